@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Photo;
+use App\Models\Run;
+use App\Models\RunStep;
+use Carbon\CarbonImmutable;
+use GdImage;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Validation\ValidationException;
+
+/** Keeps a photo of a step: turned upright, made small, written anew, so that place and camera stay out of it. */
+final class KeepPhoto
+{
+    public const MOST_BYTES = 10 * 1024 * 1024;
+
+    private const LONGEST_SIDE = 1600;
+
+    /** More pixels than any camera in a hand has; a picture that would fill the memory is refused before it is opened. */
+    private const MOST_PIXELS = 60_000_000;
+
+    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
+
+    /** @throws ValidationException when it is no photo that can be kept */
+    public function __invoke(Run $run, RunStep $step, mixed $file): Photo
+    {
+        if (!$file instanceof UploadedFile || !$file->isValid()) {
+            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? 'A photo of at most 10 MB.' : 'Choose a photo first.');
+        }
+        if ($file->getSize() > self::MOST_BYTES) {
+            $this->refuse('A photo of at most 10 MB.');
+        }
+        $path = $file->getPathname();
+        $size = @getimagesize($path);
+        if ($size === false || !in_array($size[2], self::KINDS, true)) {
+            $this->refuse('A photo as JPEG, PNG or WebP.');
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
+            $this->refuse('That picture has too many pixels to be opened.');
+        }
+        $image = match ($size[2]) {
+            IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
+            IMAGETYPE_PNG => @imagecreatefrompng($path),
+            default => @imagecreatefromwebp($path),
+        };
+        if ($image === false) {
+            $this->refuse('That photo is broken: it could not be opened.');
+        }
+        $image = $this->small($this->upright($image, $size[2] === IMAGETYPE_JPEG ? $path : null));
+        $name = $run->keeper_id.'/'.bin2hex(random_bytes(16)).'.jpg';
+        ob_start();
+        imagejpeg($image, null, 82);
+        Storage::disk('local')->put('photos/'.$name, (string) ob_get_clean());
+        $photo = new Photo(['tank_id' => $run->tank_id, 'run_id' => $run->id, 'run_step_id' => $step->id, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => CarbonImmutable::now()]);
+        $photo->keeper_id = $run->keeper_id;
+        $photo->save();
+
+        return $photo;
+    }
+
+    /** A camera held upright says so beside the picture; where that cannot be read the picture stays as it lies. */
+    private function upright(GdImage $image, ?string $path): GdImage
+    {
+        $said = $path !== null && function_exists('exif_read_data') ? @exif_read_data($path) : false;
+        $turn = match (is_array($said) ? $said['Orientation'] ?? 1 : 1) {
+            3 => 180,
+            6 => -90,
+            8 => 90,
+            default => 0,
+        };
+        $turned = $turn === 0 ? $image : imagerotate($image, $turn, 0);
+
+        return $turned === false ? $image : $turned;
+    }
+
+    private function small(GdImage $image): GdImage
+    {
+        $scale = min(1.0, self::LONGEST_SIDE / max(imagesx($image), imagesy($image)));
+        $width = max(1, (int) round(imagesx($image) * $scale));
+        $height = max(1, (int) round(imagesy($image) * $scale));
+        $canvas = imagecreatetruecolor($width, $height);
+        if ($canvas === false) {
+            $this->refuse('That photo could not be made smaller.');
+        }
+        imagefill($canvas, 0, 0, (int) imagecolorallocate($canvas, 255, 255, 255));
+        imagecopyresampled($canvas, $image, 0, 0, 0, 0, $width, $height, imagesx($image), imagesy($image));
+
+        return $canvas;
+    }
+
+    private function refuse(string $why): never
+    {
+        throw ValidationException::withMessages(['photo' => $why]);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\BatchContent;
+use App\Bench\BatchJar;
+use App\Models\Batch;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Store;
+use App\Support\EntryKind;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Notes that a batch was made: what it took leaves the shelf and the store, and the diary has it. It may be called twice;
+ * only the first call counts.
+ */
+final class MakeBatch
+{
+    /** @return bool whether this call was the one */
+    public function __invoke(Keeper $keeper, Batch $batch): bool
+    {
+        return DB::transaction(function () use ($keeper, $batch): bool {
+            $now = CarbonImmutable::now();
+            if (Batch::query()->whereKey($batch->id)->whereNull('made_at')->update(['made_at' => $now]) !== 1) {
+                return false;
+            }
+            $batch->refresh();
+            $content = new BatchContent($batch);
+            foreach ($content->jars() as $jar) {
+                $taken = $jar->amount * $content->timesJars();
+                Jar::query()->whereKey($jar->jarId)->where('keeper_id', $keeper->id)->whereNotNull('stock')
+                    ->update(['stock' => DB::raw(sprintf('max(0, stock - %.6F)', $taken))]);
+            }
+            foreach ($content->sources() as $source) {
+                Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source['water_id'])
+                    ->update(['level' => DB::raw(sprintf('max(0, level - %.6F)', $source['litres']))]);
+            }
+            $show = $keeper->show();
+            $keeper->entries()->create([
+                'water_id' => $batch->water_id,
+                'kind' => EntryKind::Work,
+                'title' => sprintf('Made %s of %s', $show->volume($content->litres()), $content->name()),
+                'body' => implode('; ', array_filter([
+                    implode(', ', array_map(static fn(array $source): string => $show->volume($source['litres'], 1).' '.$source['name'], $content->sources())),
+                    implode(', ', array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars())),
+                ])),
+                'happened_at' => $now,
+            ]);
+
+            return true;
+        });
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Change\ForecastRecord;
+use App\Models\Run;
+use App\Models\RunStep;
+use App\View\NewPlan;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a new plan for the rest of a run sheet: another mark, and steps that fall away for want of time. */
+final class PlanAgain
+{
+    public function __invoke(Run $run, NewPlan $new): void
+    {
+        DB::transaction(static function () use ($run, $new): void {
+            $fresh = Run::query()->whereKey($run->id)->lockForUpdate()->firstOrFail();
+            if (!$fresh->state->isOpen()) {
+                return;
+            }
+            $fresh->update([
+                'plan' => ['litres' => $new->total, 'share' => $new->share, 'mark' => $new->mark, 'refill' => $new->refill] + $fresh->plan,
+                'forecast' => ForecastRecord::keep($new->forecast),
+            ]);
+            foreach ($run->steps as $step) {
+                if ($step->done_at !== null) {
+                    continue;
+                }
+                $lines = $new->lines[$step->job] ?? null;
+                if ($lines !== null) {
+                    $step->update(['content' => ['lines' => $lines] + $step->content]);
+                }
+                if (in_array($step->id, $new->falls, true)) {
+                    RunStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => 'No time left: next time.']);
+                }
+            }
+        });
+    }
+}

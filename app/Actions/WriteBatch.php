@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\BatchJar;
+use App\Bench\BenchDraft;
+use App\Models\Batch;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Support\WaterKind;
+use Cresco\Core\Recipe\Aim;
+use Cresco\Core\Recipe\Source;
+use Cresco\Core\Water\Conductance;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Work\Caution;
+use Illuminate\Support\Facades\DB;
+
+/** Writes the card of a batch, and names the water that it makes. */
+final class WriteBatch
+{
+    public function __invoke(Keeper $keeper, BenchDraft $draft): Batch
+    {
+        return DB::transaction(function () use ($keeper, $draft): Batch {
+            $water = $this->water($keeper, $draft->input->tank);
+            $batch = new Batch(['tank_id' => $draft->input->tank?->id, 'water_id' => $water->id, 'litres' => $draft->input->litres, 'card' => self::card($draft, $water->name)]);
+            $batch->keeper_id = $keeper->id;
+            $batch->save();
+
+            return $batch;
+        });
+    }
+
+    /** The store that a tank is fed from, or a water of its own that is made up. */
+    private function water(Keeper $keeper, ?Tank $tank): Water
+    {
+        $own = $keeper->waters()->whereKey($tank?->water_id)->where('kind', WaterKind::MadeUp)->first();
+        $name = $tank === null ? 'Bench mix' : mb_substr($tank->name, 0, 56).' mix';
+
+        return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => WaterKind::MadeUp], ['note' => 'Made up on the bench.']);
+    }
+
+    /** @return array<string, mixed> */
+    private static function card(BenchDraft $draft, string $name): array
+    {
+        $batch = $draft->batch;
+        $litres = $draft->input->litres;
+        $sources = [];
+        foreach ($batch->recipe->sources as $i => $source) {
+            if ($batch->recipe->shares[$i] > 0.005) {
+                $sources[] = ['name' => $source->name, 'litres' => $batch->recipe->shares[$i] * $litres, 'water_id' => (int) $source->key];
+            }
+        }
+        $jars = [];
+        // Poured straight in, the buffer goes first: pH is held before the rest follows.
+        foreach ($draft->input->isDirect ? array_reverse($batch->order()) : $batch->order() as $j) {
+            $jar = $draft->jars[$j];
+            $salt = $jar->toCore()->salt;
+            $spoon = $draft->spoons[$j] ?? null;
+            $jars[] = (new BatchJar(
+                $jar->id,
+                $jar->name,
+                $salt === null ? 'by its label' : $salt->formula,
+                $jar->unit,
+                $batch->amounts[$j],
+                $spoon?->mean,
+                $salt === null ? 5 : $salt->minutes,
+                $salt === null ? '' : $salt->note,
+                array_map(static fn(Caution $caution): string => $caution->text(), $salt === null ? [] : $salt->cautions),
+            ))->toKeep();
+        }
+        $ions = [];
+        foreach (Ion::cases() as $ion) {
+            if ($batch->water->ions->of($ion) > 0.0) {
+                $ions[$ion->value] = $batch->water->ions->of($ion);
+            }
+        }
+
+        return [
+            'name' => $name,
+            'animals' => $draft->input->animals->value,
+            'step' => $draft->input->step,
+            'direct' => $draft->input->isDirect,
+            'sources' => $sources,
+            'jars' => $jars,
+            'start' => $batch->start(),
+            'soft' => min([10000.0, ...array_map(static fn(Source $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens, $batch->recipe->sources)]),
+            'target' => array_filter(array_combine(
+                array_map(static fn(Aim $aim): string => $aim->value, Aim::cases()),
+                array_map(static fn(Aim $aim): ?float => $draft->input->target->value($aim), Aim::cases()),
+            ), static fn(?float $value): bool => $value !== null),
+            'expected' => ['conductivity' => $batch->water->conductivity, 'ratio' => $batch->water->value(Aim::Ratio), 'ions' => $ions],
+        ];
+    }
+}

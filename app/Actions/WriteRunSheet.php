@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Bench\BatchContent;
+use App\Bench\BatchJar;
+use App\Change\Draft;
+use App\Change\ForecastRecord;
+use App\Change\SessionOf;
+use App\Change\WaterOut;
+use App\Models\Batch;
+use App\Models\Run;
+use App\Support\RunState;
+use App\Support\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Bed\Patch;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\StandingDepth;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Work\Job;
+use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\Rules;
+use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Task;
+use Cresco\Core\Work\Timetable;
+use Illuminate\Support\Facades\DB;
+
+/** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
+final class WriteRunSheet
+{
+    /**
+     * @param list<Task>   $tasks beside the change
+     * @param list<string> $own   the keeper's own order of steps, by key; empty for that of the rules
+     */
+    public function __invoke(Draft $draft, array $tasks = [], array $own = [], ?CarbonImmutable $day = null): Run
+    {
+        $tank = $draft->tank;
+        $show = $tank->keeper->show();
+        $session = SessionOf::draft($draft, $tasks);
+        $order = $own === [] ? $session->order() : $session->order()->as($own, $session);
+        $texts = $this->texts($draft, $show);
+        $minutes = SessionOf::minutes($draft, $order);
+        $table = Timetable::of($order->jobs, Rules::of($session), $minutes);
+
+        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $day): Run {
+            $waters = SessionOf::waters($draft->input);
+            $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
+            $patches = array_map(static fn(Patch $patch): int => $patch->key, WaterOut::of($draft, $session)->cleaned);
+            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft), 'forecast' => ForecastRecord::keep($draft->forecast), 'planned_for' => $day]);
+            $run->keeper_id = $tank->keeper_id;
+            $run->save();
+            foreach ($session->jobs($order) as $position => $job) {
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches)]);
+            }
+            foreach ($tank->devices as $device) {
+                if ($device->kind->goesOff()) {
+                    $run->switches()->create(['device' => $device->kind]);
+                }
+            }
+
+            return $run;
+        });
+    }
+
+    /** @return array<string, mixed> what was decided, in base units */
+    private function plan(Draft $draft): array
+    {
+        return [
+            'reason' => $draft->input->reason->value,
+            'litres' => $draft->plan->drained,
+            'drains' => $draft->plan->drains,
+            'refill' => $draft->plan->refill(),
+            'share' => $draft->share(),
+            'volume' => $draft->plan->vessel->litres(),
+            'mark' => $draft->mark,
+            'waterline' => $draft->input->waterline,
+            'source' => $draft->plan->source->name,
+            'water_id' => count(SessionOf::waters($draft->input)) === 1 ? SessionOf::waters($draft->input)[0]->id : null,
+            'stream' => $draft->plan->source->get(Parameter::Temperature)?->central(),
+            'depth' => StandingDepth::at($draft->plan->vessel, $draft->mark),
+        ];
+    }
+
+    /** @return array<string, string> placeholders of the catalogue */
+    private function texts(Draft $draft, Show $show): array
+    {
+        $keeper = $draft->tank->keeper;
+        $plan = $draft->plan;
+        $buckets = (int) ceil($plan->drained / max(0.1, $keeper->bucket_litres) - 1e-6);
+        $warm = $draft->forecast->outlook(Parameter::Temperature)->after();
+        $stream = $plan->source->central(Parameter::Temperature, $draft->tank->warmth);
+
+        return [
+            ':refill' => $show->volume($plan->refill()),
+            ':each' => $show->volume($plan->refill() / $plan->drains),
+            ':drained' => $show->volume($plan->drained),
+            ':mark' => $show->millimetres($draft->mark),
+            ':waterline' => $show->millimetres($draft->tank->water_below_rim),
+            ':volume' => $show->volume($plan->vessel->litres()),
+            ':source' => $plan->source->name,
+            ':stream' => $show->value(Parameter::Temperature, $stream),
+            ':landing' => $warm === null ? 'its own temperature' : $show->value(Parameter::Temperature, $warm->central()),
+            ':buckets' => sprintf(
+                '%d × %s by bucket; filled to three quarters that is %d trips.',
+                $buckets,
+                $show->volume($keeper->bucket_litres),
+                (int) ceil($plan->drained / max(0.1, 0.75 * $keeper->bucket_litres) - 1e-6),
+            ),
+        ];
+    }
+
+    /**
+     * @param array<string, string> $texts
+     * @param list<int>             $patches of bed that are next
+     *
+     * @return array<string, mixed>
+     */
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches): array
+    {
+        return [
+            'title' => $job->title,
+            'act' => $job->act,
+            'why' => $job->why,
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : [])],
+            'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
+            'moment' => $job->moment?->value,
+            'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),
+            'of_tank' => $job->moment !== Moment::NewWater,
+            'minutes' => $minutes,
+            'tools' => $job->tools,
+            'meanwhile' => array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
+            'timer' => $job->timerMinutes,
+            'switches' => $job->switches->value,
+            'drawing' => $job->atEachDrain || $job->key === 'check',
+            'patches' => $job->key === 'vacuum' ? $patches : [],
+            'batch' => $job->moment === Moment::NewWater ? $batch?->id : null,
+        ];
+    }
+
+    /** @return list<string> what the batch that goes in is made of, and what the pen should read of it */
+    private static function batchLines(Batch $batch, Show $show): array
+    {
+        $content = new BatchContent($batch);
+
+        return [
+            sprintf(
+                '%s: %s.',
+                $batch->made_at === null ? 'The batch is written but not made yet' : 'The batch has '.$show->volume($content->litres(), 1).'; it took',
+                implode(', ', [
+                    ...array_map(static fn(array $source): string => $show->volume($source['litres'], 1).' '.$source['name'], $content->sources()),
+                    ...array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars()),
+                ]),
+            ),
+            sprintf('The pen should read %s.', $show->value(Parameter::Conductivity, $content->expectedConductivity())),
+        ];
+    }
+}

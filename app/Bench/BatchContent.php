@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Batch;
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Recipe\PenCheck;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\Ions;
+
+/** The card of a batch as it was kept. */
+final readonly class BatchContent
+{
+    /** Spread of what a batch is expected to be, share: scale, mark and source together. House default. */
+    private const SPREAD = 0.04;
+
+    public function __construct(public Batch $batch) {}
+
+    /** @return list<array{name: string, litres: float, water_id: int|null}> */
+    public function sources(): array
+    {
+        $sources = [];
+        foreach ($this->list('sources') as $source) {
+            $sources[] = [
+                'name' => is_string($source['name'] ?? null) ? $source['name'] : '',
+                'litres' => is_numeric($source['litres'] ?? null) ? (float) $source['litres'] : 0.0,
+                'water_id' => is_int($source['water_id'] ?? null) ? $source['water_id'] : null,
+            ];
+        }
+
+        return $sources;
+    }
+
+    /** @return list<BatchJar> in the order of dissolving */
+    public function jars(): array
+    {
+        return array_map(BatchJar::kept(...), $this->list('jars'));
+    }
+
+    /** @return list<BatchCheck> oldest first */
+    public function checks(): array
+    {
+        return array_map(BatchCheck::kept(...), $this->batch->checks);
+    }
+
+    public function usesSpoons(): bool
+    {
+        return array_filter($this->jars(), static fn(BatchJar $jar): bool => $jar->spoon !== null) !== [];
+    }
+
+    public function step(): float
+    {
+        return $this->number('step', $this->batch->card);
+    }
+
+    /** uS/cm of the waters before any jar. */
+    public function start(): float
+    {
+        return $this->number('start', $this->batch->card);
+    }
+
+    /** uS/cm of the softest water chosen. */
+    public function soft(): float
+    {
+        return $this->number('soft', $this->batch->card);
+    }
+
+    /** Whether the minerals go straight into the tank, with the refill. */
+    public function isDirect(): bool
+    {
+        return ($this->batch->card['direct'] ?? false) === true;
+    }
+
+    public function name(): string
+    {
+        return is_string($this->batch->card['name'] ?? null) ? $this->batch->card['name'] : 'Batch';
+    }
+
+    public function ions(): Ions
+    {
+        $kept = $this->expected()['ions'] ?? [];
+        $amounts = [];
+        foreach (is_array($kept) ? $kept : [] as $name => $amount) {
+            if (Ion::tryFrom((string) $name) !== null && is_numeric($amount)) {
+                $amounts[(string) $name] = max(0.0, (float) $amount);
+            }
+        }
+
+        return Ions::millimoles($amounts);
+    }
+
+    public function expectedConductivity(): float
+    {
+        return $this->number('conductivity', $this->expected());
+    }
+
+    /** meq/L */
+    public function expectedAlkalinity(): float
+    {
+        return $this->ions()->alkalinity();
+    }
+
+    /** Litres in the vessel, with the water that checks had added. */
+    public function litres(): float
+    {
+        $litres = $this->batch->litres;
+        foreach ($this->checks() as $check) {
+            $litres += $check->added ? $check->water : 0.0;
+        }
+
+        return $litres;
+    }
+
+    /** Times each amount that went in, with what checks had added. */
+    public function timesJars(): float
+    {
+        $times = 1.0;
+        foreach ($this->checks() as $check) {
+            $times *= $check->added ? 1.0 + $check->more : 1.0;
+        }
+
+        return $times;
+    }
+
+    /** What a reading of the pen says of the batch as it stands. */
+    public function check(float $read): PenCheck
+    {
+        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft());
+    }
+
+    /** @return array<string, Exact|Normal> what the water is expected to be, by parameter */
+    public function state(): array
+    {
+        $ions = $this->ions();
+        $last = $this->checks() === [] ? null : array_slice($this->checks(), -1)[0];
+        $state = [];
+        foreach ([
+            Parameter::GeneralHardness->value => $ions->hardness(),
+            Parameter::CarbonateHardness->value => $ions->alkalinity(),
+            Parameter::Nitrate->value => $ions->milligramsOf(Ion::Nitrate),
+            Parameter::Conductivity->value => $last !== null && $last->isGood() ? $last->read : $this->expectedConductivity(),
+        ] as $name => $value) {
+            $state[$name] = $value <= 0.0 ? new Exact(0.0) : new Normal($value, self::SPREAD * $value);
+        }
+        if ($last?->ph !== null) {
+            $state[Parameter::Acidity->value] = new Normal($last->ph, 0.05);
+        }
+
+        return $state;
+    }
+
+    /** @return array<mixed> */
+    private function expected(): array
+    {
+        return is_array($this->batch->card['expected'] ?? null) ? $this->batch->card['expected'] : [];
+    }
+
+    /** @param array<mixed> $of */
+    private function number(string $key, array $of): float
+    {
+        return is_numeric($of[$key] ?? null) ? (float) $of[$key] : 0.0;
+    }
+
+    /** @return list<array<mixed>> */
+    private function list(string $key): array
+    {
+        $list = $this->batch->card[$key] ?? [];
+
+        return array_values(array_filter(is_array($list) ? $list : [], is_array(...)));
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Analysis;
+use App\Models\Reading;
+use App\Models\Water;
+use App\Support\LatestReadings;
+use App\Support\WaterKind;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Recipe\Source;
+use Cresco\Core\Water\Analysis as CoreAnalysis;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\WaterFault;
+use Illuminate\Support\Facades\Cache;
+
+/** What is known of the ions of a water: its newest analysis, or else its readings, completed. */
+final readonly class KnownWater
+{
+    private function __construct(public Water $water, public Source $source, public ?CoreAnalysis $analysis, public bool $isAnalysed, public bool $isUnknown) {}
+
+    /**
+     * @param list<Water> $waters
+     *
+     * @return array<int, self> by water id
+     */
+    public static function all(array $waters): array
+    {
+        $ids = array_map(static fn(Water $water): int => $water->id, $waters);
+        $readings = LatestReadings::ofWaters($ids);
+        $analyses = [];
+        foreach (Analysis::query()->whereIn('water_id', $ids)->orderBy('sampled_on')->orderBy('id')->get() as $analysis) {
+            $analyses[$analysis->water_id] = $analysis;
+        }
+        $known = [];
+        foreach ($waters as $water) {
+            $known[$water->id] = self::of($water, $readings[$water->id] ?? [], $analyses[$water->id] ?? null);
+        }
+
+        return $known;
+    }
+
+    /** @param array<string, Reading> $readings */
+    private static function of(Water $water, array $readings, ?Analysis $analysis): self
+    {
+        $key = 'ions:'.hash('xxh128', (string) json_encode([
+            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, array_map(static fn(Reading $reading): int => $reading->id, array_values($readings)),
+        ]));
+        /** @var array{CoreAnalysis|null, float|null}|null $kept */
+        $kept = Cache::get($key);
+        if ($kept === null) {
+            $kept = self::complete($water, $readings, $analysis);
+            Cache::put($key, $kept, 3600);
+        }
+        [$completed, $measured] = $kept;
+        $isPure = $water->kind === WaterKind::ReverseOsmosis;
+        $ions = $completed === null ? Source::pure()->ions : $completed->ions;
+
+        return new self(
+            $water,
+            new Source((string) $water->id, $water->name, $ions, $completed === null ? null : $measured, null, $isPure),
+            $completed,
+            $analysis !== null,
+            $completed === null,
+        );
+    }
+
+    /**
+     * @param array<string, Reading> $readings
+     *
+     * @return array{CoreAnalysis|null, float|null} and the conductivity that was read
+     */
+    private static function complete(Water $water, array $readings, ?Analysis $analysis): array
+    {
+        $value = static fn(Parameter $parameter): ?float => ($readings[$parameter->value] ?? null)?->toCore()->distribution()->central();
+        $measured = $value(Parameter::Conductivity) ?? $analysis?->conductivity;
+        try {
+            if ($analysis !== null) {
+                return [$analysis->toCore(), $measured];
+            }
+            $isSoft = in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true);
+            $hardness = $value(Parameter::GeneralHardness) ?? ($isSoft ? 0.0 : null);
+            $alkalinity = $value(Parameter::CarbonateHardness) ?? ($isSoft ? 0.0 : null);
+            $measured ??= $isSoft ? 15.0 : null;
+            if ($hardness === null || $alkalinity === null) {
+                return [null, $measured];
+            }
+            $nitrate = $value(Parameter::Nitrate);
+
+            return [CoreAnalysis::complete($nitrate === null ? [] : [Ion::Nitrate->value => $nitrate], $hardness, $alkalinity, $measured), $measured];
+        } catch (WaterFault) {
+            return [null, $measured];
+        }
+    }
+}

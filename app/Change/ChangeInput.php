@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Models\Water;
+
+/** What a keeper asks of a change, in base units. */
+final readonly class ChangeInput
+{
+    /**
+     * @param float      $nitrateGoal      mg/L
+     * @param float|null $conductivityGoal uS/cm; null when none is named
+     * @param float      $treatmentOut     share of what was dosed that should leave, 0 to 1
+     * @param Way        $way              which figure $amount is
+     * @param float|null $amount           litres, share (0 to 1), mm below the rim, or buckets
+     * @param float      $waterline        mm below the rim, now
+     * @param float|null $stream           degC of the water that goes in; null for its own
+     */
+    public function __construct(
+        public Reason $reason,
+        public float $nitrateGoal,
+        public ?float $conductivityGoal,
+        public float $treatmentOut,
+        public Way $way,
+        public ?float $amount,
+        public int $drains,
+        public Water $first,
+        public ?Water $second,
+        public float $secondShare,
+        public float $waterline,
+        public ?float $stream,
+    ) {}
+}

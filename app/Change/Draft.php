@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Models\Tank;
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Change\Forecast;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\Level;
+use Cresco\Core\Working\Computation;
+
+/** A change worked out: the plan, what it will do, and what stands in its way. */
+final readonly class Draft
+{
+    /**
+     * @param list<Level>      $levels
+     * @param float            $mark          drain mark, mm below the rim
+     * @param Computation|null $needed        share of water that the reason needs, with its spread
+     * @param float|null       $neededShare   share that was aimed at, before any limit
+     * @param float            $allowedShare  largest share within the animals' limits
+     * @param Parameter|null   $allowedBy     what sets that limit; null when nothing or the standing depth does
+     * @param string|null      $impossible    why the reason cannot be met with this water
+     * @param int              $series        changes it takes within the limits; 1 when one does
+     */
+    public function __construct(
+        public Tank $tank,
+        public ChangeInput $input,
+        public ChangePlan $plan,
+        public Forecast $forecast,
+        public array $levels,
+        public float $mark,
+        public ?Computation $needed,
+        public ?float $neededShare,
+        public float $allowedShare,
+        public ?Parameter $allowedBy,
+        public bool $depthLimits,
+        public ?string $impossible,
+        public int $series,
+        public Waters $waters,
+    ) {}
+
+    public function share(): float
+    {
+        return $this->plan->share();
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Models\Tank;
+use App\Support\VesselOf;
+use Cresco\Core\Change\ChangeFault;
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Change\Forecast;
+use Cresco\Core\Change\Sizing;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\StandingDepth;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Working\Computation;
+
+/** Works a change out: from a reason or an amount to litres, mark, forecast and limits. */
+final class DraftChange
+{
+    /** Nitrate production is a keeper's estimate: a third of it as spread. House default. */
+    private const PRODUCTION_SPREAD = 1.0 / 3.0;
+
+    public function __invoke(Tank $tank, ChangeInput $input): Draft
+    {
+        $vessel = VesselOf::tank($tank);
+        $waters = Waters::around($tank, array_values(array_filter([$input->first->id, $input->second?->id])));
+        $plan = $this->basePlan($tank, $input, $vessel, $waters);
+        $present = $vessel->litres() - $plan->evaporated;
+        $needed = null;
+        $impossible = null;
+        try {
+            [$aim, $needed] = $this->aim($tank, $input, $plan);
+        } catch (ChangeFault $fault) {
+            $impossible = $fault->getMessage();
+            $aim = $tank->routine_share;
+        }
+
+        $limits = $tank->animals->swingLimits();
+        [$allowed, $by] = Sizing::largestByMixing($plan, $limits);
+        $depthLitres = $this->litresAboveStandingDepth($tank, $vessel) - $plan->evaporated;
+        $depthShare = $plan->withDrained(max(0.0, min($present, $depthLitres)))->share();
+        $depthLimits = $depthShare < $allowed;
+        if ($depthLimits) {
+            [$allowed, $by] = [$depthShare, null];
+        }
+        $isTyped = $input->reason === Reason::Amount && $input->amount !== null;
+        $plan = $plan->withDrained(min($present, $isTyped
+            ? $this->litresTyped($tank, $input, $vessel, $plan)
+            : $plan->litresForShare(min(1.0, $aim, $allowed))));
+        $forecast = Forecast::of($plan);
+        $byAcidity = Sizing::largestByAcidity($forecast, $limits);
+        if ($byAcidity < $allowed) {
+            [$allowed, $by, $depthLimits] = [$byAcidity, Parameter::Acidity, false];
+            if (!$isTyped) {
+                $plan = $plan->withDrained($plan->litresForShare(min($aim, $allowed)));
+                $forecast = Forecast::of($plan);
+            }
+        }
+        $aim = $isTyped ? null : $aim;
+        $series = match (true) {
+            $aim === null || $aim <= $allowed + 1e-6 => 1,
+            $allowed > 0.0 && $aim < 1.0 => Sizing::changesFor($aim, $allowed),
+            default => 0,
+        };
+
+        return new Draft(
+            $tank,
+            $input,
+            $plan,
+            $forecast,
+            VesselOf::levels($tank),
+            $vessel->markFor($plan->drained + $plan->evaporated),
+            $needed,
+            $aim,
+            $allowed,
+            $by,
+            $depthLimits,
+            $impossible,
+            $series,
+            $waters,
+        );
+    }
+
+    private function basePlan(Tank $tank, ChangeInput $input, Vessel $vessel, Waters $waters): ChangePlan
+    {
+        $state = $waters->tank();
+        $source = $waters->blend($input->first, $input->second, $input->secondShare);
+        if ($input->stream !== null) {
+            $source = $source->with(Parameter::Temperature, new Normal($input->stream, 0.3));
+        } else {
+            // Water is brought to the tank's warmth before it goes in, unless the keeper says otherwise.
+            $source = $source->with(Parameter::Temperature, new Normal($tank->warmth, 0.5), true);
+        }
+
+        return new ChangePlan(
+            $vessel,
+            $state,
+            $source,
+            0.0,
+            $input->drains,
+            max(0.0, $vessel->litresDrainedAt($input->waterline)),
+            $tank->ph_set_point,
+            $tank->warmth,
+            new Normal($tank->nitrate_per_day, self::PRODUCTION_SPREAD * $tank->nitrate_per_day),
+            $tank->keeper->show()->units(),
+        );
+    }
+
+    /** @return array{float, Computation|null} the share aimed at, and how it follows from the readings */
+    private function aim(Tank $tank, ChangeInput $input, ChangePlan $plan): array
+    {
+        $needed = match ($input->reason) {
+            Reason::Nitrate => Sizing::forGoal($plan, Parameter::Nitrate, $input->nitrateGoal),
+            Reason::Conductivity => $input->conductivityGoal === null ? null : Sizing::forGoal($plan, Parameter::Conductivity, $input->conductivityGoal),
+            default => null,
+        };
+
+        return match (true) {
+            $needed === null && $input->reason === Reason::Treatment => [$input->treatmentOut, null],
+            $needed === null => [$tank->routine_share, null],
+            // Nitrate is to be under its goal in nine of ten cases; conductivity is to land on it.
+            $input->reason === Reason::Nitrate => [$this->shareOf($plan, $needed->estimate()->quantile(0.9)), $needed],
+            default => [$this->shareOf($plan, $needed->estimate()->central()), $needed],
+        };
+    }
+
+    private function shareOf(ChangePlan $plan, float $litres): float
+    {
+        return $plan->withDrained(max(0.0, min($plan->vessel->litres() - $plan->evaporated, $litres)))->share();
+    }
+
+    private function litresTyped(Tank $tank, ChangeInput $input, Vessel $vessel, ChangePlan $plan): float
+    {
+        $amount = (float) $input->amount;
+
+        return max(0.0, match ($input->way) {
+            Way::Litres => $amount,
+            Way::Percent => $plan->litresForShare(min(1.0, $amount)),
+            Way::Mark => $vessel->litresDrainedAt($amount) - $plan->evaporated,
+            Way::Buckets => $amount * $tank->keeper->bucket_litres,
+        });
+    }
+
+    private function litresAboveStandingDepth(Tank $tank, Vessel $vessel): float
+    {
+        return $vessel->litresDrainedAt($vessel->rim - $vessel->bed->lowest() - StandingDepth::needed($tank->fish_height));
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Models\Device;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Support\DrainOf;
+use App\Support\RunState;
+use App\Support\WaterKind;
+use Cresco\Core\Work\Minutes;
+use Cresco\Core\Work\Order;
+use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Task;
+use Illuminate\Support\Facades\DB;
+
+/** The session that a draft of a change leads to, and the minutes that its steps take at this tank. */
+final class SessionOf
+{
+    /** Sessions that minutes are learned from. */
+    private const LAST = 8;
+
+    /** Beside the time that the hose takes: laying it and putting it away. House default. */
+    private const HANDLING = 2;
+
+    /** @param list<Task> $tasks beside the change */
+    public static function draft(Draft $draft, array $tasks = []): Session
+    {
+        $kinds = array_map(static fn(Water $water): WaterKind => $water->kind, self::waters($draft->input));
+
+        return new Session(
+            $draft->plan,
+            $draft->tank->animals,
+            array_values($draft->tank->devices->map(static fn(Device $device) => $device->kind)->all()),
+            $draft->levels,
+            $draft->mark,
+            in_array(WaterKind::Tap, $kinds, true),
+            $kinds !== [WaterKind::Tap],
+            $tasks,
+            $draft->tank->schools ?? [],
+        );
+    }
+
+    /** @return list<Water> that really go in */
+    public static function waters(ChangeInput $input): array
+    {
+        return match (true) {
+            $input->second === null || $input->secondShare <= 0.0 => [$input->first],
+            $input->secondShare >= 1.0 => [$input->second],
+            default => [$input->first, $input->second],
+        };
+    }
+
+    /** @return array<string, int> minutes by step: the hose by its flow, the rest as they went at this tank */
+    public static function minutes(Draft $draft, Order $order): array
+    {
+        $taken = self::taken($draft->tank);
+        $minutes = [];
+        foreach ($order->jobs as $job) {
+            $minutes[$job->key] = $job->timerMinutes ?? Minutes::learned($job->minutes, $taken[$job->key] ?? []);
+        }
+        $drain = DrainOf::tank($draft->tank, $draft->plan->drained, $draft->input->waterline);
+        if ($drain->arrives && isset($minutes['drain'])) {
+            $minutes['drain'] = (int) ceil($drain->minutes()) + self::HANDLING;
+        }
+
+        return $minutes;
+    }
+
+    /** @return array<string, list<float>> minutes that steps took in the last sessions of a tank, by step */
+    public static function taken(Tank $tank): array
+    {
+        $taken = [];
+        $runs = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->limit(self::LAST)->pluck('id')->all();
+        foreach (DB::table('run_steps')->whereIn('run_id', $runs)->where('skipped', false)->whereNotNull('opened_at')->whereNotNull('done_at')->get(['job', 'opened_at', 'done_at']) as $step) {
+            if (is_string($step->job) && is_string($step->opened_at) && is_string($step->done_at)) {
+                $taken[$step->job][] = max(0.0, ((int) strtotime($step->done_at) - (int) strtotime($step->opened_at)) / 60.0);
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @return array<string, string> when each step was last done at a tank, by step */
+    public static function lastDone(Tank $tank): array
+    {
+        $last = [];
+        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('run_steps.skipped', false)
+            ->whereNotNull('run_steps.done_at')->groupBy('run_steps.job')->selectRaw('run_steps.job as job, max(run_steps.done_at) as at')->get();
+        foreach ($rows as $row) {
+            if (is_string($row->job) && is_string($row->at)) {
+                $last[$row->job] = $row->at;
+            }
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+/** Which of the amount fields was touched last and so leads the others. */
+enum Way: string
+{
+    case Litres = 'litres';
+    case Percent = 'percent';
+    case Mark = 'mark';
+    case Buckets = 'buckets';
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Cresco\Core\Measure\Parameter;
+use PDO;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use RuntimeException;
+
+/** Ten years of a keeper with twelve tanks, on top of the demo: 150,000 readings and 40,000 entries. */
+final class BenchData
+{
+    private const TANKS = 12;
+
+    private const READINGS = 150_000;
+
+    private const ENTRIES = 40_000;
+
+    public static function plant(string $database): void
+    {
+        $pdo = new PDO('sqlite:'.$database, null, null, [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $chance = new Randomizer(new Mt19937(12));
+        $pdo->beginTransaction();
+        $columns = implode(', ', array_filter(self::strings($pdo, 'select name from pragma_table_info(\'tanks\')'), static fn(string $name): bool => $name !== 'id'));
+        for ($have = self::count($pdo, 'tanks'); $have < self::TANKS; ++$have) {
+            $pdo->exec("insert into tanks ($columns) select $columns from tanks where id = ".(1 + $have % 4));
+            $pdo->exec('insert into devices (tank_id, kind, top, bottom, across) select '.$pdo->lastInsertId().', kind, top, bottom, across from devices where tank_id = '.(1 + $have % 4));
+        }
+        // A run sheet that is open, for the page that shows one.
+        $pdo->exec("insert into runs (keeper_id, tank_id, state, plan, forecast, created_at, updated_at) select keeper_id, tank_id, 'planned', plan, forecast, created_at, updated_at from runs where id = 1");
+        $pdo->exec('insert into run_steps (run_id, position, job, content) select '.$pdo->lastInsertId().', position, job, content from run_steps where run_id = 1');
+        $tanks = self::strings($pdo, 'select id from tanks');
+        $values = ['nitrate' => 22.0, 'general_hardness' => 1.1, 'carbonate_hardness' => 1.2, 'ph' => 6.9, 'conductivity' => 280.0, 'temperature' => 24.5, 'ammonium' => 0.02];
+        $entry = $pdo->prepare('insert into entries (keeper_id, tank_id, kind, title, happened_at, created_at, updated_at) values (1, ?, ?, ?, ?, ?, ?)');
+        $reading = $pdo->prepare('insert into readings (entry_id, tank_id, parameter, method, value, low, high, taken_at) values (?, ?, ?, ?, ?, ?, ?, ?)');
+        $readings = self::count($pdo, 'readings');
+        for ($entries = self::count($pdo, 'entries'); $entries < self::ENTRIES; ++$entries) {
+            $tank = $tanks[$entries % count($tanks)];
+            $at = gmdate('Y-m-d H:i:s', time() - 86400 * 190 - $chance->getInt(0, 86400 * 3460));
+            $isReading = $readings < self::READINGS;
+            $entry->execute([$tank, $isReading ? 'reading' : 'note', $isReading ? 'Read the tank' : 'A note', $at, $at, $at]);
+            $id = $pdo->lastInsertId();
+            foreach (Parameter::cases() as $parameter) {
+                if ($readings < self::READINGS && $isReading) {
+                    $value = $values[$parameter->value] * (0.8 + 0.4 * $chance->getInt(0, 1000) / 1000);
+                    $reading->execute([$id, $tank, $parameter->value, 'pen', $value, 0.98 * $value, 1.02 * $value, $at]);
+                    ++$readings;
+                }
+            }
+        }
+        $pdo->commit();
+        $pdo->exec('analyze');
+    }
+
+    private static function count(PDO $pdo, string $table): int
+    {
+        return (int) (self::strings($pdo, "select count(*) from $table")[0] ?? 0);
+    }
+
+    /** @return list<string> */
+    private static function strings(PDO $pdo, string $sql): array
+    {
+        $found = ($pdo->query($sql) ?: throw new RuntimeException($sql))->fetchAll(PDO::FETCH_COLUMN);
+
+        return array_values(array_map(static fn(mixed $value): string => is_scalar($value) ? (string) $value : '', $found));
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Closure;
+use CurlHandle;
+use PDO;
+use RuntimeException;
+
+/** The application with a large data set in a file of its own, and a client that measures it. */
+final class BenchServer
+{
+    private const WORKERS = 4;
+
+    private const AT_ONCE = 2;
+
+    private string $cookies = '';
+
+    /** @param resource $process */
+    private function __construct(
+        private readonly string $url,
+        private $process,
+        public readonly int $tank,
+        public readonly int $run,
+    ) {}
+
+    /** @param Closure(string): mixed $say */
+    public static function start(Closure $say): self
+    {
+        $folder = storage_path('bench');
+        @mkdir($folder, 0o755, true);
+        $database = $folder.'/bench.sqlite';
+        $environment = [
+            'DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder.'/config.php', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS,
+            'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+        ];
+        self::artisan(['config:cache'], $environment);
+        // Planted anew when the tables or the demo have changed.
+        $sum = md5(implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), [...glob(database_path('migrations/*.php')) ?: [], ...glob(database_path('seeders/*.php')) ?: [], __DIR__.'/BenchData.php'])));
+        if (@file_get_contents($folder.'/planted') !== $sum) {
+            $say('Planting the large data set: 12 tanks, 150,000 readings, 40,000 entries ...');
+            array_map(static fn(string $end): bool => @unlink($database.$end), ['', '-wal', '-shm']);
+            touch($database);
+            self::artisan(['migrate', '--force'], $environment);
+            self::artisan(['db:seed', '--force'], $environment);
+            BenchData::plant($database);
+            file_put_contents($folder.'/planted', $sum);
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        $process = proc_open(
+            ['setsid', PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php'],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+            base_path(),
+            $environment,
+        ) ?: throw new RuntimeException('The server did not start.');
+        $pdo = new PDO('sqlite:'.$database);
+        $number = static fn(string $sql): int => (int) ($pdo->query($sql) ?: throw new RuntimeException($sql))->fetchColumn();
+        $server = new self("http://127.0.0.1:$port", $process, $number('select min(id) from tanks'), $number("select max(id) from runs where state = 'planned'"));
+        for ($i = 0; $i < 100; ++$i) {
+            if (@fsockopen('127.0.0.1', $port, $code, $message, 1.0) !== false) {
+                break;
+            }
+            usleep(50000);
+        }
+        $say(sprintf('%d readings, %d entries, %d tanks.', $number('select count(*) from readings'), $number('select count(*) from entries'), $number('select count(*) from tanks')));
+
+        return $server;
+    }
+
+    public function signIn(): void
+    {
+        [$page] = $this->fetch('/sign-in');
+        preg_match('/name="_token" value="([^"]+)"/', $page, $token);
+        [, $status] = $this->fetch('/sign-in/demo', http_build_query(['_token' => $token[1] ?? '']));
+        if ($status !== 302) {
+            throw new RuntimeException("The demo keeper could not enter ($status).");
+        }
+    }
+
+    /**
+     * Asks so many times for a page, some at once.
+     *
+     * @return list<float> seconds each took
+     */
+    public function request(string $path, bool $isPart, int $times): array
+    {
+        $all = curl_multi_init();
+        $taken = [];
+        $started = 0;
+        $add = function () use ($all, $path, $isPart, &$started): void {
+            curl_multi_add_handle($all, $this->handle($path, $isPart ? ['HX-Request: true'] : []));
+            ++$started;
+        };
+        while ($started < min($times, self::AT_ONCE)) {
+            $add();
+        }
+        do {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.05);
+            while (($done = curl_multi_info_read($all)) !== false) {
+                $handle = $done['handle'];
+                if (!$handle instanceof CurlHandle) {
+                    continue;
+                }
+                $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
+                $hops = curl_getinfo($handle, CURLINFO_REDIRECT_COUNT);
+                if ($status !== 200 || str_contains((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), 'sign-in')) {
+                    throw new RuntimeException("$path answered $status.");
+                }
+                $taken[] = (curl_getinfo($handle, CURLINFO_TOTAL_TIME)) / (1 + (is_int($hops) ? $hops : 0));
+                curl_multi_remove_handle($all, $handle);
+                if ($started < $times) {
+                    $add();
+                }
+            }
+        } while (count($taken) < $times);
+
+        return $taken;
+    }
+
+    /** The largest resident set any worker has had. */
+    public function peakMegabytes(): float
+    {
+        $pid = proc_get_status($this->process)['pid'];
+        $workers = explode(' ', trim((string) @file_get_contents("/proc/$pid/task/$pid/children")));
+        $peak = 0.0;
+        foreach ([$pid, ...$workers] as $worker) {
+            preg_match('/VmHWM:\s+(\d+) kB/', (string) @file_get_contents("/proc/$worker/status"), $found);
+            $peak = max($peak, (float) ($found[1] ?? 0) / 1024);
+        }
+
+        return $peak;
+    }
+
+    public function stop(): void
+    {
+        // The whole group, so that no worker stays behind.
+        posix_kill(-proc_get_status($this->process)['pid'], SIGTERM);
+        proc_close($this->process);
+    }
+
+    /** @return array{string, int} body and status */
+    private function fetch(string $path, ?string $body = null): array
+    {
+        $handle = $this->handle($path, []);
+        curl_setopt($handle, CURLOPT_FOLLOWLOCATION, false);
+        curl_setopt($handle, CURLOPT_HEADERFUNCTION, function (CurlHandle $handle, string $line): int {
+            if (preg_match('/^Set-Cookie: ([^=]+)=([^;]+)/i', $line, $cookie)) {
+                $this->cookies = (string) preg_replace('/'.preg_quote($cookie[1], '/').'=[^;]+; /', '', $this->cookies).$cookie[1].'='.$cookie[2].'; ';
+            }
+
+            return strlen($line);
+        });
+        if ($body !== null) {
+            curl_setopt($handle, CURLOPT_POSTFIELDS, $body);
+        }
+        $page = curl_exec($handle);
+
+        return [is_string($page) ? $page : '', curl_getinfo($handle, CURLINFO_RESPONSE_CODE)];
+    }
+
+    /** @param list<string> $headers */
+    private function handle(string $path, array $headers): CurlHandle
+    {
+        $handle = curl_init($this->url.$path) ?: throw new RuntimeException('curl is not there.');
+        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_FOLLOWLOCATION => true, CURLOPT_TIMEOUT => 30]);
+        if ($this->cookies !== '') {
+            curl_setopt($handle, CURLOPT_COOKIE, $this->cookies);
+        }
+        curl_setopt($handle, CURLOPT_HTTPHEADER, $headers);
+
+        return $handle;
+    }
+
+    /**
+     * @param list<string>          $command
+     * @param array<string, string> $environment
+     */
+    private static function artisan(array $command, array $environment): void
+    {
+        $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command], [1 => ['file', '/dev/null', 'w']], $pipes, base_path(), $environment);
+        if ($process === false || proc_close($process) !== 0) {
+            throw new RuntimeException('artisan '.implode(' ', $command).' failed.');
+        }
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Console\BenchServer;
+use App\Console\RecipeBench;
+use Illuminate\Console\Command;
+
+/**
+ * Measures pages over HTTP against the bare framework route of the same server in the same run. Times vary with the
+ * machine; the ratios are what counts.
+ */
+final class Bench extends Command
+{
+    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages}';
+
+    protected $description = 'Measure pages and recompute against a bare route, as ratios';
+
+    /** Path, whether htmx asks for a part, largest ratio of the 95th percentiles. */
+    private const PAGES = [
+        'bare framework route' => ['/bare', false, null],
+        'change sheet, recomputed while typing' => ['/tanks/%d/change?reason=nitrate&nitrate_goal=20', true, 4.0],
+        'change sheet, a typed amount' => ['/tanks/%d/change?reason=amount&way=litres&litres=41', true, 4.0],
+        'tank form, drawn while typing' => ['/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&bed_back=15&bed_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7', true, 4.0],
+        'bench, recomputed while typing' => ['/bench?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=6&kh=3&ec=&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
+        'bench, another target each time' => ['/bench?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=%2$s&kh=3&ec=260&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
+        'round' => ['/', false, 6.0],
+        'section' => ['/tanks/%d', false, 6.0],
+        'reading' => ['/tanks/%d/read', false, 6.0],
+        'change sheet, whole page' => ['/tanks/%d/change', false, 6.0],
+        'bench, whole page' => ['/bench?tank=%d', false, 6.0],
+        'batch card' => ['/batches/1', false, 6.0],
+        'shelf' => ['/shelf', false, 6.0],
+        'a water in full' => ['/waters/1', false, 6.0],
+        'store' => ['/stores/1', false, 6.0],
+        'session composed' => ['/tanks/%d/compose?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media', false, 6.0],
+        'bed' => ['/tanks/%d/bed', false, 6.0],
+        'run sheet' => ['/runs/%d', false, 6.0],
+        'look-back' => ['/tanks/%d/look-back', false, 6.0],
+        'diary of a tank' => ['/tanks/%d/diary', false, 6.0],
+        'diary of everything, readings only' => ['/diary?kind=reading', false, 6.0],
+    ];
+
+    public function handle(): int
+    {
+        $server = BenchServer::start(fn(string $line) => $this->line($line));
+        try {
+            $server->signIn();
+            $times = [];
+            foreach (range(0, (int) $this->option('turns')) as $turn) {
+                foreach (self::PAGES as $name => [$path, $isPart]) {
+                    $url = sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn));
+                    $taken = $server->request($url, $isPart, (int) $this->option('rounds'));
+                    // The first turn warms the workers.
+                    if ($turn > 0) {
+                        $times[$name][] = $taken;
+                    }
+                }
+            }
+            $this->print($times, $server->peakMegabytes());
+            $this->printRecipes(RecipeBench::run(), self::quantile(array_merge(...($times['bare framework route'] ?? [])), 0.5));
+        } finally {
+            $server->stop();
+        }
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * The ratio is taken turn by turn, page against bare route measured within seconds of each other, and its median is
+     * shown: a machine that slows down for a while slows both.
+     *
+     * @param array<string, list<list<float>>> $times seconds, by page and turn
+     */
+    private function print(array $times, float $peak): void
+    {
+        $bare = $times['bare framework route'];
+        $this->line('');
+        $this->line(sprintf('%-40s %9s %9s %8s %7s', 'page', 'p50 ms', 'p95 ms', 'p95/bare', 'limit'));
+        foreach (self::PAGES as $name => [, , $limit]) {
+            $ratios = array_map(
+                static fn(array $taken, array $plain): float => self::quantile($taken, 0.95) / self::quantile($plain, 0.95),
+                $times[$name],
+                $bare,
+            );
+            $ratio = self::quantile($ratios, 0.5);
+            $all = array_merge(...$times[$name]);
+            $this->line(sprintf(
+                '%-40s %9.1f %9.1f %8.2f %7s %s',
+                $name,
+                1000 * self::quantile($all, 0.5),
+                1000 * self::quantile($all, 0.95),
+                $ratio,
+                $limit === null ? '' : sprintf('%.0f', $limit),
+                $limit === null ? '' : ($ratio <= $limit ? 'held' : 'OVER'),
+            ));
+        }
+        $this->line(sprintf('Peak memory of a worker: %.0f MB. %d requests of each page, two at a time.', $peak, count(array_merge(...$times['round']))));
+    }
+
+    /** @param list<float> $taken seconds */
+    private function printRecipes(array $taken, float $bare): void
+    {
+        $median = self::quantile($taken, 0.5);
+        $this->line(sprintf(
+            '%d random recipes, 4 waters, 13 salts, 8 targets: median %.2f ms, 95th percentile %.2f ms; %.2f of the bare route (limit 5 ms: %s).',
+            count($taken),
+            1000 * $median,
+            1000 * self::quantile($taken, 0.95),
+            $median / $bare,
+            $median < 0.005 ? 'held' : 'OVER',
+        ));
+    }
+
+    /** @param list<float> $values */
+    private static function quantile(array $values, float $share): float
+    {
+        sort($values);
+
+        return $values[(int) floor($share * (count($values) - 1))] ?? NAN;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Models\Batch;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Store;
+
+/**
+ * What a keeper has at hand to measure with. Only simulations ship with Cresco; a real device is another class behind the
+ * same port, handed out here.
+ */
+final class Devices
+{
+    public const PEN = 'conductivity_pen';
+
+    public const ACIDITY = 'acidity_pen';
+
+    public const SCALE = 'scale';
+
+    public const UNIT = 'osmosis_unit';
+
+    /** @return array<string, string> names by key */
+    public static function all(): array
+    {
+        return [
+            self::PEN => 'a pen for conductivity and temperature',
+            self::ACIDITY => 'a pH pen',
+            self::SCALE => 'a scale',
+            self::UNIT => 'an RO unit with a store',
+        ];
+    }
+
+    public static function has(Keeper $keeper, string $device): bool
+    {
+        return in_array($device, $keeper->simulated ?? [], true);
+    }
+
+    public static function pen(Keeper $keeper, Batch $batch): ?ConductivityPen
+    {
+        return self::has($keeper, self::PEN) ? new SimulatedConductivityPen(SimulatedVessel::of($batch), self::look($batch)) : null;
+    }
+
+    public static function acidityPen(Keeper $keeper, Batch $batch): ?AcidityPen
+    {
+        return self::has($keeper, self::ACIDITY) ? new SimulatedAcidityPen(SimulatedVessel::of($batch), self::look($batch)) : null;
+    }
+
+    /** A scale with so many level spoons of a jar on it. */
+    public static function scale(Keeper $keeper, Jar $jar, int $spoons): ?Scale
+    {
+        $spoon = $jar->spoon()->mean ?? (new Noise('spoon of jar '.$jar->id))->between(3.0, 6.0);
+
+        return self::has($keeper, self::SCALE) ? new SimulatedScale($spoon, $spoons, $keeper->scale_step, $jar->id.' '.$jar->trials->count()) : null;
+    }
+
+    /** The pen in a vessel of so many litres with so many level spoons of a jar. */
+    public static function spoonPen(Keeper $keeper, Jar $jar, int $spoons, float $litres, float $risePerGram): ?float
+    {
+        if (!self::has($keeper, self::PEN) || $litres <= 0.0) {
+            return null;
+        }
+        $spoon = $jar->spoon()->mean ?? (new Noise('spoon of jar '.$jar->id))->between(3.0, 6.0);
+        $noise = new Noise('spoon pen '.$jar->id.' '.$jar->trials->count());
+
+        return round($spoon * $spoons * $risePerGram / $litres * (1.0 + $noise->about(0.06 / sqrt(max(1, $spoons)))));
+    }
+
+    public static function unit(Keeper $keeper, Store $store): ?OsmosisUnit
+    {
+        return self::has($keeper, self::UNIT) ? new SimulatedOsmosisUnit($store) : null;
+    }
+
+    private static function look(Batch $batch): string
+    {
+        return $batch->id.' '.count($batch->checks);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+use App\Models\Store;
+use Carbon\CarbonImmutable;
+
+/** Has gone on filling its store since the level was last written down, and its membrane ages. */
+final readonly class SimulatedOsmosisUnit implements OsmosisUnit
+{
+    private const TAP = 388.0;
+
+    /** Share that a new membrane lets through, and what each year adds to it. */
+    private const NEW = 0.03;
+
+    private const AGE = 0.035;
+
+    public function __construct(private Store $store) {}
+
+    public function level(): float
+    {
+        $days = max(0.0, $this->store->updated_at->diffInSeconds(CarbonImmutable::now()) / 86400.0);
+
+        return round(min($this->store->capacity, $this->store->level + $days * $this->store->litres_per_day), 1);
+    }
+
+    /** @return array{float, float} */
+    public function conductivities(): array
+    {
+        $years = $this->store->membrane_on === null ? 1.0 : max(0.0, $this->store->membrane_on->diffInDays(CarbonImmutable::now()) / 365.0);
+        $noise = new Noise('unit '.$this->store->id.' '.CarbonImmutable::now()->format('YmdHi'));
+        $in = round(self::TAP * (1.0 + $noise->about(0.02)));
+
+        return [$in, round($in * (self::NEW + self::AGE * $years) * (1.0 + $noise->about(0.05)), 1)];
+    }
+}

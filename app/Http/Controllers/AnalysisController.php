@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Analysis;
+use App\Models\Keeper;
+use App\Models\Water;
+use App\Rules\Amount;
+use App\View\WaterPage;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\WaterFault;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** One water in full: its analysis, how it balances, and how its readings go. */
+final class AnalysisController extends Controller
+{
+    public function show(Request $request, Water $water): View
+    {
+        $keeper = $this->keeper($request);
+        $page = new WaterPage($water, $keeper->show());
+        $working = is_string($request->query('working')) ? $request->query('working') : null;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
+        }
+
+        return view('waters.show', [
+            'water' => $water, 'page' => $page, 'show' => $keeper->show(), 'now' => CarbonImmutable::now($keeper->timezone),
+            'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null,
+        ]);
+    }
+
+    public function store(Request $request, Water $water): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $analysis = new Analysis($this->fields($request, $keeper) + ['water_id' => $water->id]);
+        $analysis->keeper_id = $keeper->id;
+        try {
+            $analysis->toCore();
+        } catch (WaterFault $fault) {
+            throw ValidationException::withMessages(['hardness' => $fault->getMessage()]);
+        }
+        $analysis->save();
+
+        return redirect('/waters/'.$water->id)->with('status', 'Analysis kept.');
+    }
+
+    public function destroy(Analysis $analysis): RedirectResponse
+    {
+        $analysis->delete();
+
+        return redirect('/waters/'.$analysis->water_id)->with('status', 'Taken out.');
+    }
+
+    /** @return array<string, mixed> */
+    private function fields(Request $request, Keeper $keeper): array
+    {
+        $gh = $keeper->show()->unit(Parameter::GeneralHardness);
+        $kh = $keeper->show()->unit(Parameter::CarbonateHardness);
+        $ec = $keeper->show()->unit(Parameter::Conductivity);
+        $rules = [
+            'sampled_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
+            'hardness' => ['nullable', new Amount(0, round($gh->fromBase(20.0), 1), $gh->label, '9')],
+            'alkalinity' => ['nullable', new Amount(0, round($kh->fromBase(30.0), 1), $kh->label, '6')],
+            'ph' => ['nullable', new Amount(2, 12, '', '7.6')],
+            'conductivity' => ['nullable', new Amount(0, round($ec->fromBase(10000.0)), $ec->label, '388')],
+            'note' => ['nullable', 'string', 'max:500'],
+            'ions' => ['nullable', 'array'],
+        ];
+        foreach (Ion::cases() as $ion) {
+            $rules['ions.'.$ion->value] = ['nullable', new Amount(0, 3000, 'mg/L', '48')];
+        }
+        $this->checked($request, $rules, [
+            'sampled_on.*' => 'Write the day of the sample, such as 2026-03-01.',
+            'note.max' => 'A note of at most 500 letters.',
+        ]);
+        $milligrams = [];
+        foreach (Ion::cases() as $ion) {
+            $value = Amount::parse($request->input('ions.'.$ion->value));
+            if ($value !== null) {
+                $milligrams[$ion->value] = $value;
+            }
+        }
+        $in = static fn(string $field, Unit $unit): ?float => ($n = Amount::parse($request->input($field))) === null ? null : $unit->toBase($n);
+        $fields = [
+            'sampled_on' => (string) $request->string('sampled_on'),
+            'milligrams' => $milligrams,
+            'hardness' => $in('hardness', $gh),
+            'alkalinity' => $in('alkalinity', $kh),
+            'ph' => Amount::parse($request->input('ph')),
+            'conductivity' => $in('conductivity', $ec),
+            'note' => $request->filled('note') ? (string) $request->string('note') : null,
+        ];
+        if ($milligrams === [] && $fields['hardness'] === null && $fields['alkalinity'] === null && $fields['conductivity'] === null) {
+            throw ValidationException::withMessages(['ions.Ca' => 'Write at least one figure of the analysis.']);
+        }
+
+        return $fields;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Auth;
+
+use App\Http\Controllers\Controller;
+use Illuminate\Contracts\View\View;
+use Illuminate\Foundation\Auth\SendsPasswordResetEmails;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class ForgotPasswordController extends Controller
+{
+    use SendsPasswordResetEmails;
+
+    private const SENT = 'If there is an account with this address, a letter with a link is on its way.';
+
+    public function showLinkRequestForm(): View
+    {
+        return view('auth.forgot');
+    }
+
+    protected function sendResetLinkResponse(Request $request, string $response): RedirectResponse
+    {
+        return back()->with('status', self::SENT);
+    }
+
+    /** The same answer whether there is such an account or not, so that nobody can find out who has one. */
+    protected function sendResetLinkFailedResponse(Request $request, string $response): RedirectResponse
+    {
+        return back()->with('status', self::SENT);
+    }
+}

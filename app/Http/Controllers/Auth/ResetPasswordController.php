@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Auth;
+
+use App\Http\Controllers\Controller;
+use App\Models\Keeper;
+use Illuminate\Contracts\View\View;
+use Illuminate\Foundation\Auth\ResetsPasswords;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rules\Password;
+
+final class ResetPasswordController extends Controller
+{
+    use ResetsPasswords;
+
+    protected string $redirectTo = '/';
+
+    public function showResetForm(Request $request): View
+    {
+        return view('auth.reset', ['token' => $request->route('token'), 'email' => $request->query('email')]);
+    }
+
+    /** @return array<string, list<mixed>> */
+    protected function rules(): array
+    {
+        return [
+            'token' => ['required'],
+            'email' => ['required', 'email'],
+            'password' => ['required', 'string', 'max:200', 'confirmed', Password::min(10)],
+        ];
+    }
+
+    /** The model hashes what it is given. */
+    protected function setUserPassword(Keeper $user, string $password): void
+    {
+        $user->password = $password;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\MakeBatch;
+use App\Bench\BatchCheck;
+use App\Bench\BatchContent;
+use App\Devices\Devices;
+use App\Models\Batch;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\View\BatchCard;
+use Cresco\Core\Measure\Conductivity;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+final class BatchController extends Controller
+{
+    public function show(Request $request, Batch $batch): View
+    {
+        $keeper = $this->keeper($request);
+        $card = new BatchCard($batch, $keeper->show());
+        $working = is_string($request->query('working')) ? $request->query('working') : null;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working === null ? null : $card->working($working)]);
+        }
+
+        return view('bench.card', [
+            'card' => $card,
+            'batch' => $batch,
+            'show' => $keeper->show(),
+            'keeper' => $keeper,
+            'working' => $working === null ? null : $card->working($working),
+            'isWorkingAsked' => $working !== null,
+        ]);
+    }
+
+    /** Keeps what the pen read, typed or taken from the pen itself. */
+    public function check(Request $request, Batch $batch): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $unit = $keeper->show()->unit(Parameter::Conductivity);
+        $degrees = $keeper->show()->unit(Parameter::Temperature);
+        $fromPen = $request->input('from') === 'pen';
+        if ($fromPen) {
+            $pen = Devices::pen($keeper, $batch) ?? throw ValidationException::withMessages(['read' => 'No pen is connected: type what yours shows.']);
+            $reading = $pen->read();
+            $read = $reading->compensated();
+            $celsius = $reading->celsius;
+            $ph = Devices::acidityPen($keeper, $batch)?->read();
+        } else {
+            $this->checked($request, [
+                'read' => ['required', new Amount(0, round($unit->fromBase(10000.0)), $unit->label, Show::plain($unit->fromBase(212.0), 0))],
+                'ph' => ['nullable', new Amount(2, 12, '', '6.4')],
+                'celsius' => ['nullable', new Amount(round($degrees->fromBase(0.0), 1), round($degrees->fromBase(45.0), 1), $degrees->label, Show::plain($degrees->fromBase(19.0), 1))],
+            ], ['required' => 'Write what the pen shows.']);
+            $typed = Amount::parse($request->input('celsius'));
+            $celsius = $typed === null ? null : $degrees->toBase($typed);
+            $shown = $unit->toBase(Amount::parse($request->input('read')) ?? 0.0);
+            $read = $celsius === null ? $shown : Conductivity::uncompensated($shown, $celsius)->microsiemensPerCentimetre;
+            $ph = Amount::parse($request->input('ph'));
+        }
+        DB::transaction(function () use ($request, $batch, $read, $ph, $celsius, $fromPen): void {
+            $fresh = Batch::query()->whereKey($batch->id)->lockForUpdate()->firstOrFail();
+            // The same press from two devices, or twice, is one look.
+            if ($request->integer('looks', count($fresh->checks)) !== count($fresh->checks)) {
+                return;
+            }
+            $check = BatchCheck::by((new BatchContent($fresh))->check($read), $ph, $celsius, $fromPen);
+            $fresh->update(['checks' => [...$fresh->checks, $check->toKeep()]]);
+        });
+
+        return redirect('/batches/'.$batch->id.'#pen');
+    }
+
+    /** What the last look asked for was added. */
+    public function added(Request $request, Batch $batch): RedirectResponse
+    {
+        DB::transaction(function () use ($batch): void {
+            $fresh = Batch::query()->whereKey($batch->id)->lockForUpdate()->firstOrFail();
+            $checks = (new BatchContent($fresh))->checks();
+            $last = array_pop($checks);
+            if ($last !== null && !$last->isGood() && !$last->odd) {
+                $fresh->update(['checks' => array_map(static fn(BatchCheck $check): array => $check->toKeep(), [...$checks, $last->withAdded()])]);
+            }
+        });
+
+        return redirect('/batches/'.$batch->id.'#pen')->with('status', 'Added. Stir, wait, and read again.');
+    }
+
+    public function made(Request $request, Batch $batch, MakeBatch $make): RedirectResponse
+    {
+        $make($this->keeper($request), $batch);
+
+        return redirect('/batches/'.$batch->id)->with('status', 'Made: the shelf, the store and the diary know.');
+    }
+
+    public function destroy(Batch $batch): RedirectResponse
+    {
+        if ($batch->made_at !== null) {
+            return redirect('/batches/'.$batch->id)->with('status', 'It was made and stays in the record.');
+        }
+        $batch->delete();
+
+        return redirect('/bench')->with('status', 'The card is gone.');
+    }
+}

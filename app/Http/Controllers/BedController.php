@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CleanPatches;
+use App\Models\BedPatch;
+use App\Models\Tank;
+use App\Support\VesselOf;
+use App\View\BedPage;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Bed\Cover;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+
+/** The bed in patches: which are next, which were cleaned, and how they are cut. */
+final class BedController extends Controller
+{
+    /** About what an arm cleans in one go, mm. House default. */
+    private const REACH = 300.0;
+
+    private const MOST_PATCHES = 60;
+
+    public function show(Request $request, Tank $tank): View
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper);
+        $page = new BedPage($tank);
+        $working = is_string($request->query('working')) ? $request->query('working') : null;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
+        }
+
+        return view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, ''), 'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null]);
+    }
+
+    /** Cuts the whole bed into patches of about an arm's reach. */
+    public function cut(Request $request, Tank $tank): RedirectResponse
+    {
+        $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => 'Choose what the bed is.']);
+        $plan = VesselOf::tank($tank)->plan;
+        $across = max(1, min(8, (int) round($plan->length() / self::REACH)));
+        $deep = max(1, min(4, (int) round($plan->depth() / self::REACH)));
+        DB::transaction(static function () use ($tank, $across, $deep, $request): void {
+            $tank->patches()->delete();
+            for ($row = 0; $row < $deep; ++$row) {
+                for ($column = 0; $column < $across; ++$column) {
+                    $tank->patches()->create([
+                        'left_edge' => $column / $across, 'right_edge' => ($column + 1) / $across, 'front_edge' => $row / $deep, 'back_edge' => ($row + 1) / $deep,
+                        'cover' => (string) $request->string('cover'),
+                    ]);
+                }
+            }
+        });
+
+        return redirect('/tanks/'.$tank->id.'/bed');
+    }
+
+    public function clean(Tank $tank, int $patch, CleanPatches $clean): RedirectResponse
+    {
+        $clean($tank, [$this->patch($tank, $patch)->id], CarbonImmutable::now());
+
+        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch)->with('status', 'Noted as cleaned.');
+    }
+
+    public function update(Request $request, Tank $tank, int $patch): RedirectResponse
+    {
+        $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => 'Choose what the patch is.']);
+        $this->patch($tank, $patch)->update(['cover' => (string) $request->string('cover')]);
+
+        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
+    }
+
+    public function split(Tank $tank, int $patch): RedirectResponse
+    {
+        $record = $this->patch($tank, $patch);
+        if ($tank->patches()->count() >= self::MOST_PATCHES || $record->toCore()->area() < 0.01) {
+            return redirect('/tanks/'.$tank->id.'/bed')->with('status', 'That is as fine as patches go.');
+        }
+        $plan = VesselOf::tank($tank)->plan;
+        [$first, $second] = $record->toCore()->halves($plan->length() / $plan->depth());
+        DB::transaction(static function () use ($tank, $record, $first, $second): void {
+            $record->update(self::edges($first));
+            $tank->patches()->create(self::edges($second) + ['cover' => $record->cover, 'cleaned_at' => $record->cleaned_at]);
+        });
+
+        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
+    }
+
+    /** Joins a patch with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
+    public function merge(Tank $tank, int $patch, int $other): RedirectResponse
+    {
+        $record = $this->patch($tank, $patch);
+        $second = $this->patch($tank, $other);
+        $together = $record->toCore()->with($second->toCore());
+        if ($together === null || $record->is($second)) {
+            return redirect('/tanks/'.$tank->id.'/bed')->with('status', 'These two make no rectangle.');
+        }
+        DB::transaction(static function () use ($record, $second, $together): void {
+            $older = $record->cleaned_at === null || $second->cleaned_at === null ? null : $record->cleaned_at->min($second->cleaned_at);
+            $record->update(self::edges($together) + ['cleaned_at' => $older]);
+            $second->delete();
+        });
+
+        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
+    }
+
+    private function patch(Tank $tank, int $id): BedPatch
+    {
+        return $tank->patches()->whereKey($id)->firstOrFail();
+    }
+
+    /**
+     * @param array{float, float, float, float} $edges
+     *
+     * @return array<string, float>
+     */
+    private static function edges(array $edges): array
+    {
+        return ['left_edge' => $edges[0], 'right_edge' => $edges[1], 'front_edge' => $edges[2], 'back_edge' => $edges[3]];
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\WriteBatch;
+use App\Bench\BenchDraft;
+use App\Bench\DraftBatch;
+use App\Http\Requests\BenchRequest;
+use App\Support\Asked;
+use App\View\BenchSheet;
+use App\View\StockBottles;
+use Cresco\Core\Recipe\RecipeFault;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+
+final class BenchController extends Controller
+{
+    public function __construct(private readonly DraftBatch $draft) {}
+
+    /** The bench; with htmx only what answers to typing. With a fault in a field the last good figures stay. */
+    public function show(BenchRequest $request): View|Response
+    {
+        $keeper = $request->keeper();
+        if ($keeper->waters->isEmpty()) {
+            return view('bench.no-water');
+        }
+        $isPart = $request->header('HX-Request') === 'true';
+        $faults = $request->faults();
+        $draft = $this->drafted($request);
+        if ($isPart && $faults->isNotEmpty()) {
+            return response(view('bench.faults', ['faults' => $faults])->render())->header('HX-Reswap', 'none');
+        }
+        $sheet = $draft === null ? null : new BenchSheet($draft, $keeper->show(), array_values($keeper->stores->all()));
+        $working = is_string($request->query('working')) ? $request->query('working') : null;
+        if ($isPart && $working !== null) {
+            return view('parts.working', ['working' => $sheet?->working($working)]);
+        }
+        if ($isPart) {
+            return view('bench.answer', ['sheet' => $sheet, 'faults' => $faults]);
+        }
+        $this->shareFaults($faults);
+
+        return view('bench.show', [
+            'keeper' => $keeper,
+            'input' => $request->toInput(),
+            'typed' => $request,
+            'sheet' => $sheet,
+            'working' => $working === null ? null : $sheet?->working($working),
+            'isWorkingAsked' => $working !== null,
+        ]);
+    }
+
+    /** The recipe as stock solutions. */
+    public function bottles(BenchRequest $request): View|RedirectResponse
+    {
+        $draft = $this->drafted($request);
+
+        return $draft === null ? redirect('/bench') : view('bench.bottles', [
+            'bottles' => StockBottles::of($draft, $request->query('per_litre'), $request->query('bottle')),
+            'query' => Asked::kept($request, ['per_litre', 'bottle']),
+        ]);
+    }
+
+    /** Writes the card of what the bench shows. */
+    public function store(BenchRequest $request, WriteBatch $write): RedirectResponse
+    {
+        $draft = $this->drafted($request);
+        $faults = $request->faults();
+        if ($draft === null || $faults->isNotEmpty()) {
+            throw ValidationException::withMessages($faults->isEmpty() ? ['waters' => 'There is nothing to make yet.'] : $faults->toArray())
+                ->redirectTo('/bench?'.Asked::query($request));
+        }
+
+        return redirect('/batches/'.$write($request->keeper(), $draft)->id);
+    }
+
+    /** The draft, or null with the reason among the faults. */
+    private function drafted(BenchRequest $request): ?BenchDraft
+    {
+        $input = $request->toInput();
+        if ($input->waters === []) {
+            return null;
+        }
+        try {
+            return ($this->draft)($input, $request->keeper()->waters);
+        } catch (RecipeFault $fault) {
+            $request->faults()->add('waters', $fault->getMessage());
+
+            return null;
+        }
+    }
+}

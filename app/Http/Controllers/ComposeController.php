@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Change\DraftChange;
+use App\Change\SessionInput;
+use App\Http\Requests\ChangeRequest;
+use App\Models\Tank;
+use App\View\ComposePage;
+use App\View\TankLoop;
+use Cresco\Core\Work\School;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** A session put together: the change, and what else is done while hands are wet. */
+final class ComposeController extends Controller
+{
+    public function show(ChangeRequest $request, Tank $tank, DraftChange $draft): View|RedirectResponse
+    {
+        $tank->load('devices')->setRelation('keeper', $this->keeper($request)->loadMissing('waters', 'kits'));
+        if ($tank->keeper->waters->isEmpty()) {
+            return redirect('/tanks/'.$tank->id.'/change');
+        }
+        $work = SessionInput::of($request);
+        $this->shareFaults($work->faults);
+
+        return view('change.compose', [
+            'tank' => $tank,
+            'page' => new ComposePage($draft($tank, $request->toInput($tank)), $work, $tank->keeper->show()),
+            'loop' => TankLoop::of($tank, 'decide'),
+            'asked' => array_intersect_key($request->query(), array_flip(self::CHANGE)),
+        ]);
+    }
+
+    /** Fields of the change that go along. */
+    private const CHANGE = ['reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water', 'second_water', 'second_share', 'waterline', 'stream'];
+
+    /** The tank's choices where practice differs. */
+    public function schools(Request $request, Tank $tank): RedirectResponse
+    {
+        $rules = ['schools' => ['required', 'array']];
+        foreach (School::cases() as $school) {
+            $rules['schools.'.$school->value] = ['required', Rule::in(array_keys($school->choices()))];
+        }
+        $this->checked($request, $rules, ['*' => 'Choose one from the list.']);
+        $chosen = [];
+        foreach (School::cases() as $school) {
+            $chosen[$school->value] = (string) $request->string('schools.'.$school->value);
+        }
+        $tank->update(['schools' => $chosen]);
+
+        return redirect('/tanks/'.$tank->id.'/compose?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))->with('status', 'From now on this tank’s sheets follow these ways.');
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Tank;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\Support\VesselOf;
+use App\View\Finding;
+use App\View\TankLoop;
+use Cresco\Core\Change\Conditioner;
+use Cresco\Core\Work\Caution;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+
+/** How much dechlorinator a change of this tank needs. */
+final class ConditionerController extends Controller
+{
+    public function __invoke(Request $request, Tank $tank): View
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper);
+        $volume = $keeper->volume_unit;
+        $net = VesselOf::tank($tank)->litres();
+        $usual = [
+            'litres' => Show::plain($volume->fromLitres($net * $tank->routine_share), 0), 'chlorine' => '0.3', 'dose' => '5', 'for' => Show::plain($volume->fromLitres(200.0), 0), 'strength' => '1', 'given' => '',
+            'way' => 'new', 'kind' => 'chlorine',
+        ];
+        $typed = [];
+        foreach ($usual as $field => $value) {
+            $given = $request->query($field);
+            $typed[$field] = $request->has($field) ? (is_scalar($given) ? (string) $given : '') : $value;
+        }
+        $most = round($volume->fromLitres(5000.0), 1);
+        $faults = Validator::make($typed, [
+            'litres' => ['required', new Amount(0.1, $most, $volume->label(), '40')],
+            'chlorine' => ['required', new Amount(0, 10, 'mg/L', '0.3')],
+            'dose' => ['required', new Amount(0.01, 1000, 'mL', '5')],
+            'for' => ['required', new Amount(0.1, $most, $volume->label(), '200')],
+            'strength' => ['required', new Amount(0.05, 20, 'mg/L', '1')],
+            'given' => ['nullable', new Amount(0, 10000, 'mL', '10')],
+        ], ['required' => 'Write a number here.'])->errors();
+        $working = null;
+        $findings = [];
+        if ($faults->isEmpty()) {
+            $number = static fn(string $field): float => Amount::parse($typed[$field]) ?? 0.0;
+            $conditioner = new Conditioner($number('dose'), $volume->toLitres($number('for')), $number('strength'));
+            $water = $typed['way'] === 'tank' ? $net : $volume->toLitres($number('litres'));
+            $working = $conditioner->dose($water, $number('chlorine'));
+            if ($typed['kind'] === 'chloramine') {
+                $ammonia = Conditioner::ammoniaFromChloramine($number('chlorine'));
+                $findings[] = new Finding(Finding::HEED, sprintf('Chloramine leaves %s mg/L of ammonia nitrogen in the new water.', Show::plain($ammonia, 2)), 'Use a conditioner whose label says that it binds it; letting water stand does not take chloramine out. The filter has it within a day or so.');
+            } else {
+                $findings[] = new Finding(Finding::GOOD, 'Chlorine alone also leaves by standing.', 'A day with an air stone does it; a conditioner does it at once.');
+            }
+            $given = Amount::parse($typed['given']);
+            if ($given !== null && $conditioner->isOverdose($given, $water)) {
+                $findings[] = new Finding(Finding::BEYOND, sprintf('%s mL is more than five times the label.', Show::plain($given, 1)), 'Too much takes up oxygen: aerate well, watch the animals for an hour, and change part of the water if they gasp.');
+            }
+            if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->millilitres * $water / $conditioner->litres) {
+                $findings[] = new Finding(Finding::BEYOND, 'So much chlorine is unusual.', 'Measure again and ask the utility; treat the water in a bucket and test it before it goes in.');
+            }
+        }
+        $this->shareFaults($faults);
+
+        return view('tanks.conditioner', [
+            'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'findings' => $findings, 'net' => $keeper->show()->volume($net),
+            'caution' => Caution::Conditioner->text(), 'loop' => TankLoop::of($tank, ''),
+        ]);
+    }
+}

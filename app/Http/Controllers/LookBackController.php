@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Run;
+use App\Models\Tank;
+use App\Support\RunState;
+use App\View\LookBackPage;
+use App\View\TankLoop;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+final class LookBackController extends Controller
+{
+    public function latest(Tank $tank): View|RedirectResponse
+    {
+        $run = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->first();
+
+        return $run === null
+            ? view('look-back.empty', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'look-back')])
+            : redirect('/runs/'.$run->id.'/look-back');
+    }
+
+    public function show(Request $request, Run $run): View|RedirectResponse
+    {
+        if ($run->state !== RunState::Done) {
+            return redirect('/runs/'.$run->id);
+        }
+        $run->load('tank.devices', 'tank.keeper', 'steps', 'switches');
+
+        $page = new LookBackPage($run);
+        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working]);
+        }
+
+        return view('look-back.show', [
+            'page' => $page,
+            'working' => $working,
+            'loop' => TankLoop::of($run->tank, 'look-back'),
+            'show' => $run->tank->keeper->show(),
+        ]);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Keeper;
+use App\Models\PenTrial;
+use App\Rules\Amount;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Recipe\PenFactor;
+use Cresco\Core\Recipe\RecipeFault;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** The factor of the keeper's TDS pen, learned from pairs. */
+final class PenController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $keeper = $this->keeper($request);
+
+        return view('shelf.pen', ['keeper' => $keeper, 'trials' => $keeper->penTrials()->latest('taken_at')->latest('id')->get(), 'learned' => self::learned($keeper, [])]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $this->checked($request, [
+            'shown' => ['required', new Amount(1, 20000, 'mg/L', '207')],
+            'known' => ['required', new Amount(1, 20000, 'µS/cm', '413')],
+        ], ['required' => 'Write a number here.']);
+        $pair = [Amount::parse($request->input('shown')) ?? 0.0, Amount::parse($request->input('known')) ?? 0.0];
+        try {
+            // One pair must be a pen's by itself: a slip may not hide among the good ones.
+            PenFactor::learned([$pair, $pair, $pair, $pair, $pair, $pair, $pair, $pair], $keeper->pen_factor);
+            $learned = self::learned($keeper, [$pair]);
+        } catch (RecipeFault $fault) {
+            throw ValidationException::withMessages(['shown' => $fault->getMessage()]);
+        }
+        $keeper->penTrials()->create(['shown' => $pair[0], 'known' => $pair[1], 'taken_at' => CarbonImmutable::now()]);
+
+        return redirect('/pen')->with('status', sprintf('Kept: the pairs say %.3f.', $learned->factor));
+    }
+
+    /** Takes what was learned for the keeper's factor. */
+    public function adopt(Request $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $keeper->update(['pen_factor' => round(self::learned($keeper, [])->factor, 3)]);
+
+        return redirect('/pen')->with('status', 'From now on readings of the pen are taken with this factor.');
+    }
+
+    public function destroy(Request $request, int $trial): RedirectResponse
+    {
+        $this->keeper($request)->penTrials()->whereKey($trial)->delete();
+
+        return redirect('/pen')->with('status', 'Taken out.');
+    }
+
+    /** @param list<array{float, float}> $more */
+    private static function learned(Keeper $keeper, array $more): PenFactor
+    {
+        $pairs = $keeper->penTrials()->get()->map(static fn(PenTrial $trial): array => [$trial->shown, $trial->known])->values()->all();
+
+        return PenFactor::learned(array_values([...$pairs, ...$more]), $keeper->pen_factor);
+    }
+}

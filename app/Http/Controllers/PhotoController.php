@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepPhoto;
+use App\Models\Photo;
+use App\Models\Run;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Photos of a session, private to its keeper. */
+final class PhotoController extends Controller
+{
+    private const MOST_IN_A_RUN = 40;
+
+    public function store(Request $request, Run $run, int $position, KeepPhoto $keep): RedirectResponse
+    {
+        $step = $run->steps()->where('position', $position)->firstOrFail();
+        $back = '/runs/'.$run->id.'?step='.$position;
+        if (Photo::query()->where('run_id', $run->id)->count() >= self::MOST_IN_A_RUN) {
+            return redirect($back)->withErrors(['photo' => 'A session keeps at most '.self::MOST_IN_A_RUN.' photos.']);
+        }
+        $keep($run, $step, $request->file('photo'));
+
+        return redirect($back)->with('status', 'Photo kept.');
+    }
+
+    public function show(Photo $photo): Response
+    {
+        $file = Storage::disk('local')->path('photos/'.$photo->file);
+        abort_unless(is_file($file), 404);
+
+        return response()->file($file, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline']);
+    }
+
+    public function destroy(Photo $photo): RedirectResponse
+    {
+        Storage::disk('local')->delete('photos/'.$photo->file);
+        $photo->delete();
+
+        return back()->with('status', 'The photo is gone.');
+    }
+}

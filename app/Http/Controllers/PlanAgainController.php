@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\PlanAgain;
+use App\Models\Run;
+use App\Models\Water;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\Support\VesselOf;
+use App\View\NewPlan;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+use Illuminate\Validation\ValidationException;
+
+/** From the present level on: another amount, less time. */
+final class PlanAgainController extends Controller
+{
+    public function show(Request $request, Run $run): View|RedirectResponse
+    {
+        if (!$run->state->isOpen()) {
+            return redirect('/runs/'.$run->id);
+        }
+        [$typed, $faults, $new] = $this->plan($request, $run);
+        $this->shareFaults($faults);
+
+        return view('runs.again', ['run' => $run, 'typed' => $typed, 'new' => $new, 'show' => $run->tank->keeper->show(), 'volume' => $run->tank->keeper->volume_unit]);
+    }
+
+    public function store(Request $request, Run $run, PlanAgain $again): RedirectResponse
+    {
+        [, $faults, $new] = $this->plan($request, $run);
+        if ($new === null) {
+            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => 'There is no water named that could go in.'] : $faults->toArray())->redirectTo('/runs/'.$run->id.'/again');
+        }
+        $again($run, $new);
+
+        return redirect('/runs/'.$run->id)->with('status', 'Planned again from here.');
+    }
+
+    /** @return array{array<string, string>, MessageBag, NewPlan|null} */
+    private function plan(Request $request, Run $run): array
+    {
+        $keeper = $this->keeper($request)->loadMissing('waters', 'kits');
+        $run->load('steps', 'tank.devices');
+        $run->tank->setRelation('keeper', $keeper);
+        $vessel = VesselOf::tank($run->tank);
+        $volume = $keeper->volume_unit;
+        $number = static fn(string $key): float => is_numeric($run->plan[$key] ?? null) ? (float) $run->plan[$key] : 0.0;
+        $isDrained = $run->steps->contains(static fn($step): bool => $step->job === 'drain' && $step->done_at !== null);
+        $usual = [
+            'litres' => Show::plain($volume->fromLitres($number('litres')), 1),
+            'level' => Show::plain($isDrained ? $number('mark') : $number('waterline'), 0),
+            'minutes' => '',
+        ];
+        $typed = [];
+        foreach ($usual as $field => $value) {
+            $given = $request->input($field);
+            $typed[$field] = $request->has($field) ? (is_scalar($given) ? (string) $given : '') : $value;
+        }
+        $faults = Validator::make($typed, [
+            'litres' => ['required', new Amount(0, round($volume->fromLitres($vessel->litres()), 1), $volume->label(), '40')],
+            'level' => ['required', new Amount(0, floor($vessel->rim - 20.0), 'mm', '120')],
+            'minutes' => ['nullable', new Amount(1, 600, 'min', '30')],
+        ], ['required' => 'Write a number here.'])->errors();
+        $ids = is_int($run->plan['water_id'] ?? null) ? [$run->plan['water_id']] : array_filter([$run->tank->water_id, $run->tank->second_water_id]);
+        $waters = array_values(array_filter(array_map(static fn(int $id): ?Water => $keeper->waters->firstWhere('id', $id), array_values($ids))));
+        $waters = $waters === [] ? array_values($keeper->waters->take(1)->all()) : $waters;
+        if ($faults->isNotEmpty() || $waters === []) {
+            return [$typed, $faults, null];
+        }
+        $minutes = Amount::parse($typed['minutes']);
+
+        return [$typed, $faults, new NewPlan($run, $volume->toLitres(Amount::parse($typed['litres']) ?? 0.0), Amount::parse($typed['level']) ?? 0.0, $minutes === null ? null : (int) round($minutes), $waters, $keeper->show())];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\RecordReadings;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Support\LatestReadings;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+final class ReadingController extends Controller
+{
+    public function __construct(private readonly RecordReadings $record) {}
+
+    public function createForTank(Request $request, Tank $tank): View
+    {
+        return $this->form($request, $tank, '/tanks/'.$tank->id.'/read', LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [], TankLoop::of($tank, 'read'));
+    }
+
+    public function storeForTank(Request $request, Tank $tank): RedirectResponse
+    {
+        $this->keep($request, $tank);
+
+        return redirect('/tanks/'.$tank->id.'/change')->with('status', 'Readings kept.');
+    }
+
+    public function createForWater(Request $request, Water $water): View
+    {
+        return $this->form($request, $water, '/waters/'.$water->id.'/read', LatestReadings::ofWaters([$water->id])[$water->id] ?? [], null);
+    }
+
+    public function storeForWater(Request $request, Water $water): RedirectResponse
+    {
+        $this->keep($request, $water);
+
+        return redirect('/waters')->with('status', 'Readings kept.');
+    }
+
+    /** @param array<string, Reading> $latest */
+    private function form(Request $request, Tank|Water $of, string $url, array $latest, ?TankLoop $loop): View
+    {
+        return view('read', [
+            'of' => $of,
+            'url' => $url,
+            'latest' => $latest,
+            'loop' => $loop,
+            'show' => $this->keeper($request)->show(),
+            'parameters' => [
+                Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity,
+                Parameter::Conductivity, Parameter::Temperature, Parameter::Ammonium,
+            ],
+            'now' => CarbonImmutable::now($this->keeper($request)->timezone),
+        ]);
+    }
+
+    private function keep(Request $request, Tank|Water $of): void
+    {
+        $keeper = $this->keeper($request);
+        $checked = $this->checked($request, [
+            'readings' => ['required', 'array'],
+            'taken_at' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
+            'note' => ['nullable', 'string', 'max:1000'],
+        ], [
+            'taken_at.*' => 'Write a day and an hour that have been, such as 2026-03-01 18:30.',
+            'note.max' => 'A note of at most 1,000 letters.',
+            'readings.*' => 'Write at least one reading.',
+        ]);
+        $typed = is_array($checked['readings'] ?? null) ? $checked['readings'] : [];
+        $readings = $this->record->parse($keeper, $typed);
+        if ($readings === []) {
+            throw ValidationException::withMessages(['readings.nitrate' => 'Write at least one reading.']);
+        }
+        $when = is_string($checked['taken_at'] ?? null)
+            ? CarbonImmutable::parse($checked['taken_at'], $keeper->timezone)->utc()
+            : CarbonImmutable::now();
+        $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
+    }
+}

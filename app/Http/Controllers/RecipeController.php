@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\DraftBatch;
+use App\Exchange\AnalysisFile;
+use App\Exchange\FileFault;
+use App\Exchange\RecipeFile;
+use App\Http\Requests\BenchRequest;
+use App\Models\Keeper;
+use App\Models\Recipe;
+use App\Support\Asked;
+use App\View\KeptRecipe;
+use Cresco\Core\Recipe\RecipeFault;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Kept recipes, and the files that recipes and analyses go out and come in by. */
+final class RecipeController extends Controller
+{
+    /** Largest file that is taken in, bytes. */
+    private const MOST_BYTES = 512 * 1024;
+
+    public function index(Request $request): View
+    {
+        $keeper = $this->keeper($request);
+
+        return view('bench.recipes', [
+            'recipes' => $keeper->recipes()->orderBy('name')->orderBy('id')->get()->map(static fn(Recipe $recipe): KeptRecipe => new KeptRecipe($recipe, $keeper->show())),
+        ]);
+    }
+
+    public function store(BenchRequest $request, DraftBatch $draft): RedirectResponse
+    {
+        $keeper = $request->keeper();
+        $back = '/bench?'.Asked::query($request, ['recipe_name']);
+        $name = is_string($request->input('recipe_name')) ? trim($request->input('recipe_name')) : '';
+        if ($name === '' || mb_strlen($name) > 80) {
+            return redirect($back)->with('status', 'A recipe needs a name of 1 to 80 letters.');
+        }
+        try {
+            $content = $request->faults()->isEmpty() ? RecipeFile::of($name, $draft($request->toInput(), $keeper->waters)) : null;
+        } catch (RecipeFault) {
+            $content = null;
+        }
+        if ($content === null) {
+            return redirect($back);
+        }
+        $keeper->recipes()->create(['name' => $name, 'content' => $content]);
+
+        return redirect('/recipes')->with('status', 'Kept.');
+    }
+
+    public function destroy(Recipe $recipe): RedirectResponse
+    {
+        $recipe->delete();
+
+        return redirect('/recipes')->with('status', $recipe->name.' is gone.');
+    }
+
+    public function export(Request $request, string $format): Response
+    {
+        return self::file($format === 'json' ? RecipeFile::json($this->keeper($request)) : RecipeFile::csv($this->keeper($request)), 'recipes', $format);
+    }
+
+    public function exportAnalyses(Request $request, string $format): Response
+    {
+        return self::file($format === 'json' ? AnalysisFile::json($this->keeper($request)) : AnalysisFile::csv($this->keeper($request)), 'analyses', $format);
+    }
+
+    public function import(Request $request): RedirectResponse
+    {
+        return $this->takeIn($request, '/recipes', RecipeFile::importJson(...), RecipeFile::importCsv(...), 'recipe');
+    }
+
+    public function importAnalyses(Request $request): RedirectResponse
+    {
+        return $this->takeIn($request, '/waters', AnalysisFile::importJson(...), AnalysisFile::importCsv(...), 'analysis');
+    }
+
+    /**
+     * @param callable(Keeper, string): int $json
+     * @param callable(Keeper, string): int $csv
+     */
+    private function takeIn(Request $request, string $page, callable $json, callable $csv, string $what): RedirectResponse
+    {
+        $file = $request->file('file');
+        try {
+            if (!$file instanceof UploadedFile || !$file->isValid()) {
+                throw new FileFault('Choose a file first: JSON by the published schema, or CSV.');
+            }
+            if ($file->getSize() > self::MOST_BYTES) {
+                throw new FileFault('The file is larger than 512 kB. Nothing was taken in.');
+            }
+            $text = $file->getContent();
+            $isJson = str_starts_with(ltrim($text, "\u{FEFF} \t\r\n"), '{') || strtolower($file->getClientOriginalExtension()) === 'json';
+            $count = $isJson ? $json($this->keeper($request), $text) : $csv($this->keeper($request), $text);
+        } catch (FileFault $fault) {
+            throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo($page.'#import');
+        }
+
+        return redirect($page)->with('status', sprintf('%d %s taken in.', $count, match (true) {
+            $count === 1 => $what,
+            $what === 'analysis' => 'analyses',
+            default => $what.'s',
+        }));
+    }
+
+    private static function file(string $content, string $name, string $format): Response
+    {
+        return response($content, 200, [
+            'Content-Type' => $format === 'json' ? 'application/json' : 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="'.$name.'.'.$format.'"',
+        ]);
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\View\Round;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+final class RoundController extends Controller
+{
+    public function __invoke(Request $request): View
+    {
+        return view('round', ['strips' => Round::of($this->keeper($request))]);
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\FinishStep;
+use App\Actions\RecordReadings;
+use App\Models\Run;
+use App\Models\RunStep;
+use App\Support\RunState;
+use App\View\RunSheet;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Tank\Device;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class RunController extends Controller
+{
+    /** Longest piece of a paper strip, mm: fits on A4 and on Letter. */
+    private const PIECE = 240.0;
+
+    public function show(Request $request, Run $run): View|RedirectResponse
+    {
+        $run->load('steps.readings', 'steps.photos', 'switches', 'tank.devices', 'tank.keeper');
+        if ($run->state === RunState::Done) {
+            return redirect('/runs/'.$run->id.'/look-back');
+        }
+        if ($run->state === RunState::Dropped) {
+            return redirect('/tanks/'.$run->tank_id)->with('status', 'That run sheet was dropped.');
+        }
+        $asked = $request->query('step');
+        $sheet = new RunSheet($run, is_numeric($asked) ? (int) $asked : null);
+        // A timer runs from the moment its step is first seen, on whichever device.
+        RunStep::query()->whereKey($sheet->step->id)->whereNull('opened_at')->update(['opened_at' => CarbonImmutable::now()]);
+        $sheet->step->opened_at ??= CarbonImmutable::now();
+
+        return view('runs.show', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show()]);
+    }
+
+    /** What another device asks for to see whether anything has changed. */
+    public function state(Run $run): Response
+    {
+        $run->load('steps', 'switches', 'tank');
+
+        return response((new RunSheet($run, null))->state(), 200, ['Content-Type' => 'text/plain']);
+    }
+
+    /** The whole sheet on a page of paper. */
+    public function paper(Run $run): View
+    {
+        $run->load('steps', 'switches', 'tank.devices', 'tank.keeper');
+
+        return view('runs.print', ['run' => $run, 'sheet' => new RunSheet($run, null), 'show' => $run->tank->keeper->show()]);
+    }
+
+    /** Its marks on a strip of paper, to scale. */
+    public function strip(Run $run): View
+    {
+        $run->load('steps', 'switches', 'tank.devices', 'tank.keeper');
+        $marks = (new RunSheet($run, null))->marks();
+        $heights = array_map(static fn(array $mark): float => $mark[0], $marks);
+
+        $bottom = max([110.0, ...$heights]) + 10.0;
+        $pieces = [];
+        for ($from = 0.0; $from < $bottom; $from += self::PIECE) {
+            $pieces[] = [$from, min($bottom, $from + self::PIECE)];
+        }
+
+        return view('runs.strip', ['run' => $run, 'marks' => $marks, 'pieces' => $pieces]);
+    }
+
+    public function finish(Request $request, Run $run, int $position, RecordReadings $record, FinishStep $finish): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $step = $run->steps()->where('position', $position)->firstOrFail();
+        $checked = $this->checked($request, [
+            'readings' => ['nullable', 'array'],
+            'note' => ['nullable', 'string', 'max:1000'],
+            'left_on' => ['nullable', 'array', 'max:20'],
+            'left_on.*' => ['string', 'max:20'],
+        ], ['note.max' => 'A note of at most 1,000 letters.']);
+        $run->setRelation('tank', $run->tank()->firstOrFail());
+        $readings = $record->parse($keeper, is_array($checked['readings'] ?? null) ? $checked['readings'] : []);
+        $leftOn = is_array($checked['left_on'] ?? null) ? array_values(array_filter($checked['left_on'], is_string(...))) : [];
+        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn);
+
+        $answer = redirect('/runs/'.$run->id);
+
+        return $first ? $answer : $answer->with('status', 'That step was done already; nothing was counted twice.');
+    }
+
+    /** Ticks a device off or on; ticking it the same way again changes nothing. */
+    public function toggle(Request $request, Run $run, string $device): RedirectResponse
+    {
+        $kind = Device::tryFrom($device);
+        abort_if($kind === null, 404);
+        $checked = $this->checked($request, ['to' => ['required', 'in:off,on'], 'step' => ['nullable', 'integer']], []);
+        if ($run->state->isOpen()) {
+            $column = $checked['to'] === 'off' ? 'off_at' : 'on_at';
+            $run->switches()->where('device', $kind)->whereNull($column)
+                ->when($column === 'on_at', static fn($query) => $query->whereNotNull('off_at'))
+                ->update([$column => CarbonImmutable::now()]);
+        }
+
+        return redirect('/runs/'.$run->id.(isset($checked['step']) ? '?step='.(int) $request->integer('step') : ''));
+    }
+
+    public function drop(Run $run): RedirectResponse
+    {
+        $run->load('switches');
+        if ($run->switches->contains(static fn($tick): bool => $tick->isOpen())) {
+            return redirect('/runs/'.$run->id)->withErrors(['switches' => 'Switch everything on again before the sheet is dropped.']);
+        }
+        Run::query()->whereKey($run->id)->whereIn('state', [RunState::Planned, RunState::Running])->update(['state' => RunState::Dropped]);
+
+        return redirect('/tanks/'.$run->tank_id)->with('status', 'The run sheet was dropped; what was read in it is kept.');
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\Devices;
+use App\Models\Store;
+use App\Rules\Amount;
+use App\Support\WaterKind;
+use App\View\StorePage;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+
+/** Stores of reverse-osmosis water: level, production, membrane, and an evening's tanks. */
+final class StoreController extends Controller
+{
+    public function create(Request $request): View
+    {
+        return view('stores.form', ['store' => new Store(['name' => '', 'capacity' => 60.0, 'level' => 0.0, 'litres_per_day' => 150.0, 'waste' => 3.0]), 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $store = $this->keeper($request)->stores()->create($this->fields($request));
+
+        return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+    }
+
+    public function show(Request $request, Store $store): View
+    {
+        $keeper = $this->keeper($request);
+        $page = new StorePage($store->load('rejections', 'water'), $keeper, $request->query('need'));
+        $working = is_string($request->query('working')) ? $request->query('working') : null;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
+        }
+
+        return view('stores.show', ['store' => $store, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'keeper' => $keeper, 'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null]);
+    }
+
+    public function edit(Request $request, Store $store): View
+    {
+        return view('stores.form', ['store' => $store, 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit]);
+    }
+
+    public function update(Request $request, Store $store): RedirectResponse
+    {
+        $store->update($this->fields($request));
+
+        return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+    }
+
+    public function destroy(Store $store): RedirectResponse
+    {
+        $store->delete();
+
+        return redirect('/waters')->with('status', $store->name.' is gone.');
+    }
+
+    /** The level alone, as the keeper sees it. */
+    public function level(Request $request, Store $store): RedirectResponse
+    {
+        $volume = $this->keeper($request)->volume_unit;
+        $this->checked($request, ['level' => ['required', new Amount(0, round($volume->fromLitres($store->capacity), 1), $volume->label(), '40')]], ['required' => 'Write a number here.']);
+        $store->update(['level' => $volume->toLitres(Amount::parse($request->input('level')) ?? 0.0)]);
+        $store->touch();
+
+        return redirect('/stores/'.$store->id)->with('status', 'Level kept.');
+    }
+
+    public function keepRejection(Request $request, Store $store): RedirectResponse
+    {
+        $this->checked($request, [
+            'in' => ['required', new Amount(1, 5000, 'µS/cm', '388')],
+            'out' => ['required', new Amount(0, 5000, 'µS/cm', '14')],
+        ], ['required' => 'Write a number here.']);
+        $store->rejections()->create([
+            'conductivity_in' => Amount::parse($request->input('in')), 'conductivity_out' => Amount::parse($request->input('out')),
+            'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now(),
+        ]);
+
+        return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+    }
+
+    /** Level and both conductivities from the unit itself. */
+    public function ask(Request $request, Store $store): RedirectResponse
+    {
+        $unit = Devices::unit($this->keeper($request), $store);
+        if ($unit === null) {
+            return redirect('/stores/'.$store->id)->with('status', 'No unit is connected: type what you see.');
+        }
+        DB::transaction(function () use ($store, $unit): void {
+            [$in, $out] = $unit->conductivities();
+            $store->update(['level' => $unit->level()]);
+            $store->touch();
+            $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => false, 'taken_at' => CarbonImmutable::now()]);
+        });
+
+        return redirect('/stores/'.$store->id)->with('status', 'The unit has told its level and what it lets through.');
+    }
+
+    /** @return array<int, string> waters of reverse osmosis, by id */
+    private function waters(Request $request): array
+    {
+        return $this->keeper($request)->waters()->where('kind', WaterKind::ReverseOsmosis)->pluck('name', 'id')
+            ->mapWithKeys(static fn(mixed $name, mixed $id): array => [is_numeric($id) ? (int) $id : 0 => is_string($name) ? $name : ''])->all();
+    }
+
+    /** @return array<string, mixed> */
+    private function fields(Request $request): array
+    {
+        $volume = $this->keeper($request)->volume_unit;
+        $most = round($volume->fromLitres(5000.0), 1);
+        $capacity = Amount::parse($request->input('capacity'));
+        $this->checked($request, [
+            'name' => ['required', 'string', 'max:60'],
+            'water_id' => ['nullable', 'integer', Rule::in(array_keys($this->waters($request)))],
+            'capacity' => ['required', new Amount(1, $most, $volume->label(), '60')],
+            'level' => ['required', new Amount(0, $capacity !== null && $capacity > 0.0 ? $capacity : $most, $volume->label(), '40')],
+            'litres_per_day' => ['required', new Amount(1, $most, $volume->label(), '150')],
+            'waste' => ['required', new Amount(0, 20, '', '3')],
+            'membrane_on' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
+            'resin_on' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
+        ], [
+            'name.required' => 'A name is needed, such as “Cellar barrel”.',
+            'name.max' => 'A name of at most 60 letters.',
+            'water_id.*' => 'Choose one of your reverse-osmosis waters.',
+            'required' => 'Write a number here.',
+            'membrane_on.*' => 'Write a day that has been, such as 2026-03-01.',
+            'resin_on.*' => 'Write a day that has been, such as 2026-03-01.',
+        ]);
+        $litres = static fn(string $field): float => $volume->toLitres(Amount::parse($request->input($field)) ?? 0.0);
+
+        return [
+            'name' => (string) $request->string('name'),
+            'water_id' => $request->integer('water_id') ?: null,
+            'capacity' => $litres('capacity'),
+            'level' => $litres('level'),
+            'litres_per_day' => $litres('litres_per_day'),
+            'waste' => Amount::parse($request->input('waste')) ?? 3.0,
+            'membrane_on' => $request->filled('membrane_on') ? (string) $request->string('membrane_on') : null,
+            'resin_on' => $request->filled('resin_on') ? (string) $request->string('resin_on') : null,
+        ];
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\TankRequest;
+use App\Models\Device;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Support\LatestReadings;
+use App\Support\VesselOf;
+use App\View\SectionDrawing;
+use App\View\TankLoop;
+use App\View\TankPage;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Shape;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
+
+final class TankController extends Controller
+{
+    public function create(Request $request): View
+    {
+        return $this->form($this->keeper($request), $this->blank($this->keeper($request)));
+    }
+
+    public function store(TankRequest $request): RedirectResponse
+    {
+        $tank = new Tank();
+        $tank->keeper_id = $this->keeper($request)->id;
+        $this->save($tank, $request);
+
+        return redirect('/tanks/'.$tank->id)->with('status', $tank->name.' stands.');
+    }
+
+    public function show(Request $request, Tank $tank): View
+    {
+        $page = new TankPage(
+            $tank->load('devices'),
+            LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [],
+            is_string($request->query('working')) ? $request->query('working') : null,
+        );
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $page->working]);
+        }
+
+        return view('tanks.show', ['loop' => TankLoop::of($tank, 'look'), 'page' => $page]);
+    }
+
+    /** The section as a file of its own. */
+    public function svg(Tank $tank): Response
+    {
+        $drawing = new SectionDrawing($tank->load('devices'), VesselOf::tank($tank), VesselOf::levels($tank), null, 760.0, 480.0, false, $tank->water_below_rim);
+
+        return response(view('parts.section', ['drawing' => $drawing, 'show' => $tank->keeper->show(), 'file' => true])->render(), 200, [
+            'Content-Type' => 'image/svg+xml; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="section.svg"',
+        ]);
+    }
+
+    public function edit(Request $request, Tank $tank): View
+    {
+        return $this->form($this->keeper($request), $tank->load('devices'));
+    }
+
+    public function update(TankRequest $request, Tank $tank): RedirectResponse
+    {
+        $this->save($tank, $request);
+
+        return redirect('/tanks/'.$tank->id)->with('status', 'Kept.');
+    }
+
+    public function destroy(Tank $tank): RedirectResponse
+    {
+        $tank->delete();
+
+        return redirect('/')->with('status', $tank->name.' and its diary are gone.');
+    }
+
+    /** The drawing that answers while a tank is typed; with a fault it says so at its field and leaves the drawing alone. */
+    public function draw(Request $request): View
+    {
+        $keeper = $this->keeper($request);
+        $typed = TankRequest::createFrom($request)->setUserResolver(fn(): Keeper => $keeper);
+        $validator = Validator::make($typed->all(), $typed->rules(), $typed->messages())->after($typed->after()[0]);
+        $drawing = null;
+        if ($validator->passes()) {
+            $tank = $typed->fill(new Tank());
+            $tank->setRelation('devices', new Collection(array_map(static fn(array $d): Device => new Device($d), $typed->devices())));
+            $tank->setRelation('keeper', $keeper);
+            $drawing = new SectionDrawing($tank, VesselOf::tank($tank), VesselOf::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim);
+        }
+
+        return view('tanks.drawn', ['drawing' => $drawing, 'faults' => $validator->errors(), 'show' => $keeper->show()]);
+    }
+
+    private function form(Keeper $keeper, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $keeper);
+
+        return view('tanks.form', [
+            'tank' => $tank,
+            'waters' => $keeper->waters()->orderBy('name')->get(),
+            'show' => $keeper->show(),
+            'drawing' => new SectionDrawing($tank, VesselOf::tank($tank), VesselOf::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim),
+            'loop' => $tank->exists ? TankLoop::of($tank, 'look') : null,
+        ]);
+    }
+
+    /** A tank as many keepers have one, to start from. */
+    private function blank(Keeper $keeper): Tank
+    {
+        $tank = new Tank([
+            'name' => '', 'shape' => Shape::Box, 'outer_length' => 600.0, 'outer_depth' => 300.0, 'middle_depth' => 360.0,
+            'outer_height' => 360.0, 'glass' => 6.0, 'water_below_rim' => 25.0, 'bed_back' => 60.0, 'bed_front' => 40.0,
+            'porosity' => 0.42, 'stone_kg' => 0.0, 'stone_height' => 0.0, 'wood_kg' => 0.0, 'wood_height' => 0.0,
+            'measured_litres' => null, 'measured_spread' => null, 'animals' => AnimalGroup::Community, 'fish_height' => 30.0,
+            'warmth' => 24.0, 'ph_set_point' => null, 'nitrate_per_day' => 1.0, 'routine_share' => 0.3, 'routine_days' => 7,
+            'water_id' => $keeper->waters()->value('id'), 'second_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
+        ]);
+        $tank->setRelation('devices', new Collection([
+            new Device(['kind' => 'heater', 'top' => 90.0, 'bottom' => 280.0, 'across' => 6]),
+        ]));
+
+        return $tank;
+    }
+
+    private function save(Tank $tank, TankRequest $request): void
+    {
+        DB::transaction(function () use ($tank, $request): void {
+            $request->fill($tank)->save();
+            $devices = $request->devices();
+            $kinds = array_map(static fn(array $device): string => $device['kind']->value, $devices);
+            $tank->devices()->whereNotIn('kind', $kinds)->delete();
+            foreach ($devices as $device) {
+                $tank->devices()->updateOrCreate(['kind' => $device['kind']], $device);
+            }
+        });
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Water;
+use App\Support\LatestReadings;
+use App\Support\WaterKind;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+final class WaterController extends Controller
+{
+    public function index(Request $request): View
+    {
+        $waters = $this->keeper($request)->waters()->orderBy('name')->get();
+
+        return view('waters.index', [
+            'waters' => $waters,
+            'stores' => $this->keeper($request)->stores()->orderBy('name')->get(),
+            'latest' => LatestReadings::ofWaters(array_values(array_map(intval(...), $waters->modelKeys()))),
+            'show' => $this->keeper($request)->show(),
+        ]);
+    }
+
+    public function create(): View
+    {
+        return view('waters.form', ['water' => new Water(['name' => '', 'kind' => WaterKind::Tap, 'note' => ''])]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $water = $this->keeper($request)->waters()->create($this->fields($request));
+
+        return redirect('/waters/'.$water->id.'/read')->with('status', 'Now its readings: what goes in decides what comes out.');
+    }
+
+    public function edit(Water $water): View
+    {
+        return view('waters.form', ['water' => $water]);
+    }
+
+    public function update(Request $request, Water $water): RedirectResponse
+    {
+        $water->update($this->fields($request));
+
+        return redirect('/waters')->with('status', 'Kept.');
+    }
+
+    public function destroy(Water $water): RedirectResponse
+    {
+        $water->delete();
+
+        return redirect('/waters')->with('status', $water->name.' is gone.');
+    }
+
+    /** @return array<string, mixed> */
+    private function fields(Request $request): array
+    {
+        return $this->checked($request, [
+            'name' => ['required', 'string', 'max:60'],
+            'kind' => ['required', Rule::enum(WaterKind::class)],
+            'note' => ['nullable', 'string', 'max:500'],
+        ], [
+            'name.required' => 'A name is needed, such as “Kitchen tap”.',
+            'name.max' => 'A name of at most 60 letters.',
+            'note.max' => 'A note of at most 500 letters.',
+            'kind' => 'Choose what kind of water it is.',
+        ]);
+    }
+}

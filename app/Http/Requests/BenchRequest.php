@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bench\BenchInput;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\Support\VesselOf;
+use App\Support\WaterKind;
+use Closure;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\Target;
+use Cresco\Core\Tank\AnimalGroup;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+use Illuminate\Validation\Rule;
+use RuntimeException;
+
+/**
+ * What stands on the bench, as typed. A page can be made from it even when some of it is wrong. Fields that were not sent
+ * have their usual value; a target that was sent empty is left open.
+ */
+final class BenchRequest extends FormRequest
+{
+    /** Fields of the target and the parameter each is read in. */
+    public const AIMS = ['gh' => Parameter::GeneralHardness, 'kh' => Parameter::CarbonateHardness, 'ec' => Parameter::Conductivity];
+
+    /** Most litres of one batch. House limit. */
+    private const MOST_LITRES = 5000.0;
+
+    private ?MessageBag $faults = null;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    public function authorize(): bool
+    {
+        return $this->user() instanceof Keeper;
+    }
+
+    public function keeper(): Keeper
+    {
+        $keeper = $this->user();
+
+        return $keeper instanceof Keeper ? $keeper->loadMissing('waters', 'kits', 'tanks', 'jars.trials') : throw new RuntimeException('No keeper is signed in.');
+    }
+
+    public function faults(): MessageBag
+    {
+        if ($this->faults !== null) {
+            return $this->faults;
+        }
+        $keeper = $this->keeper();
+        $show = $keeper->show();
+        $volume = $keeper->volume_unit;
+        $most = ['gh' => 25.0 * 0.178325, 'kh' => 18.0 * 0.35665, 'ec' => 3000.0];
+        $usual = ['gh' => 6.0 * 0.178325, 'kh' => 3.0 * 0.35665, 'ec' => 250.0];
+        $rules = [
+            'tank' => ['nullable', 'integer', Rule::in($keeper->tanks->modelKeys())],
+            'animals' => ['nullable', Rule::enum(AnimalGroup::class)],
+            'prefer' => ['nullable', Rule::enum(Preference::class)],
+            'litres' => ['sometimes', 'required', new Amount(round($volume->fromLitres(0.1), 2), round($volume->fromLitres(self::MOST_LITRES)), $volume->label(), '20')],
+            'ratio' => ['nullable', new Amount(0.1, 50, ': 1', '3')],
+            'share' => ['sometimes', 'required', new Amount(1, 100, '%', '25')],
+            'waters' => ['nullable', 'array'],
+            'waters.*' => ['integer', Rule::in($keeper->waters->modelKeys())],
+            'jars' => ['nullable', 'array'],
+            'jars.*' => ['integer', Rule::in($keeper->jars->modelKeys())],
+            'cap' => ['nullable', 'array', function (string $attribute, mixed $value, Closure $fail): void {
+                foreach (is_array($value) ? $value : [] as $cap) {
+                    $number = Amount::parse($cap);
+                    if ($cap !== null && $cap !== '' && ($number === null || $number < 0.0 || $number > 2000.0)) {
+                        $fail('Each limit is a number of mg/L, 0 to 2000, or empty.');
+
+                        return;
+                    }
+                }
+            }],
+        ];
+        foreach (self::AIMS as $field => $parameter) {
+            $unit = $show->unit($parameter);
+            $rules[$field] = ['nullable', new Amount(0, round($unit->fromBase($most[$field]), $unit->decimals), $unit->label, Show::plain($unit->fromBase($usual[$field]), $unit->decimals))];
+        }
+        $faults = Validator::make($this->all(), $rules, [
+            'required' => 'Write a number here.',
+            'tank.*' => 'Choose one of your tanks.',
+            'animals.enum' => 'Choose a group from the list.',
+            'prefer.enum' => 'Choose one from the list.',
+            'waters.*' => 'Choose from your waters.',
+            'jars.*' => 'Choose from your jars.',
+        ])->errors();
+        // One message for each list, where it stands.
+        foreach (['waters', 'jars'] as $list) {
+            if ($faults->has($list.'.*')) {
+                $faults->add($list, (string) $faults->first($list.'.*'));
+            }
+        }
+        if ($this->chosenWaters($faults) === []) {
+            $faults->add('waters', 'Choose at least one water to begin with.');
+        }
+
+        return $this->faults = $faults;
+    }
+
+    /** The input with every field that is wrong or not sent at its usual value. */
+    public function toInput(): BenchInput
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank();
+        $animals = $this->animals();
+        $litres = $this->number('litres');
+
+        return new BenchInput(
+            $tank,
+            $animals,
+            $litres === null ? self::usualLitres($tank) : $keeper->volume_unit->toLitres($litres),
+            $this->chosenWaters($this->faults()),
+            $this->chosenJars(),
+            $this->target($animals),
+            Preference::tryFrom($this->text('prefer')) ?? Preference::FewestJars,
+            $keeper->scale_step,
+            $this->boolean('spoons'),
+            $this->text('minerals') === 'direct',
+            ($this->number('share') ?? 100.0 * ($tank === null ? 0.25 : $tank->routine_share)) / 100.0,
+        );
+    }
+
+    public function tank(): ?Tank
+    {
+        $id = $this->text('tank');
+
+        return $id === '' ? null : $this->keeper()->tanks->firstWhere('id', (int) $id)?->setRelation('keeper', $this->keeper());
+    }
+
+    private function animals(): AnimalGroup
+    {
+        $tank = $this->tank();
+        $isOtherTank = $this->has('tank_was') && $this->text('tank_was') !== $this->text('tank');
+
+        return ($isOtherTank ? null : AnimalGroup::tryFrom($this->text('animals'))) ?? ($tank === null ? AnimalGroup::Community : $tank->animals);
+    }
+
+    /** Another tank or other animals begin with their own target. */
+    private function isPreset(): bool
+    {
+        return ($this->has('animals_was') && $this->text('animals_was') !== $this->text('animals'))
+            || ($this->has('tank_was') && $this->text('tank_was') !== $this->text('tank'));
+    }
+
+    private function isFirst(): bool
+    {
+        return !$this->has('animals_was');
+    }
+
+    private function target(AnimalGroup $animals): Target
+    {
+        $usual = self::preset($animals);
+        $caps = $animals->caps();
+        $values = [];
+        foreach (self::AIMS as $field => $parameter) {
+            $typed = $this->number($field);
+            $values[$field] = match (true) {
+                $this->isPreset() || !$this->has($field) => $usual[$field],
+                $typed === null => null,
+                default => $this->keeper()->show()->unit($parameter)->toBase($typed),
+            };
+        }
+        $typedCaps = $this->input('cap');
+        if (is_array($typedCaps) && !$this->isPreset() && !$this->faults()->has('cap')) {
+            foreach (array_keys($caps) as $ion) {
+                $cap = Amount::parse($typedCaps[$ion] ?? null);
+                if ($cap !== null) {
+                    $caps[$ion] = $cap;
+                } elseif (array_key_exists($ion, $typedCaps)) {
+                    unset($caps[$ion]);
+                }
+            }
+        }
+
+        return new Target($values['gh'], $values['kh'], $this->isPreset() || !$this->has('ratio') ? $usual['ratio'] : $this->number('ratio'), $values['ec'], $caps);
+    }
+
+    /**
+     * The middle of what a group is kept in; conductivity only for those that are kept by it.
+     *
+     * @return array{gh: float|null, kh: float|null, ec: float|null, ratio: float|null} base units
+     */
+    private static function preset(AnimalGroup $animals): array
+    {
+        $middle = static function (Parameter $parameter) use ($animals): ?float {
+            $range = $animals->range($parameter);
+
+            return $range === null ? null : ($range[0] + $range[1]) / 2.0;
+        };
+
+        return [
+            'gh' => $middle(Parameter::GeneralHardness),
+            'kh' => $middle(Parameter::CarbonateHardness),
+            'ec' => $animals->steersByConductivity() ? $middle(Parameter::Conductivity) : null,
+            'ratio' => 3.0,
+        ];
+    }
+
+    private static function usualLitres(?Tank $tank): float
+    {
+        return $tank === null ? 20.0 : max(1.0, round(VesselOf::tank($tank)->litres() * $tank->routine_share));
+    }
+
+    /** @return list<Water> */
+    private function chosenWaters(MessageBag $faults): array
+    {
+        $waters = $this->keeper()->waters;
+        $chosen = $this->isFirst() && !$this->has('waters')
+            ? $waters->filter(static fn(Water $water): bool => in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Tap], true))
+            : $waters->whereIn('id', $faults->has('waters') ? [] : $this->ids('waters'));
+
+        return array_values(($chosen->isEmpty() && $this->isFirst() ? $waters : $chosen)->all());
+    }
+
+    /** @return list<Jar> */
+    private function chosenJars(): array
+    {
+        $jars = $this->keeper()->jars;
+
+        return array_values(($this->isFirst() && !$this->has('jars') ? $jars->filter(static fn(Jar $jar): bool => $jar->isUsual()) : $jars->whereIn('id', $this->ids('jars')))->all());
+    }
+
+    /** @return list<int> */
+    private function ids(string $field): array
+    {
+        $given = $this->input($field);
+
+        return array_values(array_map(static fn(mixed $id): int => is_scalar($id) ? (int) $id : 0, is_array($given) ? $given : []));
+    }
+
+    private function number(string $field): ?float
+    {
+        return $this->faults()->has($field) ? null : Amount::parse($this->input($field));
+    }
+
+    private function text(string $field): string
+    {
+        $value = $this->input($field);
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Change\ChangeInput;
+use App\Change\Reason;
+use App\Change\Way;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+use Illuminate\Validation\Rule;
+
+/** What is asked of a change, as typed. A page can be made from it even when some of it is wrong. */
+final class ChangeRequest extends FormRequest
+{
+    private ?MessageBag $faults = null;
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    /** What is wrong, by field. */
+    public function faults(Tank $tank): MessageBag
+    {
+        if ($this->faults !== null) {
+            return $this->faults;
+        }
+        $show = $tank->keeper->show();
+        $vessel = VesselOf::tank($tank);
+        $unit = $show->unit(...);
+        $volume = $tank->keeper->volume_unit;
+        $mine = Rule::in($tank->keeper->waters->modelKeys());
+        $reason = $this->reason();
+        $when = static fn(Reason $asked): string => $reason === $asked ? 'required' : 'nullable';
+        $way = $this->way();
+        $amount = static fn(Way $asked): string => $reason === Reason::Amount && $way === $asked ? 'required' : 'nullable';
+        $nitrate = $unit(Parameter::Nitrate);
+        $conductivity = $unit(Parameter::Conductivity);
+        $celsius = $unit(Parameter::Temperature);
+
+        return $this->faults = Validator::make($this->all(), [
+            'reason' => ['nullable', Rule::enum(Reason::class)],
+            'way' => ['nullable', Rule::enum(Way::class)],
+            'nitrate_goal' => [$when(Reason::Nitrate), new Amount(0, round($nitrate->fromBase(500.0), 1), $nitrate->label, Show::plain($nitrate->fromBase(20.0), 1))],
+            'conductivity_goal' => [$when(Reason::Conductivity), new Amount(0, round($conductivity->fromBase(5000.0)), $conductivity->label, Show::plain($conductivity->fromBase(250.0), 0))],
+            'treatment_out' => [$when(Reason::Treatment), new Amount(1, 99, '%', '75')],
+            'litres' => [$amount(Way::Litres), new Amount(0, round($volume->fromLitres($vessel->litres()), 1), $volume->label(), '40')],
+            'percent' => [$amount(Way::Percent), new Amount(0, 100, '%', '30')],
+            'mark' => [$amount(Way::Mark), new Amount(floor($tank->water_below_rim), floor($vessel->rim), 'mm', '180')],
+            'buckets' => [$amount(Way::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
+            'drains' => ['nullable', 'integer', 'between:1,4'],
+            'water' => ['nullable', 'integer', $mine],
+            'second_water' => ['nullable', 'integer', $mine],
+            'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
+            'waterline' => ['nullable', new Amount(floor($tank->water_below_rim), floor($vessel->rim - 20.0), 'mm', '40')],
+            'stream' => ['nullable', new Amount(round($celsius->fromBase(0.0), 1), round($celsius->fromBase(40.0), 1), $celsius->label, Show::plain($celsius->fromBase(23.0), 1))],
+        ], [
+            'required' => 'Write a number here.',
+            'drains.integer' => 'A whole number, 1 to 4.',
+            'drains.between' => 'Between 1 and 4 times.',
+            'reason.enum' => 'Choose a reason from the list.',
+            'water.in' => 'Choose one of your waters.',
+            'second_water.in' => 'Choose one of your waters.',
+        ])->errors();
+    }
+
+    /** The input with every field that is wrong or empty at its usual value. */
+    public function toInput(Tank $tank): ChangeInput
+    {
+        $show = $tank->keeper->show();
+        $waters = $tank->keeper->waters;
+        $first = $this->chosen($tank, 'water', $tank->water_id) ?? $waters->first() ?? throw new \RuntimeException('There is no water.');
+        $second = $this->has('second_water') ? $this->chosen($tank, 'second_water', null) : $this->chosen($tank, 'second_water', $tank->second_water_id);
+        $way = $this->way();
+        $typed = $this->number($tank, $way->value);
+        $amount = $typed === null ? null : match ($way) {
+            Way::Litres => $tank->keeper->volume_unit->toLitres($typed),
+            Way::Percent => $typed / 100.0,
+            Way::Mark, Way::Buckets => $typed,
+        };
+        $inBase = fn(string $field, Parameter $parameter): ?float => ($n = $this->number($tank, $field)) === null ? null : $show->unit($parameter)->toBase($n);
+        $reason = $this->reason();
+        $conductivity = $inBase('conductivity_goal', Parameter::Conductivity);
+
+        return new ChangeInput(
+            match (true) {
+                $reason === Reason::Amount && $amount === null, $reason === Reason::Conductivity && $conductivity === null => Reason::Routine,
+                default => $reason,
+            },
+            $inBase('nitrate_goal', Parameter::Nitrate) ?? 20.0,
+            $conductivity,
+            ($this->number($tank, 'treatment_out') ?? 75.0) / 100.0,
+            $way,
+            $amount,
+            $this->faults($tank)->has('drains') ? 1 : max(1, $this->integer('drains', 1)),
+            $first,
+            $second,
+            ($this->number($tank, 'second_share') ?? 100.0 * $tank->second_share) / 100.0,
+            $this->number($tank, 'waterline') ?? $tank->water_below_rim,
+            $inBase('stream', Parameter::Temperature),
+        );
+    }
+
+    public function reason(): Reason
+    {
+        return Reason::tryFrom(is_string($this->input('reason')) ? $this->input('reason') : '') ?? Reason::Routine;
+    }
+
+    private function way(): Way
+    {
+        return Way::tryFrom(is_string($this->input('way')) ? $this->input('way') : '') ?? Way::Litres;
+    }
+
+    private function number(Tank $tank, string $field): ?float
+    {
+        return $this->faults($tank)->has($field) ? null : Amount::parse($this->input($field));
+    }
+
+    private function chosen(Tank $tank, string $field, ?int $usual): ?Water
+    {
+        $id = $this->has($field) && !$this->faults($tank)->has($field) ? ($this->integer($field) ?: null) : $usual;
+
+        return $id === null ? null : $tank->keeper->waters->firstWhere('id', $id);
+    }
+
+    public function authorize(): bool
+    {
+        return $this->user() instanceof Keeper;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A batch of new water: its card as it was written, and what the pen said of it.
+ *
+ * @property int                        $id
+ * @property int                        $keeper_id
+ * @property int|null                   $tank_id
+ * @property int|null                   $water_id
+ * @property float                      $litres
+ * @property array<string, mixed>       $card
+ * @property list<array<string, mixed>> $checks
+ * @property CarbonImmutable|null       $made_at
+ * @property CarbonImmutable            $created_at
+ */
+final class Batch extends Model
+{
+    protected $fillable = ['tank_id', 'water_id', 'litres', 'card', 'checks', 'made_at'];
+
+    protected $attributes = ['checks' => '[]'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'water_id' => 'integer', 'litres' => 'float', 'card' => 'array', 'checks' => 'array',
+            'made_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Keeper, $this> */
+    public function keeper(): BelongsTo
+    {
+        return $this->belongsTo(Keeper::class);
+    }
+
+    /** @return BelongsTo<Tank, $this> */
+    public function tank(): BelongsTo
+    {
+        return $this->belongsTo(Tank::class);
+    }
+
+    /** @return BelongsTo<Water, $this> */
+    public function water(): BelongsTo
+    {
+        return $this->belongsTo(Water::class);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A patch of bed was cleaned.
+ *
+ * @property int             $id
+ * @property int             $bed_patch_id
+ * @property int|null        $run_id
+ * @property CarbonImmutable $cleaned_at
+ */
+final class BedCleaning extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['bed_patch_id', 'run_id', 'cleaned_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['bed_patch_id' => 'integer', 'run_id' => 'integer', 'cleaned_at' => 'immutable_datetime'];
+    }
+}

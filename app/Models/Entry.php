@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\EntryKind;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One thing that happened, in the diary of a tank or of a water.
+ *
+ * @property int             $id
+ * @property int             $keeper_id
+ * @property int|null        $tank_id
+ * @property int|null        $water_id
+ * @property int|null        $run_id
+ * @property EntryKind       $kind
+ * @property string          $title
+ * @property string|null     $body
+ * @property CarbonImmutable $happened_at
+ */
+final class Entry extends Model
+{
+    protected $fillable = ['tank_id', 'water_id', 'run_id', 'kind', 'title', 'body', 'happened_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => EntryKind::class, 'happened_at' => 'immutable_datetime', 'keeper_id' => 'integer', 'tank_id' => 'integer',
+            'water_id' => 'integer', 'run_id' => 'integer',
+        ];
+    }
+
+    /** @return BelongsTo<Keeper, $this> */
+    public function keeper(): BelongsTo
+    {
+        return $this->belongsTo(Keeper::class);
+    }
+
+    /** @return BelongsTo<Tank, $this> */
+    public function tank(): BelongsTo
+    {
+        return $this->belongsTo(Tank::class);
+    }
+
+    /** @return BelongsTo<Water, $this> */
+    public function water(): BelongsTo
+    {
+        return $this->belongsTo(Water::class);
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+}

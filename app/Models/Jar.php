@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Cresco\Core\Recipe\Ingredient;
+use Cresco\Core\Recipe\Label;
+use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Recipe\Spoon;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A salt or a labelled product on the keeper's shelf.
+ *
+ * @property int                            $id
+ * @property int                            $keeper_id
+ * @property string                         $name
+ * @property string|null                    $salt   of the catalogue; null for a labelled product
+ * @property string                         $unit   "g" or "mL"
+ * @property array<string, float|null>|null $label
+ * @property float                          $purity 0 to 1
+ * @property float                          $price  for 100 units
+ * @property float|null                     $stock  units at hand
+ */
+final class Jar extends Model
+{
+    protected $fillable = ['name', 'salt', 'unit', 'label', 'purity', 'price', 'stock'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['keeper_id' => 'integer', 'label' => 'array', 'purity' => 'float', 'price' => 'float', 'stock' => 'float'];
+    }
+
+    /** @return HasMany<SpoonTrial, $this> */
+    public function trials(): HasMany
+    {
+        return $this->hasMany(SpoonTrial::class)->orderBy('taken_at')->orderBy('id');
+    }
+
+    public function toCore(): Ingredient
+    {
+        $salt = $this->salt === null ? null : Salts::find($this->salt);
+
+        return $salt === null
+            ? Ingredient::ofLabel((string) $this->id, $this->name, $this->unit, $this->coreLabel(), $this->price / 100.0, $this->stock)
+            : Ingredient::ofSalt($salt, (string) $this->id, $this->purity, $this->price / 100.0, $this->stock);
+    }
+
+    public function coreLabel(): Label
+    {
+        $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
+
+        return new Label($number('dose'), $number('litres'), $number('gh'), $number('kh'), $number('ec'), isset($this->label['ratio']) ? $number('ratio') : null);
+    }
+
+    /** Whether it is put to a batch without being asked for: fertilisers, what is not weighed and labels that cannot be true are not. */
+    public function isUsual(): bool
+    {
+        $salt = $this->salt === null ? null : Salts::find($this->salt);
+
+        return $salt === null ? $this->coreLabel()->contradiction() === null : !$salt->isFertiliser && $salt->weighed;
+    }
+
+    /** What a level spoon weighs, when trials say so. */
+    public function spoon(): ?Spoon
+    {
+        $trials = $this->trials->map(static fn(SpoonTrial $trial): array => [$trial->grams_each, $trial->spoons])->values()->all();
+
+        return $trials === [] ? null : Spoon::learned(array_values($trials));
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\KitDefaults;
+use App\Support\Show;
+use App\Support\VolumeUnit;
+use Cresco\Core\Measure\Kit as CoreKit;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Notifications\Notifiable;
+
+/**
+ * A person with an account; everything recorded belongs to one.
+ *
+ * @property int        $id
+ * @property string     $name
+ * @property string     $email
+ * @property string     $password
+ * @property bool       $is_demo
+ * @property VolumeUnit $volume_unit
+ * @property string     $theme
+ * @property string     $timezone
+ * @property float      $bucket_litres
+ * @property float      $pen_factor
+ * @property float      $scale_step    g, smallest step of the scale
+ * @property list<string>|null $simulated devices that are played by a simulation
+ */
+final class Keeper extends Authenticatable
+{
+    use Notifiable;
+
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'theme', 'timezone', 'bucket_litres', 'pen_factor', 'scale_step', 'simulated'];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    protected $attributes = [
+        'is_demo' => false, 'volume_unit' => 'litre', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'pen_factor' => 0.5,
+        'scale_step' => 0.1, 'simulated' => '[]',
+        'remember_token' => null,
+    ];
+
+    private ?Show $show = null;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'password' => 'hashed',
+            'is_demo' => 'boolean',
+            'volume_unit' => VolumeUnit::class,
+            'bucket_litres' => 'float',
+            'pen_factor' => 'float',
+            'scale_step' => 'float',
+            'simulated' => 'array',
+        ];
+    }
+
+    /** @return HasMany<Tank, $this> */
+    public function tanks(): HasMany
+    {
+        return $this->hasMany(Tank::class);
+    }
+
+    /** @return HasMany<Water, $this> */
+    public function waters(): HasMany
+    {
+        return $this->hasMany(Water::class);
+    }
+
+    /** @return HasMany<Kit, $this> */
+    public function kits(): HasMany
+    {
+        return $this->hasMany(Kit::class);
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class);
+    }
+
+    /** @return HasMany<Jar, $this> */
+    public function jars(): HasMany
+    {
+        return $this->hasMany(Jar::class);
+    }
+
+    /** @return HasMany<Store, $this> */
+    public function stores(): HasMany
+    {
+        return $this->hasMany(Store::class);
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class);
+    }
+
+    /** @return HasMany<Recipe, $this> */
+    public function recipes(): HasMany
+    {
+        return $this->hasMany(Recipe::class);
+    }
+
+    /** @return HasMany<PenTrial, $this> */
+    public function penTrials(): HasMany
+    {
+        return $this->hasMany(PenTrial::class);
+    }
+
+    public function coreKit(Parameter $parameter): CoreKit
+    {
+        $this->loadMissing('kits');
+        $kit = $this->kits->firstWhere('parameter', $parameter);
+
+        return $kit instanceof Kit ? $kit->toCore($this->pen_factor) : KitDefaults::of($parameter, $this->pen_factor);
+    }
+
+    public function show(): Show
+    {
+        return $this->show ??= new Show($this);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What the keeper's TDS pen showed in a water whose conductivity is known.
+ *
+ * @property int             $id
+ * @property float           $shown    mg/L
+ * @property float           $known    uS/cm at 25 degC
+ * @property CarbonImmutable $taken_at
+ */
+final class PenTrial extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['shown', 'known', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['shown' => 'float', 'known' => 'float', 'taken_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A photo taken in a step of a run sheet: made small, without what the camera wrote into it, for its keeper alone.
+ *
+ * @property int             $id
+ * @property int             $keeper_id
+ * @property int             $tank_id
+ * @property int             $run_id
+ * @property int             $run_step_id
+ * @property string          $file   within the private photos
+ * @property int             $width
+ * @property int             $height
+ * @property CarbonImmutable $taken_at
+ */
+final class Photo extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['tank_id', 'run_id', 'run_step_id', 'file', 'width', 'height', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'run_step_id' => 'integer', 'width' => 'integer', 'height' => 'integer', 'taken_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<RunStep, $this> */
+    public function step(): BelongsTo
+    {
+        return $this->belongsTo(RunStep::class, 'run_step_id');
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Method;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading as CoreReading;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One measured value with its spread, in the base unit of its parameter.
+ *
+ * @property int             $id
+ * @property int             $entry_id
+ * @property int|null        $tank_id
+ * @property int|null        $water_id
+ * @property int|null        $run_step_id
+ * @property Parameter       $parameter
+ * @property Method          $method
+ * @property float           $value
+ * @property float           $low
+ * @property float           $high
+ * @property CarbonImmutable $taken_at
+ */
+final class Reading extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['entry_id', 'tank_id', 'water_id', 'run_step_id', 'parameter', 'method', 'value', 'low', 'high', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'parameter' => Parameter::class, 'method' => Method::class, 'value' => 'float', 'low' => 'float', 'high' => 'float',
+            'taken_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Entry, $this> */
+    public function entry(): BelongsTo
+    {
+        return $this->belongsTo(Entry::class);
+    }
+
+    public function toCore(): CoreReading
+    {
+        return CoreReading::kept($this->parameter, $this->method, $this->value, $this->low, $this->high);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Conductivity before and behind a membrane.
+ *
+ * @property int             $id
+ * @property float           $conductivity_in  uS/cm
+ * @property float           $conductivity_out uS/cm
+ * @property bool            $is_first         the first output after standing
+ * @property CarbonImmutable $taken_at
+ */
+final class Rejection extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['conductivity_in', 'conductivity_out', 'is_first', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['conductivity_in' => 'float', 'conductivity_out' => 'float', 'is_first' => 'boolean', 'taken_at' => 'immutable_datetime'];
+    }
+}

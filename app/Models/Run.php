@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\RunState;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A water change that was decided: what was planned, what was forecast, and how it went.
+ *
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property int                  $tank_id
+ * @property RunState             $state
+ * @property array<string, mixed> $plan
+ * @property array<string, mixed> $forecast
+ * @property CarbonImmutable|null $started_at
+ * @property CarbonImmutable|null $finished_at
+ * @property CarbonImmutable|null $planned_for the day it is meant for
+ * @property CarbonImmutable      $created_at
+ * @property-read Tank            $tank
+ */
+final class Run extends Model
+{
+    protected $fillable = ['tank_id', 'state', 'plan', 'forecast', 'started_at', 'finished_at', 'planned_for'];
+
+    protected $attributes = ['state' => 'planned'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'state' => RunState::class, 'plan' => 'array', 'forecast' => 'array', 'keeper_id' => 'integer', 'tank_id' => 'integer',
+            'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'planned_for' => 'immutable_date',
+        ];
+    }
+
+    /**
+     * Runs that are not closed, with how many steps they have and how many are done.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereIn('state', [RunState::Planned, RunState::Running])
+            ->withCount(['steps', 'steps as done_count' => static fn(Builder $steps) => $steps->whereNotNull('done_at')]);
+    }
+
+    /** "step 4 of 12", of a run found by open(). */
+    public function progress(): string
+    {
+        $steps = $this->getAttribute('steps_count');
+        $done = $this->getAttribute('done_count');
+        $steps = is_numeric($steps) ? (int) $steps : 0;
+
+        return sprintf('step %d of %d', min($steps, (is_numeric($done) ? (int) $done : 0) + 1), $steps);
+    }
+
+    /** @return BelongsTo<Keeper, $this> */
+    public function keeper(): BelongsTo
+    {
+        return $this->belongsTo(Keeper::class);
+    }
+
+    /** @return BelongsTo<Tank, $this> */
+    public function tank(): BelongsTo
+    {
+        return $this->belongsTo(Tank::class);
+    }
+
+    /** @return HasMany<RunStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(RunStep::class)->orderBy('position');
+    }
+
+    /** @return HasMany<SwitchTick, $this> */
+    public function switches(): HasMany
+    {
+        return $this->hasMany(SwitchTick::class);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One step of a run sheet, with its texts as they stood when the sheet was written.
+ *
+ * @property int                  $id
+ * @property int                  $run_id
+ * @property int                  $position
+ * @property string               $job
+ * @property array<string, mixed> $content
+ * @property string|null          $note
+ * @property CarbonImmutable|null $opened_at
+ * @property CarbonImmutable|null $done_at
+ * @property bool                 $skipped
+ * @property-read Run             $run
+ */
+final class RunStep extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['position', 'job', 'content'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'content' => 'array', 'opened_at' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'skipped' => 'boolean',
+            'position' => 'integer', 'run_id' => 'integer',
+        ];
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+}

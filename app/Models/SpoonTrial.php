@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One trial of a spoon, by scale or by pen.
+ *
+ * @property int             $id
+ * @property string          $method     "scale" or "pen"
+ * @property int             $spoons
+ * @property float           $grams_each g in one level spoon
+ * @property CarbonImmutable $taken_at
+ */
+final class SpoonTrial extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['method', 'spoons', 'grams_each', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['spoons' => 'integer', 'grams_each' => 'float', 'taken_at' => 'immutable_datetime'];
+    }
+}

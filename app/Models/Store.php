@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Store\Membrane;
+use Cresco\Core\Store\Supply;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A store of reverse-osmosis water and the unit that fills it.
+ *
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property int|null             $water_id
+ * @property string               $name
+ * @property float                $capacity       L
+ * @property float                $level          L
+ * @property float                $litres_per_day
+ * @property float                $waste          litres run off for each made
+ * @property CarbonImmutable|null $membrane_on
+ * @property CarbonImmutable|null $resin_on
+ * @property CarbonImmutable      $updated_at     when the level was last written down
+ */
+final class Store extends Model
+{
+    /** Days that a resin lasts when nothing is known of it. House default. */
+    public const RESIN_DAYS = 365;
+
+    protected $fillable = ['water_id', 'name', 'capacity', 'level', 'litres_per_day', 'waste', 'membrane_on', 'resin_on'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'keeper_id' => 'integer', 'water_id' => 'integer', 'capacity' => 'float', 'level' => 'float', 'litres_per_day' => 'float',
+            'waste' => 'float', 'membrane_on' => 'immutable_date', 'resin_on' => 'immutable_date', 'updated_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Water, $this> */
+    public function water(): BelongsTo
+    {
+        return $this->belongsTo(Water::class);
+    }
+
+    /** @return HasMany<Rejection, $this> */
+    public function rejections(): HasMany
+    {
+        return $this->hasMany(Rejection::class)->orderBy('taken_at')->orderBy('id');
+    }
+
+    public function supply(): Supply
+    {
+        return new Supply($this->litres_per_day, $this->waste, $this->capacity, $this->level);
+    }
+
+    /** Readings of the membrane that is in now. */
+    public function membrane(): ?Membrane
+    {
+        $readings = $this->rejections
+            ->filter(fn(Rejection $r): bool => $this->membrane_on === null || $r->taken_at->greaterThanOrEqualTo($this->membrane_on))
+            ->map(static fn(Rejection $r): array => [$r->taken_at->getTimestamp() / 86400.0, $r->conductivity_in, $r->conductivity_out, $r->is_first])
+            ->values()->all();
+
+        return Membrane::trend(array_values($readings), CarbonImmutable::now()->getTimestamp() / 86400.0);
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Shape;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A tank as its keeper measured it: lengths in mm, levels in mm below the rim.
+ *
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property string               $name
+ * @property Shape                $shape
+ * @property float                $outer_length
+ * @property float|null           $outer_depth
+ * @property float|null           $middle_depth
+ * @property float|null           $outer_height
+ * @property float                $glass
+ * @property float                $water_below_rim
+ * @property float                $bed_back
+ * @property float                $bed_front
+ * @property float                $porosity
+ * @property float                $stone_kg
+ * @property float                $stone_height
+ * @property float                $wood_kg
+ * @property float                $wood_height
+ * @property float|null           $measured_litres
+ * @property float|null           $measured_spread
+ * @property AnimalGroup          $animals
+ * @property float                $fish_height
+ * @property float                $warmth
+ * @property float|null           $ph_set_point
+ * @property float                $nitrate_per_day
+ * @property float                $routine_share
+ * @property int                  $routine_days
+ * @property int|null             $water_id
+ * @property int|null             $second_water_id
+ * @property float                $second_share
+ * @property float                $hose_bore       mm
+ * @property float                $hose_length     m
+ * @property float                $hose_drop       mm from the rim down to the open end
+ * @property array<string, string>|null $schools   choices where practice differs
+ * @property CarbonImmutable|null $started_on
+ * @property-read Keeper          $keeper
+ */
+final class Tank extends Model
+{
+    protected $fillable = [
+        'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
+        'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
+        'measured_litres', 'measured_spread', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
+        'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools',
+    ];
+
+    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        $lengths = array_fill_keys([
+            'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front',
+            'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread',
+            'hose_bore', 'hose_length', 'hose_drop',
+            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share',
+        ], 'float');
+
+        return $lengths + [
+            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
+            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'started_on' => 'immutable_date',
+        ];
+    }
+
+    /** @return BelongsTo<Keeper, $this> */
+    public function keeper(): BelongsTo
+    {
+        return $this->belongsTo(Keeper::class);
+    }
+
+    /** @return HasMany<Device, $this> */
+    public function devices(): HasMany
+    {
+        return $this->hasMany(Device::class);
+    }
+
+    /** @return BelongsTo<Water, $this> */
+    public function water(): BelongsTo
+    {
+        return $this->belongsTo(Water::class);
+    }
+
+    /** @return BelongsTo<Water, $this> */
+    public function secondWater(): BelongsTo
+    {
+        return $this->belongsTo(Water::class, 'second_water_id');
+    }
+
+    /** @return HasMany<Run, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class);
+    }
+
+    /** @return HasMany<Entry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(Entry::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<BedPatch, $this> */
+    public function patches(): HasMany
+    {
+        return $this->hasMany(BedPatch::class);
+    }
+
+    /** @return HasMany<TopUp, $this> */
+    public function topUps(): HasMany
+    {
+        return $this->hasMany(TopUp::class)->orderBy('taken_at')->orderBy('id');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Litres that replaced what evaporated.
+ *
+ * @property int             $id
+ * @property float           $litres
+ * @property CarbonImmutable $taken_at
+ */
+final class TopUp extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['litres', 'taken_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['litres' => 'float', 'taken_at' => 'immutable_datetime'];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Support\WaterKind;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A water that goes into tanks: tap, rain, reverse osmosis, or one made up in a store.
+ *
+ * @property int         $id
+ * @property int         $keeper_id
+ * @property string      $name
+ * @property WaterKind   $kind
+ * @property string|null $note
+ */
+final class Water extends Model
+{
+    protected $fillable = ['name', 'kind', 'note'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => WaterKind::class, 'keeper_id' => 'integer'];
+    }
+
+    /** @return BelongsTo<Keeper, $this> */
+    public function keeper(): BelongsTo
+    {
+        return $this->belongsTo(Keeper::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<Analysis, $this> */
+    public function analyses(): HasMany
+    {
+        return $this->hasMany(Analysis::class)->orderByDesc('sampled_on')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Analysis;
+use App\Models\Batch;
+use App\Models\Entry;
+use App\Models\Jar;
+use App\Models\Photo;
+use App\Models\Recipe;
+use App\Models\Run;
+use App\Models\Store;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Policies\OwnerPolicy;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\TransactionBeginning;
+use Illuminate\Pagination\Paginator;
+use Illuminate\Support\Facades\Date;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict(!$this->app->isProduction());
+        Date::use(CarbonImmutable::class);
+        Paginator::defaultView('parts.pages');
+        Event::listen(TransactionBeginning::class, self::lockForWriting(...));
+        foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class] as $record) {
+            Gate::policy($record, OwnerPolicy::class);
+        }
+    }
+
+    /**
+     * A transaction of SQLite that reads first and writes later is refused at once when another one wrote in between, whatever
+     * the busy timeout says. Asking for the write lock at the beginning makes it wait its turn instead.
+     */
+    private static function lockForWriting(TransactionBeginning $event): void
+    {
+        if ($event->connection->transactionLevel() === 1 && $event->connection->getDriverName() === 'sqlite' && !app()->runningInConsole()) {
+            $event->connection->getPdo()->exec('delete from migrations where 0');
+        }
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Reading;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+
+/** The newest reading of each parameter, for many tanks or waters in one query over the index. */
+final class LatestReadings
+{
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, array<string, Reading>> by tank id and parameter value
+     */
+    public static function ofTanks(array $ids): array
+    {
+        return self::of('tanks', 'tank_id', $ids);
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, array<string, Reading>> by water id and parameter value
+     */
+    public static function ofWaters(array $ids): array
+    {
+        return self::of('waters', 'water_id', $ids);
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, array<string, Reading>>
+     */
+    private static function of(string $table, string $column, array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $parameters = array_map(static fn(Parameter $p): string => $p->value, Parameter::cases());
+        $names = implode(' union all ', array_map(static fn(string $p): string => "select '$p' as parameter", $parameters));
+        $found = [];
+        $readings = Reading::query()
+            ->fromSub(
+                DB::table($table)->whereIn($table.'.id', $ids)->crossJoin(DB::raw("($names) as names"))
+                    ->select([$table.'.id as owner', 'names.parameter as wanted']),
+                'wanted',
+            )
+            ->join('readings', fn(JoinClause $join) => $join->whereRaw(sprintf(
+                'readings.id = (select r.id from readings r where r.%s = wanted.owner and r.parameter = wanted.wanted order by r.taken_at desc, r.id desc limit 1)',
+                $column,
+            )))
+            ->select('readings.*')
+            ->get();
+        foreach ($readings as $reading) {
+            $owner = $column === 'tank_id' ? $reading->tank_id : $reading->water_id;
+            $found[(int) $owner][$reading->parameter->value] = $reading;
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\BatchCheck;
+use App\Bench\BatchContent;
+use App\Bench\BatchJar;
+use App\Models\Batch;
+use App\Models\Keeper;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Working\Computation;
+
+/** The card of a batch in the keeper's units and words. */
+final readonly class BatchCard
+{
+    /** Share beyond which a spoon is doubted before the hand is. House default. */
+    private const SPOON_OFF = 0.1;
+
+    public BatchContent $content;
+
+    public function __construct(public Batch $batch, private Show $show)
+    {
+        $this->content = new BatchContent($batch);
+    }
+
+    /** The change sheet with this water: all of it when the tank takes so much at once, else the usual share. */
+    public function changeLink(Keeper $keeper): string
+    {
+        $tank = $this->batch->tank;
+        $isStore = $tank === null || $this->batch->litres > VesselOf::tank($tank)->litres();
+
+        return '/tanks/'.$this->batch->tank_id.'/change?'.http_build_query([
+            ...($isStore ? ['reason' => 'routine'] : ['reason' => 'amount', 'way' => 'litres', 'litres' => Show::plain($keeper->volume_unit->fromLitres($this->batch->litres), 1)]),
+            'water' => $this->batch->water_id,
+            'second_water' => '',
+        ]);
+    }
+
+    /** @return list<array{name: string, litres: string}> */
+    public function waters(): array
+    {
+        return array_map(fn(array $source): array => ['name' => $source['name'], 'litres' => $this->show->volume($source['litres'], $source['litres'] < 10.0 ? 2 : 1)], $this->content->sources());
+    }
+
+    /** @return list<array{jar: BatchJar, amount: string, spoons: string|null}> in the order of dissolving */
+    public function jars(): array
+    {
+        return array_map(fn(BatchJar $jar): array => [
+            'jar' => $jar,
+            'amount' => $this->amount($jar, 1.0),
+            'spoons' => $jar->spoon === null ? null : BenchSheet::spoons($jar->amount / $jar->spoon),
+        ], $this->content->jars());
+    }
+
+    /** @return list<array{string, string}> what the water should be: name and value */
+    public function expected(): array
+    {
+        $ions = $this->content->ions();
+        $ratio = $ions->calciumToMagnesium();
+
+        return [
+            ['GH', $this->show->value(Parameter::GeneralHardness, $ions->hardness())],
+            ['KH', $this->show->value(Parameter::CarbonateHardness, $ions->alkalinity())],
+            ['Ca:Mg', $ratio === null ? 'no Mg' : Show::plain($ratio, 1).' : 1'],
+        ];
+    }
+
+    public function conductivity(): string
+    {
+        return $this->show->value(Parameter::Conductivity, $this->content->expectedConductivity());
+    }
+
+    /** @return list<string> each once, those of the jars first */
+    public function cautions(): array
+    {
+        $cautions = [];
+        foreach ($this->content->jars() as $jar) {
+            $cautions = [...$cautions, ...$jar->cautions];
+        }
+        if (in_array($this->batch->card['animals'] ?? '', ['soft_water_shrimp', 'hardy_shrimp'], true)) {
+            $cautions[] = Caution::Osmotic->text();
+        }
+
+        return array_values(array_unique($cautions));
+    }
+
+    public function last(): ?BatchCheck
+    {
+        $checks = $this->content->checks();
+
+        return $checks === [] ? null : $checks[count($checks) - 1];
+    }
+
+    /** What the last look asks for, in words. */
+    public function advice(): ?Finding
+    {
+        $last = $this->last();
+        if ($last === null) {
+            return null;
+        }
+        $read = $this->show->value(Parameter::Conductivity, $last->read);
+        if ($last->added) {
+            return new Finding(Finding::HEED, 'Added.', 'Stir, wait, and read again.');
+        }
+        if ($last->isGood()) {
+            return new Finding(Finding::GOOD, sprintf('%s: good.', $read), 'As near as pens and spoons can tell.');
+        }
+        if ($last->odd) {
+            return new Finding(Finding::BEYOND, sprintf('%s: too far off to mend.', $read), 'Has everything dissolved? Was it the right jar, the right spoon, the right mark? Does the pen read its calibration solution right? Find the mistake before any of this water is used.');
+        }
+        $spoon = $this->content->usesSpoons() && abs($last->read / max(1.0, $this->content->expectedConductivity()) - 1.0) > self::SPOON_OFF
+            ? ' So far off by spoon: is it still the same spoon, the same bag? Calibrate it again.' : '';
+        if ($last->water > 0.0) {
+            return new Finding(Finding::HEED, sprintf('%s: too strong. Add %s of soft water.', $read, $this->show->volume($last->water, 1)), 'Stir, and read again.'.$spoon);
+        }
+
+        return new Finding(Finding::HEED, sprintf('%s: too weak. Add this much more of each.', $read), implode(', ', array_map(
+            fn(BatchJar $jar): string => $this->amount($jar, $last->more).' '.$jar->name,
+            $this->content->jars(),
+        )).'. Stir until all is dissolved, and read again.'.$spoon);
+    }
+
+    /**
+     * For the sheet on paper: what a reading would ask for, without a screen at hand.
+     *
+     * @return list<array{string, string}> reading, and what to do
+     */
+    public function table(): array
+    {
+        $expected = $this->content->expectedConductivity();
+        $rows = [];
+        foreach ([0.8, 0.9, 0.95, 1.0, 1.05, 1.1, 1.2] as $share) {
+            $check = $this->content->check($share * $expected);
+            $rows[] = [$this->show->number(Parameter::Conductivity, $share * $expected), match (true) {
+                $check->isGood() => 'good',
+                $check->isOdd => 'look for the mistake',
+                $check->water > 0.0 => '+ '.$this->show->volume($check->water, 1).' soft water',
+                default => '+ '.implode(', ', array_map(fn(BatchJar $jar): string => $this->amount($jar, $check->more).' '.$jar->name, $this->content->jars())),
+            }];
+        }
+
+        return $rows;
+    }
+
+    /** The working of one figure; null for an unknown name. */
+    public function working(string $name): ?Computation
+    {
+        $ions = $this->content->ions();
+        $last = $this->last();
+
+        return match ($name) {
+            'pen' => $last === null ? null : $this->content->check($last->read)->working,
+            'gh' => Computation::of('GH of the batch')->given('Ca', 'calcium and magnesium', $ions->hardness(), 'mmol/L')
+                ->constant('d', 'mmol/L in one degree', Hardness::MILLIMOLE_PER_DEGREE, 'mmol/L', '10 mg/L of CaO')->line('gh = Ca / d', 'GH', '°'),
+            'kh' => Computation::of('KH of the batch')->given('A', 'alkalinity', $ions->alkalinity(), 'meq/L')
+                ->constant('d', 'meq/L in one degree', Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 'meq/L', '10 mg/L of CaO')->line('kh = A / d', 'KH', '°'),
+            default => null,
+        };
+    }
+
+    private function amount(BatchJar $jar, float $times): string
+    {
+        $step = $jar->spoon === null ? $this->content->step() : 0.1;
+
+        return BenchSheet::grams($times * $jar->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$jar->unit;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\BedPatch;
+use App\Models\Tank;
+use App\Support\RotationOf;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Cresco\Core\Bed\Patch;
+use Cresco\Core\Bed\Rotation;
+use Cresco\Core\Working\Computation;
+
+/** The bed from above, patch by patch. */
+final class BedPage
+{
+    private const WIDE = 620.0;
+
+    /** @var list<BedPatch> numbered from the front left */
+    public readonly array $patches;
+
+    /** @var list<int> */
+    private readonly array $next;
+
+    private readonly Rotation $rotation;
+
+    private readonly Show $show;
+
+    public function __construct(private readonly Tank $tank)
+    {
+        $this->show = $tank->keeper->show();
+        $this->rotation = RotationOf::tank($tank);
+        $patches = $tank->patches()->withCount('cleanings')->get()->all();
+        usort($patches, static fn(BedPatch $a, BedPatch $b): int => [$a->front_edge, $a->left_edge] <=> [$b->front_edge, $b->left_edge]);
+        $this->patches = $patches;
+        $this->next = array_map(static fn(Patch $patch): int => $patch->key, RotationOf::next($tank));
+    }
+
+    public function height(): float
+    {
+        $plan = VesselOf::tank($this->tank)->plan;
+
+        return round(self::WIDE * $plan->depth() / $plan->length(), 1);
+    }
+
+    public function wide(): float
+    {
+        return self::WIDE;
+    }
+
+    /** Outline of the plan, front pane below, for a polygon. */
+    public function outline(): string
+    {
+        $plan = VesselOf::tank($this->tank)->plan;
+        $scale = self::WIDE / $plan->length();
+
+        return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), $plan->outline()));
+    }
+
+    /** @return array{float, float, float, float} x, y, width and height in the drawing */
+    public function rectangle(BedPatch $patch): array
+    {
+        return [
+            round(self::WIDE * $patch->left_edge, 1), round($this->height() * (1.0 - $patch->back_edge), 1),
+            round(self::WIDE * ($patch->right_edge - $patch->left_edge), 1), round($this->height() * ($patch->back_edge - $patch->front_edge), 1),
+        ];
+    }
+
+    public function isNext(BedPatch $patch): bool
+    {
+        return in_array($patch->id, $this->next, true);
+    }
+
+    public function age(BedPatch $patch): string
+    {
+        return $patch->cleaned_at === null ? 'never' : $this->show->day($patch->cleaned_at);
+    }
+
+    /** "12 d" */
+    public function days(BedPatch $patch): string
+    {
+        return $patch->cleaned_at === null ? 'never' : $this->show->daysSince($patch->cleaned_at).' d';
+    }
+
+    /** Density of the hatching: 0 just cleaned to 3 long ago. */
+    public function wear(BedPatch $patch): int
+    {
+        $days = $patch->cleaned_at === null ? 999 : $this->show->daysSince($patch->cleaned_at);
+
+        return match (true) {
+            $days < 8 => 0,
+            $days < 22 => 1,
+            $days < 43 => 2,
+            default => 3,
+        };
+    }
+
+    /** @return list<BedPatch> that make a rectangle with this one */
+    public function partners(BedPatch $patch): array
+    {
+        return array_values(array_filter($this->patches, static fn(BedPatch $other): bool => !$other->is($patch) && $patch->toCore()->with($other->toCore()) !== null));
+    }
+
+    public function number(BedPatch $patch): int
+    {
+        return (int) array_search($patch, $this->patches, true) + 1;
+    }
+
+    /** What cleaning the next patches brings, in words; null when there are none. */
+    public function finding(): ?Finding
+    {
+        $working = $this->working('next');
+        if ($working === null) {
+            return $this->patches === [] ? null : new Finding(Finding::HEED, 'None today.', 'Either the bed is left alone at this tank, or stirring any patch would bring too much free ammonia at this pH: change water first, and clean little at a time.');
+        }
+        $free = $working->endingAt('free')->estimate();
+        $numbers = [];
+        foreach ($this->patches as $patch) {
+            if ($this->isNext($patch)) {
+                $numbers[] = (string) $this->number($patch);
+            }
+        }
+
+        return new Finding(Finding::GOOD, sprintf('Next: %s %s.', count($numbers) === 1 ? 'patch' : 'patches', Words::list($numbers)), sprintf(
+            'Stirred up, about %s mg/L total ammonia nitrogen, %s of it free; the alarm is at %s.',
+            Words::figure($working->value('total'), 2),
+            $free->high() < 0.001 ? 'less than 0.001 mg/L' : Show::rounded(max(0.0, $free->low()), 3).' to '.Show::rounded($free->high(), 3).' mg/L',
+            Words::figure($this->rotation->alarm, 2),
+        ));
+    }
+
+    public function working(string $name): ?Computation
+    {
+        $next = array_values(array_filter(array_map(static fn(BedPatch $patch): Patch => $patch->toCore(), $this->patches), fn(Patch $patch): bool => in_array($patch->key, $this->next, true)));
+
+        return $name !== 'next' || $next === [] ? null : $this->rotation->working($next);
+    }
+}

@@ -1,0 +1,658 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\BenchDraft;
+use App\Models\Jar;
+use App\Models\Store;
+use App\Support\Asked;
+use App\Support\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Recipe\Advice;
+use Cresco\Core\Recipe\Aim;
+use Cresco\Core\Recipe\Mixture;
+use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Working\Computation;
+
+/** The water bench in the keeper's units and words. */
+final class BenchSheet
+{
+    /** Ions that are drawn as bars. */
+    public const BARS = [Ion::Calcium, Ion::Magnesium, Ion::Sodium, Ion::Potassium, Ion::Bicarbonate, Ion::Chloride, Ion::Sulfate, Ion::Nitrate];
+
+    /** Dissolved carbon dioxide that planted tanks are commonly run with, mg/L. */
+    private const PLANTED_CO2 = 30.0;
+
+    public readonly BenchMap $map;
+
+    /** @param list<Store> $stores of the keeper */
+    public function __construct(public readonly BenchDraft $draft, public readonly Show $show, private readonly array $stores)
+    {
+        $this->map = new BenchMap($draft, $show);
+    }
+
+    public function litres(): string
+    {
+        return $this->show->volumePlain($this->draft->input->litres);
+    }
+
+    /** @return list<array{name: string, litres: string, place: int}> waters that go in */
+    public function waters(): array
+    {
+        $lines = [];
+        foreach ($this->draft->batch->recipe->sources as $i => $source) {
+            $litres = $this->draft->batch->recipe->shares[$i] * $this->draft->input->litres;
+            if ($litres > 0.005 * $this->draft->input->litres) {
+                $lines[] = ['name' => $source->name, 'litres' => $this->show->volume($litres, $litres < 10.0 ? 2 : 1), 'place' => $i];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<JarLine> in the order of dissolving */
+    public function jars(): array
+    {
+        $lines = [];
+        foreach ($this->draft->batch->order() as $j) {
+            $jar = $this->draft->jars[$j];
+            $lines[] = self::line($j, $jar, $this->draft->batch->amounts[$j], $this->draft->input->step, $this->draft->spoons[$j] ?? null);
+        }
+
+        return $lines;
+    }
+
+    private static function line(int $place, Jar $jar, float $amount, float $step, ?Spoon $spoon): JarLine
+    {
+        return new JarLine(
+            $place,
+            $jar->name,
+            $jar->toCore()->salt === null ? 'by its label' : $jar->toCore()->salt->formula,
+            self::grams($amount, $spoon === null ? $step : 0.1),
+            $jar->unit,
+            $spoon === null ? null : self::spoons($amount / $spoon->mean),
+            $jar->stock !== null && $jar->stock < $amount ? Words::figure($jar->stock, 3).' '.$jar->unit : null,
+        );
+    }
+
+    /** An amount with the decimals that the scale has. */
+    public static function grams(float $amount, float $step): string
+    {
+        return Show::rounded($amount, match (true) {
+            $step >= 1.0 => 0,
+            $step >= 0.1 => 1,
+            $step >= 0.01 => 2,
+            default => 3,
+        });
+    }
+
+    /** "2 ½ level spoons" */
+    public static function spoons(float $count): string
+    {
+        $halves = (int) round(2.0 * $count);
+        $text = trim((intdiv($halves, 2) > 0 ? (string) intdiv($halves, 2) : '').($halves % 2 === 1 ? ' ½' : ''));
+
+        return $text === '' ? 'no spoon' : $text.($halves > 2 ? ' level spoons' : ' level spoon');
+    }
+
+    /**
+     * What the batch makes beside what was wanted.
+     *
+     * @return list<array{key: string, label: string, unit: string, wanted: string, made: string, misses: bool, range: string|null}>
+     */
+    public function results(): array
+    {
+        $missed = array_map(static fn(Aim $aim): string => $aim->value, Advice::missed($this->draft->input->target, $this->draft->batch->water));
+        $rows = [];
+        foreach (Aim::cases() as $aim) {
+            $made = $this->draft->batch->water->value($aim);
+            $wanted = $this->draft->input->target->value($aim);
+            $parameter = self::parameter($aim);
+            $range = $parameter === null ? null : $this->draft->input->animals->range($parameter);
+            $rows[] = [
+                'key' => $aim->value,
+                'label' => $aim === Aim::Conductivity ? 'Conductivity' : $aim->label(),
+                'unit' => $parameter === null ? ': 1' : $this->show->unit($parameter)->label,
+                'wanted' => $wanted === null ? 'open' : $this->aimNumber($aim, $wanted),
+                'made' => $made === null ? '–' : $this->aimNumber($aim, $made),
+                'misses' => in_array($aim->value, $missed, true),
+                'range' => $range === null || $made === null || $parameter === null ? null : match (true) {
+                    $made > $range[1] + 1e-6 => 'high',
+                    $made < $range[0] - 1e-6 => 'low',
+                    default => null,
+                },
+            ];
+        }
+
+        return $rows;
+    }
+
+    public function aimNumber(Aim $aim, float $value): string
+    {
+        $parameter = self::parameter($aim);
+
+        return $parameter === null ? Show::plain($value, 1) : Show::rounded($this->show->unit($parameter)->fromBase($value), max($this->show->unit($parameter)->decimals, 0));
+    }
+
+    private function aimValue(Aim $aim, float $value): string
+    {
+        $parameter = self::parameter($aim);
+
+        return $parameter === null ? Show::plain($value, 1).' : 1' : $this->show->value($parameter, $value);
+    }
+
+    private static function parameter(Aim $aim): ?Parameter
+    {
+        return match ($aim) {
+            Aim::Hardness => Parameter::GeneralHardness,
+            Aim::Alkalinity => Parameter::CarbonateHardness,
+            Aim::Conductivity => Parameter::Conductivity,
+            Aim::Ratio => null,
+        };
+    }
+
+    /**
+     * The ions of the batch, each with its limit.
+     *
+     * @return list<array{ion: Ion, milligrams: float, cap: float|null, at: float, capAt: float|null, over: bool, unknown: bool}>
+     */
+    public function ions(): array
+    {
+        $water = $this->draft->batch->water;
+        $caps = $this->draft->input->target->caps;
+        $most = 20.0;
+        foreach (self::BARS as $ion) {
+            $most = max($most, $water->ions->milligramsOf($ion), min($caps[$ion->value] ?? 0.0, 150.0));
+        }
+        $unknown = $water->unknown();
+        $rows = [];
+        foreach (self::BARS as $ion) {
+            $value = $water->ions->milligramsOf($ion);
+            $cap = $caps[$ion->value] ?? null;
+            $rows[] = [
+                'ion' => $ion, 'milligrams' => $value, 'cap' => $cap,
+                'at' => round(100.0 * $value / $most, 1),
+                'capAt' => $cap === null || $cap > $most ? null : round(100.0 * $cap / $most, 1),
+                'over' => $cap !== null && $value > 1.005 * $cap + 0.05,
+                'unknown' => in_array($ion, $unknown, true),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Recipes that are equally close, side by side.
+     *
+     * @return list<array{preference: Preference, isShown: bool, jars: int, pure: string, sodium: string, ratio: string, ions: string, cost: string|null}>
+     */
+    public function recipes(): array
+    {
+        $rows = [];
+        $litres = $this->draft->input->litres;
+        foreach ($this->draft->recipes as $name => $recipe) {
+            $preference = Preference::from($name);
+            $pure = 0.0;
+            foreach ($recipe->sources as $i => $source) {
+                $pure += $source->isPure ? $recipe->shares[$i] : 0.0;
+            }
+            $ratio = $recipe->value(Aim::Ratio);
+            $ions = [];
+            foreach (self::BARS as $ion) {
+                $value = $recipe->ions->milligramsOf($ion);
+                if ($value >= 0.05 && $ion !== Ion::Sodium) {
+                    $ions[] = $ion->label().' '.Words::figure($value, 2);
+                }
+            }
+            $cost = $this->cost($recipe) * $litres;
+            $rows[] = [
+                'preference' => $preference,
+                'isShown' => $recipe === $this->draft->batch->recipe,
+                'jars' => count(array_filter($recipe->amounts, static fn(float $amount): bool => $amount > 1e-6)),
+                'pure' => $this->show->volume($pure * $litres),
+                'sodium' => Words::figure($recipe->ions->milligramsOf(Ion::Sodium), 2),
+                'ratio' => $ratio === null ? 'no Mg' : Show::plain($ratio, 1).' : 1',
+                'ions' => implode(', ', $ions),
+                'cost' => $cost > 0.0 ? Show::rounded($cost, 2) : null,
+            ];
+        }
+
+        return $rows;
+    }
+
+    private function cost(Mixture $mixture): float
+    {
+        $cost = 0.0;
+        foreach ($mixture->jars as $j => $jar) {
+            $cost += $jar->price * $mixture->amounts[$j];
+        }
+
+        return $cost;
+    }
+
+    /** What the jars of the batch cost, in the keeper's money; null when no prices are known. */
+    public function batchCost(): ?string
+    {
+        $cost = $this->cost($this->draft->batch->water) * $this->draft->input->litres;
+
+        return $cost > 0.0 ? Show::rounded($cost, 2) : null;
+    }
+
+    /**
+     * The way of the tank to the target: one line for each change.
+     *
+     * @return list<array{day: string, water: string, tank: string}>
+     */
+    public function way(): array
+    {
+        $passage = $this->draft->passage;
+        $lines = [];
+        $today = CarbonImmutable::now();
+        foreach ($passage->waters ?? [] as $i => $water) {
+            $state = $passage->states[$i + 1] ?? [];
+            $lines[] = [
+                'day' => $this->show->day($today->addDays($i * $this->draft->input->animals->daysBetween())),
+                'water' => $this->figures($water),
+                'tank' => $this->figures($state),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** The target of the first change on the way, as fields of the bench; null when the batch is that water already. */
+    public function firstWater(): ?string
+    {
+        $water = $this->draft->passage->waters[0] ?? null;
+        $target = $this->draft->input->target;
+        if ($water === null) {
+            return null;
+        }
+        $fields = [];
+        $isSame = true;
+        foreach ([[Aim::Hardness, 'gh'], [Aim::Alkalinity, 'kh'], [Aim::Conductivity, 'ec']] as [$aim, $field]) {
+            $parameter = self::parameter($aim);
+            $value = $parameter === null ? null : $water[$parameter->value] ?? null;
+            $wanted = $target->value($aim);
+            if ($parameter === null || $value === null || $wanted === null) {
+                continue;
+            }
+            $isSame = $isSame && abs($value - $wanted) <= $aim->tolerance($wanted);
+            $fields[$field] = Show::plain($this->show->unit($parameter)->fromBase($value), $this->show->unit($parameter)->decimals);
+        }
+
+        return $isSame || $fields === [] ? null : $this->link($fields);
+    }
+
+    /** @param array<string, float> $values by parameter */
+    private function figures(array $values): string
+    {
+        return implode(' · ', array_map(function (string $name, float $value): string {
+            $parameter = Parameter::from($name);
+
+            return ($parameter === Parameter::Conductivity ? '' : $parameter->label().' ').$this->show->value($parameter, $value);
+        }, array_keys($values), $values));
+    }
+
+    /** @param array<string, string|array<mixed>> $fields of the bench that are changed; the rest stays as it was asked */
+    public function link(array $fields): string
+    {
+        return '/bench?'.http_build_query([...Asked::kept(request(), array_keys($fields)), ...$fields]);
+    }
+
+    /**
+     * Where conductivity can lie with this GH and KH, for its strip.
+     *
+     * @return array{most: float, reach: array{float, float}|null, range: array{float, float}|null, target: float|null, made: float, tank: float|null}
+     */
+    public function strip(): array
+    {
+        $reach = $this->draft->conductivity;
+        $made = $this->draft->batch->water->conductivity;
+        $range = $this->draft->input->animals->range(Parameter::Conductivity);
+        $tank = $this->draft->tank !== null && $this->draft->tank->has(Parameter::Conductivity) ? $this->draft->tank->central(Parameter::Conductivity, 0.0) : null;
+        $most = 1.15 * max([$made, $this->draft->input->target->conductivity ?? 0.0, $tank ?? 0.0, $range[1] ?? 0.0, 100.0]);
+
+        return [
+            'most' => $most,
+            'reach' => $reach === null ? null : [min($most, $reach[0]), min($most, $reach[1])],
+            'range' => $range,
+            'target' => $this->draft->input->target->conductivity,
+            'made' => $made,
+            'tank' => $tank,
+        ];
+    }
+
+    /** @return list<Finding> most serious first */
+    public function findings(): array
+    {
+        $findings = [
+            ...$this->advice(),
+            ...$this->rounding(),
+            ...$this->stock(),
+            ...$this->shock(),
+            ...$this->plants(),
+            ...$this->knowledge(),
+            ...$this->store(),
+            ...$this->carbonDioxide(),
+        ];
+        if ($this->draft->advice === null && Advice::missed($this->draft->input->target, $this->draft->batch->water) === []) {
+            $findings[] = new Finding(Finding::GOOD, 'It lands where it should.', 'All that is wanted, and every limit, is met with this shelf.');
+        }
+        usort($findings, static fn(Finding $a, Finding $b): int => $a->rank() <=> $b->rank());
+
+        return $findings;
+    }
+
+    /** @return list<Finding> what cannot be had, and the ways out */
+    private function advice(): array
+    {
+        $advice = $this->draft->advice;
+        if ($advice === null) {
+            return [];
+        }
+        $target = $this->draft->input->target;
+        $reach = $advice->reach === null || $advice->reachOf === null ? '' : $this->reach($advice->reachOf, $advice->reach);
+        $found = [];
+        if ($advice->alone !== []) {
+            $aim = $advice->alone[0];
+            $found[] = new Finding(Finding::BEYOND, sprintf('%s of %s cannot be had from this shelf.', ucfirst($aim->label()), $this->aimValue($aim, (float) $target->value($aim))), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' Only a softer water brings it down.' : ''));
+        } elseif ($advice->pair !== null) {
+            [$first, $second] = $advice->pair;
+            $found[] = new Finding(Finding::BEYOND, sprintf('%s and %s clash.', $first->label(), $second->label()), sprintf('With %s at %s: %s', $first->label(), $this->aimValue($first, (float) $target->value($first)), lcfirst($reach)));
+        } elseif ($advice->missed !== []) {
+            $names = Words::list(array_map(static fn(Aim $aim): string => $aim->label(), $advice->missed));
+            $found[] = new Finding(Finding::BEYOND, sprintf('%s cannot be had with all the rest.', ucfirst($names)), $reach);
+        }
+        foreach ($advice->over as $ion) {
+            $found[] = new Finding(Finding::BEYOND, sprintf('%s stays over its limit.', $ion->label()), sprintf('%s mg/L at the least; %s were allowed.', Words::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), Words::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)));
+        }
+        if ($advice->wanting !== []) {
+            $names = array_map(static fn($salt): string => $salt->name.' ('.$salt->formula.')', $advice->wanting);
+            $found[] = new Finding(Finding::HEED, 'A jar that is not chosen would help.', implode(' or ', $names).' brings what is short, without what is too much.');
+        }
+        if (in_array(Aim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
+            $found[] = new Finding(Finding::HEED, 'Acid would bring KH down too.', Caution::Acid->text().' A softer water to begin with is the calmer way.');
+        }
+        if ($advice->pureShare !== null) {
+            $found[] = new Finding(Finding::HEED, 'Pure water would do it.', sprintf('The waters chosen bring too much; with at least %s of RO or distilled water all of it is met.', $this->show->percent($advice->pureShare)));
+        }
+
+        return $found;
+    }
+
+    /**
+     * Ways out of a target that cannot be had, cheapest first: what gives way, and the bench with that.
+     *
+     * @return list<array{text: string, link: string}>
+     */
+    public function concessions(): array
+    {
+        $ways = [];
+        foreach (array_slice($this->draft->advice->concessions ?? [], 0, 3) as $concession) {
+            if ($concession->what instanceof Ion) {
+                $instead = ceil($concession->instead);
+                $caps = request()->input('cap');
+                $ways[] = [
+                    'text' => sprintf('allow %s mg/L %s', Show::plain($instead, 0), strtolower($concession->what->label())),
+                    'link' => $this->link(['cap' => [...(is_array($caps) ? $caps : []), $concession->what->value => Show::plain($instead, 0)]]),
+                ];
+                continue;
+            }
+            $aim = $concession->what;
+            $parameter = self::parameter($aim);
+            $value = $parameter === null ? $concession->instead : $this->show->unit($parameter)->fromBase($concession->instead);
+            $ways[] = [
+                'text' => sprintf('%s %s instead of %s', $aim->label(), $this->aimValue($aim, $concession->instead), $this->aimNumber($aim, $concession->wanted)),
+                'link' => $this->link([$aim->value => Show::plain($value, $parameter === null ? 1 : max(1, $this->show->unit($parameter)->decimals))]),
+            ];
+        }
+
+        return $ways;
+    }
+
+    /** @param array{float, float} $reach */
+    private function reach(Aim $aim, array $reach): string
+    {
+        return match (true) {
+            is_infinite($reach[1]) => sprintf('%s can be %s or more.', $aim->label(), $this->aimValue($aim, $reach[0])),
+            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => sprintf('%s is %s then, whatever is done.', $aim->label(), $this->aimValue($aim, $reach[0])),
+            default => sprintf('%s can lie between %s and %s.', $aim->label(), $this->aimNumber($aim, $reach[0]), $this->aimValue($aim, $reach[1])),
+        };
+    }
+
+    /** @return list<Finding> when the scale or the spoon is too coarse for so little */
+    private function rounding(): array
+    {
+        $target = $this->draft->input->target;
+        $before = array_map(static fn(Aim $aim): string => $aim->value, Advice::missed($target, $this->draft->batch->recipe));
+        $lost = array_filter(Advice::missed($target, $this->draft->batch->water), static fn(Aim $aim): bool => !in_array($aim->value, $before, true));
+        if ($lost === []) {
+            return [];
+        }
+
+        return [new Finding(Finding::HEED, 'Too little for this scale.', sprintf(
+            'Rounded, the batch misses %s: make more at once, weigh finer, or make a stock solution.',
+            Words::list(array_map(static fn(Aim $aim): string => $aim->label(), array_values($lost))),
+        ))];
+    }
+
+    /** @return list<Finding> */
+    private function stock(): array
+    {
+        $short = [];
+        foreach ($this->jars() as $line) {
+            if ($line->short !== null) {
+                $short[] = sprintf('%s: %s %s needed, %s left', $line->name, $line->amount, $line->unit, $line->short);
+            }
+        }
+
+        return $short === [] ? [] : [new Finding(Finding::BEYOND, 'Not enough on the shelf.', implode('; ', $short).'.')];
+    }
+
+    /** @return list<Finding> shrimp and a jump of what is dissolved */
+    private function shock(): array
+    {
+        $tank = $this->draft->tank;
+        if ($tank === null || !$this->draft->input->animals->steersByConductivity() || !$tank->has(Parameter::Conductivity)) {
+            return [];
+        }
+        $now = $tank->central(Parameter::Conductivity, 0.0);
+        $after = $now + $this->draft->input->fraction * ($this->draft->batch->water->conductivity - $now);
+        $allowed = (float) $this->draft->input->animals->swingLimits()->allowed(Parameter::Conductivity, $now);
+        if (abs($after - $now) <= $allowed) {
+            return [];
+        }
+
+        return [new Finding(Finding::BEYOND, 'Too far at once for shrimp.', sprintf(
+            'A change of %s would move conductivity from %s to %s; they stand %s. %s',
+            $this->show->percent($this->draft->input->fraction),
+            $this->show->number(Parameter::Conductivity, $now),
+            $this->show->value(Parameter::Conductivity, $after),
+            $this->show->width(Parameter::Conductivity, $allowed),
+            Caution::Osmotic->text(),
+        ))];
+    }
+
+    /** @return list<Finding> */
+    private function plants(): array
+    {
+        $sodium = $this->draft->batch->water->ions->milligramsOf(Ion::Sodium);
+        $cap = AnimalGroup::PlantsFirst->caps()['Na'];
+
+        return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $sodium <= $cap ? [] : [
+            new Finding(Finding::HEED, sprintf('%s mg/L sodium for plants.', Words::figure($sodium, 2)), Caution::SodiumPlants->text().' Potassium bicarbonate raises KH without it.'),
+        ];
+    }
+
+    /** @return list<Finding> what the figures rest on */
+    private function knowledge(): array
+    {
+        $found = [];
+        foreach ($this->waters() as $line) {
+            $source = $this->draft->batch->recipe->sources[$line['place']];
+            $known = $this->draft->waters[(int) $source->key];
+            if ($known->isUnknown) {
+                $found[] = new Finding(Finding::BEYOND, sprintf('%s is not known.', $source->name), 'It is taken as pure water: read its GH and KH, or write its analysis down, before you trust this.');
+            } elseif ($known->analysis?->isBad === true) {
+                $found[] = new Finding(Finding::HEED, sprintf('The figures of %s do not agree.', $source->name), 'Its charges or its conductivity do not balance; see its page among the waters.');
+            } elseif (!$known->isAnalysed && !$source->isPure && $known->analysis !== null && $known->analysis->assumptions !== []) {
+                $found[] = new Finding(Finding::GOOD, sprintf('%s is known by its kits.', $source->name), implode(' ', array_slice($known->analysis->assumptions, 0, 2)).' An analysis of the utility would settle it.');
+            }
+        }
+        foreach ($this->draft->batch->order() as $j) {
+            $jar = $this->draft->jars[$j];
+            $against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null;
+            if ($against !== null) {
+                $found[] = new Finding(Finding::HEED, sprintf('The label of %s contradicts itself.', $jar->name), $against);
+            }
+        }
+        $unknown = $this->draft->batch->water->unknown();
+        if ($unknown !== []) {
+            $found[] = new Finding(Finding::GOOD, 'A label does not name every ion.', implode(', ', array_map(static fn(Ion $ion): string => strtolower($ion->label()), $unknown)).' may be more than is shown; conductivity is as the label says.');
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> when to start the unit */
+    private function store(): array
+    {
+        foreach ($this->draft->batch->recipe->sources as $i => $source) {
+            $litres = $this->draft->batch->recipe->shares[$i] * $this->draft->input->litres;
+            $store = $this->storeOf((int) $source->key);
+            if ($store === null || $litres < 0.1 || $litres <= $store->level + 1e-6) {
+                continue;
+            }
+            $hours = $store->supply()->hoursFor($litres);
+            $text = sprintf(
+                '%s are needed and the store holds %s: the unit runs %s. Started now, it is there %s; %s run off meanwhile.',
+                $this->show->volume($litres),
+                $this->show->volume($store->level),
+                Show::minutes((int) ceil(60.0 * $hours)),
+                $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))),
+                $this->show->volume($store->supply()->wasteFor($litres)),
+            );
+
+            return [new Finding(Finding::HEED, sprintf('Start %s first.', $source->name), $text.($litres > $store->capacity ? ' The store does not hold so much: make the batch in two goes.' : ''))];
+        }
+
+        return [];
+    }
+
+    private function storeOf(int $waterId): ?Store
+    {
+        foreach ($this->stores as $store) {
+            if ($store->water_id === $waterId) {
+                return $store;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Finding> which pH goes with this KH and a planted tank's carbon dioxide */
+    private function carbonDioxide(): array
+    {
+        $working = $this->carbonDioxideWorking();
+
+        return $working === null ? [] : [new Finding(Finding::GOOD, sprintf('At 30 mg/L CO₂ pH stands near %s.', Show::rounded($working->value('pH'), 1)), 'By KH alone; wood, soil and other acids make a pH reading say more CO₂ than there is.')];
+    }
+
+    private function carbonDioxideWorking(): ?Computation
+    {
+        $degrees = $this->draft->batch->water->ions->alkalinity() / Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
+
+        return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $this->draft->batch->water->ions->alkalinity() < Carbonate::SOFT ? null : Computation::of('pH at 30 mg/L carbon dioxide')
+            ->given('KH', 'KH of the batch', $degrees, '°')
+            ->given('CO2', 'dissolved carbon dioxide', self::PLANTED_CO2, 'mg/L')
+            ->line('pH = 7 - log10(CO2 / (3 * KH))', 'pH', '', 'common rule from the first dissociation of carbonic acid at 25 °C')
+            ->note('The rule takes all alkalinity as bicarbonate and all acid as carbonic.');
+    }
+
+    /** The working of one figure, by the name used in the page; null for an unknown name. */
+    public function working(string $name): ?Computation
+    {
+        [$what, $of] = explode('.', $name.'.');
+        $batch = $this->draft->batch;
+        $litres = $this->draft->input->litres;
+
+        return match ($what) {
+            'gh', 'kh', 'ratio' => $batch->water->working(Aim::from($what), $litres, $this->amountSpreads()),
+            'ec' => $batch->water->working(Aim::Conductivity, $litres, $this->amountSpreads()),
+            'model' => $batch->water->conductance->working($batch->water->ions),
+            'ion' => ($ion = Ion::tryFrom($of)) === null ? null : $batch->water->ionWorking($ion, $litres),
+            'jar' => $this->jarWorking((int) $of),
+            'water' => $this->waterWorking((int) $of),
+            'co2' => $this->carbonDioxideWorking(),
+            'run' => $this->runWorking(),
+            default => null,
+        };
+    }
+
+    /** @return list<float> standard deviation of each amount, as the scale or the spoon has it */
+    private function amountSpreads(): array
+    {
+        $spreads = [];
+        foreach (array_keys($this->draft->jars) as $j) {
+            $spoon = $this->draft->spoons[$j] ?? null;
+            $spreads[] = $spoon === null ? $this->draft->input->step / sqrt(12.0) : $spoon->spreadOf($this->draft->batch->amounts[$j] / $spoon->mean);
+        }
+
+        return $spreads;
+    }
+
+    private function jarWorking(int $j): ?Computation
+    {
+        if (!isset($this->draft->jars[$j])) {
+            return null;
+        }
+        $jar = $this->draft->jars[$j];
+        $spoon = $this->draft->spoons[$j] ?? null;
+        $working = Computation::of($jar->name)
+            ->given('a', 'of the recipe in one litre', $this->draft->batch->recipe->amounts[$j], $jar->unit.'/L')
+            ->given('V', 'litres made', $this->draft->input->litres, 'L')
+            ->line('m = a * V', 'for the batch', $jar->unit);
+        if ($spoon !== null) {
+            $working->given('s', 'one level spoon', $spoon->mean, $jar->unit)->line('n = m / s', 'level spoons', '');
+        }
+
+        return $working->note(sprintf(
+            'Rounded to %s: %s %s. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
+            $spoon === null ? 'the scale’s '.Words::figure($this->draft->input->step, 2).' g' : 'half spoons',
+            self::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1),
+            $jar->unit,
+        ));
+    }
+
+    private function waterWorking(int $i): ?Computation
+    {
+        $recipe = $this->draft->batch->recipe;
+
+        return isset($recipe->sources[$i]) ? Computation::of($recipe->sources[$i]->name)
+            ->given('f', 'share in the recipe', $recipe->shares[$i], '')
+            ->given('V', 'litres made', $this->draft->input->litres, 'L')
+            ->line('v = f * V', 'for the batch', 'L') : null;
+    }
+
+    private function runWorking(): ?Computation
+    {
+        foreach ($this->draft->batch->recipe->sources as $i => $source) {
+            $store = $this->storeOf((int) $source->key);
+            if ($store !== null) {
+                return $store->supply()->working($this->draft->batch->recipe->shares[$i] * $this->draft->input->litres);
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\Waters;
+use App\Models\Tank;
+use App\Models\TopUp;
+use App\Models\Water;
+use App\Support\Show;
+use App\Support\VesselOf;
+use App\Support\WaterKind;
+use Cresco\Core\Change\Creep;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Water\WaterState;
+use Cresco\Core\Working\Computation;
+
+/** A year of topping up: what evaporates, what stays, and where GH and conductivity go. */
+final class CreepPage
+{
+    private const DAYS = 365;
+
+    private const LISTED = 12;
+
+    public readonly ?Water $topUp;
+
+    public readonly ?Water $change;
+
+    private readonly Show $show;
+
+    /** @var array{float, float} L a day, and days it was seen over */
+    public readonly array $evaporation;
+
+    /** @var list<TopUp> newest first */
+    public readonly array $topUps;
+
+    private readonly WaterState $state;
+
+    private readonly WaterState $changeState;
+
+    private readonly WaterState $topUpState;
+
+    public function __construct(private readonly Tank $tank, ?int $topUp, ?int $change)
+    {
+        $keeper = $tank->keeper;
+        $this->show = $keeper->show();
+        $waters = $keeper->waters;
+        $this->topUp = $waters->firstWhere('id', $topUp) ?? $waters->first(static fn(Water $water): bool => $water->kind === WaterKind::ReverseOsmosis) ?? $waters->first();
+        $this->change = $waters->firstWhere('id', $change) ?? $waters->firstWhere('id', $tank->water_id) ?? $waters->first();
+        $ids = array_values(array_filter([$this->topUp?->id, $this->change?->id, $change === null ? $tank->second_water_id : null]));
+        $known = Waters::around($tank, $ids);
+        $this->state = $known->tank();
+        $second = $change === null ? $waters->firstWhere('id', $tank->second_water_id) : null;
+        $this->changeState = $this->change === null ? new WaterState('nothing', []) : $known->blend($this->change, $second, $tank->second_share);
+        $this->topUpState = $this->topUp === null ? new WaterState('nothing', []) : $known->source($this->topUp);
+        $topUps = array_values($tank->topUps()->orderBy('taken_at')->orderBy('id')->get()->all());
+        $seen = [];
+        foreach ($topUps as $i => $one) {
+            if ($i > 0) {
+                $seen[] = [max(0.1, ($one->taken_at->getTimestamp() - $topUps[$i - 1]->taken_at->getTimestamp()) / 86400.0), $one->litres];
+            }
+        }
+        $this->evaporation = Creep::learned($this->surface(), $seen);
+        $this->topUps = array_slice(array_reverse($topUps), 0, self::LISTED);
+    }
+
+    /** cm2 of open water */
+    private function surface(): float
+    {
+        return VesselOf::tank($this->tank)->plan->area() / 100.0;
+    }
+
+    public function changeName(): string
+    {
+        return $this->changeState->name;
+    }
+
+    /** "1.3 L a day, 9 L a week" */
+    public function evaporates(): string
+    {
+        return sprintf('%s a day, %s a week', $this->show->volume($this->evaporation[0], 1), $this->show->volume(7.0 * $this->evaporation[0], 1));
+    }
+
+    public function restsOn(): string
+    {
+        return $this->evaporation[1] <= 0.0
+            ? 'Taken as 3 mm a day until you write down what you top up.'
+            : sprintf('Learned from %s days of your own top-ups, against 3 mm a day to begin with.', Show::plain($this->evaporation[1], 0));
+    }
+
+    /**
+     * GH and conductivity over a year.
+     *
+     * @return list<array{parameter: Parameter, label: string, now: string, settled: string, low: string, path: string, pure: string, most: string, missing: string|null}>
+     */
+    public function courses(): array
+    {
+        $rows = [];
+        foreach ([Parameter::Conductivity, Parameter::GeneralHardness] as $parameter) {
+            $creep = $this->creep($parameter);
+            $label = $parameter === Parameter::Conductivity ? 'Conductivity' : $parameter->label();
+            if ($creep === null || !$this->state->has($parameter)) {
+                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'path' => '', 'pure' => '', 'most' => '', 'missing' => sprintf('Not read: %s of the tank, the top-up or the change water.', $parameter->word())];
+                continue;
+            }
+            $now = $this->state->central($parameter, 0.0);
+            $course = $creep->course($now, self::DAYS);
+            $pure = (new Creep($creep->litres, $creep->evaporation, 0.0, $creep->change, $creep->fraction, $creep->days))->course($now, self::DAYS);
+            $most = 1.1 * max(max($course), max($pure), 1e-6);
+            $rows[] = [
+                'parameter' => $parameter, 'label' => $label,
+                'now' => $this->show->number($parameter, $now),
+                'settled' => $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]),
+                'low' => $this->show->number($parameter, self::ends($course, $this->tank->routine_days)[0]),
+                'path' => self::path($course, $most), 'pure' => self::path($pure, $most),
+                'most' => $this->show->number($parameter, $most),
+                'missing' => null,
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** What to do about it, in numbers. */
+    public function advice(): ?Finding
+    {
+        $parameter = Parameter::Conductivity;
+        $creep = $this->creep($parameter);
+        if ($creep === null || !$this->state->has($parameter)) {
+            return null;
+        }
+        $working = $creep->working($this->show->unit($parameter)->label);
+        $rise = 7.0 * $creep->evaporation * $creep->topUp / $creep->litres;
+        $course = $creep->course($this->state->central($parameter, 0.0), self::DAYS);
+        $pure = (new Creep($creep->litres, $creep->evaporation, 0.0, $creep->change, $creep->fraction, $creep->days))->course($this->state->central($parameter, 0.0), self::DAYS);
+        $more = end($course) - end($pure);
+        if ($rise < 1.0) {
+            return new Finding(Finding::GOOD, 'This top-up adds next to nothing.', 'What evaporates leaves everything behind; pure water puts back just what went. Change water stays the one place where minerals come from.');
+        }
+
+        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, sprintf('Topping up with %s adds %s a week.', $this->topUp->name ?? 'this', $this->show->value($parameter, $rise)), sprintf(
+            'After a year of this routine that is %s more than with RO or rain%s. Mineralise the change water, top up with pure.',
+            $this->show->value($parameter, max(0.0, $more)),
+            $working->value('rise') > 0.0 ? sprintf('; before each change it stands at %s', $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1])) : '',
+        ));
+    }
+
+    public function working(string $name): ?Computation
+    {
+        $parameter = Parameter::tryFrom($name);
+
+        return $parameter === null ? null : $this->creep($parameter)?->working($parameter === Parameter::Conductivity ? 'µS/cm' : 'mmol/L');
+    }
+
+    private function creep(Parameter $parameter): ?Creep
+    {
+        if (!$this->topUpState->has($parameter) || !$this->changeState->has($parameter)) {
+            return null;
+        }
+
+        return new Creep(
+            VesselOf::tank($this->tank)->litres(),
+            $this->evaporation[0],
+            $this->topUpState->central($parameter, 0.0),
+            $this->changeState->central($parameter, 0.0),
+            $this->tank->routine_share,
+            (float) $this->tank->routine_days,
+        );
+    }
+
+    /**
+     * Least and most of the last days.
+     *
+     * @param non-empty-list<float> $course
+     *
+     * @return array{float, float}
+     */
+    private static function ends(array $course, int $days): array
+    {
+        $low = $high = end($course);
+        foreach (array_slice($course, -$days - 1) as $value) {
+            $low = min($low, $value);
+            $high = max($high, $value);
+        }
+
+        return [$low, $high];
+    }
+
+    /** @param list<float> $course */
+    private static function path(array $course, float $most): string
+    {
+        $points = [];
+        foreach ($course as $day => $value) {
+            $points[] = round(300.0 * $day / self::DAYS, 1).','.round(80.0 * (1.0 - $value / $most), 1);
+        }
+
+        return implode(' ', $points);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Cresco\Core\Change\Outlook;
+
+/** One parameter on the change sheet: now, after, next day, with its scale for the small band drawing. */
+final readonly class FigureRow
+{
+    /**
+     * @param array{float, float}      $scale  left and right end of the band drawing, in the base unit
+     * @param array{float, float}|null $range  the animals' usual range
+     * @param string|null              $outsideRange "high" or "low" when the middle after the change is beyond it
+     */
+    public function __construct(
+        public Outlook $outlook,
+        public array $scale,
+        public ?array $range,
+        public ?float $goal,
+        public bool $beyondSwing,
+        public ?string $outsideRange,
+        public bool $assumed,
+    ) {}
+
+    /** Position of a base value on the band drawing, 0 to 100. */
+    public function at(float $value): float
+    {
+        [$low, $high] = $this->scale;
+
+        return round(100.0 * max(0.0, min(1.0, ($value - $low) / max(1e-9, $high - $low))), 1);
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Tank;
+use App\Rules\Amount;
+use App\Support\DrainOf;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Cresco\Core\Flow\Drain;
+use Cresco\Core\Flow\FlowFault;
+use Cresco\Core\Flow\Heat;
+use Cresco\Core\Flow\Hose;
+use Cresco\Core\Flow\Pump;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+
+/** What a hose, a pump and the tap do for a change of this tank. */
+final class HosePage
+{
+    /** @var array<string, string> fields as typed or usual; litres and degrees in the keeper's units */
+    public readonly array $typed;
+
+    public readonly MessageBag $faults;
+
+    private readonly Show $show;
+
+    /** @param array<mixed> $asked */
+    public function __construct(private readonly Tank $tank, array $asked)
+    {
+        $keeper = $tank->keeper;
+        $this->show = $keeper->show();
+        $volume = $keeper->volume_unit;
+        $degrees = $this->show->unit(Parameter::Temperature);
+        $usual = [
+            'litres' => Show::plain($volume->fromLitres(VesselOf::tank($tank)->litres() * $tank->routine_share), 0),
+            'bore' => Show::plain($tank->hose_bore, 1), 'length' => Show::plain($tank->hose_length, 1), 'drop' => Show::plain($tank->hose_drop, 0),
+            'bore2' => Show::plain($tank->hose_bore + 4.0, 1), 'length2' => Show::plain($tank->hose_length, 1), 'drop2' => Show::plain($tank->hose_drop, 0),
+            'pump' => '1200', 'reach' => '2000', 'rise' => '1000',
+            'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase($tank->warmth), 1),
+            'watts' => '200', 'room' => Show::plain($degrees->fromBase(20.0), 1), 'below' => Show::plain($degrees->widthFromBase(2.0), 1),
+        ];
+        $typed = [];
+        foreach ($usual as $field => $value) {
+            $given = $asked[$field] ?? null;
+            $typed[$field] = array_key_exists($field, $asked) ? (is_scalar($given) ? (string) $given : '') : $value;
+        }
+        $this->typed = $typed;
+        $net = VesselOf::tank($tank)->litres();
+        $celsius = static fn(float $low, float $high, string $example): Amount => new Amount(round($degrees->fromBase($low), 1), round($degrees->fromBase($high), 1), $degrees->label, $example);
+        $rules = [
+            'litres' => ['required', new Amount(0.1, round($volume->fromLitres($net), 1), $volume->label(), '40')],
+            'pump' => ['required', new Amount(10, 50000, 'L/h', '1200')], 'reach' => ['required', new Amount(100, 20000, 'mm', '2000')], 'rise' => ['required', new Amount(0, 20000, 'mm', '1000')],
+            'cold' => ['required', $celsius(0.0, 45.0, $usual['cold'])], 'hot' => ['required', $celsius(0.0, 100.0, $usual['hot'])], 'goal' => ['required', $celsius(0.0, 45.0, $usual['goal'])],
+            'watts' => ['required', new Amount(1, 5000, 'W', '200')], 'room' => ['required', $celsius(-10.0, 45.0, $usual['room'])], 'below' => ['required', new Amount(0.1, 30, $degrees->label, '2')],
+        ];
+        foreach (['', '2'] as $which) {
+            $rules['bore'.$which] = ['required', new Amount(2, 60, 'mm', '12')];
+            $rules['length'.$which] = ['required', new Amount(0.2, 50, 'm', '2')];
+            $rules['drop'.$which] = ['required', new Amount(50, 5000, 'mm', '900')];
+        }
+        $this->faults = Validator::make($typed, $rules, ['required' => 'Write a number here.'])->errors();
+    }
+
+    private function number(string $field): float
+    {
+        return Amount::parse($this->typed[$field]) ?? 0.0;
+    }
+
+    private function litres(): float
+    {
+        return $this->tank->keeper->volume_unit->toLitres($this->number('litres'));
+    }
+
+    private function celsius(string $field): float
+    {
+        return $this->show->unit(Parameter::Temperature)->toBase($this->number($field));
+    }
+
+    /** @return list<array{title: string, time: string, flow: string, stops: string|null, working: string}> the two hoses */
+    public function hoses(): array
+    {
+        if ($this->faults->isNotEmpty()) {
+            return [];
+        }
+        $rows = [];
+        foreach (['' => 'Your hose', '2' => 'Another one'] as $which => $title) {
+            $drain = $this->drain((string) $which);
+            $rows[] = [
+                'title' => $title,
+                'time' => $drain->arrives ? self::time($drain->seconds) : 'never',
+                'flow' => sprintf('%s to %s L/min', Show::rounded($drain->first, 1), Show::rounded($drain->last, 1)),
+                'stops' => $drain->arrives ? null : sprintf('The end of the hose lies above the mark: flow stops after %s. Lower the end, or take less.', $this->show->volume($drain->litres)),
+                'working' => 'hose'.$which,
+            ];
+        }
+
+        return $rows;
+    }
+
+    private function drain(string $which): Drain
+    {
+        $tank = clone $this->tank;
+        $tank->hose_drop = $this->number('drop'.$which);
+
+        return DrainOf::tank($tank, $this->litres(), $tank->water_below_rim, new Hose($this->number('bore'.$which), $this->number('length'.$which)));
+    }
+
+    /** Refill by pump, in words. */
+    public function pump(): ?string
+    {
+        if ($this->faults->isNotEmpty()) {
+            return null;
+        }
+        $minutes = (new Pump($this->number('pump'), $this->number('reach')))->minutes($this->litres(), $this->number('rise'));
+
+        return is_infinite($minutes) ? 'This pump does not lift water so high.' : self::time(60.0 * $minutes);
+    }
+
+    /** Hot water for the refill, in words. */
+    public function mix(): ?string
+    {
+        if ($this->faults->isNotEmpty()) {
+            return null;
+        }
+        try {
+            $hot = Heat::hot($this->litres(), $this->celsius('goal'), $this->celsius('cold'), $this->celsius('hot'))->value('hot');
+        } catch (FlowFault $fault) {
+            return $fault->getMessage();
+        }
+
+        return sprintf('%s hot and %s cold', $this->show->volume($hot, 1), $this->show->volume($this->litres() - $hot, 1));
+    }
+
+    /** How long the heater takes to close a gap, in words. */
+    public function heater(): ?string
+    {
+        if ($this->faults->isNotEmpty()) {
+            return null;
+        }
+        $vessel = VesselOf::tank($this->tank);
+        // Top, bottom and panes lose warmth; the panes as if the plan were a square of its area.
+        $plan = $vessel->plan->area() / 1e6;
+        $area = 2.0 * $plan + 4.0 * sqrt($plan) * $vessel->rim / 1000.0;
+        $to = $this->tank->warmth;
+        $hours = Heat::hours($vessel->litres(), $to - $this->show->unit(Parameter::Temperature)->widthToBase($this->number('below')), $to, $this->number('watts'), $this->celsius('room'), $area);
+
+        return is_infinite($hours) ? 'Never in this room: it loses more than the heater gives.' : Show::minutes((int) ceil(60.0 * $hours));
+    }
+
+    public function working(string $name): ?Computation
+    {
+        if ($this->faults->isNotEmpty()) {
+            return null;
+        }
+        try {
+            return match ($name) {
+                'hose', 'hose2' => DrainOf::siphon($this->tank, new Hose($this->number('bore'.substr($name, 4)), $this->number('length'.substr($name, 4))))->working($this->number('drop'.substr($name, 4)) - $this->tank->water_below_rim),
+                'mix' => Heat::hot($this->litres(), $this->celsius('goal'), $this->celsius('cold'), $this->celsius('hot')),
+                default => null,
+            };
+        } catch (FlowFault) {
+            return null;
+        }
+    }
+
+    /** "3 min 20 s" under ten minutes, else minutes. */
+    public static function time(float $seconds): string
+    {
+        return $seconds < 600.0 ? sprintf('%d min %02d s', intdiv((int) round($seconds), 60), (int) round($seconds) % 60) : Show::minutes((int) round($seconds / 60.0));
+    }
+}

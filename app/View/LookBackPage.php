@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\ForecastRecord;
+use App\Models\Photo;
+use App\Models\Reading;
+use App\Models\Run;
+use App\Models\RunStep;
+use Cresco\Core\Change\LookBack;
+use Cresco\Core\Change\Miss;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Water\Mixing;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Estimate;
+
+/** A finished change: its forecast held against what was read right after and on the next day. */
+final readonly class LookBackPage
+{
+    /** Hours after the change up to which a reading counts as the next day's. */
+    private const UNTIL_HOURS = 48;
+
+    /** Hours after the change from which a reading is no longer "right after". */
+    private const RIGHT_AFTER_HOURS = 6;
+
+    /** @var list<LookBackRow> */
+    public array $rows;
+
+    public ?Miss $miss;
+
+    public function __construct(public Run $run)
+    {
+        $record = ForecastRecord::of($run);
+        $share = is_numeric($run->plan['share'] ?? null) ? (float) $run->plan['share'] : 0.0;
+        $check = new LookBack($share);
+        $rows = [];
+        foreach (self::measured($run) as [$when, $reading]) {
+            $row = $record->row($reading->parameter);
+            $forecast = $when === 'next day' ? $row->next : $row->after;
+            if ($forecast === null) {
+                continue;
+            }
+            $measured = $reading->toCore()->distribution();
+            $rows[] = new LookBackRow($reading->parameter, $when, $row->now, $forecast, $measured);
+            if ($row->now !== null && $row->source !== null && $reading->parameter !== Parameter::Temperature) {
+                $check->add($reading->parameter, $row->now->central, $row->source->central, Estimate::of($forecast->central, [
+                    $forecast->central - $forecast->spread, $forecast->central + $forecast->spread,
+                ]), $measured);
+            }
+        }
+        $this->rows = $rows;
+        $this->miss = $check->explain();
+    }
+
+    /** How a figure was forecast, from the plan and the readings as they were kept; null for pH and for the next day. */
+    public function working(string $name): ?Computation
+    {
+        $parameter = Parameter::tryFrom($name);
+        $row = $parameter === null ? null : ForecastRecord::of($this->run)->row($parameter);
+        if ($parameter === null || !$parameter->mixes() || $row?->now === null || $row->source === null) {
+            return null;
+        }
+        $number = fn(string $key): float => is_numeric($this->run->plan[$key] ?? null) ? (float) $this->run->plan[$key] : 0.0;
+        $unit = $this->run->tank->keeper->show()->unit($parameter);
+        $source = is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'the new water';
+
+        return Computation::of($parameter->label().' right after, as it was forecast')
+            ->given('f', 'share of new water', $number('share'), '')
+            ->given('tank', $parameter->word().' in the tank before', $unit->distributionFromBase($row->now->distribution()), $unit->label)
+            ->given('source', $parameter->word().' in '.$source, $unit->distributionFromBase($row->source->distribution()), $unit->label)
+            ->line(Mixing::ONE_CHANGE, $parameter->word().' right after', $unit->label)
+            ->note('The doubt about the volume, which the band on the page holds too, is not kept apart.');
+    }
+
+    public function held(): int
+    {
+        return count(array_filter($this->rows, static fn(LookBackRow $row): bool => $row->holds()));
+    }
+
+    public function hasNextDay(): bool
+    {
+        return array_filter($this->rows, static fn(LookBackRow $row): bool => $row->when === 'next day') !== [];
+    }
+
+    /**
+     * The photo from the fixed spot of this session, and the one of the session before it that has one.
+     *
+     * @return array{Photo|null, Photo|null} then, now
+     */
+    public function fixedSpot(): array
+    {
+        $of = fn(string $sign): ?Photo => Photo::query()->where('photos.tank_id', $this->run->tank_id)->where('photos.run_id', $sign, $this->run->id)
+            ->whereHas('step', static fn($query) => $query->where('job', 'photo'))->orderByDesc('taken_at')->orderByDesc('id')->first();
+
+        return [$of('<'), $of('=')];
+    }
+
+    /** @return list<Photo> all of this session */
+    public function photos(): array
+    {
+        return array_values(Photo::query()->where('run_id', $this->run->id)->orderBy('taken_at')->orderBy('id')->get()->all());
+    }
+
+    /** @return list<RunStep> */
+    public function skipped(): array
+    {
+        return array_values($this->run->steps->filter(static fn(RunStep $step): bool => $step->skipped)->all());
+    }
+
+    public function plannedMinutes(): int
+    {
+        return (int) $this->run->steps->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes());
+    }
+
+    public function takenMinutes(): int
+    {
+        return $this->run->started_at === null || $this->run->finished_at === null ? 0 : (int) round($this->run->started_at->diffInMinutes($this->run->finished_at));
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        $show = $this->run->tank->keeper->show();
+        $findings = [];
+        foreach ($this->rows as $row) {
+            if ($row->holds()) {
+                continue;
+            }
+            $gap = $row->measured->central() - $row->forecast->central;
+            $findings[] = new Finding(Finding::HEED, sprintf('%s %s is %s than forecast.', $row->parameter->label(), $row->when, $gap < 0 ? 'lower' : 'higher'), sprintf(
+                'Forecast %s, measured %s.',
+                $show->band($row->parameter, $row->forecast->distribution()),
+                $show->value($row->parameter, $row->measured->central(), $row->measuredHalfWidth()),
+            ));
+        }
+        if ($this->miss?->cause === Miss::SHARE) {
+            $planned = is_numeric($this->run->plan['share'] ?? null) ? (float) $this->run->plan['share'] : 0.0;
+            $findings[] = new Finding(Finding::HEED, 'The likeliest reason: another amount.', sprintf(
+                'All misses fit if %s of the water was changed, not %s. The mark was %s, or the tank holds %s than its measures say.',
+                $show->percent($this->miss->likely),
+                $show->percent($planned),
+                $this->miss->likely > $planned ? 'passed' : 'not reached',
+                $this->miss->likely > $planned ? 'less' : 'more',
+            ));
+        }
+        if ($this->miss?->cause === Miss::SOURCE_OR_READING && $this->miss->parameter !== null) {
+            $parameter = $this->miss->parameter;
+            [$low, $high] = $parameter->range();
+            $findings[] = new Finding(Finding::HEED, 'The likeliest reason: the new water or one test.', $parameter->mixes() && $this->miss->likely >= $low && $this->miss->likely <= $high
+                ? sprintf('Only %s is off. Either the water that went in had %s, or one of the two tests was wrong: read %s of the source again.', $parameter->word(), $show->value($parameter, $this->miss->likely), $parameter->word())
+                : sprintf('Only %s is off, and no water explains it: test %s again, calibrate, and note the hour against lamp and CO₂.', $parameter->word(), $parameter->word()));
+        }
+        if ($findings === [] && $this->rows !== []) {
+            $findings[] = new Finding(Finding::GOOD, 'The forecast held.', 'What was read lies within what was expected: volume, source and readings agree.');
+        }
+
+        return $findings;
+    }
+
+    /**
+     * The first reading of each parameter right after, and the first on the next day.
+     *
+     * @return list<array{string, Reading}>
+     */
+    private static function measured(Run $run): array
+    {
+        if ($run->finished_at === null) {
+            return [];
+        }
+        $after = $run->steps->firstWhere('job', 'read_after');
+        $readings = Reading::query()->where('tank_id', $run->tank_id)
+            ->whereBetween('taken_at', [$run->started_at ?? $run->finished_at, $run->finished_at->addHours(self::UNTIL_HOURS)])
+            ->orderBy('taken_at')->orderBy('id')->get();
+        $found = [];
+        foreach ($readings as $reading) {
+            $isAfterStep = $after !== null && $reading->run_step_id === $after->id;
+            if (!$isAfterStep && ($reading->run_step_id !== null || $reading->taken_at->lessThanOrEqualTo($run->finished_at))) {
+                continue;
+            }
+            $soon = $isAfterStep || $reading->taken_at->lessThan($run->finished_at->addHours(self::RIGHT_AFTER_HOURS));
+            $when = $soon ? 'right after' : 'next day';
+            $found[$when.$reading->parameter->value] ??= [$when, $reading];
+        }
+        $order = array_flip(array_map(static fn(Parameter $p): string => $p->value, ChangeSheet::ORDER));
+        usort($found, static fn(array $a, array $b): int => [$a[0] === 'next day', $order[$a[1]->parameter->value]] <=> [$b[0] === 'next day', $order[$b[1]->parameter->value]]);
+
+        return $found;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\BandRecord;
+use Cresco\Core\Change\LookBack;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Parameter;
+
+/** One parameter of a look-back at one moment: what was forecast and what was measured. */
+final readonly class LookBackRow
+{
+    public function __construct(
+        public Parameter $parameter,
+        public string $when,
+        public ?BandRecord $before,
+        public BandRecord $forecast,
+        public Distribution $measured,
+    ) {}
+
+    public function deviations(): float
+    {
+        return LookBack::deviationsOf($this->forecast->distribution(), $this->measured);
+    }
+
+    public function measuredHalfWidth(): float
+    {
+        return ($this->measured->quantile(0.9) - $this->measured->quantile(0.1)) / 2.0;
+    }
+
+    public function holds(): bool
+    {
+        return abs($this->deviations()) <= LookBack::SURPRISE;
+    }
+
+    /** Position on the drawing of this row, 0 to 100. */
+    public function at(float $value): float
+    {
+        $points = array_filter([
+            $this->forecast->low, $this->forecast->high, $this->measured->quantile(0.1), $this->measured->quantile(0.9), $this->before?->central,
+        ], static fn(?float $x): bool => $x !== null);
+        $low = min($points);
+        $high = max($points);
+        $margin = 0.1 * max($high - $low, 1e-6);
+
+        return round(100.0 * max(0.0, min(1.0, ($value - $low + $margin) / ($high - $low + 2.0 * $margin))), 1);
+    }
+}

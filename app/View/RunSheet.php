@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Run;
+use App\Models\RunStep;
+use App\Models\SwitchTick;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Carbon\CarbonImmutable;
+
+/** A run sheet at one of its steps. */
+final readonly class RunSheet
+{
+    public RunStep $step;
+
+    public StepContent $content;
+
+    public RunStep $current;
+
+    public function __construct(public Run $run, ?int $asked)
+    {
+        $this->current = $run->steps->firstWhere('done_at', null) ?? $run->steps->last() ?? abort(404);
+        $this->step = ($asked === null ? null : $run->steps->firstWhere('position', $asked)) ?? $this->current;
+        $this->content = new StepContent($this->step);
+    }
+
+    /** A word that changes with anything that a device does to the sheet. */
+    public function state(): string
+    {
+        return hash('xxh64', (string) json_encode([
+            $this->run->state, $this->run->plan,
+            $this->run->steps->map(static fn(RunStep $step): array => [$step->id, $step->done_at?->getTimestamp()])->all(),
+            $this->run->switches->map(static fn(SwitchTick $tick): array => [$tick->id, $tick->off_at?->getTimestamp(), $tick->on_at?->getTimestamp()])->all(),
+        ]));
+    }
+
+    /** The change in a line. */
+    public function summary(Show $show): string
+    {
+        $number = fn(string $key): float => is_numeric($this->run->plan[$key] ?? null) ? (float) $this->run->plan[$key] : 0.0;
+
+        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($number('litres') * max(1.0, $number('drains'))), $show->percent($number('share')), $show->millimetres($number('mark')), is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'new water');
+    }
+
+    /** The first sentence of a caution, for paper. */
+    public static function short(string $caution): string
+    {
+        return (string) strtok($caution, '.').'.';
+    }
+
+    /**
+     * Marks for a strip of paper, in mm below the rim: waterline, devices, and the mark itself.
+     *
+     * @return list<array{float, string, bool}> height, name, whether it is the mark
+     */
+    public function marks(): array
+    {
+        $marks = [[$this->run->tank->water_below_rim, 'water', false]];
+        foreach (VesselOf::levels($this->run->tank) as $level) {
+            $marks[] = [$level->top, $level->name, false];
+        }
+        $marks[] = [is_numeric($this->run->plan['mark'] ?? null) ? (float) $this->run->plan['mark'] : 0.0, 'stop', true];
+
+        return $marks;
+    }
+
+    public function isCurrent(): bool
+    {
+        return $this->step->is($this->current);
+    }
+
+    public function previous(): ?RunStep
+    {
+        return $this->run->steps->firstWhere('position', $this->step->position - 1);
+    }
+
+    public function next(): ?RunStep
+    {
+        return $this->run->steps->firstWhere('position', $this->step->position + 1);
+    }
+
+    public function nextTitle(): ?string
+    {
+        $next = $this->next();
+
+        return $next === null ? null : (new StepContent($next))->title();
+    }
+
+    public function plannedMinutes(): int
+    {
+        return (int) $this->run->steps->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes());
+    }
+
+    public function elapsedMinutes(): int
+    {
+        return $this->run->started_at === null ? 0 : (int) $this->run->started_at->diffInMinutes(CarbonImmutable::now());
+    }
+
+    /** When the timer of the step rings, as seconds since 1970; null without a timer. */
+    public function rings(): ?int
+    {
+        $minutes = $this->content->timerMinutes();
+
+        return $minutes > 0 && $this->step->opened_at !== null && $this->step->done_at === null
+            ? $this->step->opened_at->addMinutes($minutes)->getTimestamp()
+            : null;
+    }
+
+    /** @return list<RunStep> steps that may be done while this one runs by itself, and are not done yet */
+    public function meanwhile(): array
+    {
+        $keys = $this->content->meanwhile();
+
+        return $this->step->done_at !== null ? [] : array_values($this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null && in_array($step->job, $keys, true))->all());
+    }
+
+    /** @return list<array{title: string, position: int, rings: int}> timers of other steps that run meanwhile */
+    public function otherTimers(): array
+    {
+        $timers = [];
+        foreach ($this->run->steps as $step) {
+            $content = new StepContent($step);
+            if (!$step->is($this->step) && $step->done_at === null && $step->opened_at !== null && $content->timerMinutes() > 0) {
+                $timers[] = ['title' => $content->title(), 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timerMinutes())->getTimestamp()];
+            }
+        }
+
+        return $timers;
+    }
+
+    /** @return list<SwitchTick> */
+    public function stillOff(): array
+    {
+        return array_values($this->run->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen())->all());
+    }
+
+    /** @return list<int> numbers of the patches of bed that this step is for, as on the plan */
+    public function patchNumbers(): array
+    {
+        $page = new BedPage($this->run->tank);
+        $numbers = [];
+        foreach ($page->patches as $patch) {
+            if (in_array($patch->id, $this->content->patches(), true)) {
+                $numbers[] = $page->number($patch);
+            }
+        }
+
+        return $numbers;
+    }
+
+    public function drawing(): SectionDrawing
+    {
+        $tank = $this->run->tank;
+        $mark = is_numeric($this->run->plan['mark'] ?? null) ? (float) $this->run->plan['mark'] : null;
+
+        return new SectionDrawing(
+            $tank,
+            VesselOf::tank($tank),
+            VesselOf::levels($tank),
+            $this->step->job === 'check' ? null : $mark,
+            350.0,
+            170.0,
+            true,
+            $tank->water_below_rim,
+        );
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\BatchContent;
+use App\Models\Batch;
+use App\Models\Keeper;
+use App\Models\Rejection;
+use App\Models\Store;
+use App\Models\Tank;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Store\Membrane;
+use Cresco\Core\Working\Computation;
+
+/** A store of reverse-osmosis water: how full, how fast, how well the membrane holds back, and an evening's plan. */
+final class StorePage
+{
+    public readonly ?Membrane $membrane;
+
+    private readonly Show $show;
+
+    /** @var array<int, float> litres by tank id */
+    public readonly array $needs;
+
+    /** @var array<int, string> message by tank id */
+    public readonly array $faults;
+
+    /** @param mixed $typed litres by tank id, in the keeper's unit */
+    public function __construct(private readonly Store $store, private readonly Keeper $keeper, mixed $typed)
+    {
+        $this->show = $keeper->show();
+        $this->membrane = $store->membrane();
+        $needs = $faults = [];
+        foreach ($keeper->tanks as $tank) {
+            $text = is_array($typed) ? $typed[$tank->id] ?? '' : null;
+            $number = Amount::parse($text);
+            if ($text === null) {
+                $needs[$tank->id] = round(VesselOf::tank($tank)->litres() * $tank->routine_share * $this->pureShare($tank), 1);
+            } elseif ($text !== '' && ($number === null || $number < 0.0 || $number > 5000.0)) {
+                $faults[$tank->id] = 'Litres, 0 to 5000.';
+            } else {
+                $needs[$tank->id] = $keeper->volume_unit->toLitres($number ?? 0.0);
+            }
+        }
+        $this->needs = $needs;
+        $this->faults = $faults;
+    }
+
+    /** Which share of a tank's change water comes from this store, as far as the tank says. */
+    private function pureShare(Tank $tank): float
+    {
+        return match ($this->store->water_id) {
+            null => 0.0,
+            $tank->water_id => 1.0 - ($tank->second_water_id === null ? 0.0 : $tank->second_share),
+            $tank->second_water_id => $tank->second_share,
+            default => $this->shareInBatch($tank),
+        };
+    }
+
+    /** Which share of the newest batch for a tank came from this store. */
+    private function shareInBatch(Tank $tank): float
+    {
+        $batch = Batch::query()->where('tank_id', $tank->id)->latest('id')->first();
+        foreach ($batch === null ? [] : (new BatchContent($batch))->sources() as $source) {
+            if ($source['water_id'] === $this->store->water_id) {
+                return $source['litres'] / max(0.1, $batch->litres ?? 0.1);
+            }
+        }
+
+        return 0.0;
+    }
+
+    /**
+     * The evening: the smallest need first, and when its water is there.
+     *
+     * @return list<array{name: string, litres: string, ready: string, left: string}>
+     */
+    public function evening(): array
+    {
+        $names = [];
+        foreach ($this->needs as $id => $litres) {
+            $tank = $this->keeper->tanks->firstWhere('id', $id);
+            if ($litres > 0.0 && $tank !== null) {
+                $names[$tank->name.' '.$id] = $litres;
+            }
+        }
+        $lines = [];
+        foreach ($this->store->supply()->evening($names) as $step) {
+            $lines[] = [
+                'name' => (string) preg_replace('/ \d+$/', '', $step['name']),
+                'litres' => $this->show->volume($step['litres'], 1),
+                'ready' => $step['ready'] <= 0.0 ? 'now' : sprintf('%s, in %s', $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $step['ready']))), Show::minutes((int) ceil(60.0 * $step['ready']))),
+                'left' => $this->show->volume($step['left']),
+            ];
+        }
+
+        return $lines;
+    }
+
+    public function total(): float
+    {
+        return array_sum($this->needs);
+    }
+
+    public function filled(): float
+    {
+        return max(0.0, min(1.0, $this->store->level / max(0.1, $this->store->capacity)));
+    }
+
+    /** "full in 7 h 12" */
+    public function fullIn(): string
+    {
+        $hours = $this->store->supply()->hoursFor($this->store->capacity);
+
+        return $hours <= 0.0 ? 'full' : sprintf('full in %s of running; %s run off meanwhile', Show::minutes((int) ceil(60.0 * $hours)), $this->show->volume($this->store->supply()->wasteFor($this->store->capacity)));
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        $findings = [];
+        $membrane = $this->membrane;
+        if ($membrane === null) {
+            $findings[] = new Finding(Finding::HEED, 'Rejection is not known yet.', 'Read the conductivity before and after the membrane, once the first minutes have run off.');
+        } else {
+            $findings[] = match (true) {
+                $membrane->daysLeft === 0.0 => new Finding(Finding::BEYOND, 'The membrane is due.', sprintf('It holds back %s; below %s it is changed, or the resin behind it wears out fast.', $this->percent($membrane->now), $this->percent(Membrane::DUE))),
+                $membrane->daysLeft !== null => new Finding(Finding::GOOD, sprintf('The membrane is due around %s.', $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))), sprintf('It holds back %s, %s points a month less, by %d readings.', $this->percent($membrane->now), Show::rounded(-100.0 * $membrane->perMonth, 2), $membrane->readings)),
+                default => new Finding(Finding::GOOD, sprintf('The membrane holds back %s.', $this->percent($membrane->now)), sprintf('Steady, by %d readings.', $membrane->readings)),
+            };
+        }
+        if ($this->store->resin_on !== null) {
+            $due = $this->store->resin_on->addDays(Store::RESIN_DAYS);
+            $findings[] = $due->isPast()
+                ? new Finding(Finding::HEED, 'The resin is due.', sprintf('In since %s; a year is its usual time. If it changes colour or the output rises above a few µS/cm, sooner.', $this->show->day($this->store->resin_on)))
+                : new Finding(Finding::GOOD, sprintf('Resin until about %s.', $this->show->day($due)), 'Sooner when it changes colour or the output rises above a few µS/cm.');
+        }
+
+        return $findings;
+    }
+
+    /**
+     * Points of the rejection trend for a drawing of 300 by 80.
+     *
+     * @return list<array{float, float, bool}> x, y, first output
+     */
+    public function points(): array
+    {
+        $from = $this->from();
+        $span = max(1.0, $this->today() - $from);
+        $points = [];
+        foreach ($this->store->rejections as $rejection) {
+            $points[] = [round(300.0 * (self::dayOf($rejection) - $from) / $span, 1), self::y(Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out)), $rejection->is_first];
+        }
+
+        return $points;
+    }
+
+    /**
+     * Ends of the trend line in the drawing.
+     *
+     * @return array{float, float, float, float}|null
+     */
+    public function line(): ?array
+    {
+        if ($this->membrane === null) {
+            return null;
+        }
+        $span = $this->today() - max($this->from(), $this->store->membrane_on === null ? 0.0 : $this->store->membrane_on->getTimestamp() / 86400.0);
+        $start = $this->membrane->now - $span * $this->membrane->perMonth / 30.0;
+
+        return [round(300.0 * (1.0 - $span / max(1.0, $this->today() - $this->from())), 1), self::y($start), 300.0, self::y($this->membrane->now)];
+    }
+
+    public static function y(float $rejection): float
+    {
+        return round(80.0 * (1.0 - max(0.0, min(1.0, ($rejection - 0.84) / 0.16))), 1);
+    }
+
+    public function percent(float $share): string
+    {
+        return Show::rounded(100.0 * $share, 1).' %';
+    }
+
+    public function working(string $name): ?Computation
+    {
+        return $name === 'run' ? $this->store->supply()->working(max($this->total(), $this->store->capacity)) : null;
+    }
+
+    private function from(): float
+    {
+        $first = $this->store->rejections->first();
+
+        return $first instanceof Rejection ? self::dayOf($first) : $this->today() - 1.0;
+    }
+
+    private static function dayOf(Rejection $rejection): float
+    {
+        return $rejection->taken_at->getTimestamp() / 86400.0;
+    }
+
+    private function today(): float
+    {
+        return CarbonImmutable::now()->getTimestamp() / 86400.0;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Run;
+use App\Models\Tank;
+use App\Support\LatestReadings;
+use App\Support\RunState;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Carbon\CarbonImmutable;
+
+/** The way through one tank: look, read, decide, work, look back, each with its state in a line. */
+final readonly class TankLoop
+{
+    /** @param list<LoopStop> $stops */
+    private function __construct(public Tank $tank, public string $size, public array $stops) {}
+
+    public static function of(Tank $tank, string $here): self
+    {
+        $show = $tank->keeper->show();
+        $vessel = VesselOf::tank($tank);
+        $half = ($vessel->volumeDistribution()->quantile(0.9) - $vessel->volumeDistribution()->quantile(0.1)) / 2.0;
+        $size = sprintf('%s ± %s net', $show->volumeNumber($vessel->litres()), $show->volume($half));
+        $open = $tank->runs()->open()->latest('id')->first();
+        $last = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->first();
+        $newest = null;
+        foreach (LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [] as $reading) {
+            $newest = $newest === null || $reading->taken_at->greaterThan($newest) ? $reading->taken_at : $newest;
+        }
+        $base = '/tanks/'.$tank->id;
+
+        return new self($tank, $size, [
+            new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
+            new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
+            new LoopStop('decide', 'Decide', $base.'/change', self::due($tank, $last, $show), $here === 'decide'),
+            new LoopStop('work', 'Work', $open === null ? $base.'/change' : '/runs/'.$open->id, $open === null ? 'no run sheet open' : $open->progress(), $here === 'work'),
+            new LoopStop('look-back', 'Look back', $base.'/look-back', $last?->finished_at === null ? 'nothing yet' : 'change of '.$show->day($last->finished_at), $here === 'look-back'),
+            new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
+        ]);
+    }
+
+    /** When the next change of the routine falls due, in words. */
+    public static function due(Tank $tank, ?Run $last, Show $show): string
+    {
+        if ($last?->finished_at === null) {
+            return 'first change';
+        }
+        $days = self::daysUntilDue($tank, $last->finished_at, $show);
+
+        return match (true) {
+            $days < -1 => sprintf('change %d days late', -$days),
+            $days === -1 => 'change due yesterday',
+            $days === 0 => 'change due today',
+            $days === 1 => 'change due tomorrow',
+            default => sprintf('change in %d days', $days),
+        };
+    }
+
+    /** Days of the keeper's calendar until the routine asks for the next change; negative when it is late. */
+    public static function daysUntilDue(Tank $tank, CarbonImmutable $last, Show $show): int
+    {
+        return $tank->routine_days - $show->daysSince($last);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Entry;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Working\Computation;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The section of one tank: drawing, dimensions, state of the water, last events. */
+final readonly class TankPage
+{
+    public Vessel $vessel;
+
+    public SectionDrawing $drawing;
+
+    public Show $show;
+
+    public ?Computation $working;
+
+    /** @param array<string, Reading> $latest */
+    public function __construct(public Tank $tank, private array $latest, ?string $working)
+    {
+        $this->vessel = VesselOf::tank($tank);
+        $this->show = $tank->keeper->show();
+        $this->drawing = new SectionDrawing($tank, $this->vessel, VesselOf::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim);
+        $this->working = $working === 'volume' ? $this->vessel->volume() : null;
+    }
+
+    /** @return list<array{string, string}> */
+    public function dimensions(): array
+    {
+        $tank = $this->tank;
+        $rows = [
+            [$tank->shape->label(), implode(' × ', array_map(
+                static fn(float $mm): string => Show::plain($mm / 10.0, 1),
+                array_filter([$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height], static fn(?float $mm): bool => $mm !== null && $mm > 0.0),
+            )).' cm, glass '.Show::plain($tank->glass, 1).' mm'],
+            ['Waterline', $this->show->millimetres($tank->water_below_rim).' below the rim'],
+            ['Surface', Show::rounded($this->vessel->freeArea($this->vessel->waterHeight() - 0.5) / 100.0, 0).' cm²'],
+            ['One centimetre', $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + 10.0), 2).' at the surface'],
+        ];
+        if ($this->vessel->bed->highest() > 0.0) {
+            $rows[] = ['Bed', sprintf('%s cm at the back, %s cm in front, %s water', Show::plain($tank->bed_back / 10.0, 1), Show::plain($tank->bed_front / 10.0, 1), $this->show->percent($tank->porosity))];
+        }
+        if ($tank->stone_kg > 0.0 || $tank->wood_kg > 0.0) {
+            $rows[] = ['Hardscape', implode(', ', array_filter([
+                $tank->stone_kg > 0.0 ? Show::plain($tank->stone_kg, 1).' kg stone' : '',
+                $tank->wood_kg > 0.0 ? Show::plain($tank->wood_kg, 1).' kg wood' : '',
+            ]))];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{string, string, string}> level in mm, what it is, litres above it */
+    public function levels(): array
+    {
+        $rows = [];
+        $levels = $this->drawing->levels;
+        usort($levels, static fn(Level $a, Level $b): int => $a->top <=> $b->top);
+        foreach ($levels as $level) {
+            $rows[] = [
+                $this->show->millimetres($level->top),
+                $level->name,
+                $this->show->volume(max(0.0, $this->vessel->litresDrainedAt($level->top))),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<WaterFigure> */
+    public function figures(): array
+    {
+        $figures = [];
+        foreach (ChangeSheet::ORDER as $parameter) {
+            $reading = $this->latest[$parameter->value] ?? null;
+            $figures[] = new WaterFigure($parameter, $reading, $this->tank->animals->range($parameter));
+        }
+
+        return $figures;
+    }
+
+    /** @return Collection<int, Entry> */
+    public function lastEntries(): Collection
+    {
+        return $this->tank->entries()->with('readings')->orderByDesc('happened_at')->orderByDesc('id')->limit(4)->get();
+    }
+
+    /** @return list<array{float, float}> the plan seen from above, scaled into a box so wide and high, front below */
+    public function outline(float $wide, float $high): array
+    {
+        $scale = min($wide / $this->vessel->plan->length(), $high / $this->vessel->plan->depth());
+
+        return array_map(static fn(array $p): array => [round($p[0] * $scale, 1), round($p[1] * $scale, 1)], $this->vessel->plan->outline());
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\KnownWater;
+use App\Models\Analysis;
+use App\Models\Reading;
+use App\Models\Water;
+use App\Support\Show;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Water\Analysis as CoreAnalysis;
+use Cresco\Core\Water\Conductance;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Working\Computation;
+
+/** One water in full, in the keeper's units and words. */
+final class WaterPage
+{
+    /** Readings that a trend is drawn from. */
+    private const TREND = 24;
+
+    public readonly KnownWater $known;
+
+    /** @var list<Analysis> newest first */
+    public readonly array $analyses;
+
+    public function __construct(private readonly Water $water, private readonly Show $show)
+    {
+        $this->known = KnownWater::all([$water])[$water->id];
+        $this->analyses = array_values($water->analyses()->orderByDesc('sampled_on')->orderByDesc('id')->limit(20)->get()->all());
+    }
+
+    /**
+     * Every ion as it is reckoned with.
+     *
+     * @return list<array{ion: Ion, milligrams: string, given: bool, spread: string|null}>
+     */
+    public function ions(): array
+    {
+        $rows = [];
+        $analysis = $this->known->analysis;
+        if ($analysis === null) {
+            return [];
+        }
+        foreach (Ion::cases() as $ion) {
+            $value = $analysis->ions->milligramsOf($ion);
+            $given = isset($this->analyses[0]->milligrams[$ion->value]);
+            if ($value < 0.005 && !$given) {
+                continue;
+            }
+            $spread = ($analysis->spreads[$ion->value] ?? 0.0) * $ion->molarMass();
+            $rows[] = ['ion' => $ion, 'milligrams' => Words::figure($value, 3), 'given' => $given, 'spread' => $spread > 0.0 ? Words::figure($spread, 2) : null];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Finding> how the figures hold together */
+    public function findings(): array
+    {
+        $analysis = $this->known->analysis;
+        if ($analysis === null) {
+            return [new Finding(Finding::HEED, 'Its ions are not known.', 'Read its GH and KH, or write an analysis down: the utility publishes one, or gives it when asked. Until then it counts as pure water on the bench.')];
+        }
+        $findings = [];
+        if ($analysis->isBad) {
+            $text = abs($analysis->imbalance) > CoreAnalysis::GOOD_BALANCE ? sprintf('Cations and anions miss each other by %s %%; a good analysis stays within %s %%. ', Show::plain(100.0 * abs($analysis->imbalance), 0), Show::plain(100.0 * CoreAnalysis::GOOD_BALANCE, 0)) : '';
+            $text .= $analysis->misfit !== null && abs($analysis->misfit) > 0.1 ? sprintf('The ions give a conductivity %s %% %s than what was read. ', Show::plain(100.0 * abs($analysis->misfit), 0), $analysis->misfit > 0 ? 'higher' : 'lower') : '';
+            $findings[] = new Finding(Finding::BEYOND, 'The figures do not agree.', $text.'Look for a slip of the pen, another unit (nitrate as N, hardness as CaCO₃), or yearly means of different samples.');
+        } else {
+            $findings[] = new Finding(Finding::GOOD, 'The figures agree.', sprintf('Charges as given within %s %%%s.', Show::plain(100.0 * abs($analysis->imbalance), 0), $analysis->misfit === null ? '; no conductivity to hold them against' : sprintf(', conductivity within %s %%', Show::plain(100.0 * abs($analysis->misfit), 0))));
+        }
+        foreach ($analysis->assumptions as $assumption) {
+            $findings[] = new Finding(Finding::HEED, 'Assumed:', lcfirst($assumption));
+        }
+
+        return $findings;
+    }
+
+    /**
+     * Readings of this water over time, one drawing for each parameter that was read twice or more.
+     *
+     * @return list<array{label: string, first: string, last: string, points: string, from: string, low: string, high: string}>
+     */
+    public function trends(): array
+    {
+        $trends = [];
+        foreach ([Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Nitrate, Parameter::Acidity] as $parameter) {
+            $readings = $this->water->readings()->where('parameter', $parameter)->orderByDesc('taken_at')->orderByDesc('id')->limit(self::TREND)->get()->reverse()->values();
+            $values = $readings->map(static fn(Reading $reading): float => $reading->toCore()->distribution()->central())->values()->all();
+            $times = $readings->map(static fn(Reading $reading): int => $reading->taken_at->getTimestamp())->values()->all();
+            if ($values === [] || $times === [] || count($values) < 2) {
+                continue;
+            }
+            $low = min($values);
+            $high = max($values);
+            $span = max($high - $low, 0.05 * max(abs($high), 0.1));
+            $points = [];
+            foreach ($values as $i => $value) {
+                $points[] = round(4.0 + 212.0 * ($times[$i] - min($times)) / max(1, max($times) - min($times)), 1).','.round(30.0 - 24.0 * ($value - $low) / $span, 1);
+            }
+            $first = $readings->first();
+            $trends[] = [
+                'label' => $parameter->label(),
+                'first' => $this->show->number($parameter, $values[0]),
+                'last' => $this->show->value($parameter, $values[count($values) - 1]),
+                'points' => implode(' ', $points),
+                'from' => $first instanceof Reading ? $this->show->day($first->taken_at) : '',
+                'low' => $this->show->number($parameter, $low),
+                'high' => $this->show->number($parameter, $high),
+            ];
+        }
+
+        return $trends;
+    }
+
+    public function working(string $name): ?Computation
+    {
+        $analysis = $this->known->analysis;
+
+        return $name !== 'ec' || $analysis === null ? null : Conductance::of($analysis->ions)->working($analysis->ions);
+    }
+
+    /** What the ions give, and what was read. */
+    public function conductivity(): ?string
+    {
+        return $this->known->analysis === null ? null : $this->show->value(Parameter::Conductivity, Conductance::of($this->known->analysis->ions)->microsiemens);
+    }
+
+    public function read(): ?string
+    {
+        return $this->known->source->measured === null ? null : $this->show->value(Parameter::Conductivity, $this->known->source->measured);
+    }
+}

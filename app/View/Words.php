@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Support\Show;
+use Cresco\Core\Measure\Kit;
+use Cresco\Core\Measure\Method;
+
+/** Short names of things that appear on more than one screen. */
+final class Words
+{
+    public static function method(Method $method): string
+    {
+        return match ($method) {
+            Method::Pen => 'pen or probe',
+            Method::Drops => 'drop kit',
+            Method::AtField => 'colour chart',
+            default => 'taken as exact',
+        };
+    }
+
+    /**
+     * "a, b and c"
+     *
+     * @param list<string> $names
+     */
+    public static function list(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+    }
+
+    public static function kit(Kit $kit): string
+    {
+        return match ($kit->method) {
+            Method::Pen => 'pen, last digit '.Show::plain($kit->step, 3),
+            Method::Drops => 'drop kit, '.Show::plain($kit->step, 2).' a drop',
+            default => self::method($kit->method),
+        };
+    }
+
+    /** A number with so many meaningful digits: enough to check by hand, none that pretends. */
+    public static function figure(float $value, int $digits = 4): string
+    {
+        if ($value === 0.0 || !is_finite($value)) {
+            return $value === 0.0 ? '0' : '–';
+        }
+        $size = (int) floor(log10(abs($value)));
+
+        return $size < -3 || $size > 5
+            ? sprintf('%.'.($digits - 1).'e', $value)
+            : Show::plain(round($value, $digits - 1 - $size), max(0, $digits - 1 - $size));
+    }
+}

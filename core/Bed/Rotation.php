@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Bed;
+
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Water\Ammonia;
+use Cresco\Core\Working\Computation;
+
+/**
+ * Which patches are cleaned next, and what that stirs up: dirt gathers with feeding and days, cleaning frees part of it as
+ * ammonia. All figures are house defaults with wide bands.
+ */
+final readonly class Rotation
+{
+    /** Share of the nitrogen fed each day that settles in the bed. House default. */
+    public const SETTLES = 0.1;
+
+    /** Dirt older than this many days has turned to what stays. House default. */
+    private const LONGEST = 60.0;
+
+    /** Share of the bed that one session takes at most: an old tank, a young one. House default. */
+    public const MOST = 0.34;
+
+    public const MOST_YOUNG = 0.2;
+
+    /** Days until a tank counts as run in. House default. */
+    public const YOUNG_DAYS = 90;
+
+    /** Share of the alarm for free ammonia that stirring may bring. House default. */
+    private const OF_ALARM = 0.5;
+
+    /** Milligrams of nitrogen in one of nitrate. */
+    private const NITROGEN_IN_NITRATE = 14.007 / 62.004;
+
+    /**
+     * @param float $nitratePerDay mg/L that feeding brings
+     * @param float $litres        net
+     * @param float $lowLitres     at the drain mark
+     * @param float $ph            of the tank
+     * @param float $alarm         free ammonia, mg/L NH3-N
+     */
+    public function __construct(
+        public float $nitratePerDay,
+        public float $litres,
+        public float $lowLitres,
+        public float $ph,
+        public float $celsius,
+        public float $alarm,
+        public float $most = self::MOST,
+    ) {}
+
+    /**
+     * Total ammonia nitrogen that cleaning these patches frees, mg/L at low water.
+     *
+     * @param list<Patch> $patches
+     */
+    public function ammonia(array $patches): float
+    {
+        $freed = 0.0;
+        foreach ($patches as $patch) {
+            $freed += $this->load($patch) * $patch->cover->stirred();
+        }
+
+        return $freed / max(1.0, $this->lowLitres);
+    }
+
+    /** Nitrogen that lies in a patch, mg. */
+    public function load(Patch $patch): float
+    {
+        return self::SETTLES * $this->nitratePerDay * self::NITROGEN_IN_NITRATE * $this->litres * $patch->area() * min(self::LONGEST, $patch->days ?? self::LONGEST);
+    }
+
+    public function freeAmmonia(float $total): float
+    {
+        return $total * Ammonia::freeShare($this->ph, $this->celsius);
+    }
+
+    /**
+     * The next patches: longest waiting first, no neighbours in a row, within the share of the bed and half of the alarm for
+     * free ammonia.
+     *
+     * @param list<Patch> $patches
+     *
+     * @return list<Patch>
+     */
+    public function next(array $patches): array
+    {
+        usort($patches, static fn(Patch $a, Patch $b): int => ($b->days ?? INF) <=> ($a->days ?? INF) ?: $a->key <=> $b->key);
+        $chosen = [];
+        foreach ($patches as $patch) {
+            $with = [...$chosen, $patch];
+            $share = array_sum(array_map(static fn(Patch $p): float => $p->area(), $with));
+            $isBeside = array_filter($chosen, static fn(Patch $other): bool => $other->touches($patch)) !== [];
+            if (!$isBeside && $share <= $this->most + 1e-9 && $this->freeAmmonia($this->ammonia($with)) <= self::OF_ALARM * $this->alarm) {
+                $chosen = $with;
+            }
+        }
+
+        return $chosen;
+    }
+
+    /**
+     * What stirring these patches brings, with its band.
+     *
+     * @param list<Patch> $patches
+     */
+    public function working(array $patches): Computation
+    {
+        $load = array_sum(array_map($this->load(...), $patches));
+        $stirred = $load <= 0.0 ? 0.0 : $this->ammonia($patches) * max(1.0, $this->lowLitres) / $load;
+
+        return Computation::of('What stirring the bed frees')
+            ->given('N', 'nitrogen that lies in these patches', new Normal($load, 0.5 * $load), 'mg')
+            ->given('s', 'part that cleaning frees', new Normal($stirred, 0.4 * $stirred), '')
+            ->given('V', 'litres at low water', $this->lowLitres, 'L')
+            ->constant('a', 'free share at this pH and warmth', Ammonia::freeShare($this->ph, $this->celsius), '', 'Emerson and others (1975)')
+            ->line('total = N * s / V', 'total ammonia nitrogen', 'mg/L')
+            ->line('oxygen = 4.57 * total', 'oxygen it takes to turn into nitrate', 'mg/L', '2 mol of oxygen for each of nitrogen')
+            ->line('free = total * a', 'free ammonia nitrogen', 'mg/L')
+            ->note('Dirt is reckoned from what feeding turns into nitrate; all of it a guess until readings after vacuuming say better.');
+    }
+}

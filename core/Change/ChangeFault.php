@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use InvalidArgumentException;
+
+/** A change that cannot do what is asked. The message can be shown to a keeper. */
+final class ChangeFault extends InvalidArgumentException
+{
+    public static function sourceBetween(string $source, string $tank, string $goal): self
+    {
+        return new self(sprintf('the source (%s) lies between the tank (%s) and the goal (%s)', $source, $tank, $goal));
+    }
+
+    public static function wrongSide(string $source, string $tank, string $goal): self
+    {
+        return new self(sprintf('the source (%s) lies on the other side of the tank (%s) from the goal (%s)', $source, $tank, $goal));
+    }
+
+    public static function nothingToMix(string $both): self
+    {
+        return new self(sprintf('tank and source are alike (%s): a change moves nothing', $both));
+    }
+
+    public static function notRead(string $what, string $of): self
+    {
+        return new self(sprintf('%s of %s has not been read yet', $what, $of));
+    }
+
+    public static function fraction(float $fraction): self
+    {
+        return new self(sprintf('a change takes between nothing and all of the water, not %s of it', round($fraction, 3)));
+    }
+
+    public static function sourceAboveLimit(): self
+    {
+        return new self('the source alone is above the limit');
+    }
+
+    public static function flow(): self
+    {
+        return new self('both flows must be above nothing, and the tank must not run empty');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Working\Computation;
+
+/** How much dechlorinator a change needs, by its label. */
+final readonly class Conditioner
+{
+    /** mg of nitrogen that 1 mg of chlorine in chloramine leaves as ammonia: 14.007 to 70.90 by mole. */
+    public const NITROGEN = 14.007 / 70.90;
+
+    /** More than so many times the label's dose takes up oxygen and may harm. House default. */
+    public const OVERDOSE = 5.0;
+
+    /**
+     * @param float $millilitres the label's dose, above 0
+     * @param float $litres      that it treats, above 0
+     * @param float $strength    mg/L chlorine that the dose is for, above 0
+     */
+    public function __construct(public float $millilitres, public float $litres, public float $strength)
+    {
+        if ($millilitres <= 0.0 || $litres <= 0.0 || $strength <= 0.0) {
+            throw new ChangeFault('a label names a dose, the litres it is for and the chlorine it takes: all above nothing');
+        }
+    }
+
+    /**
+     * @param float $water    litres to dose for: the new water, or the whole tank when poured straight in
+     * @param float $chlorine mg/L total chlorine in the tap
+     */
+    public function dose(float $water, float $chlorine): Computation
+    {
+        return Computation::of('Dose of conditioner')
+            ->given('V', 'litres to dose for', $water, 'L')
+            ->given('Cl', 'total chlorine in the tap', $chlorine, 'mg/L')
+            ->given('d', 'dose on the label', $this->millilitres, 'mL')
+            ->given('W', 'litres the label’s dose is for', $this->litres, 'L')
+            ->given('s', 'chlorine the label’s dose takes', $this->strength, 'mg/L')
+            ->line('dose = d * V / W * max(1, Cl / s)', 'conditioner', 'mL')
+            ->note('Never less than the label’s dose; more in proportion where the tap holds more chlorine than the label counts on.');
+    }
+
+    /** mg/L ammonia nitrogen that chloramine leaves behind, in the new water. */
+    public static function ammoniaFromChloramine(float $chlorine): float
+    {
+        return $chlorine * self::NITROGEN;
+    }
+
+    public function isOverdose(float $millilitres, float $water): bool
+    {
+        return $millilitres > self::OVERDOSE * $this->millilitres * $water / $this->litres;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Working\Computation;
+
+/**
+ * What topping up does over time: water evaporates, what is dissolved stays, and the top-up brings more. One unit for all
+ * concentrations (degrees, mg/L, uS/cm to first order).
+ */
+final readonly class Creep
+{
+    public const RISE = 'rise = E * topup / V';
+
+    public const PEAK = 'peak = change + rise * n / f';
+
+    public const TROUGH = 'trough = change + rise * n * (1 - f) / f';
+
+    /**
+     * @param float $litres       net volume, above 0
+     * @param float $evaporation  L a day
+     * @param float $topUp        concentration of the top-up water
+     * @param float $change       concentration of the change water
+     * @param float $fraction     of each change, above 0 to 1; 0 for none
+     * @param float $days         between changes, above 0
+     */
+    public function __construct(
+        public float $litres,
+        public float $evaporation,
+        public float $topUp,
+        public float $change,
+        public float $fraction,
+        public float $days,
+    ) {
+        if ($litres <= 0.0 || $days <= 0.0 || $fraction < 0.0 || $fraction > 1.0) {
+            throw ChangeFault::fraction($fraction);
+        }
+    }
+
+    /** Litres a day from millimetres a day and the surface. @param float $squareCentimetres */
+    public static function evaporation(float $millimetres, float $squareCentimetres): float
+    {
+        return $millimetres / 10.0 * $squareCentimetres / 1000.0;
+    }
+
+    /** @param string $unit of the concentrations */
+    public function working(string $unit): Computation
+    {
+        $computation = Computation::of('Creep under top-up')
+            ->given('E', 'evaporation', $this->evaporation, 'L a day')
+            ->given('V', 'net volume', $this->litres, 'L')
+            ->given('topup', 'in the top-up water', $this->topUp, $unit)
+            ->given('change', 'in the change water', $this->change, $unit)
+            ->given('n', 'days between changes', $this->days, 'days')
+            ->given('f', 'share changed', $this->fraction, '')
+            ->line(self::RISE, 'rise a day', $unit);
+
+        return $this->fraction <= 0.0 ? $computation : $computation
+            ->line(self::TROUGH, 'after each change, once it has settled', $unit)
+            ->line(self::PEAK, 'before each change, once it has settled', $unit);
+    }
+
+    /**
+     * Day by day, starting after a change.
+     *
+     * @param float $start concentration today
+     *
+     * @return non-empty-list<float> one for each day, the first today
+     */
+    public function course(float $start, int $days): array
+    {
+        $course = [$start];
+        $now = $start;
+        $rise = $this->evaporation * $this->topUp / $this->litres;
+        $next = $this->days;
+        for ($day = 1; $day <= $days; ++$day) {
+            $now += $rise;
+            if ($this->fraction > 0.0 && $day >= $next - 1e-9) {
+                $now = (1.0 - $this->fraction) * $now + $this->fraction * $this->change;
+                $next += $this->days;
+            }
+            $course[] = $now;
+        }
+
+        return $course;
+    }
+
+    /**
+     * Litres a day learned from what was topped up, against the house default of 3 mm a day, which counts as two weeks.
+     *
+     * @param float                     $squareCentimetres surface
+     * @param list<array{float, float}> $topUps            days since the one before, and litres
+     *
+     * @return array{float, float} litres a day and how many days they rest on
+     */
+    public static function learned(float $squareCentimetres, array $topUps): array
+    {
+        $default = self::evaporation(3.0, $squareCentimetres);
+        $days = 14.0;
+        $litres = 14.0 * $default;
+        $seen = 0.0;
+        foreach ($topUps as [$since, $amount]) {
+            $days += $since;
+            $litres += $amount;
+            $seen += $since;
+        }
+
+        return [$litres / $days, $seen];
+    }
+}

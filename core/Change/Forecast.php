@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Water\Ammonia;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Water\Mixing;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/** What a change will do to every parameter, right after the refill and a day later. */
+final class Forecast
+{
+    private ?Computation $ammoniaAfter = null;
+
+    private ?Computation $ammoniaNextDay = null;
+
+    /** @param array<string, Outlook> $outlooks by parameter value */
+    private function __construct(public readonly ChangePlan $plan, private readonly array $outlooks) {}
+
+    public static function of(ChangePlan $plan): self
+    {
+        $outlooks = [];
+        foreach (Parameter::cases() as $parameter) {
+            $outlooks[$parameter->value] = $parameter === Parameter::Acidity ? self::acidity($plan) : self::conservative($plan, $parameter);
+        }
+
+        return new self($plan, $outlooks);
+    }
+
+    public function outlook(Parameter $parameter): Outlook
+    {
+        return $this->outlooks[$parameter->value];
+    }
+
+    /** Free ammonia right after; null when ammonium, pH or temperature is not known. */
+    public function ammoniaAfter(): ?Computation
+    {
+        return $this->ammoniaAfter ??= self::free(
+            'Free ammonia right after',
+            $this->outlook(Parameter::Ammonium)->after(),
+            $this->outlook(Parameter::Acidity)->after(),
+            $this->outlook(Parameter::Temperature)->after(),
+        );
+    }
+
+    /** Free ammonia the next day; null when ammonium, pH or temperature is not known. */
+    public function ammoniaNextDay(): ?Computation
+    {
+        return $this->ammoniaNextDay ??= self::free(
+            'Free ammonia next day',
+            $this->outlook(Parameter::Ammonium)->after(),
+            $this->outlook(Parameter::Acidity)->nextDay(),
+            $this->outlook(Parameter::Temperature)->nextDay(),
+        );
+    }
+
+    private static function free(string $title, ?Distribution $ammonium, ?Distribution $acidity, ?Distribution $celsius): ?Computation
+    {
+        return $ammonium === null || $acidity === null || $celsius === null ? null : Ammonia::free($title, $ammonium, $acidity, $celsius);
+    }
+
+    private static function conservative(ChangePlan $plan, Parameter $parameter): Outlook
+    {
+        $unit = $plan->unit($parameter);
+        $now = $plan->tank->get($parameter);
+        $working = Mixing::byVolume($parameter, $plan->tank, $plan->source, $unit, $plan->addShare(...));
+        if ($working === null) {
+            return Outlook::unknown($parameter, $now, $unit);
+        }
+        if ($parameter === Parameter::Nitrate && $plan->production !== null) {
+            $working->given('made', 'nitrate the tank makes in a day', $unit->distributionFromBase($plan->production), $unit->label, Grade::Guess)
+                ->line('next = after + made', 'nitrate next day', $unit->label);
+
+            return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'next');
+        }
+        if ($parameter === Parameter::Temperature) {
+            return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => Computation::of('Temperature next day')
+                ->given('heater', 'what the heater holds', $unit->distributionFromBase(new Normal($plan->warmth, 0.3)), $unit->label, Grade::Guess)
+                ->line('next = heater', 'temperature next day', $unit->label), 'next');
+        }
+
+        return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'after');
+    }
+
+    private static function acidity(ChangePlan $plan): Outlook
+    {
+        $now = $plan->tank->get(Parameter::Acidity);
+        $unit = Unit::usual(Parameter::Acidity);
+        if ($now === null || !$plan->tank->has(Parameter::CarbonateHardness) || !$plan->source->has(Parameter::CarbonateHardness)) {
+            return Outlook::unknown(Parameter::Acidity, $now, $unit);
+        }
+        $working = Carbonate::mixed('pH', $plan->tank, $plan->source, $plan->unit(Parameter::CarbonateHardness), $plan->addShare(...));
+        if ($plan->setPoint !== null) {
+            $held = $plan->setPoint;
+
+            return new Outlook(Parameter::Acidity, $now, $unit, $working, 'pH', static fn(): Computation => Computation::of('pH next day')
+                ->given('held', 'pH the controller holds', new Normal($held, 0.05), '')
+                ->line('next = held', 'pH next day', '')
+                ->note('The controller adds or holds back carbon dioxide until its pH is there; carbon dioxide changes in proportion to KH.'), 'next');
+        }
+        Carbonate::settled($working);
+
+        return new Outlook(Parameter::Acidity, $now, $unit, $working, 'pH', static fn(): Computation => $working, 'pH_next');
+    }
+}

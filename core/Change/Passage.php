@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Measure\Parameter;
+
+/**
+ * The way of a tank from its water to another: the fewest changes of one size that keep each step within what the animals
+ * stand, and the water that each of them needs.
+ */
+final readonly class Passage
+{
+    public const CORRECTIVE = 'water = (aim - (1 - f) * tank) / f';
+
+    /** More changes than this are no plan. */
+    private const LONGEST = 60;
+
+    /**
+     * @param list<array<string, float>> $states in the tank before the first change and after each, by parameter
+     * @param list<array<string, float>> $waters that go in, one for each change
+     * @param Parameter|null             $by     what makes it as long as it is
+     */
+    private function __construct(public array $states, public array $waters, public ?Parameter $by) {}
+
+    /** What the new water must be for one change to land on the aim; below nothing when no water can. */
+    public static function corrective(float $tank, float $aim, float $fraction): float
+    {
+        if ($fraction <= 0.0 || $fraction > 1.0) {
+            throw ChangeFault::fraction($fraction);
+        }
+
+        return ($aim - (1.0 - $fraction) * $tank) / $fraction;
+    }
+
+    /**
+     * @param array<string, float> $tank     by parameter value, base units
+     * @param array<string, float> $aim      the same parameters
+     * @param float                $fraction of each change
+     * @param array<string, float> $most     what a water for the tank may hold at most, by parameter
+     * @param array<string, float> $least    what it must hold at least
+     *
+     * @throws ChangeFault when no series of this size gets there
+     */
+    public static function plan(array $tank, array $aim, float $fraction, SwingLimits $limits, array $most = [], array $least = []): self
+    {
+        if ($fraction <= 0.0 || $fraction > 1.0) {
+            throw ChangeFault::fraction($fraction);
+        }
+        $tank = array_intersect_key($tank, $aim);
+        $states = [$tank];
+        $waters = [];
+        $by = null;
+        $now = $tank;
+        while (count($waters) < self::LONGEST) {
+            $water = $next = [];
+            $arrived = true;
+            foreach ($now as $name => $value) {
+                $parameter = Parameter::from($name);
+                $swing = $limits->allowed($parameter, $value) ?? INF;
+                // Water as soft or as strong as can be had sets how far one change of this size reaches.
+                $low = (1.0 - $fraction) * $value + $fraction * ($least[$name] ?? 0.0);
+                $high = (1.0 - $fraction) * $value + $fraction * ($most[$name] ?? INF);
+                $landing = max(max($low, $value - $swing), min(min($high, $value + $swing), $aim[$name]));
+                if (abs($landing - $aim[$name]) > 1e-6 + 1e-3 * abs($aim[$name])) {
+                    $arrived = false;
+                    $by ??= $parameter;
+                }
+                $next[$name] = $landing;
+                $water[$name] = max($least[$name] ?? 0.0, self::corrective($value, $landing, $fraction));
+            }
+            $waters[] = $water;
+            $states[] = $next;
+            $moved = array_sum(array_map(static fn(float $a, float $b): float => abs($a - $b), $now, $next));
+            $now = $next;
+            if ($arrived) {
+                return new self($states, $waters, $by);
+            }
+            if ($moved < 1e-9) {
+                break;
+            }
+        }
+        throw ChangeFault::fraction(1.0);
+    }
+
+    public function count(): int
+    {
+        return count($this->waters);
+    }
+}

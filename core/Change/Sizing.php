@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+
+/** How much water to change for a reason, and how much the animals allow at once. */
+final class Sizing
+{
+    public const LITRES = 'litres = V * (1 - (1 - share)^(1 / n)) - E';
+
+    /**
+     * The litres to drain that bring a parameter to a goal, as a spread: the readings and the volume decide how sure it
+     * is. The median does in five of ten cases, the 0.9 quantile in nine of ten. Symbols share and litres.
+     *
+     * With several drains evaporation is counted once, at the end, which errs by less than it evaporated.
+     *
+     * @param float $goal in the base unit
+     *
+     * @throws ChangeFault when tank or source is not known, or no share does it
+     */
+    public static function forGoal(ChangePlan $plan, Parameter $parameter, float $goal): Computation
+    {
+        $unit = $plan->unit($parameter);
+        $tank = $plan->tank->get($parameter);
+        $source = $plan->source->get($parameter);
+        if ($tank === null || $source === null) {
+            throw ChangeFault::notRead($parameter->word(), $tank === null ? $plan->tank->name : $plan->source->name);
+        }
+        Dilution::needed($unit->fromBase($tank->central()), $unit->fromBase($source->central()), $unit->fromBase($goal));
+
+        return Computation::of(sprintf('Litres to drain for %s', $parameter->word()))
+            ->given('tank', $parameter->word().' in '.$plan->tank->name, $unit->distributionFromBase($tank), $unit->label)
+            ->given('source', $parameter->word().' in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label)
+            ->given('goal', 'the goal', $unit->fromBase($goal), $unit->label)
+            ->given('V', 'net volume of the tank', $plan->vessel->volumeDistribution(), 'L')
+            ->given('n', 'times drained and filled up', (float) $plan->drains, '')
+            ->given('E', 'litres gone by evaporation before', $plan->evaporated, 'L')
+            ->line(Dilution::NEEDED, 'share of water to change', '')
+            ->line('share = min(max(f, 0), 1)', 'as far as there is water', '')
+            ->line(self::LITRES, 'litres to drain each time', 'L');
+    }
+
+    /**
+     * The largest share of new water with which every parameter stays within its limit, and which parameter sets it.
+     *
+     * @return array{float, Parameter|null} share 0 to 1; null when nothing limits it
+     */
+    public static function largestWithin(ChangePlan $plan, SwingLimits $limits, Forecast $forecast): array
+    {
+        $mixing = self::largestByMixing($plan, $limits);
+        $acidity = self::largestByAcidity($forecast, $limits);
+
+        return $acidity < $mixing[0] ? [$acidity, Parameter::Acidity] : $mixing;
+    }
+
+    /**
+     * The same for what mixes by volume; it does not depend on how much is drained.
+     *
+     * @return array{float, Parameter|null}
+     */
+    public static function largestByMixing(ChangePlan $plan, SwingLimits $limits): array
+    {
+        $share = 1.0;
+        $by = null;
+        foreach (Parameter::cases() as $parameter) {
+            $now = $plan->tank->get($parameter)?->central();
+            $source = $plan->source->get($parameter)?->central();
+            if (!$parameter->mixes() || $now === null || $source === null || abs($now - $source) < 1e-9) {
+                continue;
+            }
+            $allowed = $limits->allowed($parameter, $now);
+            if ($allowed !== null && $allowed / abs($now - $source) < $share) {
+                $share = $allowed / abs($now - $source);
+                $by = $parameter;
+            }
+        }
+
+        return [$share, $by];
+    }
+
+    /** pH does not mix by volume: where the forecast swings too far, the litres are halved until it fits. */
+    public static function largestByAcidity(Forecast $forecast, SwingLimits $limits): float
+    {
+        $outlook = $forecast->outlook(Parameter::Acidity);
+        $working = $outlook->afterWorking();
+        $now = $outlook->now?->central();
+        $allowed = $now === null ? null : $limits->allowed(Parameter::Acidity, $now);
+        if ($working === null || $now === null || $allowed === null || abs((float) $outlook->swing()) <= $allowed) {
+            return 1.0;
+        }
+        $low = 0.0;
+        $high = $forecast->plan->drained;
+        for ($i = 0; $i < 8; ++$i) {
+            $middle = ($low + $high) / 2.0;
+            if (abs($working->at(['D' => $middle]) - $now) <= $allowed) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        // The halving holds the constants of the first mixture; the true one may swing a little further.
+        for ($i = 0; $i < 4; ++$i) {
+            $swing = abs((float) Forecast::of($forecast->plan->withDrained($low))->outlook(Parameter::Acidity)->swing());
+            if ($swing <= $allowed || $low <= 0.0) {
+                break;
+            }
+            $low *= 0.98 * $allowed / $swing;
+        }
+
+        return $forecast->plan->withDrained($low)->share();
+    }
+
+    /** Least number of equal changes of at most $largest that together renew the share $needed of the water. */
+    public static function changesFor(float $needed, float $largest): int
+    {
+        if ($needed <= $largest) {
+            return 1;
+        }
+        if ($largest <= 0.0 || $needed >= 1.0) {
+            throw ChangeFault::fraction($needed);
+        }
+
+        return (int) ceil(log(1.0 - $needed) / log(1.0 - $largest) - 1e-9);
+    }
+
+    /** Peak that nitrate settles at when a share is changed every so many days. */
+    public static function routinePeak(ChangePlan $plan, float $share, int $days): ?Computation
+    {
+        $source = $plan->source->get(Parameter::Nitrate);
+        if ($plan->production === null || $source === null || $share <= 0.0) {
+            return null;
+        }
+        $unit = $plan->unit(Parameter::Nitrate);
+
+        return Steady::addPeak(
+            Computation::of('Nitrate this routine settles at')
+                ->given('g', 'nitrate the tank makes in a day', $unit->distributionFromBase($plan->production), $unit->label)
+                ->given('n', 'days between changes', (float) $days, 'd')
+                ->given('f', 'share changed', $share, '')
+                ->given('source', 'nitrate in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label),
+            $unit->label,
+        );
+    }
+}

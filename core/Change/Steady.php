@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Formula;
+
+/** The level that a routine of equal changes settles at. Concentrations in one unit, production in that unit a day. */
+final class Steady
+{
+    public const PEAK = 'peak = source + g * n / f';
+
+    public const TROUGH = 'trough = source + g * n * (1 - f) / f';
+
+    public const FRACTION = 'f = g * n / (limit - source)';
+
+    public const DAYS = 'n = (limit - source) * f / g';
+
+    /** Highest level, just before a change. */
+    public static function peak(float $production, float $fraction, float $days, float $source): float
+    {
+        return Formula::of(self::PEAK)->number(self::routine($production, $fraction, $days, $source));
+    }
+
+    /** Lowest level, just after a change. */
+    public static function trough(float $production, float $fraction, float $days, float $source): float
+    {
+        return Formula::of(self::TROUGH)->number(self::routine($production, $fraction, $days, $source));
+    }
+
+    /** Adds the peak of a routine to a computation that already knows g, n, f and source. */
+    public static function addPeak(Computation $computation, string $unit): Computation
+    {
+        return $computation->line(self::PEAK, 'level before each change, once the routine has settled', $unit);
+    }
+
+    /**
+     * The fraction that keeps the peak at the limit.
+     *
+     * @throws ChangeFault when the source is above the limit, or all of the water would not be enough
+     */
+    public static function fractionFor(float $production, float $days, float $source, float $limit): float
+    {
+        if ($source >= $limit) {
+            throw ChangeFault::sourceAboveLimit();
+        }
+        $fraction = Formula::of(self::FRACTION)->number(['g' => $production, 'n' => $days, 'limit' => $limit, 'source' => $source]);
+        if ($fraction > 1.0) {
+            throw ChangeFault::fraction($fraction);
+        }
+
+        return $fraction;
+    }
+
+    /**
+     * The longest interval in days that keeps the peak at the limit.
+     *
+     * @throws ChangeFault when the source is above the limit
+     */
+    public static function daysFor(float $production, float $fraction, float $source, float $limit): float
+    {
+        if ($source >= $limit) {
+            throw ChangeFault::sourceAboveLimit();
+        }
+
+        return Formula::of(self::DAYS)->number(['g' => $production, 'f' => $fraction, 'limit' => $limit, 'source' => $source]);
+    }
+
+    /** @return array<string, float> */
+    private static function routine(float $production, float $fraction, float $days, float $source): array
+    {
+        if ($fraction <= 0.0 || $fraction > 1.0) {
+            throw ChangeFault::fraction($fraction);
+        }
+
+        return ['g' => $production, 'f' => $fraction, 'n' => $days, 'source' => $source];
+    }
+}

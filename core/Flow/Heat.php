@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Flow;
+
+use Cresco\Core\Working\Computation;
+
+/** Warm water for a refill, and how long a heater takes. Densities and heat capacity are taken as one for all waters. */
+final class Heat
+{
+    /** J to warm a litre by a degree. */
+    private const CAPACITY = 4186.0;
+
+    /** W through a square metre of glass and surface for a degree of difference to the room, uncovered. House default. */
+    public const LOSS = 9.0;
+
+    /**
+     * Litres of hot water in a mix.
+     *
+     * @param float $litres together
+     *
+     * @throws FlowFault when the goal does not lie between the two
+     */
+    public static function hot(float $litres, float $goal, float $cold, float $hot): Computation
+    {
+        if ($hot <= $cold || $goal < $cold || $goal > $hot) {
+            throw FlowFault::warmth();
+        }
+
+        return Computation::of('Hot water in the mix')
+            ->given('V', 'litres together', $litres, 'L')
+            ->given('T', 'goal', $goal, '°C')
+            ->given('Tc', 'cold water', $cold, '°C')
+            ->given('Th', 'hot water', $hot, '°C')
+            ->line('hot = V * (T - Tc) / (Th - Tc)', 'hot water', 'L');
+    }
+
+    /**
+     * Hours that a heater takes from one temperature to another; INF when the room takes more than it gives.
+     *
+     * @param float $watts  of the heater
+     * @param float $area   m2 through which the tank loses warmth
+     */
+    public static function hours(float $litres, float $from, float $to, float $watts, float $room, float $area): float
+    {
+        if ($to <= $from) {
+            return 0.0;
+        }
+        $loss = self::LOSS * $area;
+        $settles = $room + $watts / max(1e-9, $loss);
+        if ($settles <= $to) {
+            return INF;
+        }
+
+        return self::CAPACITY * $litres / $loss * log(($settles - $from) / ($settles - $to)) / 3600.0;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Measure;
+
+/** Electrical conductivity in uS/cm at 25 degC. A pen that shows "TDS" shows conductivity times a factor of its maker's. */
+final readonly class Conductivity
+{
+    /** Sodium chloride scale. */
+    public const FACTOR_SALT = 0.5;
+
+    /** The scale for "natural water", between 0.64 and 0.70. */
+    public const FACTOR_NATURAL = 0.67;
+
+    /** Change of conductivity with temperature, share per degree around 25 degC: common practice in pens. */
+    public const SHARE_PER_DEGREE = 0.02;
+
+    private function __construct(public float $microsiemensPerCentimetre) {}
+
+    public static function fromMicrosiemens(float $value): self
+    {
+        return new self($value);
+    }
+
+    /**
+     * @param float $value  what the pen shows, mg/L
+     * @param float $factor of the pen, 0.4 to 1.0
+     */
+    public static function fromPenTds(float $value, float $factor): self
+    {
+        return new self($value / self::checked($factor));
+    }
+
+    /** A reading of a pen without temperature compensation, taken at $celsius (0 to 45). */
+    public static function uncompensated(float $value, float $celsius): self
+    {
+        return new self($value / (1.0 + self::SHARE_PER_DEGREE * ($celsius - 25.0)));
+    }
+
+    public function penTds(float $factor): float
+    {
+        return $this->microsiemensPerCentimetre * self::checked($factor);
+    }
+
+    private static function checked(float $factor): float
+    {
+        if ($factor < 0.4 || $factor > 1.0) {
+            throw MeasureFault::outOfRange('the factor of a TDS pen', 0.4, 1.0, '');
+        }
+
+        return $factor;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Measure;
+
+/**
+ * What a keeper measures one parameter with, and the unit it reads in. It turns what was typed into a reading:
+ * "24", "20-40", "20-40 nearer 20", "under 5", "over 80".
+ */
+final readonly class Kit
+{
+    /**
+     * @param Method      $method   Pen, Drops, or AtField for a colour chart, or Exact
+     * @param float       $step     last digit of a pen or worth of one drop, in $unit; 0 and more
+     * @param list<float> $fields   of a colour chart, rising, in $unit
+     */
+    public function __construct(
+        public Parameter $parameter,
+        public Method $method,
+        public Unit $unit,
+        public float $step = 0.0,
+        public array $fields = [],
+    ) {}
+
+    public function isChart(): bool
+    {
+        return $this->method === Method::AtField && count($this->fields) > 1;
+    }
+
+    /**
+     * @throws MeasureFault with a sentence for the keeper when the text is not a reading or lies outside what water holds
+     */
+    public function read(string $typed): Reading
+    {
+        $text = trim(str_replace(["\u{2013}", "\u{2212}"], '-', mb_strtolower($typed)));
+        $number = '(\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})';
+        try {
+            if (preg_match('/^'.$number.'$/', $text, $m)) {
+                return $this->single($this->base($m[1]));
+            }
+            if (preg_match('/^'.$number.'\s*(?:-|to|\.\.)\s*'.$number.'(?:\s*,?\s*near(?:er)?\s*'.$number.')?$/', $text, $m)) {
+                return $this->band($this->base($m[1]), $this->base($m[2]), isset($m[3]) ? $this->base($m[3]) : null);
+            }
+            if (preg_match('/^(?:<|under|below)\s*'.$number.'$/', $text, $m)) {
+                return Reading::between($this->parameter, $this->parameter->range()[0], $this->base($m[1]));
+            }
+            if (preg_match('/^(?:>|over|above)\s*'.$number.'$|^'.$number.'\s*\+$/', $text, $m)) {
+                return Reading::atLeast($this->parameter, $this->base($m[1] !== '' ? $m[1] : $m[2]));
+            }
+        } catch (MeasureFault $fault) {
+            throw $this->inOwnUnit($fault, $text);
+        }
+        throw MeasureFault::unreadable($typed);
+    }
+
+    private function base(string $number): float
+    {
+        return $this->unit->toBase((float) str_replace(',', '.', $number));
+    }
+
+    private function single(float $value): Reading
+    {
+        return match ($this->method) {
+            Method::Pen => Reading::pen($this->parameter, $value, $this->unit->widthToBase($this->step)),
+            Method::Drops => Reading::drops($this->parameter, $value, $this->unit->widthToBase($this->step)),
+            Method::AtField => $this->onChart($value),
+            default => Reading::exact($this->parameter, $value),
+        };
+    }
+
+    /** A bare number from a chart: a field, or a guess between two fields. */
+    private function onChart(float $value): Reading
+    {
+        $fields = array_map($this->unit->toBase(...), $this->fields);
+        foreach ($fields as $i => $field) {
+            $below = $i > 0 ? $fields[$i - 1] : $field;
+            if (abs($value - $field) < 1e-9 * max(1.0, $field)) {
+                return $i === count($fields) - 1
+                    ? Reading::atLeast($this->parameter, $field)
+                    : Reading::atField($this->parameter, $below, $field, $fields[$i + 1]);
+            }
+            if ($value < $field) {
+                return $i === 0
+                    ? Reading::between($this->parameter, $this->parameter->range()[0], $field, $value)
+                    : Reading::between($this->parameter, $below, $field, $value);
+            }
+        }
+
+        return $fields === [] ? Reading::exact($this->parameter, $value) : Reading::atLeast($this->parameter, $value);
+    }
+
+    private function band(float $low, float $high, ?float $nearer): Reading
+    {
+        if ($nearer !== null) {
+            if ($nearer < $low || $nearer > $high) {
+                throw MeasureFault::unordered();
+            }
+            $quarter = ($high - $low) / 4.0;
+            $nearer = max($low + $quarter, min($high - $quarter, $nearer));
+        }
+        if ($high > $this->parameter->range()[1]) {
+            return Reading::exact($this->parameter, $high);
+        }
+
+        return Reading::between($this->parameter, $low, $high, $nearer);
+    }
+
+    private function inOwnUnit(MeasureFault $fault, string $text): MeasureFault
+    {
+        if (!str_contains($fault->getMessage(), 'must lie between')) {
+            return $fault;
+        }
+        [$least, $most] = $this->parameter->range();
+
+        return MeasureFault::outOfRange($this->parameter->label(), round($this->unit->fromBase($least), 2), round($this->unit->fromBase($most), 2), $this->unit->label);
+    }
+}

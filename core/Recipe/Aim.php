@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Recipe;
+
+/** What a recipe aims at, first things first: hardness and alkalinity, then calcium to magnesium, then conductivity. */
+enum Aim: string
+{
+    case Hardness = 'gh';
+    case Alkalinity = 'kh';
+    case Ratio = 'ratio';
+    case Conductivity = 'ec';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Hardness => 'GH',
+            self::Alkalinity => 'KH',
+            self::Ratio => 'Ca:Mg',
+            self::Conductivity => 'conductivity',
+        };
+    }
+
+    public function level(): int
+    {
+        return match ($this) {
+            self::Hardness, self::Alkalinity => 0,
+            self::Ratio => 1,
+            self::Conductivity => 2,
+        };
+    }
+
+    /** How far off counts as missed, in the unit of the target: 0.1 degree, a tenth of the ratio, 2 % of the conductivity. */
+    public function tolerance(float $target): float
+    {
+        return match ($this) {
+            self::Hardness => 0.1 * 0.178325,
+            self::Alkalinity => 0.1 * 0.356650,
+            self::Ratio => 0.1 * max($target, 0.5),
+            self::Conductivity => max(3.0, 0.02 * $target),
+        };
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Recipe;
+
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Water\Conductance;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\Ions;
+use Cresco\Core\Working\Computation;
+
+/** The forward model: sources by share and jars by amount, and the water they make. */
+final readonly class Mixture
+{
+    /**
+     * @param list<Source>     $sources
+     * @param list<float>      $shares  of each source, together 1
+     * @param list<Ingredient> $jars
+     * @param list<float>      $amounts g or mL of each jar in one litre
+     */
+    private function __construct(
+        public array $sources,
+        public array $shares,
+        public array $jars,
+        public array $amounts,
+        public Ions $ions,
+        public Conductance $conductance,
+        public float $conductivity,
+    ) {}
+
+    /**
+     * @param list<Source>     $sources
+     * @param list<float>      $shares
+     * @param list<Ingredient> $jars
+     * @param list<float>      $amounts
+     */
+    public static function of(array $sources, array $shares, array $jars, array $amounts): self
+    {
+        $all = $conducting = Ions::none();
+        $surplus = $labelled = 0.0;
+        foreach ($sources as $i => $source) {
+            $all = $all->plus($source->ions, $shares[$i]);
+            $conducting = $conducting->plus($source->ions, $shares[$i]);
+            $surplus += $shares[$i] * $source->surplus;
+        }
+        foreach ($jars as $j => $jar) {
+            if ($amounts[$j] > 0.0) {
+                $all = $all->plus($jar->perUnit, $amounts[$j]);
+                $conducting = $conducting->plus($jar->conducting(), $amounts[$j]);
+                $labelled += $amounts[$j] * ($jar->labelled ?? 0.0);
+            }
+        }
+        $conductance = Conductance::of($conducting, self::STRENGTH * $labelled);
+
+        return new self($sources, $shares, $jars, $amounts, $all, $conductance, max(0.0, $conductance->microsiemens + $surplus + $labelled));
+    }
+
+    /** mol/L of ionic strength for each uS/cm of a product whose ions are not known. Common rule of thumb. */
+    public const STRENGTH = 1.6e-5;
+
+    public function value(Aim $aim): ?float
+    {
+        return match ($aim) {
+            Aim::Hardness => $this->ions->hardness(),
+            Aim::Alkalinity => $this->ions->alkalinity(),
+            Aim::Ratio => $this->ions->calciumToMagnesium(),
+            Aim::Conductivity => $this->conductivity,
+        };
+    }
+
+    /**
+     * Ions that a labelled product may have brought without saying how much.
+     *
+     * @return list<Ion>
+     */
+    public function unknown(): array
+    {
+        $unknown = [];
+        foreach ($this->jars as $j => $jar) {
+            $unknown = $this->amounts[$j] > 0.0 ? [...$unknown, ...$jar->unknown()] : $unknown;
+        }
+
+        return array_values(array_unique($unknown, SORT_REGULAR));
+    }
+
+    /**
+     * How one of the figures follows from waters and jars; with the spread of the scale or spoon and of the sources.
+     *
+     * @param list<float> $amountSpreads standard deviation of each amount, same unit
+     */
+    public function working(Aim $aim, float $litres, array $amountSpreads = []): Computation
+    {
+        $title = ['gh' => 'GH of the batch', 'kh' => 'KH of the batch', 'ratio' => 'Calcium to magnesium', 'ec' => 'Conductivity of the batch'][$aim->value];
+        $computation = Computation::of($title)->given('V', 'litres made', $litres, 'L');
+        if ($aim === Aim::Ratio) {
+            return $this->ratioWorking($computation);
+        }
+        $terms = [];
+        $unit = $aim === Aim::Conductivity ? 'µS/cm' : '°';
+        $per = match ($aim) {
+            Aim::Hardness => Hardness::MILLIMOLE_PER_DEGREE,
+            Aim::Alkalinity => Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+            default => 1.0,
+        };
+        foreach ($this->sources as $i => $source) {
+            if ($this->shares[$i] <= 1e-9) {
+                continue;
+            }
+            $value = match ($aim) {
+                Aim::Hardness => $source->ions->hardness(),
+                Aim::Alkalinity => $source->ions->alkalinity(),
+                default => $this->conductance->partOf($source->ions) + $source->surplus,
+            } / $per;
+            $n = $i + 1;
+            $computation->given("v$n", 'litres of '.$source->name, $this->shares[$i] * $litres, 'L')
+                ->given("s$n", $title[0].substr($aim->label(), 1).' of '.$source->name.($aim === Aim::Conductivity ? ' in this company' : ''), $value <= 0.0 ? 0.0 : new Normal($value, 0.03 * $value), $unit);
+            $terms[] = "v$n * s$n / V";
+        }
+        foreach ($this->jars as $j => $jar) {
+            if ($this->amounts[$j] <= 1e-9) {
+                continue;
+            }
+            $value = match ($aim) {
+                Aim::Hardness => $jar->perUnit->hardness(),
+                Aim::Alkalinity => $jar->perUnit->alkalinity(),
+                default => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
+            } / $per;
+            if ($value <= 1e-9) {
+                continue;
+            }
+            $n = $j + 1;
+            $spread = $amountSpreads[$j] ?? 0.0;
+            $amount = $this->amounts[$j] * $litres;
+            $computation->given("m$n", $jar->name, $spread > 0.0 ? new Normal($amount, $spread) : $amount, $jar->unit)
+                ->constant("k$n", sprintf('%s of 1 %s in 1 L', $aim->label(), $jar->unit), $value, $unit, match (true) {
+                    $jar->labelled !== null => 'its label',
+                    $aim === Aim::Conductivity => 'ion conductivities in this water, Appelo (2010)',
+                    default => 'formula and molar mass',
+                });
+            $terms[] = "m$n / V * k$n";
+        }
+
+        return $computation->line($aim->value.' = '.($terms === [] ? '0 * V' : implode(' + ', $terms)), $aim->label().' of the batch', $unit)
+            ->note($aim === Aim::Conductivity ? 'What each part brings depends a little on all the others: ions hold each other back.' : 'What is dissolved mixes by volume; salts bring what their formula says.');
+    }
+
+    /** How much of one ion waters and jars bring together, mg/L. */
+    public function ionWorking(Ion $ion, float $litres): Computation
+    {
+        $computation = Computation::of($ion->label().' of the batch')
+            ->given('V', 'litres made', $litres, 'L')
+            ->constant('M', 'molar mass of '.strtolower($ion->label()), $ion->molarMass(), 'g/mol', 'IUPAC 2021');
+        $terms = [];
+        foreach ($this->sources as $i => $source) {
+            if ($this->shares[$i] > 1e-9 && $source->ions->of($ion) > 0.0) {
+                $n = $i + 1;
+                $computation->given("v$n", 'litres of '.$source->name, $this->shares[$i] * $litres, 'L')
+                    ->given("c$n", $ion->label().' in '.$source->name, $source->ions->of($ion), 'mmol/L');
+                $terms[] = "v$n * c$n";
+            }
+        }
+        foreach ($this->jars as $j => $jar) {
+            if ($this->amounts[$j] > 1e-9 && $jar->perUnit->of($ion) > 0.0) {
+                $n = $j + 1;
+                $computation->given("m$n", $jar->name, $this->amounts[$j] * $litres, $jar->unit)
+                    ->constant("k$n", sprintf('%s in 1 %s', $ion->label(), $jar->unit), $jar->perUnit->of($ion), 'mmol', $jar->labelled === null ? 'formula and molar mass' : 'its label');
+                $terms[] = "m$n * k$n";
+            }
+        }
+
+        return $computation->line('c = ('.($terms === [] ? '0 * V' : implode(' + ', $terms)).') * M / V', $ion->label(), 'mg/L');
+    }
+
+    private function ratioWorking(Computation $computation): Computation
+    {
+        return $computation
+            ->given('Ca', 'calcium', $this->ions->of(Ion::Calcium), 'mmol/L')
+            ->given('Mg', 'magnesium', $this->ions->of(Ion::Magnesium), 'mmol/L')
+            ->constant('M_Ca', 'molar mass of calcium', Ion::Calcium->molarMass(), 'g/mol', 'IUPAC 2021')
+            ->constant('M_Mg', 'molar mass of magnesium', Ion::Magnesium->molarMass(), 'g/mol', 'IUPAC 2021')
+            ->line('ratio = Ca * M_Ca / max(Mg * M_Mg, 0.0001)', 'calcium to magnesium by mass', ': 1');
+    }
+}

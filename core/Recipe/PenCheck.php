@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Recipe;
+
+use Cresco\Core\Working\Computation;
+
+/** What a pen reading of a batch says to do. */
+final readonly class PenCheck
+{
+    /** Share of every jar to add once more when the pen reads low: the lack is put down to all of them alike. */
+    public const MORE = 'share = (expected - read) / (read - start)';
+
+    /** Litres of soft water to add when it reads high. */
+    public const WATER = 'litres = V * (read - expected) / (expected - soft)';
+
+    /** Share of the expected reading within which a batch is good: pens and spoons are no better. House default. */
+    private const GOOD = 0.03;
+
+    /**
+     * @param float $read     uS/cm
+     * @param float $expected uS/cm
+     * @param float $more     share of each weighed amount to add once more; 0 when nothing
+     * @param float $water    litres of soft water to add; 0 when none
+     * @param bool  $isOdd    too far off for a correction: look for the mistake instead
+     */
+    private function __construct(
+        public float $read,
+        public float $expected,
+        public float $more,
+        public float $water,
+        public bool $isOdd,
+        public ?Computation $working,
+    ) {}
+
+    /**
+     * @param float $read     uS/cm at 25 degC
+     * @param float $expected of the batch, uS/cm
+     * @param float $start    of the waters before any jar, uS/cm
+     * @param float $litres   of the batch
+     * @param float $soft     of the water to thin with, uS/cm
+     */
+    public static function of(float $read, float $expected, float $start, float $litres, float $soft): self
+    {
+        if (abs($read - $expected) <= max(3.0, self::GOOD * $expected)) {
+            return new self($read, $expected, 0.0, 0.0, false, null);
+        }
+        $working = Computation::of('What the pen reading asks for')
+            ->given('read', 'read', $read, 'µS/cm')
+            ->given('expected', 'expected', $expected, 'µS/cm');
+        if ($read < $expected) {
+            // Next to nothing dissolved, or a batch without jars: no share of what is in can make it up.
+            if ($read - $start < 0.05 * max(1.0, $expected - $start)) {
+                return new self($read, $expected, 0.0, 0.0, true, null);
+            }
+            $working->given('start', 'the waters alone', $start, 'µS/cm')->line(self::MORE, 'of each jar, once more', '');
+            $share = $working->value('share');
+
+            return new self($read, $expected, min(1.0, $share), 0.0, $share > 1.0, $working);
+        }
+        if ($soft >= $expected) {
+            return new self($read, $expected, 0.0, 0.0, true, null);
+        }
+        $working->given('V', 'litres of the batch', $litres, 'L')->given('soft', 'water to thin with', $soft, 'µS/cm')
+            ->line(self::WATER, 'soft water to add', 'L');
+        $water = $working->value('litres');
+
+        return new self($read, $expected, 0.0, $water, $water > $litres, $working);
+    }
+
+    public function isGood(): bool
+    {
+        return $this->more <= 0.0 && $this->water <= 0.0 && !$this->isOdd;
+    }
+}

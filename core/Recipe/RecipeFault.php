@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Recipe;
+
+use InvalidArgumentException;
+
+/** A recipe, a jar or a calibration that cannot be. The message can be shown to a keeper. */
+final class RecipeFault extends InvalidArgumentException
+{
+    public static function unknownSalt(string $key): self
+    {
+        return new self(sprintf('There is no salt “%s” in the catalogue.', $key));
+    }
+
+    public static function noSource(): self
+    {
+        return new self('Choose at least one water to begin with.');
+    }
+
+    public static function notEnoughWater(float $have, float $need): self
+    {
+        return new self(sprintf('The sources hold %.1f L together; the batch needs %.1f L.', $have, $need));
+    }
+
+    public static function nothingToDo(): self
+    {
+        return new self('A batch needs some litres.');
+    }
+
+    public static function notSolvable(): self
+    {
+        return new self('These targets and limits leave no way at all.');
+    }
+
+    public static function unbounded(): self
+    {
+        return new self('Without a limit this has no end.');
+    }
+
+    public static function trial(string $why): self
+    {
+        return new self($why);
+    }
+}

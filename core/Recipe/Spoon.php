@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Recipe;
+
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Working\Computation;
+
+/** What one level spoon of a jar weighs, learned from trials by the scale or by the pen. */
+final readonly class Spoon
+{
+    /** A spoon that was levelled by the same hand varies by about so much from time to time. House default. */
+    private const USUAL_SPREAD = 0.08;
+
+    /**
+     * @param float $mean   g
+     * @param float $spread standard deviation of one spoonful, g
+     * @param int   $trials that it was learned from
+     */
+    private function __construct(public float $mean, public float $spread, public int $trials) {}
+
+    /**
+     * Ten level spoons weighed together, or any number of them.
+     *
+     * @param float $grams all together, above 0
+     * @param int   $count spoonfuls, 1 or more
+     */
+    public static function weighed(float $grams, int $count): float
+    {
+        if ($grams <= 0.0 || $count < 1) {
+            throw RecipeFault::trial('Weigh at least one spoonful: grams and spoons above nothing.');
+        }
+
+        return $grams / $count;
+    }
+
+    /**
+     * Spoons dissolved in a known volume and read by the pen.
+     *
+     * @param float $rise         uS/cm by which the pen rose
+     * @param float $litres       of water
+     * @param float $perGramLitre uS/cm that one gram in one litre brings
+     */
+    public static function byPen(float $rise, float $litres, int $count, float $perGramLitre): float
+    {
+        if ($rise <= 0.0 || $litres <= 0.0 || $count < 1 || $perGramLitre <= 0.0) {
+            throw RecipeFault::trial('The pen must rise, in some litres, by at least one spoonful of something that conducts.');
+        }
+
+        return self::byPenWorking($rise, $litres, $count, $perGramLitre)->value('g');
+    }
+
+    public static function byPenWorking(float $rise, float $litres, int $count, float $perGramLitre): Computation
+    {
+        return Computation::of('Weight of a spoon by the pen')
+            ->given('rise', 'rise of the pen', new Normal($rise, 0.03 * $rise), 'µS/cm')
+            ->given('V', 'litres of water', new Normal($litres, 0.02 * $litres), 'L')
+            ->given('n', 'spoons', (float) $count, '')
+            ->constant('k', 'rise of 1 g in 1 L', $perGramLitre, 'µS/cm', 'ions or label of the jar')
+            ->line('g = rise * V / (k * n)', 'one level spoon', 'g');
+    }
+
+    /**
+     * Mean and spread over all trials, each weighted by its spoonfuls; one trial alone has the usual spread.
+     *
+     * @param non-empty-list<array{float, int}> $trials grams of one spoon and spoonfuls, oldest first
+     */
+    public static function learned(array $trials): self
+    {
+        $weight = 0.0;
+        $mean = 0.0;
+        foreach ($trials as [$grams, $count]) {
+            $weight += $count;
+            $mean += $count * $grams;
+        }
+        $mean /= $weight;
+        // The usual spread counts as much as two trials; each trial shows the spread of one spoon times the root of its count.
+        $squares = 2.0 * (self::USUAL_SPREAD * $mean) ** 2;
+        foreach ($trials as [$grams, $count]) {
+            $squares += $count * ($grams - $mean) ** 2;
+        }
+
+        return new self($mean, sqrt($squares / (count($trials) + 1)), count($trials));
+    }
+
+    /** True when a new trial lies further from the history than three of its standard deviations: another bag, another spoon. */
+    public function disagreesWith(float $grams, int $count): bool
+    {
+        return abs($grams - $this->mean) > 3.0 * $this->spread / sqrt(max(1, $count)) + 0.02 * $this->mean;
+    }
+
+    /** Spread of so many spoonfuls, g. */
+    public function spreadOf(float $spoons): float
+    {
+        return $this->spread * sqrt(max(0.0, $spoons));
+    }
+
+    /** uS/cm that one gram of an ingredient brings to one litre of soft water, when as much is in it as lets the pen rise by $rise. */
+    public static function risePerGram(Ingredient $jar, float $rise = 300.0): float
+    {
+        if ($jar->labelled !== null) {
+            return $jar->labelled;
+        }
+        [$low, $high] = [0.0, 20.0];
+        for ($i = 0; $i < 30; ++$i) {
+            $middle = ($low + $high) / 2.0;
+            if (Mixture::of([Source::pure()], [1.0], [$jar], [$middle])->conductivity < $rise) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $rise / max(1e-6, $high);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Store;
+
+/** How well a reverse-osmosis membrane still holds back, and where that leads. */
+final readonly class Membrane
+{
+    /** Rejection below which a membrane, or the resin behind it, is due. House default. */
+    public const DUE = 0.90;
+
+    /**
+     * @param float      $now       rejection on the trend line today, 0 to 1
+     * @param float      $perMonth  change of it in 30 days
+     * @param float|null $daysLeft  until it is due; 0 when it is, null when the trend does not lead there within three years
+     * @param int        $readings  that the trend rests on
+     */
+    private function __construct(public float $now, public float $perMonth, public ?float $daysLeft, public int $readings) {}
+
+    /** @throws StoreFault when the water that goes in conducts nothing */
+    public static function rejection(float $in, float $out): float
+    {
+        if ($in <= 0.0 || $out < 0.0) {
+            throw StoreFault::reading();
+        }
+
+        return 1.0 - $out / $in;
+    }
+
+    /**
+     * A straight line through the readings by the median of slopes (Theil, 1950; Sen, 1968): one wild reading does not bend
+     * it. The first output after standing is left out.
+     *
+     * @param list<array{float, float, float, bool}> $readings day, uS/cm in, uS/cm out, first output; any order
+     */
+    public static function trend(array $readings, float $today): ?self
+    {
+        $points = [];
+        foreach ($readings as [$day, $in, $out, $first]) {
+            if (!$first) {
+                $points[] = [$day, self::rejection($in, $out)];
+            }
+        }
+        if ($points === []) {
+            return null;
+        }
+        $slopes = [];
+        foreach ($points as $i => [$day, $value]) {
+            foreach (array_slice($points, $i + 1) as [$otherDay, $otherValue]) {
+                if (abs($otherDay - $day) >= 1.0) {
+                    $slopes[] = ($otherValue - $value) / ($otherDay - $day);
+                }
+            }
+        }
+        $slope = $slopes === [] ? 0.0 : self::median($slopes);
+        $level = self::median(array_map(static fn(array $p): float => $p[1] - $slope * ($p[0] - $today), $points));
+        $left = match (true) {
+            $level <= self::DUE => 0.0,
+            $slope >= 0.0 => null,
+            default => ($level - self::DUE) / -$slope,
+        };
+
+        return new self($level, 30.0 * $slope, $left !== null && $left > 1095.0 ? null : $left, count($points));
+    }
+
+    /** @param non-empty-list<float> $values */
+    private static function median(array $values): float
+    {
+        sort($values);
+        $half = intdiv(count($values), 2);
+
+        return count($values) % 2 === 1 ? $values[$half] : ($values[$half - 1] + $values[$half]) / 2.0;
+    }
+}

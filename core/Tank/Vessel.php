@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Tank;
+
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/**
+ * A tank with its water, bed and hardscape. Heights are mm above the inner floor; levels and marks are mm below the rim,
+ * as a keeper measures them with a tape from the upper edge.
+ */
+final class Vessel
+{
+    /** House default for the error of tape, bed and stone together, as a share of the volume. */
+    public const TAPE_ERROR = 0.03;
+
+    private ?HeightCurve $curve = null;
+
+    private ?float $litres = null;
+
+    private ?Normal $distribution = null;
+
+    private ?Computation $volume = null;
+
+    /**
+     * @param float               $rim            height of the rim above the inner floor, mm
+     * @param float               $waterBelowRim  mm
+     * @param list<Displacement>  $displacements  stone, wood, equipment
+     * @param Normal|null         $measured       litres counted in on a fill or found with a tracer, with its spread
+     *
+     * @throws TankFault when it cannot hold water as described
+     */
+    public function __construct(
+        public readonly Footprint $plan,
+        public readonly float $rim,
+        public readonly float $waterBelowRim,
+        public readonly Bed $bed,
+        public readonly array $displacements = [],
+        private readonly ?Normal $measured = null,
+    ) {
+        if ($this->waterHeight() <= 0.0) {
+            throw TankFault::waterlineTooLow();
+        }
+        if ($bed->highest() >= $this->waterHeight()) {
+            throw TankFault::bedTooDeep();
+        }
+        foreach ($displacements as $displacement) {
+            if ($displacement->areaAt($displacement->from) > 0.9 * $plan->area()) {
+                throw TankFault::hardscapeTooLarge();
+            }
+        }
+        if ($this->volume()->value('net') <= 0.0) {
+            throw TankFault::nothingLeft();
+        }
+    }
+
+    public function waterHeight(): float
+    {
+        return $this->rim - $this->waterBelowRim;
+    }
+
+    /** Area of free water at a height, mm2. */
+    public function freeArea(float $height): float
+    {
+        $taken = (1.0 - $this->bed->porosity) * $this->bed->areaAt($height, $this->plan);
+        foreach ($this->displacements as $displacement) {
+            $taken += $displacement->areaAt($height);
+        }
+
+        return max(0.0, $this->plan->area() - $taken);
+    }
+
+    /** Litres of water in the tank, with its spread. */
+    public function litres(): float
+    {
+        return $this->litres ??= $this->volume()->value($this->measured === null ? 'net' : 'volume');
+    }
+
+    /** What the volume may really be, for use in other computations. */
+    public function volumeDistribution(): Normal
+    {
+        return $this->distribution ??= new Normal($this->litres(), $this->deviation());
+    }
+
+    /** Net volume with its working; a measured volume is weighed in by its variance. */
+    public function volume(): Computation
+    {
+        if ($this->volume !== null) {
+            return $this->volume;
+        }
+        $height = $this->waterHeight();
+        $bed = $this->bed->highest() <= 0.0 ? 0.0
+            : HeightCurve::integrate(fn(float $z): float => $this->bed->areaAt($z, $this->plan), $this->bed->highest(), [$this->bed->lowest()])->total();
+        $stone = array_sum(array_map(static fn(Displacement $displacement): float => $displacement->litresBelow($height), $this->displacements));
+
+        $volume = Computation::of('Net volume')
+            ->given('A', 'plan area inside the panes', $this->plan->area() / 100.0, 'cm²')
+            ->given('h', 'height of the water above the inner floor', $height / 10.0, 'cm')
+            ->given('bed', 'bulk of the bed under water', $bed, 'L')
+            ->given('porosity', 'share of the bed that is water', $this->bed->porosity, '', Grade::Guess)
+            ->given('hardscape', 'stone, wood and equipment under water', $stone, 'L')
+            ->constant('tape', 'error of tape, bed and stone together', new Normal(1.0, self::TAPE_ERROR), '×', 'house default', Grade::Guess)
+            ->line('gross = A * h / 1000', 'water and bed and stone', 'L')
+            ->line('solids = (1 - porosity) * bed', 'grains of the bed', 'L')
+            ->line('net = (gross - solids - hardscape) * tape', 'net volume by measure', 'L');
+        if ($this->measured !== null) {
+            $by = self::TAPE_ERROR * $volume->value('net');
+            $volume->given('counted', 'litres counted in', $this->measured, 'L')
+                ->constant('s_net', 'spread of the volume by measure', $by, 'L', 'house default, 3 % of it', Grade::Guess)
+                ->given('s_counted', 'spread of the count', $this->measured->spread(), 'L')
+                ->line('volume = (net / s_net^2 + counted / s_counted^2) / (1 / s_net^2 + 1 / s_counted^2)', 'both, weighed by their variances', 'L');
+        }
+
+        return $this->volume = $volume;
+    }
+
+    /** Litres against height, agreeing with the net volume. */
+    public function curve(): HeightCurve
+    {
+        return $this->curve ??= HeightCurve::integrate($this->freeArea(...), $this->waterHeight(), $this->breaks())->scaledTo($this->litres());
+    }
+
+    /** Litres that leave when the water falls from its line to a mark, mm below the rim. */
+    public function litresDrainedAt(float $markBelowRim): float
+    {
+        return $this->litres() - $this->curve()->litresAt($this->rim - $markBelowRim);
+    }
+
+    /** The mark, mm below the rim, at which so many litres have left. */
+    public function markFor(float $litresDrained): float
+    {
+        return $this->rim - $this->curve()->heightAt($this->litres() - $litresDrained);
+    }
+
+    private function deviation(): float
+    {
+        $byTape = self::TAPE_ERROR * $this->volume()->value('net');
+        if ($this->measured === null) {
+            return $byTape;
+        }
+
+        return sqrt(1.0 / (1.0 / $byTape ** 2 + 1.0 / $this->measured->spread() ** 2));
+    }
+
+    /** @return list<float> */
+    private function breaks(): array
+    {
+        $breaks = [$this->bed->back, $this->bed->front];
+        foreach ($this->displacements as $displacement) {
+            $breaks[] = $displacement->from;
+            $breaks[] = $displacement->to;
+        }
+
+        return $breaks;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Work;
+
+use Closure;
+use Cresco\Core\Measure\Parameter;
+
+/** One entry of the catalogue: a step of a session, when it is needed, and what is said and read in it. */
+final readonly class Job
+{
+    /**
+     * Texts may hold the placeholders that Session::facts() names, as ":mark".
+     *
+     * @param string                    $act      word on the button that ends the step
+     * @param string                    $why      why it stands at this place
+     * @param list<string>              $lines    what to do
+     * @param list<Caution>             $cautions
+     * @param list<Parameter>           $reads    what can be read in the step
+     * @param Task|null                 $of       the task that brings it; null when it belongs to every change
+     * @param list<string>              $tools
+     * @param Closure(Session): bool|null         $when whether the session needs it; null for always
+     * @param Closure(Session): list<string>|null $more lines that only some sessions have
+     */
+    public function __construct(
+        public string $key,
+        public string $title,
+        public string $act,
+        public string $why,
+        public array $lines,
+        public array $cautions = [],
+        public ?Moment $moment = null,
+        public array $reads = [],
+        public int $minutes = 1,
+        public ?int $timerMinutes = null,
+        public SwitchWork $switches = SwitchWork::None,
+        public bool $atEachDrain = false,
+        public Lane $lane = Lane::Hands,
+        public ?Task $of = null,
+        public array $tools = [],
+        private ?Closure $when = null,
+        private ?Closure $more = null,
+    ) {}
+
+    public function isNeededIn(Session $session): bool
+    {
+        return ($this->of === null || in_array($this->of, $session->tasks, true)) && ($this->when === null || ($this->when)($session));
+    }
+
+    /** @return list<string> what to do in a session */
+    public function linesIn(Session $session): array
+    {
+        return [...$this->lines, ...($this->more === null ? [] : ($this->more)($session))];
+    }
+}

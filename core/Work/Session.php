@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Work;
+
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\Level;
+
+/** One water change about to be done on one tank: what decides which steps it has. */
+final readonly class Session
+{
+    /**
+     * @param list<Device> $devices of the tank
+     * @param list<Level>  $levels  of those that hang in the water
+     * @param float        $mark    drain mark, mm below the rim
+     * @param bool         $usesTap whether tap water goes in
+     * @param bool         $prepared whether the new water is mixed from several or stands ready in a store
+     * @param list<Task>            $tasks   beside the change
+     * @param array<string, string> $schools choices where practice differs
+     */
+    public function __construct(
+        public ChangePlan $plan,
+        public AnimalGroup $animals,
+        public array $devices,
+        public array $levels,
+        public float $mark,
+        public bool $usesTap,
+        public bool $prepared,
+        public array $tasks = [],
+        public array $schools = [],
+    ) {}
+
+    public function has(Device ...$devices): bool
+    {
+        foreach ($this->devices as $device) {
+            if (in_array($device, $devices, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function hasToSwitchOff(): bool
+    {
+        foreach ($this->devices as $device) {
+            if ($device->goesOff()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function isBareAtMark(Device $device): bool
+    {
+        foreach ($this->levels as $level) {
+            if ($level->device === $device && $level->coverAt($this->mark) < 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function keepsShrimp(): bool
+    {
+        return in_array($this->animals, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true);
+    }
+
+    /** The keeper's choice where practice differs. */
+    public function school(School $school): string
+    {
+        return $school->of($this->schools);
+    }
+
+    public function does(Task $task): bool
+    {
+        return in_array($task, $this->tasks, true);
+    }
+
+    /** The steps it needs, each once, sorted by the rules. */
+    public function order(): Order
+    {
+        return Order::sorted(array_values(array_filter(Catalogue::steps(), fn(Job $job): bool => $job->isNeededIn($this))), Rules::of($this));
+    }
+
+    /**
+     * The steps as they are done: with several drains, water goes out and in again before the one that all work at low water
+     * follows.
+     *
+     * @return list<Job>
+     */
+    public function jobs(?Order $order = null): array
+    {
+        $jobs = [];
+        $steps = ($order ?? $this->order())->jobs;
+        $water = array_values(array_filter($steps, static fn(Job $job): bool => $job->atEachDrain));
+        usort($water, static fn(Job $a, Job $b): int => array_search($a->key, ['drain', 'condition', 'refill'], true) <=> array_search($b->key, ['drain', 'condition', 'refill'], true));
+        foreach ($steps as $job) {
+            for ($round = 1; $job->key === 'drain' && $round < $this->plan->drains; ++$round) {
+                $jobs = [...$jobs, ...$water];
+            }
+            $jobs[] = $job;
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * The cautions of a step, with those that only this session brings.
+     *
+     * @return list<Caution>
+     */
+    public function cautionsOf(Job $job): array
+    {
+        return array_values(array_filter($job->cautions, fn(Caution $caution): bool => match ($caution) {
+            Caution::HotHeater => $this->has(Device::Heater),
+            Caution::BareHeater => $this->isBareAtMark(Device::Heater),
+            Caution::CarbonDioxide => $this->has(Device::CarbonDioxide),
+            Caution::FilterStill => $this->has(Device::Canister),
+            Caution::HotTap => $this->usesTap && $this->keepsShrimp(),
+            Caution::Scald, Caution::BackSiphon => $this->usesTap,
+            default => true,
+        }));
+    }
+}

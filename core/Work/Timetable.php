@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Work;
+
+/** When each step of a session begins and ends, with hands working while water drains, cools or fills. */
+final readonly class Timetable
+{
+    /**
+     * @param list<array{job: Job, from: int, to: int}> $steps in the order of the sheet; minutes from the start
+     */
+    private function __construct(public array $steps) {}
+
+    /**
+     * Each step begins when its lane is free and all that its rules ask for is done. A step of the hands waits for the water
+     * only where a rule says so; the water waits for the hands in the order of the sheet.
+     *
+     * @param list<Job>          $jobs    in their order
+     * @param list<Rule>         $rules
+     * @param array<string, int> $minutes by key, where they differ from the catalogue
+     */
+    public static function of(array $jobs, array $rules, array $minutes = []): self
+    {
+        $free = [Lane::Hands->value => 0, Lane::Water->value => 0];
+        $ends = [];
+        $steps = [];
+        foreach ($jobs as $job) {
+            $from = $free[$job->lane->value];
+            if ($job->lane === Lane::Water) {
+                $from = max($from, $free[Lane::Hands->value]);
+            }
+            foreach ($rules as $rule) {
+                if ($rule->then === $job->key && isset($ends[$rule->first])) {
+                    $from = max($from, $ends[$rule->first]);
+                }
+            }
+            $to = $from + ($minutes[$job->key] ?? $job->minutes);
+            $steps[] = ['job' => $job, 'from' => $from, 'to' => $to];
+            $ends[$job->key] = $free[$job->lane->value] = $to;
+        }
+
+        return new self($steps);
+    }
+
+    /** Minutes until all is done, hands and water side by side. */
+    public function minutes(): int
+    {
+        return max([0, ...array_map(static fn(array $step): int => $step['to'], $this->steps)]);
+    }
+
+    /** Minutes of all steps one after the other. */
+    public function oneAfterTheOther(): int
+    {
+        return (int) array_sum(array_map(static fn(array $step): int => $step['to'] - $step['from'], $this->steps));
+    }
+
+    /**
+     * Steps of the hands that run while the water works in this step.
+     *
+     * @return list<Job>
+     */
+    public function meanwhile(string $key): array
+    {
+        $found = [];
+        foreach ($this->steps as $window) {
+            if ($window['job']->key !== $key || $window['job']->lane !== Lane::Water) {
+                continue;
+            }
+            foreach ($this->steps as $step) {
+                if ($step['job']->lane === Lane::Hands && $step['from'] < $window['to'] && $step['from'] >= $window['from']) {
+                    $found[] = $step['job'];
+                }
+            }
+        }
+
+        return $found;
+    }
+}

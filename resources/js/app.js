@@ -1,0 +1,66 @@
+import htmx from 'htmx.org';
+import { bench } from './bench.js';
+import { changeSheet } from './change.js';
+import { faults } from './faults.js';
+import { keys } from './keys.js';
+import { reading } from './reading.js';
+import { run } from './run.js';
+import { tankForm } from './tank.js';
+
+window.htmx = htmx;
+document.querySelectorAll('[data-timezone]').forEach((field) => {
+    field.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';
+});
+
+// A working opens beside the figure it belongs to; without a script the link shows it on the page.
+document.addEventListener('click', (event) => {
+    const link = event.target.closest('a[data-working]');
+    if (!link || event.metaKey || event.ctrlKey || event.shiftKey) {
+        return;
+    }
+    event.preventDefault();
+    const form = document.querySelector('form#change, form#bench');
+    const query = new URLSearchParams(form ? new FormData(form) : new URL(link.href).search);
+    query.delete('_token');
+    query.set('working', link.dataset.working);
+    htmx.ajax('GET', `${location.pathname}?${query}`, { target: '#working-body', swap: 'innerHTML' })
+        .then(() => document.querySelector('#working').showModal());
+});
+
+// A choice that leads to another page does so at once; a page that prints has a button for it.
+document.addEventListener('change', (event) => {
+    if (event.target.matches('select[data-reload]')) {
+        const form = event.target.form;
+        form.method = 'get';
+        form.action = location.pathname;
+        form.querySelector('[name="_token"]')?.remove();
+        form.submit();
+    }
+});
+document.addEventListener('change', (event) => event.target.matches('[data-recompose]') && event.target.form.submit());
+document.addEventListener('click', (event) => event.target.closest('[data-print]') && window.print());
+
+// A patch of the bed that is tapped was cleaned; the list below does the same for the keyboard.
+document.addEventListener('click', (event) => {
+    const patch = event.target.closest('[data-patch]');
+    if (patch) {
+        document.querySelector(`form[data-clean="${patch.dataset.patch}"]`).submit();
+    }
+});
+
+// Two pictures of the same spot, one over the other up to the slider.
+document.querySelectorAll('[data-compare]').forEach((compare) => {
+    const range = compare.querySelector('input');
+    const over = compare.querySelector('.over');
+    const follow = () => { over.style.clipPath = `inset(0 0 0 ${range.value}%)`; };
+    range.addEventListener('input', follow);
+    follow();
+});
+
+bench();
+changeSheet();
+faults();
+tankForm();
+reading();
+run();
+keys();

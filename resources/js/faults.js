@@ -1,0 +1,14 @@
+// A field whose message was just put under it is marked as wrong for screen readers too, and unmarked when it is mended.
+export function faults() {
+    const follow = () => {
+        for (const fault of document.querySelectorAll('.fault[id^="e-"]')) {
+            const field = document.getElementById(fault.id.slice(2));
+            if (field?.form && fault.textContent.trim() !== '') {
+                field.setAttribute('aria-invalid', 'true');
+            } else {
+                field?.removeAttribute('aria-invalid');
+            }
+        }
+    };
+    document.addEventListener('htmx:afterRequest', () => setTimeout(follow, 30));
+}

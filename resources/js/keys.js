@@ -1,0 +1,23 @@
+// Keys for everything; "?" lists them.
+export function keys() {
+    let go = false;
+    document.addEventListener('keydown', (event) => {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input:not([type="radio"], [type="checkbox"], [type="range"]), textarea, select') || document.querySelector('dialog[open]')) {
+            return;
+        }
+        if (event.key === '?') {
+            document.querySelector('#keys').showModal();
+        } else if (event.key === 'g') {
+            go = true;
+            setTimeout(() => { go = false; }, 1500);
+            return;
+        } else if (go) {
+            const stop = { l: 0, e: 1, d: 2, w: 3, b: 4 }[event.key];
+            const link = event.key === 'r' ? document.querySelector('a.mark') : event.key === 'm' ? { click: () => location.assign('/bench') } : document.querySelectorAll('.loop a')[stop];
+            if (link) {
+                link.click();
+            }
+        }
+        go = false;
+    });
+}

@@ -1,0 +1,41 @@
+// Readings: a colour chart answers to the thumb and writes what a keeper would have typed; Enter goes on.
+export function reading() {
+    const form = document.querySelector('form[data-reading]');
+    if (!form) {
+        return;
+    }
+    const entries = [...form.querySelectorAll('.read-row input:not([type="range"])')];
+    entries.forEach((entry, i) => entry.addEventListener('keydown', (event) => {
+        if (event.key === 'Enter' && entries[i + 1]) {
+            event.preventDefault();
+            entries[i + 1].focus();
+        }
+    }));
+    for (const chart of form.querySelectorAll('[data-chart]')) {
+        const entry = document.getElementById(chart.dataset.chart);
+        const range = chart.querySelector('input');
+        const fields = chart.dataset.fields.split(' ').map(Number);
+        const text = (position) => {
+            if (position < 0) {
+                return '';
+            }
+            const i = Math.floor(position / 4);
+            const [low, high] = [fields[i], fields[i + 1]];
+            const last = fields.length - 1;
+            return [i === last ? `over ${low}` : `${low}`, `${low}-${high} nearer ${low}`, `${low}-${high}`, `${low}-${high} nearer ${high}`][position % 4];
+        };
+        range.addEventListener('input', () => {
+            entry.value = text(Number(range.value));
+            range.setAttribute('aria-valuetext', entry.value || 'not read');
+        });
+        entry.addEventListener('input', () => {
+            for (let position = -1; position <= 4 * (fields.length - 1); position += 1) {
+                if (text(position) === entry.value.trim()) {
+                    range.value = String(position);
+                    return;
+                }
+            }
+        });
+        entry.dispatchEvent(new Event('input'));
+    }
+}

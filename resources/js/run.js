@@ -1,0 +1,87 @@
+// The run sheet: keys, timers that ring, the screen kept awake while a step is open.
+export function run() {
+    const sheet = document.querySelector('[data-run]');
+    if (!sheet) {
+        return;
+    }
+    document.addEventListener('keydown', (event) => {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input, textarea, select, button, a, summary')) {
+            return;
+        }
+        if (event.key === ' ' || event.key === 'ArrowRight') {
+            event.preventDefault();
+            sheet.querySelector('[data-go]')?.click();
+        } else if (event.key === 'ArrowLeft') {
+            event.preventDefault();
+            sheet.querySelector('[data-back]')?.click();
+        }
+    });
+    // A swipe to the left goes on, one to the right goes back; a thumb that scrolls does neither.
+    let from = null;
+    sheet.addEventListener('touchstart', (event) => {
+        from = event.target.closest('input, textarea, select, img') ? null : [event.touches[0].clientX, event.touches[0].clientY];
+    }, { passive: true });
+    sheet.addEventListener('touchend', (event) => {
+        const [across, down] = from ? [event.changedTouches[0].clientX - from[0], event.changedTouches[0].clientY - from[1]] : [0, 0];
+        from = null;
+        if (Math.abs(across) > 90 && Math.abs(across) > 2.5 * Math.abs(down)) {
+            sheet.querySelector(across < 0 ? '[data-go]' : '[data-back]')?.click();
+        }
+    }, { passive: true });
+
+    // What another device has done shows here too, unless something is being written.
+    const state = sheet.dataset.state;
+    setInterval(async () => {
+        if (document.visibilityState !== 'visible' || [...sheet.querySelectorAll('input:not([type="hidden"], [type="checkbox"])')].some((field) => field.value !== field.defaultValue)) {
+            return;
+        }
+        const answer = await fetch(`${location.pathname}/state`, { headers: { Accept: 'text/plain' } }).catch(() => null);
+        if (answer?.ok && (await answer.text()) !== state) {
+            location.assign(location.pathname);
+        }
+    }, 8000);
+
+    // A second tap while the first is on its way does nothing.
+    sheet.querySelectorAll('form').forEach((form) => form.addEventListener('submit', (event) => {
+        if (form.dataset.sent) {
+            event.preventDefault();
+        }
+        form.dataset.sent = '1';
+    }));
+
+    const timer = sheet.querySelector('[data-rings]');
+    if (timer) {
+        const ahead = Date.now() / 1000 - Number(timer.dataset.now);
+        const tick = () => {
+            const left = Math.round(Number(timer.dataset.rings) + ahead - Date.now() / 1000);
+            timer.textContent = left > 0 ? `${String(Math.floor(left / 60)).padStart(2, '0')}:${String(left % 60).padStart(2, '0')}` : 'time is up';
+            if (left <= 0 && !timer.classList.contains('rung')) {
+                timer.classList.add('rung');
+                ring();
+            }
+        };
+        tick();
+        setInterval(tick, 1000);
+    }
+    if ('wakeLock' in navigator) {
+        const wake = () => navigator.wakeLock.request('screen').catch(() => {});
+        wake();
+        document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && wake());
+    }
+}
+
+function ring() {
+    navigator.vibrate?.([300, 150, 300]);
+    try {
+        const audio = new AudioContext();
+        for (let i = 0; i < 3; i += 1) {
+            const tone = audio.createOscillator();
+            tone.frequency.value = 880;
+            tone.connect(audio.destination);
+            tone.start(audio.currentTime + i * 0.5);
+            tone.stop(audio.currentTime + i * 0.5 + 0.25);
+        }
+    } catch {
+        // Without sound the timer still shows that its time is up.
+    }
+}

@@ -1,0 +1,57 @@
+@php($show = $sheet->show)
+@php($draft = $sheet->draft)
+@php($base = '?'.App\Support\Asked::query(request()).'&working=')
+@php($link = fn (string $name): string => 'href="'.e($base.$name).'" data-working="'.e($name).'"')
+<section class="board" aria-label="The change on the section">
+    <p class="lead-figure">
+        <a class="figure" {!! $link('share') !!}><b>{{ $sheet->litres() }}</b> {{ $draft->tank->keeper->volume_unit->label() }}</a>
+        <span>out, <b class="num">{{ $show->percent($draft->share()) }}</b> new water @if($draft->plan->drains > 1)in {{ $draft->plan->drains }} drains @endif · {{ $sheet->effort() }}</span>
+    </p>
+    @include('parts.section', ['drawing' => $sheet->drawing, 'show' => $show])
+    <ul class="level-list">
+        @foreach($sheet->drawing->leaders as $leader)<li @class(['beyond' => $leader->beyond])><b>{{ $leader->first }}</b> {{ $leader->second }}</li>@endforeach
+    </ul>
+    <x-findings :findings="$sheet->findings()"/>
+</section>
+<aside class="side right" aria-label="What it will do">
+    <table class="forecast">
+        <caption class="visually-hidden">Forecast</caption>
+        <thead><tr><th scope="col">What it will do</th><th scope="col">now</th><th scope="col">after</th><th scope="col">next day</th></tr></thead>
+        <tbody>
+        @foreach($sheet->rows() as $row)
+            @php($o = $row->outlook)
+            @php($p = $o->parameter)
+            @continue($o->now === null && $o->after() === null)
+            <tr @class(['beyond' => $row->beyondSwing])>
+                <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}@if($row->outsideRange) <b class="outside">{{ $row->outsideRange }}<span class="visually-hidden"> for these animals</span></b>@endif</small></th>
+                <td class="num">{{ $o->now ? $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) : '–' }}@if($row->assumed)<small>forecast</small>@elseif($o->now && $o->now->spread() > 0)<small>± {{ $show->plusMinus($p, ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</small>@endif</td>
+                <td class="num after">@if($o->after())<a {!! $link($p->value.'.after') !!}>{{ $show->number($p, $o->after()->central(), $o->after()->halfWidth()) }}</a>@if($o->after()->halfWidth() > 0)<small>± {{ $show->plusMinus($p, $o->after()->halfWidth()) }}</small>@endif @else – @endif</td>
+                <td class="num">@if($o->nextDay())<a {!! $link($p->value.'.next') !!}>{{ $show->number($p, $o->nextDay()->central(), $o->nextDay()->halfWidth()) }}</a>@if($o->nextDay()->halfWidth() > 0)<small>± {{ $show->plusMinus($p, $o->nextDay()->halfWidth()) }}</small>@endif @else – @endif</td>
+            </tr>
+            @if($o->after() && $o->now)
+            <tr class="drawn" aria-hidden="true"><td colspan="4"><svg class="band" viewBox="0 0 100 10" preserveAspectRatio="none">
+                <path class="scale" d="M0 5h100"/>
+                @if($row->range)<path class="range" d="M{{ $row->at($row->range[0]) }} 5H{{ $row->at($row->range[1]) }}"/>@endif
+                <path class="was" d="M{{ $row->at($o->now->quantile(.1)) }} 5H{{ $row->at($o->now->quantile(.9)) + .5 }}"/>
+                <path class="spread" d="M{{ $row->at($o->after()->low()) }} 5H{{ $row->at($o->after()->high()) + .5 }}"/>
+                @if($row->goal !== null)<path class="goal" d="M{{ $row->at($row->goal) }} 0v10"/>@endif
+            </svg></td></tr>
+            @endif
+        @endforeach
+        @if($free = $draft->forecast->ammoniaAfter())
+            <tr><th scope="row">Free ammonia<small>mg/L NH₃-N</small></th><td></td>
+                <td class="num after"><a {!! $link('ammonia.after') !!}>{{ App\View\ChangeSheet::trace($free->value('NH3_N')) }}</a></td>
+                <td class="num">@if($n = $draft->forecast->ammoniaNextDay())<a {!! $link('ammonia.next') !!}>{{ App\View\ChangeSheet::trace($n->value('NH3_N')) }}</a>@endif</td></tr>
+        @endif
+        </tbody>
+    </table>
+    <p class="key"><span class="k was"></span> now <span class="k spread"></span> after <span class="k range"></span> usual range</p>
+    <p class="workings">Workings:
+        <a {!! $link('volume') !!}>net volume</a>@if($draft->needed), <a {!! $link('needed') !!}>litres needed</a>@endif, <a {!! $link('stream') !!}>refill temperature</a>, <a {!! $link('depth') !!}>standing depth</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>routine peak</a>@endif
+    </p>
+</aside>
+@if(request()->header('HX-Request'))
+    <div id="source-facts" class="source-facts" hx-swap-oob="true">@include('change.source')</div>
+    @include('change.faults', ['faults' => $faults])
+@endif
+<data id="amount-values" hidden @foreach($sheet->amounts() as $way => $value) data-{{ $way }}="{{ $value }}" @endforeach></data>

@@ -1,0 +1,52 @@
+@php($run = $page->run)
+<x-layout :title="'Look back at '.$run->tank->name" :loop="$loop">
+    <div class="page-head"><h1>Did it work?</h1><p class="muted">Change of {{ $show->when($run->finished_at) }}: {{ $show->volume((float) ($run->plan['litres'] ?? 0) * (float) ($run->plan['drains'] ?? 1)) }}, {{ $show->percent((float) ($run->plan['share'] ?? 0)) }}, with {{ $run->plan['source'] ?? '' }}</p></div>
+    @if($page->rows === [])
+        <div class="empty"><h2>Nothing to hold it against yet</h2><p>The forecast waits for a reading, right after or on the next day.</p><p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read now</a></p></div>
+    @else
+    <div class="look-back">
+        <p class="lead-figure"><span class="figure"><b>{{ $page->held() }}</b> of {{ count($page->rows) }}</span><span>figures came as forecast</span></p>
+        <x-findings :findings="$page->findings()"/>
+        @foreach(['right after', 'next day'] as $when)
+            @php($rows = array_filter($page->rows, fn ($row) => $row->when === $when))
+            @continue($rows === [])
+            <h2>{{ ucfirst($when) }}</h2>
+            <table class="forecast look-back-table"><thead><tr><th scope="col">Parameter</th><th scope="col">before</th><th scope="col">forecast</th><th scope="col">measured</th><th scope="col">said in words</th></tr></thead><tbody>
+            @foreach($rows as $row)
+                @php($p = $row->parameter)
+                <tr @class(['beyond' => !$row->holds()])>
+                    <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}</small></th>
+                    <td class="num">{{ $row->before ? $show->number($p, $row->before->central, $row->before->halfWidth()) : '–' }}</td>
+                    <td class="num">@if($when === 'right after' && $p->mixes())<a href="?working={{ $p->value }}" data-working="{{ $p->value }}">{{ $show->number($p, $row->forecast->central, $row->forecast->halfWidth()) }}</a>@else{{ $show->number($p, $row->forecast->central, $row->forecast->halfWidth()) }}@endif<small>± {{ $show->plusMinus($p, $row->forecast->halfWidth()) }}</small></td>
+                    <td class="num after">{{ $show->number($p, $row->measured->central(), $row->measuredHalfWidth()) }}@if($row->measuredHalfWidth() > 0)<small>± {{ $show->plusMinus($p, $row->measuredHalfWidth()) }}</small>@endif</td>
+                    <td>{{ $row->holds() ? 'as forecast' : ($row->measured->central() < $row->forecast->central ? 'lower than forecast' : 'higher than forecast') }}</td>
+                </tr>
+                <tr class="drawn" aria-hidden="true"><td colspan="5"><svg class="band tall" viewBox="0 0 100 16" preserveAspectRatio="none">
+                    <path class="scale" d="M0 8h100"/>
+                    <path class="spread" d="M{{ $row->at($row->forecast->low) }} 5H{{ $row->at($row->forecast->high) + .5 }}"/>
+                    <path class="measured" d="M{{ $row->at($row->measured->quantile(.1)) }} 11H{{ $row->at($row->measured->quantile(.9)) + .5 }}"/>
+                    @if($row->before)<path class="goal" d="M{{ $row->at($row->before->central) }} 1v14"/>@endif
+                </svg></td></tr>
+            @endforeach
+            </tbody></table>
+        @endforeach
+        <p class="key"><span class="k spread"></span> forecast <span class="k measured"></span> measured <span class="k goal"></span> before</p>
+        @unless($page->hasNextDay())<p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read on the next day</a></p>@endunless
+    </div>
+    @endif
+    @if($working)<div class="open-working">@include('parts.working')</div>@endif
+    @php([$then, $now] = $page->fixedSpot())
+    @if($then && $now)
+    <section class="compare" data-compare aria-labelledby="compare-title"><h2 id="compare-title">From the fixed spot</h2>
+        <div class="compare-frame"><img src="/photos/{{ $then->id }}" width="{{ $then->width }}" height="{{ $then->height }}" alt="The tank {{ $show->day($then->taken_at) }}"><img class="over" src="/photos/{{ $now->id }}" width="{{ $now->width }}" height="{{ $now->height }}" alt="The tank {{ $show->day($now->taken_at) }}"></div>
+        <label for="compare">{{ ucfirst($show->day($then->taken_at)) }} <span class="visually-hidden">against</span> <input id="compare" type="range" min="0" max="100" value="50"> {{ $show->day($now->taken_at) }}</label>
+    </section>
+    @endif
+    @if($photos = $page->photos())<h2>Photos</h2><div class="photos">@foreach($photos as $photo)<a href="/photos/{{ $photo->id }}"><img src="/photos/{{ $photo->id }}" width="{{ $photo->width }}" height="{{ $photo->height }}" alt="Photo of {{ $show->time($photo->taken_at) }}" loading="lazy"></a>@endforeach</div>@endif
+    <h2>The session</h2>
+    <dl class="facts">
+        <div><dt>Time</dt><dd>{{ App\Support\Show::minutes($page->takenMinutes()) }}, planned about {{ App\Support\Show::minutes($page->plannedMinutes()) }}</dd></div>
+        <div><dt>Switched</dt><dd>@php($ticks = $run->switches->filter(fn ($t) => $t->off_at))@if($ticks->isEmpty())nothing was switched off @else{{ $ticks->map(fn ($t) => mb_strtolower($t->device->label()).' '.$show->time($t->off_at).'–'.($t->on_at ? $show->time($t->on_at) : 'still off'))->implode(', ') }}@endif</dd></div>
+        <div><dt>Skipped</dt><dd>{{ $page->skipped() === [] ? 'nothing' : implode(', ', array_map(fn ($s) => lcfirst((new App\View\StepContent($s))->title()).($s->note ? ' ('.$s->note.')' : ''), $page->skipped())) }}</dd></div>
+    </dl>
+</x-layout>

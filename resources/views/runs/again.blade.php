@@ -1,0 +1,26 @@
+<x-layout :title="'Plan again · '.$run->tank->name" bare>
+<div class="run again">
+    <header class="run-head"><a href="/runs/{{ $run->id }}">{{ $run->tank->name }}</a><span>plan again from here</span></header>
+    <div class="run-body">
+    <h1>From here on</h1>
+    <form method="get" action="/runs/{{ $run->id }}/again" novalidate>
+        <div class="row-fields">
+            <x-change-entry name="level" label="waterline now, below the rim" :value="$typed['level']" unit="mm"/>
+            <x-change-entry name="litres" label="out in all" :value="$typed['litres']" :unit="$volume->label()"/>
+            <x-change-entry name="minutes" label="minutes left, if few" :value="$typed['minutes']" unit="min"/>
+        </div>
+        <button class="act quiet">Work it out</button>
+    </form>
+    @if($new)
+    <p class="line">@if($new->left < 0.1)Nothing more to drain. @else<b class="num">{{ $show->volume($new->left, 1) }}</b> still to drain, to <b class="num">{{ $show->millimetres($new->mark) }}</b> below the rim. @endif {{ $show->percent($new->share) }} new water in all; {{ $show->volume($new->refill) }} go in.</p>
+    <p class="why">The rest takes about {{ App\Support\Show::minutes($new->minutes) }}. @if($run->tank->fish_height > 0)Fish stand in {{ $show->millimetres($new->depth()) }} at that mark. @endif</p>
+    <p class="why">After it: @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
+    @if($fallen = $new->fallen())<p class="finding heed"><b>Left for next time:</b> {{ App\View\Words::list(array_map(fn ($s) => lcfirst((new App\View\StepContent($s))->title()), $fallen)) }}.</p>@endif
+    <form method="post" action="/runs/{{ $run->id }}/again">@csrf
+        @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+        <button class="act large">Go on with this</button>
+    </form>
+    @endif
+    </div>
+</div>
+</x-layout>

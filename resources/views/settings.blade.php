@@ -1,0 +1,37 @@
+<x-layout title="Settings">
+    <h1>Settings</h1>
+    <form class="plain-form wide-form" method="post" action="/settings" novalidate>@csrf @method('put')
+        <fieldset><legend>You</legend>
+            <div class="row-fields">
+                <x-field name="name" label="Name" :value="$keeper->name"/>
+                <x-choice name="theme" label="Light" :value="$keeper->theme" :options="['auto' => 'as the device', 'light' => 'paper', 'dark' => 'dark']"/>
+                <x-choice name="timezone" label="Time zone" :value="$keeper->timezone" :options="collect(DateTimeZone::listIdentifiers())->mapWithKeys(fn ($z) => [$z => $z])"/>
+                <x-choice name="volume_unit" label="Volumes in" :value="$keeper->volume_unit->value" :options="collect(App\Support\VolumeUnit::cases())->mapWithKeys(fn ($u) => [$u->value => $u->name()])"/>
+                <x-field small name="bucket_litres" label="Your bucket holds" :value="App\Support\Show::plain($keeper->volume_unit->fromLitres($keeper->bucket_litres), 2)" :unit="$keeper->volume_unit->label()" mode="decimal"/>
+                <x-field small name="pen_factor" label="Factor of a TDS pen" :value="App\Support\Show::plain($keeper->pen_factor, 2)" mode="decimal" help="0.5 on the salt scale, 0.64 to 0.70 for “natural water”"/>
+            </div>
+        </fieldset>
+        <fieldset id="devices"><legend>By the sink</legend>
+            <div class="row-fields"><x-field small name="scale_step" label="Smallest step of your scale" :value="App\Support\Show::plain($keeper->scale_step, 3)" unit="g" mode="decimal"/></div>
+            <p class="muted">Simulated devices answer from a simulated vessel, with scatter and drift, so that every step can be practised without hardware. Do not take what they say for your water.</p>
+            @foreach(App\Devices\Devices::all() as $key => $name)<label class="tick"><input type="checkbox" name="simulated[]" value="{{ $key }}" @checked(in_array($key, (array) old('simulated', $keeper->simulated ?? []), true))> simulate {{ $name }}</label>@endforeach
+            @error('simulated.*')<p class="fault">{{ $message }}</p>@enderror
+        </fieldset>
+        <fieldset id="kits"><legend>What you measure with</legend>
+            <p class="muted">Kept readings stay what they are; only how they are shown and typed follows.</p>
+            <table class="plain kits"><thead><tr><th>Parameter</th><th>With</th><th>Read in</th><th>Last digit, or one drop</th><th>Fields of the chart</th></tr></thead><tbody>
+            @foreach(Cresco\Core\Measure\Parameter::cases() as $parameter)
+                @php($kit = $show->kit($parameter))
+                @php($base = 'kits.'.$parameter->value)
+                @php($field = 'kits['.$parameter->value.']')
+                <tr><th scope="row">{{ $parameter->label() }}</th>
+                    <td><select name="{{ $field }}[method]" aria-label="{{ $parameter->label() }}: with">@foreach($methods as $method)<option value="{{ $method->value }}" @selected(old($base.'.method', $kit->method->value) === $method->value)>{{ App\View\Words::method($method) }}</option>@endforeach</select><p class="fault">@error($base.'.method'){{ $message }}@enderror</p></td>
+                    <td><select name="{{ $field }}[unit]" aria-label="{{ $parameter->label() }}: read in">@foreach(Cresco\Core\Measure\Unit::for($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}" @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{ $unit->name }}</option>@endforeach</select><p class="fault">@error($base.'.unit'){{ $message }}@enderror</p></td>
+                    <td><input class="short" name="{{ $field }}[step]" inputmode="decimal" aria-label="{{ $parameter->label() }}: last digit, or one drop" value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Support\Show::plain($kit->step, 4)) : '' }}"><p class="fault">@error($base.'.step'){{ $message }}@enderror</p></td>
+                    <td><input name="{{ $field }}[fields]" aria-label="{{ $parameter->label() }}: fields of the chart" value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', implode(' ', $kit->fields)) : '' }}"><p class="fault">@error($base.'.fields'){{ $message }}@enderror</p></td></tr>
+            @endforeach
+            </tbody></table>
+        </fieldset>
+        <div class="acts"><button class="act">Keep</button></div>
+    </form>
+</x-layout>

@@ -1,0 +1,29 @@
+@php($salts = collect(Cresco\Core\Recipe\Salts::all())->mapWithKeys(fn ($s) => [$s->key => $s->name.' · '.$s->formula]))
+@php($label = fn (string $field) => isset($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? App\Support\Show::plain((float) $jar->label[$field], 3) : '')
+<x-layout :title="$jar->exists ? $jar->name : 'Another jar'">
+    <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
+    <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate data-jar>@csrf @if($jar->exists) @method('put') @endif
+        <x-field name="name" label="Name" :value="$jar->name"/>
+        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'" :options="['label' => 'a product, by its label'] + $salts->all()"/>
+        <fieldset data-of="label"><legend>What the label says</legend>
+            <div class="row-fields">
+                <x-field name="label[dose]" label="so much of it" :value="$label('dose')" mode="decimal"/>
+                <x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/>
+                <x-field name="label[litres]" label="into so many litres" :value="$label('litres')" unit="L" mode="decimal"/>
+                <x-field name="label[gh]" label="raises GH by" :value="$label('gh')" unit="°" mode="decimal"/>
+                <x-field name="label[kh]" label="raises KH by" :value="$label('kh')" unit="°" mode="decimal"/>
+                <x-field name="label[ec]" label="raises conductivity by" :value="$label('ec')" unit="µS/cm" mode="decimal"/>
+                <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal"/>
+            </div>
+        </fieldset>
+        <div class="row-fields">
+            <x-field name="purity" label="Purity" :value="App\Support\Show::plain(100 * $jar->purity, 2)" unit="%" mode="decimal"/>
+            <x-field name="stock" label="Left, g or mL" :value="$jar->stock === null ? '' : App\Support\Show::plain($jar->stock, 1)" mode="decimal" help="empty: not counted"/>
+            <x-field name="price" label="100 g or mL cost" :value="$jar->price > 0 ? App\Support\Show::plain($jar->price, 2) : ''" mode="decimal"/>
+        </div>
+        <button class="act">Keep</button>
+    </form>
+    @if($jar->exists)
+    <details class="danger"><summary>Take this jar off the shelf</summary><form method="post" action="/jars/{{ $jar->id }}">@csrf @method('delete')<p>Its spoon trials go with it; batches made with it stay.</p><button class="act beyond">Take {{ $jar->name }} off</button></form></details>
+    @endif
+</x-layout>

@@ -1,0 +1,85 @@
+@php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : App\Support\Show::plain($x, $d))
+@php($cm = fn (?float $mm): string => $mm === null ? '' : App\Support\Show::plain($mm / 10, 2))
+<x-layout :title="$tank->exists ? 'Measures of '.$tank->name : 'New tank'" :loop="$loop" wide>
+    <h1 class="visually-hidden">{{ $tank->exists ? 'Measures of '.$tank->name : 'New tank' }}</h1>
+    <form class="tank-form" method="post" action="{{ $tank->exists ? '/tanks/'.$tank->id : '/tanks' }}" novalidate
+        hx-get="/tanks/draw" hx-trigger="input delay:120ms, change delay:20ms" hx-target="#drawn" hx-sync="this:replace" hx-params="not _token,_method">
+        @csrf @if($tank->exists) @method('put') @endif
+        <div class="fields">
+            <fieldset><legend>Tank</legend>
+                <x-field name="name" label="Name" :value="$tank->name" help="As you call it."/>
+                <x-choice name="shape" label="Shape" :value="$tank->shape->value" :options="collect(Cresco\Core\Tank\Shape::cases())->mapWithKeys(fn ($s) => [$s->value => $s->label()])" data-shape/>
+                <div class="row-fields">
+                    <x-field small name="outer_length" label="Length, edge or diameter" :value="$cm($tank->outer_length)" unit="cm" mode="decimal"/>
+                    <x-field small name="outer_depth" label="Depth (box, bow: at the sides)" :value="$cm($tank->outer_depth)" unit="cm" mode="decimal"/>
+                    <x-field small name="middle_depth" label="Depth in the middle (bow)" :value="$cm($tank->middle_depth)" unit="cm" mode="decimal"/>
+                    <x-field small name="outer_height" label="Height (not for a cube)" :value="$cm($tank->outer_height)" unit="cm" mode="decimal"/>
+                    <x-field small name="glass" label="Glass" :value="$plain($tank->glass)" unit="mm" mode="decimal"/>
+                    <x-field small name="water_below_rim" label="Waterline below the rim" :value="$plain($tank->water_below_rim)" unit="mm" mode="decimal"/>
+                </div>
+                <small>Outer sizes.</small>
+            </fieldset>
+            <fieldset><legend>Bed, stone and wood</legend>
+                <div class="row-fields">
+                    <x-field small name="bed_back" label="Bed at the back" :value="$cm($tank->bed_back)" unit="cm" mode="decimal"/>
+                    <x-field small name="bed_front" label="Bed in front" :value="$cm($tank->bed_front)" unit="cm" mode="decimal"/>
+                    <x-field small name="porosity" label="Of it water" :value="$plain(100 * $tank->porosity, 0)" unit="%" mode="decimal" help="sand 40, gravel 42, fired soil 50 (guess)"/>
+                    <x-field small name="stone_kg" label="Stone" :value="$plain($tank->stone_kg)" unit="kg" mode="decimal"/>
+                    <x-field small name="stone_height" label="reaching above the floor" :value="$cm($tank->stone_height)" unit="cm" mode="decimal"/>
+                    <x-field small name="wood_kg" label="Wood, soaked" :value="$plain($tank->wood_kg)" unit="kg" mode="decimal"/>
+                    <x-field small name="wood_height" label="reaching above the floor" :value="$cm($tank->wood_height)" unit="cm" mode="decimal"/>
+                    <x-field small name="measured_litres" label="Counted in on a fill" :value="$tank->measured_litres === null ? '' : $show->volumeNumber($tank->measured_litres, 1)" :unit="auth()->user()->volume_unit->label()" mode="decimal" help="if you did"/>
+                    <x-field small name="measured_spread" label="give or take" :value="$tank->measured_spread === null ? '' : $show->volumeNumber($tank->measured_spread, 1)" :unit="auth()->user()->volume_unit->label()" mode="decimal"/>
+                </div>
+            </fieldset>
+            <fieldset><legend>Animals and routine</legend>
+                <x-choice name="animals" label="Who lives here" :value="$tank->animals->value" :options="collect(Cresco\Core\Tank\AnimalGroup::cases())->mapWithKeys(fn ($g) => [$g->value => $g->label()])" help="Sets the usual ranges and what one change may move (guesses until your diary knows better)."/>
+                <div class="row-fields">
+                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$plain($tank->fish_height)" unit="mm" mode="decimal"/>
+                    <x-field small name="warmth" label="The heater holds" :value="$show->number(Cresco\Core\Measure\Parameter::Temperature, $tank->warmth)" :unit="$show->unit(Cresco\Core\Measure\Parameter::Temperature)->label" mode="decimal"/>
+                    <x-field small name="ph_set_point" label="pH controller holds" :value="$plain($tank->ph_set_point, 2)" mode="decimal" help="empty without one"/>
+                    <x-field small name="nitrate_per_day" label="Nitrate it makes a day" :value="$plain($tank->nitrate_per_day, 2)" unit="mg/L" mode="decimal"/>
+                    <x-field small name="routine_share" label="Usual change" :value="$plain(100 * $tank->routine_share, 0)" unit="%" mode="decimal"/>
+                    <x-field small name="routine_days" label="every" :value="$tank->routine_days" unit="days" mode="numeric"/>
+                </div>
+                @if($waters->isNotEmpty())
+                <div class="row-fields">
+                    <x-choice name="water_id" label="Water that goes in" :value="$tank->water_id" :options="$waters->pluck('name', 'id')"/>
+                    <x-choice name="second_water_id" label="blended with" :value="$tank->second_water_id" :options="$waters->pluck('name', 'id')->prepend('nothing', '')"/>
+                    <x-field small name="second_share" label="share of that" :value="$plain(100 * $tank->second_share, 0)" unit="%" mode="decimal"/>
+                </div>
+                @endif
+            </fieldset>
+            <fieldset><legend>Devices</legend>
+                <table class="plain devices"><thead><tr><th>On this tank</th><th>upper end</th><th>lower end</th><th>from the left</th></tr></thead><tbody>
+                @foreach(Cresco\Core\Tank\Device::cases() as $kind)
+                    @php($device = $tank->devices->firstWhere('kind', $kind))
+                    @php($base = 'devices.'.$kind->value)
+                    <tr>
+                        <td><label class="tick"><input type="checkbox" name="devices[{{ $kind->value }}][on]" value="1" @checked(old() ? old($base.'.on') : $device !== null)> {{ $kind->label() }}</label></td>
+                        @if($kind->hangsInWater())
+                            @foreach(['top' => 'mm', 'bottom' => 'mm', 'across' => '%'] as $end => $unit)
+                            <td><span class="entry"><input name="devices[{{ $kind->value }}][{{ $end }}]" inputmode="decimal" autocomplete="off" aria-label="{{ $kind->label() }}: {{ ['top' => 'upper end, mm below the rim', 'bottom' => 'lower end, mm below the rim', 'across' => 'percent from the left'][$end] }}" value="{{ is_scalar(old($base.'.'.$end, 0)) ? old($base.'.'.$end, $device === null ? '' : $plain($device->{$end} === null ? null : (float) $device->{$end}, 0)) : '' }}" @error($base.'.'.$end) aria-invalid="true" @enderror><span class="unit">{{ $unit }}</span></span>
+                            <p class="fault" id="e-f-devices-{{ $kind->value }}-{{ $end }}">@error($base.'.'.$end){{ $message }}@enderror</p></td>
+                            @endforeach
+                        @else<td colspan="3" class="muted">{{ $kind->goesOff() ? 'on the switch list' : '' }}</td>@endif
+                    </tr>
+                @endforeach
+                </tbody></table>
+                <small>Ends in mm below the rim. Whatever must be off before the level falls comes onto the switch list of every run sheet.</small>
+            </fieldset>
+        </div>
+        <div class="drawn-side">
+            <div id="drawn" aria-live="polite">@include('tanks.drawn', ['faults' => new Illuminate\Support\MessageBag()])</div>
+        </div>
+        <div class="acts"><button class="act large">{{ $tank->exists ? 'Keep these measures' : 'Set up this tank' }}</button></div>
+    </form>
+    @if($tank->exists)
+    <details class="danger"><summary>Take this tank out of Cresco</summary>
+        <form method="post" action="/tanks/{{ $tank->id }}">@csrf @method('delete')
+            <p>The tank goes, with its diary, readings and run sheets. Save the readings as CSV first if you may want them.</p>
+            <button class="act beyond">Take {{ $tank->name }} out for good</button>
+        </form>
+    </details>
+    @endif
+</x-layout>

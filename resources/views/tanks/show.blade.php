@@ -1,0 +1,61 @@
+<x-layout :title="$page->tank->name" :loop="$loop" wide>
+    <h1 class="visually-hidden">{{ $page->tank->name }}: section</h1>
+    <div class="sheet look">
+        <aside class="side" aria-label="Dimensions">
+            <h2>Measures</h2>
+            <dl class="facts">
+                @foreach($page->dimensions() as [$name, $text])<div><dt>{{ $name }}</dt><dd>{{ $text }}</dd></div>@endforeach
+            </dl>
+            @php($outline = $page->outline(150, 80))
+            <figure class="plan">
+                <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="Plan from above, front pane below"><polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
+                <figcaption>from above, front below</figcaption>
+            </figure>
+            <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Change the measures</a></p>
+            <ul class="links"><li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li><li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li><li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li><li><a href="/tanks/{{ $page->tank->id }}/bed">Bed in patches</a></li></ul>
+            <p><a href="/tanks/{{ $page->tank->id }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
+        </aside>
+        <section class="board" aria-label="Section to scale">
+            <p class="lead-figure">
+                <a class="figure" href="?working=volume" data-working="volume"><b>{{ $page->show->volumeNumber($page->vessel->litres()) }}</b> {{ $page->tank->keeper->volume_unit->label() }} net</a>
+                <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }} in eight of ten</span>
+            </p>
+            @include('parts.section', ['drawing' => $page->drawing, 'show' => $page->show])
+            <ul class="level-list">
+                @foreach($page->drawing->leaders as $leader)<li><b>{{ $leader->first }}</b> {{ $leader->second }}</li>@endforeach
+            </ul>
+            @if($page->levels() !== [])
+            <table class="plain levels"><caption>Levels, from the rim down</caption><thead><tr><th>Below the rim</th><th>What</th><th>Out until there</th></tr></thead><tbody>
+                @foreach($page->levels() as [$mm, $name, $litres])<tr><td class="num">{{ $mm }}</td><td>{{ $name }}</td><td class="num">{{ $litres }}</td></tr>@endforeach
+            </tbody></table>
+            @endif
+        </section>
+        <aside class="side right" aria-label="State of the water">
+            <h2>The water, as last read</h2>
+            <div class="bands">
+            @foreach($page->figures() as $figure)
+                <div @class(['band-row', 'beyond' => $figure->beyond()])>
+                    <span class="name">{{ $figure->parameter->label() }}</span>
+                    @if($figure->reading)
+                        <span class="num">{{ $page->show->reading($figure->reading->toCore()) }}@if($figure->beyond()) <b>{{ $figure->beyond() }}</b>@endif</span>
+                        <svg class="band" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
+                            <path class="scale" d="M0 4h100"/>
+                            @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
+                            <path class="spread" d="M{{ $figure->at($figure->value->quantile(.1)) }} 4H{{ $figure->at($figure->value->quantile(.9)) + .6 }}"/>
+                        </svg>
+                        <small>{{ $page->show->day($figure->reading->taken_at) }}@if($figure->range) · kept at {{ $page->show->number($figure->parameter, $figure->range[0]) }} to {{ $page->show->value($figure->parameter, $figure->range[1]) }}@endif</small>
+                    @else
+                        <span class="num muted">not read</span>
+                    @endif
+                </div>
+            @endforeach
+            </div>
+            <p><a class="act" href="/tanks/{{ $page->tank->id }}/read">Read</a> <a class="act quiet" href="/tanks/{{ $page->tank->id }}/change">Plan a change</a></p>
+            <h2>Last events</h2>
+            <ul class="events">
+                @forelse($page->lastEntries() as $entry)<li><span>{{ $page->show->day($entry->happened_at) }}</span> {{ $entry->title }}</li>@empty<li>Nothing yet.</li>@endforelse
+            </ul>
+        </aside>
+    </div>
+    @if($page->working)<div id="open-working" class="open-working">@include('parts.working', ['working' => $page->working])</div>@endif
+</x-layout>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** Which room may know which; run by the static analysis. */
+final class RoomsTest
+{
+    public function testTheCoreKnowsNoFramework(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Cresco\Core'))
+            ->canOnlyDependOn()
+            ->classes(Selector::inNamespace('Cresco\Core'))
+            ->because('the computation stands on its own');
+    }
+
+    public function testMeasuresKnowNothingElse(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Cresco\Core\Measure'))
+            ->canOnlyDependOn()
+            ->classes(Selector::inNamespace('Cresco\Core\Measure'))
+            ->because('quantities and readings are the ground floor');
+    }
+
+    public function testModelsDoNotReachUp(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Models'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'), Selector::inNamespace('App\Actions'))
+            ->because('records do not know who shows or changes them');
+    }
+
+    public function testViewsDoNotChangeAnything(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\View'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Http'))
+            ->because('what is shown only reads');
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Every screen, light and dark, at the desk and in the hand: no axe finding, nothing sticking out, no complaint. */
+final class AccessTest extends BrowserCase
+{
+    private const SCREENS = [
+        '/', '/tanks/1', '/tanks/3/read', '/tanks/1/change?reason=nitrate&nitrate_goal=20', '/tanks/1/change?working=ph.next', '/tanks/2/look-back', '/tanks/1/diary',
+        '/diary', '/waters', '/waters/1/read', '/waters/new', '/tanks/new', '/tanks/4/edit', '/settings',
+        '/bench?tank=2', '/bench?tank=3&gh=3&kh=12&ec=200&waters[]=1&jars[]=1&litres=40', '/bench/bottles?tank=1', '/batches/1', '/recipes', '/shelf', '/jars/new', '/jars/1/spoon', '/jars/1/spoon?by=pen',
+        '/pen', '/stores/1', '/stores/new', '/waters/1', '/tanks/1/top-up', '/tanks/1/conditioner?kind=chloramine&given=50', '/tanks/1/hose?drop2=100', '/tanks/1/bed', '/tanks/2/bed', '/tanks/1/compose?reason=amount&way=litres&litres=90&tasks[]=glass&tasks[]=trim&tasks[]=floaters&order=trim,look',
+    ];
+
+    /** @return iterable<string, array{array{int, int}, string}> */
+    public static function lights(): iterable
+    {
+        yield 'desk, light' => [self::DESK, 'light'];
+        yield 'desk, dark' => [self::DESK, 'dark'];
+        yield 'hand, light' => [self::HAND, 'light'];
+        yield 'hand, dark' => [self::HAND, 'dark'];
+    }
+
+    /** @param array{int, int} $size */
+    #[DataProvider('lights')]
+    public function testEveryScreenIsForEveryone(array $size, string $light): void
+    {
+        $this->screen(...$size);
+        $this->light($light);
+        foreach (['/sign-in', '/sign-up', '/password/forgotten', '/password/new/x?email=a@cresco.test'] as $screen) {
+            $this->go($screen);
+            $this->assertAccessible($light === 'dark');
+            $this->assertFits();
+        }
+        $this->enterDemo();
+        foreach (self::SCREENS as $screen) {
+            $this->go($screen);
+            $this->assertAccessible($light === 'dark');
+            $this->assertFits();
+        }
+        $this->go('/tanks/1/compose?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media&tasks[]=floaters');
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $run = $this->path();
+        foreach (['/again?level=120&minutes=20', '/print', '/strip'] as $page) {
+            $this->go($run.$page);
+            $this->assertAccessible($light === 'dark');
+            $this->assertFits();
+        }
+        $this->go($run);
+        for ($step = 1; $step <= 8; ++$step) {
+            $this->go($this->path().'?step='.$step);
+            $this->assertAccessible($light === 'dark');
+            $this->assertFits();
+        }
+        $this->assertNoComplaints();
+    }
+
+    public function testTheFirstLoadIsLight(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/1/change');
+        $bytes = $this->script(<<<'JS'
+            return performance.getEntriesByType('navigation').concat(performance.getEntriesByType('resource'))
+                .reduce((sum, entry) => sum + entry.encodedBodySize, 0);
+            JS);
+        self::assertLessThan(300_000, $bytes);
+        self::assertGreaterThan(50_000, $bytes);
+    }
+
+    public function testAssetsAreHashedPackedAndCacheable(): void
+    {
+        $this->go('/sign-in');
+        $assets = (array) $this->script('return performance.getEntriesByType("resource").map((entry) => entry.name)');
+        self::assertNotSame([], $assets);
+        foreach ($assets as $asset) {
+            if (!is_string($asset) || str_ends_with($asset, '/mark.svg')) {
+                continue;
+            }
+            self::assertMatchesRegularExpression('#/build/assets/[\w-]+-[\w-]{8}\.\w+$#', $asset);
+            file_get_contents($asset, false, stream_context_create(['http' => ['header' => 'Accept-Encoding: gzip']]));
+            $headers = strtolower(implode("\n", $http_response_header));
+            self::assertStringContainsString('max-age=31536000, immutable', $headers);
+            if (!str_contains($asset, '.woff2')) {
+                self::assertStringContainsString('content-encoding: gzip', $headers);
+            }
+        }
+    }
+
+    public function testOtherFilesOfTheServerStayInside(): void
+    {
+        foreach (['/../.env', '/..%2f.env', '/%2e%2e/composer.json', '/.env', '/index.php/../../.env'] as $path) {
+            $answer = (string) @file_get_contents(self::$server->url.$path);
+            self::assertStringNotContainsString('APP_KEY', $answer);
+            self::assertStringNotContainsString('"require"', $answer);
+        }
+    }
+}

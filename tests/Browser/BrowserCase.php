@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\DriverCommand;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+use Throwable;
+
+/** A real Chromium on the application, at the desk or in the hand. A failing test leaves a picture. */
+abstract class BrowserCase extends TestCase
+{
+    protected const DESK = [1280, 800];
+
+    protected const HAND = [390, 844];
+
+    protected static Server $server;
+
+    private static ?string $chromedriver = null;
+
+    protected PatientDriver $browser;
+
+    private ChromeDevToolsDriver $tools;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = Server::start();
+        self::$chromedriver ??= Server::chromedriver();
+    }
+
+    protected function setUp(): void
+    {
+        $this->browser = $this->open();
+        $this->tools = new ChromeDevToolsDriver($this->browser);
+        $this->screen(...self::DESK);
+    }
+
+    protected function tearDown(): void
+    {
+        if ($this->status()->isFailure() || $this->status()->isError()) {
+            $folder = dirname(__DIR__, 2).'/storage/test-screenshots';
+            @mkdir($folder, 0o755, true);
+            try {
+                $shot = $this->tools->execute('Page.captureScreenshot', ['format' => 'png']);
+                $picture = is_array($shot) && is_string($shot['data'] ?? null) ? base64_decode($shot['data'], true) : '';
+                file_put_contents($folder.'/'.preg_replace('/\W+/', '-', $this->nameWithDataSet()).'.png', $picture);
+            } catch (Throwable) {
+                // A browser that has died leaves no picture.
+            }
+        }
+        $this->browser->quit();
+    }
+
+    protected function open(): PatientDriver
+    {
+        $options = new ChromeOptions();
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--user-data-dir='.Server::scratch('profile-'.bin2hex(random_bytes(4))),
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'SEVERE']);
+
+        $browser = PatientDriver::create((string) self::$chromedriver, $capabilities, 60000, 60000);
+        $browser->manage()->timeouts()->implicitlyWait(2);
+
+        return $browser;
+    }
+
+    protected function screen(int $width, int $height): void
+    {
+        $this->tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500]);
+    }
+
+    protected function light(string $scheme): void
+    {
+        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+    }
+
+    protected function withoutScripts(): void
+    {
+        $this->tools->execute('Emulation.setScriptExecutionDisabled', ['value' => true]);
+    }
+
+    protected function go(string $path): void
+    {
+        $this->browser->get(self::$server->url.$path);
+    }
+
+    protected function enterDemo(): void
+    {
+        $this->go('/sign-in');
+        $this->press('Enter as the demo keeper');
+        // The press returns before the door has opened.
+        $this->until(fn(): bool => $this->path() === '/' && $this->text('h1') === 'Round', 'the round behind the door');
+    }
+
+    protected function path(): string
+    {
+        return (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    protected function find(string $css): RemoteWebElement
+    {
+        return $this->browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    protected function text(string $css): string
+    {
+        return $this->find($css)->getText();
+    }
+
+    /** Presses the button or link with this text, and waits for what it sets going. */
+    protected function press(string $text): void
+    {
+        $quoted = '"'.$text.'"';
+        $this->clickOn($this->browser->findElement(WebDriverBy::xpath("//button[normalize-space()=$quoted] | //a[normalize-space()=$quoted] | //summary[normalize-space()=$quoted] | //button[starts-with(normalize-space(), $quoted)] | //a[starts-with(normalize-space(), $quoted)]")));
+    }
+
+    /** Clicks what is there, and waits for what that sets going. */
+    protected function click(string $css): void
+    {
+        $this->clickOn($this->find($css));
+    }
+
+    private function clickOn(RemoteWebElement $element): void
+    {
+        $element->click();
+        $this->until(fn(): bool => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling")') === true, 'the page to settle');
+    }
+
+    /** Does something on another device. */
+    protected function on(PatientDriver $other, callable $act): void
+    {
+        [$here, $this->browser] = [$this->browser, $other];
+        try {
+            $act();
+        } finally {
+            $this->browser = $here;
+        }
+    }
+
+    protected function type(string $css, string $text): void
+    {
+        $field = $this->find($css);
+        $field->clear();
+        $field->sendKeys($text);
+    }
+
+    /** Presses keys one after the other, as a keyboard does: they go to whatever has the focus then. */
+    protected function keys(string ...$keys): void
+    {
+        $presses = [];
+        foreach (mb_str_split(implode('', $keys)) as $key) {
+            $presses[] = ['type' => 'keyDown', 'value' => $key];
+            $presses[] = ['type' => 'keyUp', 'value' => $key];
+        }
+        $this->browser->execute(DriverCommand::ACTIONS, ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $presses]]]);
+    }
+
+    /** Goes on by the tab key until this has the focus. */
+    protected function tabTo(string $css): void
+    {
+        for ($i = 0; $i < 120; ++$i) {
+            if ($this->script('return document.activeElement?.matches(arguments[0])', $css) === true) {
+                return;
+            }
+            $this->keys(WebDriverKeys::TAB);
+        }
+        self::fail("The keyboard does not reach $css.");
+    }
+
+    protected function script(string $script, mixed ...$arguments): mixed
+    {
+        return $this->browser->executeScript($script, $arguments);
+    }
+
+    /** Waits until something holds, up to some seconds; a page that is being replaced counts as not yet. */
+    protected function until(callable $holds, string $what): void
+    {
+        for ($i = 0; $i < 150; ++$i) {
+            try {
+                if ($holds()) {
+                    self::addToAssertionCount(1);
+
+                    return;
+                }
+            } catch (StaleElementReferenceException|NoSuchElementException) {
+                // Not there yet.
+            } catch (UnknownErrorException $fault) {
+                if (!Patience::isOfAReplacedPage($fault)) {
+                    throw $fault;
+                }
+            }
+            usleep(100000);
+        }
+        self::fail('Waited in vain: '.$what);
+    }
+
+    protected function untilText(string $css, string $part): void
+    {
+        $this->until(fn(): bool => str_contains($this->text($css), $part), "“{$part}” in $css");
+    }
+
+    /** Pages of A4 that the page takes on paper. */
+    protected function printedPages(): int
+    {
+        $printed = $this->tools->execute('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69, 'preferCSSPageSize' => true]);
+        $pdf = is_array($printed) && is_string($printed['data'] ?? null) ? (string) base64_decode($printed['data'], true) : '';
+        self::assertSame(1, preg_match('/\/Count (\d+)/', $pdf, $count));
+
+        return (int) ($count[1] ?? 0);
+    }
+
+    protected function assertNoComplaints(): void
+    {
+        // A recompute that a newer one overtakes is given up on purpose.
+        $complaints = array_filter((array) $this->browser->manage()->getLog('browser'), static fn(mixed $line): bool => is_array($line)
+            && is_string($line['message'] ?? null) && preg_match('/htmx:(sendAbort|afterRequest)/', $line['message']) !== 1);
+
+        self::assertSame([], array_map(static fn(array $line): mixed => $line['message'] ?? '', array_values($complaints)));
+    }
+
+    /** Nothing sticks out to the side. */
+    protected function assertFits(): void
+    {
+        $widths = (array) $this->script('return [document.documentElement.scrollWidth, window.innerWidth]');
+
+        self::assertLessThanOrEqual($widths[1], $widths[0], $this->path().' is wider than the screen');
+    }
+
+    /**
+     * No finding of axe for WCAG 2.2 A and AA.
+     *
+     * @param bool $onlyContrast when the screen was looked at in the other light already
+     */
+    protected function assertAccessible(bool $onlyContrast = false): void
+    {
+        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const all = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+            axe.run(document, { runOnly: arguments[0] ? { type: 'rule', values: ['color-contrast'] } : all })
+                .then((result) => done(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).slice(0, 3).join(' | ')}`)))
+                .catch((error) => done([String(error)]));
+            JS, [$onlyContrast]);
+
+        self::assertSame([], $found, $this->browser->getCurrentURL());
+    }
+}

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use CurlHandle;
+use PDO;
+use PHPUnit\Framework\TestCase;
+
+/** Several devices at once on the running server, with real requests side by side. */
+final class ParallelTest extends TestCase
+{
+    private static Server $server;
+
+    /** @var non-empty-string */
+    private string $jar;
+
+    private string $token = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = Server::start();
+    }
+
+    protected function setUp(): void
+    {
+        $this->jar = Server::scratch('jar-'.bin2hex(random_bytes(4)));
+        $this->ask('/sign-in');
+        $this->ask('/sign-in/demo', []);
+        $this->ask('/');
+    }
+
+    public function testEndingTheSameStepFromSixDevicesCountsOnce(): void
+    {
+        $run = $this->newSheet(4);
+        $this->together(array_fill(0, 6, ["/runs/$run/steps/2", ['readings' => ['ph' => '7.05', 'nitrate' => '10-20']]]));
+
+        self::assertSame(2, $this->number("select count(*) from readings where run_step_id in (select id from run_steps where run_id = $run)"));
+        self::assertSame(1, $this->number("select count(*) from entries where run_id = $run"));
+    }
+
+    public function testClosingFromSixDevicesWritesOneEntryInTheDiary(): void
+    {
+        $run = $this->newSheet(2);
+        $steps = $this->number("select count(*) from run_steps where run_id = $run");
+        for ($step = 1; $step < $steps; ++$step) {
+            foreach (['heater', 'internal_filter'] as $device) {
+                $this->ask("/runs/$run/switches/$device", ['to' => 'on']);
+            }
+            $this->ask("/runs/$run/steps/$step", []);
+        }
+        $this->together(array_fill(0, 6, ["/runs/$run/steps/$steps", []]));
+
+        self::assertSame(1, $this->number("select count(*) from runs where id = $run and state = 'done'"));
+        self::assertSame(1, $this->number("select count(*) from entries where run_id = $run and kind = 'change'"));
+    }
+
+    public function testReadingsWrittenTogetherAreAllKept(): void
+    {
+        $before = $this->number('select count(*) from readings');
+        $this->together(array_map(static fn(int $i): array => ['/tanks/1/read', ['readings' => ['ph' => "6.$i", 'temperature' => "24.$i"]]], range(1, 9)));
+
+        self::assertSame($before + 18, $this->number('select count(*) from readings'));
+    }
+
+    public function testABatchThatIsMadeFromSixDevicesIsTakenFromTheShelfOnce(): void
+    {
+        $this->ask('/batches', ['tank' => '2', 'litres' => '10', 'gh' => '5', 'kh' => '0.5', 'ec' => '', 'waters' => ['3'], 'jars' => ['8']]);
+        $batch = $this->number('select max(id) from batches');
+        $stock = (float) $this->text('select stock from jars where id = 8');
+        $takes = (float) $this->text("select json_extract(card, '$.jars[0].amount') from batches where id = $batch");
+        self::assertGreaterThan(1.0, $takes);
+        $this->together(array_fill(0, 6, ["/batches/$batch/made", []]));
+
+        self::assertEqualsWithDelta($stock - $takes, (float) $this->text('select stock from jars where id = 8'), 1e-4);
+        self::assertSame(1, $this->number("select count(*) from entries where kind = 'work' and title like 'Made 10%L of Shrimp store'"));
+    }
+
+    public function testOneLookByThePenFromSixDevicesIsOneLook(): void
+    {
+        $this->ask('/batches', ['tank' => '2', 'litres' => '12', 'gh' => '5', 'kh' => '0.5', 'ec' => '', 'waters' => ['3'], 'jars' => ['8']]);
+        $batch = $this->number('select max(id) from batches');
+        $this->together(array_fill(0, 6, ["/batches/$batch/checks", ['read' => '180', 'looks' => '0']]));
+        self::assertSame(1, $this->number("select json_array_length(checks) from batches where id = $batch"));
+        $this->together(array_fill(0, 6, ["/batches/$batch/added", []]));
+
+        self::assertSame(1, $this->number("select json_extract(checks, '$[0].added') from batches where id = $batch"));
+    }
+
+    public function testAVacuumedPatchFromSixDevicesIsCleanedOnce(): void
+    {
+        $this->ask('/tanks/1/runs', ['reason' => 'routine', 'tasks' => ['vacuum']]);
+        $run = $this->number('select max(id) from runs where tank_id = 1');
+        $step = $this->number("select position from run_steps where run_id = $run and job = 'vacuum'");
+        $patches = $this->number("select json_array_length(content, '$.patches') from run_steps where run_id = $run and job = 'vacuum'");
+        self::assertGreaterThan(0, $patches);
+        $this->together(array_fill(0, 6, ["/runs/$run/steps/$step", []]));
+
+        self::assertSame($patches, $this->number("select count(*) from bed_cleanings where run_id = $run"));
+    }
+
+    public function testAServerKilledWhileSavingLosesNothingThatItSaidItHadAndCountsNothingTwice(): void
+    {
+        $run = $this->newSheet(1);
+        $steps = $this->number("select count(*) from run_steps where run_id = $run");
+        $kept = 0;
+        foreach ([3, 9, 16, 24, 33, 47, 70] as $round => $milliseconds) {
+            $step = 2 + $round;
+            $requests = [
+                ["/runs/$run/steps/$step", ['readings' => ['ph' => '7.05', 'temperature' => '24.1']]],
+                ['/tanks/2/read', ['readings' => ['ph' => '6.2', 'temperature' => '22.4', 'conductivity' => '231']]],
+                ['/tanks/4/read', ['readings' => ['ph' => '7.2', 'temperature' => '25.1', 'conductivity' => '255']]],
+            ];
+            $answers = $this->cutOff($requests, $milliseconds);
+            self::$server->revive();
+
+            // Whole or not at all, whenever the power went.
+            self::assertSame('ok', $this->text('pragma integrity_check'));
+            self::assertSame(0, $this->number("select count(*) from (select entry_id from readings join entries on entries.id = readings.entry_id where entries.title in ('Read Ember Shelf', 'Read Lantern') and entries.happened_at > datetime('now', '-5 minutes') group by entry_id having count(*) <> 3)"));
+            self::assertSame(0, $this->number("select count(*) from run_steps s where s.run_id = $run and s.done_at is null and exists (select 1 from readings r where r.run_step_id = s.id)"));
+            // What was answered is there.
+            $kept += ($answers[1] ? 1 : 0) + ($answers[2] ? 1 : 0);
+            self::assertGreaterThanOrEqual($kept, $this->number("select count(*) from entries where title in ('Read Ember Shelf', 'Read Lantern') and happened_at > datetime('now', '-5 minutes')"));
+            if ($answers[0]) {
+                self::assertSame(1, $this->number("select count(*) from run_steps where run_id = $run and position = $step and done_at is not null"));
+            }
+            // The keeper presses again, and it counts once.
+            $this->ask(...$requests[0]);
+            self::assertSame(1, $this->number("select count(*) from run_steps where run_id = $run and position = $step and done_at is not null"));
+            self::assertLessThanOrEqual(2, $this->number("select count(*) from readings where run_step_id = (select id from run_steps where run_id = $run and position = $step)"));
+        }
+        self::assertSame($steps, $this->number("select count(*) from run_steps where run_id = $run"));
+    }
+
+    /**
+     * Sends requests and kills the server so many milliseconds later.
+     *
+     * @param list<array{string, array<string, mixed>}> $requests
+     *
+     * @return list<bool> which of them were answered
+     */
+    private function cutOff(array $requests, int $milliseconds): array
+    {
+        $all = curl_multi_init();
+        $handles = [];
+        foreach ($requests as [$path, $form]) {
+            $handle = $this->handle($path, $form);
+            curl_multi_add_handle($all, $handle);
+            $handles[] = $handle;
+        }
+        $until = hrtime(true) + $milliseconds * 1_000_000;
+        do {
+            curl_multi_exec($all, $running);
+            usleep(500);
+        } while (hrtime(true) < $until);
+        self::$server->kill();
+        do {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.05);
+        } while ($running > 0);
+
+        return array_map(static fn(CurlHandle $handle): bool => curl_getinfo($handle, CURLINFO_RESPONSE_CODE) === 302, $handles);
+    }
+
+    private function newSheet(int $tank): int
+    {
+        $this->ask("/tanks/$tank/runs", ['reason' => 'routine']);
+
+        return $this->number("select max(id) from runs where tank_id = $tank");
+    }
+
+    private function number(string $sql): int
+    {
+        return (int) $this->text($sql);
+    }
+
+    private function text(string $sql): string
+    {
+        $found = (new PDO('sqlite:'.self::$server->database))->query($sql);
+        $value = $found === false ? false : $found->fetchColumn();
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
+    /** @param array<string, mixed>|null $form */
+    private function ask(string $path, ?array $form = null): void
+    {
+        $handle = $this->handle($path, $form);
+        $page = (string) curl_exec($handle);
+        self::assertLessThan(500, curl_getinfo($handle, CURLINFO_RESPONSE_CODE), $path);
+        unset($handle);
+        if (preg_match('/name="_token" value="([^"]+)"/', $page, $found) === 1) {
+            $this->token = $found[1];
+        }
+    }
+
+    /** @param list<array{string, array<string, mixed>}> $requests */
+    private function together(array $requests): void
+    {
+        $all = curl_multi_init();
+        $handles = [];
+        foreach ($requests as [$path, $form]) {
+            $handle = $this->handle($path, $form);
+            curl_multi_add_handle($all, $handle);
+            $handles[] = $handle;
+        }
+        do {
+            curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.05);
+        } while ($running > 0);
+        foreach ($handles as $handle) {
+            self::assertSame(302, curl_getinfo($handle, CURLINFO_RESPONSE_CODE));
+        }
+    }
+
+    /** @param array<string, mixed>|null $form */
+    private function handle(string $path, ?array $form): CurlHandle
+    {
+        $handle = curl_init(self::$server->url.$path);
+        self::assertInstanceOf(CurlHandle::class, $handle);
+        curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->jar, CURLOPT_COOKIEJAR => $this->jar, CURLOPT_TIMEOUT => 60]);
+        if ($form !== null) {
+            curl_setopt($handle, CURLOPT_POSTFIELDS, http_build_query(['_token' => $this->token] + $form));
+        }
+
+        return $handle;
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Illuminate\Filesystem\Filesystem;
+use RuntimeException;
+
+/** The application with its own copy of the demo data, and a driver for Chromium; both stop with the tests. */
+final class Server
+{
+    private static ?string $template = null;
+
+    /** @var list<resource> */
+    private static array $processes = [];
+
+    /** @param resource $process */
+    private function __construct(public readonly string $url, public readonly string $database, private mixed $process) {}
+
+    public static function start(): self
+    {
+        $database = self::scratch('cresco-'.bin2hex(random_bytes(4)).'.sqlite');
+        copy(self::template(), $database);
+        $port = self::freePort();
+
+        return new self("http://127.0.0.1:$port", $database, self::serve($port, $database));
+    }
+
+    /** The power goes: no process of the server ends anything that it had begun. */
+    public function kill(): void
+    {
+        posix_kill(-proc_get_status($this->process)['pid'], SIGKILL);
+        proc_close($this->process);
+        self::$processes = array_values(array_filter(self::$processes, static fn(mixed $process): bool => is_resource($process)));
+    }
+
+    /** Starts it again at the same address, on what is left of its data. */
+    public function revive(): void
+    {
+        $this->process = self::serve((int) parse_url($this->url, PHP_URL_PORT), $this->database);
+    }
+
+    /** @return resource */
+    private static function serve(int $port, string $database): mixed
+    {
+        $process = self::launch(
+            [PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=11M', '-d', 'post_max_size=12M', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php'],
+            self::environment($database) + ['PHP_CLI_SERVER_WORKERS' => '3'],
+        );
+        self::await("http://127.0.0.1:$port/bare");
+
+        return $process;
+    }
+
+    public static function chromedriver(): string
+    {
+        $port = self::freePort();
+        self::launch(['chromedriver', "--port=$port"], []);
+        self::await("http://127.0.0.1:$port/status");
+
+        return "http://127.0.0.1:$port";
+    }
+
+    /** @return non-empty-string a path in a folder that goes with the tests */
+    public static function scratch(string $name): string
+    {
+        $folder = sys_get_temp_dir().'/cresco-tests-'.getmypid();
+        if (!is_dir($folder)) {
+            mkdir($folder, 0o700, true);
+            register_shutdown_function(self::stop(...), $folder);
+        }
+
+        return $folder.'/'.$name;
+    }
+
+    private static function template(): string
+    {
+        if (self::$template === null) {
+            $template = self::scratch('template.sqlite');
+            touch($template);
+            foreach ([['migrate', '--force'], ['db:seed', '--force']] as $command) {
+                $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), self::environment($template));
+                $said = stream_get_contents($pipes[2]);
+                if ($process === false || proc_close($process) !== 0) {
+                    throw new RuntimeException('The demo data could not be planted: '.$said);
+                }
+            }
+            self::$template = $template;
+        }
+
+        return self::$template;
+    }
+
+    /** @return array<string, string> */
+    private static function environment(string $database): array
+    {
+        return [
+            'APP_CONFIG_CACHE' => 'bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/none-routes.php', 'APP_EVENTS_CACHE' => 'bootstrap/cache/none-events.php',
+            'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'MAIL_MAILER' => 'log', 'CRESCO_DEMO' => 'true', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+        ];
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    /**
+     * @param list<string>          $command
+     * @param array<string, string> $environment
+     *
+     * @return resource
+     */
+    private static function launch(array $command, array $environment): mixed
+    {
+        $log = ['file', self::scratch('log'), 'a'];
+        $process = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], $log, $log], $pipes, self::root(), $environment === [] ? null : $environment);
+        return self::$processes[] = $process ?: throw new RuntimeException('Could not start '.$command[0]);
+    }
+
+    private static function await(string $url): void
+    {
+        for ($i = 0; $i < 200; ++$i) {
+            $request = curl_init($url);
+            curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5]);
+            if (curl_exec($request) !== false) {
+                return;
+            }
+            usleep(50000);
+        }
+        throw new RuntimeException("Nothing answers at $url.");
+    }
+
+    private static function stop(string $folder): void
+    {
+        foreach (self::$processes as $process) {
+            $pid = proc_get_status($process)['pid'];
+            // The whole group: the server's workers and the browser go with it.
+            posix_kill(-$pid, SIGTERM);
+            proc_terminate($process);
+        }
+        usleep(300000);
+        (new Filesystem())->deleteDirectory($folder);
+    }
+}

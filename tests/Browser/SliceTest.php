@@ -1,0 +1,384 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** From a tank to a finished, checked water change, the way keepers do it. */
+final class SliceTest extends BrowserCase
+{
+    /** @return iterable<string, array{array{int, int}}> */
+    public static function places(): iterable
+    {
+        yield 'at the desk' => [self::DESK];
+        yield 'in the hand' => [self::HAND];
+    }
+
+    /** @param array{int, int} $size */
+    #[DataProvider('places')]
+    public function testANewKeeperGoesTheWholeWay(array $size): void
+    {
+        $this->screen(...$size);
+        $this->go('/sign-up');
+        $this->type('[name="name"]', 'Lark');
+        $this->type('[name="email"]', 'lark'.$size[0].'@cresco.test');
+        $this->type('[name="password"]', 'a long enough one');
+        $this->type('[name="password_confirmation"]', 'a long enough one');
+        $this->press('Open the account');
+        $this->untilText('main', 'No tank yet');
+
+        // A tank: the drawing answers while typing.
+        $this->press('Measure the first tank');
+        $this->untilText('#drawn', 'net');
+        $before = $this->text('#drawn .figure');
+        $this->type('[name="name"]', 'Brook');
+        $this->type('[name="outer_length"]', '80');
+        $this->until(fn(): bool => $this->text('#drawn .figure') !== $before, 'another volume');
+        $this->type('[name="bed_back"]', '99');
+        $this->untilText('#e-f-bed_back', 'above the waterline');
+        self::assertStringContainsString('Not a tank yet', $this->text('#drawn'));
+        $this->type('[name="bed_back"]', '6');
+        $this->untilText('#drawn', 'net');
+        $this->press('Set up this tank');
+        $this->untilText('.lead-figure', 'net');
+
+        // Water, and its readings.
+        $this->press('Plan a change');
+        $this->press('Name a water');
+        $this->type('[name="name"]', 'Kitchen tap');
+        $this->press('Name it and read it');
+        foreach (['nitrate' => '5', 'general_hardness' => '8', 'carbonate_hardness' => '5', 'ph' => '7.4', 'conductivity' => '340', 'temperature' => '15'] as $name => $typed) {
+            $this->type("#r-$name", $typed);
+        }
+        $this->press('Keep the readings');
+        $this->untilText('main', 'Kitchen tap');
+
+        // The tank is read: the chart answers to the thumb.
+        $this->go('/');
+        $this->press('Read');
+        $this->script('const range = document.querySelector("[data-chart] input"); range.value = 13; range.dispatchEvent(new Event("input", {bubbles: true}));');
+        self::assertSame('20-40 nearer 20', $this->find('#r-nitrate')->getAttribute('value'));
+        foreach (['general_hardness' => '6', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '310', 'temperature' => '24.8'] as $name => $typed) {
+            $this->type("#r-$name", $typed);
+        }
+        $this->press('Keep the readings');
+        $this->untilText('.forecast', 'Conductivity');
+
+        // The change: the line is dragged, figures follow.
+        $litres = $this->text('.lead-figure .figure');
+        $line = $this->find('#drain-line circle');
+        $this->script('arguments[0].scrollIntoView({block: "center"})', $line);
+        (new WebDriverActions($this->browser))->clickAndHold($line)->moveByOffset(0, 30)->moveByOffset(0, 15)->release()->perform();
+        $this->until(fn(): bool => $this->text('.lead-figure .figure') !== $litres, 'another amount');
+        self::assertTrue($this->find('input[value="amount"]')->isSelected());
+        $this->until(fn(): bool => $this->find('#f-mark')->getAttribute('value') === $this->find('#drain-line')->getAttribute('aria-valuenow'), 'the typed mark where the line is');
+
+        // A working opens and closes.
+        $this->press('net volume');
+        $this->untilText('#working', 'What goes in');
+        $this->keys(WebDriverKeys::ESCAPE);
+
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $this->walkTheSheet();
+        $this->untilText('main', 'figures came as forecast');
+
+        // What happened stands in the diary.
+        $this->press('Diary');
+        $this->untilText('.diary', 'Changed');
+        self::assertStringContainsString('right after the change', $this->text('.diary'));
+        $this->go('/');
+        $this->untilText('.strip', 'Nothing due');
+        $this->assertNoComplaints();
+    }
+
+    private function walkTheSheet(): void
+    {
+        for ($i = 0; $i < 20 && str_starts_with($this->path(), '/runs/') && !str_ends_with($this->path(), '/look-back'); ++$i) {
+            $title = $this->text('h1');
+            $this->assertFits();
+            if ($title === 'Switch on again') {
+                $this->press('All on');
+                $this->untilText('.finding', 'Still off: heater');
+                $this->press('Heater');
+                $this->until(fn(): bool => $this->find('.switch')->getAttribute('aria-pressed') === 'true', 'the heater ticked on');
+            }
+            if ($title === 'Read again') {
+                $this->type('#r-conductivity', '319');
+            }
+            $this->click('.go');
+            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+        }
+        self::assertStringEndsWith('/look-back', $this->path());
+    }
+
+    public function testTheWholeWayWithTheKeyboardAlone(): void
+    {
+        $this->go('/sign-in');
+        $this->tabTo('.demo-door button');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->untilText('h1', 'Round');
+        $this->keys('?');
+        $this->until(fn(): bool => $this->find('#keys')->isDisplayed(), 'the list of keys');
+        $this->keys(WebDriverKeys::ESCAPE);
+
+        // Reading: Enter goes from field to field.
+        $this->tabTo('a[href="/tanks/1"]');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->untilText('h1', 'Long Meadow');
+        $this->keys('g', 'e');
+        $this->until(fn(): bool => $this->script('return document.activeElement?.id') === 'r-nitrate', 'the first field');
+        foreach (['20-40', '5', '3', '6.71', '221', '24.1'] as $typed) {
+            $this->keys($typed, WebDriverKeys::ENTER);
+        }
+        $this->keys('0', WebDriverKeys::ENTER);
+        $this->until(fn(): bool => $this->path() === '/tanks/1/change', 'the change sheet');
+
+        // The drain line by arrows: one litre each.
+        $this->tabTo('#drain-line');
+        $before = (float) $this->find('#f-litres')->getAttribute('value');
+        for ($i = 0; $i < 3; ++$i) {
+            $this->until(fn(): bool => $this->script('return document.activeElement?.id') === 'drain-line', 'the drain line to keep the focus');
+            $this->keys(WebDriverKeys::ARROW_DOWN);
+        }
+        $this->until(fn(): bool => (float) $this->find('#amount-values')->getAttribute('data-litres') > $before + 2, 'three litres more');
+        self::assertSame('drain-line', $this->script('return document.activeElement.id'));
+        $this->tabTo('.acts .large');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->untilText('h1', 'Look first');
+
+        // The run sheet by space, and back by an arrow.
+        $this->keys(' ');
+        $this->untilText('h1', 'Read the tank');
+        $this->keys(WebDriverKeys::ARROW_LEFT);
+        $this->untilText('h1', 'Look first');
+        $this->keys(WebDriverKeys::ARROW_RIGHT);
+        $this->untilText('h1', 'Read the tank');
+        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+            $title = $this->text('h1');
+            if ($title === 'Switch on again') {
+                $open = count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open')));
+                self::assertGreaterThan(0, $open);
+                for (; $open > 0; --$open) {
+                    $this->tabTo('.switch.open');
+                    $this->keys(WebDriverKeys::ENTER);
+                    $this->until(fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open'))) < $open, 'one more on');
+                }
+                $this->tabTo('.go');
+                $this->keys(WebDriverKeys::ENTER);
+            } else {
+                $this->keys(' ');
+            }
+            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+        }
+        self::assertStringEndsWith('/look-back', $this->path());
+        $this->assertNoComplaints();
+    }
+
+    public function testTypingKeepsTheCaretAndTheLastAnswerWins(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/1/change');
+        $field = $this->find('#f-litres');
+        $field->clear();
+        foreach (['4', '0', '.', '5'] as $key) {
+            $field->sendKeys($key);
+            usleep(60000);
+        }
+        $this->until(fn(): bool => $this->find('#amount-values')->getAttribute('data-litres') === '40.5', 'forty and a half litres');
+        self::assertSame('40.5', $field->getAttribute('value'));
+        self::assertSame('f-litres', $this->script('return document.activeElement.id'));
+        self::assertStringContainsString('41', $this->text('.lead-figure .figure'));
+    }
+
+    public function testNonsenseWhileTypingLeavesTheFiguresAlone(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/1/change');
+        $before = $this->text('.lead-figure .figure');
+        $this->type('#f-litres', 'lots');
+        $this->untilText('#e-f-litres', 'Write a number in L');
+        self::assertSame($before, $this->text('.lead-figure .figure'));
+        self::assertSame('lots', $this->find('#f-litres')->getAttribute('value'));
+        self::assertSame('true', $this->find('#f-litres')->getAttribute('aria-invalid'));
+        $this->type('#f-litres', '30');
+        $this->until(fn(): bool => $this->find('#amount-values')->getAttribute('data-litres') === '30', 'thirty litres');
+        self::assertSame('', $this->text('#e-f-litres'));
+    }
+
+    public function testItAllWorksByPlainSubmit(): void
+    {
+        $this->enterDemo();
+        $this->withoutScripts();
+        $this->go('/tanks/1/change');
+        $this->click('input[name="reason"][value="amount"]');
+        $this->type('#f-litres', '44');
+        $this->press('Work it out');
+        $this->untilText('.lead-figure .figure', '44');
+        $this->click('.lead-figure a');
+        $this->untilText('.open-working', 'What goes in');
+    }
+
+    public function testTwoBrowsersShareOneSheet(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/4/change');
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $url = $this->path();
+        $other = $this->open();
+        try {
+            $this->on($other, function () use ($url): void {
+                $this->enterDemo();
+                $this->go($url);
+                // Out of reach of the router, it does not hear of the others.
+                $this->script('window.fetch = () => new Promise(() => {})');
+            });
+            $this->click('.go');
+            $this->untilText('h1', 'Read the tank');
+            // The other one still shows the first step, and ends it again.
+            $this->on($other, function (): void {
+                $this->click('.go');
+                $this->untilText('h1', 'Read the tank');
+                $this->untilText('.finding', 'nothing was counted twice');
+            });
+        } finally {
+            $other->quit();
+        }
+        $this->browser->navigate()->refresh();
+        $this->untilText('h1', 'Read the tank');
+    }
+
+    public function testASwipeGoesOnAndBackAndAnotherDeviceFollowsByItself(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/2/change');
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $url = $this->path();
+        $swipe = fn(int $by): mixed => $this->script(<<<'JS'
+            const target = document.querySelector('.run-body');
+            const touch = (x) => new Touch({ identifier: 1, target, clientX: x, clientY: 300 });
+            target.dispatchEvent(new TouchEvent('touchstart', { bubbles: true, touches: [touch(200)], changedTouches: [touch(200)] }));
+            target.dispatchEvent(new TouchEvent('touchend', { bubbles: true, touches: [], changedTouches: [touch(200 + arguments[0])] }));
+            JS, $by);
+        $swipe(-30);
+        $swipe(-150);
+        $this->untilText('h1', 'Read the tank');
+        $swipe(150);
+        $this->untilText('h1', 'Look first');
+
+        $other = $this->open();
+        try {
+            $this->on($other, function () use ($url): void {
+                $this->enterDemo();
+                $this->go($url);
+                $this->untilText('h1', 'Read the tank');
+            });
+            $this->go($url);
+            $this->click('.go');
+            $this->until(fn(): bool => $this->text('h1') !== 'Read the tank', 'the step after');
+            $next = $this->text('h1');
+            $this->on($other, fn() => $this->untilText('h1', $next));
+        } finally {
+            $other->quit();
+        }
+    }
+
+    public function testATimerSurvivesAReload(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/3/change?reason=amount&way=percent&percent=60');
+        $this->press('Write the run sheet');
+        for ($i = 0; $i < 10 && $this->text('h1') !== 'Heater cools'; ++$i) {
+            $title = $this->text('h1');
+            $this->click('.go');
+            $this->until(fn(): bool => $this->text('h1') !== $title, "past $title");
+        }
+        $left = function (): int {
+            $this->until(fn(): bool => preg_match('/^\d\d:\d\d$/', $this->text('.timer')) === 1, 'a running timer');
+            [$minutes, $seconds] = array_map(intval(...), explode(':', $this->text('.timer')));
+
+            return 60 * $minutes + $seconds;
+        };
+        $first = $left();
+        sleep(2);
+        $this->browser->navigate()->refresh();
+        $then = $left();
+        // It went on, and did not begin anew.
+        self::assertLessThan($first, $then);
+        self::assertGreaterThan(13 * 60, $then);
+        self::assertStringContainsString('Heater', $this->text('.still-off'));
+        self::assertGreaterThanOrEqual(56, $this->script('return Math.min(...[...document.querySelectorAll(".go, .back")].map((e) => e.getBoundingClientRect().height))'));
+        self::assertGreaterThanOrEqual(20, $this->script('return parseFloat(getComputedStyle(document.querySelector(".line")).fontSize)'));
+    }
+
+    /** @param array{int, int} $size */
+    #[DataProvider('places')]
+    public function testAWholeSessionIsComposedAndDone(array $size): void
+    {
+        $this->screen(...$size);
+        $this->enterDemo();
+        $this->go('/tanks/1/change?reason=amount&way=litres&litres=90');
+        $this->press('Add other work');
+        $this->untilText('h1', 'A session at Long Meadow');
+        foreach (['glass', 'vacuum', 'floaters'] as $task) {
+            $this->click("input[value=\"$task\"]");
+            $this->until(fn(): bool => $this->find("input[value=\"$task\"]")->isSelected(), "$task picked");
+        }
+        $this->untilText('.sheet-steps', 'Floating plants back');
+        $this->assertFits();
+        $later = $this->find('button[aria-label="Panes later"]');
+        $this->script('arguments[0].scrollIntoView({block: "center"})', $later);
+        $later->click();
+        $this->until(fn(): bool => str_contains($this->text('main'), 'Back to the usual order'), 'an order of its own');
+        $this->press('Back to the usual order');
+        $this->until(fn(): bool => !str_contains($this->text('main'), 'Back to the usual order'), 'the usual order');
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $seen = [];
+        for ($i = 0; $i < 40 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+            $title = $this->text('h1');
+            $seen[] = $title;
+            $this->assertFits();
+            if ($title === 'Heater cools') {
+                // A job that fits the wait is done first, and the wait goes on.
+                $this->press('Panes');
+                $this->untilText('h1', 'Panes');
+                self::assertStringContainsString('Heater cools', $this->text('.meanwhile'));
+                $this->click('.go');
+                $this->untilText('h1', 'Heater cools');
+                $this->browser->navigate()->refresh();
+            }
+            if ($title === 'Drain to the mark') {
+                $this->press('Plan again from here');
+                $this->untilText('h1', 'From here on');
+                $this->type('#f-litres', '70');
+                $this->press('Work it out');
+                $this->untilText('.line', 'still to drain');
+                $this->press('Go on with this');
+                $this->untilText('h1', 'Drain to the mark');
+                self::assertStringContainsString('70', $this->text('.line'));
+            }
+            if ($title === 'Switch on again') {
+                $open = fn(): int => count((array) $this->script('return [...document.querySelectorAll(".switch.open")]'));
+                while (($before = $open()) > 0) {
+                    $this->click('.switch.open');
+                    $this->until(fn(): bool => $open() < $before, 'one more on');
+                }
+            }
+            $this->click('.go');
+            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+        }
+        self::assertSame(['Floating plants out', 'Vacuum the bed', 'Drain to the mark', 'Let the water in', 'Floating plants back', 'Switch on again'], array_values(array_intersect($seen, ['Floating plants out', 'Vacuum the bed', 'Drain to the mark', 'Let the water in', 'Floating plants back', 'Switch on again'])));
+        $this->go('/tanks/1/bed');
+        $this->untilText('.patches', 'today');
+        $this->assertNoComplaints();
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Change;
+
+use Cresco\Core\Change\ChangeFault;
+use Cresco\Core\Change\Conditioner;
+use Cresco\Core\Change\Creep;
+use Cresco\Core\Change\DoseCourse;
+use Cresco\Core\Change\Passage;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\AnimalGroup;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Data;
+use Tests\Core\Row;
+
+final class CreepTest extends TestCase
+{
+    /** @return iterable<string, array{Row}> */
+    public static function rows(): iterable
+    {
+        foreach (Data::rows('steady') as $i => $row) {
+            if (in_array($row->text('kind'), ['salt creep under top-up', 'nutrient build-up'], true)) {
+                yield $i.' '.$row->text('kind') => [$row];
+            }
+        }
+    }
+
+    #[DataProvider('rows')]
+    public function testItSettlesWhereTheMassBalanceSays(Row $row): void
+    {
+        $g = static fn(string $field): float => $row->number('given.'.$field);
+        $e = static fn(string $field): float => $row->number('expected.'.$field);
+        if ($row->text('kind') === 'nutrient build-up') {
+            $course = DoseCourse::settled($g('dose_mg_L_right_after_each_change'), $g('uptake_mg_L_per_day'), $g('fraction'), $g('days_between'), $g('source_mg_L'));
+            self::assertEqualsWithDelta([$e('after_change_and_dose_mg_L'), $e('before_change_mg_L'), $e('ceiling_without_uptake_mg_L')], [$course->high, $course->low, $course->ceiling], 0.03);
+            self::assertSame($row->flag('expected.runs_out'), $course->runsOut);
+
+            return;
+        }
+        $evaporation = Creep::evaporation($g('evaporation_mm_per_day'), $g('surface_cm2'));
+        $creep = new Creep($g('tank_L'), $evaporation, $g('top_up_dGH'), $g('change_source_dGH'), $g('fraction'), $g('days_between'));
+        $working = $creep->working('°');
+        self::assertEqualsWithDelta($e('evaporation_L_per_day'), $evaporation, 1e-9);
+        self::assertEqualsWithDelta($e('rise_dGH_per_day'), $working->value('rise'), 1e-6);
+        self::assertEqualsWithDelta($e('peak_before_change_dGH'), $working->value('peak'), 0.002);
+        self::assertEqualsWithDelta($e('trough_after_change_dGH'), $working->value('trough'), 0.002);
+        $without = new Creep($g('tank_L'), $evaporation, $g('top_up_dGH'), 0.0, 0.0, 7.0);
+        self::assertEqualsWithDelta($e('rise_in_180_days_without_changes_dGH'), $without->course(0.0, 180)[180], 0.002);
+    }
+
+    public function testYearsDayByDayEndWhereTheFormulaSays(): void
+    {
+        $creep = new Creep(110.0, 1.28, 12.0, 12.0, 0.3, 7.0);
+        $course = $creep->course(12.0, 7 * 200);
+
+        self::assertEqualsWithDelta($creep->working('°')->value('trough'), $course[7 * 200], 1e-6);
+        self::assertEqualsWithDelta($creep->working('°')->value('peak'), $course[7 * 200 - 1] + 1.28 * 12.0 / 110.0, 1e-6);
+    }
+
+    public function testADoseThatIsAllTakenUpRunsOut(): void
+    {
+        // 5 mg/L a week and 2 a day: gone before the next change.
+        $course = DoseCourse::settled(5.0, 2.0, 0.5, 7.0, 1.0);
+
+        self::assertTrue($course->runsOut);
+        self::assertSame([5.5, 0.0], [$course->high, $course->low]);
+    }
+
+    public function testEvaporationIsLearnedFromTheTopUps(): void
+    {
+        // 2000 cm2 at 3 mm are 0.6 L a day; 60 days at 1 L outweigh the 14 of the default.
+        [$litres, $days] = Creep::learned(2000.0, array_fill(0, 20, [3.0, 3.0]));
+
+        self::assertSame([0.6, 0.0], Creep::learned(2000.0, []));
+        self::assertEqualsWithDelta((14 * 0.6 + 60.0) / 74.0, $litres, 1e-9);
+        self::assertSame(60.0, $days);
+    }
+
+    public function testTheCorrectiveWaterLandsTheTankOnItsAim(): void
+    {
+        $water = Passage::corrective(8.0, 6.0, 0.4);
+
+        self::assertEqualsWithDelta(6.0, 0.6 * 8.0 + 0.4 * $water, 1e-9);
+        self::assertEqualsWithDelta(3.0, $water, 1e-9);
+        self::assertLessThan(0.0, Passage::corrective(20.0, 4.0, 0.2));
+    }
+
+    public function testNoWaterOnTheWayIsThinnerThanItsHardnessAllows(): void
+    {
+        $ec = Parameter::Conductivity->value;
+        $passage = Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, AnimalGroup::SoftWaterShrimp->swingLimits(), [], [$ec => 180.0]);
+        foreach ($passage->waters as $i => $water) {
+            self::assertGreaterThanOrEqual(180.0 - 1e-9, $water[$ec]);
+            self::assertEqualsWithDelta($passage->states[$i + 1][$ec], 0.75 * $passage->states[$i][$ec] + 0.25 * $water[$ec], 1e-6);
+        }
+        // Without an end below, the first change would take water of (0.85 * 300 - 0.75 * 300) / 0.25 = 120.
+        self::assertEqualsWithDelta(120.0, Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, AnimalGroup::SoftWaterShrimp->swingLimits())->waters[0][$ec], 1e-6);
+    }
+
+    /** @return iterable<string, array{float, float, float}> dGH of the tank, aim, fraction */
+    public static function ways(): iterable
+    {
+        yield 'down in small steps' => [14.0, 5.0, 0.2];
+        yield 'up in small steps' => [4.0, 10.0, 0.3];
+        yield 'at once' => [6.0, 5.0, 0.5];
+        yield 'down to nearly nothing' => [10.0, 0.5, 0.25];
+    }
+
+    #[DataProvider('ways')]
+    public function testThePassageArrivesWithinTheLimitsAndEveryWaterCanBeHad(float $from, float $to, float $fraction): void
+    {
+        $unit = 10.0 / 56.077;
+        $limits = AnimalGroup::SoftWaterShrimp->swingLimits();
+        $gh = Parameter::GeneralHardness->value;
+        $passage = Passage::plan([$gh => $from * $unit], [$gh => $to * $unit], $fraction, $limits);
+        foreach ($passage->waters as $i => $water) {
+            self::assertGreaterThanOrEqual(0.0, $water[$gh]);
+            self::assertEqualsWithDelta($passage->states[$i + 1][$gh], (1.0 - $fraction) * $passage->states[$i][$gh] + $fraction * $water[$gh], 1e-9);
+            self::assertLessThanOrEqual(2.0 * $unit + 1e-9, abs($passage->states[$i + 1][$gh] - $passage->states[$i][$gh]));
+        }
+        self::assertEqualsWithDelta($to * $unit, $passage->states[$passage->count()][$gh], 2e-3 * $to * $unit + 1e-5);
+        // No shorter series of this size could: each step moves at most the limit, and down at most the fraction.
+        self::assertGreaterThanOrEqual((int) ceil(abs($from - $to) / 2.0 - 1e-6), $passage->count());
+    }
+
+    public function testAPassageThatNoWaterCanMakeIsRefused(): void
+    {
+        $this->expectException(ChangeFault::class);
+        Passage::plan([Parameter::GeneralHardness->value => 1.0], [Parameter::GeneralHardness->value => 3.0], 0.3, AnimalGroup::Community->swingLimits(), [Parameter::GeneralHardness->value => 2.0]);
+    }
+
+    public function testConditionerIsDosedByLabelAndChlorine(): void
+    {
+        $conditioner = new Conditioner(10.0, 40.0, 2.0);
+
+        self::assertEqualsWithDelta(5.0, $conditioner->dose(20.0, 0.5)->value('dose'), 1e-9);
+        self::assertEqualsWithDelta(10.0, $conditioner->dose(20.0, 4.0)->value('dose'), 1e-9);
+        self::assertTrue($conditioner->isOverdose(30.0, 20.0));
+        self::assertFalse($conditioner->isOverdose(20.0, 20.0));
+        // 2 mg/L of chlorine in chloramine leave 2 / 70.90 mmol of nitrogen: 0.395 mg/L.
+        self::assertEqualsWithDelta(0.395, Conditioner::ammoniaFromChloramine(2.0), 0.001);
+    }
+
+    public function testALabelWithoutAVolumeIsRefused(): void
+    {
+        $this->expectException(ChangeFault::class);
+        new Conditioner(5.0, 0.0, 1.0);
+    }
+}

@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Change;
+
+use Cresco\Core\Change\ChangeFault;
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Change\Forecast;
+use Cresco\Core\Change\Sizing;
+use Cresco\Core\Change\SwingLimits;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Density;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Water\WaterState;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ForecastTest extends TestCase
+{
+    /** A tank of 100 L. */
+    private static function vessel(): Vessel
+    {
+        return new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
+    }
+
+    /** @param array<string, Distribution> $more */
+    private static function tank(array $more = []): WaterState
+    {
+        return new WaterState('the tank', $more + [
+            Parameter::Nitrate->value => new Exact(30),
+            Parameter::CarbonateHardness->value => new Exact(Alkalinity::fromDegrees(3)->milliequivalentPerLitre),
+            Parameter::GeneralHardness->value => new Exact(Hardness::fromDegrees(6)->millimolePerLitre),
+            Parameter::Acidity->value => new Exact(6.8),
+            Parameter::Conductivity->value => new Exact(250),
+            Parameter::Temperature->value => new Exact(25),
+        ]);
+    }
+
+    /** @param array<string, Distribution> $more */
+    private static function source(array $more = []): WaterState
+    {
+        return new WaterState('the tap', $more + [
+            Parameter::Nitrate->value => new Exact(5),
+            Parameter::CarbonateHardness->value => new Exact(Alkalinity::fromDegrees(6)->milliequivalentPerLitre),
+            Parameter::GeneralHardness->value => new Exact(Hardness::fromDegrees(10)->millimolePerLitre),
+            Parameter::Acidity->value => new Exact(7.6),
+            Parameter::Conductivity->value => new Exact(400),
+            Parameter::Temperature->value => new Exact(20),
+        ]);
+    }
+
+    private static function central(Forecast $forecast, Parameter $parameter): float
+    {
+        return $forecast->outlook($parameter)->after()?->central() ?? NAN;
+    }
+
+    public function testEverythingDissolvedMixesByVolume(): void
+    {
+        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40));
+
+        self::assertEqualsWithDelta(20.0, self::central($forecast, Parameter::Nitrate), 1e-9);
+        self::assertEqualsWithDelta(310.0, self::central($forecast, Parameter::Conductivity), 1e-9);
+        self::assertEqualsWithDelta(23.0, self::central($forecast, Parameter::Temperature), 1e-9);
+        self::assertEqualsWithDelta(7.6, Hardness::fromMillimolePerLitre(self::central($forecast, Parameter::GeneralHardness))->degrees(), 1e-9);
+    }
+
+    public function testTheUnitItIsShownInDoesNotChangeIt(): void
+    {
+        $units = [
+            Parameter::Temperature->value => Unit::of(Parameter::Temperature, 'fahrenheit'),
+            Parameter::Conductivity->value => Unit::of(Parameter::Conductivity, 'tds', 0.67),
+            Parameter::CarbonateHardness->value => Unit::of(Parameter::CarbonateHardness, 'caco3'),
+        ];
+        $plain = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40));
+        $other = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, units: $units));
+
+        foreach (Parameter::cases() as $parameter) {
+            if ($parameter !== Parameter::Ammonium) {
+                self::assertEqualsWithDelta(self::central($plain, $parameter), self::central($other, $parameter), 1e-5, $parameter->value);
+            }
+        }
+        // In the keeper's unit: 25 degC is 77 degF.
+        self::assertEqualsWithDelta(77.0, $other->outlook(Parameter::Temperature)->afterWorking()?->value('tank') ?? NAN, 1e-9);
+    }
+
+    public function testTwoHalfDrainsLeaveAQuarter(): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source([Parameter::Nitrate->value => new Exact(0)]), 50, 2);
+
+        self::assertEqualsWithDelta(0.75, $plan->share(), 1e-9);
+        self::assertEqualsWithDelta(100.0, $plan->refill(), 1e-9);
+        self::assertEqualsWithDelta(7.5, self::central(Forecast::of($plan), Parameter::Nitrate), 1e-9);
+    }
+
+    public function testWhatEvaporatedIsRefilledToo(): void
+    {
+        // 100 L, 10 gone by evaporation, 30 drained: 60 L of 30 mg/L and 40 L of 5 mg/L.
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 30, 1, 10);
+
+        self::assertEqualsWithDelta(20.0, self::central(Forecast::of($plan), Parameter::Nitrate), 1e-9);
+        self::assertEqualsWithDelta(40.0, $plan->refill(), 1e-9);
+    }
+
+    /** @return iterable<string, array{float, int, float}> */
+    public static function shares(): iterable
+    {
+        foreach ([[0.2, 1, 0.0], [0.5, 2, 0.0], [0.75, 3, 4.0], [0.3, 1, 12.0]] as [$share, $drains, $evaporated]) {
+            yield "$share in $drains, $evaporated L gone" => [$share, $drains, $evaporated];
+        }
+    }
+
+    #[DataProvider('shares')]
+    public function testLitresForAShareGiveThatShare(float $share, int $drains, float $evaporated): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 0, $drains, $evaporated);
+
+        self::assertEqualsWithDelta($share, $plan->withDrained($plan->litresForShare($share))->share(), 1e-6);
+    }
+
+    public function testTheNextDayAddsWhatTheTankMakesAndTheHeaterWarms(): void
+    {
+        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, warmth: 25.5, production: new Exact(2)));
+
+        self::assertEqualsWithDelta(22.0, $forecast->outlook(Parameter::Nitrate)->nextDay()?->central() ?? NAN, 1e-9);
+        self::assertEqualsWithDelta(25.5, $forecast->outlook(Parameter::Temperature)->nextDay()?->central() ?? NAN, 1e-9);
+    }
+
+    public function testAControllerBringsPhBackWhateverTheHardness(): void
+    {
+        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, setPoint: 6.6));
+
+        self::assertEqualsWithDelta(6.6, $forecast->outlook(Parameter::Acidity)->nextDay()?->central() ?? NAN, 1e-9);
+        self::assertGreaterThan(6.8, self::central($forecast, Parameter::Acidity));
+    }
+
+    public function testTheRefillTemperatureLandsTheTank(): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40);
+        $fill = $plan->refillTemperature(24.0)?->value('needed') ?? NAN;
+        $landed = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source([Parameter::Temperature->value => new Exact($fill)]), 40));
+
+        self::assertEqualsWithDelta(24.0, self::central($landed, Parameter::Temperature), 1e-9);
+    }
+
+    public function testWhatWasNotReadIsNotForecast(): void
+    {
+        $bare = Forecast::of(new ChangePlan(self::vessel(), new WaterState('the tank', []), self::source(), 40));
+
+        foreach (Parameter::cases() as $parameter) {
+            self::assertNull($bare->outlook($parameter)->after(), $parameter->value);
+        }
+        self::assertNull($bare->ammoniaAfter());
+    }
+
+    public function testHigherPhFreesAmmonia(): void
+    {
+        $ammonium = [Parameter::Ammonium->value => new Exact(0.5)];
+        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank($ammonium), self::source([Parameter::Acidity->value => new Exact(8.4), Parameter::Ammonium->value => new Exact(0)]), 60));
+
+        // Less than half is left of the ammonium, yet more of it is free than the 0.0014 mg/L before.
+        self::assertGreaterThan(0.0014, $forecast->ammoniaAfter()?->value('NH3_N') ?? 0.0);
+    }
+
+    public function testNineOfTenMeansNineOfTen(): void
+    {
+        $tank = self::tank([Parameter::Nitrate->value => Density::slanted(20, 40, 0.75, 0.25)]);
+        $source = self::source([Parameter::Nitrate->value => Density::flat(3, 7)]);
+        $plan = new ChangePlan(self::vessel(), $tank, $source, 0);
+        $litres = Sizing::forGoal($plan, Parameter::Nitrate, 20)->estimate()->quantile(0.9);
+        mt_srand(11);
+        $any = static fn(): float => (mt_rand() + 0.5) / (mt_getrandmax() + 1.0);
+        $under = 0;
+        for ($i = 0; $i < 50000; ++$i) {
+            $c = 20 + (0.75 - sqrt(0.5625 - 0.05 * 10 * $any())) / 0.025;
+            $v = 100 * (1 + 0.03 * sqrt(-2 * log($any())) * cos(2 * M_PI * $any()));
+            $f = $litres / $v;
+            $under += ((1 - $f) * $c + $f * (3 + 4 * $any())) <= 20 ? 1 : 0;
+        }
+
+        self::assertEqualsWithDelta(0.9, $under / 50000, 0.012);
+    }
+
+    public function testAGoalBelowTheSourceCannotBeMet(): void
+    {
+        $this->expectException(ChangeFault::class);
+        $this->expectExceptionMessage('the source (5) lies between the tank (30) and the goal (3)');
+        Sizing::forGoal(new ChangePlan(self::vessel(), self::tank(), self::source(), 0), Parameter::Nitrate, 3);
+    }
+
+    public function testTheNarrowestLimitDecides(): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40);
+        // KH may move 1 of 3 degrees, GH 2 of 4, conductivity 37.5 of 150, warmth 2 of 5.
+        [$share, $by] = Sizing::largestWithin($plan, new SwingLimits(9, 1, 2, 0.15, 2), Forecast::of($plan));
+
+        self::assertEqualsWithDelta(0.25, $share, 1e-9);
+        self::assertSame(Parameter::Conductivity, $by);
+    }
+
+    public function testPhCanBeTheNarrowestLimit(): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 60);
+        [$share, $by] = Sizing::largestWithin($plan, new SwingLimits(0.1, 9, 9, 9, 9), Forecast::of($plan));
+        $at = Forecast::of($plan->withDrained($plan->litresForShare($share)));
+
+        self::assertSame(Parameter::Acidity, $by);
+        self::assertEqualsWithDelta(6.9, self::central($at, Parameter::Acidity), 0.015);
+        self::assertLessThan(6.9, self::central($at, Parameter::Acidity));
+    }
+
+    public function testLikeWatersHaveNoLimit(): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::tank()->named('the store'), 60);
+
+        self::assertSame([1.0, null], Sizing::largestWithin($plan, AnimalGroup::SoftWaterShrimp->swingLimits(), Forecast::of($plan)));
+    }
+
+    public function testSeveralChangesDoWhatOneMayNot(): void
+    {
+        // 1 - 0.7^n >= 0.6 first at n = 3.
+        self::assertSame(3, Sizing::changesFor(0.6, 0.3));
+        self::assertSame(1, Sizing::changesFor(0.3, 0.3));
+    }
+
+    public function testSensitiveAnimalsStandLess(): void
+    {
+        foreach (AnimalGroup::cases() as $group) {
+            self::assertLessThanOrEqual($group->isSensitive() ? 0.15 : 0.25, $group->swingLimits()->ecShare);
+            foreach (Parameter::cases() as $parameter) {
+                $range = $group->range($parameter);
+                self::assertTrue($range === null || $range[0] < $range[1]);
+            }
+        }
+    }
+
+    public function testTheRoutineOfTheSheetIsTheSteadyState(): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40, production: new Normal(1, 0));
+
+        self::assertEqualsWithDelta(22.5, Sizing::routinePeak($plan, 0.4, 7)?->value('peak') ?? NAN, 1e-9);
+    }
+}

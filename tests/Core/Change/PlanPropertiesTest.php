@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Change;
+
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Change\Dilution;
+use Cresco\Core\Change\Forecast;
+use Cresco\Core\Change\Sizing;
+use Cresco\Core\Change\SwingLimits;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Density;
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Displacement;
+use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Water\WaterState;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What must hold for any tank, any water and any change; the cases are drawn with a fixed seed. */
+final class PlanPropertiesTest extends TestCase
+{
+    /** @return iterable<string, array{ChangePlan}> */
+    public static function plans(): iterable
+    {
+        mt_srand(42);
+        for ($i = 0; $i < 60; ++$i) {
+            $vessel = new Vessel(
+                new Rectangle(self::draw(250, 1500), self::draw(200, 600)),
+                self::draw(300, 600),
+                self::draw(10, 60),
+                new Bed(self::draw(0, 120), self::draw(0, 90), 0.45),
+                [Displacement::even(self::draw(0, 2), 20, 200)],
+            );
+            $plan = new ChangePlan(
+                $vessel,
+                self::water('the tank'),
+                self::water('the source'),
+                self::draw(0.05, 0.8) * $vessel->litres(),
+                mt_rand(1, 3),
+                $i % 3 === 0 ? 0.05 * $vessel->litres() : 0.0,
+                null,
+                self::draw(20, 27),
+                new Normal(1.0, 0.3),
+            );
+            yield sprintf('%d: %.0f L, %.0f out, %d times', $i, $vessel->litres(), $plan->drained, $plan->drains) => [$plan];
+        }
+    }
+
+    private static function draw(float $from, float $to): float
+    {
+        return $from + ($to - $from) * mt_rand() / mt_getrandmax();
+    }
+
+    private static function water(string $name): WaterState
+    {
+        $nitrate = self::draw(0, 60);
+
+        return new WaterState($name, [
+            Parameter::Nitrate->value => Density::flat($nitrate, $nitrate + self::draw(1, 20)),
+            Parameter::GeneralHardness->value => new Exact(Hardness::fromDegrees(self::draw(0, 18))->millimolePerLitre),
+            Parameter::CarbonateHardness->value => new Exact(Alkalinity::fromDegrees(self::draw(1.5, 14))->milliequivalentPerLitre),
+            Parameter::Acidity->value => new Normal(self::draw(5.8, 8.6), 0.05),
+            Parameter::Conductivity->value => new Normal(self::draw(30, 900), 8),
+            Parameter::Temperature->value => new Exact(self::draw(8, 28)),
+            Parameter::Ammonium->value => new Exact(self::draw(0, 1)),
+        ]);
+    }
+
+    #[DataProvider('plans')]
+    public function testWhatMixesEndsBetweenTankAndSource(ChangePlan $plan): void
+    {
+        $forecast = Forecast::of($plan);
+        foreach (Parameter::cases() as $parameter) {
+            if (!$parameter->mixes()) {
+                continue;
+            }
+            $ends = [$plan->tank->central($parameter, 0), $plan->source->central($parameter, 0)];
+            $after = $forecast->outlook($parameter)->after()?->central() ?? NAN;
+            self::assertGreaterThanOrEqual(min($ends) - 1e-9, $after, $parameter->value);
+            self::assertLessThanOrEqual(max($ends) + 1e-9, $after, $parameter->value);
+        }
+    }
+
+    #[DataProvider('plans')]
+    public function testOneDrainAfterTheOtherGivesTheSameAsTheClosedForm(ChangePlan $plan): void
+    {
+        $volume = $plan->vessel->litres();
+        $nitrate = $plan->tank->central(Parameter::Nitrate, 0);
+        $source = $plan->source->central(Parameter::Nitrate, 0);
+        for ($i = 0; $i < $plan->drains; ++$i) {
+            $left = $volume - $plan->drained - ($i === 0 ? $plan->evaporated : 0.0);
+            $nitrate = ($left * $nitrate + ($volume - $left) * $source) / $volume;
+        }
+
+        self::assertEqualsWithDelta($nitrate, Forecast::of($plan)->outlook(Parameter::Nitrate)->after()?->central() ?? NAN, 1e-6);
+    }
+
+    #[DataProvider('plans')]
+    public function testTheBandHoldsTheMiddleAndWidensWithDoubt(ChangePlan $plan): void
+    {
+        $vague = Forecast::of($plan)->outlook(Parameter::Nitrate)->after();
+        $sharp = Forecast::of(new ChangePlan(
+            $plan->vessel,
+            $plan->tank->with(Parameter::Nitrate, new Exact($plan->tank->central(Parameter::Nitrate, 0))),
+            $plan->source,
+            $plan->drained,
+            $plan->drains,
+            $plan->evaporated,
+        ))->outlook(Parameter::Nitrate)->after();
+
+        self::assertNotNull($vague);
+        self::assertNotNull($sharp);
+        self::assertLessThanOrEqual($vague->central() + 0.02 * $vague->spread(), $vague->low());
+        self::assertGreaterThanOrEqual($vague->central() - 0.02 * $vague->spread(), $vague->high());
+        // Where the volume is the larger doubt the two are alike but for the evenness of the cases.
+        self::assertLessThan(1.05 * $vague->halfWidth(), $sharp->halfWidth());
+    }
+
+    #[DataProvider('plans')]
+    public function testOnceCarbonDioxideIsBackThePhOfTheSourceNoLongerMatters(ChangePlan $plan): void
+    {
+        $other = new ChangePlan($plan->vessel, $plan->tank, $plan->source->with(Parameter::Acidity, new Exact(7.0)), $plan->drained, $plan->drains, $plan->evaporated);
+
+        self::assertEqualsWithDelta(
+            Forecast::of($plan)->outlook(Parameter::Acidity)->nextDay()?->central() ?? NAN,
+            Forecast::of($other)->outlook(Parameter::Acidity)->nextDay()?->central() ?? NAN,
+            1e-6,
+        );
+    }
+
+    #[DataProvider('plans')]
+    public function testAChangeWithTheTanksOwnWaterMovesNothing(ChangePlan $plan): void
+    {
+        $same = Forecast::of(new ChangePlan($plan->vessel, $plan->tank, $plan->tank->named('itself'), $plan->drained, $plan->drains));
+        foreach (Parameter::cases() as $parameter) {
+            self::assertEqualsWithDelta(0.0, $same->outlook($parameter)->swing() ?? NAN, 1e-5, $parameter->value);
+        }
+    }
+
+    #[DataProvider('plans')]
+    public function testTheLargestShareKeepsEveryLimit(ChangePlan $plan): void
+    {
+        $limits = new SwingLimits(0.4, 1.0, 2.0, 0.15, 2.0);
+        // Filling up what evaporated moves the water too, whatever is drained: here nothing has.
+        $plan = new ChangePlan($plan->vessel, $plan->tank, $plan->source, $plan->drained, $plan->drains);
+        [$share] = Sizing::largestWithin($plan, $limits, Forecast::of($plan));
+        $within = $plan->withDrained($plan->litresForShare(min($share, $plan->share())));
+        $forecast = Forecast::of($within);
+        foreach (Parameter::cases() as $parameter) {
+            $allowed = $limits->allowed($parameter, $plan->tank->central($parameter, 0));
+            if ($allowed !== null) {
+                self::assertLessThanOrEqual($allowed * 1.001 + 1e-6, abs((float) $forecast->outlook($parameter)->swing()), $parameter->value);
+            }
+        }
+    }
+
+    #[DataProvider('plans')]
+    public function testTheDrainMarkBelongsToTheLitres(ChangePlan $plan): void
+    {
+        $mark = $plan->vessel->markFor($plan->drained);
+
+        self::assertGreaterThanOrEqual($plan->vessel->waterBelowRim - 1e-6, $mark);
+        self::assertLessThanOrEqual($plan->vessel->rim + 1e-6, $mark);
+        self::assertEqualsWithDelta($plan->drained, $plan->vessel->litresDrainedAt($mark), 1e-6);
+    }
+
+    #[DataProvider('plans')]
+    public function testCorrectiveWaterLandsTheTankOnItsGoal(ChangePlan $plan): void
+    {
+        $tank = $plan->tank->central(Parameter::Conductivity, 0);
+        $goal = 0.9 * $tank;
+        $needed = Dilution::corrective($tank, $goal, $plan->share());
+        $after = Forecast::of(new ChangePlan($plan->vessel, $plan->tank, $plan->source->with(Parameter::Conductivity, new Exact($needed)), $plan->drained, $plan->drains, $plan->evaporated));
+
+        self::assertEqualsWithDelta($goal, $after->outlook(Parameter::Conductivity)->after()?->central() ?? NAN, 1e-6);
+    }
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Measure;
+
+use Cresco\Core\Measure\Density;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Kit;
+use Cresco\Core\Measure\MeasureFault;
+use Cresco\Core\Measure\Method;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\Unit;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ReadingTest extends TestCase
+{
+    private static function chart(): Kit
+    {
+        return new Kit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]);
+    }
+
+    public function testAColourMidwayIsEvenlyUncertain(): void
+    {
+        $reading = Reading::between(Parameter::Nitrate, 20, 40)->distribution();
+
+        self::assertEqualsWithDelta(30.0, $reading->central(), 1e-9);
+        self::assertEqualsWithDelta(22.0, $reading->quantile(0.1), 1e-9);
+        self::assertEqualsWithDelta(20 / sqrt(12), $reading->spread(), 1e-9);
+    }
+
+    public function testAColourNearerTheLowerFieldLeansThere(): void
+    {
+        // Weights 3 to 1: half the area lies left of 20 + (0.75 - sqrt(0.75^2 - 0.25)) / 0.025.
+        $reading = Reading::between(Parameter::Nitrate, 20, 40, 25)->distribution();
+
+        self::assertEqualsWithDelta(27.639, $reading->central(), 0.001);
+    }
+
+    public function testADropKitKnowsOnlyTheLastDrop(): void
+    {
+        $reading = Reading::drops(Parameter::GeneralHardness, 1.0, 0.25);
+
+        self::assertEqualsWithDelta(0.75, $reading->distribution()->quantile(0.0), 1e-9);
+        self::assertEqualsWithDelta(1.0, $reading->distribution()->quantile(1.0), 1e-9);
+    }
+
+    public function testTheFirstDropMayMeanNothingAtAll(): void
+    {
+        self::assertEqualsWithDelta(0.0, Reading::drops(Parameter::CarbonateHardness, 0.3, 0.5)->low, 1e-12);
+    }
+
+    public function testAFieldStandsForHalfTheWayToItsNeighbours(): void
+    {
+        $reading = Reading::atField(Parameter::Nitrate, 10, 20, 40)->distribution();
+
+        self::assertEqualsWithDelta(15.0, $reading->quantile(0.0), 1e-9);
+        self::assertEqualsWithDelta(30.0, $reading->quantile(1.0), 1e-9);
+        // Triangle 15-20-30: a third of the area lies left of its peak.
+        self::assertEqualsWithDelta(20.0, $reading->quantile(1 / 3), 1e-9);
+    }
+
+    public function testAPenIsSurerThanItsDigitsOnlyWhenItsDigitsAreCoarse(): void
+    {
+        $fine = Reading::pen(Parameter::Acidity, 6.8, 0.01)->distribution()->spread();
+        $coarse = Reading::pen(Parameter::Acidity, 6.8, 0.5)->distribution()->spread();
+
+        self::assertEqualsWithDelta(sqrt(0.05 ** 2 + 0.01 ** 2 / 12), $fine, 1e-9);
+        self::assertEqualsWithDelta(sqrt(0.05 ** 2 + 0.5 ** 2 / 12), $coarse, 1e-9);
+    }
+
+    public function testTheTopOfAChartIsALowerEnd(): void
+    {
+        $reading = Reading::atLeast(Parameter::Nitrate, 80);
+
+        self::assertTrue($reading->isCensored());
+        self::assertEqualsWithDelta(80.0, $reading->distribution()->quantile(0.0), 1e-9);
+        self::assertGreaterThan(90.0, $reading->distribution()->central());
+    }
+
+    /** @return iterable<string, array{Distribution}> */
+    public static function densities(): iterable
+    {
+        yield 'flat' => [Density::flat(2, 5)];
+        yield 'slanted' => [Density::slanted(2, 5, 1, 0)];
+        yield 'peaked' => [Density::peaked(2, 3, 7)];
+        yield 'peak at the edge' => [Density::peaked(0, 0, 2.5)];
+        yield 'bell' => [new Normal(4, 1.5)];
+    }
+
+    #[DataProvider('densities')]
+    public function testSpreadAgreesWithTheQuantiles(Distribution $density): void
+    {
+        $sum = $squares = 0.0;
+        $n = 20000;
+        for ($i = 0; $i < $n; ++$i) {
+            $x = $density->quantile(($i + 0.5) / $n);
+            $sum += $x;
+            $squares += $x * $x;
+        }
+
+        self::assertEqualsWithDelta(sqrt($squares / $n - ($sum / $n) ** 2), $density->spread(), 0.003 * $density->spread());
+    }
+
+    #[DataProvider('densities')]
+    public function testAnotherUnitIsTheSameKnowledge(Distribution $density): void
+    {
+        $moved = $density->scaled(1.8, 32.0);
+
+        foreach ([0.1, 0.5, 0.9] as $share) {
+            self::assertEqualsWithDelta($density->quantile($share) * 1.8 + 32.0, $moved->quantile($share), 1e-9);
+        }
+        self::assertEqualsWithDelta(1.8 * $density->spread(), $moved->spread(), 1e-9);
+    }
+
+    /** @return iterable<string, array{string, Method, float, float, float}> typed; method, value, low, high */
+    public static function typed(): iterable
+    {
+        yield 'a field' => ['20', Method::AtField, 20, 15, 30];
+        yield 'the lowest field' => ['0', Method::AtField, 0, 0, 2.5];
+        yield 'the top field' => ['80', Method::AtLeast, 80, 80, 160];
+        yield 'between fields, as a guess' => ['24', Method::Between, 24, 20, 40];
+        yield 'beyond the chart' => ['120', Method::AtLeast, 120, 120, 240];
+        yield 'a band' => ['20-40', Method::Between, 30, 20, 40];
+        yield 'a band with a long dash and spaces' => [" 20 \u{2013} 40 ", Method::Between, 30, 20, 40];
+        yield 'a band in words' => ['20 to 40', Method::Between, 30, 20, 40];
+        yield 'nearer the lower' => ['20-40 nearer 20', Method::Between, 25, 20, 40];
+        yield 'nearer the upper' => ['20 - 40, near 40', Method::Between, 35, 20, 40];
+        yield 'a decimal comma' => ['7,5-12,5', Method::Between, 10, 7.5, 12.5];
+        yield 'under' => ['under 5', Method::Between, 2.5, 0, 5];
+        yield 'less than' => ['<5', Method::Between, 2.5, 0, 5];
+        yield 'over' => ['over 80', Method::AtLeast, 80, 80, 160];
+        yield 'plus' => ['80+', Method::AtLeast, 80, 80, 160];
+    }
+
+    #[DataProvider('typed')]
+    public function testItIsReadTheWayItIsWritten(string $typed, Method $method, float $value, float $low, float $high): void
+    {
+        $reading = self::chart()->read($typed);
+
+        self::assertSame($method, $reading->method);
+        self::assertEqualsWithDelta([$value, $low, $high], [$reading->value, $reading->low, $reading->high], 1e-9);
+    }
+
+    public function testAKitInFahrenheitKeepsCelsius(): void
+    {
+        $kit = new Kit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.2);
+
+        self::assertEqualsWithDelta(25.0, $kit->read('77')->value, 1e-9);
+        self::assertEqualsWithDelta(0.2 / 1.8, $kit->read('77')->high - $kit->read('77')->low, 1e-9);
+    }
+
+    /** @return iterable<string, array{string, string}> typed; part of the answer */
+    public static function nonsense(): iterable
+    {
+        yield 'letters' => ['plenty', 'is not a reading'];
+        yield 'negative' => ['-4', 'is not a reading'];
+        yield 'two points' => ['2.3.4', 'is not a reading'];
+        yield 'huge' => ['123456789', 'between 0 and 1000 mg/L'];
+        yield 'huge exponent' => ['1e400', 'is not a reading'];
+        yield 'huge band' => ['5-99999', 'between 0 and 1000 mg/L'];
+        yield 'turned band' => ['40-20', 'below the upper end'];
+        yield 'empty band' => ['20-20', 'below the upper end'];
+        yield 'nearer something else' => ['20-40 nearer 90', 'below the upper end'];
+        yield 'markup' => ['<script>alert(1)</script>', 'is not a reading'];
+        yield 'ten thousand letters' => [str_repeat('9', 10000), 'is not a reading'];
+        yield 'a null byte' => ["2\x003", 'is not a reading'];
+    }
+
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsAnsweredWithWhatWouldBeRight(string $typed, string $answer): void
+    {
+        $this->expectException(MeasureFault::class);
+        $this->expectExceptionMessage($answer);
+        self::chart()->read($typed);
+    }
+
+    public function testTheRangeIsSaidInTheUnitOfTheKit(): void
+    {
+        $kit = new Kit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.1);
+
+        $this->expectExceptionMessage('between 32 and 113 °F');
+        $kit->read('250');
+    }
+}

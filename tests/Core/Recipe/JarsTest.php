@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Recipe;
+
+use Cresco\Core\Recipe\Batch;
+use Cresco\Core\Recipe\Concentrate;
+use Cresco\Core\Recipe\Ingredient;
+use Cresco\Core\Recipe\Mixture;
+use Cresco\Core\Recipe\PenFactor;
+use Cresco\Core\Recipe\RecipeFault;
+use Cresco\Core\Recipe\Salt;
+use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Recipe\Source;
+use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\Ions;
+use Cresco\Core\Work\Caution;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class JarsTest extends TestCase
+{
+    /** IUPAC 2021, abridged. */
+    private const ATOMS = ['H' => 1.008, 'C' => 12.011, 'N' => 14.007, 'O' => 15.999, 'Na' => 22.990, 'Mg' => 24.305, 'P' => 30.974, 'S' => 32.06, 'Cl' => 35.45, 'K' => 39.098, 'Ca' => 40.078];
+
+    /** @return iterable<string, array{Salt}> */
+    public static function salts(): iterable
+    {
+        foreach (Salts::all() as $salt) {
+            yield $salt->name => [$salt];
+        }
+    }
+
+    #[DataProvider('salts')]
+    public function testTheMolarMassFollowsFromTheFormulaOnTheJar(Salt $salt): void
+    {
+        self::assertEqualsWithDelta(self::mass($salt->formula), $salt->molarMass, 1e-4 * $salt->molarMass);
+    }
+
+    #[DataProvider('salts')]
+    public function testASaltBringsAsManyChargesOfEachSign(Salt $salt): void
+    {
+        self::assertEqualsWithDelta(0.0, $salt->perGram()->imbalance(), 1e-9);
+    }
+
+    public function testAGramOfEpsomSaltInTenLitresIsTwoAndAQuarterDegrees(): void
+    {
+        // 1 / 246.474 mol in 10 L are 0.4057 mmol/L; a degree is 0.17832.
+        self::assertEqualsWithDelta(2.275, Salts::get('epsom')->perGram()->times(0.1)->degreesOfHardness(), 0.001);
+        self::assertEqualsWithDelta(0.95 * 2.275, Salts::get('epsom')->perGram(0.95)->times(0.1)->degreesOfHardness(), 0.001);
+    }
+
+    public function testHotSaltsCarryTheirCaution(): void
+    {
+        self::assertContains(Caution::HotSalt, Salts::get('calcium_chloride_dry')->cautions);
+        self::assertContains(Caution::Caustic, Salts::get('potassium_carbonate')->cautions);
+    }
+
+    public function testJarsGoInGypsumFirstAndBicarbonateLast(): void
+    {
+        $jars = PlannerTest::jars('soda', 'calcium_chloride', 'gypsum', 'epsom');
+        $batch = Batch::rounded(Mixture::of([Source::pure()], [1.0], $jars, [0.1, 0.1, 0.1, 0.0]), 10.0, 0.1);
+
+        self::assertSame([2, 1, 0], $batch->order());
+    }
+
+    public function testRoundingToTheScaleIsShownInTheWater(): void
+    {
+        $recipe = Mixture::of([Source::pure()], [1.0], PlannerTest::jars('epsom'), [0.0437]);
+        $batch = Batch::rounded($recipe, 10.0, 1.0);
+
+        self::assertSame([0.0], $batch->amounts);
+        self::assertSame([0.44], Batch::rounded($recipe, 10.0, 0.01)->amounts);
+        self::assertEqualsWithDelta([0.45], Batch::rounded($recipe, 10.0, 0.01, [0 => 0.3])->amounts, 1e-9);
+        self::assertEqualsWithDelta(0.44 * 2.275, Batch::rounded($recipe, 10.0, 0.01)->water->ions->degreesOfHardness(), 0.001);
+    }
+
+    public function testThePenSaysHowMuchMoreOfEverything(): void
+    {
+        $batch = Batch::rounded(Mixture::of([Source::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'epsom'), [0.1, 0.1]), 10.0, 0.0);
+        $expected = $batch->water->conductivity;
+
+        self::assertTrue($batch->check($expected * 1.02)->isGood());
+        // Four fifths dissolved: a quarter of it again.
+        self::assertEqualsWithDelta(0.25, $batch->check(0.8 * $expected)->more, 1e-9);
+        // A quarter too strong: thinned with as much water as a quarter of the batch.
+        self::assertEqualsWithDelta(2.5, $batch->check(1.25 * $expected)->water, 1e-9);
+        self::assertTrue($batch->check(1.0)->isOdd);
+        self::assertTrue($batch->check(3.0 * $expected)->isOdd);
+    }
+
+    public function testASpoonIsLearnedFromTrials(): void
+    {
+        self::assertSame(0.62, Spoon::weighed(6.2, 10));
+        $spoon = Spoon::learned([[0.60, 10], [0.64, 10]]);
+        self::assertEqualsWithDelta(0.62, $spoon->mean, 1e-9);
+        self::assertFalse($spoon->disagreesWith(0.65, 10));
+        self::assertTrue($spoon->disagreesWith(0.90, 10));
+        self::assertEqualsWithDelta(2.0 * $spoon->spread, $spoon->spreadOf(4.0), 1e-9);
+    }
+
+    public function testASpoonReadByThePenComesOutAsItWasWeighed(): void
+    {
+        $epsom = Ingredient::ofSalt(Salts::get('epsom'));
+        // Three spoons of 1.5 g in 12 L, by the forward model.
+        $rise = Mixture::of([Source::pure()], [1.0], [$epsom], [4.5 / 12.0])->conductivity;
+
+        self::assertEqualsWithDelta(1.5, Spoon::byPen($rise, 12.0, 3, Spoon::risePerGram($epsom, $rise)), 0.001);
+    }
+
+    /** @return iterable<string, array{callable(): mixed}> */
+    public static function badTrials(): iterable
+    {
+        yield 'no grams' => [static fn() => Spoon::weighed(0.0, 10)];
+        yield 'no spoons' => [static fn() => Spoon::weighed(5.0, 0)];
+        yield 'a pen that falls' => [static fn() => Spoon::byPen(-3.0, 10.0, 2, 900.0)];
+        yield 'a factor no pen has' => [static fn() => PenFactor::learned([[900.0, 300.0], [900.0, 300.0]])];
+        yield 'a reading of nothing' => [static fn() => PenFactor::learned([[0.0, 300.0]])];
+        yield 'a stock solution of nothing' => [static fn() => Concentrate::of(Mixture::of([Source::pure()], [1.0], [], []), 0.0, 500.0)];
+    }
+
+    /** @param callable(): mixed $try */
+    #[DataProvider('badTrials')]
+    public function testATrialThatCannotBeIsRefused(callable $try): void
+    {
+        $this->expectException(RecipeFault::class);
+        $try();
+    }
+
+    public function testThePenFactorMovesFromItsStartToThePairs(): void
+    {
+        self::assertEqualsWithDelta(0.5, PenFactor::learned([])->factor, 1e-9);
+        $one = PenFactor::learned([[192.0, 300.0]]);
+        $many = PenFactor::learned(array_fill(0, 8, [192.0, 300.0]));
+        self::assertGreaterThan(0.6, $one->factor);
+        self::assertEqualsWithDelta(0.64, $many->factor, 0.004);
+        self::assertLessThan($one->spread, $many->spread);
+    }
+
+    public function testAStockSolutionKeepsApartWhatFallsOut(): void
+    {
+        $jars = PlannerTest::jars('calcium_chloride', 'epsom', 'soda', 'magnesium_chloride');
+        $stock = Concentrate::of(Mixture::of([Source::pure()], [1.0], $jars, [0.08, 0.05, 0.05, 0.02]), 5.0, 500.0);
+
+        // 500 mL at 5 mL a litre treat 100 L.
+        self::assertEqualsWithDelta(8.0, $stock->grams[0], 1e-9);
+        foreach ($stock->bottles as [$inside]) {
+            foreach ($inside as $a) {
+                foreach ($inside as $b) {
+                    self::assertTrue($a === $b || Concentrate::clash($jars[$a], $jars[$b]) === null);
+                }
+            }
+        }
+        self::assertCount(3, $stock->bottles);
+        self::assertSame([], $stock->undissolved);
+    }
+
+    public function testGypsumDoesNotGoIntoAStockSolution(): void
+    {
+        $stock = Concentrate::of(Mixture::of([Source::pure()], [1.0], PlannerTest::jars('gypsum'), [0.08]), 5.0, 500.0);
+
+        self::assertSame([0], $stock->undissolved);
+        // 8 g at 1.6 g/L need 5 L of bottle.
+        self::assertEqualsWithDelta(5.0, $stock->least[0], 1e-9);
+    }
+
+    public function testSodiumOfAWaterIsCountedInItsIons(): void
+    {
+        self::assertEqualsWithDelta(27.37, Ions::none()->plus(Salts::get('soda')->perGram(), 0.1)->milligramsOf(Ion::Sodium), 0.01);
+    }
+
+    private static function mass(string $formula): float
+    {
+        $plain = strtr($formula, ['₀' => '0', '₁' => '1', '₂' => '2', '₃' => '3', '₄' => '4', '₅' => '5', '₆' => '6', '₇' => '7']);
+        $sum = 0.0;
+        foreach (explode('·', $plain) as $part) {
+            $times = max(1, (int) $part);
+            $sum += $times * self::group(ltrim($part, '0123456789'));
+        }
+
+        return $sum;
+    }
+
+    private static function group(string $text): float
+    {
+        $sum = 0.0;
+        if (preg_match('/\(([A-Za-z0-9]+)\)(\d+)/', $text, $inner) === 1) {
+            $sum += self::group($inner[1]) * (float) $inner[2];
+            $text = str_replace($inner[0], '', $text);
+        }
+        preg_match_all('/([A-Z][a-z]?)(\d*)/', $text, $parts, PREG_SET_ORDER);
+        foreach ($parts as [, $atom, $count]) {
+            $sum += self::ATOMS[$atom] * max(1, (int) $count);
+        }
+
+        return $sum;
+    }
+
+    public function testEveryIonOfABatchIsWorkedOutFromItsParts(): void
+    {
+        $tap = new Source('tap', 'Tap', Ions::milligrams(['Ca' => 48.0, 'SO4' => 38.0]));
+        $mixture = Mixture::of([Source::pure(), $tap], [0.75, 0.25], [Ingredient::ofSalt(Salts::get('gypsum'))], [0.1]);
+        // A quarter of 48 mg/L, and 0.1 g/L of a salt that is 40.078 / 172.171 calcium.
+        $byHand = 12.0 + 100.0 * 40.078 / 172.171;
+
+        self::assertEqualsWithDelta($byHand, $mixture->ionWorking(Ion::Calcium, 60.0)->value('c'), 1e-6);
+        self::assertEqualsWithDelta($byHand, $mixture->ions->milligramsOf(Ion::Calcium), 1e-6);
+        self::assertSame(0.0, $mixture->ionWorking(Ion::Sodium, 60.0)->value('c'));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Work;
+
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Water\WaterState;
+use Cresco\Core\Work\Catalogue;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Work\Job;
+use Cresco\Core\Work\Lane;
+use Cresco\Core\Work\School;
+use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Task;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What the steps say, and the cautions they carry where they bite. */
+final class CatalogueTest extends TestCase
+{
+    public function testEveryStepHasItsWordsItsReasonAndItsTime(): void
+    {
+        $session = self::session();
+        foreach (Catalogue::steps() as $job) {
+            self::assertMatchesRegularExpression('/^[A-Z]/', $job->title, $job->key);
+            self::assertLessThan(20, mb_strlen($job->act), $job->key);
+            self::assertGreaterThan(12, mb_strlen($job->why), $job->key);
+            self::assertGreaterThanOrEqual(1, $job->minutes, $job->key);
+            self::assertNotSame([], $job->linesIn($session), $job->key);
+            foreach ($job->linesIn($session) as $line) {
+                self::assertMatchesRegularExpression('/[.:?a-z]$/', $line, $job->key);
+            }
+            // Only what the water does by itself leaves the hands free.
+            self::assertSame(in_array($job->key, ['cool', 'drain', 'refill'], true), $job->lane === Lane::Water);
+        }
+    }
+
+    /** @return iterable<string, array{Caution, list<string>}> the caution and every step that must carry it */
+    public static function bites(): iterable
+    {
+        yield 'mains' => [Caution::Mains, ['off', 'on', 'cover_glass', 'media']];
+        yield 'by mouth' => [Caution::NoMouth, ['drain', 'vacuum']];
+        yield 'who watches the hose' => [Caution::WatchHose, ['drain', 'vacuum', 'refill']];
+        yield 'lifting' => [Caution::Lifting, ['drain']];
+        yield 'back into the supply' => [Caution::BackSiphon, ['refill']];
+        yield 'scalds' => [Caution::Scald, ['refill']];
+        yield 'copper and softener salt for shrimp' => [Caution::HotTap, ['refill']];
+        yield 'wet floors' => [Caution::WetFloor, ['refill', 'outside']];
+        yield 'blades' => [Caution::Blades, ['glass', 'trim', 'trim_high']];
+        yield 'skin' => [Caution::Skin, ['hands', 'close']];
+        yield 'waste' => [Caution::Waste, ['drain']];
+        yield 'acid' => [Caution::Acid, ['spot']];
+        yield 'conditioner' => [Caution::Conditioner, ['condition']];
+        yield 'a filter that stands still' => [Caution::FilterStill, ['valves', 'media']];
+        yield 'gas without movement' => [Caution::CarbonDioxide, ['off']];
+    }
+
+    /** @param list<string> $steps */
+    #[DataProvider('bites')]
+    public function testACautionStandsInEveryStepWhereItBites(Caution $caution, array $steps): void
+    {
+        $session = self::session();
+        foreach (Catalogue::steps() as $job) {
+            if (in_array($job->key, $steps, true)) {
+                self::assertContains($caution, $session->cautionsOf($job), $job->key);
+            }
+        }
+        $keys = array_map(static fn(Job $job): string => $job->key, $session->order()->jobs);
+        self::assertSame([], array_diff($steps, $keys));
+    }
+
+    public function testWaysAddTheirWords(): void
+    {
+        self::assertStringContainsString('tick it as staying on', self::lines('off', ['flow' => 'on']));
+        self::assertStringNotContainsString('staying on', self::lines('off', []));
+        self::assertStringContainsString('for all of it', self::lines('condition', ['conditioner' => 'tank']));
+        self::assertStringContainsString('as soon as its intake is covered', self::lines('refill', ['filter' => 'covered']));
+        self::assertStringContainsString('left alone', self::lines('vacuum', ['bed' => 'leave']));
+        self::assertStringContainsString('Tomorrow: rinse', self::lines('close', ['media' => 'next_day']));
+        self::assertStringContainsString('climb out', self::lines('trim', []));
+    }
+
+    /** @param array<string, string> $schools */
+    private static function lines(string $key, array $schools): string
+    {
+        foreach (Catalogue::steps() as $job) {
+            if ($job->key === $key) {
+                return implode(' ', $job->linesIn(self::session($schools)));
+            }
+        }
+
+        return '';
+    }
+
+    public function testEveryWayHasAReasonedDefaultAndForgetsNonsense(): void
+    {
+        foreach (School::cases() as $school) {
+            self::assertGreaterThanOrEqual(2, count($school->choices()));
+            self::assertSame($school->usual(), $school->of([]));
+            self::assertSame($school->usual(), $school->of([$school->value => 'nonsense']));
+            foreach ($school->choices() as $choice => $words) {
+                self::assertSame($choice, $school->of([$school->value => $choice]));
+                self::assertGreaterThan(20, mb_strlen($words));
+            }
+        }
+    }
+
+    /** @param array<string, string> $schools */
+    private static function session(array $schools = []): Session
+    {
+        $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
+        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter(Device::cases(), static fn(Device $d): bool => $d->hangsInWater())));
+
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, 1), AnimalGroup::HardyShrimp, Device::cases(), $levels, 200.0, true, true, Task::cases(), $schools);
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Work;
+
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Water\WaterState;
+use Cresco\Core\Work\Catalogue;
+use Cresco\Core\Work\Job;
+use Cresco\Core\Work\Lane;
+use Cresco\Core\Work\Minutes;
+use Cresco\Core\Work\Order;
+use Cresco\Core\Work\Rule;
+use Cresco\Core\Work\Rules;
+use Cresco\Core\Work\School;
+use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Task;
+use Cresco\Core\Work\Timetable;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** The order of work: rules are kept or named, hands work while water runs, minutes are learned. */
+final class OrderTest extends TestCase
+{
+    public function testAnySetOfTasksOnAnyTankKeepsEveryRule(): void
+    {
+        $chance = new Randomizer(new Mt19937(11));
+        $maybe = static fn(): bool => $chance->getInt(0, 1) === 1;
+        for ($i = 0; $i < 400; ++$i) {
+            $schools = [];
+            foreach (School::cases() as $school) {
+                $choices = array_keys($school->choices());
+                $schools[$school->value] = $choices[$chance->getInt(0, count($choices) - 1)];
+            }
+            $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(Device::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250));
+            $order = $session->order();
+            $place = array_flip($order->keys());
+
+            self::assertSame([], $order->broken);
+            self::assertSame(count($order->jobs), count($place));
+            foreach (Rules::of($session) as $rule) {
+                if (isset($place[$rule->first], $place[$rule->then])) {
+                    self::assertLessThan($place[$rule->then], $place[$rule->first], "$rule->first before $rule->then: $rule->because");
+                }
+            }
+            foreach (Catalogue::steps() as $job) {
+                self::assertSame($job->isNeededIn($session), isset($place[$job->key]));
+            }
+        }
+    }
+
+    public function testRulesThatLeadInACircleAreNamed(): void
+    {
+        $job = static fn(string $key): Job => new Job($key, $key, 'Done', '', []);
+        $circle = [new Rule('a', 'b', 'one'), new Rule('b', 'c', 'two'), new Rule('c', 'a', 'three')];
+        $order = Order::sorted([$job('a'), $job('b'), $job('c'), $job('d')], $circle);
+
+        self::assertSame(['d', 'a', 'b', 'c'], $order->keys());
+        self::assertSame(['three'], array_map(static fn(Rule $rule): string => $rule->because, $order->broken));
+    }
+
+    public function testAnOrderOfTheKeepersOwnIsTakenAndWhatItBreaksIsSaid(): void
+    {
+        $session = self::session([Task::Trim, Task::Glass], [Device::Heater]);
+        $order = $session->order();
+        self::assertLessThan(array_search('drain', $order->keys(), true), array_search('trim', $order->keys(), true));
+        $keys = array_values(array_diff($order->keys(), ['trim']));
+        array_splice($keys, (int) array_search('refill', $keys, true) + 1, 0, ['trim']);
+        $own = $order->as($keys, $session);
+
+        self::assertSame($keys, $own->keys());
+        self::assertNotSame([], $own->broken);
+        self::assertContains('Loose bits leave with the water.', array_map(static fn(Rule $rule): string => $rule->because, $own->broken));
+        self::assertSame($order->keys(), $order->as(['nonsense'], $session)->keys());
+    }
+
+    public function testSchoolsMoveTheSteps(): void
+    {
+        $before = self::keysOf([Task::Glass], []);
+        $after = self::keysOf([Task::Glass], ['glass' => 'after']);
+
+        self::assertLessThan(array_search('drain', $before, true), array_search('glass', $before, true));
+        self::assertGreaterThan(array_search('drain', $after, true), array_search('glass', $after, true));
+        self::assertContains('media', self::keysOf([Task::Media], []));
+        self::assertNotContains('media', self::keysOf([Task::Media], ['media' => 'next_day']));
+        self::assertNotContains('flow_off', self::keysOf([Task::Trim], []));
+        $herded = self::keysOf([Task::Trim], ['flow' => 'on']);
+        self::assertGreaterThan(array_search('net', $herded, true), array_search('flow_off', $herded, true));
+        self::assertLessThan(array_search('drain', $herded, true), array_search('flow_off', $herded, true));
+        self::assertSame(self::keysOf([Task::Trim], []), self::keysOf([Task::Trim], ['flow' => 'sideways']));
+    }
+
+    /**
+     * @param list<Task>            $tasks
+     * @param array<string, string> $schools
+     *
+     * @return list<string>
+     */
+    private static function keysOf(array $tasks, array $schools): array
+    {
+        return self::session($tasks, [Device::Canister], $schools)->order()->keys();
+    }
+
+    public function testHandsWorkWhileWaterDoes(): void
+    {
+        $session = self::session([Task::CoverGlass, Task::Glass, Task::Hardscape], [Device::Heater], [], 1, 200.0);
+        $order = $session->order();
+        $table = Timetable::of($order->jobs, Rules::of($session));
+        $at = [];
+        foreach ($table->steps as $step) {
+            $at[$step['job']->key] = $step;
+        }
+
+        // While the heater cools for a quarter of an hour, cover glass (4) and panes (6) are done: ten minutes saved at least.
+        self::assertGreaterThanOrEqual($at['off']['to'], $at['cool']['from']);
+        self::assertLessThan($at['cool']['to'], $at['glass']['from']);
+        self::assertLessThanOrEqual($table->oneAfterTheOther() - 10, $table->minutes());
+        self::assertContains('glass', array_map(static fn(Job $job): string => $job->key, $table->meanwhile('cool')));
+        self::assertSame([], $table->meanwhile('glass'));
+        foreach (Rules::of($session) as $rule) {
+            if (isset($at[$rule->first], $at[$rule->then])) {
+                self::assertLessThanOrEqual($at[$rule->then]['from'], $at[$rule->first]['to'], "$rule->first ends before $rule->then begins");
+            }
+        }
+    }
+
+    public function testNoLaneDoesTwoThingsAtOnce(): void
+    {
+        $chance = new Randomizer(new Mt19937(3));
+        for ($i = 0; $i < 100; ++$i) {
+            $session = self::session(array_values(array_filter(Task::cases(), static fn(): bool => $chance->getInt(0, 1) === 1)), Device::cases());
+            $table = Timetable::of($session->order()->jobs, Rules::of($session), ['drain' => $chance->getInt(1, 40)]);
+            foreach (Lane::cases() as $lane) {
+                $end = 0;
+                foreach ($table->steps as $step) {
+                    if ($step['job']->lane === $lane) {
+                        self::assertGreaterThanOrEqual($end, $step['from']);
+                        $end = $step['to'];
+                    }
+                }
+            }
+            self::assertLessThanOrEqual($table->oneAfterTheOther(), $table->minutes());
+        }
+    }
+
+    public function testMinutesAreLearnedAndOneLongSupperDoesNotCount(): void
+    {
+        self::assertSame(10, Minutes::learned(10, []));
+        // Two defaults of 10 and three of 16: 68 / 5.
+        self::assertSame(14, Minutes::learned(10, [16.0, 16.0, 16.0]));
+        // Eight hours count as forty minutes: (20 + 40) / 3.
+        self::assertSame(20, Minutes::learned(10, [480.0]));
+        self::assertSame(1, Minutes::learned(1, [0.0, 0.0]));
+    }
+
+    public function testEveryRuleNamesStepsOfTheCatalogueAndItsReason(): void
+    {
+        $keys = array_map(static fn(Job $job): string => $job->key, Catalogue::steps());
+        self::assertSame($keys, array_values(array_unique($keys)));
+        foreach (Rules::all() as $rule) {
+            self::assertContains($rule->first, $keys);
+            self::assertContains($rule->then, $keys);
+            self::assertGreaterThan(10, strlen($rule->because));
+        }
+        foreach (Task::cases() as $task) {
+            self::assertNotSame([], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->of === $task), $task->value);
+        }
+    }
+
+    /**
+     * @param list<Task>            $tasks
+     * @param list<Device>          $devices
+     * @param array<string, string> $schools
+     */
+    private static function session(array $tasks, array $devices, array $schools = [], int $drains = 1, float $mark = 200.0): Session
+    {
+        $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
+        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
+
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, $drains), AnimalGroup::PlantsFirst, $devices, $levels, $mark, true, true, $tasks, $schools);
+    }
+}

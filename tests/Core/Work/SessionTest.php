@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Work;
+
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Water\WaterState;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Work\Job;
+use Cresco\Core\Work\Session;
+use Cresco\Core\Work\SwitchWork;
+use Cresco\Core\Work\Task;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SessionTest extends TestCase
+{
+    /**
+     * @param list<Device>          $devices
+     * @param list<Task>            $tasks
+     * @param array<string, string> $schools
+     */
+    private static function session(array $devices = [], float $mark = 200, bool $tap = true, AnimalGroup $animals = AnimalGroup::Community, int $drains = 1, array $tasks = [], array $schools = []): Session
+    {
+        $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
+        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
+
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, $drains), $animals, $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
+    }
+
+    /** @return list<string> */
+    private static function keys(Session $session): array
+    {
+        return array_map(static fn(Job $job): string => $job->key, $session->jobs());
+    }
+
+    /** @return iterable<string, array{string, string}> what comes before what, always */
+    public static function order(): iterable
+    {
+        yield 'looking before hands go in' => ['look', 'hands'];
+        yield 'reading before draining' => ['read', 'drain'];
+        yield 'hands before the switches' => ['hands', 'off'];
+        yield 'switching off before draining' => ['off', 'drain'];
+        yield 'the heater cools before draining' => ['cool', 'drain'];
+        yield 'valves before draining' => ['valves', 'drain'];
+        yield 'conditioner before the water runs in' => ['condition', 'refill'];
+        yield 'the refill before the filter' => ['refill', 'on'];
+        yield 'a look over before the filter' => ['check', 'on'];
+        yield 'devices on before the sheet closes' => ['on', 'close'];
+    }
+
+    #[DataProvider('order')]
+    public function testOneThingComesBeforeTheOther(string $first, string $then): void
+    {
+        $keys = self::keys(self::session(Device::cases()));
+
+        self::assertLessThan(array_search($then, $keys, true), array_search($first, $keys, true));
+        self::assertContains($first, $keys);
+    }
+
+    public function testEachDrainIsFollowedByItsRefill(): void
+    {
+        $keys = self::keys(self::session([Device::Heater], drains: 3));
+        $water = array_values(array_filter($keys, static fn(string $key): bool => in_array($key, ['drain', 'condition', 'refill'], true)));
+
+        self::assertSame(array_merge(...array_fill(0, 3, ['drain', 'condition', 'refill'])), $water);
+    }
+
+    public function testAHeaterThatStaysCoveredNeedNotCool(): void
+    {
+        self::assertNotContains('cool', self::keys(self::session([Device::Heater], mark: 140)));
+        self::assertContains('cool', self::keys(self::session([Device::Heater], mark: 151)));
+    }
+
+    public function testATankWithoutDevicesHasNoSwitchList(): void
+    {
+        $keys = self::keys(self::session([Device::AirPump, Device::Lamp]));
+
+        self::assertNotContains('off', $keys);
+        self::assertNotContains('on', $keys);
+    }
+
+    public function testWaterWithoutChlorineNeedsNoConditioner(): void
+    {
+        self::assertNotContains('condition', self::keys(self::session(tap: false)));
+        self::assertContains('new_water', self::keys(self::session(tap: false)));
+    }
+
+    public function testWhatGoesOffIsAskedForAgain(): void
+    {
+        $work = array_map(static fn(Job $job): SwitchWork => $job->switches, self::session(Device::cases())->jobs());
+
+        self::assertContains(SwitchWork::Off, $work);
+        self::assertContains(SwitchWork::On, $work);
+    }
+
+    /** @return iterable<string, array{string, Caution, Session, bool}> */
+    public static function cautions(): iterable
+    {
+        yield 'mains before hands go in' => ['off', Caution::Mains, self::session([Device::Heater]), true];
+        yield 'no siphon by mouth' => ['drain', Caution::NoMouth, self::session(), true];
+        yield 'a bare heater' => ['drain', Caution::BareHeater, self::session([Device::Heater]), true];
+        yield 'a covered heater' => ['drain', Caution::BareHeater, self::session([Device::Heater], mark: 100), false];
+        yield 'heavy buckets' => ['drain', Caution::Lifting, self::session(), true];
+        yield 'back into the supply' => ['refill', Caution::BackSiphon, self::session(), true];
+        yield 'no supply, no way back' => ['refill', Caution::BackSiphon, self::session(tap: false), false];
+        yield 'hot tap water and shrimp' => ['refill', Caution::HotTap, self::session(animals: AnimalGroup::HardyShrimp), true];
+        yield 'hot tap water and fish' => ['refill', Caution::HotTap, self::session(), false];
+        yield 'a canister that stands still' => ['valves', Caution::FilterStill, self::session([Device::Canister]), true];
+        yield 'carbon dioxide left on' => ['off', Caution::CarbonDioxide, self::session([Device::CarbonDioxide]), true];
+        yield 'open skin' => ['hands', Caution::Skin, self::session(), true];
+        yield 'blades' => ['trim', Caution::Blades, self::session(tasks: [Task::Trim]), true];
+        yield 'waste water' => ['drain', Caution::Waste, self::session(), true];
+    }
+
+    #[DataProvider('cautions')]
+    public function testACautionStandsWhereItBites(string $key, Caution $caution, Session $session, bool $stands): void
+    {
+        foreach ($session->jobs() as $job) {
+            if ($job->key === $key) {
+                self::assertSame($stands, in_array($caution, $session->cautionsOf($job), true));
+                self::assertGreaterThan(20, strlen($caution->text()));
+
+                return;
+            }
+        }
+        self::fail('There is no such step.');
+    }
+}

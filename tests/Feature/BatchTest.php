@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bench\BatchContent;
+use App\Models\Batch;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\Tank;
+use App\Models\Water;
+
+/** A batch from its card to the tank: the pen, what it asks for, what leaves the shelf, and what the forecast knows of it. */
+final class BatchTest extends FeatureCase
+{
+    public function testTheCardNamesWaterJarsInOrderAndWhatThePenShouldRead(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        $page = $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSee('40.0')->assertSee('The pen should read')->assertSee('It is made')->assertSee('Read so much, do so much');
+        // Gypsum first, bicarbonate last.
+        $names = array_map(static fn($jar): string => $jar->name, (new BatchContent($batch))->jars());
+        self::assertGreaterThan(1, count($names));
+        $page->assertSeeInOrder($names);
+        self::assertContains(end($names), ['Soda', 'Potassium bicarbonate']);
+    }
+
+    public function testAWeakBatchGetsTheShareOfEachJarThatIsMissing(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        $content = new BatchContent($batch);
+        // Nine tenths of the rise over the waters: a ninth of each jar once more.
+        $read = $content->start() + 0.9 * ($content->expectedConductivity() - $content->start());
+        $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.4F', $read)])->assertRedirect();
+        $check = (new BatchContent($batch->refresh()))->checks()[0];
+
+        self::assertEqualsWithDelta(1.0 / 9.0, $check->more, 1e-3);
+        $this->get('/batches/'.$batch->id)->assertSee('too weak')->assertSee('Added');
+        $this->post('/batches/'.$batch->id.'/added')->assertRedirect();
+        self::assertEqualsWithDelta(10.0 / 9.0, (new BatchContent($batch->refresh()))->timesJars(), 1e-3);
+        // A second press adds nothing.
+        $this->post('/batches/'.$batch->id.'/added');
+        self::assertEqualsWithDelta(10.0 / 9.0, (new BatchContent($batch->refresh()))->timesJars(), 1e-3);
+    }
+
+    public function testAStrongBatchIsThinned(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        $content = new BatchContent($batch);
+        $expected = $content->expectedConductivity();
+        $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.4F', 1.1 * $expected)]);
+        $water = (new BatchContent($batch->refresh()))->checks()[0]->water;
+
+        // 40 L at 1.1 of the reading and W litres of RO at 8: back at the reading.
+        self::assertEqualsWithDelta($expected, (40.0 * 1.1 * $expected + $water * 8.0) / (40.0 + $water), 0.5);
+        $this->post('/batches/'.$batch->id.'/added');
+        self::assertEqualsWithDelta(40.0 + $water, (new BatchContent($batch->refresh()))->litres(), 1e-6);
+    }
+
+    public function testTheSamePressTwiceIsOneLook(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        foreach ([1, 2] as $ignored) {
+            $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => '300', 'looks' => '0']);
+        }
+
+        self::assertCount(1, $batch->refresh()->checks);
+    }
+
+    public function testNonsenseFromThePenIsRefused(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        foreach (['', 'wet', '-3', '1e9', '999999'] as $read) {
+            $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => $read])->assertSessionHasErrors('read');
+        }
+        $this->post('/batches/'.$batch->id.'/checks', ['from' => 'pen'])->assertSessionHasErrors('read');
+
+        self::assertSame([], $batch->refresh()->checks);
+    }
+
+    public function testMadeTakesFromShelfAndStoreOnce(): void
+    {
+        [$keeper, , $ro, $batch] = $this->written();
+        $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 100, 'level' => 90, 'litres_per_day' => 120, 'waste' => 3]);
+        $before = Jar::query()->get()->keyBy('id');
+        foreach ([1, 2] as $ignored) {
+            $this->actingAs($keeper)->post('/batches/'.$batch->id.'/made')->assertRedirect();
+        }
+        foreach ((new BatchContent($batch))->jars() as $jar) {
+            self::assertEqualsWithDelta((float) $before[$jar->jarId]?->stock - $jar->amount, (float) Jar::query()->findOrFail($jar->jarId)->stock, 1e-4);
+        }
+        self::assertEqualsWithDelta(90.0 - (new BatchContent($batch))->sources()[0]['litres'], $store->refresh()->level, 1e-4);
+        self::assertSame(1, $keeper->entries()->where('kind', 'work')->where('title', 'like', 'Made 40%L%')->count());
+        $this->delete('/batches/'.$batch->id);
+        self::assertTrue(Batch::query()->whereKey($batch->id)->exists());
+    }
+
+    public function testAStockThatIsNotCountedStaysSo(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        Jar::query()->update(['stock' => null]);
+        $this->actingAs($keeper)->post('/batches/'.$batch->id.'/made');
+
+        self::assertSame(0, Jar::query()->whereNotNull('stock')->count());
+    }
+
+    public function testTheForecastKnowsTheBatchUntilTheWaterIsRead(): void
+    {
+        [$keeper, $tank, , $batch] = $this->written();
+        $water = Water::query()->findOrFail($batch->water_id);
+        self::assertSame('Brook mix', $water->name);
+        $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/change?water=$water->id&second_water=")->assertOk()->getContent();
+
+        self::assertStringContainsString('GH 6.0° (assumed)', $sheet());
+        self::assertStringContainsString('its batch card', $sheet());
+        $this->travel(1)->hours();
+        $this->read($keeper, $water, ['general_hardness' => '8']);
+        self::assertStringContainsString('GH 7.5°', $sheet());
+    }
+
+    public function testTheRunSheetCarriesTheBatch(): void
+    {
+        [$keeper, $tank, , $batch] = $this->written();
+        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
+        $step = Run::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content['batch'] ?? null) === $batch->id);
+
+        self::assertNotNull($step);
+        self::assertStringContainsString('The pen should read', (string) json_encode($step->content['lines'], JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('Epsom', (string) json_encode($step->content['lines']));
+    }
+
+    public function testTheChangeSheetHandsItsLitresAndItsTargetOver(): void
+    {
+        [$keeper, $tank] = $this->bench();
+        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=conductivity&conductivity_goal=300")->assertOk()->getContent();
+        self::assertSame(1, preg_match('/href="(\/bench\?[^"]+)"/', $page, $found));
+        parse_str((string) parse_url(html_entity_decode($found[1] ?? ''), PHP_URL_QUERY), $query);
+        $share = (float) $query['share'] / 100.0;
+
+        // What goes in must make up for the rest: (1 - f) 330 + f x = 300.
+        self::assertEqualsWithDelta((300.0 - (1.0 - $share) * 330.0) / $share, (float) $query['ec'], 2.0);
+        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('Water bench');
+    }
+
+    public function testATankWithAStoreOfItsOwnFillsThatOne(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $store = $this->water($keeper, 'Shrimp store', 'made_up');
+        $tank->update(['water_id' => $store->id]);
+        $batch = $this->writeBatch($keeper->refresh(), ['tank' => $tank->id, 'litres' => '20', 'gh' => '5', 'waters' => [$ro->id]]);
+
+        self::assertSame($store->id, $batch->water_id);
+    }
+
+    public function testADroppedCardIsGone(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        $this->actingAs($keeper)->delete('/batches/'.$batch->id)->assertRedirect('/bench');
+        self::assertFalse(Batch::query()->whereKey($batch->id)->exists());
+    }
+
+    public function testAPenThatDoesNotMakeUpForTheWarmthIsHelped(): void
+    {
+        [$keeper, , , $batch] = $this->written();
+        // 2 % for each degree under 25: 270 at 20 degrees is 300.
+        $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => '270', 'celsius' => '20'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(300.0, (new BatchContent($batch->refresh()))->checks()[0]->read, 1e-6);
+        $this->post('/batches/'.$batch->id.'/checks', ['read' => '270', 'celsius' => '80'])->assertSessionHasErrors('celsius');
+    }
+
+    public function testMineralsThatGoStraightInBeginWithTheBuffer(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'minerals' => 'direct', 'litres' => '40', 'gh' => '10', 'kh' => '8', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'animals' => 'hard_water_fish', 'animals_was' => 'hard_water_fish', 'tank_was' => $tank->id]);
+        self::assertContains((new BatchContent($batch))->jars()[0]->name, ['Soda', 'Potassium bicarbonate']);
+        $this->get('/batches/'.$batch->id)->assertOk()->assertSee('for these litres alone')->assertSee('in thirds')->assertDontSee('What now?');
+    }
+
+    public function testASpoonThatIsFarOffIsDoubted(): void
+    {
+        [$keeper, , $ro] = $this->bench();
+        foreach (Jar::all() as $jar) {
+            $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 0.2, 'taken_at' => now()]);
+        }
+        $batch = $this->writeBatch($keeper->refresh(), ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'spoons' => '1', 'animals' => 'community', 'animals_was' => 'community']);
+        self::assertTrue((new BatchContent($batch))->usesSpoons());
+        $expected = (new BatchContent($batch))->expectedConductivity();
+        $this->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.1F', 0.95 * $expected)]);
+        $this->get('/batches/'.$batch->id)->assertDontSee('the same spoon');
+        $this->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.1F', 1.3 * $expected)]);
+        $this->get('/batches/'.$batch->id)->assertSee('is it still the same spoon');
+    }
+
+    /** @return array{Keeper, Tank, Water, Batch} 40 L from RO at GH 6, KH 3, for the tank */
+    private function written(): array
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $batch = $this->writeBatch($keeper, [
+            'tank' => $tank->id, 'tank_was' => $tank->id, 'animals' => 'community', 'animals_was' => 'community',
+            'litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(),
+        ]);
+
+        return [$keeper, $tank, $ro, $batch];
+    }
+}

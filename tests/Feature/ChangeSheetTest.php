@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Run;
+use App\Models\SwitchTick;
+use App\Support\RunState;
+use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+
+final class ChangeSheetTest extends FeatureCase
+{
+    private const PART = ['HX-Request' => 'true'];
+
+    public function testAReasonBecomesLitresAndAForecast(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=30")->assertOk();
+
+        // 100 L of conductivity 330 with 30 L of 390: 348.
+        $page->assertSee('30')->assertSee('348')->assertSee('Write the run sheet');
+        $page->assertSee('Heater bare at this mark.');
+    }
+
+    /** @return iterable<string, array{string, array<string, string>}> the same change in four ways */
+    public static function ways(): iterable
+    {
+        yield 'litres' => ['litres', ['litres' => '25']];
+        yield 'percent' => ['percent', ['percent' => '25']];
+        // 25 L of a 500 x 500 mm plan are 100 mm; the water stands 20 mm under the rim.
+        yield 'mark' => ['mark', ['mark' => '120']];
+        yield 'buckets of twelve litres' => ['buckets', ['buckets' => '2,0833333']];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('ways')]
+    public function testAnAmountCanBeSaidInFourWays(string $way, array $typed): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?".http_build_query(['reason' => 'amount', 'way' => $way] + $typed), self::PART)
+            ->assertOk()
+            ->assertSee('data-litres="25"', false)
+            ->assertSee('data-percent="25"', false)
+            ->assertSee('data-mark="120"', false)
+            ->assertSee('data-buckets="2.1"', false);
+    }
+
+    public function testNitrateUnderAGoalInNineOfTen(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=25", self::PART)
+            ->assertOk()->assertSee('mg/L in nine of ten.')->assertSee('cover nine');
+    }
+
+    public function testAGoalOutOfReachIsNamed(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=1", self::PART)
+            ->assertOk()->assertSee('It cannot be done with this water.')->assertSee('lies between the tank');
+    }
+
+    public function testMoreThanTheAnimalsStandBecomesASeries(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->read($keeper, $water, ['conductivity' => '800']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=treatment&treatment_out=60", self::PART)
+            ->assertOk()->assertSee('Not in one change.')->assertSee('conductivity allows')->assertSee('days apart');
+    }
+
+    public function testAMovePastALimitIsSaidInWords(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->read($keeper, $water, ['conductivity' => '900']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=60", self::PART)
+            ->assertOk()->assertSee('Conductivity moves too far at once.')->assertSee("342\u{A0}µS/cm up");
+    }
+
+    public function testAFigureBeyondTheUsualRangeIsMarked(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $url = "/tanks/$tank->id/change?reason=amount&way=percent&percent=20";
+        $this->actingAs($keeper)->get($url, self::PART)->assertOk()->assertDontSee('for these animals');
+        $this->read($keeper, $tank, ['nitrate' => '80', 'temperature' => '19']);
+        $this->get($url, self::PART)->assertOk()->assertSeeTextInOrder(['high for these animals', 'low for these animals']);
+    }
+
+    public function testFishThatCannotStandAreSeen(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=95", self::PART)->assertOk()->assertSee('The fish cannot stand upright.');
+    }
+
+    public function testAmmoniumAndRisingPhRaiseTheAlarm(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->read($keeper, $tank, ['ammonium' => '1-3', 'ph' => '7.9']);
+        $this->read($keeper, $water, ['ph' => '8.6']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=40", self::PART)->assertOk()->assertSee('Free ammonia reaches the alarm.');
+    }
+
+    public function testACensoredReadingSaysHowToReadIt(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->read($keeper, $tank, ['nitrate' => 'over 80']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change", self::PART)->assertOk()->assertSee('is only known to be over')->assertSee('double what you read');
+    }
+
+    public function testEveryFigureOpensToItsWorking(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        foreach (['volume', 'share', 'nitrate.after', 'nitrate.next', 'ph.after', 'ph.next', 'conductivity.after', 'temperature.next', 'ammonia.after', 'ammonia.next', 'stream', 'depth', 'routine'] as $name) {
+            $this->actingAs($keeper)->get("/tanks/$tank->id/change?working=$name", self::PART)->assertOk()->assertSee('What goes in')->assertDontSee('No working here');
+        }
+        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=25&working=needed", self::PART)->assertSee('What would change it most');
+        $this->get("/tanks/$tank->id/change?working=nothing.such", self::PART)->assertOk()->assertSee('No working here');
+        $this->get("/tanks/$tank->id/change?working=nitrate.after")->assertOk()->assertSee('What goes in');
+    }
+
+    /** @return iterable<string, array{string, string, string}> field, typed, part of the message */
+    public static function nonsense(): iterable
+    {
+        yield 'letters' => ['litres', 'lots', 'Write a number in L'];
+        yield 'empty' => ['litres', '', 'Write a number here.'];
+        yield 'negative' => ['litres', '-5', 'between 0 and 100 L'];
+        yield 'more than the tank' => ['litres', '5000', 'between 0 and 100 L'];
+        yield 'over a hundred percent' => ['percent', '140', 'between 0 and 100 %'];
+        yield 'a mark above the water' => ['mark', '3', 'between 20 and 420 mm'];
+        yield 'a mark under the floor' => ['mark', '9000', 'between 20 and 420 mm'];
+        yield 'ten thousand digits' => ['litres', '9', ''];
+        yield 'markup' => ['buckets', '<img src=x>', 'Write a number in buckets'];
+        yield 'half a drain' => ['drains', '1.5', 'A whole number'];
+        yield 'a hundred drains' => ['drains', '100', 'Between 1 and 4 times.'];
+        yield 'boiling water' => ['stream', '100', 'between 0 and 40'];
+        yield 'no such water' => ['water', '99999', 'Choose one of your waters.'];
+        yield 'a list for a number' => ['drains', 'array', 'A whole number'];
+    }
+
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsToldAtItsFieldAndTheLastFiguresStay(string $field, string $value, string $message): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $typed = match (true) {
+            $value === 'array' => ['drains' => ['a' => 'b']],
+            $message === '' => [$field => str_repeat($value, 10000)],
+            default => [$field => $value],
+        };
+        $asked = ['reason' => 'amount', 'way' => in_array($field, ['litres', 'percent', 'mark', 'buckets'], true) ? $field : 'litres'] + $typed + ['litres' => '20'];
+        $query = http_build_query($asked);
+        $part = $this->actingAs($keeper)->get("/tanks/$tank->id/change?$query", self::PART)->assertOk()->assertHeader('HX-Reswap', 'none');
+        $part->assertSee('id="e-f-'.$field.'"', false)->assertDontSee('<svg', false);
+        if ($message !== '') {
+            $part->assertSee($message);
+        }
+        $this->get("/tanks/$tank->id/change?$query")->assertOk()->assertSee('<svg', false);
+        $this->post("/tanks/$tank->id/runs", $asked)->assertSessionHasErrors($field);
+        self::assertSame(0, Run::query()->count());
+    }
+
+    public function testWithoutReadingsItStillDrawsAndSaysWhatIsMissing(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertSee('Not read yet.')->assertSee('Tap is not fully known.');
+        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=20", self::PART)->assertOk()->assertSee('has not been read yet');
+    }
+
+    public function testWithoutAWaterItAsksForOne(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertSee('Name a water');
+        $this->post("/tanks/$tank->id/runs")->assertRedirect('/waters/new');
+    }
+
+    public function testABlendStandsBetweenItsParts(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain barrel', 'rain');
+        $this->read($keeper, $rain, ['conductivity' => '30', 'ph' => '6.2']);
+        // Half of 390 and half of 30 is 210; 40 L of it in 100 L of 330: 282.
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=40&second_water=$rain->id&second_share=50", self::PART)
+            ->assertOk()->assertSee('210')->assertSee('282');
+    }
+
+    public function testAReadingFromBeforeTheLastChangeGivesWayToItsForecast(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->travel(-3)->days();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        Run::query()->whereKey($run->id)->update(['state' => RunState::Done, 'started_at' => CarbonImmutable::now()->addHour(), 'finished_at' => CarbonImmutable::now()->addHours(2)]);
+        $tank->readings()->update(['taken_at' => CarbonImmutable::now()->subHour()]);
+        $this->travelBack();
+
+        // Nitrate 30 with half of 5, and one day at 1 mg/L.
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change", self::PART)->assertOk()->assertSee('Carried over from the last forecast.');
+    }
+
+    public function testTheRunSheetIsWrittenFromWhatStandsThere(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+
+        self::assertEqualsWithDelta(30.0, $run->plan['litres'] ?? 0, 1e-6);
+        self::assertEqualsWithDelta(140.0, $run->plan['mark'] ?? 0, 0.01);
+        self::assertSame(['canister', 'heater'], $run->switches()->orderBy('device')->get()->map(fn(SwitchTick $tick): string => $tick->device->value)->all());
+        $this->sheet($run)->assertSee('Look first');
+    }
+
+    public function testNothingToChangeWritesNothing(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/runs", ['reason' => 'amount', 'way' => 'litres', 'litres' => '0'])->assertSessionHasErrors('litres');
+        self::assertSame(0, Run::query()->count());
+    }
+
+    /** @return TestResponse<Response> */
+    private function sheet(Run $run): TestResponse
+    {
+        return $this->get("/runs/$run->id")->assertOk();
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\RunStep;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A session put together, its order and ways, and the hose it is done with. */
+final class ComposeTest extends FeatureCase
+{
+    public function testPickedTasksStandOnTheSheetWhereTheyBelong(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")->assertOk()
+            ->assertSeeInOrder(['Switch off', 'Floating plants out', 'Panes', 'Drain to the mark', 'Rinse sponge', 'Let the water in', 'Floating plants back', 'Switch on again']);
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        $jobs = $this->jobs($run);
+
+        self::assertLessThan(array_search('drain', $jobs, true), array_search('glass', $jobs, true));
+        self::assertGreaterThan(array_search('drain', $jobs, true), array_search('media', $jobs, true));
+        self::assertSame(CarbonImmutable::now()->addDays(2)->format('Y-m-d'), $run->planned_for?->format('Y-m-d'));
+    }
+
+    public function testTheKeepersOrderIsKeptAndItsReasonNamed(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $usual = $this->jobs($this->writeRun($keeper, $tank, ['tasks' => ['glass']]));
+        $own = array_values(array_diff($usual, ['glass']));
+        array_splice($own, (int) array_search('on', $own, true) + 1, 0, ['glass']);
+        $query = ['tasks' => ['glass'], 'order' => implode(',', $own)];
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?".http_build_query($query))->assertOk()->assertSee('Against the usual order.')->assertSee('what comes off the panes leaves with the water');
+        self::assertSame($own, $this->jobs($this->writeRun($keeper, $tank, $query)));
+    }
+
+    public function testAWayOfTheTankChangesItsSheets(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $ways = ['bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'conditioner' => 'tank', 'filter' => 'covered'];
+        $this->actingAs($keeper)->put("/tanks/$tank->id/schools", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/compose?tasks[]=glass");
+        $run = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['glass', 'media']]);
+        $jobs = $this->jobs($run);
+
+        self::assertGreaterThan(array_search('drain', $jobs, true), array_search('glass', $jobs, true));
+        self::assertNotContains('media', $jobs);
+        self::assertStringContainsString('Tomorrow: rinse', $this->lines($run, 'close'));
+        self::assertStringContainsString('for all of it', $this->lines($run, 'condition'));
+        self::assertStringContainsString('as soon as its intake is covered', $this->lines($run, 'refill'));
+        $this->put("/tanks/$tank->id/schools", ['schools' => ['glass' => 'never'] + $ways])->assertSessionHasErrors('schools.glass');
+    }
+
+    public function testWhatFitsWhileTheHeaterCoolsIsOfferedThere(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
+        $cool = $run->steps()->where('job', 'cool')->firstOrFail();
+        $page = $this->actingAs($keeper)->get("/runs/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Panes');
+        // The pane step can be ended first, and the timer goes on meanwhile.
+        $glass = $run->steps()->where('job', 'glass')->firstOrFail();
+        $page->assertSee("/runs/$run->id?step=$glass->position", false);
+        $this->get("/runs/$run->id?step=$glass->position")->assertSee('Heater cools')->assertSee('until');
+        $this->post("/runs/$run->id/steps/$glass->position")->assertRedirect();
+        $this->get("/runs/$run->id?step=$cool->position")->assertDontSee('Meanwhile:');
+    }
+
+    public function testMinutesFollowWhatThisTankTook(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
+        $planned = $run->steps()->where('job', 'glass')->firstOrFail()->content['minutes'];
+        RunStep::query()->where('run_id', $run->id)->update(['opened_at' => '2026-01-01 10:00:00', 'done_at' => '2026-01-01 10:20:00']);
+        Run::query()->whereKey($run->id)->update(['state' => 'done', 'finished_at' => '2026-01-01 11:00:00']);
+        $again = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
+
+        self::assertSame(6, $planned);
+        // Two defaults of 6 and one of 20: 32 / 3.
+        self::assertSame(11, $again->steps()->where('job', 'glass')->firstOrFail()->content['minutes']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertSee('due, last');
+    }
+
+    /** @return array<string, array{array<string, mixed>, string}> */
+    public static function nonsense(): array
+    {
+        return [
+            'a task that is none' => [['tasks' => ['juggling']], 'tasks.0'],
+            'tasks that are no list' => [['tasks' => 'glass'], 'tasks'],
+            'an order with markup' => [['order' => '<b>look</b>'], 'order'],
+            'an order without end' => [['order' => str_repeat('look,', 1000)], 'order'],
+            'a day long gone' => [['day' => '1999-01-01'], 'day'],
+            'no day' => [['day' => 'someday'], 'day'],
+        ];
+    }
+
+    /** @param array<string, mixed> $asked */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsSaidAndNothingIsWritten(array $asked, string $field): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?".http_build_query($asked))->assertOk();
+        $this->post("/tanks/$tank->id/runs", $asked)->assertSessionHasErrors($field);
+        self::assertSame(0, Run::query()->count());
+    }
+
+    public function testAnOrderOfUnknownStepsChangesNothing(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        self::assertSame($this->jobs($this->writeRun($keeper, $tank)), $this->jobs($this->writeRun($keeper, $tank, ['order' => 'nothing,of,this'])));
+    }
+
+    public function testTheHoseIsMeasuredKeptAndReckonedWith(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $time = function (string $query) use ($keeper, $tank): string {
+            preg_match('/<a class="num"[^>]*>([^<]+)<\/a>/', (string) $this->actingAs($keeper)->get("/tanks/$tank->id/hose?$query")->assertOk()->getContent(), $found);
+
+            return $found[1] ?? '';
+        };
+        // 35 L, 12 mm, 2 m: about 3 minutes 20 at 80 cm of head over 2650 cm2; here 2500 cm2 of surface, the end 820 under the rim.
+        self::assertMatchesRegularExpression('/^3 min [0-3]\d s$/', $time('litres=35&bore=12&length=2&drop=820'));
+        self::assertSame('never', $time('litres=35&bore=12&length=2&drop=100'));
+        $this->get("/tanks/$tank->id/hose?litres=35&drop=100")->assertSee('flow stops after');
+        $this->get("/tanks/$tank->id/hose?bore=wide&watts=-1&goal=900")->assertOk()->assertSee('Write a number in mm')->assertSee('It must lie between');
+        $this->get("/tanks/$tank->id/hose?hot=10&goal=24")->assertSee('between the cold water and the hot');
+        $before = $this->minutes($keeper, $tank);
+        $this->put("/tanks/$tank->id/hose", ['bore' => '6', 'length' => '3', 'drop' => '900'])->assertSessionHasNoErrors();
+        self::assertGreaterThan(2 * $before, $this->minutes($keeper, $tank->fresh() ?? $tank));
+        $this->put("/tanks/$tank->id/hose", ['bore' => '0', 'length' => '', 'drop' => 'deep'])->assertSessionHasErrors(['bore', 'length', 'drop']);
+    }
+
+    private function minutes(Keeper $keeper, Tank $tank): int
+    {
+        $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')->firstOrFail()->content['minutes'];
+
+        return is_int($minutes) ? $minutes : 0;
+    }
+
+    /** @return list<string> */
+    private function jobs(Run $run): array
+    {
+        return array_values($run->steps()->orderBy('position')->get()->map(static fn(RunStep $step): string => $step->job)->all());
+    }
+
+    private function lines(Run $run, string $job): string
+    {
+        return (string) json_encode($run->steps()->where('job', $job)->firstOrFail()->content['lines'], JSON_UNESCAPED_UNICODE);
+    }
+}

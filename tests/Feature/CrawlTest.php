@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Tank;
+use Database\Seeders\DatabaseSeeder;
+
+/** The demo walked through as a keeper would: every link leads somewhere, every figure opens, every form has its door. */
+final class CrawlTest extends FeatureCase
+{
+    /** Pages that a walk visits at most: the diary alone has hundreds. */
+    private const MOST = 260;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-03-01 12:00');
+        $this->seed(DatabaseSeeder::class);
+    }
+
+    public function testEveryLinkOfTheDemoLeadsSomewhereAndEveryFigureOpens(): void
+    {
+        $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
+        $waiting = ['/', '/bench', '/shelf', '/waters', '/diary', '/settings', '/recipes', '/pen'];
+        foreach (Tank::all() as $tank) {
+            $waiting = [...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/change", "/tanks/$tank->id/compose", "/tanks/$tank->id/bed", "/bench?tank=$tank->id"];
+        }
+        $known = array_fill_keys($waiting, true);
+        $workings = 0;
+        for ($visited = 0; $waiting !== [] && $visited < self::MOST; ++$visited) {
+            $page = (string) array_shift($waiting);
+            $answer = $this->actingAs($keeper)->get($page);
+            self::assertContains($answer->getStatusCode(), [200, 302], $page);
+            if (!str_starts_with((string) $answer->headers->get('Content-Type'), 'text/html')) {
+                continue;
+            }
+            $html = (string) $answer->getContent();
+            if (str_contains($page, 'working=')) {
+                ++$workings;
+                self::assertStringNotContainsString('No working here', $html, $page);
+                self::assertStringContainsString('What goes in', $html, $page);
+            }
+            preg_match_all('/<a [^>]*href="([^"#]*)/', $html, $found);
+            foreach ($found[1] as $link) {
+                $link = html_entity_decode($link);
+                $link = str_starts_with($link, '?') ? strtok($page, '?').$link : $link;
+                if ($link !== '' && str_starts_with($link, '/') && !isset($known[$link]) && !str_contains($link, 'cursor=')) {
+                    $known[$link] = true;
+                    $waiting[] = $link;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $workings);
+    }
+
+    public function testTheDemoHasWhatEachScreenShows(): void
+    {
+        $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
+        $this->actingAs($keeper);
+        $this->get('/shelf')->assertSee('The label contradicts itself.')->assertSee('Ember mineral salt');
+        $this->get('/bench?tank=1')->assertSee('Mill Lane tap')->assertSee('It lands where it should.');
+        $this->get('/stores/1')->assertSee('The membrane is due around')->assertSee('Resin until about');
+        $this->get('/waters/1')->assertSee('The figures agree.')->assertSee('How it goes');
+        $this->get('/batches/1')->assertSee('good.')->assertSee('Change water with it');
+        $this->get('/tanks/1/bed')->assertSee('Next: patches');
+        $this->get('/tanks/1/top-up')->assertSee('56 days of your own');
+        $this->get('/tanks/1/compose')->assertSee('due, last');
+        $this->get('/recipes')->assertSee('Shrimp, five degrees');
+        // The shrimp salt is measured by spoon, and its stock went down by what the batch took.
+        $jar = Jar::query()->where('name', 'Ember mineral salt')->firstOrFail();
+        self::assertLessThan(180.0, $jar->stock);
+        self::assertGreaterThan(170.0, $jar->stock);
+    }
+
+    public function testNothingOfTheDemoIsAnothers(): void
+    {
+        $stranger = $this->keeper('Stranger');
+        foreach (['/batches/1', '/stores/1', '/jars/1/edit', '/waters/1', '/tanks/1/bed', '/tanks/1/compose', '/runs/1/print'] as $page) {
+            $this->actingAs($stranger)->get($page)->assertNotFound();
+        }
+        $this->get('/bench')->assertOk()->assertDontSee('Mill Lane');
+        $this->get('/recipes/export.json')->assertOk()->assertDontSee('Shrimp');
+        $this->get('/analyses/export.csv')->assertOk()->assertDontSee('Mill Lane');
+    }
+}

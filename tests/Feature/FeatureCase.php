@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\RecordReadings;
+use App\Models\Analysis;
+use App\Models\Batch;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Photo;
+use App\Models\Run;
+use App\Models\Tank;
+use App\Models\Water;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Shape;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+
+/** A keeper with a tank and two waters, for tests that go through the application. */
+abstract class FeatureCase extends TestCase
+{
+    use RefreshDatabase;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function keeper(string $name = 'Wren'): Keeper
+    {
+        return Keeper::query()->create(['name' => $name, 'email' => strtolower($name).'@cresco.test', 'password' => 'still water']);
+    }
+
+    protected function water(Keeper $keeper, string $name = 'Tap', string $kind = 'tap'): Water
+    {
+        return $keeper->waters()->create(['name' => $name, 'kind' => $kind]);
+    }
+
+    /** A box of about 100 L with a heater and a canister. */
+    protected function tank(Keeper $keeper, ?Water $water = null): Tank
+    {
+        $tank = new Tank([
+            'name' => 'Brook', 'shape' => Shape::Box, 'outer_length' => 512, 'outer_depth' => 512, 'outer_height' => 426, 'glass' => 6,
+            'water_below_rim' => 20, 'animals' => AnimalGroup::Community, 'fish_height' => 40, 'warmth' => 25, 'nitrate_per_day' => 1,
+            'routine_share' => 0.3, 'routine_days' => 7, 'water_id' => $water?->id,
+        ]);
+        $tank->keeper_id = $keeper->id;
+        $tank->save();
+        $tank->devices()->create(['kind' => 'heater', 'top' => 80, 'bottom' => 260, 'across' => 5]);
+        $tank->devices()->create(['kind' => 'canister', 'top' => 330, 'bottom' => 380, 'across' => 95]);
+
+        return $tank->fresh() ?? $tank;
+    }
+
+    /** @param array<string, string> $typed */
+    protected function read(Keeper $keeper, Tank|Water $of, array $typed, ?CarbonImmutable $at = null): void
+    {
+        $record = new RecordReadings();
+        $record->keep($keeper, $of, $record->parse($keeper, $typed), $at ?? CarbonImmutable::now());
+    }
+
+    /** @return array{Keeper, Tank, Water} everything read that a forecast needs */
+    protected function readyTank(string $name = 'Wren'): array
+    {
+        $keeper = $this->keeper($name);
+        $water = $this->water($keeper);
+        $tank = $this->tank($keeper, $water);
+        $this->read($keeper, $water, ['nitrate' => '5', 'general_hardness' => '9', 'carbonate_hardness' => '6', 'ph' => '7.5', 'conductivity' => '390', 'temperature' => '15']);
+        $this->read($keeper, $tank, ['nitrate' => '20-40', 'general_hardness' => '7', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '330', 'temperature' => '25', 'ammonium' => '0']);
+
+        return [$keeper, $tank, $water];
+    }
+
+    /** @param array<string, mixed> $asked */
+    protected function writeRun(Keeper $keeper, Tank $tank, array $asked = []): Run
+    {
+        $this->actingAs($keeper)->post("/tanks/$tank->id/runs", $asked)->assertRedirect();
+
+        return Run::query()->latest('id')->firstOrFail();
+    }
+
+    /**
+     * A bench with RO water and a tap, and the salts that make any fresh water.
+     *
+     * @return array{Keeper, Tank, Water, Water} keeper, tank, RO, tap
+     */
+    protected function bench(string $name = 'Wren'): array
+    {
+        [$keeper, $tank, $tap] = $this->readyTank($name);
+        $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
+        $this->read($keeper, $ro, ['conductivity' => '8', 'temperature' => '15']);
+        foreach (['gypsum', 'calcium_chloride', 'epsom', 'soda', 'potassium_bicarbonate'] as $salt) {
+            $this->jar($keeper, $salt);
+        }
+
+        return [$keeper, $tank, $ro, $tap];
+    }
+
+    protected function jar(Keeper $keeper, string $salt, ?float $stock = 500.0): Jar
+    {
+        return $keeper->jars()->create(['name' => ucfirst(str_replace('_', ' ', $salt)), 'salt' => $salt, 'unit' => 'g', 'price' => 1.0, 'stock' => $stock]);
+    }
+
+    /** @param array<string, mixed> $asked */
+    protected function writeBatch(Keeper $keeper, array $asked): Batch
+    {
+        $this->actingAs($keeper)->post('/batches', $asked)->assertSessionHasNoErrors()->assertRedirect();
+
+        return Batch::query()->latest('id')->firstOrFail();
+    }
+
+    private static function photo(Keeper $owner, Tank $tank, Run $run): Photo
+    {
+        $photo = new Photo(['tank_id' => $tank->id, 'run_id' => $run->id, 'run_step_id' => $run->steps()->firstOrFail()->id, 'file' => 'none.jpg', 'width' => 1, 'height' => 1, 'taken_at' => now()]);
+        $photo->keeper_id = $owner->id;
+        $photo->save();
+
+        return $photo;
+    }
+
+    /** @return array<string, int|string> one of each kind, by route parameter */
+    protected function oneOfEach(Keeper $owner, Tank $tank, Water $water, Run $run): array
+    {
+        $jar = $this->jar($owner, 'gypsum');
+        $trial = $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
+        $store = $owner->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
+        $analysis = new Analysis(['water_id' => $water->id, 'sampled_on' => '2026-01-02', 'milligrams' => ['Ca' => 40.0]]);
+        $analysis->keeper_id = $owner->id;
+        $analysis->save();
+        $batch = new Batch(['water_id' => $water->id, 'litres' => 10.0, 'card' => ['name' => 'x']]);
+        $batch->keeper_id = $owner->id;
+        $batch->save();
+
+        return [
+            'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => 1, 'position' => 1, 'device' => 'heater',
+            'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
+            'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
+            'photo' => self::photo($owner, $tank, $run)->id,
+            'topUp' => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
+            'patch' => $tank->patches()->create(['left_edge' => 0, 'right_edge' => 0.5, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
+            'other' => $tank->patches()->create(['left_edge' => 0.5, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
+        ];
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\Tank;
+use App\Support\RunState;
+use Carbon\CarbonImmutable;
+
+final class LookBackTest extends FeatureCase
+{
+    /** @return array{Keeper, Tank, Run} a change of 30 of 100 L that ended two days ago */
+    private function finished(): array
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        Run::query()->whereKey($run->id)->update(['state' => RunState::Done, 'started_at' => CarbonImmutable::parse('2026-03-01 18:10'), 'finished_at' => CarbonImmutable::parse('2026-03-01 19:00')]);
+        $this->travelTo(CarbonImmutable::parse('2026-03-03 12:00'));
+
+        return [$keeper, $tank, $run->refresh()];
+    }
+
+    public function testWithoutAnAfterTestItWaits(): void
+    {
+        [, , $run] = $this->finished();
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nothing to hold it against yet')->assertSee('Read now');
+    }
+
+    public function testAForecastThatHeldIsSaidToHold(): void
+    {
+        [$keeper, $tank, $run] = $this->finished();
+        $this->read($keeper, $tank, ['conductivity' => '350', 'nitrate' => '20-40 nearer 20'], CarbonImmutable::parse('2026-03-02 18:00'));
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Next day')->assertSee('The forecast held.')->assertSee('as forecast');
+    }
+
+    public function testWhenAllIsOffTheAmountIsSuspected(): void
+    {
+        [$keeper, $tank, $run] = $this->finished();
+        // As if 80 of 100 L had been changed: conductivity 378, nitrate 10, GH 8.4, KH 5.5.
+        $this->read($keeper, $tank, ['conductivity' => '378', 'nitrate' => '10', 'general_hardness' => '9', 'carbonate_hardness' => '6'], CarbonImmutable::parse('2026-03-01 20:00'));
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Right after')->assertSee('The likeliest reason: another amount.');
+    }
+
+    public function testWhenOneIsOffTheNewWaterOrTheTestIsSuspected(): void
+    {
+        [$keeper, $tank, $run] = $this->finished();
+        $this->read($keeper, $tank, ['conductivity' => '349', 'nitrate' => '40-80 nearer 80', 'general_hardness' => '8', 'carbonate_hardness' => '5'], CarbonImmutable::parse('2026-03-01 20:00'));
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nitrate right after is higher than forecast.')->assertSee('the new water or one test');
+    }
+
+    public function testReadingsOfOtherDaysAreNotHeldAgainstIt(): void
+    {
+        [$keeper, $tank, $run] = $this->finished();
+        $this->read($keeper, $tank, ['conductivity' => '500'], CarbonImmutable::parse('2026-03-01 17:00'));
+        $this->read($keeper, $tank, ['conductivity' => '500'], CarbonImmutable::parse('2026-03-03 19:30'));
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nothing to hold it against yet');
+    }
+
+    public function testTheRoundAsksForTheNextDayCheck(): void
+    {
+        [$keeper, $tank] = $this->finished();
+        $this->travelTo(CarbonImmutable::parse('2026-03-02 17:00'));
+        $this->get('/')->assertSee('Read again today');
+        $this->read($keeper, $tank, ['ph' => '7.1'], CarbonImmutable::parse('2026-03-02 16:00'));
+        $this->get('/')->assertDontSee('Read again today')->assertSee('Nothing due');
+        $this->travelTo(CarbonImmutable::parse('2026-03-11 12:00'));
+        $this->get('/')->assertSee('Change 3 days late');
+    }
+
+    public function testAnOpenSheetHasNothingToLookBackAt(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank);
+        $this->get("/runs/$run->id/look-back")->assertRedirect("/runs/$run->id");
+        $this->get("/tanks/$tank->id/look-back")->assertOk()->assertSee('Nothing to look back at yet');
+    }
+
+    public function testAForecastOpensToItsWorking(): void
+    {
+        [$keeper, $tank, $run] = $this->finished();
+        $this->read($keeper, $tank, ['conductivity' => '350'], CarbonImmutable::parse('2026-03-01 20:00'));
+        // 70 % of 330 and 30 % of 390.
+        $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => 'true'])->assertOk()->assertSee('as it was forecast')->assertSee('<b>348</b>', false);
+        $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => ''])->assertOk()->assertSee('The session')->assertSee('What goes in');
+        $this->get("/runs/$run->id/look-back?working=ph", ['HX-Request' => 'true'])->assertOk()->assertSee('No working here');
+    }
+}

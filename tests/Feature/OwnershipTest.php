@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Analysis;
+use App\Models\Batch;
+use App\Models\BedPatch;
+use App\Models\Entry;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\PenTrial;
+use App\Models\Photo;
+use App\Models\Recipe;
+use App\Models\Run;
+use App\Models\SpoonTrial;
+use App\Models\Store;
+use App\Models\Tank;
+use App\Models\TopUp;
+use App\Models\Water;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\Route as Routes;
+
+/** One keeper can never see or change another's records: every route is walked. */
+final class OwnershipTest extends FeatureCase
+{
+    /** Routes that anyone may enter. */
+    private const OPEN = ['bare', 'sign-in', 'sign-in/demo', 'sign-up', 'password/forgotten', 'password/new/{token}', 'password/new'];
+
+    /** Routes whose parameter names no record, or one that is looked for only among one's own. */
+    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}'];
+
+    public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
+    {
+        [$owner, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($owner, $tank);
+        $entry = Entry::query()->firstOrFail();
+        $records = ['entry' => $entry->id] + $this->oneOfEach($owner, $tank, $water, $run);
+        $before = $this->everything();
+        $stranger = $this->keeper('Stranger');
+        $walked = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if ($route->parameterNames() === [] || in_array($route->uri(), [...self::OPEN, ...self::NO_RECORD], true) || str_starts_with($route->uri(), 'storage/')) {
+                continue;
+            }
+            $url = $this->fill($route, $records);
+            foreach ($this->methods($route) as $method) {
+                $this->actingAs($stranger)->call($method, $url, ['name' => 'mine now', 'to' => 'off', 'readings' => ['ph' => '7']])
+                    ->assertNotFound();
+                ++$walked;
+            }
+        }
+
+        self::assertGreaterThan(20, $walked);
+        self::assertSame($before, $this->everything());
+    }
+
+    public function testEveryRouteButTheDoorAsksForTheSignIn(): void
+    {
+        [$owner, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($owner, $tank);
+        $this->post('/sign-out');
+        $records = $this->oneOfEach($owner, $tank, $water, $run);
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if (in_array($route->uri(), self::OPEN, true) || str_starts_with($route->uri(), 'storage/')) {
+                continue;
+            }
+            foreach ($this->methods($route) as $method) {
+                $this->call($method, $this->fill($route, $records))->assertRedirect('/sign-in');
+            }
+        }
+    }
+
+    public function testListsAndExportsHoldOnlyOnesOwn(): void
+    {
+        $this->readyTank();
+        $stranger = $this->keeper('Stranger');
+        foreach (['/', '/waters', '/diary', '/bench', '/shelf', '/recipes', '/pen'] as $page) {
+            $this->actingAs($stranger)->get($page)->assertOk()->assertDontSee('Brook')->assertDontSee('390');
+        }
+        self::assertStringNotContainsString('Brook', $this->get('/diary/readings.csv')->streamedContent());
+    }
+
+    public function testThePairsOfAnothersPenStay(): void
+    {
+        $owner = $this->keeper();
+        $pair = $owner->penTrials()->create(['shown' => 200, 'known' => 400, 'taken_at' => now()]);
+        $this->actingAs($this->keeper('Stranger'))->delete('/pen/'.$pair->id)->assertRedirect();
+
+        self::assertTrue(PenTrial::query()->whereKey($pair->id)->exists());
+    }
+
+    public function testTheBenchTakesNothingOfAnothers(): void
+    {
+        [, $tank, , $tap] = $this->bench();
+        [$keeper] = $this->bench('Lark');
+        $theirs = Jar::query()->orderBy('id')->firstOrFail();
+        foreach (['tank' => $tank->id, 'waters' => [$tap->id], 'jars' => [$theirs->id]] as $field => $value) {
+            $this->actingAs($keeper)->post('/batches', [$field => $value])->assertSessionHasErrors($field);
+        }
+        self::assertSame(0, Batch::query()->count());
+        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
+        $this->put('/stores/'.$store->id, ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'water_id' => (string) $tap->id])->assertSessionHasErrors('water_id');
+    }
+
+    public function testAnothersWaterCannotBeMixedIn(): void
+    {
+        [, , $theirs] = $this->readyTank();
+        [$keeper, $tank] = $this->readyTank('Lark');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?water=$theirs->id")->assertOk()->assertSee('Choose one of your waters.');
+        $this->post('/tanks', ['water_id' => $theirs->id])->assertSessionHasErrors('water_id');
+    }
+
+    public function testAnEntryCannotBeWrittenIntoAnothersTank(): void
+    {
+        [, $theirs] = $this->readyTank();
+        $this->actingAs($this->keeper('Stranger'))->post('/diary', ['kind' => 'note', 'title' => 'hello', 'tank_id' => $theirs->id])->assertSessionHasErrors('tank_id');
+    }
+
+    public function testTheOwnerCannotBeSetFromOutside(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $other = $this->keeper('Other');
+        $this->actingAs($keeper)->put('/settings', ['is_demo' => '1', 'id' => $other->id])->assertSessionHasErrors();
+        $this->post('/diary', ['kind' => 'note', 'title' => 'x', 'keeper_id' => $other->id]);
+
+        self::assertFalse($keeper->refresh()->is_demo);
+        self::assertSame(0, $other->entries()->count());
+        self::assertSame($keeper->id, $tank->refresh()->keeper_id);
+    }
+
+    /** @param array<string, int|string> $records */
+    private function fill(Route $route, array $records): string
+    {
+        return '/'.preg_replace_callback('/\{(\w+)\}/', static fn(array $m): string => (string) ($records[$m[1]] ?? 1), $route->uri());
+    }
+
+    /** @return list<string> */
+    private function methods(Route $route): array
+    {
+        return array_values(array_filter(array_map(static fn(mixed $m): string => is_string($m) ? $m : '', $route->methods()), static fn(string $m): bool => $m !== 'HEAD' && $m !== ''));
+    }
+
+    private function everything(): string
+    {
+        return (string) json_encode([Keeper::query()->where('name', '!=', 'Stranger')->get(), Tank::all(), Water::all(), Run::all(), Entry::all(), Jar::all(), SpoonTrial::all(), Store::all(), Analysis::all(), Batch::all(), Recipe::all(), TopUp::all(), BedPatch::all(), Photo::all()]);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\Tank;
+use App\Support\VesselOf;
+use App\View\StepContent;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Half way through a session: another amount, less time, and the sheet on paper. */
+final class PlanAgainTest extends FeatureCase
+{
+    public function testTheRestIsReckonedFromThePresentLevel(): void
+    {
+        [$keeper, $tank, $run] = $this->running(['glass', 'outside']);
+        // The plan was 30 L; at 80 mm below the rim, 60 mm under the line, 15 L of the 250,000 mm2 have left. 40 L are wanted now.
+        $page = $this->actingAs($keeper)->get("/runs/$run->id/again?level=80&litres=40")->assertOk();
+        $page->assertSee("25.0\u{A0}L")->assertSee('still to drain');
+        $this->post("/runs/$run->id/again", ['level' => '80', 'litres' => '40'])->assertRedirect("/runs/$run->id");
+        $run->refresh();
+
+        self::assertEqualsWithDelta(40.0, $run->plan['litres'], 1e-6);
+        self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(40.0), $run->plan['mark'], 0.1);
+        self::assertStringContainsString('25.0', (string) json_encode($run->steps()->where('job', 'drain')->firstOrFail()->content['lines']));
+        // What goes in is what went out, and the forecast is for that.
+        self::assertEqualsWithDelta(40.0 / VesselOf::tank($tank)->litres(), $run->plan['share'], 1e-6);
+        self::assertEqualsWithDelta(40.0, $run->plan['refill'], 1e-6);
+    }
+
+    public function testWhatHasLeftCannotBeBroughtBack(): void
+    {
+        [$keeper, , $run] = $this->running([]);
+        $this->actingAs($keeper)->get("/runs/$run->id/again?level=140&litres=5")->assertOk()->assertSee('Nothing more to drain.');
+        $this->post("/runs/$run->id/again", ['level' => '140', 'litres' => '5'])->assertRedirect();
+
+        // 120 mm under the line are 30 L.
+        self::assertEqualsWithDelta(30.0, $run->refresh()->plan['litres'], 0.1);
+    }
+
+    public function testLessTimeLetsGoOfWhatWasPickedAndOfNothingElse(): void
+    {
+        [$keeper, , $run] = $this->running(['glass', 'floaters', 'media', 'outside']);
+        $this->actingAs($keeper)->get("/runs/$run->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')->assertSee('outside of the glass');
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1']);
+        $skipped = $run->steps()->where('skipped', true)->orderBy('position')->pluck('job')->all();
+
+        self::assertEqualsCanonicalizing(['floaters_out', 'floaters_back', 'glass', 'media', 'outside'], $skipped);
+        self::assertNull($run->steps()->where('job', 'refill')->firstOrFail()->done_at);
+    }
+
+    public function testPlantsThatAreOutGoBackInHoweverLateItIs(): void
+    {
+        [$keeper, , $run] = $this->running(['floaters', 'glass']);
+        $out = $run->steps->firstWhere('job', 'floaters_out');
+        self::assertNotNull($out);
+        $this->actingAs($keeper)->post("/runs/$run->id/steps/$out->position")->assertRedirect();
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1'])->assertRedirect();
+
+        self::assertTrue($run->steps()->where('job', 'glass')->firstOrFail()->skipped);
+        self::assertNull($run->steps()->where('job', 'floaters_back')->firstOrFail()->done_at);
+    }
+
+    /** @return array<string, array{array<string, string>, string}> */
+    public static function nonsense(): array
+    {
+        return [
+            'no level' => [['level' => ''], 'level'],
+            'a level in words' => [['level' => 'low'], 'level'],
+            'a level under the floor' => [['level' => '4000'], 'level'],
+            'more than the tank' => [['litres' => '9000'], 'litres'],
+            'no minute' => [['minutes' => '-5'], 'minutes'],
+        ];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsSaidAndThePlanStays(array $typed, string $field): void
+    {
+        [$keeper, , $run] = $this->running([]);
+        $before = $run->plan;
+        $this->actingAs($keeper)->get("/runs/$run->id/again?".http_build_query($typed))->assertOk()->assertDontSee('Go on with this');
+        $this->post("/runs/$run->id/again", $typed)->assertSessionHasErrors($field);
+        self::assertSame($before, $run->refresh()->plan);
+    }
+
+    public function testAFinishedSheetIsNotPlannedAgain(): void
+    {
+        [$keeper, , $run] = $this->running([]);
+        Run::query()->whereKey($run->id)->update(['state' => 'done', 'finished_at' => now()]);
+        $this->actingAs($keeper)->get("/runs/$run->id/again")->assertRedirect("/runs/$run->id");
+        $before = $run->refresh()->plan;
+        $this->post("/runs/$run->id/again", ['level' => '60', 'litres' => '20']);
+        self::assertSame($before, $run->refresh()->plan);
+    }
+
+    public function testThePaperHasEveryStepAndItsCautions(): void
+    {
+        [$keeper, , $run] = $this->running(['trim', 'media']);
+        $page = $this->actingAs($keeper)->get("/runs/$run->id/print")->assertOk();
+        foreach ($run->steps as $step) {
+            $page->assertSee((new StepContent($step))->title());
+        }
+        foreach (['Never start a siphon by mouth', 'Unplug before hands go in', 'Blades and scissors', 'Cover cuts', 'No plants, animals or tank water into streams'] as $caution) {
+            $page->assertSee($caution);
+        }
+        // The mark is drawn to scale: one unit of the drawing is a millimetre of paper.
+        $mark = $run->plan['mark'];
+        $this->get("/runs/$run->id/strip")->assertOk()->assertSee('width="90mm"', false)->assertSee('stop '.round(is_numeric($mark) ? (float) $mark : 0.0));
+    }
+
+    /**
+     * @param list<string> $tasks
+     *
+     * @return array{Keeper, Tank, Run} 30 L to be drained, nothing done yet
+     */
+    private function running(array $tasks): array
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'tasks' => $tasks]);
+
+        return [$keeper, $tank, $run->load('steps')];
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Entry;
+use App\Models\Reading;
+use App\Support\EntryKind;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Method;
+use Cresco\Core\Measure\Parameter;
+
+final class ReadingTest extends FeatureCase
+{
+    public function testASetIsKeptTogetherWithItsSpreads(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/read", [
+            'readings' => ['nitrate' => '20-40 nearer 20', 'carbonate_hardness' => '4', 'ph' => '6,82', 'temperature' => '', 'ammonium' => null],
+            'taken_at' => '2026-03-01T18:30', 'note' => 'lamp on for two hours',
+        ])->assertRedirect("/tanks/$tank->id/change");
+
+        $entry = Entry::query()->with('readings')->sole();
+        self::assertSame(EntryKind::Reading, $entry->kind);
+        self::assertSame('lamp on for two hours', $entry->body);
+        self::assertSame('2026-03-01 18:30', $entry->happened_at->format('Y-m-d H:i'));
+        self::assertCount(3, $entry->readings);
+        $nitrate = $entry->readings->firstWhere('parameter', Parameter::Nitrate);
+        self::assertSame([Method::Between, 25.0, 20.0, 40.0], [$nitrate?->method, $nitrate?->value, $nitrate?->low, $nitrate?->high]);
+    }
+
+    public function testOneBadReadingKeepsNothingAndLosesNothing(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $answer = $this->actingAs($keeper)->from("/tanks/$tank->id/read")->followingRedirects()
+            ->post("/tanks/$tank->id/read", ['readings' => ['nitrate' => '20-40', 'ph' => 'sour', 'conductivity' => '-3']]);
+
+        $answer->assertOk()->assertSee('“sour” is not a reading', false)->assertSee('value="20-40"', false)->assertSee('value="sour"', false);
+        $this->assertDatabaseCount('entries', 0);
+        $this->assertDatabaseCount('readings', 0);
+    }
+
+    public function testAnEmptyFormAsksForOne(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['ph' => ' ']])->assertSessionHasErrors('readings.nitrate');
+        $this->post("/tanks/$tank->id/read", [])->assertSessionHasErrors('readings');
+        $this->post("/tanks/$tank->id/read", ['readings' => ['ph' => ['7']]])->assertSessionHasErrors('readings.ph');
+    }
+
+    public function testATimeToComeIsRefused(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7'], 'taken_at' => '2999-01-01T10:00'])->assertSessionHasErrors('taken_at');
+        $this->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7'], 'taken_at' => 'soon'])->assertSessionHasErrors('taken_at');
+    }
+
+    public function testTheHourIsTheKeepers(): void
+    {
+        $keeper = $this->keeper();
+        $keeper->update(['timezone' => 'Pacific/Auckland']);
+        $tank = $this->tank($keeper);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7'], 'taken_at' => '2026-07-01T09:00']);
+
+        // New Zealand stands twelve hours ahead in July.
+        self::assertSame('2026-06-30 21:00', Reading::query()->sole()->taken_at->format('Y-m-d H:i'));
+        $this->get("/tanks/$tank->id/diary")->assertSee('09:00');
+    }
+
+    public function testSourcesAreReadToo(): void
+    {
+        $keeper = $this->keeper();
+        $water = $this->water($keeper, 'Rain barrel', 'rain');
+        $this->actingAs($keeper)->get("/waters/$water->id/read")->assertOk()->assertSee('Read Rain barrel');
+        $this->post("/waters/$water->id/read", ['readings' => ['conductivity' => '24']])->assertRedirect('/waters');
+        $this->get('/waters')->assertSee('24');
+
+        self::assertSame($water->id, Reading::query()->sole()->water_id);
+    }
+
+    public function testTheNewestReadingOfEachParameterStands(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $this->read($keeper, $tank, ['nitrate' => '10-20', 'ph' => '7.3'], CarbonImmutable::now()->subDays(2));
+        $this->read($keeper, $tank, ['nitrate' => '40-80'], CarbonImmutable::now()->subDays(9));
+        $this->read($keeper, $tank, ['ph' => '6.9'], CarbonImmutable::now()->subDay());
+
+        $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('10 – 20')->assertSee('6.9')->assertDontSee('40 – 80');
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Entry;
+use App\Models\Keeper;
+use App\Models\Reading;
+use App\Models\Run;
+use App\Models\Tank;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class SafetyTest extends FeatureCase
+{
+    public function testNoPageCarriesScriptOrStyleInItself(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank);
+        $records = $this->oneOfEach($keeper, $tank, $water, $run);
+        $seen = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if ($route->methods()[0] !== 'GET' || preg_match('#^(storage|photos|bare|sign-|password|up$)#', $route->uri()) === 1) {
+                continue;
+            }
+            $page = $this->fill($route, $records);
+            $answer = $this->actingAs($keeper)->get($page);
+            if ($answer->isRedirection() || !str_starts_with((string) $answer->headers->get('Content-Type'), 'text/html')) {
+                continue;
+            }
+            $answer->assertOk();
+            ++$seen;
+            $policy = (string) $answer->headers->get('Content-Security-Policy');
+            self::assertStringContainsString("script-src 'self'", $policy);
+            self::assertStringNotContainsString('unsafe', $policy);
+            $html = (string) $answer->getContent();
+            self::assertDoesNotMatchRegularExpression('/<script(?![^>]*\ssrc=)[^>]*>/', $html, $page);
+            self::assertDoesNotMatchRegularExpression('/<style|\sstyle="|\son\w+="/', $html, $page);
+            self::assertDoesNotMatchRegularExpression('#(?:src|href)="(?:https?:)?//(?!127\.0\.0\.1|localhost)#', $html, $page);
+        }
+        self::assertGreaterThan(35, $seen);
+    }
+
+    /** @return iterable<string, array{mixed}> */
+    public static function rubbish(): iterable
+    {
+        yield 'nothing' => [''];
+        yield 'letters' => ['zzz'];
+        yield 'negative' => ['-7'];
+        yield 'huge' => ['99999999999999999999999'];
+        yield 'not a number' => ['NaN'];
+        yield 'ten thousand letters' => [str_repeat('x', 9999).'ä'];
+        yield 'markup' => ['"><script>alert(1)</script>'];
+        yield 'a list' => [['a' => ['b' => 'c']]];
+        yield 'broken letters' => ["\xB1\x31"];
+    }
+
+    #[DataProvider('rubbish')]
+    public function testRubbishInEveryFieldOfEveryFormIsNeverAServerError(mixed $rubbish): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank);
+        $fields = [
+            'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front', 'porosity',
+            'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread', 'animals', 'fish_height', 'warmth', 'ph_set_point',
+            'nitrate_per_day', 'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'devices', 'kind', 'note', 'title', 'body',
+            'tank_id', 'happened_at', 'taken_at', 'readings', 'reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent',
+            'mark', 'buckets', 'drains', 'water', 'second_water', 'waterline', 'stream', 'working', 'step', 'to', 'left_on', 'skip', 'theme', 'timezone',
+            'volume_unit', 'bucket_litres', 'pen_factor', 'kits', 'cursor', 'page', 'email', 'password',
+            'tank', 'tank_was', 'animals_was', 'gh', 'kh', 'ec', 'ratio', 'share', 'waters', 'jars', 'cap', 'spoons', 'minerals', 'prefer', 'recipe_name',
+            'per_litre', 'bottle', 'read', 'ph', 'celsius', 'looks', 'from', 'by', 'grams', 'before', 'rise', 'salt', 'unit', 'label', 'purity', 'price', 'stock',
+            'shown', 'known', 'capacity', 'level', 'litres_per_day', 'waste', 'membrane_on', 'resin_on', 'in', 'out', 'first', 'need', 'ions', 'hardness',
+            'alkalinity', 'conductivity', 'sampled_on', 'top_up', 'change', 'chlorine', 'dose', 'for', 'strength', 'given', 'scale_step', 'simulated', 'file',
+            'tasks', 'order', 'day', 'schools', 'back', 'cover', 'bore', 'length', 'drop', 'bore2', 'pump', 'reach', 'cold', 'hot', 'goal', 'watts', 'room',
+            'below', 'minutes', 'photo',
+        ];
+        $all = array_fill_keys($fields, $rubbish);
+        $deep = ['readings' => array_fill_keys(['nitrate', 'ph', 'conductivity'], $rubbish), 'devices' => ['heater' => ['on' => '1', 'top' => $rubbish, 'across' => $rubbish]], 'kits' => ['nitrate' => ['fields' => $rubbish]],
+            'cap' => ['Na' => $rubbish], 'waters' => [$rubbish], 'jars' => [$rubbish], 'label' => ['dose' => $rubbish, 'litres' => '20', 'gh' => $rubbish], 'ions' => ['Ca' => $rubbish],
+            'need' => [$tank->id => $rubbish], 'tasks' => [$rubbish, 'glass'], 'schools' => ['glass' => $rubbish], 'simulated' => [$rubbish]] + $all;
+        $records = ['entry' => Entry::query()->max('id')] + $this->oneOfEach($keeper, $tank, $water, $run);
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'storage/') || in_array($route->uri(), ['sign-out', 'sign-in/demo'], true) || in_array('DELETE', $route->methods(), true)) {
+                continue;
+            }
+            // Megabytes of letters are sent once to each form: they take a second to read.
+            $isLong = is_string($rubbish) && strlen($rubbish) > 1000;
+            foreach ($isLong ? [$deep] : [$all, $deep] as $input) {
+                foreach ($isLong ? [[]] : [['HX-Request' => 'true'], []] as $headers) {
+                    $status = $this->actingAs($keeper)->withHeaders($headers)->call($route->methods()[0], $this->fill($route, $records), $input)->getStatusCode();
+                    self::assertLessThan(500, $status, $route->methods()[0].' '.$route->uri());
+                }
+            }
+        }
+        self::assertSame(1, Tank::query()->count());
+    }
+
+    public function testPagesAskTheDatabaseAFixedNumberOfTimes(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $count = function (string $page) use ($keeper): int {
+            DB::flushQueryLog();
+            DB::enableQueryLog();
+            $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->assertOk();
+
+            return count(DB::getQueryLog());
+        };
+        $few = ['/' => $count('/'), '/diary' => $count('/diary'), "/tanks/$tank->id/change" => $count("/tanks/$tank->id/change")];
+        foreach (range(1, 6) as $i) {
+            $this->tank($keeper, $this->water($keeper, "Water $i"));
+            $this->read($keeper, $tank, ['ph' => '7.1', 'nitrate' => '10-20']);
+        }
+        foreach ($few as $page => $asked) {
+            self::assertLessThanOrEqual($asked + 1, $count($page), $page);
+        }
+    }
+
+    public function testTheDemoIsTheSameEveryTimeAndBelievable(): void
+    {
+        $this->travelTo('2026-03-01 12:00');
+        $this->seed(DatabaseSeeder::class);
+        $first = Reading::query()->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson();
+        self::assertSame(4, Tank::query()->count());
+        self::assertSame(12, Run::query()->count());
+        self::assertGreaterThan(600, Reading::query()->count());
+        self::assertSame('2026-03-01 12:00', now()->format('Y-m-d H:i'));
+
+        Keeper::query()->delete();
+        $this->seed(DatabaseSeeder::class);
+        self::assertSame($first, Reading::query()->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson());
+    }
+
+    /** @param array<string, mixed> $records */
+    private function fill(Route $route, array $records): string
+    {
+        return '/'.preg_replace_callback('/\{(\w+)\}/', static fn(array $m): string => is_scalar($records[$m[1]] ?? null) ? (string) $records[$m[1]] : 'x', $route->uri());
+    }
+}

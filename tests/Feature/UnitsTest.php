@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bench\BatchContent;
+use App\Models\Analysis;
+use App\Models\Keeper;
+use App\Models\Store;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Support\VesselOf;
+
+/** A keeper who thinks in gallons, degrees Fahrenheit, mg/L of lime and TDS: what is typed and shown is theirs, what is kept is not. */
+final class UnitsTest extends FeatureCase
+{
+    private const GALLON = 3.785411784;
+
+    public function testABatchIsAskedForShownAndCheckedInTheKeepersUnits(): void
+    {
+        [$keeper, $tank, $ro] = $this->abroad();
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '10', 'gh' => '107', 'kh' => '54', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'animals' => 'community', 'animals_was' => 'community', 'tank_was' => $tank->id]);
+        $content = new BatchContent($batch);
+
+        self::assertEqualsWithDelta(10.0 * self::GALLON, $batch->litres, 0.01);
+        // 107 mg/L CaCO3 over 100.09 g/mol.
+        self::assertEqualsWithDelta(1.069, $content->ions()->hardness(), 0.02);
+        $page = $this->get('/batches/'.$batch->id)->assertOk()->assertSee("10.0\u{A0}US gal")->assertSee('mg/L TDS');
+        // The pen's factor of 0.7 stands between what it shows and what is kept.
+        $page->assertSee(sprintf("%d\u{A0}mg/L TDS", round(0.7 * $content->expectedConductivity())));
+        $this->post('/batches/'.$batch->id.'/checks', ['read' => sprintf('%.2F', 0.7 * 300.0), 'celsius' => '77'])->assertSessionHasNoErrors();
+        // 77 degrees Fahrenheit are 25 Celsius: nothing to make up for.
+        self::assertEqualsWithDelta(300.0, (new BatchContent($batch->refresh()))->checks()[0]->read, 0.1);
+        $this->post('/batches/'.$batch->id.'/checks', ['read' => '200', 'celsius' => '20'])->assertSessionHasErrors('celsius');
+    }
+
+    public function testAStoreHoldsGallons(): void
+    {
+        [$keeper, , $ro] = $this->abroad();
+        $this->actingAs($keeper)->post('/stores', ['name' => 'Drum', 'water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'])->assertSessionHasNoErrors();
+        $store = Store::query()->firstOrFail();
+
+        self::assertEqualsWithDelta(20.0 * self::GALLON, $store->capacity, 1e-6);
+        // 15 gallons are missing, 30 a day are made: twelve hours, and 45 gallons run off.
+        $this->get('/stores/'.$store->id)->assertOk()->assertSee('full in 12 h 00')->assertSee("45\u{A0}US gal run off");
+        $this->post("/stores/$store->id/level", ['level' => '21'])->assertSessionHasErrors('level');
+        $this->post("/stores/$store->id/level", ['level' => '8'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(8.0 * self::GALLON, $store->refresh()->level, 1e-6);
+        $this->get("/stores/$store->id/edit")->assertSee('value="20"', false);
+    }
+
+    public function testAnAnalysisIsTypedInTheUnitsOfTheKits(): void
+    {
+        [$keeper, , , $tap] = $this->abroad();
+        $this->actingAs($keeper)->post("/waters/$tap->id/analyses", ['sampled_on' => '2026-02-02', 'hardness' => '160', 'alkalinity' => '107', 'conductivity' => '272'])->assertSessionHasNoErrors();
+        $analysis = Analysis::query()->firstOrFail();
+
+        self::assertEqualsWithDelta(160.0 / 100.087, (float) $analysis->hardness, 0.002);
+        self::assertEqualsWithDelta(2.0 * 107.0 / 100.087, (float) $analysis->alkalinity, 0.003);
+        self::assertEqualsWithDelta(272.0 / 0.7, (float) $analysis->conductivity, 0.01);
+    }
+
+    public function testTopUpsHoseAndConditionerSpeakGallonsAndFahrenheit(): void
+    {
+        [$keeper, $tank] = $this->abroad();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => '2'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(2.0 * self::GALLON, $tank->topUps()->firstOrFail()->litres, 1e-6);
+        $this->get("/tanks/$tank->id/top-up")->assertOk()->assertSee('US gal a day');
+
+        // 10 gallons from 50 and 120 degrees to 77: 10 * 27 / 70 of it hot.
+        $this->get("/tanks/$tank->id/hose?litres=10&cold=50&hot=120&goal=77")->assertOk()->assertSee("3.9\u{A0}US gal hot and 6.1\u{A0}US gal cold");
+        $this->get("/tanks/$tank->id/hose?goal=300")->assertSee('It must lie between');
+
+        // 5 mL for 50 gallons: 1 mL for 10.
+        $this->get("/tanks/$tank->id/conditioner?litres=10&dose=5&for=50&strength=1&chlorine=0.5")->assertOk()->assertSee('1.00 mL');
+    }
+
+    public function testARunSheetAndItsSecondThoughtSpeakGallons(): void
+    {
+        [$keeper, $tank] = $this->abroad();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '8', 'tasks' => ['media']]);
+        self::assertEqualsWithDelta(8.0 * self::GALLON, $run->plan['litres'], 0.01);
+        $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()->assertSee("2.1\u{A0}US gal for rinsing the media");
+        $this->get("/runs/$run->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
+        self::assertEqualsWithDelta(9.0 * self::GALLON, $run->refresh()->plan['litres'], 0.01);
+        $this->get("/runs/$run->id/print")->assertOk()->assertSee('US gal');
+        self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(9.0 * self::GALLON), $run->plan['mark'], 0.1);
+    }
+
+    /** @return array{Keeper, Tank, Water, Water} */
+    private function abroad(): array
+    {
+        [$keeper, $tank, $ro, $tap] = $this->bench();
+        foreach (['general_hardness' => 'caco3', 'carbonate_hardness' => 'caco3', 'conductivity' => 'tds', 'temperature' => 'fahrenheit'] as $parameter => $unit) {
+            $keeper->kits()->create(['parameter' => $parameter, 'method' => 'pen', 'unit' => $unit, 'step' => 1, 'fields' => []]);
+        }
+        $keeper->update(['volume_unit' => 'us_gallon', 'pen_factor' => 0.7]);
+
+        return [Keeper::query()->findOrFail($keeper->id), $tank, $ro, $tap];
+    }
+}

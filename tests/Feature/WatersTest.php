@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Change\ForecastRecord;
+use App\Change\Waters;
+use App\Models\Run;
+use App\Support\RunState;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+
+final class WatersTest extends FeatureCase
+{
+    public function testReverseOsmosisIsTakenAsPureUntilItIsRead(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $ro = $this->water($keeper, 'RO unit', 'reverse_osmosis');
+        $pure = Waters::around($tank, [$ro->id])->source($ro);
+        self::assertSame(0.0, $pure->central(Parameter::GeneralHardness, -1));
+        self::assertTrue($pure->isAssumed(Parameter::Nitrate));
+
+        $this->read($keeper, $ro, ['conductivity' => '31']);
+        $read = Waters::around($tank, [$ro->id])->source($ro);
+        self::assertSame(31.0, $read->central(Parameter::Conductivity, -1));
+        self::assertFalse($read->isAssumed(Parameter::Conductivity));
+        self::assertTrue($read->isAssumed(Parameter::GeneralHardness));
+    }
+
+    public function testTapWaterIsNotTakenAsAnything(): void
+    {
+        $keeper = $this->keeper();
+        $tap = $this->water($keeper);
+        $state = Waters::around($this->tank($keeper), [$tap->id])->source($tap);
+
+        self::assertFalse($state->has(Parameter::GeneralHardness));
+        self::assertFalse($state->has(Parameter::Nitrate));
+    }
+
+    public function testABlendFollowsItsReadings(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $this->read($keeper, $rain, ['conductivity' => '30', 'ph' => '6.0']);
+        $blend = static fn(): float => Waters::around($tank, [$tap->id, $rain->id])->blend($tap, $rain, 0.25)->central(Parameter::Conductivity, -1);
+
+        self::assertEqualsWithDelta(0.75 * 390 + 0.25 * 30, $blend(), 1e-6);
+        self::assertEqualsWithDelta(0.75 * 390 + 0.25 * 30, $blend(), 1e-6);
+        $this->read($keeper, $rain, ['conductivity' => '70'], CarbonImmutable::now()->addSecond());
+        self::assertEqualsWithDelta(0.75 * 390 + 0.25 * 70, $blend(), 1e-6);
+    }
+
+    public function testABlendOfNothingOrAllIsOneWater(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $waters = Waters::around($tank, [$tap->id, $rain->id]);
+
+        self::assertSame('Tap', $waters->blend($tap, $rain, 0.0)->name);
+        self::assertSame('Rain', $waters->blend($tap, $rain, 1.0)->name);
+        self::assertSame('Tap', $waters->blend($tap, $tap, 0.5)->name);
+        self::assertSame('Tap', $waters->blend($tap, null, 0.5)->name);
+    }
+
+    public function testAForecastIsKeptAsItWas(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        $row = ForecastRecord::of($run->fresh() ?? $run)->row(Parameter::Conductivity);
+
+        // 330 and 390 by halves.
+        self::assertEqualsWithDelta(330.0, $row->now->central ?? NAN, 1e-6);
+        self::assertEqualsWithDelta(390.0, $row->source->central ?? NAN, 1e-6);
+        self::assertEqualsWithDelta(360.0, $row->after->central ?? NAN, 1e-6);
+        self::assertLessThan(360.0, $row->after->low ?? NAN);
+        self::assertGreaterThan(360.0, $row->after->high ?? NAN);
+        // Two pens of 2 % by halves.
+        self::assertEqualsWithDelta(sqrt(3.3 ** 2 + 3.9 ** 2), $row->after->spread ?? NAN, 0.4);
+    }
+
+    public function testABrokenForecastIsNoForecast(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank);
+        $run->forecast = ['nitrate' => 'x', 'ph' => ['after' => [1, 2]], 'conductivity' => ['after' => ['a', 'b', 'c', 'd']]];
+
+        self::assertNull(ForecastRecord::of($run)->row(Parameter::Nitrate)->after);
+        self::assertNull(ForecastRecord::of($run)->row(Parameter::Acidity)->after);
+        self::assertSame(0.0, ForecastRecord::of($run)->row(Parameter::Conductivity)->after?->central);
+    }
+
+    public function testAReadingAfterTheChangeStandsAgain(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        Run::query()->whereKey($run->id)->update(['state' => RunState::Done, 'started_at' => CarbonImmutable::parse('2026-03-01 18:30'), 'finished_at' => CarbonImmutable::parse('2026-03-01 19:30')]);
+        $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
+        $state = Waters::around($tank, [])->tank();
+        self::assertTrue($state->isAssumed(Parameter::Conductivity));
+        self::assertEqualsWithDelta(360.0, $state->central(Parameter::Conductivity, -1), 1e-6);
+
+        $this->read($keeper, $tank, ['conductivity' => '371']);
+        $state = Waters::around($tank, [])->tank();
+        self::assertFalse($state->isAssumed(Parameter::Conductivity));
+        self::assertSame(371.0, $state->central(Parameter::Conductivity, -1));
+        self::assertTrue($state->isAssumed(Parameter::Nitrate));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Support\Show;
+use App\View\Words;
+use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class WordsTest extends FeatureCase
+{
+    /** @return iterable<string, array{float, int, string}> */
+    public static function figures(): iterable
+    {
+        yield 'four digits' => [32.3607, 4, '32.36'];
+        yield 'no zeros at the end' => [13.0004, 3, '13'];
+        yield 'large' => [1234.5, 4, '1235'];
+        yield 'rounded before the point' => [6017.6, 2, '6000'];
+        yield 'small' => [0.004466, 3, '0.00447'];
+        yield 'tiny' => [4.4668e-7, 3, '4.47e-7'];
+        yield 'negative' => [-2.456, 3, "\u{2212}2.46"];
+        yield 'nothing' => [0.0, 4, '0'];
+        yield 'not a number' => [NAN, 4, '–'];
+    }
+
+    #[DataProvider('figures')]
+    public function testAFigureHasNoFalseDecimals(float $value, int $digits, string $shown): void
+    {
+        self::assertSame($shown, Words::figure($value, $digits));
+    }
+
+    /** @return iterable<string, array{string, string}> moment in UTC; said on the 10th of May at noon in Auckland */
+    public static function days(): iterable
+    {
+        yield 'this morning' => ['2026-05-09 21:00', 'today'];
+        yield 'last evening' => ['2026-05-09 08:00', 'yesterday'];
+        yield 'just before midnight there' => ['2026-05-09 11:59', 'yesterday'];
+        yield 'this week' => ['2026-05-06 00:00', 'Wednesday'];
+        yield 'a week ago' => ['2026-05-02 23:00', '3 May'];
+        yield 'last year' => ['2025-05-02 23:00', '3 May 2025'];
+        yield 'tomorrow' => ['2026-05-10 20:00', 'tomorrow'];
+    }
+
+    #[DataProvider('days')]
+    public function testADayIsCountedByTheKeepersClock(string $moment, string $said): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-05-10 00:00', 'UTC'));
+        $keeper = $this->keeper();
+        $keeper->timezone = 'Pacific/Auckland';
+
+        self::assertSame($said, (new Show($keeper))->day(CarbonImmutable::parse($moment, 'UTC')));
+    }
+}
