@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AnalysisController;
 use App\Http\Controllers\Auth\ForgotPasswordController;
 use App\Http\Controllers\Auth\ResetPasswordController;
@@ -118,6 +119,8 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/switches/{device}', [RunController::class, 'toggle'])->can('update', 'run');
         Route::delete('/', [RunController::class, 'drop'])->can('delete', 'run');
         Route::get('/look-back', [LookBackController::class, 'show']);
+        Route::get('/after/{job}', [AfterController::class, 'show']);
+        Route::post('/after/{job}', [AfterController::class, 'store'])->can('update', 'run');
     });
 
     Route::get('/bench', [BenchController::class, 'show']);

@@ -12,10 +12,15 @@ use App\Models\Water;
 use App\Support\EntryKind;
 use App\Support\RunState;
 use App\View\StepContent;
+use BackedEnum;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
+use Cresco\Core\Work\After;
+use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\SwitchWork;
+use Cresco\Core\Work\Task;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -30,14 +35,15 @@ final readonly class FinishStep
     /**
      * @param array<string, Reading> $readings
      * @param list<string>           $leftOn   devices that were not switched off in a step that does so
+     * @param list<int>|null         $reached  patches of the bed that were vacuumed; null for all that the step is for
      *
      * @return bool whether this call was the one that ended the step
      *
      * @throws ValidationException when a device is still off and the step is not to end before it is on
      */
-    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = []): bool
+    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null): bool
     {
-        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn): bool {
+        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached): bool {
             $now = CarbonImmutable::now();
             $content = new StepContent($step);
             // A sheet that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
@@ -49,7 +55,10 @@ final readonly class FinishStep
                 return false;
             }
             if ($content->patches() !== [] && !$skip) {
-                ($this->clean)($run->tank, $content->patches(), $now, $run->id);
+                // One that was missed keeps its age, and so it is next.
+                $missed = $reached === null ? [] : array_values(array_diff($content->patches(), $reached));
+                ($this->clean)($run->tank, array_values(array_diff($content->patches(), $missed)), $now, $run->id);
+                $step->update(['content' => ['missed' => $missed] + $step->content]);
             }
             if ($content->switches() === SwitchWork::Off && !$skip) {
                 $run->switches()->whereNull('off_at')->whereNotIn('device', $leftOn)->update(['off_at' => $now]);
@@ -81,6 +90,32 @@ final readonly class FinishStep
         }
     }
 
+    /** @return list<Task> whose steps were done, or at least one of them */
+    private function done(Run $run): array
+    {
+        $done = $run->steps()->where('skipped', false)->pluck('job')->all();
+        $tasks = [];
+        foreach (Catalogue::steps() as $job) {
+            if ($job->of !== null && in_array($job->key, $done, true) && !in_array($job->of, $tasks, true)) {
+                $tasks[] = $job->of;
+            }
+        }
+
+        return $tasks;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param class-string<T> $of
+     *
+     * @return list<T>
+     */
+    private function named(string $of, mixed $names): array
+    {
+        return array_values(array_filter(array_map(static fn(mixed $name): ?BackedEnum => is_string($name) ? $of::tryFrom($name) : null, is_array($names) ? $names : [])));
+    }
+
     private function close(Keeper $keeper, Run $run, CarbonImmutable $now): void
     {
         $this->requireAllOn($run);
@@ -88,15 +123,25 @@ final readonly class FinishStep
         if ($closed !== 1) {
             return;
         }
+        foreach ($this->named(After::class, $run->plan['after'] ?? []) as $job) {
+            $run->afterJobs()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+        }
         $show = $keeper->show();
-        $plan = $run->plan;
-        $number = static fn(string $key): float => is_numeric($plan[$key] ?? null) ? (float) $plan[$key] : 0.0;
+        $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower($task->label()), $this->done($run)));
+        $seen = implode(', ', array_map(static fn(Sign $sign): string => $sign->label(), $this->named(Sign::class, $run->plan['signs'] ?? [])));
+        $source = is_string($run->plan['source'] ?? null) ? $run->plan['source'] : 'new water';
         $keeper->entries()->create([
             'tank_id' => $run->tank_id,
             'run_id' => $run->id,
-            'kind' => EntryKind::Change,
-            'title' => sprintf('Changed %s (%s)', $show->volume($number('litres') * $number('drains')), $show->percent($number('share'))),
-            'body' => is_string($plan['source'] ?? null) ? 'With '.$plan['source'].', to '.$show->millimetres($number('mark')).' below the rim.' : null,
+            'kind' => $run->changes_water ? EntryKind::Change : EntryKind::Work,
+            'title' => $run->changes_water
+                ? sprintf('Changed %s (%s)', $show->volume($run->litresOut()), $show->percent($run->planned('share') ?? 0.0))
+                : ($work === '' ? 'A session without work' : ucfirst($work)),
+            'body' => implode(' ', array_filter([
+                $run->changes_water ? 'With '.$source.', to '.$show->millimetres($run->planned('mark') ?? 0.0).' below the rim.' : '',
+                $run->changes_water && $work !== '' ? 'Also: '.$work.'.' : '',
+                $seen === '' ? '' : 'Seen: '.$seen.'.',
+            ])) ?: null,
             'happened_at' => $now,
         ]);
     }

@@ -22,7 +22,7 @@ final class PlanAgain
                 return;
             }
             $fresh->update([
-                'plan' => ['litres' => $new->total, 'share' => $new->share, 'mark' => $new->mark, 'refill' => $new->refill] + $fresh->plan,
+                'plan' => ['litres' => $new->total, 'share' => $new->share, 'mark' => $new->mark, 'refill' => $new->refill, 'out' => $new->out] + $fresh->plan,
                 'forecast' => ForecastRecord::keep($new->forecast),
             ]);
             foreach ($run->steps as $step) {

@@ -8,21 +8,23 @@ use App\Bench\BatchContent;
 use App\Bench\BatchJar;
 use App\Change\Draft;
 use App\Change\ForecastRecord;
+use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\WaterOut;
 use App\Models\Batch;
 use App\Models\Run;
 use App\Support\RunState;
 use App\Support\Show;
-use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
+use Cresco\Core\Work\After;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Moment;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 use Illuminate\Support\Facades\DB;
@@ -30,32 +32,37 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
 final class WriteRunSheet
 {
-    /**
-     * @param list<Task>   $tasks beside the change
-     * @param list<string> $own   the keeper's own order of steps, by key; empty for that of the rules
-     */
-    public function __invoke(Draft $draft, array $tasks = [], array $own = [], ?CarbonImmutable $day = null): Run
+    /** How full a bucket is carried. House default. */
+    private const FILL = 0.75;
+
+    /** kg for each litre of water at room temperature, as near as a bucket is filled. */
+    private const WATER = 1.0;
+
+    /** Weight of an empty bucket with its handle, kg for each litre that it holds. House default. */
+    private const BUCKET_PER_LITRE = 0.06;
+
+    public function __invoke(Draft $draft, SessionInput $work): Run
     {
         $tank = $draft->tank;
         $show = $tank->keeper->show();
-        $session = SessionOf::draft($draft, $tasks);
-        $order = $own === [] ? $session->order() : $session->order()->as($own, $session);
+        $session = SessionOf::draft($draft, $work->tasks);
+        $order = $work->own === [] ? $session->order() : $session->order()->as($work->own, $session);
         $texts = $this->texts($draft, $show);
         $minutes = SessionOf::minutes($draft, $order);
-        $table = Timetable::of($order->jobs, Rules::of($session), $minutes);
+        $table = Timetable::of($session->jobs($order), Rules::of($session), $minutes);
 
-        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $day): Run {
+        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work): Run {
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = array_map(static fn(Patch $patch): int => $patch->key, WaterOut::of($draft, $session)->cleaned);
-            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft), 'forecast' => ForecastRecord::keep($draft->forecast), 'planned_for' => $day]);
+            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft, $session, $work), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
                 $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches)]);
             }
             foreach ($tank->devices as $device) {
-                if ($device->kind->goesOff()) {
+                if ($session->isWet() && $device->kind->goesOff()) {
                     $run->switches()->create(['device' => $device->kind]);
                 }
             }
@@ -65,9 +72,14 @@ final class WriteRunSheet
     }
 
     /** @return array<string, mixed> what was decided, in base units */
-    private function plan(Draft $draft): array
+    private function plan(Draft $draft, Session $session, SessionInput $work): array
     {
         return [
+            'tasks' => array_map(static fn(Task $task): string => $task->value, $session->tasks),
+            'signs' => array_map(static fn(Sign $sign): string => $sign->value, $work->signs),
+            'after' => array_map(static fn(After $job): string => $job->value, $session->after()),
+            'out' => $draft->plan->outflow(),
+            'inflow' => $draft->plan->inflow,
             'reason' => $draft->input->reason->value,
             'litres' => $draft->plan->drained,
             'drains' => $draft->plan->drains,
@@ -88,13 +100,17 @@ final class WriteRunSheet
     {
         $keeper = $draft->tank->keeper;
         $plan = $draft->plan;
-        $buckets = (int) ceil($plan->drained / max(0.1, $keeper->bucket_litres) - 1e-6);
         $warm = $draft->forecast->outlook(Parameter::Temperature)->after();
         $stream = $plan->source->central(Parameter::Temperature, $draft->tank->warmth);
 
         return [
             ':refill' => $show->volume($plan->refill()),
             ':each' => $show->volume($plan->refill() / $plan->drains),
+            // What has run in meanwhile need not be filled up.
+            ':fill' => $show->volume($plan->isWhileFilling() ? $plan->drained + $plan->evaporated : $plan->refill() / $plan->drains),
+            ':outflow' => $show->volume($plan->outflow()),
+            ':beside' => $show->volume($plan->outflow() - $plan->drained),
+            ':ratio' => $show->percent($plan->inflow),
             ':drained' => $show->volume($plan->drained),
             ':mark' => $show->millimetres($draft->mark),
             ':waterline' => $show->millimetres($draft->tank->water_below_rim),
@@ -102,13 +118,22 @@ final class WriteRunSheet
             ':source' => $plan->source->name,
             ':stream' => $show->value(Parameter::Temperature, $stream),
             ':landing' => $warm === null ? 'its own temperature' : $show->value(Parameter::Temperature, $warm->central()),
-            ':buckets' => sprintf(
-                '%d × %s by bucket; filled to three quarters that is %d trips.',
-                $buckets,
-                $show->volume($keeper->bucket_litres),
-                (int) ceil($plan->drained / max(0.1, 0.75 * $keeper->bucket_litres) - 1e-6),
-            ),
+            ':buckets' => self::buckets($plan->drained, $keeper->bucket_litres, $show),
         ];
+    }
+
+    /** How many buckets, and what each weighs when it is three quarters full. */
+    private static function buckets(float $litres, float $bucket, Show $show): string
+    {
+        $bucket = max(0.1, $bucket);
+
+        return sprintf(
+            '%d × %s by bucket; filled to three quarters that is %d trips of about %s each.',
+            (int) ceil($litres / $bucket - 1e-6),
+            $show->volume($bucket),
+            (int) ceil($litres / (self::FILL * $bucket) - 1e-6),
+            $show->weight(self::FILL * $bucket * self::WATER + self::BUCKET_PER_LITRE * $bucket),
+        );
     }
 
     /**

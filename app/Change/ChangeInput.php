@@ -17,6 +17,7 @@ final readonly class ChangeInput
      * @param float|null $amount           litres, share (0 to 1), mm below the rim, or buckets
      * @param float      $waterline        mm below the rim, now
      * @param float|null $stream           degC of the water that goes in; null for its own
+     * @param float      $inflow           what runs in while the level falls, as a share of what runs out
      */
     public function __construct(
         public Reason $reason,
@@ -31,5 +32,12 @@ final readonly class ChangeInput
         public float $secondShare,
         public float $waterline,
         public ?float $stream,
+        public float $inflow = 0.0,
     ) {}
+
+    /** The same without any water changed. */
+    public function dry(): self
+    {
+        return new self(Reason::Amount, $this->nitrateGoal, $this->conductivityGoal, $this->treatmentOut, Way::Litres, 0.0, 1, $this->first, $this->second, $this->secondShare, $this->waterline, $this->stream);
+    }
 }

@@ -105,6 +105,7 @@ final class DraftChange
             $tank->warmth,
             new Normal($tank->nitrate_per_day, self::PRODUCTION_SPREAD * $tank->nitrate_per_day),
             $tank->keeper->show()->units(),
+            $input->inflow,
         );
     }
 

@@ -63,7 +63,8 @@ final class SessionOf
         }
         $drain = DrainOf::tank($draft->tank, $draft->plan->drained, $draft->input->waterline);
         if ($drain->arrives && isset($minutes['drain'])) {
-            $minutes['drain'] = (int) ceil($drain->minutes()) + self::HANDLING;
+            // What runs in meanwhile holds the level up.
+            $minutes['drain'] = (int) ceil($drain->minutes() / (1.0 - $draft->plan->inflow)) + self::HANDLING;
         }
 
         return $minutes;
@@ -83,18 +84,16 @@ final class SessionOf
         return $taken;
     }
 
-    /** @return array<string, string> when each step was last done at a tank, by step */
-    public static function lastDone(Tank $tank): array
+    /** @return list<array{float, float}> minutes guessed and taken in the last sessions of a tank */
+    public static function guesses(Tank $tank): array
     {
-        $last = [];
-        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('run_steps.skipped', false)
-            ->whereNotNull('run_steps.done_at')->groupBy('run_steps.job')->selectRaw('run_steps.job as job, max(run_steps.done_at) as at')->get();
-        foreach ($rows as $row) {
-            if (is_string($row->job) && is_string($row->at)) {
-                $last[$row->job] = $row->at;
+        $pairs = [];
+        foreach ($tank->runs()->where('state', RunState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(self::LAST)->get() as $run) {
+            if ($run->guessed_minutes !== null && $run->started_at !== null && $run->finished_at !== null) {
+                $pairs[] = [(float) $run->guessed_minutes, $run->started_at->diffInMinutes($run->finished_at)];
             }
         }
 
-        return $last;
+        return $pairs;
     }
 }

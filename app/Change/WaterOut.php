@@ -8,6 +8,7 @@ use App\Support\DrainOf;
 use App\Support\RotationOf;
 use App\Support\VesselOf;
 use Cresco\Core\Bed\LitresOut;
+use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Task;
 
@@ -29,7 +30,7 @@ final class WaterOut
         if ($session->does(Task::Floaters) || ($session->does(Task::Trim) && $session->keepsShrimp())) {
             $wanted['a tub of tank water'] = self::TUB;
         }
-        if ($session->does(Task::Media)) {
+        if ($session->does(Task::Media) && $session->school(School::RinsingMedia) === 'same') {
             $wanted['rinsing the media'] = self::RINSING;
         }
         if ($session->keepsShrimp()) {
@@ -37,7 +38,7 @@ final class WaterOut
         }
 
         return LitresOut::divide(
-            $draft->plan->drained * $draft->plan->drains,
+            $draft->plan->outflow(),
             DrainOf::siphon($tank)->litresPerMinute($tank->hose_drop - $draft->input->waterline),
             $session->does(Task::Vacuum) ? RotationOf::next($tank) : [],
             $vessel->plan->area() / 1e6,

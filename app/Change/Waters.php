@@ -11,7 +11,6 @@ use App\Models\Run;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Support\LatestReadings;
-use App\Support\RunState;
 use App\Support\WaterKind;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
@@ -36,7 +35,7 @@ final readonly class Waters
     /** @param list<int> $waterIds */
     public static function around(Tank $tank, array $waterIds): self
     {
-        $last = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->first();
+        $last = $tank->runs()->changed()->latest('finished_at')->first();
         $after = $last?->steps()->where('job', 'read_after')->first();
 
         return new self(

@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * A water change that was decided: what was planned, what was forecast, and how it went.
+ * A session at a tank, with a water change or without: what was planned, what was forecast, and how it went.
  *
  * @property int                  $id
  * @property int                  $keeper_id
@@ -23,33 +23,59 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $finished_at
  * @property CarbonImmutable|null $planned_for the day it is meant for
+ * @property bool                 $changes_water
+ * @property int|null             $guessed_minutes what the keeper thought it would take
  * @property CarbonImmutable      $created_at
  * @property-read Tank            $tank
  */
 final class Run extends Model
 {
-    protected $fillable = ['tank_id', 'state', 'plan', 'forecast', 'started_at', 'finished_at', 'planned_for'];
+    protected $fillable = ['tank_id', 'state', 'plan', 'forecast', 'started_at', 'finished_at', 'planned_for', 'changes_water', 'guessed_minutes'];
 
-    protected $attributes = ['state' => 'planned'];
+    protected $attributes = ['state' => 'planned', 'changes_water' => true];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'state' => RunState::class, 'plan' => 'array', 'forecast' => 'array', 'keeper_id' => 'integer', 'tank_id' => 'integer',
+            'state' => RunState::class, 'plan' => 'array', 'forecast' => 'array', 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
             'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'planned_for' => 'immutable_date',
         ];
     }
 
     /**
-     * Runs that are not closed, with how many steps they have and how many are done.
+     * Runs that are not closed, with how many steps they have and how many are done: the one under way first, then those for
+     * no day, then by day.
      *
      * @param Builder<self> $query
      */
     public function scopeOpen(Builder $query): void
     {
         $query->whereIn('state', [RunState::Planned, RunState::Running])
-            ->withCount(['steps', 'steps as done_count' => static fn(Builder $steps) => $steps->whereNotNull('done_at')]);
+            ->withCount(['steps', 'steps as done_count' => static fn(Builder $steps) => $steps->whereNotNull('done_at')])
+            ->orderByRaw('state = ? desc', [RunState::Running->value])->orderBy('planned_for')->orderByDesc('id');
+    }
+
+    /**
+     * Finished water changes.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeChanged(Builder $query): void
+    {
+        $query->where('state', RunState::Done)->where('changes_water', true);
+    }
+
+    /** A number of the plan, in base units; nothing when it is not there. */
+    public function planned(string $key): ?float
+    {
+        return is_numeric($this->plan[$key] ?? null) ? (float) $this->plan[$key] : null;
+    }
+
+    /** Litres that leave in all. */
+    public function litresOut(): float
+    {
+        return $this->planned('out') ?? 0.0;
     }
 
     /** "step 4 of 12", of a run found by open(). */
@@ -78,6 +104,12 @@ final class Run extends Model
     public function steps(): HasMany
     {
         return $this->hasMany(RunStep::class)->orderBy('position');
+    }
+
+    /** @return HasMany<AfterJob, $this> */
+    public function afterJobs(): HasMany
+    {
+        return $this->hasMany(AfterJob::class);
     }
 
     /** @return HasMany<SwitchTick, $this> */

@@ -18,6 +18,8 @@ use DateTimeZone;
 /** Numbers and times as one keeper reads them. It rounds for the eye; nothing is computed with what it returns. */
 final class Show
 {
+    private const KILOGRAMS_PER_POUND = 0.45359237;
+
     /** @var array<string, CoreKit> */
     private array $kits = [];
 
@@ -105,6 +107,14 @@ final class Show
     public function volumePlain(float $litres): string
     {
         return self::joined(self::plain($this->keeper->volume_unit->fromLitres($litres), 2), $this->keeper->volume_unit->label());
+    }
+
+    /** Kilograms, or pounds for those who read gallons. */
+    public function weight(float $kilograms): string
+    {
+        return $this->keeper->volume_unit === VolumeUnit::Litre
+            ? self::joined(self::rounded($kilograms, $kilograms < 10 ? 1 : 0), 'kg')
+            : self::joined(self::rounded($kilograms / self::KILOGRAMS_PER_POUND, 0), 'lb');
     }
 
     public function volumeNumber(float $litres, ?int $decimals = null): string

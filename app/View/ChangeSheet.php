@@ -51,7 +51,7 @@ final class ChangeSheet
 
     public function litres(): string
     {
-        return $this->show->volumeNumber($this->draft->plan->drained * $this->draft->plan->drains);
+        return $this->show->volumeNumber($this->draft->plan->outflow());
     }
 
     /** @return array<string, string> what stands in the amount fields */
@@ -80,6 +80,9 @@ final class ChangeSheet
         $plan = $this->draft->plan;
         $buckets = (int) ceil($plan->drained / max(0.1, $this->draft->tank->keeper->bucket_litres) - 1e-6);
         $drain = DrainOf::tank($this->draft->tank, $plan->drained, $this->draft->input->waterline);
+        if ($plan->isWhileFilling()) {
+            return $drain->arrives ? sprintf('about %d min by hose', max(1, (int) round($drain->minutes() / (1.0 - $plan->inflow)))) : 'not to the mark by hose';
+        }
         $each = $plan->drains > 1 ? ' each time' : '';
 
         return sprintf('%d %s or %s by hose%s', $buckets, $buckets === 1 ? 'bucket' : 'buckets', $drain->arrives ? 'about '.max(1, (int) round($drain->minutes())).' min' : 'not to the mark', $each);
@@ -169,7 +172,7 @@ final class ChangeSheet
     {
         $plan = $this->draft->plan;
         $tank = $this->draft->tank;
-        $query = ['tank' => $tank->id, 'litres' => Show::plain($tank->keeper->volume_unit->fromLitres(max(1.0, $plan->drained * $plan->drains)), 1), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
+        $query = ['tank' => $tank->id, 'litres' => Show::plain($tank->keeper->volume_unit->fromLitres(max(1.0, $plan->outflow())), 1), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
         $now = $this->draft->forecast->outlook(Parameter::Conductivity)->now;
         if ($this->draft->input->reason === Reason::Conductivity && $this->draft->input->conductivityGoal !== null && $now !== null && $this->draft->share() > 0.01) {
             $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Passage::corrective($now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
@@ -191,6 +194,7 @@ final class ChangeSheet
             ...$this->hinge(),
             ...$this->acidity(),
             ...$this->routine(),
+            ...$this->flowing(),
             ...$this->refill(),
         ];
         usort($findings, static fn(Finding $a, Finding $b): int => $a->rank() <=> $b->rank());
@@ -283,6 +287,25 @@ final class ChangeSheet
         }
 
         return $found;
+    }
+
+    /** @return list<Finding> what water costs that runs in and leaves again */
+    private function flowing(): array
+    {
+        $plan = $this->draft->plan;
+        if (!$plan->isWhileFilling() || $plan->drained <= 0.0) {
+            return [];
+        }
+        $still = $plan->withInflow(0.0);
+        $litres = $still->litresForShare($this->draft->share());
+
+        return [new Finding(Finding::HEED, 'New water leaves with the old.', sprintf(
+            'The level falls to %s only, but %s leave. Drained first and filled up after, %s would do the same, down to %s.',
+            $this->show->millimetres($this->draft->mark),
+            $this->show->volume($plan->outflow()),
+            $this->show->volume($litres),
+            $this->show->millimetres($plan->vessel->markFor($litres + $plan->evaporated)),
+        ))];
     }
 
     /** @return list<Finding> */

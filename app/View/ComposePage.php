@@ -8,15 +8,20 @@ use App\Change\Draft;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\WaterOut;
+use App\Models\Run;
+use App\Support\RunState;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Work\Catalogue;
+use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
+use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
 use Cresco\Core\Work\Rule;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\Spells;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 
@@ -29,7 +34,9 @@ final class ComposePage
 
     public readonly Timetable $table;
 
-    /** @var array<string, string> when each step was last done here, by step */
+    public readonly Spells $spells;
+
+    /** @var array<string, CarbonImmutable> when each task was last done here */
     private readonly array $last;
 
     /** @var array<string, list<float>> minutes that steps took here, by step */
@@ -40,41 +47,41 @@ final class ComposePage
         $this->session = SessionOf::draft($draft, $work->tasks);
         $sorted = $this->session->order();
         $this->order = $work->own === [] ? $sorted : $sorted->as($work->own, $this->session);
-        $this->table = Timetable::of($this->order->jobs, Rules::of($this->session), SessionOf::minutes($draft, $this->order));
-        $this->last = SessionOf::lastDone($draft->tank);
+        $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order));
+        $this->spells = Spells::of($this->session, $this->table);
+        $this->last = TasksDue::last([$draft->tank->id])[$draft->tank->id] ?? [];
         $this->taken = SessionOf::taken($draft->tank);
     }
 
     public function change(): string
     {
         $plan = $this->draft->plan;
+        if (!$this->session->changesWater()) {
+            return 'No water is changed';
+        }
 
-        return sprintf('%s out, %s new water, to %s below the rim', $this->show->volume($plan->drained * $plan->drains), $this->show->percent($this->draft->share()), $this->show->millimetres($this->draft->mark));
+        return sprintf('%s out, %s new water, to %s below the rim', $this->show->volume($plan->outflow()), $this->show->percent($this->draft->share()), $this->show->millimetres($this->draft->mark));
     }
 
     /**
      * Tasks to pick from, those due first.
      *
-     * @return list<array{task: Task, picked: bool, last: string, due: bool}>
+     * @return list<array{task: Task, picked: bool, last: string, due: bool, open: bool}>
      */
     public function tasks(): array
     {
         $rows = [];
         foreach (Task::cases() as $task) {
-            $at = null;
-            foreach (Catalogue::steps() as $job) {
-                $done = $job->of === $task ? $this->last[$job->key] ?? null : null;
-                $at = $done !== null && ($at === null || $done > $at) ? $done : $at;
-            }
-            $moment = $at === null ? null : CarbonImmutable::parse($at, 'UTC');
+            $moment = $this->last[$task->value] ?? null;
             $rows[] = [
                 'task' => $task,
-                'picked' => in_array($task, $this->work->tasks, true),
+                'picked' => $this->session->does($task),
+                'open' => $this->session->changesWater() || !$task->needsChange(),
                 'last' => $moment === null ? 'never by sheet' : 'last '.$this->show->day($moment),
                 'due' => $moment !== null && $this->show->daysSince($moment) >= $task->days(),
             ];
         }
-        usort($rows, static fn(array $a, array $b): int => $b['due'] <=> $a['due']);
+        usort($rows, static fn(array $a, array $b): int => [$b['open'], $b['due']] <=> [$a['open'], $a['due']]);
 
         return $rows;
     }
@@ -88,15 +95,20 @@ final class ComposePage
     {
         $rows = [];
         $keys = $this->order->keys();
-        foreach ($this->table->steps as $i => $step) {
+        $repeats = array_count_values(array_map(static fn(array $step): string => $step['job']->key, $this->table->steps));
+        foreach ($this->table->steps as $step) {
+            $key = $step['job']->key;
+            $at = (int) array_search($key, $keys, true);
+            // A step that comes round again is moved where it stands last.
+            $isLast = --$repeats[$key] === 0;
             $rows[] = [
                 'job' => $step['job'],
                 'from' => Show::minutes($step['from']),
                 'minutes' => ($step['to'] - $step['from']).' min',
-                'learned' => isset($this->taken[$step['job']->key]) && $step['job']->lane === Lane::Hands,
+                'learned' => isset($this->taken[$key]) && $step['job']->lane === Lane::Hands,
                 'water' => $step['job']->lane === Lane::Water,
-                'up' => $i === 0 ? null : self::swapped($keys, $i, $i - 1),
-                'down' => $i === count($keys) - 1 ? null : self::swapped($keys, $i, $i + 1),
+                'up' => !$isLast || $at === 0 ? null : self::swapped($keys, $at, $at - 1),
+                'down' => !$isLast || $at === count($keys) - 1 ? null : self::swapped($keys, $at, $at + 1),
             ];
         }
 
@@ -120,14 +132,66 @@ final class ComposePage
         return sprintf('about %s, hands and water side by side; %s one after the other', Show::minutes($this->table->minutes()), Show::minutes($this->table->oneAfterTheOther()));
     }
 
+    /** @return list<Run> sheets of this tank that are written and not begun */
+    public function planned(): array
+    {
+        return array_values($this->draft->tank->runs()->where('state', RunState::Planned)->orderBy('planned_for')->get()->all());
+    }
+
+    /** @return list<array{sign: Sign, seen: bool}> */
+    public function signs(): array
+    {
+        return array_map(fn(Sign $sign): array => ['sign' => $sign, 'seen' => in_array($sign, $this->work->signs, true)], Sign::cases());
+    }
+
+    /** What the keeper's guesses were worth at this tank so far, in words; null before there are enough. */
+    public function guesses(): ?string
+    {
+        $times = Minutes::timesTheGuess(SessionOf::guesses($this->draft->tank));
+
+        return match (true) {
+            $times === null => null,
+            $times < 0.9 => sprintf('Sessions here usually take less than you guess: %s of it.', $this->show->percent($times)),
+            $times <= 1.1 => 'Your guesses here usually come true.',
+            default => sprintf('Sessions here usually take %s times as long as you guess.', Show::rounded($times, 1)),
+        };
+    }
+
+    /**
+     * How long things stand out of their usual place, in words, each with whether it is too long.
+     *
+     * @return list<array{string, bool}>
+     */
+    public function spells(): array
+    {
+        $found = [];
+        if ($this->spells->off !== null && $this->spells->off > 0) {
+            $found[] = [sprintf('Heater and pumps are off for %s.', Show::minutes($this->spells->off)), false];
+        }
+        if ($this->spells->filter !== null && $this->spells->filter > 0) {
+            $found[] = [sprintf('The filter stands still for %s%s', Show::minutes($this->spells->filter), $this->spells->isStale ? ': aerate, and rinse the canister before it runs again. Fewer jobs, or the filter on in mid-fill, keep it under an hour.' : '.'), $this->spells->isStale];
+        }
+        if ($this->spells->low !== null && $this->draft->tank->fish_height > 0.0) {
+            $found[] = [sprintf('At the mark fish stand in %s for %s.', $this->show->millimetres(StandingDepth::at($this->draft->plan->vessel, $this->draft->mark)), Show::minutes($this->spells->low)), false];
+        }
+        if ($this->spells->plants !== null) {
+            $found[] = [sprintf('Floating plants are out for %s.', Show::minutes($this->spells->plants)), false];
+        }
+
+        return $found;
+    }
+
     public function ends(): string
     {
         return $this->show->time(CarbonImmutable::now()->addMinutes($this->table->minutes()));
     }
 
-    /** Where the drained water goes, in words. */
-    public function litresOut(): string
+    /** Where the drained water goes, in words; null when none is drained. */
+    public function litresOut(): ?string
     {
+        if (!$this->session->changesWater()) {
+            return null;
+        }
         $out = WaterOut::of($this->draft, $this->session);
         $parts = [];
         foreach ($out->wanted as $name => $litres) {
@@ -140,7 +204,7 @@ final class ComposePage
         }
         $parts[] = $this->show->volume($out->rest).' for the garden or the drain';
 
-        return sprintf('%s leave: %s.', $this->show->volume($this->draft->plan->drained * $this->draft->plan->drains), implode(', ', $parts))
+        return sprintf('%s leave: %s.', $this->show->volume($this->draft->plan->outflow()), implode(', ', $parts))
             .($out->waiting === [] ? '' : sprintf(' %s must wait: there is not water enough for %s today.', count($out->waiting) === 1 ? 'One patch' : count($out->waiting).' patches', count($out->waiting) === 1 ? 'it' : 'them'));
     }
 

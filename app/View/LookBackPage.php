@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\ForecastRecord;
+use App\Models\AfterJob;
+use App\Models\BedPatch;
 use App\Models\Photo;
 use App\Models\Reading;
 use App\Models\Run;
@@ -33,8 +35,7 @@ final readonly class LookBackPage
     public function __construct(public Run $run)
     {
         $record = ForecastRecord::of($run);
-        $share = is_numeric($run->plan['share'] ?? null) ? (float) $run->plan['share'] : 0.0;
-        $check = new LookBack($share);
+        $check = new LookBack($run->planned('share') ?? 0.0);
         $rows = [];
         foreach (self::measured($run) as [$when, $reading]) {
             $row = $record->row($reading->parameter);
@@ -62,12 +63,11 @@ final readonly class LookBackPage
         if ($parameter === null || !$parameter->mixes() || $row?->now === null || $row->source === null) {
             return null;
         }
-        $number = fn(string $key): float => is_numeric($this->run->plan[$key] ?? null) ? (float) $this->run->plan[$key] : 0.0;
         $unit = $this->run->tank->keeper->show()->unit($parameter);
         $source = is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'the new water';
 
         return Computation::of($parameter->label().' right after, as it was forecast')
-            ->given('f', 'share of new water', $number('share'), '')
+            ->given('f', 'share of new water', $this->run->planned('share') ?? 0.0, '')
             ->given('tank', $parameter->word().' in the tank before', $unit->distributionFromBase($row->now->distribution()), $unit->label)
             ->given('source', $parameter->word().' in '.$source, $unit->distributionFromBase($row->source->distribution()), $unit->label)
             ->line(Mixing::ONE_CHANGE, $parameter->word().' right after', $unit->label)
@@ -103,6 +103,27 @@ final readonly class LookBackPage
         return array_values(Photo::query()->where('run_id', $this->run->id)->orderBy('taken_at')->orderBy('id')->get()->all());
     }
 
+    /** @return list<int> numbers on the plan of patches of bed that were meant and not reached */
+    public function missedPatches(): array
+    {
+        $missed = [];
+        foreach ($this->run->steps as $step) {
+            $missed = [...$missed, ...(new StepContent($step))->missed()];
+        }
+        if ($missed === []) {
+            return [];
+        }
+        $bed = new BedPage($this->run->tank);
+
+        return array_map($bed->number(...), array_values(array_filter([...$bed->patches], static fn(BedPatch $patch): bool => in_array($patch->id, $missed, true))));
+    }
+
+    /** @return list<AfterJob> small jobs that it left for later */
+    public function afterJobs(): array
+    {
+        return array_values($this->run->afterJobs()->orderBy('due_from')->get()->all());
+    }
+
     /** @return list<RunStep> */
     public function skipped(): array
     {
@@ -136,7 +157,7 @@ final readonly class LookBackPage
             ));
         }
         if ($this->miss?->cause === Miss::SHARE) {
-            $planned = is_numeric($this->run->plan['share'] ?? null) ? (float) $this->run->plan['share'] : 0.0;
+            $planned = $this->run->planned('share') ?? 0.0;
             $findings[] = new Finding(Finding::HEED, 'The likeliest reason: another amount.', sprintf(
                 'All misses fit if %s of the water was changed, not %s. The mark was %s, or the tank holds %s than its measures say.',
                 $show->percent($this->miss->likely),
@@ -166,7 +187,7 @@ final readonly class LookBackPage
      */
     private static function measured(Run $run): array
     {
-        if ($run->finished_at === null) {
+        if ($run->finished_at === null || !$run->changes_water) {
             return [];
         }
         $after = $run->steps->firstWhere('job', 'read_after');

@@ -22,7 +22,7 @@ use Cresco\Core\Work\Job;
 /** The rest of a run sheet from the present level on: what is still to drain, what comes of it, what falls away. */
 final class NewPlan
 {
-    /** litres that leave in all */
+    /** litres by which the level falls in all */
     public readonly float $total;
 
     /** litres still to drain */
@@ -33,6 +33,9 @@ final class NewPlan
     public readonly float $share;
 
     public readonly float $refill;
+
+    /** litres that leave in all, with what runs in meanwhile */
+    public readonly float $out;
 
     public readonly Forecast $forecast;
 
@@ -55,8 +58,7 @@ final class NewPlan
     {
         $tank = $run->tank;
         $vessel = VesselOf::tank($tank);
-        $number = static fn(string $key): ?float => is_numeric($run->plan[$key] ?? null) ? (float) $run->plan[$key] : null;
-        $waterline = $number('waterline') ?? $tank->water_below_rim;
+        $waterline = $run->planned('waterline') ?? $tank->water_below_rim;
         $evaporated = max(0.0, $vessel->litresDrainedAt($waterline));
         $gone = max(0.0, $vessel->litresDrainedAt(max($level, $waterline)) - $evaporated);
         // What has left cannot be brought back: a smaller wish ends the draining here.
@@ -64,11 +66,12 @@ final class NewPlan
         $this->left = max(0.0, $this->total - $gone);
         $this->mark = $vessel->markFor($this->total + $evaporated);
         $known = Waters::around($tank, array_map(static fn(Water $water): int => $water->id, $waters));
-        $source = $known->blend($waters[0], $waters[1] ?? null, $number('second_share') ?? $tank->second_share)
-            ->with(Parameter::Temperature, new Normal($number('stream') ?? $tank->warmth, 0.5), true);
-        $plan = new ChangePlan($vessel, $known->tank(), $source, $this->total, 1, $evaporated, $tank->ph_set_point, $tank->warmth, new Normal($tank->nitrate_per_day, $tank->nitrate_per_day / 3.0), $show->units());
+        $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? $tank->second_share)
+            ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $tank->warmth, 0.5), true);
+        $plan = new ChangePlan($vessel, $known->tank(), $source, $this->total, 1, $evaporated, $tank->ph_set_point, $tank->warmth, new Normal($tank->nitrate_per_day, $tank->nitrate_per_day / 3.0), $show->units(), $run->planned('inflow') ?? 0.0);
         $this->share = $plan->share();
         $this->refill = $plan->refill();
+        $this->out = $plan->outflow();
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
         $this->lines = [

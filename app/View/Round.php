@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\AfterJob;
 use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Run;
@@ -15,6 +16,7 @@ use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All tanks of a keeper, the one whose need weighs most first. */
@@ -32,25 +34,33 @@ final readonly class Round
         $tanks = $keeper->tanks()->with('devices')->orderBy('name')->get();
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
         $latest = LatestReadings::ofTanks($ids);
-        $open = Run::query()->open()->whereIn('tank_id', $ids)->with('switches')->get()->keyBy('tank_id');
-        $last = Run::query()->whereIn('id', Run::query()->whereIn('tank_id', $ids)->where('state', RunState::Done)
+        $open = Run::query()->open()->whereIn('tank_id', $ids)->with('switches')->get()->unique('tank_id')->keyBy('tank_id');
+        $last = Run::query()->whereIn('id', Run::query()->whereIn('tank_id', $ids)->changed()
             ->groupBy('tank_id')->selectRaw('max(id)'))->get()->keyBy('tank_id');
+        $after = [];
+        foreach (AfterJob::query()->due()->whereHas('run', static fn($runs) => $runs->whereIn('tank_id', $ids))->with('run')->orderByDesc('due_from')->get() as $job) {
+            $after[$job->run->tank_id] = $job;
+        }
+        $due = TasksDue::of($ids, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {
             $tank->setRelation('keeper', $keeper);
-            $strips[] = self::strip($tank, $latest[$tank->id] ?? [], $open->get($tank->id), $last->get($tank->id), $keeper->show());
+            $strips[] = self::strip($tank, $latest[$tank->id] ?? [], $open->get($tank->id), $last->get($tank->id), $after[$tank->id] ?? null, $due[$tank->id] ?? [], $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
         return $strips;
     }
 
-    /** @param array<string, Reading> $readings */
-    private static function strip(Tank $tank, array $readings, ?Run $open, ?Run $last, Show $show): RoundStrip
+    /**
+     * @param array<string, Reading> $readings
+     * @param list<Task>             $due      work that is due again
+     */
+    private static function strip(Tank $tank, array $readings, ?Run $open, ?Run $last, ?AfterJob $after, array $due, Show $show): RoundStrip
     {
         $vessel = VesselOf::tank($tank);
         $newest = self::newest($readings);
-        [$rank, $head, $why, $act, $url] = self::need($tank, $newest, $open, $last, $show);
+        [$rank, $head, $why, $act, $url] = self::need($tank, $newest, $open, $last, $after, $due, $show);
 
         return new RoundStrip(
             $tank,
@@ -66,8 +76,12 @@ final readonly class Round
         );
     }
 
-    /** @return array{int, string, string, string, string} */
-    private static function need(Tank $tank, ?CarbonImmutable $newest, ?Run $open, ?Run $last, Show $show): array
+    /**
+     * @param list<Task> $due
+     *
+     * @return array{int, string, string, string, string}
+     */
+    private static function need(Tank $tank, ?CarbonImmutable $newest, ?Run $open, ?Run $last, ?AfterJob $after, array $due, Show $show): array
     {
         $base = '/tanks/'.$tank->id;
         if ($open !== null) {
@@ -79,7 +93,14 @@ final readonly class Round
                 return [RoundStrip::OFF, 'Still off: '.$names, 'Run sheet open, '.$step.'.', 'Go on', '/runs/'.$open->id];
             }
 
+            if ($open->state === RunState::Planned && $open->planned_for !== null) {
+                return self::planned($open, $open->planned_for, $show);
+            }
+
             return [RoundStrip::WORK, 'Run sheet open', ucfirst($step).', nothing is switched off.', $open->state === RunState::Planned ? 'Begin' : 'Go on', '/runs/'.$open->id];
+        }
+        if ($after !== null && $after->run->finished_at !== null) {
+            return [RoundStrip::CHECK, $after->job->title(), 'After the session of '.$show->day($after->run->finished_at).': '.lcfirst($after->job->lines()[0]), 'Look in', '/runs/'.$after->run_id.'/after/'.$after->job->value];
         }
         if ($last?->finished_at !== null) {
             $hours = (CarbonImmutable::now()->getTimestamp() - $last->finished_at->getTimestamp()) / 3600;
@@ -92,6 +113,10 @@ final readonly class Round
                 return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, ucfirst(TankLoop::due($tank, $last, $show)), sprintf('Usually %s every %d days.', $show->percent($tank->routine_share), $tank->routine_days), 'Plan the change', $base.'/change'];
             }
 
+            if ($due !== []) {
+                return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), array_slice($due, 0, 3))), ucfirst(TankLoop::due($tank, $last, $show)).'.', 'Plan the session', $base.'/compose?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, array_slice($due, 0, 3))])];
+            }
+
             return [RoundStrip::CALM, 'Nothing due', ucfirst(TankLoop::due($tank, $last, $show)).'.', 'Read', $base.'/read'];
         }
         if ($newest === null) {
@@ -99,6 +124,28 @@ final readonly class Round
         }
 
         return [RoundStrip::DUE, 'First change', 'No change has been recorded yet.', 'Plan the change', $base.'/change'];
+    }
+
+    /** @return array{int, string, string, string, string} a sheet that is meant for a day */
+    private static function planned(Run $open, CarbonImmutable $day, Show $show): array
+    {
+        $days = -$show->daysSince($day->setTime(12, 0));
+        $head = match (true) {
+            $days < -1 => sprintf('Planned %d days ago', -$days),
+            $days === -1 => 'Planned for yesterday',
+            $days === 0 => 'Planned for today',
+            $days === 1 => 'Planned for tomorrow',
+            default => sprintf('Planned for %s, in %d days', $day->format('l'), $days),
+        };
+
+        return [
+            match (true) {
+                $days < 0 => RoundStrip::LATE,
+                $days === 0 => RoundStrip::WORK,
+                default => RoundStrip::CALM,
+            },
+            $head, 'The run sheet is written.', $days > 0 ? 'Look it over' : 'Begin', '/runs/'.$open->id,
+        ];
     }
 
     /**

@@ -10,6 +10,8 @@ use App\Models\SwitchTick;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Work\Spells;
 
 /** A run sheet at one of its steps. */
 final readonly class RunSheet
@@ -40,9 +42,11 @@ final readonly class RunSheet
     /** The change in a line. */
     public function summary(Show $show): string
     {
-        $number = fn(string $key): float => is_numeric($this->run->plan[$key] ?? null) ? (float) $this->run->plan[$key] : 0.0;
+        if (!$this->run->changes_water) {
+            return 'no water changed';
+        }
 
-        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($number('litres') * max(1.0, $number('drains'))), $show->percent($number('share')), $show->millimetres($number('mark')), is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'new water');
+        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($this->run->litresOut()), $show->percent($this->run->planned('share') ?? 0.0), $show->millimetres($this->run->planned('mark') ?? 0.0), is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'new water');
     }
 
     /** The first sentence of a caution, for paper. */
@@ -62,7 +66,7 @@ final readonly class RunSheet
         foreach (VesselOf::levels($this->run->tank) as $level) {
             $marks[] = [$level->top, $level->name, false];
         }
-        $marks[] = [is_numeric($this->run->plan['mark'] ?? null) ? (float) $this->run->plan['mark'] : 0.0, 'stop', true];
+        $marks[] = [$this->run->planned('mark') ?? 0.0, 'stop', true];
 
         return $marks;
     }
@@ -137,14 +141,58 @@ final readonly class RunSheet
         return array_values($this->run->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen())->all());
     }
 
-    /** @return list<int> numbers of the patches of bed that this step is for, as on the plan */
+    /**
+     * How long things have stood out of their usual place, in words, each with whether it is too long.
+     *
+     * @return list<array{string, bool}>
+     */
+    public function spells(Show $show): array
+    {
+        $found = [];
+        $since = static fn(CarbonImmutable $at): int => max(0, (int) $at->diffInMinutes(CarbonImmutable::now()));
+        foreach ($this->stillOff() as $tick) {
+            if ($tick->off_at !== null && $tick->device === Device::Canister) {
+                $minutes = $since($tick->off_at);
+                $stale = $minutes >= Spells::STALE_FILTER;
+                $found[] = [sprintf('The filter has stood still for %s%s', Show::minutes($minutes), $stale ? ': aerate now, and rinse the canister before it runs again.' : '; up to '.$show->time($tick->off_at->addMinutes(Spells::STALE_FILTER)).' it is no worry.'), $stale];
+            }
+        }
+        $out = $this->doneAt('floaters_out');
+        if ($out !== null && $this->doneAt('floaters_back') === null) {
+            $found[] = [sprintf('Floating plants are out for %s: keep them wet.', Show::minutes($since($out))), false];
+        }
+        $low = $this->doneAt('drain');
+        if ($low !== null && $this->doneAt('refill') === null) {
+            $found[] = [sprintf('At low water for %s: mist what stands dry.', Show::minutes($since($low))), false];
+        }
+
+        return $found;
+    }
+
+    /** When a step was last done, where it comes round again; null while it is open or when it was skipped. */
+    private function doneAt(string $job): ?CarbonImmutable
+    {
+        $steps = $this->run->steps->filter(static fn(RunStep $step): bool => $step->job === $job && !$step->skipped);
+        if ($job === 'refill' && $steps->contains(static fn(RunStep $step): bool => $step->done_at === null)) {
+            return null;
+        }
+
+        $last = null;
+        foreach ($steps as $step) {
+            $last = $step->done_at ?? $last;
+        }
+
+        return $last;
+    }
+
+    /** @return array<int, int> numbers on the plan of the patches of bed that this step is for, by their key */
     public function patchNumbers(): array
     {
         $page = new BedPage($this->run->tank);
         $numbers = [];
         foreach ($page->patches as $patch) {
             if (in_array($patch->id, $this->content->patches(), true)) {
-                $numbers[] = $page->number($patch);
+                $numbers[$patch->id] = $page->number($patch);
             }
         }
 
@@ -154,13 +202,12 @@ final readonly class RunSheet
     public function drawing(): SectionDrawing
     {
         $tank = $this->run->tank;
-        $mark = is_numeric($this->run->plan['mark'] ?? null) ? (float) $this->run->plan['mark'] : null;
 
         return new SectionDrawing(
             $tank,
             VesselOf::tank($tank),
             VesselOf::levels($tank),
-            $this->step->job === 'check' ? null : $mark,
+            $this->step->job === 'check' ? null : $this->run->planned('mark'),
             350.0,
             170.0,
             true,

@@ -92,6 +92,14 @@ final readonly class StepContent
         return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
     }
 
+    /** @return list<int> patches that were not reached after all */
+    public function missed(): array
+    {
+        $value = $this->step->content['missed'] ?? null;
+
+        return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
+    }
+
     /** The batch that goes in with this step, when there is one. */
     public function batchId(): ?int
     {

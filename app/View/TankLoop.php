@@ -7,7 +7,6 @@ namespace App\View;
 use App\Models\Run;
 use App\Models\Tank;
 use App\Support\LatestReadings;
-use App\Support\RunState;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
@@ -24,8 +23,8 @@ final readonly class TankLoop
         $vessel = VesselOf::tank($tank);
         $half = ($vessel->volumeDistribution()->quantile(0.9) - $vessel->volumeDistribution()->quantile(0.1)) / 2.0;
         $size = sprintf('%s ± %s net', $show->volumeNumber($vessel->litres()), $show->volume($half));
-        $open = $tank->runs()->open()->latest('id')->first();
-        $last = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->first();
+        $open = $tank->runs()->open()->first();
+        $last = $tank->runs()->changed()->latest('finished_at')->first();
         $newest = null;
         foreach (LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [] as $reading) {
             $newest = $newest === null || $reading->taken_at->greaterThan($newest) ? $reading->taken_at : $newest;
@@ -36,7 +35,7 @@ final readonly class TankLoop
             new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
             new LoopStop('decide', 'Decide', $base.'/change', self::due($tank, $last, $show), $here === 'decide'),
-            new LoopStop('work', 'Work', $open === null ? $base.'/change' : '/runs/'.$open->id, $open === null ? 'no run sheet open' : $open->progress(), $here === 'work'),
+            new LoopStop('work', 'Work', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'put a session together' : $open->progress(), $here === 'work'),
             new LoopStop('look-back', 'Look back', $base.'/look-back', $last?->finished_at === null ? 'nothing yet' : 'change of '.$show->day($last->finished_at), $here === 'look-back'),
             new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
         ]);

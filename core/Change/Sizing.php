@@ -12,6 +12,8 @@ final class Sizing
 {
     public const LITRES = 'litres = V * (1 - (1 - share)^(1 / n)) - E';
 
+    public const LITRES_WHILE_FILLING = 'litres = (V - E) * (1 - (min((1 - share) * V / (V - E), 1))^(1 - r))';
+
     /**
      * The litres to drain that bring a parameter to a goal, as a spread: the readings and the volume decide how sure it
      * is. The median does in five of ten cases, the 0.9 quantile in nine of ten. Symbols share and litres.
@@ -32,16 +34,18 @@ final class Sizing
         }
         Dilution::needed($unit->fromBase($tank->central()), $unit->fromBase($source->central()), $unit->fromBase($goal));
 
-        return Computation::of(sprintf('Litres to drain for %s', $parameter->word()))
+        $computation = Computation::of(sprintf('Litres to drain for %s', $parameter->word()))
             ->given('tank', $parameter->word().' in '.$plan->tank->name, $unit->distributionFromBase($tank), $unit->label)
             ->given('source', $parameter->word().' in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label)
             ->given('goal', 'the goal', $unit->fromBase($goal), $unit->label)
             ->given('V', 'net volume of the tank', $plan->vessel->volumeDistribution(), 'L')
-            ->given('n', 'times drained and filled up', (float) $plan->drains, '')
             ->given('E', 'litres gone by evaporation before', $plan->evaporated, 'L')
             ->line(Dilution::NEEDED, 'share of water to change', '')
-            ->line('share = min(max(f, 0), 1)', 'as far as there is water', '')
-            ->line(self::LITRES, 'litres to drain each time', 'L');
+            ->line('share = min(max(f, 0), 1)', 'as far as there is water', '');
+
+        return $plan->isWhileFilling()
+            ? $computation->given('r', 'new water that runs in meanwhile, as a share of what runs out', $plan->inflow, '')->line(self::LITRES_WHILE_FILLING, 'litres by which the level falls', 'L')
+            : $computation->given('n', 'times drained and filled up', (float) $plan->drains, '')->line(self::LITRES, 'litres to drain each time', 'L');
     }
 
     /**

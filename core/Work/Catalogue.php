@@ -44,6 +44,7 @@ final class Catalogue
                 moment: Moment::Before,
                 reads: [Parameter::Nitrate, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature],
                 minutes: 4,
+                when: static fn(Session $s): bool => $s->changesWater(),
             ),
             new Job(
                 'new_water',
@@ -54,7 +55,7 @@ final class Catalogue
                 moment: Moment::NewWater,
                 reads: [Parameter::Conductivity, Parameter::Temperature, Parameter::CarbonateHardness, Parameter::GeneralHardness],
                 minutes: 5,
-                when: static fn(Session $s): bool => $s->prepared,
+                when: static fn(Session $s): bool => $s->changesWater() && $s->prepared,
             ),
             new Job(
                 'hands',
@@ -63,17 +64,18 @@ final class Catalogue
                 'Lotion, perfume and sanitiser harm animals; a lamp that falls in can kill.',
                 ['Rinse hands and arms well with water only.', 'Lid and lamp aside, where they cannot slip.'],
                 [Caution::Skin],
+                when: static fn(Session $s): bool => $s->isWet() || $s->does(Task::CoverGlass),
             ),
             new Job(
                 'off',
                 'Switch off',
                 'All off',
-                'Hot glass cracks when bared, pumps run dry, a top-up refills while you drain.',
+                'Hands and mains do not go together; at low water hot glass cracks, pumps run dry, a top-up refills while you drain.',
                 ['Tick each device once it is off.'],
                 [Caution::Mains, Caution::HotHeater, Caution::CarbonDioxide],
                 minutes: 2,
                 switches: SwitchWork::Off,
-                when: static fn(Session $s): bool => $s->hasToSwitchOff(),
+                when: static fn(Session $s): bool => $s->isWet() && $s->hasToSwitchOff(),
                 more: static fn(Session $s): array => self::herds($s) ? ['The filter stays on for trimming: tick it as staying on.'] : [],
             ),
             new Job(
@@ -95,7 +97,7 @@ final class Catalogue
                 'Closed before the level reaches the intake, the canister keeps its prime.',
                 ['Filter off, then close both valves, or do as its manual says.'],
                 [Caution::FilterStill],
-                when: static fn(Session $s): bool => $s->has(Device::Canister) && $s->isBareAtMark(Device::Canister),
+                when: static fn(Session $s): bool => $s->has(Device::Canister) && ($s->isBareAtMark(Device::Canister) || self::rinses($s)),
             ),
             new Job(
                 'floaters_out',
@@ -186,7 +188,7 @@ final class Catalogue
                 'Off',
                 'It has herded the cuttings; before the level falls it goes off.',
                 ['Tick it off in the switch list.'],
-                when: static fn(Session $s): bool => self::herds($s),
+                when: static fn(Session $s): bool => $s->changesWater() && self::herds($s),
             ),
             new Job(
                 'vacuum',
@@ -208,12 +210,14 @@ final class Catalogue
                 'Drain to the mark',
                 'At the mark',
                 'One outflow does it all: what comes loose leaves with the water.',
-                [':drained out: down to :mark below the rim.', ':buckets'],
-                [Caution::NoMouth, Caution::WatchHose, Caution::BareHeater, Caution::Lifting, Caution::Waste],
+                [],
+                [Caution::NoMouth, Caution::WatchHose, Caution::BareHeater, Caution::Lifting, Caution::Waste, Caution::BackSiphon, Caution::Scald],
                 minutes: 10,
                 atEachDrain: true,
                 lane: Lane::Water,
                 tools: ['hose', 'buckets'],
+                when: static fn(Session $s): bool => $s->changesWater(),
+                more: static fn(Session $s): array => $s->flows() ? ['Down to :mark below the rim. Open the inflow once the hose draws, to about :ratio of what runs out: :outflow leave and :beside run in until the mark is reached.', 'Inflow and outflow at opposite ends, or new water leaves at once.'] : [':drained out: down to :mark below the rim.', ':buckets'],
             ),
             new Job(
                 'spot',
@@ -231,12 +235,17 @@ final class Catalogue
                 'Rinse sponge, floss, pre-filter',
                 'Rinsed',
                 'Tap chlorine harms the filter’s bacteria.',
-                ['In drained tank water; media wait in tank water, never dry. Squeeze the air out before they go back.'],
+                ['Media wait in tank water, never dry. Squeeze the air out before they go back.'],
                 [Caution::Mains, Caution::FilterStill],
                 minutes: 8,
                 of: Task::Media,
                 tools: ['bucket of tank water'],
-                when: static fn(Session $s): bool => $s->school(School::RinsingMedia) === 'same',
+                when: static fn(Session $s): bool => self::rinses($s),
+                more: static fn(Session $s): array => [match (true) {
+                    $s->school(School::RinsingMedia) === 'conditioned' => 'Rinse in conditioned water as warm as the tank.',
+                    $s->changesWater() => 'Rinse in drained tank water.',
+                    default => 'Take a bucket of tank water out to rinse in, and make the level up again with prepared water.',
+                }],
             ),
             new Job(
                 'planting',
@@ -256,8 +265,8 @@ final class Catalogue
                 [],
                 [Caution::Conditioner],
                 atEachDrain: true,
-                when: static fn(Session $s): bool => $s->usesTap,
-                more: static fn(Session $s): array => $s->school(School::Conditioner) === 'tank'
+                when: static fn(Session $s): bool => $s->changesWater() && $s->usesTap,
+                more: static fn(Session $s): array => $s->flows() || $s->school(School::Conditioner) === 'tank'
                     ? ['Into the tank, for all of it: :volume, just before tap water runs in.']
                     : ['Into the new water, for :each.', 'Straight from the tap it is a dose for the whole tank, :volume.'],
             ),
@@ -266,7 +275,7 @@ final class Catalogue
                 'Let the water in',
                 'Full',
                 'After all that makes dirt; slowly, so that nothing is dug up.',
-                [':each of :source, onto a plate or through a strainer, hose end above the water.', 'At :stream in the stream the tank lands on :landing.'],
+                [':fill of :source, onto a plate or through a strainer, hose end above the water.', 'At :stream in the stream the tank lands on :landing.'],
                 [Caution::BackSiphon, Caution::Scald, Caution::HotTap, Caution::WatchHose, Caution::WetFloor],
                 moment: Moment::NewWater,
                 reads: [Parameter::Temperature, Parameter::Conductivity],
@@ -274,17 +283,22 @@ final class Catalogue
                 atEachDrain: true,
                 lane: Lane::Water,
                 tools: ['plate or strainer', 'thermometer'],
-                more: static fn(Session $s): array => $s->school(School::FilterOn) === 'covered' && $s->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter)
-                    ? ['Filter on as soon as its intake is covered, valves first: it clears faster. Tick it in the switch list at the end.']
-                    : [],
+                when: static fn(Session $s): bool => $s->changesWater(),
+                more: static fn(Session $s): array => [
+                    ...$s->school(School::Minerals) === 'direct' && $s->prepared ? ['Minerals for these litres go straight in with it, a third at a time, the buffer first and the rest when it has gone clear.'] : [],
+                    ...$s->school(School::FilterOn) === 'covered' && $s->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter)
+                        ? ['Filter on as soon as its intake is covered, valves first: it clears faster. Tick it in the switch list at the end.'] : [],
+                ],
             ),
             new Job(
                 'check',
                 'Look the tank over',
                 'In order',
                 'Tipped stones and slipped suction cups show at full height.',
-                ['Waterline back at :waterline below the rim.', 'Stones firm, plants rooted, suction cups and hoses seated.'],
+                ['Stones firm, plants rooted, suction cups and hoses seated.'],
                 minutes: 2,
+                when: static fn(Session $s): bool => $s->isWet(),
+                more: static fn(Session $s): array => $s->changesWater() ? ['Waterline back at :waterline below the rim.'] : [],
             ),
             new Job(
                 'trim_high',
@@ -296,6 +310,7 @@ final class Catalogue
                 minutes: 4,
                 of: Task::Trim,
                 tools: ['scissors', 'net'],
+                when: static fn(Session $s): bool => $s->changesWater(),
             ),
             new Job(
                 'floaters_back',
@@ -315,7 +330,7 @@ final class Catalogue
                 [Caution::Mains],
                 minutes: 3,
                 switches: SwitchWork::On,
-                when: static fn(Session $s): bool => $s->hasToSwitchOff(),
+                when: static fn(Session $s): bool => $s->isWet() && $s->hasToSwitchOff(),
             ),
             new Job(
                 'fertilise',
@@ -335,6 +350,7 @@ final class Catalogue
                 moment: Moment::RightAfter,
                 reads: [Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature],
                 minutes: 4,
+                when: static fn(Session $s): bool => $s->changesWater(),
             ),
             new Job(
                 'outside',
@@ -357,6 +373,12 @@ final class Catalogue
                 more: static fn(Session $s): array => $s->does(Task::Media) && $s->school(School::RinsingMedia) === 'next_day' ? ['Tomorrow: rinse sponge, floss and pre-filter in tank water, once they have caught what was stirred.'] : [],
             ),
         ];
+    }
+
+    /** Whether media are rinsed in this session. */
+    private static function rinses(Session $session): bool
+    {
+        return $session->does(Task::Media) && $session->school(School::RinsingMedia) !== 'next_day';
     }
 
     /** Whether the filter runs on while plants are trimmed. */

@@ -10,8 +10,34 @@ final class Minutes
     /** The default counts as much as this many times. House default. */
     private const PRIOR = 2;
 
+    /** Guesses before anything is said of them. House default. */
+    private const LEAST = 3;
+
     /** A step left open over supper does not count for more than so many times the default. House default. */
     private const LONGEST = 4.0;
+
+    /**
+     * How many times as long as the keeper guessed the sessions of a tank took: the median, of which one that went astray
+     * moves little. Null before three were guessed.
+     *
+     * @param list<array{float, float}> $pairs minutes guessed and minutes taken
+     */
+    public static function timesTheGuess(array $pairs): ?float
+    {
+        $ratios = [];
+        foreach ($pairs as [$guessed, $taken]) {
+            if ($guessed > 0.0 && $taken > 0.0) {
+                $ratios[] = $taken / $guessed;
+            }
+        }
+        if (count($ratios) < self::LEAST) {
+            return null;
+        }
+        sort($ratios);
+        $middle = intdiv(count($ratios), 2);
+
+        return count($ratios) % 2 === 1 ? $ratios[$middle] : ($ratios[$middle - 1] + $ratios[$middle]) / 2.0;
+    }
 
     /** @param list<float> $taken minutes, those of this tank */
     public static function learned(int $default, array $taken): int

@@ -29,6 +29,8 @@ final class Rules
     {
         $glassAfter = static fn(Session $s): bool => $s->school(School::GlassBeforeOrAfter) === 'after';
         $glassBefore = static fn(Session $s): bool => $s->school(School::GlassBeforeOrAfter) !== 'after';
+        $flows = static fn(Session $s): bool => $s->flows();
+        $stands = static fn(Session $s): bool => !$s->flows();
         $rules = [];
         // Before hands go in.
         foreach (['photo', 'read', 'new_water', 'hands'] as $then) {
@@ -41,13 +43,17 @@ final class Rules
         }
         $rules[] = new Rule('new_water', 'drain', 'A half-empty tank must not wait for water.');
         // Before the level drops.
-        foreach (['cool', 'valves', 'vacuum', 'drain'] as $then) {
+        foreach (['cool', 'valves', 'vacuum', 'drain', 'media'] as $then) {
             $rules[] = new Rule('off', $then, 'Hot glass cracks, pumps run dry, and a top-up refills while you drain.');
         }
         $rules[] = new Rule('cool', 'vacuum', 'A hot heater cracks in the air.');
         $rules[] = new Rule('cool', 'drain', 'A hot heater cracks in the air.');
         $rules[] = new Rule('valves', 'vacuum', 'The canister keeps its prime.');
         $rules[] = new Rule('valves', 'drain', 'The canister keeps its prime.');
+        $rules[] = new Rule('valves', 'media', 'Open valves empty the tank onto the floor when the canister is opened.');
+        foreach (['glass', 'hardscape', 'floaters_out', 'leaves', 'algae', 'trim', 'planting'] as $then) {
+            $rules[] = new Rule('off', $then, 'Hands and mains do not go together.');
+        }
         // The filter's flow, by school.
         $rules[] = new Rule('off', 'trim', 'In a current cuttings blow everywhere.', Grade::Contested, static fn(Session $s): bool => $s->school(School::FlowWhileTrimming) === 'off');
         $rules[] = new Rule('trim', 'flow_off', 'The current herds cuttings to one corner.', Grade::Contested);
@@ -82,12 +88,15 @@ final class Rules
                 'media' => 'Tap water harms the filter’s bacteria: a bucket of drained tank water is at hand now.',
                 default => 'Within reach, and nothing floats up.',
             });
-            $rules[] = new Rule($then, 'condition', 'All that makes dirt comes before clean water.');
+            $rules[] = new Rule($then, 'condition', 'All that makes dirt comes before clean water.', when: $stands);
             $rules[] = new Rule($then, 'refill', 'All that makes dirt comes before clean water.');
         }
         $rules[] = new Rule('trim', 'spot', 'Treated leaves are not handled, and cuts would take it up.');
         $rules[] = new Rule('spot', 'planting', 'Fresh roots and spot treatment do not go together.');
-        $rules[] = new Rule('drain', 'condition', 'It is for the water that goes in.');
+        $rules[] = new Rule('drain', 'condition', 'It is for the water that goes in.', when: $stands);
+        foreach (['vacuum', 'drain'] as $then) {
+            $rules[] = new Rule('condition', $then, 'Tap water runs in from the first minute.', when: $flows);
+        }
         $rules[] = new Rule('drain', 'refill', 'Out before in.');
         $rules[] = new Rule('condition', 'refill', 'Chlorine and chloramine must not meet gills or filter.');
         // After the refill.

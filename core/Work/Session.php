@@ -9,16 +9,20 @@ use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Level;
 
-/** One water change about to be done on one tank: what decides which steps it has. */
+/** Work about to be done on one tank, with a water change or without: what decides which steps it has. */
 final readonly class Session
 {
+    /** @var list<Task> beside the change; without one, those that need none */
+    public array $tasks;
+
     /**
+     * @param ChangePlan   $plan    one that drains nothing stands for a session without a change
      * @param list<Device> $devices of the tank
      * @param list<Level>  $levels  of those that hang in the water
      * @param float        $mark    drain mark, mm below the rim
      * @param bool         $usesTap whether tap water goes in
      * @param bool         $prepared whether the new water is mixed from several or stands ready in a store
-     * @param list<Task>            $tasks   beside the change
+     * @param list<Task>            $tasks
      * @param array<string, string> $schools choices where practice differs
      */
     public function __construct(
@@ -29,9 +33,40 @@ final readonly class Session
         public float $mark,
         public bool $usesTap,
         public bool $prepared,
-        public array $tasks = [],
+        array $tasks = [],
         public array $schools = [],
-    ) {}
+    ) {
+        $this->tasks = array_values(array_filter($tasks, fn(Task $task): bool => $this->changesWater() || !$task->needsChange()));
+    }
+
+    public function changesWater(): bool
+    {
+        return $this->plan->drained > 0.0;
+    }
+
+    /** Whether new water runs in while the old runs out. */
+    public function flows(): bool
+    {
+        return $this->changesWater() && $this->plan->isWhileFilling();
+    }
+
+    /** Whether hands or tools go into the water. */
+    public function isWet(): bool
+    {
+        foreach ($this->tasks as $task) {
+            if ($task->isWet()) {
+                return true;
+            }
+        }
+
+        return $this->changesWater();
+    }
+
+    /** @return list<After> small jobs that it leaves for later */
+    public function after(): array
+    {
+        return array_values(array_filter(After::cases(), fn(After $job): bool => $job->isNeededAfter($this)));
+    }
 
     public function has(Device ...$devices): bool
     {
@@ -57,7 +92,7 @@ final readonly class Session
 
     public function isBareAtMark(Device $device): bool
     {
-        foreach ($this->levels as $level) {
+        foreach ($this->changesWater() ? $this->levels : [] as $level) {
             if ($level->device === $device && $level->coverAt($this->mark) < 0.0) {
                 return true;
             }
@@ -123,7 +158,8 @@ final readonly class Session
             Caution::CarbonDioxide => $this->has(Device::CarbonDioxide),
             Caution::FilterStill => $this->has(Device::Canister),
             Caution::HotTap => $this->usesTap && $this->keepsShrimp(),
-            Caution::Scald, Caution::BackSiphon => $this->usesTap,
+            // At the drain they bite only when the tap runs meanwhile.
+            Caution::Scald, Caution::BackSiphon => $this->usesTap && ($job->key !== 'drain' || $this->flows()),
             default => true,
         }));
     }

@@ -33,6 +33,18 @@ enum Task: string
         };
     }
 
+    /** Whether hands or tools go into the water for it. */
+    public function isWet(): bool
+    {
+        return !in_array($this, [self::Photo, self::CoverGlass, self::Fertilise, self::Outside], true);
+    }
+
+    /** Whether it takes water out, or needs it low. */
+    public function needsChange(): bool
+    {
+        return in_array($this, [self::Vacuum, self::Spot], true);
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -43,6 +43,33 @@ final readonly class Timetable
         return new self($steps);
     }
 
+    /**
+     * Minutes from the end of one step to the end of another, the last time that each is done; null when one is not on the
+     * sheet or the second ends first.
+     */
+    public function between(string $first, string $then): ?int
+    {
+        $ends = [];
+        foreach ($this->steps as $step) {
+            $ends[$step['job']->key] = $step['to'];
+        }
+        $minutes = isset($ends[$first], $ends[$then]) ? $ends[$then] - $ends[$first] : -1;
+
+        return $minutes < 0 ? null : $minutes;
+    }
+
+    /** Minutes that the water stands at its lowest, from the mark to the first litre that comes back; null without a change. */
+    public function atTheMark(): ?int
+    {
+        $drained = $rises = null;
+        foreach ($this->steps as $step) {
+            $drained = $step['job']->key === 'drain' ? $step['to'] : $drained;
+            $rises = $step['job']->key === 'refill' ? $step['from'] : $rises;
+        }
+
+        return $drained === null || $rises === null ? null : max(0, $rises - $drained);
+    }
+
     /** Minutes until all is done, hands and water side by side. */
     public function minutes(): int
     {

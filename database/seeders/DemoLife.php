@@ -10,6 +10,7 @@ use App\Actions\WriteRunSheet;
 use App\Change\ChangeInput;
 use App\Change\DraftChange;
 use App\Change\Reason;
+use App\Change\SessionInput;
 use App\Change\Way;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -185,7 +186,7 @@ final class DemoLife
             $this->tank->warmth - 1.0,
         );
         $this->at($start);
-        $run = app(WriteRunSheet::class)((new DraftChange())($this->tank, $input), $ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media]);
+        $run = app(WriteRunSheet::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
         $run->setRelation('tank', $this->tank);
         $this->mix(is_numeric($run->plan['share']) ? (float) $run->plan['share'] : 0.0);
         // In the middle one of the three the new water was not what it was read as: a look-back with something to explain.

@@ -37,7 +37,17 @@ document.addEventListener('change', (event) => {
         form.submit();
     }
 });
-document.addEventListener('change', (event) => event.target.matches('[data-recompose]') && event.target.form.submit());
+document.addEventListener('change', (event) => {
+    if (!event.target.matches('[data-recompose]')) {
+        return;
+    }
+    // What stands in the other form of the page goes along.
+    document.querySelectorAll('[data-keep]').forEach((field) => {
+        const copy = Object.assign(document.createElement('input'), { type: 'hidden', name: field.name, value: field.value });
+        event.target.form.append(copy);
+    });
+    event.target.form.submit();
+});
 document.addEventListener('click', (event) => event.target.closest('[data-print]') && window.print());
 
 // A patch of the bed that is tapped was cleaned; the list below does the same for the keyboard.

@@ -8,6 +8,7 @@ use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Tank;
+use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -41,7 +42,7 @@ final class ComposeTest extends FeatureCase
     public function testAWayOfTheTankChangesItsSheets(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $ways = ['bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'conditioner' => 'tank', 'filter' => 'covered'];
+        $ways = ['bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'minerals' => 'direct', 'conditioner' => 'tank', 'filter' => 'covered'];
         $this->actingAs($keeper)->put("/tanks/$tank->id/schools", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/compose?tasks[]=glass");
         $run = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['glass', 'media']]);
         $jobs = $this->jobs($run);
@@ -93,6 +94,11 @@ final class ComposeTest extends FeatureCase
             'an order without end' => [['order' => str_repeat('look,', 1000)], 'order'],
             'a day long gone' => [['day' => '1999-01-01'], 'day'],
             'no day' => [['day' => 'someday'], 'day'],
+            'a sign that is none' => [['signs' => ['comets']], 'signs.0'],
+            'a guess in letters' => [['guess' => 'long'], 'guess'],
+            'a guess of a week' => [['guess' => '10080'], 'guess'],
+            'nothing at all to do' => [['dry' => '1'], 'tasks'],
+            'only work that needs a change' => [['dry' => '1', 'tasks' => ['vacuum', 'spot']], 'tasks'],
         ];
     }
 
@@ -104,6 +110,105 @@ final class ComposeTest extends FeatureCase
         $this->actingAs($keeper)->get("/tanks/$tank->id/compose?".http_build_query($asked))->assertOk();
         $this->post("/tanks/$tank->id/runs", $asked)->assertSessionHasErrors($field);
         self::assertSame(0, Run::query()->count());
+    }
+
+    public function testWorkWithoutAWaterChangeIsASessionOfItsOwn(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
+            ->assertSee('No water is changed')->assertSee('with a water change only')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
+        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
+        self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'close'], $this->jobs($run));
+        self::assertFalse($run->changes_water);
+        $this->get("/runs/$run->id/again")->assertRedirect("/runs/$run->id");
+        $this->post("/runs/$run->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/runs/$run->id");
+        $this->get("/runs/$run->id")->assertDontSee('Plan again from here');
+        $this->get("/runs/$run->id/print")->assertSee('no water changed');
+        $this->finish($run);
+
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Nothing to hold it against');
+        $this->get("/tanks/$tank->id/diary")->assertSee('Trim the plants')->assertSee('Seen: stems at the surface.')->assertDontSee('Changed 0');
+        // It is no change: that is as due as before.
+        $this->travel(3)->hours();
+        $this->get('/')->assertSee('Look in once more');
+        $this->travel(3)->days();
+        $this->get('/')->assertSee('First change')->assertDontSee('Read again today');
+    }
+
+    public function testWhatIsSeenPicksTheWorkOnceAndLeavesTheKeeperTheLastWord(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $picked = function (string $query) use ($keeper, $tank): array {
+            preg_match_all('/name="tasks\[\]" value="(\w+)"\s+checked/', (string) $this->actingAs($keeper)->get("/tanks/$tank->id/compose?$query")->assertOk()->getContent(), $found);
+            sort($found[1]);
+
+            return $found[1];
+        };
+        self::assertSame(['algae', 'glass', 'spot'], $picked('tasks[]=glass&signs[]=tufts'));
+        self::assertSame(['glass'], $picked('tasks[]=glass&signs[]=tufts&signs_was[]=tufts'));
+        self::assertSame([], $picked('signs_was[]=tufts'));
+        self::assertSame(['algae'], $picked('dry=1&signs[]=tufts'));
+    }
+
+    public function testAGuessIsKeptAndWeighedAfterThreeSessions(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        for ($i = 0; $i < 3; ++$i) {
+            $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertDontSee('as long as you guess');
+            $run = $this->writeRun($keeper, $tank, ['guess' => '30']);
+            $start = CarbonImmutable::parse('2026-01-01 10:00')->addDays($i);
+            Run::query()->whereKey($run->id)->update(['state' => 'done', 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
+        }
+        // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle.
+        $this->get("/tanks/$tank->id/compose")->assertSee('Sessions here usually take 2.0 times as long as you guess.');
+        $this->get('/runs/'.Run::query()->latest('id')->firstOrFail()->id.'/look-back')->assertSee('guessed 30 min');
+    }
+
+    public function testAChangeWhileFillingIsConditionedFirstAndLastsLonger(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $query = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40'];
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('New water leaves with the old.');
+        $this->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in meanwhile');
+        $this->get("/tanks/$tank->id/change?inflow=50&drains=2")->assertSee('Once, when water runs in meanwhile.');
+        $this->get("/tanks/$tank->id/change?inflow=100")->assertSee('It must lie between 0 and 90');
+        $minutes = static fn(Run $of): int => (new StepContent($of->steps()->where('job', 'drain')->firstOrFail()))->minutes() - 2;
+        $still = $minutes($this->writeRun($keeper, $tank, $query));
+        $run = $this->writeRun($keeper, $tank, $query + ['inflow' => '50']);
+        $jobs = $this->jobs($run);
+
+        self::assertLessThan(array_search('drain', $jobs, true), array_search('condition', $jobs, true));
+        self::assertEqualsWithDelta(80.0, $run->litresOut(), 1e-6);
+        // Half runs in again: the level takes twice as long, beside the two minutes that the hose is handled.
+        self::assertEqualsWithDelta(2 * $still, $minutes($run), 1.0);
+        self::assertStringContainsString('80', $this->lines($run, 'drain'));
+        self::assertStringContainsString('40', $this->lines($run, 'refill'));
+    }
+
+    public function testABucketSaysWhatItWeighs(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $keeper->update(['bucket_litres' => 12]);
+        // 36 L: three of 12 L, or four of 9 L, 9 kg of water and about 0.7 of bucket.
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '36']);
+        self::assertMatchesRegularExpression('/3 × 12.L by bucket; filled to three quarters that is 4 trips of about 9\.7.kg each/u', $this->lines($run, 'drain'));
+        $keeper->update(['volume_unit' => 'us_gallon']);
+        self::assertMatchesRegularExpression('/trips of about 21.lb each/u', $this->lines($this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '9.5']), 'drain'));
+    }
+
+    public function testTheSheetSaysHowLongThingsStandOutOfTheirPlace(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?tasks[]=floaters")->assertSee('Heater and pumps are off for')->assertSee('At the mark fish stand in')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
+        $this->get("/tanks/$tank->id/compose?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
+        $run = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
+        foreach (['look', 'read', 'hands', 'off', 'floaters_out'] as $job) {
+            $this->post("/runs/$run->id/steps/".$run->steps()->where('job', $job)->firstOrFail()->position);
+        }
+        $this->travel(20)->minutes();
+        $this->get("/runs/$run->id")->assertSee('Floating plants are out for 20 min')->assertSee('stood still for 20 min; up to');
+        $this->travel(45)->minutes();
+        $this->get("/runs/$run->id")->assertSee('stood still for 1 h 05: aerate now');
     }
 
     public function testAnOrderOfUnknownStepsChangesNothing(): void
@@ -137,6 +242,17 @@ final class ComposeTest extends FeatureCase
         $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')->firstOrFail()->content['minutes'];
 
         return is_int($minutes) ? $minutes : 0;
+    }
+
+    /** Ends every step, with all devices on again. */
+    private function finish(Run $run): void
+    {
+        foreach ($run->steps()->orderBy('position')->get() as $step) {
+            if ($step->job === 'on') {
+                $run->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
+            }
+            $this->post("/runs/$run->id/steps/$step->position")->assertSessionHasNoErrors();
+        }
     }
 
     /** @return list<string> */

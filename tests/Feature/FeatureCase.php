@@ -140,8 +140,10 @@ abstract class FeatureCase extends TestCase
         $batch->keeper_id = $owner->id;
         $batch->save();
 
+        $run->afterJobs()->create(['job' => 'evening', 'due_from' => now(), 'due_until' => now()->addHours(5)]);
+
         return [
-            'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => 1, 'position' => 1, 'device' => 'heater',
+            'job' => 'evening', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => 1, 'position' => 1, 'device' => 'heater',
             'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
             'photo' => self::photo($owner, $tank, $run)->id,

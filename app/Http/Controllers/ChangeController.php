@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\WriteRunSheet;
 use App\Change\DraftChange;
 use App\Change\SessionInput;
+use App\Change\SessionOf;
 use App\Http\Requests\ChangeRequest;
 use App\Models\Run;
 use App\Models\Tank;
@@ -17,6 +18,7 @@ use App\View\TankLoop;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Illuminate\Support\MessageBag;
 use Illuminate\Validation\ValidationException;
 
 final class ChangeController extends Controller
@@ -58,28 +60,33 @@ final class ChangeController extends Controller
     public function store(ChangeRequest $request, Tank $tank, WriteRunSheet $write): RedirectResponse
     {
         $this->prepare($request, $tank);
-        $faults = $request->faults($tank);
+        $work = SessionInput::of($request);
+        $faults = $work->isDry ? new MessageBag() : $request->faults($tank);
         if ($tank->keeper->waters->isEmpty()) {
             return redirect('/waters/new');
         }
         if ($faults->isNotEmpty()) {
             throw ValidationException::withMessages($faults->toArray())->redirectTo('/tanks/'.$tank->id.'/change?'.Asked::query($request));
         }
-        $open = Run::query()->where('tank_id', $tank->id)->whereIn('state', [RunState::Planned, RunState::Running])->first();
-        if ($open?->state === RunState::Running) {
-            return redirect('/runs/'.$open->id)->with('status', 'This tank’s run sheet is under way: finish or drop it first.');
+        $running = Run::query()->where('tank_id', $tank->id)->where('state', RunState::Running)->first();
+        if ($running !== null) {
+            return redirect('/runs/'.$running->id)->with('status', 'This tank’s run sheet is under way: finish or drop it first.');
         }
-        $draft = ($this->draft)($tank, $request->toInput($tank));
-        if ($draft->plan->drained <= 0.05) {
+        $input = $request->toInput($tank);
+        $draft = ($this->draft)($tank, $work->isDry ? $input->dry() : $input);
+        if (!$work->isDry && $draft->plan->drained <= 0.05) {
             throw ValidationException::withMessages(['litres' => 'There is nothing to change at this mark.'])->redirectTo('/tanks/'.$tank->id.'/change');
         }
-        $work = SessionInput::of($request);
+        if ($work->isDry && SessionOf::draft($draft, $work->tasks)->tasks === []) {
+            $work->faults->add('tasks', 'Pick at least one job that needs no change.');
+        }
         if ($work->faults->isNotEmpty()) {
             throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));
         }
-        $open?->delete();
+        // A sheet for the same day that was not begun gives way; those for other days stay.
+        Run::query()->where('tank_id', $tank->id)->where('state', RunState::Planned)->where('planned_for', $work->day)->get()->each->delete();
 
-        return redirect('/runs/'.$write($draft, $work->tasks, $work->own, $work->day)->id);
+        return redirect('/runs/'.$write($draft, $work)->id);
     }
 
     /** The keeper is signed in already and need not be read again. */

@@ -27,17 +27,18 @@ final class ComposeController extends Controller
         }
         $work = SessionInput::of($request);
         $this->shareFaults($work->faults);
+        $input = $request->toInput($tank);
 
         return view('change.compose', [
             'tank' => $tank,
-            'page' => new ComposePage($draft($tank, $request->toInput($tank)), $work, $tank->keeper->show()),
-            'loop' => TankLoop::of($tank, 'decide'),
+            'page' => new ComposePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show()),
+            'loop' => TankLoop::of($tank, 'work'),
             'asked' => array_intersect_key($request->query(), array_flip(self::CHANGE)),
         ]);
     }
 
     /** Fields of the change that go along. */
-    private const CHANGE = ['reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water', 'second_water', 'second_share', 'waterline', 'stream'];
+    private const CHANGE = ['reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water', 'second_water', 'second_share', 'waterline', 'stream', 'inflow'];
 
     /** The tank's choices where practice differs. */
     public function schools(Request $request, Tank $tank): RedirectResponse

@@ -23,7 +23,7 @@ final class PlanAgainController extends Controller
 {
     public function show(Request $request, Run $run): View|RedirectResponse
     {
-        if (!$run->state->isOpen()) {
+        if (!$run->state->isOpen() || !$run->changes_water) {
             return redirect('/runs/'.$run->id);
         }
         [$typed, $faults, $new] = $this->plan($request, $run);
@@ -34,6 +34,9 @@ final class PlanAgainController extends Controller
 
     public function store(Request $request, Run $run, PlanAgain $again): RedirectResponse
     {
+        if (!$run->changes_water) {
+            return redirect('/runs/'.$run->id);
+        }
         [, $faults, $new] = $this->plan($request, $run);
         if ($new === null) {
             throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => 'There is no water named that could go in.'] : $faults->toArray())->redirectTo('/runs/'.$run->id.'/again');
@@ -51,11 +54,10 @@ final class PlanAgainController extends Controller
         $run->tank->setRelation('keeper', $keeper);
         $vessel = VesselOf::tank($run->tank);
         $volume = $keeper->volume_unit;
-        $number = static fn(string $key): float => is_numeric($run->plan[$key] ?? null) ? (float) $run->plan[$key] : 0.0;
         $isDrained = $run->steps->contains(static fn($step): bool => $step->job === 'drain' && $step->done_at !== null);
         $usual = [
-            'litres' => Show::plain($volume->fromLitres($number('litres')), 1),
-            'level' => Show::plain($isDrained ? $number('mark') : $number('waterline'), 0),
+            'litres' => Show::plain($volume->fromLitres($run->planned('litres') ?? 0.0), 1),
+            'level' => Show::plain($run->planned($isDrained ? 'mark' : 'waterline') ?? 0.0, 0),
             'minutes' => '',
         ];
         $typed = [];

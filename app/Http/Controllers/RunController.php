@@ -81,11 +81,14 @@ final class RunController extends Controller
             'note' => ['nullable', 'string', 'max:1000'],
             'left_on' => ['nullable', 'array', 'max:20'],
             'left_on.*' => ['string', 'max:20'],
+            'patches' => ['nullable', 'array', 'max:200'],
+            'patches.*' => ['integer'],
         ], ['note.max' => 'A note of at most 1,000 letters.']);
         $run->setRelation('tank', $run->tank()->firstOrFail());
         $readings = $record->parse($keeper, is_array($checked['readings'] ?? null) ? $checked['readings'] : []);
         $leftOn = is_array($checked['left_on'] ?? null) ? array_values(array_filter($checked['left_on'], is_string(...))) : [];
-        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn);
+        $reached = $request->boolean('patches_asked') ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...)))) : null;
+        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached);
 
         $answer = redirect('/runs/'.$run->id);
 

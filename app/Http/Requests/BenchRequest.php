@@ -18,6 +18,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\Target;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Work\School;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
@@ -131,7 +132,8 @@ final class BenchRequest extends FormRequest
             Preference::tryFrom($this->text('prefer')) ?? Preference::FewestJars,
             $keeper->scale_step,
             $this->boolean('spoons'),
-            $this->text('minerals') === 'direct',
+            // Unless it is said here, as the tank's way is.
+            ($this->has('minerals') && !$this->isOtherTank() ? $this->text('minerals') : School::Minerals->of($tank->schools ?? [])) === 'direct',
             ($this->number('share') ?? 100.0 * ($tank === null ? 0.25 : $tank->routine_share)) / 100.0,
         );
     }
@@ -146,16 +148,15 @@ final class BenchRequest extends FormRequest
     private function animals(): AnimalGroup
     {
         $tank = $this->tank();
-        $isOtherTank = $this->has('tank_was') && $this->text('tank_was') !== $this->text('tank');
 
-        return ($isOtherTank ? null : AnimalGroup::tryFrom($this->text('animals'))) ?? ($tank === null ? AnimalGroup::Community : $tank->animals);
+        return ($this->isOtherTank() ? null : AnimalGroup::tryFrom($this->text('animals'))) ?? ($tank === null ? AnimalGroup::Community : $tank->animals);
     }
 
     /** Another tank or other animals begin with their own target. */
     private function isPreset(): bool
     {
         return ($this->has('animals_was') && $this->text('animals_was') !== $this->text('animals'))
-            || ($this->has('tank_was') && $this->text('tank_was') !== $this->text('tank'));
+            || $this->isOtherTank();
     }
 
     private function isFirst(): bool
@@ -247,6 +248,12 @@ final class BenchRequest extends FormRequest
     private function number(string $field): ?float
     {
         return $this->faults()->has($field) ? null : Amount::parse($this->input($field));
+    }
+
+    /** Whether another tank was chosen than the one that the fields were filled in for. */
+    private function isOtherTank(): bool
+    {
+        return $this->has('tank_was') && $this->text('tank_was') !== $this->text('tank');
     }
 
     private function text(string $field): string

@@ -13,6 +13,7 @@ use App\Models\Water;
 use App\Rules\Amount;
 use App\Support\Show;
 use App\Support\VesselOf;
+use Closure;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Validator;
@@ -59,7 +60,8 @@ final class ChangeRequest extends FormRequest
             'percent' => [$amount(Way::Percent), new Amount(0, 100, '%', '30')],
             'mark' => [$amount(Way::Mark), new Amount(floor($tank->water_below_rim), floor($vessel->rim), 'mm', '180')],
             'buckets' => [$amount(Way::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
-            'drains' => ['nullable', 'integer', 'between:1,4'],
+            'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail('Once, when water runs in meanwhile.') : null],
+            'inflow' => ['nullable', new Amount(0, 90, '%', '50')],
             'water' => ['nullable', 'integer', $mine],
             'second_water' => ['nullable', 'integer', $mine],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
@@ -109,12 +111,18 @@ final class ChangeRequest extends FormRequest
             ($this->number($tank, 'second_share') ?? 100.0 * $tank->second_share) / 100.0,
             $this->number($tank, 'waterline') ?? $tank->water_below_rim,
             $inBase('stream', Parameter::Temperature),
+            ($this->number($tank, 'inflow') ?? 0.0) / 100.0,
         );
     }
 
     public function reason(): Reason
     {
         return Reason::tryFrom(is_string($this->input('reason')) ? $this->input('reason') : '') ?? Reason::Routine;
+    }
+
+    private function flows(): bool
+    {
+        return (Amount::parse($this->input('inflow')) ?? 0.0) > 0.0;
     }
 
     private function way(): Way

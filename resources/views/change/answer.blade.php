@@ -5,7 +5,7 @@
 <section class="board" aria-label="The change on the section">
     <p class="lead-figure">
         <a class="figure" {!! $link('share') !!}><b>{{ $sheet->litres() }}</b> {{ $draft->tank->keeper->volume_unit->label() }}</a>
-        <span>out, <b class="num">{{ $show->percent($draft->share()) }}</b> new water @if($draft->plan->drains > 1)in {{ $draft->plan->drains }} drains @endif · {{ $sheet->effort() }}</span>
+        <span>out, <b class="num">{{ $show->percent($draft->share()) }}</b> new water @if($draft->plan->drains > 1)in {{ $draft->plan->drains }} drains @elseif($draft->plan->isWhileFilling())while {{ $show->volume($draft->plan->outflow() - $draft->plan->drained) }} run in @endif · {{ $sheet->effort() }}</span>
     </p>
     @include('parts.section', ['drawing' => $sheet->drawing, 'show' => $show])
     <ul class="level-list">

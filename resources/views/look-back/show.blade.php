@@ -1,7 +1,12 @@
 @php($run = $page->run)
 <x-layout :title="'Look back at '.$run->tank->name" :loop="$loop">
-    <div class="page-head"><h1>Did it work?</h1><p class="muted">Change of {{ $show->when($run->finished_at) }}: {{ $show->volume((float) ($run->plan['litres'] ?? 0) * (float) ($run->plan['drains'] ?? 1)) }}, {{ $show->percent((float) ($run->plan['share'] ?? 0)) }}, with {{ $run->plan['source'] ?? '' }}</p></div>
-    @if($page->rows === [])
+    @if($run->changes_water)
+    <div class="page-head"><h1>Did it work?</h1><p class="muted">Change of {{ $show->when($run->finished_at) }}: {{ $show->volume($run->litresOut()) }}, {{ $show->percent($run->planned('share') ?? 0.0) }}, with {{ $run->plan['source'] ?? '' }}</p></div>
+    @else
+    <div class="page-head"><h1>How did it go?</h1><p class="muted">Session of {{ $show->when($run->finished_at) }}, without a water change</p></div>
+    @endif
+    @if(!$run->changes_water)
+    @elseif($page->rows === [])
         <div class="empty"><h2>Nothing to hold it against yet</h2><p>The forecast waits for a reading, right after or on the next day.</p><p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read now</a></p></div>
     @else
     <div class="look-back">
@@ -45,8 +50,10 @@
     @if($photos = $page->photos())<h2>Photos</h2><div class="photos">@foreach($photos as $photo)<a href="/photos/{{ $photo->id }}"><img src="/photos/{{ $photo->id }}" width="{{ $photo->width }}" height="{{ $photo->height }}" alt="Photo of {{ $show->time($photo->taken_at) }}" loading="lazy"></a>@endforeach</div>@endif
     <h2>The session</h2>
     <dl class="facts">
-        <div><dt>Time</dt><dd>{{ App\Support\Show::minutes($page->takenMinutes()) }}, planned about {{ App\Support\Show::minutes($page->plannedMinutes()) }}</dd></div>
+        <div><dt>Time</dt><dd>{{ App\Support\Show::minutes($page->takenMinutes()) }}, planned about {{ App\Support\Show::minutes($page->plannedMinutes()) }}{{ $run->guessed_minutes === null ? '' : ', guessed '.App\Support\Show::minutes($run->guessed_minutes) }}</dd></div>
         <div><dt>Switched</dt><dd>@php($ticks = $run->switches->filter(fn ($t) => $t->off_at))@if($ticks->isEmpty())nothing was switched off @else{{ $ticks->map(fn ($t) => mb_strtolower($t->device->label()).' '.$show->time($t->off_at).'–'.($t->on_at ? $show->time($t->on_at) : 'still off'))->implode(', ') }}@endif</dd></div>
         <div><dt>Skipped</dt><dd>{{ $page->skipped() === [] ? 'nothing' : implode(', ', array_map(fn ($s) => lcfirst((new App\View\StepContent($s))->title()).($s->note ? ' ('.$s->note.')' : ''), $page->skipped())) }}</dd></div>
+        @if($missed = $page->missedPatches())<div><dt>Bed</dt><dd>not reached, so next: {{ count($missed) === 1 ? 'patch' : 'patches' }} {{ App\View\Words::list(array_map(strval(...), $missed)) }}</dd></div>@endif
+        @if($after = $page->afterJobs())<div><dt>Afterwards</dt><dd>@foreach($after as $job)@if($job->done_at){{ lcfirst($job->job->title()) }}: done {{ $show->when($job->done_at) }}@else<a href="/runs/{{ $run->id }}/after/{{ $job->job->value }}">{{ lcfirst($job->job->title()) }}</a>{{ $job->due_from->isFuture() ? ' from '.$show->when($job->due_from) : '' }}@endif{{ $loop->last ? '' : '; ' }}@endforeach</dd></div>@endif
     </dl>
 </x-layout>

@@ -14,12 +14,13 @@
     <form id="step" method="post" action="/runs/{{ $run->id }}/steps/{{ $sheet->step->position }}" novalidate>@csrf
         <h1>{{ $content->title() }}</h1>
         @foreach($content->lines() as $line)<p class="line">{!! preg_replace('/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
-        @if($content->patches() !== [])<p>@foreach($sheet->patchNumbers() as $number)<b class="num patch-number">{{ $number }}</b> @endforeach <a class="act quiet" href="/tanks/{{ $run->tank_id }}/bed">on the plan of the bed</a></p>@endif
+        @if($content->patches() !== [])<div class="patch-ticks" role="group" aria-label="Patches of the bed that were reached"><input type="hidden" name="patches_asked" value="1">@foreach($sheet->patchNumbers() as $id => $number)<label><input type="checkbox" name="patches[]" value="{{ $id }}" @checked(!in_array($id, $content->missed(), true)) @disabled($done)> <span class="num">{{ $number }}</span></label> @endforeach <a class="act quiet" href="/tanks/{{ $run->tank_id }}/bed">on the plan of the bed</a></div>@endif
         @if($content->batchId())<p><a class="act quiet" href="/batches/{{ $content->batchId() }}">Its batch card</a></p>@endif
         @if($content->hasDrawing())<div class="run-drawing">@include('parts.section', ['drawing' => $sheet->drawing(), 'show' => $show])</div>@endif
         @if($sheet->rings())<p class="timer" role="timer" data-rings="{{ $sheet->rings() }}" data-now="{{ now()->getTimestamp() }}">{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
         @if($others = $sheet->meanwhile())<p class="meanwhile">Meanwhile: @foreach($others as $other)<a class="act quiet" href="/runs/{{ $run->id }}?step={{ $other->position }}">{{ (new App\View\StepContent($other))->title() }}</a> @endforeach</p>@endif
         @foreach($sheet->otherTimers() as $timer)<p class="meanwhile"><a href="/runs/{{ $run->id }}?step={{ $timer['position'] }}">{{ $timer['title'] }}</a>: {{ $timer['rings'] <= now()->getTimestamp() ? 'time is up' : 'until '.$show->time(Carbon\CarbonImmutable::createFromTimestamp($timer['rings'])) }}</p>@endforeach
+        @foreach($sheet->spells($show) as [$words, $isLong])<p @class(['meanwhile', 'finding beyond' => $isLong])>{{ $words }}</p>@endforeach
         @error('switches')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
         @if($content->switches() !== Cresco\Core\Work\SwitchWork::None)
             <ul class="switches">
@@ -66,14 +67,14 @@
     </details>
     <form id="tick" method="post">@csrf<input type="hidden" name="step" value="{{ $sheet->step->position }}"></form>
     @if($sheet->step->is($sheet->current))
-    <p class="why"><a href="/runs/{{ $run->id }}/again">Plan again from here</a> · <a href="/runs/{{ $run->id }}/print">On paper</a></p>
+    <p class="why">@if($run->changes_water)<a href="/runs/{{ $run->id }}/again">Plan again from here</a> · @endif <a href="/runs/{{ $run->id }}/print">On paper</a></p>
     <details class="more drop"><summary>Drop this run sheet</summary><form method="post" action="/runs/{{ $run->id }}">@csrf @method('delete')<p>What was read in it stays in the diary.</p><button class="act beyond">Drop it</button></form></details>
     @endif
     </div>
     <footer class="run-foot">
         <p>@if($sheet->nextTitle())Then: {{ lcfirst($sheet->nextTitle()) }}@else Then: the look-back @endif</p>
         <div class="run-acts">
-            @if($previous = $sheet->previous())<a class="back" href="/runs/{{ $run->id }}?step={{ $previous->position }}" aria-label="Back to {{ (new App\View\StepContent($previous))->title() }}" data-back>‹</a>@else<a class="back" href="/tanks/{{ $run->tank_id }}/change" aria-label="Back to the change sheet">‹</a>@endif
+            @if($previous = $sheet->previous())<a class="back" href="/runs/{{ $run->id }}?step={{ $previous->position }}" aria-label="Back to {{ (new App\View\StepContent($previous))->title() }}" data-back>‹</a>@else<a class="back" href="/tanks/{{ $run->tank_id }}/{{ $run->changes_water ? 'change' : 'compose?dry=1' }}" aria-label="Back to the plan">‹</a>@endif
             @if($done)<a class="go" href="/runs/{{ $run->id }}" data-go>To the open step</a>
             @else<button form="step" class="go" data-go>{{ $content->act() }}</button>@endif
         </div>

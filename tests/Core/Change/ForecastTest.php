@@ -127,6 +127,47 @@ final class ForecastTest extends TestCase
         self::assertEqualsWithDelta($share, $plan->withDrained($plan->litresForShare($share))->share(), 1e-6);
     }
 
+    /** @return iterable<string, array{float, float, float}> litres by which the level falls, litres evaporated, share of the outflow that runs in */
+    public static function flows(): iterable
+    {
+        yield 'a third meanwhile' => [40.0, 0.0, 0.33];
+        yield 'as good as level' => [20.0, 0.0, 0.9];
+        yield 'a trickle, after evaporation' => [60.0, 10.0, 0.05];
+        yield 'half, after evaporation' => [30.0, 8.0, 0.5];
+    }
+
+    #[DataProvider('flows')]
+    public function testWaterThatRunsInMeanwhileLeavesAgainInItsShare(float $drained, float $evaporated, float $inflow): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), $drained, 1, $evaporated, inflow: $inflow);
+        // A spoonful at a time: out of the mixture, new water in, until the level has fallen; then filled up.
+        $volume = self::vessel()->litres();
+        $level = $old = $volume - $evaporated;
+        $out = 0.0;
+        for ($spoon = $drained / 200000; $level > $volume - $evaporated - $drained; $level -= $spoon * (1.0 - $inflow)) {
+            $old -= $spoon * $old / $level;
+            $out += $spoon;
+        }
+
+        self::assertEqualsWithDelta(1.0 - $old / $volume, $plan->share(), 1e-4);
+        self::assertEqualsWithDelta($out, $plan->outflow(), 1e-2);
+        self::assertEqualsWithDelta($out + $evaporated, $plan->refill(), 1e-2);
+        self::assertEqualsWithDelta($drained, $plan->litresForShare($plan->share()), 1e-6);
+        // It takes more water than draining first, and the level falls less.
+        $still = $plan->withInflow(0.0);
+        self::assertGreaterThan($still->litresForShare($plan->share()), $plan->outflow());
+        self::assertLessThan($still->litresForShare($plan->share()), $drained);
+    }
+
+    #[DataProvider('flows')]
+    public function testTheLitresForAGoalLandOnItWhateverRunsInMeanwhile(float $drained, float $evaporated, float $inflow): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 0, 1, $evaporated, inflow: $inflow);
+        $litres = Sizing::forGoal($plan, Parameter::Nitrate, 20.0)->value('litres');
+
+        self::assertEqualsWithDelta(20.0, self::central(Forecast::of($plan->withDrained($litres)), Parameter::Nitrate), 1e-6);
+    }
+
     public function testTheNextDayAddsWhatTheTankMakesAndTheHeaterWarms(): void
     {
         $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, warmth: 25.5, production: new Exact(2)));

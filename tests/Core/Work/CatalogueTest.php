@@ -85,6 +85,10 @@ final class CatalogueTest extends TestCase
         self::assertStringContainsString('left alone', self::lines('vacuum', ['bed' => 'leave']));
         self::assertStringContainsString('Tomorrow: rinse', self::lines('close', ['media' => 'next_day']));
         self::assertStringContainsString('climb out', self::lines('trim', []));
+        self::assertStringContainsString('drained tank water', self::lines('media', []));
+        self::assertStringContainsString('conditioned water', self::lines('media', ['media' => 'conditioned']));
+        self::assertStringContainsString('straight in', self::lines('refill', ['minerals' => 'direct']));
+        self::assertStringNotContainsString('straight in', self::lines('refill', []));
     }
 
     /** @param array<string, string> $schools */

@@ -21,6 +21,7 @@ use Cresco\Core\Work\Rule;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Spells;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 use PHPUnit\Framework\TestCase;
@@ -40,7 +41,7 @@ final class OrderTest extends TestCase
                 $choices = array_keys($school->choices());
                 $schools[$school->value] = $choices[$chance->getInt(0, count($choices) - 1)];
             }
-            $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(Device::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250));
+            $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(Device::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250), $maybe() ? 40.0 : 0.0, $maybe() ? 0.5 : 0.0);
             $order = $session->order();
             $place = array_flip($order->keys());
 
@@ -161,6 +162,32 @@ final class OrderTest extends TestCase
         self::assertSame(1, Minutes::learned(1, [0.0, 0.0]));
     }
 
+    public function testWhatStandsOutOfItsPlaceIsTimed(): void
+    {
+        // Off at 9; drained 19, conditioner 20, full 30, looked over 32, on 35.
+        $spells = static fn(Session $session): Spells => Spells::of($session, Timetable::of($session->jobs(), Rules::of($session)));
+        $usual = $spells(self::session([], [Device::Canister], [], mark: 100.0));
+        self::assertSame([26, 26, 1, null, false], [$usual->off, $usual->filter, $usual->low, $usual->plants, $usual->isStale]);
+        self::assertSame(21, $spells(self::session([], [Device::Canister], ['filter' => 'covered'], mark: 100.0))->filter);
+
+        // Three drains stand at the mark the last time only until their refill.
+        $long = $spells(self::session([], [Device::Canister], [], 3, 100.0));
+        self::assertSame([26 + 2 * 21, 1], [$long->off, $long->low]);
+        self::assertTrue($long->isStale);
+        self::assertFalse($spells(self::session([], [Device::AirPump], [], 3))->isStale);
+
+        // Out after 12 with the filter off at 9: drained at 22, full at 33, back at 37, on only then.
+        self::assertSame(25, $spells(self::session([Task::Floaters], [Device::Canister], [], 1, 100.0))->plants);
+    }
+
+    public function testAGuessIsHeldAgainstWhatItTook(): void
+    {
+        self::assertNull(Minutes::timesTheGuess([[30.0, 45.0], [40.0, 60.0]]));
+        self::assertEqualsWithDelta(1.5, Minutes::timesTheGuess([[30.0, 45.0], [40.0, 60.0], [60.0, 600.0]]), 1e-9);
+        self::assertEqualsWithDelta(1.25, Minutes::timesTheGuess([[30.0, 30.0], [40.0, 60.0], [60.0, 60.0], [10.0, 90.0]]), 1e-9);
+        self::assertNull(Minutes::timesTheGuess([[0.0, 45.0], [40.0, 0.0], [60.0, 60.0], [10.0, 10.0]]));
+    }
+
     public function testEveryRuleNamesStepsOfTheCatalogueAndItsReason(): void
     {
         $keys = array_map(static fn(Job $job): string => $job->key, Catalogue::steps());
@@ -180,11 +207,11 @@ final class OrderTest extends TestCase
      * @param list<Device>          $devices
      * @param array<string, string> $schools
      */
-    private static function session(array $tasks, array $devices, array $schools = [], int $drains = 1, float $mark = 200.0): Session
+    private static function session(array $tasks, array $devices, array $schools = [], int $drains = 1, float $mark = 200.0, float $litres = 40.0, float $inflow = 0.0): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
         $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, $drains), AnimalGroup::PlantsFirst, $devices, $levels, $mark, true, true, $tasks, $schools);
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow), AnimalGroup::PlantsFirst, $devices, $levels, $mark, true, true, $tasks, $schools);
     }
 }

@@ -12,9 +12,11 @@ use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
+use Cresco\Core\Work\After;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Session;
+use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\SwitchWork;
 use Cresco\Core\Work\Task;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -27,12 +29,12 @@ final class SessionTest extends TestCase
      * @param list<Task>            $tasks
      * @param array<string, string> $schools
      */
-    private static function session(array $devices = [], float $mark = 200, bool $tap = true, AnimalGroup $animals = AnimalGroup::Community, int $drains = 1, array $tasks = [], array $schools = []): Session
+    private static function session(array $devices = [], float $mark = 200, bool $tap = true, AnimalGroup $animals = AnimalGroup::Community, int $drains = 1, array $tasks = [], array $schools = [], float $litres = 40.0, float $inflow = 0.0): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
         $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, $drains), $animals, $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow), $animals, $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
     }
 
     /** @return list<string> */
@@ -71,6 +73,64 @@ final class SessionTest extends TestCase
         $water = array_values(array_filter($keys, static fn(string $key): bool => in_array($key, ['drain', 'condition', 'refill'], true)));
 
         self::assertSame(array_merge(...array_fill(0, 3, ['drain', 'condition', 'refill'])), $water);
+    }
+
+    public function testWithoutAChangeNoStepIsAboutWater(): void
+    {
+        $session = self::session(Device::cases(), tasks: Task::cases(), litres: 0.0);
+        $keys = self::keys($session);
+
+        self::assertSame([], array_intersect($keys, ['read', 'new_water', 'cool', 'vacuum', 'drain', 'spot', 'condition', 'refill', 'trim_high', 'read_after', 'flow_off']));
+        self::assertSame(['look', 'hands', 'off', 'valves', 'glass', 'trim', 'media', 'check', 'on', 'close'], array_values(array_intersect($keys, ['look', 'hands', 'off', 'valves', 'glass', 'trim', 'media', 'check', 'on', 'close'])));
+        self::assertFalse($session->does(Task::Vacuum));
+    }
+
+    public function testWhereNoHandGoesInNothingGoesOff(): void
+    {
+        self::assertSame(['look', 'hands', 'cover_glass', 'fertilise', 'close'], self::keys(self::session(Device::cases(), tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)));
+        self::assertSame(['look', 'outside', 'close'], self::keys(self::session(Device::cases(), tasks: [Task::Outside], litres: 0.0)));
+        self::assertContains('off', self::keys(self::session(Device::cases(), tasks: [Task::Leaves], litres: 0.0)));
+    }
+
+    public function testTapWaterThatRunsInMeanwhileIsConditionedFirst(): void
+    {
+        $session = self::session([Device::Heater], tasks: [Task::Vacuum, Task::Planting], inflow: 0.5);
+        $keys = self::keys($session);
+
+        self::assertSame(['condition', 'vacuum', 'drain', 'planting', 'refill'], array_values(array_intersect($keys, ['condition', 'vacuum', 'drain', 'planting', 'refill'])));
+        self::assertSame([], $session->order()->broken);
+        $drain = array_values(array_filter($session->jobs(), static fn(Job $job): bool => $job->key === 'drain'))[0];
+        self::assertContains(Caution::Scald, $session->cautionsOf($drain));
+        self::assertContains(Caution::BackSiphon, $session->cautionsOf($drain));
+    }
+
+    /** @return iterable<string, array{list<After>, Session}> */
+    public static function after(): iterable
+    {
+        yield 'a change is looked at in the evening' => [[After::Evening], self::session()];
+        yield 'so is work with the hands in' => [[After::Evening], self::session(tasks: [Task::Trim], litres: 0.0)];
+        yield 'a wiped pane is not' => [[], self::session(tasks: [Task::Outside], litres: 0.0)];
+        yield 'media wait for what was stirred' => [[After::Evening, After::Media], self::session(tasks: [Task::Media], schools: ['media' => 'next_day'])];
+        yield 'media are rinsed already' => [[After::Evening], self::session(tasks: [Task::Media])];
+    }
+
+    /** @param list<After> $jobs */
+    #[DataProvider('after')]
+    public function testWhatIsLeftForLater(array $jobs, Session $session): void
+    {
+        self::assertSame($jobs, $session->after());
+        foreach (After::cases() as $job) {
+            self::assertLessThan($job->untilHours(), $job->fromHours());
+            self::assertNotSame([], $job->lines());
+        }
+    }
+
+    public function testEachSignAsksForWorkAndNoWorkIsAskedForByNone(): void
+    {
+        $asked = array_merge(...array_map(static fn(Sign $sign): array => $sign->tasks(), Sign::cases()));
+        foreach ([Task::Glass, Task::Algae, Task::Vacuum, Task::Trim, Task::Floaters, Task::Media, Task::Planting] as $task) {
+            self::assertContains($task, $asked);
+        }
     }
 
     public function testAHeaterThatStaysCoveredNeedNotCool(): void

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\AfterJob;
+use App\Models\Keeper;
+use App\Support\EntryKind;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Reading;
+use Illuminate\Support\Facades\DB;
+
+/** Ends a small job after a session. It may be called twice, from two devices: the first call counts. */
+final readonly class FinishAfter
+{
+    public function __construct(private RecordReadings $record) {}
+
+    /**
+     * @param array<string, Reading> $readings of the tank
+     *
+     * @return bool whether this call was the one that ended it
+     */
+    public function __invoke(Keeper $keeper, AfterJob $after, array $readings, ?string $note): bool
+    {
+        return DB::transaction(function () use ($keeper, $after, $readings, $note): bool {
+            $now = CarbonImmutable::now();
+            if (AfterJob::query()->whereKey($after->id)->whereNull('done_at')->update(['done_at' => $now]) !== 1) {
+                return false;
+            }
+            $this->record->keep($keeper, $after->run->tank, $readings, $now);
+            $keeper->entries()->create([
+                'tank_id' => $after->run->tank_id, 'run_id' => $after->run_id, 'kind' => EntryKind::Work,
+                'title' => $after->job->title(), 'body' => $note ?? 'All well.', 'happened_at' => $now,
+            ]);
+
+            return true;
+        });
+    }
+}

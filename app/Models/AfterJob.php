@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Work\After;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A small job that a finished session left for later.
+ *
+ * @property int                  $id
+ * @property int                  $run_id
+ * @property After                $job
+ * @property CarbonImmutable      $due_from
+ * @property CarbonImmutable      $due_until
+ * @property CarbonImmutable|null $done_at
+ * @property-read Run             $run
+ */
+final class AfterJob extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job', 'due_from', 'due_until', 'done_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['job' => After::class, 'due_from' => 'immutable_datetime', 'due_until' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'run_id' => 'integer'];
+    }
+
+    /**
+     * Those that are to be done now.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeDue(Builder $query): void
+    {
+        $now = CarbonImmutable::now();
+        $query->whereNull('done_at')->where('due_from', '<=', $now)->where('due_until', '>=', $now);
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
+    }
+}

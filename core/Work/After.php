@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Work;
+
+/** Small jobs that a session leaves for later: each is due for some hours after its end, and then past. */
+enum After: string
+{
+    case Evening = 'evening';
+    case Media = 'media';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Evening => 'Look in once more',
+            self::Media => 'Rinse the filter media',
+        };
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        return match ($this) {
+            self::Evening => [
+                'Is the water clear? Fines and air bubbles are gone after two hours; if it is still milky, ask why.',
+                'Are all animals there, breathing calmly, none at the surface?',
+                'Does everything run: filter, heater, pumps? Is the temperature back?',
+                'Is the floor dry under hoses and valves?',
+            ],
+            self::Media => [
+                'Sponge, floss and pre-filter have caught what was stirred: rinse them in a bucket of tank water, never under the tap.',
+                'Filter off and valves closed first; squeeze the air out before they go back; see that it moves water again.',
+                'Make the level up with prepared water.',
+            ],
+        };
+    }
+
+    /** @return list<Caution> */
+    public function cautions(): array
+    {
+        return match ($this) {
+            self::Evening => [],
+            self::Media => [Caution::Mains, Caution::FilterStill],
+        };
+    }
+
+    /** Hours after the end of the session from which it is due. The tank has been turned over by then. House default. */
+    public function fromHours(): float
+    {
+        return match ($this) {
+            self::Evening => 2.0,
+            self::Media => 16.0,
+        };
+    }
+
+    /** Hours after the end of the session from which it would say no more. House default. */
+    public function untilHours(): float
+    {
+        return match ($this) {
+            self::Evening => 12.0,
+            self::Media => 96.0,
+        };
+    }
+
+    public function isNeededAfter(Session $session): bool
+    {
+        return match ($this) {
+            self::Evening => $session->isWet(),
+            self::Media => $session->does(Task::Media) && $session->school(School::RinsingMedia) === 'next_day',
+        };
+    }
+}

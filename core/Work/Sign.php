@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Work;
+
+/** What a keeper sees on a tank, and the work that answers it. */
+enum Sign: string
+{
+    case Film = 'film';
+    case Tufts = 'tufts';
+    case Dirt = 'dirt';
+    case DeadLeaves = 'dead_leaves';
+    case Tall = 'tall';
+    case Shade = 'shade';
+    case WeakFlow = 'weak_flow';
+    case Loose = 'loose';
+    case DimLight = 'dim_light';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Film => 'a film on the panes',
+            self::Tufts => 'tufts or threads of algae',
+            self::Dirt => 'dirt on the bed',
+            self::DeadLeaves => 'yellow or melting leaves',
+            self::Tall => 'stems at the surface',
+            self::Shade => 'floaters over half of it',
+            self::WeakFlow => 'weaker flow',
+            self::Loose => 'loose plants or bare spots',
+            self::DimLight => 'splashes on lid or lamp',
+        };
+    }
+
+    /** @return non-empty-list<Task> first what it asks for most */
+    public function tasks(): array
+    {
+        return match ($this) {
+            self::Film => [Task::Glass],
+            self::Tufts => [Task::Algae, Task::Spot],
+            self::Dirt => [Task::Vacuum],
+            self::DeadLeaves, self::Tall => [Task::Trim],
+            self::Shade => [Task::Floaters],
+            self::WeakFlow => [Task::Media],
+            self::Loose => [Task::Planting],
+            self::DimLight => [Task::CoverGlass],
+        };
+    }
+}
