@@ -12,6 +12,7 @@ use App\Support\VesselOf;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Bed\Rotation;
 use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Estimate;
 
 /** The bed from above, patch by patch. */
 final class BedPage
@@ -124,11 +125,17 @@ final class BedPage
         }
 
         return new Finding(Finding::GOOD, sprintf('Next: %s %s.', count($numbers) === 1 ? 'patch' : 'patches', Words::list($numbers)), sprintf(
-            'Stirred up, about %s mg/L total ammonia nitrogen, %s of it free; the alarm is at %s.',
+            'Stirred up, about %s mg/L total ammonia nitrogen, %s of it free; the alarm is at %s. Turned into nitrate it takes %s mg/L of oxygen: let the surface move.',
             Words::figure($working->value('total'), 2),
-            $free->high() < 0.001 ? 'less than 0.001 mg/L' : Show::rounded(max(0.0, $free->low()), 3).' to '.Show::rounded($free->high(), 3).' mg/L',
+            $free->high() < 0.001 ? 'less than 0.001 mg/L' : self::band($free).' mg/L',
             Words::figure($this->rotation->alarm, 2),
+            self::band($working->endingAt('oxygen')->estimate()),
         ));
+    }
+
+    private static function band(Estimate $estimate): string
+    {
+        return Words::figure(max(0.0, $estimate->low()), 2).' to '.Words::figure($estimate->high(), 2);
     }
 
     public function working(string $name): ?Computation

@@ -77,7 +77,7 @@ final class ComposePage
                 'task' => $task,
                 'picked' => $this->session->does($task),
                 'open' => $this->session->changesWater() || !$task->needsChange(),
-                'last' => $moment === null ? 'never by sheet' : 'last '.$this->show->day($moment),
+                'last' => $moment === null ? '' : 'last '.$this->show->day($moment),
                 'due' => $moment !== null && $this->show->daysSince($moment) >= $task->days(),
             ];
         }
@@ -129,7 +129,10 @@ final class ComposePage
     /** "about 1 h 05, hands and water side by side; 1 h 22 one after the other" */
     public function time(): string
     {
-        return sprintf('about %s, hands and water side by side; %s one after the other', Show::minutes($this->table->minutes()), Show::minutes($this->table->oneAfterTheOther()));
+        $both = Show::minutes($this->table->minutes());
+        $one = Show::minutes($this->table->oneAfterTheOther());
+
+        return $both === $one ? 'about '.$both : sprintf('about %s, hands and water side by side; %s one after the other', $both, $one);
     }
 
     /** @return list<Run> sheets of this tank that are written and not begun */

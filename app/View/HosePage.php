@@ -11,13 +11,16 @@ use App\Support\Show;
 use App\Support\VesselOf;
 use Cresco\Core\Flow\Drain;
 use Cresco\Core\Flow\FlowFault;
+use Cresco\Core\Flow\Grain;
 use Cresco\Core\Flow\Heat;
 use Cresco\Core\Flow\Hose;
+use Cresco\Core\Flow\PickUp;
 use Cresco\Core\Flow\Pump;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Working\Computation;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
+use Illuminate\Validation\Rule;
 
 /** What a hose, a pump and the tap do for a change of this tank. */
 final class HosePage
@@ -40,6 +43,7 @@ final class HosePage
             'litres' => Show::plain($volume->fromLitres(VesselOf::tank($tank)->litres() * $tank->routine_share), 0),
             'bore' => Show::plain($tank->hose_bore, 1), 'length' => Show::plain($tank->hose_length, 1), 'drop' => Show::plain($tank->hose_drop, 0),
             'bore2' => Show::plain($tank->hose_bore + 4.0, 1), 'length2' => Show::plain($tank->hose_length, 1), 'drop2' => Show::plain($tank->hose_drop, 0),
+            'tube' => '45', 'size' => '2', 'grain' => Grain::Quartz->value,
             'pump' => '1200', 'reach' => '2000', 'rise' => '1000',
             'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase($tank->warmth), 1),
             'watts' => '200', 'room' => Show::plain($degrees->fromBase(20.0), 1), 'below' => Show::plain($degrees->widthFromBase(2.0), 1),
@@ -54,6 +58,7 @@ final class HosePage
         $celsius = static fn(float $low, float $high, string $example): Amount => new Amount(round($degrees->fromBase($low), 1), round($degrees->fromBase($high), 1), $degrees->label, $example);
         $rules = [
             'litres' => ['required', new Amount(0.1, round($volume->fromLitres($net), 1), $volume->label(), '40')],
+            'tube' => ['required', new Amount(5, 200, 'mm', '45')], 'size' => ['required', new Amount(0.05, 30, 'mm', '2')], 'grain' => ['required', Rule::enum(Grain::class)],
             'pump' => ['required', new Amount(10, 50000, 'L/h', '1200')], 'reach' => ['required', new Amount(100, 20000, 'mm', '2000')], 'rise' => ['required', new Amount(0, 20000, 'mm', '1000')],
             'cold' => ['required', $celsius(0.0, 45.0, $usual['cold'])], 'hot' => ['required', $celsius(0.0, 100.0, $usual['hot'])], 'goal' => ['required', $celsius(0.0, 45.0, $usual['goal'])],
             'watts' => ['required', new Amount(1, 5000, 'W', '200')], 'room' => ['required', $celsius(-10.0, 45.0, $usual['room'])], 'below' => ['required', new Amount(0.1, 30, $degrees->label, '2')],
@@ -63,7 +68,7 @@ final class HosePage
             $rules['length'.$which] = ['required', new Amount(0.2, 50, 'm', '2')];
             $rules['drop'.$which] = ['required', new Amount(50, 5000, 'mm', '900')];
         }
-        $this->faults = Validator::make($typed, $rules, ['required' => 'Write a number here.'])->errors();
+        $this->faults = Validator::make($typed, $rules, ['required' => 'Write a number here.', 'grain.*' => 'Choose from the list.'])->errors();
     }
 
     private function number(string $field): float
@@ -108,6 +113,36 @@ final class HosePage
         $tank->hose_drop = $this->number('drop'.$which);
 
         return DrainOf::tank($tank, $this->litres(), $tank->water_below_rim, new Hose($this->number('bore'.$which), $this->number('length'.$which)));
+    }
+
+    public function grain(): Grain
+    {
+        return Grain::tryFrom($this->typed['grain'] ?? '') ?? Grain::Quartz;
+    }
+
+    private function pickUp(): PickUp
+    {
+        $siphon = DrainOf::siphon($this->tank, new Hose($this->number('bore'), $this->number('length')));
+
+        return new PickUp($siphon->litresPerMinute($this->number('drop') - $this->tank->water_below_rim), $this->number('tube'), $siphon->celsius);
+    }
+
+    /** What your hose lifts through the gravel tube; null while a field is wrong. */
+    public function lift(): ?Finding
+    {
+        if ($this->faults->isNotEmpty()) {
+            return null;
+        }
+        $pick = $this->pickUp();
+        [$size, $grain] = [$this->number('size'), $this->grain()];
+        if (!$pick->cleans()) {
+            return new Finding(Finding::HEED, 'It is too slow to clean.', sprintf('Water rises by %s cm/s only, and dirt sinks as fast: a narrower tube, a wider hose, or its end further down.', Words::figure(100.0 * $pick->rise(), 2)));
+        }
+        $most = sprintf('Water rises by %s cm/s: %s up to about %s mm goes with it.', Words::figure(100.0 * $pick->rise(), 2), $grain->label(), Words::figure($pick->coarsest($grain), 2));
+
+        return $pick->lifts($size, $grain)
+            ? new Finding(Finding::HEED, 'Your grains go up with the dirt.', sprintf('%s A tube of %s mm and more leaves them lying, or pinch the hose to under %s L/min.', $most, Show::plain(ceil($pick->widthFor($size, $grain)), 0), Words::figure($pick->flowFor($size, $grain), 2)))
+            : new Finding(Finding::GOOD, 'Dirt goes up, your grains fall back.', $most);
     }
 
     /** Refill by pump, in words. */
@@ -160,6 +195,7 @@ final class HosePage
         try {
             return match ($name) {
                 'hose', 'hose2' => DrainOf::siphon($this->tank, new Hose($this->number('bore'.substr($name, 4)), $this->number('length'.substr($name, 4))))->working($this->number('drop'.substr($name, 4)) - $this->tank->water_below_rim),
+                'lift' => $this->pickUp()->working($this->number('size'), $this->grain()),
                 'mix' => Heat::hot($this->litres(), $this->celsius('goal'), $this->celsius('cold'), $this->celsius('hot')),
                 default => null,
             };

@@ -79,6 +79,12 @@ final readonly class LookBackPage
         return count(array_filter($this->rows, static fn(LookBackRow $row): bool => $row->holds()));
     }
 
+    /** Whether the time for the reading of the next day is over. */
+    public function isPast(): bool
+    {
+        return $this->run->finished_at !== null && $this->run->finished_at->addHours(self::UNTIL_HOURS)->isPast();
+    }
+
     public function hasNextDay(): bool
     {
         return array_filter($this->rows, static fn(LookBackRow $row): bool => $row->when === 'next day') !== [];

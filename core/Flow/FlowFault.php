@@ -14,6 +14,11 @@ final class FlowFault extends InvalidArgumentException
         return new self('A hose has a bore and a length, both above nothing.');
     }
 
+    public static function tube(): self
+    {
+        return new self('A gravel tube has a width above nothing.');
+    }
+
     public static function pump(): self
     {
         return new self('A pump has a rated flow and a greatest head, both above nothing.');

@@ -325,7 +325,7 @@ final class Catalogue
                 'on',
                 'Switch on again',
                 'All on',
-                'After the refill, so that nothing runs dry; the heater once it has stood under water.',
+                'Last in the water, so that nothing runs dry and nothing is forgotten; the heater once it has stood under water.',
                 ['Filter first: purge its air, see that it moves water. Then the others.', 'Tick each device once it runs.'],
                 [Caution::Mains],
                 minutes: 3,

@@ -208,7 +208,7 @@ final class DemoLife
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
             }
             $typed = $content->moment() === Moment::RightAfter ? $this->typed(true) : [];
-            $finish($this->keeper, $run->refresh(), $step, app(RecordReadings::class)->parse($this->keeper, $typed), null, $content->reads() !== [] && $typed === []);
+            $finish($this->keeper, $run->refresh(), $step, app(RecordReadings::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
         }
     }
 

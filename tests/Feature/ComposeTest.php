@@ -231,6 +231,11 @@ final class ComposeTest extends FeatureCase
         $this->get("/tanks/$tank->id/hose?litres=35&drop=100")->assertSee('flow stops after');
         $this->get("/tanks/$tank->id/hose?bore=wide&watts=-1&goal=900")->assertOk()->assertSee('Write a number in mm')->assertSee('It must lie between');
         $this->get("/tanks/$tank->id/hose?hot=10&goal=24")->assertSee('between the cold water and the hot');
+        $this->get("/tanks/$tank->id/hose?tube=25&size=0.8")->assertSee('Your grains go up with the dirt.')->assertSee('pinch the hose');
+        $this->get("/tanks/$tank->id/hose?tube=60&size=3")->assertSee('Dirt goes up, your grains fall back.');
+        $this->get("/tanks/$tank->id/hose?tube=200&bore=4")->assertSee('too slow to clean');
+        $this->get("/tanks/$tank->id/hose?working=lift")->assertSee('Ferguson and Church');
+        $this->get("/tanks/$tank->id/hose?tube=0&grain=cheese")->assertSee('Choose from the list.');
         $before = $this->minutes($keeper, $tank);
         $this->put("/tanks/$tank->id/hose", ['bore' => '6', 'length' => '3', 'drop' => '900'])->assertSessionHasNoErrors();
         self::assertGreaterThan(2 * $before, $this->minutes($keeper, $tank->fresh() ?? $tank));

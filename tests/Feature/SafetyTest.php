@@ -76,7 +76,7 @@ final class SafetyTest extends FeatureCase
             'shown', 'known', 'capacity', 'level', 'litres_per_day', 'waste', 'membrane_on', 'resin_on', 'in', 'out', 'first', 'need', 'ions', 'hardness',
             'alkalinity', 'conductivity', 'sampled_on', 'top_up', 'change', 'chlorine', 'dose', 'for', 'strength', 'given', 'scale_step', 'simulated', 'file',
             'tasks', 'order', 'day', 'schools', 'back', 'cover', 'bore', 'length', 'drop', 'bore2', 'pump', 'reach', 'cold', 'hot', 'goal', 'watts', 'room',
-            'below', 'minutes', 'photo', 'inflow', 'dry', 'signs', 'signs_was', 'guess', 'patches', 'patches_asked',
+            'below', 'minutes', 'photo', 'inflow', 'dry', 'signs', 'signs_was', 'guess', 'tube', 'size', 'grain', 'patches', 'patches_asked',
         ];
         $all = array_fill_keys($fields, $rubbish);
         $deep = ['readings' => array_fill_keys(['nitrate', 'ph', 'conductivity'], $rubbish), 'devices' => ['heater' => ['on' => '1', 'top' => $rubbish, 'across' => $rubbish]], 'kits' => ['nitrate' => ['fields' => $rubbish]],

@@ -7,12 +7,11 @@
             <p class="lead-line">{{ $page->change() }}</p>
         </fieldset>
         @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endif @endforeach
-        <div class="two-halves compose">
-        <div>
         <fieldset class="signs"><legend>What do you see?</legend>
             @foreach($page->signs() as $row)<label><input type="checkbox" name="signs[]" value="{{ $row['sign']->value }}" @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden" name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
         </fieldset>
+        <div class="two-halves compose">
         <fieldset class="picks"><legend>What will you do?</legend>
             @foreach($page->tasks() as $row)
                 <label class="tick"><input type="checkbox" name="tasks[]" value="{{ $row['task']->value }}" @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small @class(['due' => $row['due']])>{{ $row['due'] ? 'due, ' : '' }}{{ $row['open'] ? $row['last'] : 'with a water change only' }}</small></span></label>
@@ -21,7 +20,6 @@
             <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
             <button class="act quiet">Sort it</button>
         </fieldset>
-        </div>
         <section aria-labelledby="sheet-title"><h2 id="sheet-title">The sheet</h2>
             @foreach($page->planned() as $run)<p class="muted">Already written: <a href="/runs/{{ $run->id }}">the sheet {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d') === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
             <p><b>{{ ucfirst($page->time()) }}.</b> Begun now, it ends at {{ $page->ends() }}.</p>

@@ -36,7 +36,7 @@
             </tbody></table>
         @endforeach
         <p class="key"><span class="k spread"></span> forecast <span class="k measured"></span> measured <span class="k goal"></span> before</p>
-        @unless($page->hasNextDay())<p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read on the next day</a></p>@endunless
+        @unless($page->hasNextDay() || $page->isPast())<p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read on the next day</a></p>@endunless
     </div>
     @endif
     @if($working)<div class="open-working">@include('parts.working')</div>@endif

@@ -18,6 +18,14 @@
                 </div>
             </fieldset>
         @endforeach
+            <fieldset><legend>Gravel tube on your hose</legend>
+                @if($lift = $page->lift())<p @class(['finding', $lift->tone])><b>{{ $lift->head }}</b> {{ $lift->text }} <a {!! $link('lift') !!}>working</a></p>@endif
+                <div class="row-fields">
+                    <x-change-entry name="tube" label="inner width" :value="$t('tube')" unit="mm"/>
+                    <x-change-entry name="size" label="grains of" :value="$t('size')" unit="mm"/>
+                    <div class="field small"><label for="f-grain">of</label><select id="f-grain" name="grain">@foreach(Cresco\Core\Flow\Grain::cases() as $grain)<option value="{{ $grain->value }}" @selected($page->grain() === $grain)>{{ $grain->label() }}</option>@endforeach</select><p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
+                </div>
+            </fieldset>
             <fieldset><legend>Refill by pump</legend>
                 @if($page->pump())<p class="lead-line"><b class="num">{{ $page->pump() }}</b></p>@endif
                 <div class="row-fields">
@@ -47,7 +55,7 @@
     </form>
     <form method="post" action="/tanks/{{ $tank->id }}/hose">@csrf @method('put')
         @foreach(['bore', 'length', 'drop'] as $field)<input type="hidden" name="{{ $field }}" value="{{ $t($field) }}">@endforeach
-        <p><button class="act quiet">Reckon with “your hose” from now on</button> @foreach(['bore', 'length', 'drop'] as $field)@error($field)<span class="fault">{{ $message }}</span>@enderror @endforeach</p>
+        <p class="acts"><button class="act quiet">Reckon with “your hose” from now on</button> @foreach(['bore', 'length', 'drop'] as $field)@error($field)<span class="fault">{{ $message }}</span>@enderror @endforeach</p>
     </form>
     @foreach([Cresco\Core\Work\Caution::NoMouth, Cresco\Core\Work\Caution::WatchHose, Cresco\Core\Work\Caution::BackSiphon, Cresco\Core\Work\Caution::HotTap] as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
     @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Flow;
 
 use Cresco\Core\Flow\FlowFault;
+use Cresco\Core\Flow\Grain;
 use Cresco\Core\Flow\Heat;
 use Cresco\Core\Flow\Hose;
+use Cresco\Core\Flow\PickUp;
 use Cresco\Core\Flow\Pump;
 use Cresco\Core\Flow\Siphon;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,6 +46,44 @@ final class FlowTest extends TestCase
         self::assertEqualsWithDelta($row->number('expected.flow_at_start_L_per_min'), $drain->first, $within('flow_at_start_L_per_min', 'flow_percent'));
         self::assertEqualsWithDelta($row->number('expected.flow_at_end_L_per_min'), $drain->last, $within('flow_at_end_L_per_min', 'flow_percent'));
         self::assertEqualsWithDelta($row->number('expected.level_drop_cm'), self::fallen($row)($row->number('given.drained_L')) / 10.0, $row->number('tolerance.level_drop_cm'));
+    }
+
+    /** @return iterable<string, array{float}> sizes of grains, mm */
+    public static function grains(): iterable
+    {
+        foreach ([0.1, 0.2, 0.5, 1.0, 2.0, 4.0] as $size) {
+            yield "$size mm" => [$size];
+        }
+    }
+
+    #[DataProvider('grains')]
+    public function testGrainsSinkAsByAnotherFormula(float $size): void
+    {
+        // Soulsby (1997, Dynamics of Marine Sands): ws = nu / d (sqrt(10.36^2 + 1.049 D*^3) - 10.36), at 20.3 degC, nu = 1e-6.
+        $diameter = (9.80665 * 1.65 / 1e-12) ** (1 / 3) * $size / 1000.0;
+        $expected = 1e-6 / ($size / 1000.0) * (sqrt(10.36 ** 2 + 1.049 * $diameter ** 3) - 10.36);
+        $pick = new PickUp(9.0, 45.0, 20.3);
+
+        self::assertEqualsWithDelta(1.0, $pick->settling($size, Grain::Quartz) / $expected, 0.13);
+        // Round once: what just stays at a width and a flow sinks as fast as the water rises there.
+        self::assertEqualsWithDelta($pick->settling($size, Grain::Quartz), (new PickUp(9.0, $pick->widthFor($size, Grain::Quartz), 20.3))->rise(), 1e-9);
+        self::assertEqualsWithDelta($size, (new PickUp($pick->flowFor($size, Grain::Quartz), 45.0, 20.3))->coarsest(Grain::Quartz), 1e-6);
+        self::assertLessThan($pick->settling($size, Grain::Quartz), $pick->settling($size, Grain::FiredSoil));
+    }
+
+    public function testSandGoesUpANarrowTubeAndGravelFallsBack(): void
+    {
+        // 9 L/min in 45 mm: 0.15 L/s over 15.9 cm2 are 9.4 cm/s.
+        $pick = new PickUp(9.0, 45.0);
+        self::assertEqualsWithDelta(0.0943, $pick->rise(), 1e-4);
+        self::assertTrue($pick->lifts(0.4, Grain::Quartz));
+        self::assertFalse($pick->lifts(2.0, Grain::Quartz));
+        self::assertTrue($pick->lifts(1.5, Grain::FiredSoil));
+        self::assertTrue($pick->cleans());
+        self::assertFalse((new PickUp(0.4, 45.0))->cleans());
+        self::assertEqualsWithDelta(9.0, $pick->working(2.0, Grain::Quartz)->value('w') * M_PI * 0.045 ** 2 / 4.0 * 60000.0, 1e-6);
+        $this->expectException(FlowFault::class);
+        new PickUp(9.0, 0.0);
     }
 
     public function testTheTimeAgreesWithSmallSteps(): void
