@@ -21,15 +21,22 @@ final class PlanAgain
             if (!$fresh->state->isOpen()) {
                 return;
             }
+            // The readings before the change stay what it is held to, even where half of it is done.
+            $forecast = ForecastRecord::keep($new->forecast);
+            foreach ($forecast as $name => $row) {
+                $forecast[$name] = ['now' => is_array($fresh->forecast[$name] ?? null) ? $fresh->forecast[$name]['now'] ?? $row['now'] : $row['now']] + $row;
+            }
             $fresh->update([
                 'plan' => ['litres' => $new->total, 'share' => $new->share, 'mark' => $new->mark, 'refill' => $new->refill, 'out' => $new->out] + $fresh->plan,
-                'forecast' => ForecastRecord::keep($new->forecast),
+                'forecast' => $new->isUnderWay ? $forecast : ForecastRecord::keep($new->forecast),
             ]);
+            $isFirst = true;
             foreach ($run->steps as $step) {
                 if ($step->done_at !== null) {
                     continue;
                 }
-                $lines = $new->lines[$step->job] ?? null;
+                $lines = $new->lines[$step->job === 'drain' && !$isFirst ? 'drain again' : $step->job] ?? null;
+                $isFirst = $isFirst && $step->job !== 'drain';
                 if ($lines !== null) {
                     $step->update(['content' => ['lines' => $lines] + $step->content]);
                 }

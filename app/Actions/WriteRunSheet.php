@@ -8,6 +8,7 @@ use App\Bench\BatchContent;
 use App\Bench\BatchJar;
 use App\Change\Draft;
 use App\Change\ForecastRecord;
+use App\Change\Reason;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\WaterOut;
@@ -32,6 +33,12 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
 final class WriteRunSheet
 {
+    /** mL of peroxide of 3 % for each litre that is in the tank at low water, at most. House default. */
+    private const PEROXIDE = 0.25;
+
+    /** Part of that where shrimp or other sensitive animals live. House default. */
+    private const SENSITIVE = 0.4;
+
     /** How full a bucket is carried. House default. */
     private const FILL = 0.75;
 
@@ -89,6 +96,13 @@ final class WriteRunSheet
             'mark' => $draft->mark,
             'waterline' => $draft->input->waterline,
             'source' => $draft->plan->source->name,
+            'waters' => array_values(array_filter([$draft->input->first->id, $draft->input->second?->id])),
+            'second_share' => $draft->input->secondShare,
+            'goal' => match ($draft->input->reason) {
+                Reason::Nitrate => [Parameter::Nitrate->value, $draft->input->nitrateGoal],
+                Reason::Conductivity => [Parameter::Conductivity->value, $draft->input->conductivityGoal],
+                default => null,
+            },
             'water_id' => count(SessionOf::waters($draft->input)) === 1 ? SessionOf::waters($draft->input)[0]->id : null,
             'stream' => $draft->plan->source->get(Parameter::Temperature)?->central(),
             'depth' => StandingDepth::at($draft->plan->vessel, $draft->mark),
@@ -114,12 +128,22 @@ final class WriteRunSheet
             ':drained' => $show->volume($plan->drained),
             ':mark' => $show->millimetres($draft->mark),
             ':waterline' => $show->millimetres($draft->tank->water_below_rim),
+            ':low' => $show->volume($low = max(0.0, $plan->vessel->litres() - $plan->evaporated - $plan->drained)),
+            ':peroxide' => self::peroxide($low, $draft->tank->animals->isSensitive()),
             ':volume' => $show->volume($plan->vessel->litres()),
             ':source' => $plan->source->name,
             ':stream' => $show->value(Parameter::Temperature, $stream),
             ':landing' => $warm === null ? 'its own temperature' : $show->value(Parameter::Temperature, $warm->central()),
             ':buckets' => self::buckets($plan->drained, $keeper->bucket_litres, $show),
         ];
+    }
+
+    /** The most of it for so many litres, in words: less where it does harm. */
+    private static function peroxide(float $litres, bool $isSensitive): string
+    {
+        $little = Show::rounded($litres * self::PEROXIDE * self::SENSITIVE, 0)."\u{A0}mL";
+
+        return $isSensitive ? $little : Show::rounded($litres * self::PEROXIDE, 0)."\u{A0}mL (".$little.' with shrimp, fry, mosses or fine leaves)';
     }
 
     /** How many buckets, and what each weighs when it is three quarters full. */

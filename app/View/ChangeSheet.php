@@ -186,7 +186,7 @@ final class ChangeSheet
     {
         $findings = [
             ...$this->impossible(),
-            ...$this->beyondLimits(),
+            ...BeyondLimits::of($this->draft->tank, $this->draft->forecast, $this->draft->mark, $this->draft->allowedShare, $this->show),
             ...$this->uncovered(),
             ...$this->ammonia(),
             ...$this->series(),
@@ -240,34 +240,6 @@ final class ChangeSheet
         return $this->draft->impossible === null ? [] : [
             new Finding(Finding::BEYOND, 'It cannot be done with this water.', ucfirst($this->draft->impossible).'. Shown instead: the usual share.'),
         ];
-    }
-
-    /** @return list<Finding> */
-    private function beyondLimits(): array
-    {
-        $found = [];
-        foreach ($this->rows() as $row) {
-            if ($row->beyondSwing) {
-                $parameter = $row->outlook->parameter;
-                $swing = (float) $row->outlook->swing();
-                $allowed = (float) $this->draft->tank->animals->swingLimits()->allowed($parameter, (float) $row->outlook->now?->central());
-                $found[] = new Finding(Finding::BEYOND, sprintf('%s moves too far at once.', $parameter->label()), sprintf(
-                    'By %s %s; these animals stand %s in one change. Up to %s of the water keeps within it.',
-                    $this->show->width($parameter, abs($swing)),
-                    $swing < 0 ? 'down' : 'up',
-                    $this->show->width($parameter, $allowed),
-                    $this->show->percent($this->draft->allowedShare),
-                ));
-            }
-        }
-        if ($this->draft->tank->fish_height > 0.0) {
-            $depth = StandingDepth::at($this->draft->plan->vessel, $this->draft->mark);
-            if ($depth < StandingDepth::needed($this->draft->tank->fish_height) - 0.5) {
-                $found[] = new Finding(Finding::BEYOND, 'The fish cannot stand upright.', sprintf('%s of water are left over the bed; the largest needs %s.', $this->show->millimetres($depth), $this->show->millimetres(StandingDepth::needed($this->draft->tank->fish_height))));
-            }
-        }
-
-        return $found;
     }
 
     /** @return list<Finding> */

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\Waters;
+use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Water;
 use App\Support\DrainOf;
 use App\Support\Show;
 use App\Support\VesselOf;
+use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
+use Cresco\Core\Change\Sizing;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
@@ -22,7 +25,7 @@ use Cresco\Core\Work\Job;
 /** The rest of a run sheet from the present level on: what is still to drain, what comes of it, what falls away. */
 final class NewPlan
 {
-    /** litres by which the level falls in all */
+    /** litres by which the level falls at each drain that is left */
     public readonly float $total;
 
     /** litres still to drain */
@@ -39,11 +42,17 @@ final class NewPlan
 
     public readonly Forecast $forecast;
 
+    /** litres by which the level should fall for the goal of the change, by what is known now; null without one */
+    public readonly ?float $advised;
+
     /** @var list<int> steps that fall away, by id */
     public readonly array $falls;
 
     /** @var array<string, list<string>> new lines by step */
     public readonly array $lines;
+
+    /** Whether some of it was drained and filled up already. */
+    public readonly bool $isUnderWay;
 
     /** Minutes that the rest takes. */
     public readonly int $minutes;
@@ -59,27 +68,99 @@ final class NewPlan
         $tank = $run->tank;
         $vessel = VesselOf::tank($tank);
         $waterline = $run->planned('waterline') ?? $tank->water_below_rim;
-        $evaporated = max(0.0, $vessel->litresDrainedAt($waterline));
-        $gone = max(0.0, $vessel->litresDrainedAt(max($level, $waterline)) - $evaporated);
-        // What has left cannot be brought back: a smaller wish ends the draining here.
-        $this->total = min($vessel->litres() - $evaporated, max($total, $gone));
-        $this->left = max(0.0, $this->total - $gone);
-        $this->mark = $vessel->markFor($this->total + $evaporated);
         $known = Waters::around($tank, array_map(static fn(Water $water): int => $water->id, $waters));
-        $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? $tank->second_share)
+        $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? 0.0)
             ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $tank->warmth, 0.5), true);
-        $plan = new ChangePlan($vessel, $known->tank(), $source, $this->total, 1, $evaporated, $tank->ph_set_point, $tank->warmth, new Normal($tank->nitrate_per_day, $tank->nitrate_per_day / 3.0), $show->units(), $run->planned('inflow') ?? 0.0);
-        $this->share = $plan->share();
-        $this->refill = $plan->refill();
-        $this->out = $plan->outflow();
+        $isFull = $run->steps->filter(static fn(RunStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
+        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, new Normal($tank->nitrate_per_day, $tank->nitrate_per_day / 3.0), $show->units(), $run->planned('inflow') ?? 0.0);
+        // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
+        $before = $isFull === 0 ? null : $plan->withDrained($run->planned('litres') ?? 0.0)->withDrains($isFull);
+        $this->isUnderWay = $before !== null;
+        if ($before !== null) {
+            $plan = $plan->after($before);
+        }
+        $gone = max(0.0, $vessel->litresDrainedAt(max($level, $waterline)) - $plan->evaporated);
+        // What has left cannot be brought back: a smaller wish ends the draining here.
+        $this->total = min($vessel->litres() - $plan->evaporated, max($total, $gone));
+        $this->left = max(0.0, $this->total - $gone);
+        $this->mark = $vessel->markFor($this->total + $plan->evaporated);
+        $this->advised = $this->advice($plan);
+        $plan = $plan->withDrained($this->total);
+        $this->share = 1.0 - (1.0 - ($before?->share() ?? 0.0)) * (1.0 - $plan->share());
+        $this->refill = $plan->refill() + ($before?->refill() ?? 0.0);
+        $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
+        $each = sprintf('%s out: down to %s below the rim.', $show->volume($this->total, 1), $show->millimetres($this->mark));
         $this->lines = [
             'drain' => [$this->left < 0.1
                 ? 'Nothing more: the mark is reached.'
-                : sprintf('%s more out: down to %s below the rim.', $show->volume($this->left, 1), $show->millimetres($this->mark))],
-            'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($this->refill), $source->name)],
+                : ($gone < 0.1 ? $each : sprintf('%s more out: down to %s below the rim.', $show->volume($this->left, 1), $show->millimetres($this->mark)))],
+            'drain again' => [$each],
+            'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), $source->name)],
         ];
+    }
+
+    /**
+     * The waters that go into a run, as they were chosen for it; those that the keeper has given up since are left out.
+     *
+     * @return list<Water>
+     */
+    public static function waters(Run $run, Keeper $keeper): array
+    {
+        $ids = is_array($run->plan['waters'] ?? null) ? $run->plan['waters'] : [];
+        $waters = array_values(array_filter(array_map(static fn(mixed $id): ?Water => $keeper->waters->firstWhere('id', $id), $ids)));
+
+        return $waters === [] ? array_values($keeper->waters->take(1)->all()) : $waters;
+    }
+
+    /** Litres that the goal of the change takes by what is known now, within what the animals stand; null without a goal. */
+    private function advice(ChangePlan $plan): ?float
+    {
+        $goal = $this->goal();
+        if ($goal === null) {
+            return null;
+        }
+        try {
+            $needed = Sizing::forGoal($plan, $goal[0], $goal[1])->estimate();
+        } catch (ChangeFault) {
+            return null;
+        }
+        $litres = max(0.0, $goal[0] === Parameter::Nitrate ? $needed->quantile(0.9) : $needed->central());
+        [$share] = Sizing::largestByMixing($plan, $this->run->tank->animals->swingLimits());
+
+        return min($litres, $plan->litresForShare($share), $plan->vessel->litres() - $plan->evaporated);
+    }
+
+    /** @return array{Parameter, float}|null what the change is for, and where it shall land, in the base unit */
+    public function goal(): ?array
+    {
+        $goal = $this->run->plan['goal'] ?? null;
+        $parameter = is_array($goal) && is_string($goal[0] ?? null) ? Parameter::tryFrom($goal[0]) : null;
+
+        return $parameter !== null && is_array($goal) && is_numeric($goal[1] ?? null) ? [$parameter, (float) $goal[1]] : null;
+    }
+
+    /** Whether what is known now asks for clearly more or less than is planned: by a tenth and more. House default. */
+    public function asksForAnother(): bool
+    {
+        return $this->advised !== null && abs($this->advised - $this->total) > max(1.0, 0.1 * $this->total);
+    }
+
+    /** "nitrate to 20 mg/L" */
+    public function goalInWords(): string
+    {
+        $goal = $this->goal();
+
+        return $goal === null ? '' : sprintf('%s to %s', $goal[0]->word(), $this->show->value($goal[0], $goal[1]));
+    }
+
+    /** @return list<Finding> where it goes further than the animals stand */
+    public function findings(): array
+    {
+        [$allowed] = Sizing::largestWithin($this->forecast->plan, $this->run->tank->animals->swingLimits(), $this->forecast);
+
+        return BeyondLimits::of($this->run->tank, $this->forecast, $this->mark, $allowed, $this->show);
     }
 
     /** Depth the fish stand in at the new mark, mm. */

@@ -71,6 +71,17 @@ final readonly class RunSheet
         return $marks;
     }
 
+    /** Whether the tank was read in this session and nothing has left it yet: the plan may be held against it. */
+    public function isReadAgain(): bool
+    {
+
+
+        $isRead = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'read' && $step->readings->isNotEmpty());
+        $isDrained = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'drain' && $step->done_at !== null);
+
+        return ($this->run->plan['goal'] ?? null) !== null && $isRead && !$isDrained;
+    }
+
     public function isCurrent(): bool
     {
         return $this->step->is($this->current);

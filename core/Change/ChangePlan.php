@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Tank\Vessel;
+use Cresco\Core\Water\Mixing;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
@@ -51,6 +52,20 @@ final readonly class ChangePlan
     public function withDrained(float $litres): self
     {
         return new self($this->vessel, $this->tank, $this->source, $litres, $this->drains, $this->evaporated, $this->setPoint, $this->warmth, $this->production, $this->units, $this->inflow);
+    }
+
+    public function withDrains(int $drains): self
+    {
+        return new self($this->vessel, $this->tank, $this->source, $this->drained, $drains, $this->evaporated, $this->setPoint, $this->warmth, $this->production, $this->units, $this->inflow);
+    }
+
+    /** What is left of it once so many of its drains are done and filled up, from the mixture that they left. */
+    public function after(self $done): self
+    {
+        $share = $done->share();
+        $tank = Mixing::blend($this->tank->name, [[$this->tank, 1.0 - $share], [$this->source, $share]]);
+
+        return new self($this->vessel, $tank, $this->source, $this->drained, max(1, $this->drains - $done->drains), 0.0, $this->setPoint, $this->warmth, $this->production, $this->units, $this->inflow);
     }
 
     public function withInflow(float $share): self

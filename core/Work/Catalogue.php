@@ -13,6 +13,9 @@ final class Catalogue
     /** Minutes a heater takes to cool under water. House default. */
     public const HEATER_COOLS = 15;
 
+    /** Minutes that a spot treatment with peroxide is left before the refill: between five and ten. House default. */
+    public const CONTACT = 8;
+
     /** @return list<Job> */
     public static function steps(): array
     {
@@ -224,11 +227,22 @@ final class Catalogue
                 'Spot treatment',
                 'Done',
                 'Undiluted contact needs a small dose.',
-                ['Flow off, on bared surfaces only. Wait as the label says, then refill.'],
-                [Caution::Acid],
+                ['Flow off, on bared surfaces only, begin with a quarter of the usual amount.', 'Peroxide of 3 %: at most :peroxide in all, for the :low that are in the tank then. Anything else by its label; copper kills shrimp and snails.'],
+                [Caution::Peroxide, Caution::Medicine],
                 minutes: 8,
                 of: Task::Spot,
                 tools: ['syringe', 'gloves', 'goggles'],
+            ),
+            new Job(
+                'contact',
+                'Let it work',
+                'Waited',
+                'It needs its time undiluted, and not more.',
+                ['Five to ten minutes for peroxide, for others as the label says; then refill, with extra air.'],
+                minutes: self::CONTACT,
+                timerMinutes: self::CONTACT,
+                lane: Lane::Water,
+                of: Task::Spot,
             ),
             new Job(
                 'media',
@@ -276,7 +290,7 @@ final class Catalogue
                 'Full',
                 'After all that makes dirt; slowly, so that nothing is dug up.',
                 [':fill of :source, onto a plate or through a strainer, hose end above the water.', 'At :stream in the stream the tank lands on :landing.'],
-                [Caution::BackSiphon, Caution::Scald, Caution::HotTap, Caution::WatchHose, Caution::WetFloor],
+                [Caution::BackSiphon, Caution::Scald, Caution::HotTap, Caution::ColdJet, Caution::WatchHose, Caution::WetFloor],
                 moment: Moment::NewWater,
                 reads: [Parameter::Temperature, Parameter::Conductivity],
                 minutes: 10,

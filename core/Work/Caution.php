@@ -30,6 +30,9 @@ enum Caution: string
     case Osmotic = 'osmotic';
     case SodiumPlants = 'sodium_plants';
     case Acid = 'acid';
+    case Peroxide = 'peroxide';
+    case Medicine = 'medicine';
+    case ColdJet = 'cold_jet';
     case StoreAbove = 'store_above';
     case Blades = 'blades';
 
@@ -41,14 +44,14 @@ enum Caution: string
             self::NoMouth => 'Never start a siphon by mouth: pump it, or fill the hose under the tap.',
             self::WatchHose => 'Do not leave a running hose alone.',
             self::Lifting => 'Ten litres in a bucket are more than ten kilograms. Fill buckets to three quarters and carry them close.',
-            self::WetFloor => 'Wipe up as you go: wet floors are slippery, and a step-ladder wants a dry, firm one.',
+            self::WetFloor => 'Wipe up as you go: wet floors are slippery, and a step-ladder wants a dry, firm one; no reaching over.',
             self::BackSiphon => 'Keep the end of the hose above the water and a backflow preventer on the tap, so that nothing runs back into the supply. Flush a hose that has been stored.',
             self::HotTap => 'Hot tap water may carry copper or softener salt: with shrimp, warm cold water instead.',
             self::Scald => 'Set the mixer before the hose goes into the tank.',
             self::Skin => 'Cover cuts and wash afterwards. See a doctor about a sore that does not heal, and say that you keep fish.',
             self::Waste => 'No plants, animals or tank water into streams, ponds or storm drains. Salty or medicated water does not go onto beds.',
             self::FilterStill => 'A closed filter that has stood still for about an hour goes stale: aerate the tank, and rinse the canister before it runs again.',
-            self::CarbonDioxide => 'CO₂ left on without surface movement suffocates fish.',
+            self::CarbonDioxide => 'CO₂ left on without surface movement suffocates fish. The cylinder stands upright and tied, in an aired room.',
             self::BareHeater => 'The heater is bare at this mark: it stays off until it has stood under water again.',
             self::Conditioner => 'Dose by the label and for the right volume: too much takes up oxygen.',
             self::WarmSalt => 'Calcium chloride warms the water as it dissolves: strew it in slowly, salt into water, and let it cool. Goggles and gloves for strong solutions.',
@@ -59,7 +62,10 @@ enum Caution: string
             self::Osmotic => 'Shrimp moult and die on a sudden jump of hardness or conductivity: add this water slowly, matched in temperature.',
             self::SodiumPlants => 'Sodium does plants no good and leaves only with changed water.',
             self::Acid => 'Acid goes into water, never water into acid: goggles, gloves, fresh air, children away. It takes alkalinity away for good; pH falls at once and climbs again as carbon dioxide leaves.',
-            self::Blades => 'Blades and scissors stay sharp under water: cut away from the other hand, cover them when they lie. Strong magnets crush fingers.',
+            self::Peroxide => 'Peroxide and other algaecides burn skin and eyes: gloves and goggles, fresh air, out of children’s reach, extra air for the animals. Half as much and less where shrimp, fry, mosses or fine leaves live.',
+            self::Medicine => 'Medicines and antibiotics are for a veterinarian to choose, under local law.',
+            self::ColdJet => 'Break the jet of a large cold refill: gas that comes out of it harms gills.',
+            self::Blades => 'Blades and scissors stay sharp under water: cut away from the other hand, cover them when they lie. No bare hands into broken glass. Strong magnets crush fingers.',
             self::StoreAbove => 'A store that stands above the tank runs on with the pump off: close a valve at the outlet end, and do not leave a filling store alone without an overflow stop.',
         };
     }

@@ -91,6 +91,9 @@ final class Rules
             $rules[] = new Rule($then, 'condition', 'All that makes dirt comes before clean water.', when: $stands);
             $rules[] = new Rule($then, 'refill', 'All that makes dirt comes before clean water.');
         }
+        $rules[] = new Rule('spot', 'contact', 'It works from the moment it is on.');
+        $rules[] = new Rule('contact', 'condition', 'It works undiluted.', when: $stands);
+        $rules[] = new Rule('contact', 'refill', 'It works undiluted.');
         $rules[] = new Rule('trim', 'spot', 'Treated leaves are not handled, and cuts would take it up.');
         $rules[] = new Rule('spot', 'planting', 'Fresh roots and spot treatment do not go together.');
         $rules[] = new Rule('drain', 'condition', 'It is for the water that goes in.', when: $stands);

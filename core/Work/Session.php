@@ -157,6 +157,7 @@ final readonly class Session
             Caution::BareHeater => $this->isBareAtMark(Device::Heater),
             Caution::CarbonDioxide => $this->has(Device::CarbonDioxide),
             Caution::FilterStill => $this->has(Device::Canister),
+            Caution::ColdJet => $this->usesTap && $this->plan->share() >= 0.3,
             Caution::HotTap => $this->usesTap && $this->keepsShrimp(),
             // At the drain they bite only when the tap runs meanwhile.
             Caution::Scald, Caution::BackSiphon => $this->usesTap && ($job->key !== 'drain' || $this->flows()),

@@ -8,6 +8,7 @@ use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Tank;
+use App\Support\VesselOf;
 use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -194,6 +195,17 @@ final class ComposeTest extends FeatureCase
         self::assertMatchesRegularExpression('/3 × 12.L by bucket; filled to three quarters that is 4 trips of about 9\.7.kg each/u', $this->lines($run, 'drain'));
         $keeper->update(['volume_unit' => 'us_gallon']);
         self::assertMatchesRegularExpression('/trips of about 21.lb each/u', $this->lines($this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '9.5']), 'drain'));
+    }
+
+    public function testTheMostOfPeroxideIsForTheWaterThatIsLeft(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $asked = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['spot']];
+        $low = VesselOf::tank($tank)->litres() - 40.0;
+        $run = $this->writeRun($keeper, $tank, $asked);
+        self::assertStringContainsString(sprintf("at most %d\u{A0}mL (%d\u{A0}mL with", round(0.25 * $low), round(0.1 * $low)), $this->lines($run, 'spot'));
+        $tank->update(['animals' => 'hardy_shrimp']);
+        self::assertStringContainsString(sprintf("at most %d\u{A0}mL in all", round(0.1 * $low)), $this->lines($this->writeRun($keeper, $tank, $asked), 'spot'));
     }
 
     public function testTheSheetSaysHowLongThingsStandOutOfTheirPlace(): void

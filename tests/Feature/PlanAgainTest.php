@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\ForecastRecord;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\Tank;
 use App\Support\VesselOf;
 use App\View\StepContent;
+use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Half way through a session: another amount, less time, and the sheet on paper. */
@@ -85,6 +87,66 @@ final class PlanAgainTest extends FeatureCase
         $this->actingAs($keeper)->get("/runs/$run->id/again?".http_build_query($typed))->assertOk()->assertDontSee('Go on with this');
         $this->post("/runs/$run->id/again", $typed)->assertSessionHasErrors($field);
         self::assertSame($before, $run->refresh()->plan);
+    }
+
+    public function testAWorseReadingAsksForMoreAndIsTakenWithOneTap(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'nitrate', 'nitrate_goal' => '20']);
+        $read = $run->steps()->where('job', 'read')->firstOrFail();
+        $before = (float) ($run->planned('litres') ?? 0.0);
+        $this->actingAs($keeper)->get("/runs/$run->id")->assertDontSee('What you read asks for another amount.');
+        $this->post("/runs/$run->id/steps/$read->position", ['readings' => ['nitrate' => '40-80']])->assertSessionHasNoErrors();
+        $this->get("/runs/$run->id")->assertSee('What you read asks for another amount.')->assertSee('nitrate to 20');
+        preg_match('/again\?(litres=([\d.]+)[^"]*)"/', html_entity_decode((string) $this->get("/runs/$run->id/again")->assertSee('By what is known now another amount.')->getContent()), $link);
+
+        // From 60 mg/L to 20 with water of 5: 40 of 55, and some more for nine cases of ten.
+        $volume = VesselOf::tank($tank)->litres();
+        self::assertGreaterThan(40 / 55 * $volume, (float) ($link[2] ?? 0));
+        self::assertLessThan(0.85 * $volume, (float) ($link[2] ?? 0));
+        self::assertGreaterThan($before + 5.0, (float) ($link[2] ?? 0));
+        $this->get("/runs/$run->id/again?".($link[1] ?? ''))->assertDontSee('By what is known now another amount.');
+    }
+
+    public function testTheSecondDrainIsPlannedAgainFromWhatTheFirstOneLeft(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'drains' => '2']);
+        $volume = VesselOf::tank($tank)->litres();
+        foreach (['drain', 'condition', 'refill'] as $job) {
+            $this->actingAs($keeper)->post("/runs/$run->id/steps/".$run->steps()->where('job', $job)->orderBy('position')->firstOrFail()->position);
+        }
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '50'])->assertRedirect("/runs/$run->id");
+        $before = ForecastRecord::of($run)->row(Parameter::Nitrate);
+        $run->refresh();
+
+        // Seven tenths, and then half of that, are old water: 65 % new; 80 L have left in all.
+        self::assertEqualsWithDelta(1.0 - (1.0 - 30.0 / $volume) * (1.0 - 50.0 / $volume), $run->planned('share') ?? NAN, 1e-6);
+        self::assertEqualsWithDelta(80.0, $run->litresOut(), 1e-6);
+        self::assertEqualsWithDelta(80.0, $run->planned('refill') ?? NAN, 1e-6);
+        // It is still held to the readings before, and the forecast is for both drains.
+        $nitrate = ForecastRecord::of($run)->row(Parameter::Nitrate);
+        self::assertEquals($before->now?->toArray(), $nitrate->now?->toArray());
+        self::assertEqualsWithDelta(5.0 + (30.0 - 5.0) * (1.0 - 30.0 / $volume) * (1.0 - 50.0 / $volume), $nitrate->after->central ?? NAN, 0.8);
+    }
+
+    public function testTheBlendThatWasChosenIsTheOneReckonedWith(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $rain->id, 'second_share' => '50']);
+        $this->actingAs($keeper)->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30'])->assertRedirect();
+        $kept = $run->forecast['conductivity'];
+        // The same plan again gives the same forecast: half tap, half rain.
+        self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $run->refresh()->forecast['conductivity'], 1e-6);
+    }
+
+    public function testWhatTheAnimalsDoNotStandIsSaidHereToo(): void
+    {
+        [$keeper, $tank, $run] = $this->running([]);
+        $tank->update(['fish_height' => 150]);
+        $this->actingAs($keeper)->get("/runs/$run->id/again?level=20&litres=60")->assertSee('The fish cannot stand upright.');
+        $this->get("/runs/$run->id/again?level=20&litres=10")->assertDontSee('The fish cannot stand upright.');
     }
 
     public function testAFinishedSheetIsNotPlannedAgain(): void

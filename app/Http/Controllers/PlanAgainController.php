@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Actions\PlanAgain;
 use App\Models\Run;
-use App\Models\Water;
 use App\Rules\Amount;
 use App\Support\Show;
 use App\Support\VesselOf;
@@ -70,9 +69,7 @@ final class PlanAgainController extends Controller
             'level' => ['required', new Amount(0, floor($vessel->rim - 20.0), 'mm', '120')],
             'minutes' => ['nullable', new Amount(1, 600, 'min', '30')],
         ], ['required' => 'Write a number here.'])->errors();
-        $ids = is_int($run->plan['water_id'] ?? null) ? [$run->plan['water_id']] : array_filter([$run->tank->water_id, $run->tank->second_water_id]);
-        $waters = array_values(array_filter(array_map(static fn(int $id): ?Water => $keeper->waters->firstWhere('id', $id), array_values($ids))));
-        $waters = $waters === [] ? array_values($keeper->waters->take(1)->all()) : $waters;
+        $waters = NewPlan::waters($run, $keeper);
         if ($faults->isNotEmpty() || $waters === []) {
             return [$typed, $faults, null];
         }

@@ -9,6 +9,7 @@ use App\Actions\RecordReadings;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Support\RunState;
+use App\View\NewPlan;
 use App\View\RunSheet;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\Device;
@@ -37,7 +38,17 @@ final class RunController extends Controller
         RunStep::query()->whereKey($sheet->step->id)->whereNull('opened_at')->update(['opened_at' => CarbonImmutable::now()]);
         $sheet->step->opened_at ??= CarbonImmutable::now();
 
-        return view('runs.show', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show()]);
+        return view('runs.show', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show(), 'again' => $sheet->isReadAgain() ? $this->again($request, $run) : null]);
+    }
+
+    /** What the readings of this session ask for; null without a water that could go in. */
+    private function again(Request $request, Run $run): ?NewPlan
+    {
+        $keeper = $this->keeper($request)->loadMissing('waters', 'kits');
+        $run->tank->setRelation('keeper', $keeper);
+        $waters = NewPlan::waters($run, $keeper);
+
+        return $waters === [] ? null : new NewPlan($run, $run->planned('litres') ?? 0.0, $run->planned('waterline') ?? $run->tank->water_below_rim, null, $waters, $keeper->show());
     }
 
     /** What another device asks for to see whether anything has changed. */

@@ -20,6 +20,7 @@
         @if($sheet->rings())<p class="timer" role="timer" data-rings="{{ $sheet->rings() }}" data-now="{{ now()->getTimestamp() }}">{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
         @if($others = $sheet->meanwhile())<p class="meanwhile">Meanwhile: @foreach($others as $other)<a class="act quiet" href="/runs/{{ $run->id }}?step={{ $other->position }}">{{ (new App\View\StepContent($other))->title() }}</a> @endforeach</p>@endif
         @foreach($sheet->otherTimers() as $timer)<p class="meanwhile"><a href="/runs/{{ $run->id }}?step={{ $timer['position'] }}">{{ $timer['title'] }}</a>: {{ $timer['rings'] <= now()->getTimestamp() ? 'time is up' : 'until '.$show->time(Carbon\CarbonImmutable::createFromTimestamp($timer['rings'])) }}</p>@endforeach
+        @if($again?->asksForAnother())<p class="finding heed"><b>What you read asks for another amount.</b> To bring {{ $again->goalInWords() }} takes {{ $show->volume($again->advised) }}, {{ $show->volume($again->total) }} are planned. <a href="/runs/{{ $run->id }}/again">Plan again</a></p>@endif
         @foreach($sheet->spells($show) as [$words, $isLong])<p @class(['meanwhile', 'finding beyond' => $isLong])>{{ $words }}</p>@endforeach
         @error('switches')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
         @if($content->switches() !== Cresco\Core\Work\SwitchWork::None)

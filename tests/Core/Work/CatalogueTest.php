@@ -38,7 +38,7 @@ final class CatalogueTest extends TestCase
                 self::assertMatchesRegularExpression('/[.:?a-z]$/', $line, $job->key);
             }
             // Only what the water does by itself leaves the hands free.
-            self::assertSame(in_array($job->key, ['cool', 'drain', 'refill'], true), $job->lane === Lane::Water);
+            self::assertSame(in_array($job->key, ['cool', 'drain', 'refill', 'contact'], true), $job->lane === Lane::Water);
         }
     }
 
@@ -56,7 +56,9 @@ final class CatalogueTest extends TestCase
         yield 'blades' => [Caution::Blades, ['glass', 'trim', 'trim_high']];
         yield 'skin' => [Caution::Skin, ['hands', 'close']];
         yield 'waste' => [Caution::Waste, ['drain']];
-        yield 'acid' => [Caution::Acid, ['spot']];
+        yield 'peroxide' => [Caution::Peroxide, ['spot']];
+        yield 'medicine' => [Caution::Medicine, ['spot']];
+        yield 'a cold jet' => [Caution::ColdJet, ['refill']];
         yield 'conditioner' => [Caution::Conditioner, ['condition']];
         yield 'a filter that stands still' => [Caution::FilterStill, ['valves', 'media']];
         yield 'gas without movement' => [Caution::CarbonDioxide, ['off']];

@@ -180,6 +180,17 @@ final class OrderTest extends TestCase
         self::assertSame(25, $spells(self::session([Task::Floaters], [Device::Canister], [], 1, 100.0))->plants);
     }
 
+    public function testWhatTreatmentsWaitForIsUsedByTheHands(): void
+    {
+        $session = self::session([Task::Spot, Task::Media, Task::Planting], [Device::Canister]);
+        $table = Timetable::of($session->jobs(), Rules::of($session));
+        $keys = array_map(static fn(Job $job): string => $job->key, $session->jobs());
+
+        self::assertLessThan(array_search('contact', $keys, true), array_search('spot', $keys, true));
+        self::assertLessThan(array_search('refill', $keys, true), array_search('contact', $keys, true));
+        self::assertContains('media', array_map(static fn(Job $job): string => $job->key, $table->meanwhile('contact')));
+    }
+
     public function testAGuessIsHeldAgainstWhatItTook(): void
     {
         self::assertNull(Minutes::timesTheGuess([[30.0, 45.0], [40.0, 60.0]]));

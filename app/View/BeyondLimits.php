@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Tank;
+use App\Support\Show;
+use Cresco\Core\Change\Forecast;
+use Cresco\Core\Tank\StandingDepth;
+
+/** Where a change goes further than the animals stand: too wide a swing, too little depth. */
+final class BeyondLimits
+{
+    /**
+     * @param float $mark    mm below the rim
+     * @param float $allowed share of the water that keeps within the limits, 0 to 1
+     *
+     * @return list<Finding>
+     */
+    public static function of(Tank $tank, Forecast $forecast, float $mark, float $allowed, Show $show): array
+    {
+        $found = [];
+        foreach (ChangeSheet::ORDER as $parameter) {
+            $outlook = $forecast->outlook($parameter);
+            $most = $outlook->now === null ? null : $tank->animals->swingLimits()->allowed($parameter, $outlook->now->central());
+            $swing = (float) $outlook->swing();
+            if ($most !== null && abs($swing) > $most * 1.001) {
+                $found[] = new Finding(Finding::BEYOND, sprintf('%s moves too far at once.', $parameter->label()), sprintf(
+                    'By %s %s; these animals stand %s in one change. Up to %s of the water keeps within it.',
+                    $show->width($parameter, abs($swing)),
+                    $swing < 0 ? 'down' : 'up',
+                    $show->width($parameter, $most),
+                    $show->percent($allowed),
+                ));
+            }
+        }
+        $depth = StandingDepth::at($forecast->plan->vessel, $mark);
+        if ($tank->fish_height > 0.0 && $depth < StandingDepth::needed($tank->fish_height) - 0.5) {
+            $found[] = new Finding(Finding::BEYOND, 'The fish cannot stand upright.', sprintf('%s of water are left over the bed; the largest needs %s.', $show->millimetres($depth), $show->millimetres(StandingDepth::needed($tank->fish_height))));
+        }
+
+        return $found;
+    }
+}
