@@ -6,6 +6,8 @@ use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -14,5 +16,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
     })
-    ->withExceptions(function (Exceptions $exceptions): void {})
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A page that stood open for longer than its session: nothing was done, and what was typed comes back.
+        $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() !== 419 ? null : redirect()->back()
+            ->withInput($request->except('_token', 'password', 'password_confirmation'))
+            ->with('status', 'This page had stood open for too long, so nothing was sent. Send it once more.'));
+    })
     ->create();

@@ -49,6 +49,8 @@ export function run() {
         form.dataset.sent = '1';
     }));
 
+    keepDraft(sheet);
+
     const timer = sheet.querySelector('[data-rings]');
     if (timer) {
         const ahead = Date.now() / 1000 - Number(timer.dataset.now);
@@ -67,6 +69,23 @@ export function run() {
         const wake = () => navigator.wakeLock.request('screen').catch(() => {});
         wake();
         document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && wake());
+    }
+}
+
+// What is typed in a step outlives a reload and an empty battery on this device, until the step is ended.
+function keepDraft(sheet) {
+    const form = sheet.querySelector('#step');
+    const fields = [...(form?.querySelectorAll('input[inputmode], input[name="note"]') ?? [])];
+    const key = `draft ${form?.getAttribute('action')}`;
+    try {
+        const kept = JSON.parse(localStorage.getItem(key) ?? '{}');
+        fields.filter((field) => field.value === '').forEach((field) => { field.value = kept[field.name] ?? ''; });
+        if (fields.length === 0) {
+            localStorage.removeItem(key);
+        }
+        form?.addEventListener('input', () => localStorage.setItem(key, JSON.stringify(Object.fromEntries(fields.map((field) => [field.name, field.value])))));
+    } catch {
+        // A browser that keeps nothing loses what is typed with the page, as any page does.
     }
 }
 

@@ -134,7 +134,7 @@ abstract class BrowserCase extends TestCase
         $this->clickOn($this->find($css));
     }
 
-    private function clickOn(RemoteWebElement $element): void
+    protected function clickOn(RemoteWebElement $element): void
     {
         $element->click();
         $this->until(fn(): bool => $this->script('return document.readyState === "complete" && !document.querySelector(".htmx-request, .htmx-swapping, .htmx-settling")') === true, 'the page to settle');

@@ -100,6 +100,23 @@ final class ParallelTest extends TestCase
         self::assertSame($patches, $this->number("select count(*) from bed_cleanings where run_id = $run"));
     }
 
+    public function testTheLookInTheEveningFromSixDevicesIsOneLook(): void
+    {
+        $this->ask('/tanks/3/runs', ['dry' => '1', 'tasks' => ['glass']]);
+        $run = $this->number('select max(id) from runs where tank_id = 3');
+        for ($step = 1; $step <= $this->number("select count(*) from run_steps where run_id = $run"); ++$step) {
+            foreach (['heater', 'canister', 'wave_pump', 'top_up', 'feeder', 'ultraviolet', 'internal_filter', 'skimmer'] as $device) {
+                $this->ask("/runs/$run/switches/$device", ['to' => 'on']);
+            }
+            $this->ask("/runs/$run/steps/$step", []);
+        }
+        self::assertSame(1, $this->number("select count(*) from after_jobs where run_id = $run"));
+        $this->together(array_fill(0, 6, ["/runs/$run/after/evening", ['readings' => ['temperature' => '25.1']]]));
+
+        self::assertSame(1, $this->number("select count(*) from entries where run_id = $run and title = 'Look in once more'"));
+        self::assertSame(1, $this->number("select count(*) from readings where tank_id = 3 and value = 25.1 and taken_at > datetime('now', '-1 minute')"));
+    }
+
     public function testAServerKilledWhileSavingLosesNothingThatItSaidItHadAndCountsNothingTwice(): void
     {
         $run = $this->newSheet(1);

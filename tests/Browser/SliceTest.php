@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From a tank to a finished, checked water change, the way keepers do it. */
@@ -347,6 +348,9 @@ final class SliceTest extends BrowserCase
             $title = $this->text('h1');
             $seen[] = $title;
             $this->assertFits();
+            // In the middle of every step the page is loaded anew, and stands where it stood.
+            $this->browser->navigate()->refresh();
+            self::assertSame($title, $this->text('h1'));
             if ($title === 'Heater cools') {
                 // A job that fits the wait is done first, and the wait goes on.
                 $this->press('Panes');
@@ -354,7 +358,6 @@ final class SliceTest extends BrowserCase
                 self::assertStringContainsString('Heater cools', $this->text('.meanwhile'));
                 $this->click('.go');
                 $this->untilText('h1', 'Heater cools');
-                $this->browser->navigate()->refresh();
             }
             if ($title === 'Drain to the mark') {
                 $this->press('Plan again from here');
@@ -380,5 +383,78 @@ final class SliceTest extends BrowserCase
         $this->go('/tanks/1/bed');
         $this->untilText('.patches', 'today');
         $this->assertNoComplaints();
+    }
+
+    public function testWorkWithoutAChangeIsDoneOnThePhoneAndLookedAtInTheEvening(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/4/compose');
+        $this->type('#f-guess', '25');
+        $this->clickOn($this->browser->findElement(WebDriverBy::xpath('//label[normalize-space()="Without"]')));
+        $this->untilText('.lead-line', 'No water is changed');
+        $this->clickOn($this->browser->findElement(WebDriverBy::xpath('//label[normalize-space()="stems at the surface"]')));
+        $this->until(fn(): bool => $this->find('input[value="trim"]')->isSelected(), 'what was seen picks the work');
+        self::assertSame('25', $this->find('#f-guess')->getAttribute('value'));
+        $this->assertFits();
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $run = $this->path();
+        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+            $title = $this->text('h1');
+            while ($title === 'Switch on again' && ($off = count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open')))) > 0) {
+                $this->click('.switch.open');
+                $this->until(fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open'))) < $off, 'one more on');
+            }
+            $this->click('.go');
+            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+        }
+        $this->untilText('main', 'guessed 25 min');
+
+        // Two hours later.
+        (new PDO('sqlite:'.self::$server->database))->exec("update after_jobs set due_from = datetime('now', '-1 minute') where run_id = ".(int) basename($run));
+        $this->go('/');
+        $this->untilText('main', 'Look in once more');
+        $this->press('Look in');
+        $this->untilText('main', 'breathing calmly');
+        self::assertSame($run.'/after/evening', $this->path());
+        $this->assertFits();
+        $this->assertAccessible();
+        $this->type('#r-temperature', '24.8');
+        $this->press('All well');
+        $this->untilText('.status', 'Noted for');
+        self::assertStringNotContainsString('Look in once more', $this->text('main'));
+        $this->assertNoComplaints();
+    }
+
+    public function testWhatIsTypedInAStepOutlivesAReloadAndAnEmptyBattery(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/1/change');
+        $this->press('Write the run sheet');
+        $this->untilText('h1', 'Look first');
+        $this->click('.go');
+        $this->untilText('h1', 'Read the tank');
+        $this->type('#r-ph', '6.81');
+        $this->browser->navigate()->refresh();
+        self::assertSame('6.81', $this->find('#r-ph')->getAttribute('value'));
+        $this->click('.go');
+        $this->until(fn(): bool => $this->text('h1') !== 'Read the tank', 'the next step');
+        $this->click('.back');
+        $this->untilText('#r-ph', '6.81');
+    }
+
+    public function testAPageThatStoodOpenForTooLongSendsNothingAndKeepsWhatWasTyped(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/1/read');
+        $this->type('#r-ph', '6.82');
+        $this->script('document.querySelectorAll("input[name=_token]").forEach((field) => { field.value = "of last month"; })');
+        $this->press('Keep');
+        $this->untilText('.status', 'stood open for too long');
+        self::assertSame('6.82', $this->find('#r-ph')->getAttribute('value'));
+        $this->press('Keep');
+        $this->until(fn(): bool => $this->path() !== '/tanks/1/read', 'the readings to be kept');
     }
 }

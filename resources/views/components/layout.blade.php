@@ -40,7 +40,7 @@
     @endif
 </header>
 @endif
-@if(session('status') && !request()->is('runs/*'))<p class="status" role="status">{{ session('status') }}</p>@endif
+@if(session('status') && (!request()->is('runs/*') || request()->is('runs/*/look-back')))<p class="status" role="status">{{ session('status') }}</p>@endif
 <main id="main" @class(['wide' => $wide])>{{ $slot }}</main>
 <dialog id="keys" aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>
