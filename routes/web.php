@@ -18,6 +18,7 @@ use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\HoseController;
 use App\Http\Controllers\LookBackController;
+use App\Http\Controllers\NeedsController;
 use App\Http\Controllers\PenController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PlanAgainController;
@@ -88,6 +89,9 @@ Route::middleware('auth')->group(function (): void {
             Route::post('/split', [BedController::class, 'split']);
             Route::post('/merge/{other}', [BedController::class, 'merge'])->whereNumber('other');
         });
+        Route::get('/needs', [NeedsController::class, 'show']);
+        Route::put('/needs', [NeedsController::class, 'update'])->can('update', 'tank');
+        Route::post('/needs/nitrate', [NeedsController::class, 'adopt'])->can('update', 'tank');
         Route::get('/hose', [HoseController::class, 'show']);
         Route::put('/hose', [HoseController::class, 'update'])->can('update', 'tank');
     });

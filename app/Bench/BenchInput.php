@@ -10,6 +10,7 @@ use App\Models\Water;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\Target;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
 
 /** What a keeper asks of the bench, in base units. */
 final readonly class BenchInput
@@ -36,4 +37,15 @@ final readonly class BenchInput
         public bool $isDirect,
         public float $fraction,
     ) {}
+
+    /** What the water is made for: the tank's own needs, or those of the group that was chosen instead. */
+    public function needs(): Needs
+    {
+        return self::needsOf($this->tank, $this->animals);
+    }
+
+    public static function needsOf(?Tank $tank, AnimalGroup $animals): Needs
+    {
+        return $tank !== null && $tank->animals === $animals ? $tank->needs() : new Needs($animals);
+    }
 }

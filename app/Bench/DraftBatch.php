@@ -170,7 +170,7 @@ final class DraftBatch
             return [$state, null, null, $missing];
         }
         try {
-            return [$state, Passage::plan($now, $aim, $input->fraction, $input->tank->animals->swingLimits(), [], [Parameter::Conductivity->value => $least]), null, $missing];
+            return [$state, Passage::plan($now, $aim, $input->fraction, $input->tank->needs()->swingLimits(), [], [Parameter::Conductivity->value => $least]), null, $missing];
         } catch (ChangeFault) {
             return [$state, null, 'No series of changes of this size leads there: take a larger share, or a nearer target.', $missing];
         }

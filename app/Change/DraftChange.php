@@ -37,7 +37,7 @@ final class DraftChange
             $aim = $tank->routine_share;
         }
 
-        $limits = $tank->animals->swingLimits();
+        $limits = $tank->needs()->swingLimits();
         [$allowed, $by] = Sizing::largestByMixing($plan, $limits);
         $depthLitres = $this->litresAboveStandingDepth($tank, $vessel) - $plan->evaporated;
         $depthShare = $plan->withDrained(max(0.0, min($present, $depthLitres)))->share();

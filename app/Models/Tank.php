@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Shape;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -47,6 +48,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                $hose_length     m
  * @property float                $hose_drop       mm from the rim down to the open end
  * @property array<string, string>|null $schools   choices where practice differs
+ * @property array<string, mixed>|null $limits    the keeper's own ranges and swings, in base units, by parameter
  * @property CarbonImmutable|null $started_on
  * @property-read Keeper          $keeper
  */
@@ -57,10 +59,10 @@ final class Tank extends Model
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
         'measured_litres', 'measured_spread', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
-        'hose_bore', 'hose_length', 'hose_drop', 'schools',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits',
     ];
 
-    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]'];
+    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -74,8 +76,27 @@ final class Tank extends Model
 
         return $lengths + [
             'shape' => Shape::class, 'animals' => AnimalGroup::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
-            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'started_on' => 'immutable_date',
+            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'started_on' => 'immutable_date',
         ];
+    }
+
+    /** What its animals need: the figures of their group, and the keeper's own. */
+    public function needs(): Needs
+    {
+        $ranges = $swings = [];
+        $kept = $this->limits ?? [];
+        foreach (is_array($kept['ranges'] ?? null) ? $kept['ranges'] : [] as $name => $range) {
+            if (is_array($range) && is_numeric($range[0] ?? null) && is_numeric($range[1] ?? null)) {
+                $ranges[(string) $name] = [(float) $range[0], (float) $range[1]];
+            }
+        }
+        foreach (is_array($kept['swings'] ?? null) ? $kept['swings'] : [] as $name => $swing) {
+            if (is_numeric($swing)) {
+                $swings[(string) $name] = (float) $swing;
+            }
+        }
+
+        return new Needs($this->animals, $ranges, $swings);
     }
 
     /** @return BelongsTo<Keeper, $this> */

@@ -173,7 +173,7 @@ final class BenchMap
     /** @return array{float, float} */
     private function range(Parameter $parameter): array
     {
-        return $this->draft->input->animals->range($parameter) ?? [0.0, 0.0];
+        return $this->draft->input->needs()->range($parameter) ?? [0.0, 0.0];
     }
 
     /** @return list<array{float, float}> GH and KH of the tank, today first */

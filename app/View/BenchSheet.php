@@ -117,7 +117,7 @@ final class BenchSheet
             $made = $this->draft->batch->water->value($aim);
             $wanted = $this->draft->input->target->value($aim);
             $parameter = self::parameter($aim);
-            $range = $parameter === null ? null : $this->draft->input->animals->range($parameter);
+            $range = $parameter === null ? null : $this->draft->input->needs()->range($parameter);
             $rows[] = [
                 'key' => $aim->value,
                 'label' => $aim === Aim::Conductivity ? 'Conductivity' : $aim->label(),
@@ -318,7 +318,7 @@ final class BenchSheet
     {
         $reach = $this->draft->conductivity;
         $made = $this->draft->batch->water->conductivity;
-        $range = $this->draft->input->animals->range(Parameter::Conductivity);
+        $range = $this->draft->input->needs()->range(Parameter::Conductivity);
         $tank = $this->draft->tank !== null && $this->draft->tank->has(Parameter::Conductivity) ? $this->draft->tank->central(Parameter::Conductivity, 0.0) : null;
         $most = 1.15 * max([$made, $this->draft->input->target->conductivity ?? 0.0, $tank ?? 0.0, $range[1] ?? 0.0, 100.0]);
 
@@ -468,7 +468,7 @@ final class BenchSheet
         }
         $now = $tank->central(Parameter::Conductivity, 0.0);
         $after = $now + $this->draft->input->fraction * ($this->draft->batch->water->conductivity - $now);
-        $allowed = (float) $this->draft->input->animals->swingLimits()->allowed(Parameter::Conductivity, $now);
+        $allowed = (float) $this->draft->input->needs()->swingLimits()->allowed(Parameter::Conductivity, $now);
         if (abs($after - $now) <= $allowed) {
             return [];
         }

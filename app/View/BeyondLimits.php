@@ -23,7 +23,7 @@ final class BeyondLimits
         $found = [];
         foreach (ChangeSheet::ORDER as $parameter) {
             $outlook = $forecast->outlook($parameter);
-            $most = $outlook->now === null ? null : $tank->animals->swingLimits()->allowed($parameter, $outlook->now->central());
+            $most = $outlook->now === null ? null : $tank->needs()->swingLimits()->allowed($parameter, $outlook->now->central());
             $swing = (float) $outlook->swing();
             if ($most !== null && abs($swing) > $most * 1.001) {
                 $found[] = new Finding(Finding::BEYOND, sprintf('%s moves too far at once.', $parameter->label()), sprintf(

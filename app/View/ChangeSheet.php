@@ -100,7 +100,7 @@ final class ChangeSheet
         $rows = [];
         foreach (self::ORDER as $parameter) {
             $outlook = $this->draft->forecast->outlook($parameter);
-            $range = $this->draft->tank->animals->range($parameter);
+            $range = $this->draft->tank->needs()->range($parameter);
             $goal = match ([$parameter, $this->draft->input->reason]) {
                 [Parameter::Nitrate, Reason::Nitrate] => $this->draft->input->nitrateGoal,
                 [Parameter::Conductivity, Reason::Conductivity] => $this->draft->input->conductivityGoal,
@@ -113,7 +113,7 @@ final class ChangeSheet
             $low = $points === [] ? 0.0 : min($points);
             $high = $points === [] ? 1.0 : max($points);
             $margin = 0.08 * max($high - $low, 1e-6);
-            $allowed = $outlook->now === null ? null : $this->draft->tank->animals->swingLimits()->allowed($parameter, $outlook->now->central());
+            $allowed = $outlook->now === null ? null : $this->draft->tank->needs()->swingLimits()->allowed($parameter, $outlook->now->central());
             $rows[] = new FigureRow(
                 $outlook,
                 [$low - $margin, $high + $margin],
@@ -137,7 +137,7 @@ final class ChangeSheet
     public function limits(): array
     {
         $limits = [];
-        $swing = $this->draft->tank->animals->swingLimits();
+        $swing = $this->draft->tank->needs()->swingLimits();
         foreach ([Parameter::Acidity, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity, Parameter::Temperature] as $parameter) {
             $limits[] = [$parameter->label(), $parameter === Parameter::Conductivity
                 ? '± '.$this->show->percent($swing->ecShare)

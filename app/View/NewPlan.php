@@ -127,7 +127,7 @@ final class NewPlan
             return null;
         }
         $litres = max(0.0, $goal[0] === Parameter::Nitrate ? $needed->quantile(0.9) : $needed->central());
-        [$share] = Sizing::largestByMixing($plan, $this->run->tank->animals->swingLimits());
+        [$share] = Sizing::largestByMixing($plan, $this->run->tank->needs()->swingLimits());
 
         return min($litres, $plan->litresForShare($share), $plan->vessel->litres() - $plan->evaporated);
     }
@@ -158,7 +158,7 @@ final class NewPlan
     /** @return list<Finding> where it goes further than the animals stand */
     public function findings(): array
     {
-        [$allowed] = Sizing::largestWithin($this->forecast->plan, $this->run->tank->animals->swingLimits(), $this->forecast);
+        [$allowed] = Sizing::largestWithin($this->forecast->plan, $this->run->tank->needs()->swingLimits(), $this->forecast);
 
         return BeyondLimits::of($this->run->tank, $this->forecast, $this->mark, $allowed, $this->show);
     }

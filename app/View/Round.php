@@ -161,7 +161,7 @@ final readonly class Round
             if ($reading === null) {
                 continue;
             }
-            $range = $tank->animals->range($parameter);
+            $range = $tank->needs()->range($parameter);
             $figures[] = [
                 'name' => $parameter->label(),
                 'value' => $show->band($parameter, $reading->toCore()->distribution()),

@@ -83,7 +83,7 @@ final readonly class TankPage
         $figures = [];
         foreach (ChangeSheet::ORDER as $parameter) {
             $reading = $this->latest[$parameter->value] ?? null;
-            $figures[] = new WaterFigure($parameter, $reading, $this->tank->animals->range($parameter));
+            $figures[] = new WaterFigure($parameter, $reading, $this->tank->needs()->range($parameter));
         }
 
         return $figures;

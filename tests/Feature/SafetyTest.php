@@ -76,12 +76,12 @@ final class SafetyTest extends FeatureCase
             'shown', 'known', 'capacity', 'level', 'litres_per_day', 'waste', 'membrane_on', 'resin_on', 'in', 'out', 'first', 'need', 'ions', 'hardness',
             'alkalinity', 'conductivity', 'sampled_on', 'top_up', 'change', 'chlorine', 'dose', 'for', 'strength', 'given', 'scale_step', 'simulated', 'file',
             'tasks', 'order', 'day', 'schools', 'back', 'cover', 'bore', 'length', 'drop', 'bore2', 'pump', 'reach', 'cold', 'hot', 'goal', 'watts', 'room',
-            'below', 'minutes', 'photo', 'inflow', 'dry', 'signs', 'signs_was', 'guess', 'tube', 'size', 'grain', 'patches', 'patches_asked',
+            'below', 'minutes', 'photo', 'inflow', 'dry', 'signs', 'signs_was', 'guess', 'tube', 'size', 'grain', 'low', 'high', 'swing', 'patches', 'patches_asked',
         ];
         $all = array_fill_keys($fields, $rubbish);
         $deep = ['readings' => array_fill_keys(['nitrate', 'ph', 'conductivity'], $rubbish), 'devices' => ['heater' => ['on' => '1', 'top' => $rubbish, 'across' => $rubbish]], 'kits' => ['nitrate' => ['fields' => $rubbish]],
             'cap' => ['Na' => $rubbish], 'waters' => [$rubbish], 'jars' => [$rubbish], 'label' => ['dose' => $rubbish, 'litres' => '20', 'gh' => $rubbish], 'ions' => ['Ca' => $rubbish],
-            'need' => [$tank->id => $rubbish], 'tasks' => [$rubbish, 'glass'], 'signs' => [$rubbish, 'film'], 'patches' => [$rubbish], 'schools' => ['glass' => $rubbish], 'simulated' => [$rubbish]] + $all;
+            'need' => [$tank->id => $rubbish], 'tasks' => [$rubbish, 'glass'], 'signs' => [$rubbish, 'film'], 'low' => ['ph' => $rubbish], 'high' => $rubbish, 'swing' => ['conductivity' => $rubbish], 'patches' => [$rubbish], 'schools' => ['glass' => $rubbish], 'simulated' => [$rubbish]] + $all;
         $records = ['entry' => Entry::query()->max('id')] + $this->oneOfEach($keeper, $tank, $water, $run);
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             if (str_starts_with($route->uri(), 'storage/') || in_array($route->uri(), ['sign-out', 'sign-in/demo'], true) || in_array('DELETE', $route->methods(), true)) {

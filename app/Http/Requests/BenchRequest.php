@@ -18,6 +18,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\Target;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Work\School;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Validator;
@@ -166,7 +167,7 @@ final class BenchRequest extends FormRequest
 
     private function target(AnimalGroup $animals): Target
     {
-        $usual = self::preset($animals);
+        $usual = self::preset(BenchInput::needsOf($this->tank(), $animals));
         $caps = $animals->caps();
         $values = [];
         foreach (self::AIMS as $field => $parameter) {
@@ -197,10 +198,10 @@ final class BenchRequest extends FormRequest
      *
      * @return array{gh: float|null, kh: float|null, ec: float|null, ratio: float|null} base units
      */
-    private static function preset(AnimalGroup $animals): array
+    private static function preset(Needs $needs): array
     {
-        $middle = static function (Parameter $parameter) use ($animals): ?float {
-            $range = $animals->range($parameter);
+        $middle = static function (Parameter $parameter) use ($needs): ?float {
+            $range = $needs->range($parameter);
 
             return $range === null ? null : ($range[0] + $range[1]) / 2.0;
         };
@@ -208,7 +209,7 @@ final class BenchRequest extends FormRequest
         return [
             'gh' => $middle(Parameter::GeneralHardness),
             'kh' => $middle(Parameter::CarbonateHardness),
-            'ec' => $animals->steersByConductivity() ? $middle(Parameter::Conductivity) : null,
+            'ec' => $needs->group->steersByConductivity() ? $middle(Parameter::Conductivity) : null,
             'ratio' => 3.0,
         ];
     }

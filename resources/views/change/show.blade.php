@@ -38,7 +38,7 @@
             </fieldset>
             <details><summary>The animals allow, at once</summary>
                 <dl class="facts">@foreach($sheet->limits() as [$name, $width])<div><dt>{{ $name }}</dt><dd class="num">{{ $width }}</dd></div>@endforeach</dl>
-                <small>{{ $tank->animals->label() }}; guesses until your diary knows better.</small>
+                <small>{{ $tank->animals->label() }}. <a href="/tanks/{{ $tank->id }}/needs">Change these figures</a></small>
             </details>
         </aside>
         <div id="answer" class="answer">@include('change.answer')</div>

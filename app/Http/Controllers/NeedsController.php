@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Tank;
+use App\View\NeedsPage;
+use App\View\TankLoop;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** What the animals of a tank are kept at, and what the tank makes of nitrate. */
+final class NeedsController extends Controller
+{
+    public function show(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+
+        return view('tanks.needs', ['tank' => $tank, 'page' => new NeedsPage($tank), 'loop' => TankLoop::of($tank, 'look')]);
+    }
+
+    public function update(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        [$limits, $faults] = (new NeedsPage($tank))->parse($request->all());
+        if ($faults->isNotEmpty()) {
+            throw ValidationException::withMessages($faults->toArray());
+        }
+        $tank->update(['limits' => $limits]);
+
+        return redirect('/tanks/'.$tank->id.'/needs')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? 'All as usual for the group.' : 'Kept: from now on these figures count for this tank.');
+    }
+
+    /** Reckons with what the readings say. */
+    public function adopt(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $learned = (new NeedsPage($tank))->learned;
+        if ($learned !== null) {
+            $tank->update(['nitrate_per_day' => round(max(0.0, $learned->perDay), 3)]);
+        }
+
+        return redirect('/tanks/'.$tank->id.'/needs')->with('status', $learned === null ? 'The readings do not say it yet.' : 'From now on this is reckoned with.');
+    }
+}

@@ -1,0 +1,29 @@
+@php($old = fn (string $field, string $name, string $otherwise): string => is_string(old("$field.$name")) ? old("$field.$name") : $otherwise)
+<x-layout :title="'What '.$tank->name.' is kept at'" :loop="$loop">
+    <div class="page-head"><h1>What {{ $tank->name }} is kept at</h1><p class="muted">{{ $tank->animals->label() }}</p></div>
+    <p>Grey figures are the usual ones of the group, guesses until your diary knows better. What you write counts instead, for this tank, on every sheet.</p>
+    <form method="post" action="/tanks/{{ $tank->id }}/needs" novalidate>@csrf @method('put')
+        <table class="plain needs"><thead><tr><th scope="col">Parameter</th><th scope="col">from</th><th scope="col">to</th><th scope="col">at most in one change</th></tr></thead><tbody>
+        @foreach($page->rows() as $row)
+            @php($name = $row['parameter']->value)
+            <tr><th scope="row">{{ $row['parameter']->label() }} <small>{{ $row['unit'] }}</small></th>
+            @foreach(['low' => [$row['low'], $row['usualLow'], 'from'], 'high' => [$row['high'], $row['usualHigh'], 'to'], 'swing' => [$row['swing'], $row['usualSwing'], 'at most in one change']] as $field => [$value, $usual, $words])
+                <td>@if($value !== null)<span class="entry"><input id="f-{{ $field }}-{{ $name }}" name="{{ $field }}[{{ $name }}]" value="{{ $old($field, $name, $value) }}" placeholder="{{ $usual }}" inputmode="decimal" autocomplete="off" maxlength="20" aria-label="{{ $row['parameter']->label() }}, {{ $words }}" aria-describedby="e-{{ $field }}-{{ $name }}" @error("$field.$name") aria-invalid="true" @enderror>@if($field === 'swing')<span class="unit">{{ $row['swingUnit'] }}</span>@endif</span><p class="fault" id="e-{{ $field }}-{{ $name }}">@error("$field.$name"){{ $message }}@enderror</p>@endif</td>
+            @endforeach</tr>
+        @endforeach
+        </tbody></table>
+        <div class="acts"><button class="act large">Keep</button></div>
+    </form>
+    <h2>The nitrate it makes</h2>
+    @if($finding = $page->finding())
+        <x-findings :findings="[$finding]"/>
+        @if($page->routine())<p>{{ $page->routine() }}</p>@endif
+        @if($finding->tone === App\View\Finding::HEED && $page->learned->perDay >= 0)<form method="post" action="/tanks/{{ $tank->id }}/needs/nitrate">@csrf<button class="act">Reckon with it</button></form>@endif
+        <details class="more"><summary>How it is known</summary>
+            <p>Between two changes nitrate rises in a straight line; its slope by least squares, each reading by its band. The stretches are joined by their weighted mean, and the band grows when they scatter.</p>
+            <table class="plain"><thead><tr><th scope="col">Stretch</th><th scope="col">readings</th><th scope="col">{{ $page->show->unit(Cresco\Core\Measure\Parameter::Nitrate)->label }} a day</th></tr></thead><tbody>@foreach($page->stretches() as [$when, $count, $slope])<tr><td>{{ $when }}</td><td class="num">{{ $count }}</td><td class="num">{{ $slope }}</td></tr>@endforeach</tbody></table>
+        </details>
+    @else
+        <p class="muted">Three stretches between changes, each with two readings some days apart, say it.</p>
+    @endif
+</x-layout>
