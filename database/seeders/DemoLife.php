@@ -188,6 +188,8 @@ final class DemoLife
         $this->at($start);
         $run = app(WriteRunSheet::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
         $run->setRelation('tank', $this->tank);
+        // Wren thinks of the work, and not of the wet floor after it.
+        $run->update(['guessed_minutes' => 40]);
         $this->mix(is_numeric($run->plan['share']) ? (float) $run->plan['share'] : 0.0);
         // In the middle one of the three the new water was not what it was read as: a look-back with something to explain.
         foreach ($ago === $this->life['lastChange'] + $this->tank->routine_days ? $this->life['strongStore'] : [] as $name => $more) {
