@@ -15,13 +15,16 @@ use App\Models\Store;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Policies\OwnerPolicy;
+use App\Support\WholeSessions;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -31,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(!$this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Paginator::defaultView('parts.pages');
+        Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class] as $record) {
             Gate::policy($record, OwnerPolicy::class);

@@ -12,6 +12,7 @@ use App\Models\Run;
 use App\Support\RunState;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Bed\Patch;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
@@ -169,7 +170,8 @@ final class ComposePage
     {
         $found = [];
         if ($this->spells->off !== null && $this->spells->off > 0) {
-            $found[] = [sprintf('Heater and pumps are off for %s.', Show::minutes($this->spells->off)), false];
+            $from = CarbonImmutable::now()->addMinutes((int) $this->table->endOf('off'));
+            $found[] = [sprintf('Begun now, heater and pumps are off from %s to %s, for %s.', $this->show->time($from), $this->show->time($from->addMinutes($this->spells->off)), Show::minutes($this->spells->off)), false];
         }
         if ($this->spells->filter !== null && $this->spells->filter > 0) {
             $found[] = [sprintf('The filter stands still for %s%s', Show::minutes($this->spells->filter), $this->spells->isStale ? ': aerate, and rinse the canister before it runs again. Fewer jobs, or the filter on in mid-fill, keep it under an hour.' : '.'), $this->spells->isStale];
@@ -203,12 +205,30 @@ final class ComposePage
             }
         }
         if ($out->cleaned !== []) {
-            $parts[] = sprintf('%s through the vacuum, %s of bed', $this->show->volume($out->vacuumed), count($out->cleaned) === 1 ? 'one patch' : count($out->cleaned).' patches');
+            $parts[] = sprintf('%s through the vacuum, over %s %s of the bed', $this->show->volume($out->vacuumed), count($out->cleaned) === 1 ? 'patch' : 'patches', Words::list($this->numbers($out->cleaned)));
         }
         $parts[] = $this->show->volume($out->rest).' for the garden or the drain';
 
         return sprintf('%s leave: %s.', $this->show->volume($this->draft->plan->outflow()), implode(', ', $parts))
-            .($out->waiting === [] ? '' : sprintf(' %s must wait: there is not water enough for %s today.', count($out->waiting) === 1 ? 'One patch' : count($out->waiting).' patches', count($out->waiting) === 1 ? 'it' : 'them'));
+            .($out->waiting === [] ? '' : sprintf(' %s %s must wait: there is not water enough today.', count($out->waiting) === 1 ? 'Patch' : 'Patches', Words::list($this->numbers($out->waiting))));
+    }
+
+    /**
+     * @param list<Patch> $patches
+     *
+     * @return list<string> their numbers on the plan
+     */
+    private function numbers(array $patches): array
+    {
+        $bed = new BedPage($this->draft->tank);
+        $numbers = [];
+        foreach ($bed->patches as $patch) {
+            if (in_array($patch->id, array_map(static fn(Patch $p): int => $p->key, $patches), true)) {
+                $numbers[] = (string) $bed->number($patch);
+            }
+        }
+
+        return $numbers;
     }
 
     /** @return list<string> */

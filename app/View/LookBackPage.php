@@ -141,6 +141,19 @@ final readonly class LookBackPage
         return (int) $this->run->steps->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes());
     }
 
+    /**
+     * What each step was planned to take and took; a step that was open while another was done counts from its first look.
+     *
+     * @return list<array{string, int, int|null}> title, minutes planned, minutes taken; null when it was skipped
+     */
+    public function minutes(): array
+    {
+        return array_values($this->run->steps->map(static fn(RunStep $step): array => [
+            (new StepContent($step))->title(), (new StepContent($step))->minutes(),
+            $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round($step->opened_at->diffInMinutes($step->done_at)),
+        ])->all());
+    }
+
     public function takenMinutes(): int
     {
         return $this->run->started_at === null || $this->run->finished_at === null ? 0 : (int) round($this->run->started_at->diffInMinutes($this->run->finished_at));

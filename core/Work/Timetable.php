@@ -49,13 +49,20 @@ final readonly class Timetable
      */
     public function between(string $first, string $then): ?int
     {
-        $ends = [];
-        foreach ($this->steps as $step) {
-            $ends[$step['job']->key] = $step['to'];
-        }
-        $minutes = isset($ends[$first], $ends[$then]) ? $ends[$then] - $ends[$first] : -1;
+        [$from, $to] = [$this->endOf($first), $this->endOf($then)];
 
-        return $minutes < 0 ? null : $minutes;
+        return $from === null || $to === null || $to < $from ? null : $to - $from;
+    }
+
+    /** Minutes from the start to the end of a step, the last time that it is done; null when it is not on the sheet. */
+    public function endOf(string $key): ?int
+    {
+        $end = null;
+        foreach ($this->steps as $step) {
+            $end = $step['job']->key === $key ? $step['to'] : $end;
+        }
+
+        return $end;
     }
 
     /** Minutes that the water stands at its lowest, from the mark to the first litre that comes back; null without a change. */

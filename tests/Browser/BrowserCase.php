@@ -40,6 +40,7 @@ abstract class BrowserCase extends TestCase
 
     protected function setUp(): void
     {
+        self::$server->plant();
         $this->browser = $this->open();
         $this->tools = new ChromeDevToolsDriver($this->browser);
         $this->screen(...self::DESK);

@@ -27,6 +27,15 @@ final class Server
         return new self("http://127.0.0.1:$port", $database, self::serve($port, $database));
     }
 
+    /** Puts the demo data back as they were; what is still being answered keeps the file that it has open. */
+    public function plant(): void
+    {
+        foreach (['', '-wal', '-shm'] as $part) {
+            @unlink($this->database.$part);
+        }
+        copy(self::template(), $this->database);
+    }
+
     /** The power goes: no process of the server ends anything that it had begun. */
     public function kill(): void
     {

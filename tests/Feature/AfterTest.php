@@ -166,6 +166,10 @@ final class AfterTest extends FeatureCase
         self::assertNotNull($tank->patches()->whereKey($patches[1])->firstOrFail()->cleaned_at);
         Run::query()->whereKey($run->id)->update(['state' => 'done', 'started_at' => now(), 'finished_at' => now()]);
         $this->get("/runs/$run->id/look-back")->assertSee('not reached, so next: patch');
+        $this->get("/runs/$run->id/look-back")->assertSee('Minutes, step by step')->assertSee('skipped');
+        $this->get("/tanks/$tank->id/compose?tasks[]=vacuum")->assertSee('through the vacuum, over patch');
+        // A cup of water does not feed them.
+        $this->get("/tanks/$tank->id/compose?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('must wait: there is not water enough today.');
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         self::assertContains($patches[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content['patches']);
     }

@@ -211,7 +211,7 @@ final class ComposeTest extends FeatureCase
     public function testTheSheetSaysHowLongThingsStandOutOfTheirPlace(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?tasks[]=floaters")->assertSee('Heater and pumps are off for')->assertSee('At the mark fish stand in')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the mark fish stand in')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
         $this->get("/tanks/$tank->id/compose?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
         foreach (['look', 'read', 'hands', 'off', 'floaters_out'] as $job) {

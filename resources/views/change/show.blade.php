@@ -32,8 +32,10 @@
                     <x-change-entry name="stream" label="let in at" :value="$was('stream')" :hint="$show->number($celsius, $tank->warmth)" :unit="$show->unit($celsius)->label"/>
                     <x-change-entry name="drains" label="times drained" :value="$was('drains', '1')" unit="×"/>
                 </div>
-                <x-change-entry name="inflow" label="runs in while draining, of what runs out" :value="$was('inflow', '0')" unit="%"/>
-                <x-change-entry name="waterline" label="waterline now, below the rim" :value="$was('waterline', App\Support\Show::plain($tank->water_below_rim, 0))" unit="mm"/>
+                <div class="row-fields two">
+                    <x-change-entry name="waterline" label="waterline under rim" :value="$was('waterline', App\Support\Show::plain($tank->water_below_rim, 0))" unit="mm"/>
+                    <x-change-entry name="inflow" label="runs in meanwhile" :value="$was('inflow', '0')" unit="% of out"/>
+                </div>
                 <div id="source-facts" class="source-facts">@include('change.source')</div>
             </fieldset>
             <details><summary>The animals allow, at once</summary>
