@@ -85,7 +85,7 @@ final readonly class FinishStep
     {
         $open = $run->switches()->get()->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
         if ($open->isNotEmpty()) {
-            $names = $open->map(static fn(SwitchTick $tick): string => mb_strtolower($tick->device->label()))->implode(', ');
+            $names = $open->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ');
             throw ValidationException::withMessages(['switches' => 'Still off: '.$names.'. Tick each one once it runs.']);
         }
     }

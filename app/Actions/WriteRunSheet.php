@@ -61,7 +61,7 @@ final class WriteRunSheet
         return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work): Run {
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
-            $patches = array_map(static fn(Patch $patch): int => $patch->key, WaterOut::of($draft, $session)->cleaned);
+            $patches = WaterOut::of($draft, $session)->cleaned;
             $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft, $session, $work), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
@@ -138,6 +138,16 @@ final class WriteRunSheet
         ];
     }
 
+    /**
+     * @param list<Patch> $patches
+     *
+     * @return list<string> how what lies on these patches is cleaned, instead of how any bed is
+     */
+    private static function techniques(array $patches): array
+    {
+        return array_values(array_unique(array_map(static fn(Patch $patch): string => ucfirst($patch->cover->label()).': '.$patch->cover->technique().'.', $patches)));
+    }
+
     /** The most of it for so many litres, in words: less where it does harm. */
     private static function peroxide(float $litres, bool $isSensitive): string
     {
@@ -162,7 +172,7 @@ final class WriteRunSheet
 
     /**
      * @param array<string, string> $texts
-     * @param list<int>             $patches of bed that are next
+     * @param list<Patch>           $patches of bed that are next
      *
      * @return array<string, mixed>
      */
@@ -172,7 +182,7 @@ final class WriteRunSheet
             'title' => $job->title,
             'act' => $job->act,
             'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : [])],
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : [])],
             'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
             'moment' => $job->moment?->value,
             'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),
@@ -183,7 +193,7 @@ final class WriteRunSheet
             'timer' => $job->timerMinutes,
             'switches' => $job->switches->value,
             'drawing' => $job->atEachDrain || $job->key === 'check',
-            'patches' => $job->key === 'vacuum' ? $patches : [],
+            'patches' => $job->key === 'vacuum' ? array_map(static fn(Patch $patch): int => $patch->key, $patches) : [],
             'batch' => $job->moment === Moment::NewWater ? $batch?->id : null,
         ];
     }

@@ -88,7 +88,7 @@ final readonly class Round
             $off = $open->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
             $step = $open->progress();
             if ($off->isNotEmpty()) {
-                $names = $off->map(static fn(SwitchTick $tick): string => mb_strtolower($tick->device->label()))->implode(', ');
+                $names = $off->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ');
 
                 return [RoundStrip::OFF, 'Still off: '.$names, 'Run sheet open, '.$step.'.', 'Go on', '/runs/'.$open->id];
             }

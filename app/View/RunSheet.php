@@ -196,14 +196,14 @@ final readonly class RunSheet
         return $last;
     }
 
-    /** @return array<int, int> numbers on the plan of the patches of bed that this step is for, by their key */
+    /** @return array<int, string> number on the plan and cover of the patches of bed that this step is for, by their key */
     public function patchNumbers(): array
     {
         $page = new BedPage($this->run->tank);
         $numbers = [];
         foreach ($page->patches as $patch) {
             if (in_array($patch->id, $this->content->patches(), true)) {
-                $numbers[$patch->id] = $page->number($patch);
+                $numbers[$patch->id] = $page->number($patch).' '.$patch->cover->label();
             }
         }
 

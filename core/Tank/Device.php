@@ -40,6 +40,15 @@ enum Device: string
         };
     }
 
+    /** As it stands within a sentence. */
+    public function word(): string
+    {
+        return match ($this) {
+            self::CarbonDioxide, self::Ultraviolet => $this->label(),
+            default => mb_strtolower($this->label()),
+        };
+    }
+
     /** Whether it hangs in the water, so that its height matters. */
     public function hangsInWater(): bool
     {
@@ -70,7 +79,7 @@ enum Device: string
     {
         return match ($this) {
             self::Canister => 'intake',
-            default => mb_strtolower($this->label()),
+            default => $this->word(),
         };
     }
 }

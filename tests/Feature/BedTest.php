@@ -60,8 +60,8 @@ final class BedTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/bed", ['cover' => 'sand']);
         // A quarter of 0.25 m2 takes 45 s, some 8 L at 11 L/min; 8 of the 12 L are for rinsing.
-        $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('One patch must wait');
-        $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('through the vacuum, one patch')->assertDontSee('must wait');
+        $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('must wait: there is not water enough today');
+        $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('through the vacuum, over patch')->assertDontSee('must wait');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '12', 'tasks' => ['vacuum', 'media']]);
         self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content['patches']);
     }

@@ -143,6 +143,16 @@ final class SafetyTest extends FeatureCase
         (new Filesystem())->deleteDirectory($folder);
     }
 
+    public function testWhereNothingIsTheWayBackIsShown(): void
+    {
+        config(['app.debug' => false]);
+        $this->get('/no/such/place')->assertNotFound()->assertSee('Nothing is here')->assertSee('href="/"', false);
+        [$keeper] = $this->readyTank();
+        $this->actingAs($keeper)->get('/tanks/9999')->assertNotFound()->assertSee('Nothing is here');
+        self::assertStringContainsString('may not be', view('errors.500')->render());
+        self::assertStringContainsString('Nothing was lost', view('errors.429')->render());
+    }
+
     public function testTheDemoIsTheSameEveryTimeAndBelievable(): void
     {
         $this->travelTo('2026-03-01 12:00');

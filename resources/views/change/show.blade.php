@@ -33,7 +33,7 @@
                     <x-change-entry name="drains" label="times drained" :value="$was('drains', '1')" unit="×"/>
                 </div>
                 <div class="row-fields two">
-                    <x-change-entry name="waterline" label="waterline under rim" :value="$was('waterline', App\Support\Show::plain($tank->water_below_rim, 0))" unit="mm"/>
+                    <x-change-entry name="waterline" label="water below rim" :value="$was('waterline', App\Support\Show::plain($tank->water_below_rim, 0))" unit="mm"/>
                     <x-change-entry name="inflow" label="runs in meanwhile" :value="$was('inflow', '0')" unit="% of out"/>
                 </div>
                 <div id="source-facts" class="source-facts">@include('change.source')</div>

@@ -68,6 +68,10 @@
             <g @class(['leader', 'beyond' => $leader->beyond])>
                 <path d="M{{ $leader->x }} {{ $leader->from }}V{{ $leader->to - 5 }}" stroke="currentColor" fill="none"/>
                 <circle cx="{{ $leader->x }}" cy="{{ $leader->from }}" r="2.2"/>
+            </g>
+        @endforeach
+        @foreach($d->leaders as $leader)
+            <g @class(['leader', 'beyond' => $leader->beyond])>
                 <text x="{{ $leader->x + ($leader->toLeft ? -8 : 8) }}" y="{{ $leader->to - 4 }}" @if($leader->toLeft) text-anchor="end" @endif>{{ $leader->first }}</text>
                 <text class="say" x="{{ $leader->x + ($leader->toLeft ? -8 : 8) }}" y="{{ $leader->to + 12 }}" @if($leader->toLeft) text-anchor="end" @endif>{{ $leader->beyond ? '! ' : '' }}{{ $leader->second }}</text>
             </g>

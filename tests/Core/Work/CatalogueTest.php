@@ -105,6 +105,13 @@ final class CatalogueTest extends TestCase
         return '';
     }
 
+    public function testDevicesKeepTheirCapitalsWithinASentence(): void
+    {
+        self::assertSame('CO₂ valve', Device::CarbonDioxide->word());
+        self::assertSame('UV unit', Device::Ultraviolet->word());
+        self::assertSame('canister filter', Device::Canister->word());
+    }
+
     public function testEveryWayHasAReasonedDefaultAndForgetsNonsense(): void
     {
         foreach (School::cases() as $school) {
