@@ -84,20 +84,9 @@ final readonly class Round
     private static function need(Tank $tank, ?CarbonImmutable $newest, ?Run $open, ?Run $last, ?AfterJob $after, array $due, Show $show): array
     {
         $base = '/tanks/'.$tank->id;
-        if ($open !== null) {
-            $off = $open->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
-            $step = $open->progress();
-            if ($off->isNotEmpty()) {
-                $names = $off->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ');
-
-                return [RoundStrip::OFF, 'Still off: '.$names, 'Run sheet open, '.$step.'.', 'Go on', '/runs/'.$open->id];
-            }
-
-            if ($open->state === RunState::Planned && $open->planned_for !== null) {
-                return self::planned($open, $open->planned_for, $show);
-            }
-
-            return [RoundStrip::WORK, 'Run sheet open', ucfirst($step).', nothing is switched off.', $open->state === RunState::Planned ? 'Begin' : 'Go on', '/runs/'.$open->id];
+        $later = $open?->state === RunState::Planned && $open->planned_for !== null && $show->daysSince($open->planned_for->setTime(12, 0)) < 0;
+        if ($open !== null && !$later) {
+            return self::openSheet($open, $show);
         }
         if ($after !== null && $after->run->finished_at !== null) {
             return [RoundStrip::CHECK, $after->job->title(), 'After the session of '.$show->day($after->run->finished_at).': '.lcfirst($after->job->lines()[0]), 'Look in', '/runs/'.$after->run_id.'/after/'.$after->job->value];
@@ -107,6 +96,9 @@ final readonly class Round
             $checked = $newest !== null && $newest->greaterThan($last->finished_at->addHours(self::CHECK_FROM));
             if ($hours >= self::CHECK_FROM && $hours <= self::CHECK_UNTIL && !$checked) {
                 return [RoundStrip::CHECK, 'Read again today', 'The change of '.$show->day($last->finished_at).' was forecast; now it can be held to it.', 'Read', $base.'/read'];
+            }
+            if ($open !== null) {
+                return self::openSheet($open, $show);
             }
             $days = TankLoop::daysUntilDue($tank, $last->finished_at, $show);
             if ($days <= 0) {
@@ -119,11 +111,31 @@ final readonly class Round
 
             return [RoundStrip::CALM, 'Nothing due', ucfirst(TankLoop::due($tank, $last, $show)).'.', 'Read', $base.'/read'];
         }
+        if ($open !== null) {
+            return self::openSheet($open, $show);
+        }
         if ($newest === null) {
             return [RoundStrip::FIRST, 'Not read yet', 'A first set of readings lets Cresco size and forecast a change.', 'Read', $base.'/read'];
         }
 
         return [RoundStrip::DUE, 'First change', 'No change has been recorded yet.', 'Plan the change', $base.'/change'];
+    }
+
+    /** @return array{int, string, string, string, string} a sheet that is under way or waits to be begun */
+    private static function openSheet(Run $open, Show $show): array
+    {
+        $off = $open->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
+        $step = $open->progress();
+        if ($off->isNotEmpty()) {
+            $names = $off->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ');
+
+            return [RoundStrip::OFF, 'Still off: '.$names, 'Run sheet open, '.$step.'.', 'Go on', '/runs/'.$open->id];
+        }
+        if ($open->state === RunState::Planned && $open->planned_for !== null) {
+            return self::planned($open, $open->planned_for, $show);
+        }
+
+        return [RoundStrip::WORK, 'Run sheet open', ucfirst($step).', nothing is switched off.', $open->state === RunState::Planned ? 'Begin' : 'Go on', '/runs/'.$open->id];
     }
 
     /** @return array{int, string, string, string, string} a sheet that is meant for a day */

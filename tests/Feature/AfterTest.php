@@ -124,6 +124,18 @@ final class AfterTest extends FeatureCase
         $this->actingAs($keeper->fresh() ?? $keeper)->get('/')->assertSee($said);
     }
 
+    public function testASheetForAnotherDayHidesNeitherTheEveningNorTheNextDay(): void
+    {
+        [$keeper, $tank] = $this->ended();
+        $this->writeRun($keeper, $tank, ['day' => '2026-03-05']);
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 21:00'));
+        $this->get('/')->assertSee('Look in once more');
+        $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
+        $this->get('/')->assertSee('Read again today');
+        $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
+        $this->get('/')->assertSee('Planned for tomorrow');
+    }
+
     public function testSheetsForOtherDaysStandSideBySide(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 17:00'));
