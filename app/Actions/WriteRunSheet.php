@@ -68,10 +68,8 @@ final class WriteRunSheet
             foreach ($session->jobs($order) as $position => $job) {
                 $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches)]);
             }
-            foreach ($tank->devices as $device) {
-                if ($session->isWet() && $device->kind->goesOff()) {
-                    $run->switches()->create(['device' => $device->kind]);
-                }
+            foreach ($session->switchList() as $device) {
+                $run->switches()->create(['device' => $device]);
             }
 
             return $run;

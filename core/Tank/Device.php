@@ -55,10 +55,10 @@ enum Device: string
         return in_array($this, [self::Heater, self::Canister, self::HangOnFilter, self::InternalFilter, self::WavePump, self::Skimmer], true);
     }
 
-    /** Whether it must be off before the level falls. */
+    /** Whether it goes off before hands go in; air alone may bubble on. */
     public function goesOff(): bool
     {
-        return !in_array($this, [self::AirPump, self::Lamp], true);
+        return $this !== self::AirPump;
     }
 
     /** What happens when the water falls below its upper end. */

@@ -78,8 +78,11 @@ final class Catalogue
                 [Caution::Mains, Caution::HotHeater, Caution::CarbonDioxide],
                 minutes: 2,
                 switches: SwitchWork::Off,
-                when: static fn(Session $s): bool => $s->isWet() && $s->hasToSwitchOff(),
-                more: static fn(Session $s): array => self::herds($s) ? ['The filter stays on for trimming: tick it as staying on.'] : [],
+                when: static fn(Session $s): bool => $s->switchList() !== [],
+                more: static fn(Session $s): array => [
+                    ...self::herds($s) ? ['The filter stays on for trimming: tick it as staying on.'] : [],
+                    ...$s->isWet() && $s->has(Device::Lamp) ? ['A lamp that hangs well clear, its plug dry, may stay on: tick it so.'] : [],
+                ],
             ),
             new Job(
                 'cool',
@@ -344,7 +347,7 @@ final class Catalogue
                 [Caution::Mains],
                 minutes: 3,
                 switches: SwitchWork::On,
-                when: static fn(Session $s): bool => $s->isWet() && $s->hasToSwitchOff(),
+                when: static fn(Session $s): bool => $s->switchList() !== [],
             ),
             new Job(
                 'fertilise',

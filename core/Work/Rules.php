@@ -51,7 +51,7 @@ final class Rules
         $rules[] = new Rule('valves', 'vacuum', 'The canister keeps its prime.');
         $rules[] = new Rule('valves', 'drain', 'The canister keeps its prime.');
         $rules[] = new Rule('valves', 'media', 'Open valves empty the tank onto the floor when the canister is opened.');
-        foreach (['glass', 'hardscape', 'floaters_out', 'leaves', 'algae', 'trim', 'planting'] as $then) {
+        foreach (['cover_glass', 'glass', 'hardscape', 'floaters_out', 'leaves', 'algae', 'trim', 'planting'] as $then) {
             $rules[] = new Rule('off', $then, 'Hands and mains do not go together.');
         }
         // The filter's flow, by school.

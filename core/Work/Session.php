@@ -79,15 +79,10 @@ final readonly class Session
         return false;
     }
 
-    public function hasToSwitchOff(): bool
+    /** @return list<Device> that go off in it, and on again: all of them when hands go in, the lamp alone for its lens */
+    public function switchList(): array
     {
-        foreach ($this->devices as $device) {
-            if ($device->goesOff()) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_values(array_filter($this->devices, fn(Device $device): bool => $this->isWet() ? $device->goesOff() : $this->does(Task::CoverGlass) && $device === Device::Lamp));
     }
 
     public function isBareAtMark(Device $device): bool

@@ -46,7 +46,7 @@ final class ParallelTest extends TestCase
         $run = $this->newSheet(2);
         $steps = $this->number("select count(*) from run_steps where run_id = $run");
         for ($step = 1; $step < $steps; ++$step) {
-            foreach (['heater', 'internal_filter'] as $device) {
+            foreach (['heater', 'internal_filter', 'lamp'] as $device) {
                 $this->ask("/runs/$run/switches/$device", ['to' => 'on']);
             }
             $this->ask("/runs/$run/steps/$step", []);
@@ -106,7 +106,7 @@ final class ParallelTest extends TestCase
         $this->ask('/tanks/3/runs', ['dry' => '1', 'tasks' => ['glass']]);
         $run = $this->number('select max(id) from runs where tank_id = 3');
         for ($step = 1; $step <= $this->number("select count(*) from run_steps where run_id = $run"); ++$step) {
-            foreach (['heater', 'canister', 'wave_pump', 'top_up', 'feeder', 'ultraviolet', 'internal_filter', 'skimmer'] as $device) {
+            foreach (['heater', 'canister', 'wave_pump', 'top_up', 'feeder', 'ultraviolet', 'lamp'] as $device) {
                 $this->ask("/runs/$run/switches/$device", ['to' => 'on']);
             }
             $this->ask("/runs/$run/steps/$step", []);
