@@ -190,7 +190,7 @@ abstract class BrowserCase extends TestCase
     /** Waits until something holds, up to some seconds; a page that is being replaced counts as not yet. */
     protected function until(callable $holds, string $what): void
     {
-        for ($i = 0; $i < 150; ++$i) {
+        for ($i = 0; $i < 500; ++$i) {
             try {
                 if ($holds()) {
                     self::addToAssertionCount(1);
@@ -204,7 +204,7 @@ abstract class BrowserCase extends TestCase
                     throw $fault;
                 }
             }
-            usleep(100000);
+            usleep(30000);
         }
         self::fail('Waited in vain: '.$what);
     }
