@@ -8,6 +8,7 @@ use App\Change\ForecastRecord;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\View\NewPlan;
+use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -38,7 +39,9 @@ final class PlanAgain
                 $lines = $new->lines[$step->job === 'drain' && !$isFirst ? 'drain again' : $step->job] ?? null;
                 $isFirst = $isFirst && $step->job !== 'drain';
                 if ($lines !== null) {
-                    $step->update(['content' => ['lines' => $lines] + $step->content]);
+                    // What the tank's ways add to the refill stands on.
+                    $rest = $step->job === 'refill' ? array_slice((new StepContent($step))->lines(), count($lines)) : [];
+                    $step->update(['content' => ['lines' => [...$lines, ...$rest]] + $step->content]);
                 }
                 if (in_array($step->id, $new->falls, true)) {
                     RunStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => 'No time left: next time.']);

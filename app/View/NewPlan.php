@@ -97,8 +97,15 @@ final class NewPlan
                 ? 'Nothing more: the mark is reached.'
                 : ($gone < 0.1 ? $each : sprintf('%s more out: down to %s below the rim.', $show->volume($this->left, 1), $show->millimetres($this->mark)))],
             'drain again' => [$each],
-            'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), $source->name)],
+            'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), $source->name), $this->landing($source->central(Parameter::Temperature, $tank->warmth))],
         ];
+    }
+
+    private function landing(float $stream): string
+    {
+        $after = $this->forecast->outlook(Parameter::Temperature)->after();
+
+        return sprintf('At %s in the stream the tank lands on %s.', $this->show->value(Parameter::Temperature, $stream), $after === null ? 'its own temperature' : $this->show->value(Parameter::Temperature, $after->central()));
     }
 
     /**

@@ -141,6 +141,20 @@ final class PlanAgainTest extends FeatureCase
         self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $run->refresh()->forecast['conductivity'], 1e-6);
     }
 
+    public function testTheWaysOfTheTankStandOnInANewPlan(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->update(['schools' => ['filter' => 'covered']]);
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '45'])->assertRedirect();
+        $lines = (new StepContent($run->steps()->where('job', 'refill')->firstOrFail()))->lines();
+
+        self::assertCount(3, $lines);
+        self::assertStringContainsString('45', $lines[0]);
+        self::assertStringStartsWith('At 25', $lines[1]);
+        self::assertStringContainsString('as soon as its intake is covered', $lines[2]);
+    }
+
     public function testWhatTheAnimalsDoNotStandIsSaidHereToo(): void
     {
         [$keeper, $tank, $run] = $this->running([]);
