@@ -26,7 +26,6 @@ use Cresco\Core\Work\Moment;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Sign;
-use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 use Illuminate\Support\Facades\DB;
 
@@ -80,7 +79,6 @@ final class WriteRunSheet
     private function plan(Draft $draft, Session $session, SessionInput $work): array
     {
         return [
-            'tasks' => array_map(static fn(Task $task): string => $task->value, $session->tasks),
             'signs' => array_map(static fn(Sign $sign): string => $sign->value, $work->signs),
             'after' => array_map(static fn(After $job): string => $job->value, $session->after()),
             'out' => $draft->plan->outflow(),

@@ -91,14 +91,19 @@ final class NewPlan
         $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
-        $each = sprintf('%s out: down to %s below the rim.', $show->volume($this->total, 1), $show->millimetres($this->mark));
         $this->lines = [
-            'drain' => [$this->left < 0.1
-                ? 'Nothing more: the mark is reached.'
-                : ($gone < 0.1 ? $each : sprintf('%s more out: down to %s below the rim.', $show->volume($this->left, 1), $show->millimetres($this->mark)))],
-            'drain again' => [$each],
+            'drain' => [$this->left < 0.1 ? 'Nothing more: the mark is reached.' : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' more')],
+            'drain again' => [$this->down($plan, $this->total, '')],
             'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), $source->name), $this->landing($source->central(Parameter::Temperature, $tank->warmth))],
         ];
+    }
+
+    /** What is to be drained, in a line. @param float $litres by which the level falls */
+    private function down(ChangePlan $plan, float $litres, string $more): string
+    {
+        return $plan->isWhileFilling()
+            ? sprintf('%s%s out while %s run in, at about %s of what runs out: down to %s below the rim.', $this->show->volume($litres / (1.0 - $plan->inflow), 1), $more, $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), $this->show->percent($plan->inflow), $this->show->millimetres($this->mark))
+            : sprintf('%s%s out: down to %s below the rim.', $this->show->volume($litres, 1), $more, $this->show->millimetres($this->mark));
     }
 
     private function landing(float $stream): string

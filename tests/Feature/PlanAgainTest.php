@@ -141,6 +141,17 @@ final class PlanAgainTest extends FeatureCase
         self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $run->refresh()->forecast['conductivity'], 1e-6);
     }
 
+    public function testWaterThatRunsInMeanwhileIsNotForgottenInANewPlan(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'inflow' => '50']);
+        $this->actingAs($keeper)->post("/runs/$run->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
+
+        // The level falls by 20 L while half of 40 L comes back.
+        self::assertStringContainsString("40.0\u{A0}L out while 20.0\u{A0}L run in", (new StepContent($run->steps()->where('job', 'drain')->firstOrFail()))->lines()[0]);
+        self::assertEqualsWithDelta(40.0, $run->refresh()->litresOut(), 1e-6);
+    }
+
     public function testTheWaysOfTheTankStandOnInANewPlan(): void
     {
         [$keeper, $tank] = $this->readyTank();
