@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\KitDefaults;
 use App\Support\Show;
 use App\Support\VolumeUnit;
 use Cresco\Core\Measure\Kit as CoreKit;
@@ -118,7 +117,7 @@ final class Keeper extends Authenticatable
         $this->loadMissing('kits');
         $kit = $this->kits->firstWhere('parameter', $parameter);
 
-        return $kit instanceof Kit ? $kit->toCore($this->pen_factor) : KitDefaults::of($parameter, $this->pen_factor);
+        return $kit instanceof Kit ? $kit->toCore($this->pen_factor) : CoreKit::usual($parameter, $this->pen_factor);
     }
 
     public function show(): Show

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Tank;
 use App\Support\Show;
 use Cresco\Core\Change\Forecast;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
 
 /** Where a change goes further than the animals stand: too wide a swing, too little depth. */
@@ -21,7 +22,7 @@ final class BeyondLimits
     public static function of(Tank $tank, Forecast $forecast, float $mark, float $allowed, Show $show): array
     {
         $found = [];
-        foreach (ChangeSheet::ORDER as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             $outlook = $forecast->outlook($parameter);
             $most = $outlook->now === null ? null : $tank->needs()->swingLimits()->allowed($parameter, $outlook->now->central());
             $swing = (float) $outlook->swing();

@@ -8,7 +8,7 @@ use App\Change\Draft;
 use App\Change\Reason;
 use App\Support\DrainOf;
 use App\Support\Show;
-use Cresco\Core\Change\Passage;
+use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Sizing;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
@@ -20,12 +20,6 @@ use Cresco\Core\Working\Computation;
 /** The change sheet in the keeper's units and words. */
 final class ChangeSheet
 {
-    /** Order of the figures, by what keepers look for first. */
-    public const ORDER = [
-        Parameter::Nitrate, Parameter::Acidity, Parameter::CarbonateHardness, Parameter::GeneralHardness,
-        Parameter::Conductivity, Parameter::Temperature, Parameter::Ammonium,
-    ];
-
     /** A reading older than this many days is asked for again. House default. */
     private const STALE_DAYS = 7;
 
@@ -98,7 +92,7 @@ final class ChangeSheet
     private function makeRows(): array
     {
         $rows = [];
-        foreach (self::ORDER as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             $outlook = $this->draft->forecast->outlook($parameter);
             $range = $this->draft->tank->needs()->range($parameter);
             $goal = match ([$parameter, $this->draft->input->reason]) {
@@ -175,7 +169,7 @@ final class ChangeSheet
         $query = ['tank' => $tank->id, 'litres' => Show::plain($tank->keeper->volume_unit->fromLitres(max(1.0, $plan->outflow())), 1), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
         $now = $this->draft->forecast->outlook(Parameter::Conductivity)->now;
         if ($this->draft->input->reason === Reason::Conductivity && $this->draft->input->conductivityGoal !== null && $now !== null && $this->draft->share() > 0.01) {
-            $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Passage::corrective($now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
+            $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Dilution::corrective($now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
         }
 
         return '/bench?'.http_build_query($query);
@@ -330,7 +324,7 @@ final class ChangeSheet
     {
         $found = [];
         $missing = $stale = $carried = [];
-        foreach (self::ORDER as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             $reading = $this->draft->waters->tankReadings[$parameter->value] ?? null;
             if ($this->draft->plan->tank->isAssumed($parameter)) {
                 $carried[] = $parameter->word();

@@ -223,7 +223,7 @@ final readonly class LookBackPage
             $when = $soon ? 'right after' : 'next day';
             $found[$when.$reading->parameter->value] ??= [$when, $reading];
         }
-        $order = array_flip(array_map(static fn(Parameter $p): string => $p->value, ChangeSheet::ORDER));
+        $order = array_flip(array_map(static fn(Parameter $p): string => $p->value, Parameter::cases()));
         usort($found, static fn(array $a, array $b): int => [$a[0] === 'next day', $order[$a[1]->parameter->value]] <=> [$b[0] === 'next day', $order[$b[1]->parameter->value]]);
 
         return $found;

@@ -199,7 +199,7 @@ final class NewPlan
     public function after(): array
     {
         $rows = [];
-        foreach (ChangeSheet::ORDER as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             $after = $this->forecast->outlook($parameter)->after();
             if ($after !== null) {
                 $rows[] = [$parameter->label(), $this->show->value($parameter, $after->central(), $after->halfWidth())];

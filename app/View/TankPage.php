@@ -9,6 +9,7 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Support\Show;
 use App\Support\VesselOf;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Working\Computation;
@@ -81,7 +82,7 @@ final readonly class TankPage
     public function figures(): array
     {
         $figures = [];
-        foreach (ChangeSheet::ORDER as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             $reading = $this->latest[$parameter->value] ?? null;
             $figures[] = new WaterFigure($parameter, $reading, $this->tank->needs()->range($parameter));
         }

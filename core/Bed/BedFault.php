@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Bed;
 
-use InvalidArgumentException;
+use Cresco\Core\Fault;
 
 /** A bed that cannot be. The message can be shown to a keeper. */
-final class BedFault extends InvalidArgumentException
+final class BedFault extends Fault
 {
     public static function patch(): self
     {

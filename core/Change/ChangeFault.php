@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Change;
 
-use InvalidArgumentException;
+use Cresco\Core\Fault;
 
 /** A change that cannot do what is asked. The message can be shown to a keeper. */
-final class ChangeFault extends InvalidArgumentException
+final class ChangeFault extends Fault
 {
     public static function sourceBetween(string $source, string $tank, string $goal): self
     {
@@ -31,7 +31,24 @@ final class ChangeFault extends InvalidArgumentException
 
     public static function fraction(float $fraction): self
     {
-        return new self(sprintf('a change takes between nothing and all of the water, not %s of it', round($fraction, 3)));
+        return new self(is_finite($fraction)
+            ? sprintf('a change takes between nothing and all of the water, not %s %% of it', round(100.0 * $fraction, 1))
+            : 'a change takes between nothing and all of the water');
+    }
+
+    public static function amount(): self
+    {
+        return new self('an amount is an ordinary number, nothing or more');
+    }
+
+    public static function label(): self
+    {
+        return new self('a label names a dose, the litres it is for and the chlorine it takes: all above nothing');
+    }
+
+    public static function tooManySteps(): self
+    {
+        return new self('with so small a step at a time that is no way to get there');
     }
 
     public static function sourceAboveLimit(): self

@@ -7,22 +7,25 @@ namespace Cresco\Core\Change;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\Mixing;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
 
 /** A water change as it is meant to be done: this tank, this water, so many litres. */
 final readonly class ChangePlan
 {
-    public const SHARE = 'f = 1 - (V - E - D) / V * ((V - D) / V)^(n - 1)';
+    public const SHARE = 'f = 1 - max(V - E - D, 0) / V * (max(V - D, 0) / V)^(n - 1)';
 
     /**
      * The same when new water runs in while old runs out: of the mixture, dM/dt = -out M / V with V falling at out - in, so
      * that what is left of the old water goes with the level to the power 1 / (1 - r), r = in / out.
      */
-    public const SHARE_WHILE_FILLING = 'f = 1 - (V - E) / V * ((V - E - D) / (V - E))^(1 / (1 - r))';
+    public const SHARE_WHILE_FILLING = 'f = 1 - max(V - E, 0) / V * (max(V - E - D, 0) / max(V - E, 0.001))^(1 / (1 - r))';
+
+    /** More than so much of what runs out cannot run in while the level is to fall. House limit. */
+    public const MOST_INFLOW = 0.95;
 
     /**
      * @param float                $drained     litres by which the level falls at each drain, 0 to what is in the tank
@@ -34,6 +37,8 @@ final readonly class ChangePlan
      * @param array<string, Unit>  $units       by parameter value, as the keeper reads them
      * @param float                $inflow      new water that runs in while the level falls, as a share of what runs out; 0 to
      *                                          0.95, and only with a single drain
+     *
+     * @throws ChangeFault when an amount is below nothing or no ordinary number
      */
     public function __construct(
         public Vessel $vessel,
@@ -47,16 +52,47 @@ final readonly class ChangePlan
         public ?Distribution $production = null,
         public array $units = [],
         public float $inflow = 0.0,
-    ) {}
+    ) {
+        foreach ([$drained, $evaporated, $inflow] as $figure) {
+            if (!is_finite($figure) || $figure < 0.0) {
+                throw ChangeFault::amount();
+            }
+        }
+        if ($drains < 1 || $inflow > self::MOST_INFLOW || ($inflow > 0.0 && $drains > 1)) {
+            throw ChangeFault::flow();
+        }
+    }
 
     public function withDrained(float $litres): self
     {
-        return new self($this->vessel, $this->tank, $this->source, $litres, $this->drains, $this->evaporated, $this->setPoint, $this->warmth, $this->production, $this->units, $this->inflow);
+        return $this->with(drained: $litres);
     }
 
     public function withDrains(int $drains): self
     {
-        return new self($this->vessel, $this->tank, $this->source, $this->drained, $drains, $this->evaporated, $this->setPoint, $this->warmth, $this->production, $this->units, $this->inflow);
+        return $this->with(drains: $drains);
+    }
+
+    public function withSource(WaterState $source): self
+    {
+        return $this->with(source: $source);
+    }
+
+    private function with(?WaterState $tank = null, ?WaterState $source = null, ?float $drained = null, ?int $drains = null, ?float $evaporated = null, ?float $inflow = null): self
+    {
+        return new self(
+            $this->vessel,
+            $tank ?? $this->tank,
+            $source ?? $this->source,
+            $drained ?? $this->drained,
+            $drains ?? $this->drains,
+            $evaporated ?? $this->evaporated,
+            $this->setPoint,
+            $this->warmth,
+            $this->production,
+            $this->units,
+            $inflow ?? $this->inflow,
+        );
     }
 
     /** What is left of it once so many of its drains are done and filled up, from the mixture that they left. */
@@ -65,12 +101,12 @@ final readonly class ChangePlan
         $share = $done->share();
         $tank = Mixing::blend($this->tank->name, [[$this->tank, 1.0 - $share], [$this->source, $share]]);
 
-        return new self($this->vessel, $tank, $this->source, $this->drained, max(1, $this->drains - $done->drains), 0.0, $this->setPoint, $this->warmth, $this->production, $this->units, $this->inflow);
+        return $this->with(tank: $tank, drains: max(1, $this->drains - $done->drains), evaporated: 0.0);
     }
 
     public function withInflow(float $share): self
     {
-        return new self($this->vessel, $this->tank, $this->source, $this->drained, $this->drains, $this->evaporated, $this->setPoint, $this->warmth, $this->production, $this->units, $share);
+        return $this->with(inflow: $share);
     }
 
     public function unit(Parameter $parameter): Unit
@@ -125,34 +161,12 @@ final readonly class ChangePlan
     public function litresForShare(float $share): float
     {
         $volume = $this->vessel->litres();
-        $low = 0.0;
-        $high = max(0.0, $volume - $this->evaporated);
-        for ($i = 0; $i < 40; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            $present = $volume - $this->evaporated;
-            $old = $present / $volume * (($present - $middle) / $present) ** (1.0 / (1.0 - $this->inflow)) * (($volume - $middle) / $volume) ** ($this->drains - 1);
-            if (1.0 - $old < $share) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
+        $present = max(0.0, $volume - $this->evaporated);
+        if ($present <= 0.0) {
+            return 0.0;
         }
+        $new = fn(float $litres): float => 1.0 - $present / $volume * (($present - $litres) / $present) ** (1.0 / (1.0 - $this->inflow)) * (($volume - $litres) / $volume) ** ($this->drains - 1);
 
-        return ($low + $high) / 2.0;
-    }
-
-    /** The temperature of the refill that lands the tank on $warmth. */
-    public function refillTemperature(float $target): ?Computation
-    {
-        $now = $this->tank->get(Parameter::Temperature);
-        if ($now === null || $this->share() <= 0.0) {
-            return null;
-        }
-        $unit = $this->unit(Parameter::Temperature);
-
-        return $this->addShare(Computation::of('Temperature of the refill'))
-            ->given('tank', 'temperature of the tank', $unit->distributionFromBase($now), $unit->label)
-            ->given('goal', 'where the tank should land', $unit->fromBase($target), $unit->label, Grade::Consensus)
-            ->line(Dilution::CORRECTIVE, 'temperature of the refill', $unit->label);
+        return Bisection::edge(0.0, $present, static fn(float $litres): bool => $new($litres) < $share);
     }
 }

@@ -22,8 +22,8 @@ final readonly class Conditioner
      */
     public function __construct(public float $millilitres, public float $litres, public float $strength)
     {
-        if ($millilitres <= 0.0 || $litres <= 0.0 || $strength <= 0.0) {
-            throw new ChangeFault('a label names a dose, the litres it is for and the chlorine it takes: all above nothing');
+        if (!(min($millilitres, $litres, $strength) > 0.0 && max($millilitres, $litres, $strength) < INF)) {
+            throw ChangeFault::label();
         }
     }
 

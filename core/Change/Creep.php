@@ -34,7 +34,10 @@ final readonly class Creep
         public float $fraction,
         public float $days,
     ) {
-        if ($litres <= 0.0 || $days <= 0.0 || $fraction < 0.0 || $fraction > 1.0) {
+        if (!($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF) || !(min($evaporation, $topUp, $change) >= 0.0 && max($evaporation, $topUp, $change) < INF)) {
+            throw ChangeFault::amount();
+        }
+        if (!($fraction >= 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
         }
     }
@@ -77,9 +80,10 @@ final readonly class Creep
         $next = $this->days;
         for ($day = 1; $day <= $days; ++$day) {
             $now += $rise;
-            if ($this->fraction > 0.0 && $day >= $next - 1e-9) {
+            // Changes that are less than a day apart come one after the other.
+            while ($this->fraction > 0.0 && $day >= $next - 1e-9) {
                 $now = (1.0 - $this->fraction) * $now + $this->fraction * $this->change;
-                $next += $this->days;
+                $next += max(0.02, $this->days);
             }
             $course[] = $now;
         }

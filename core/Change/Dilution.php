@@ -28,12 +28,16 @@ final class Dilution
     /** @throws ChangeFault when the fraction is not a share */
     public static function once(float $tank, float $source, float $fraction): float
     {
+        self::requireNumbers($tank, $source);
+
         return Formula::of(Mixing::ONE_CHANGE)->number(['tank' => $tank, 'source' => $source, 'f' => self::share($fraction)]);
     }
 
     /** The result of $times equal changes in a row. */
     public static function repeated(float $tank, float $source, float $fraction, int $times): float
     {
+        self::requireNumbers($tank, $source);
+
         return Formula::of(self::REPEATED)->number(['tank' => $tank, 'source' => $source, 'f' => self::share($fraction), 'n' => (float) $times]);
     }
 
@@ -44,11 +48,12 @@ final class Dilution
      */
     public static function needed(float $tank, float $source, float $goal): float
     {
+        self::requireNumbers($tank, $source, $goal);
         if ($goal === $tank) {
             return 0.0;
         }
         [$s, $t, $g] = array_map(static fn(float $x): string => (string) round($x, 2), [$source, $tank, $goal]);
-        if ($source === $tank) {
+        if (abs($source - $tank) <= 1e-12 * max(abs($source), abs($tank))) {
             throw ChangeFault::nothingToMix($t);
         }
         $fraction = Formula::of(self::NEEDED)->number(['tank' => $tank, 'source' => $source, 'goal' => $goal]);
@@ -65,7 +70,8 @@ final class Dilution
     /** Water runs in and out at the same rate, well mixed, until $through litres have passed. */
     public static function runThrough(float $tank, float $source, float $volume, float $through): float
     {
-        if ($volume <= 0.0 || $through < 0.0) {
+        self::requireNumbers($tank, $source);
+        if (!($volume > 0.0 && $through >= 0.0 && $volume < INF && $through < INF)) {
             throw ChangeFault::flow();
         }
 
@@ -81,8 +87,9 @@ final class Dilution
      */
     public static function whileFilling(float $tank, float $source, float $volume, float $in, float $out, float $minutes): array
     {
+        self::requireNumbers($tank, $source);
         $lowest = $volume + ($in - $out) * $minutes;
-        if ($in <= 0.0 || $out <= 0.0 || $lowest <= 0.0 || $minutes < 0.0) {
+        if (!($in > 0.0 && $out > 0.0 && $lowest > 0.0 && $lowest < INF && $minutes >= 0.0)) {
             throw ChangeFault::flow();
         }
         $atLowest = abs($in - $out) < 1e-9
@@ -99,16 +106,26 @@ final class Dilution
     /** What the new water must be so that the tank lands on the goal. May come out negative: then it cannot be had. */
     public static function corrective(float $tank, float $goal, float $fraction): float
     {
-        if ($fraction <= 0.0 || $fraction > 1.0) {
+        if (!($fraction > 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
         }
 
         return Formula::of(self::CORRECTIVE)->number(['tank' => $tank, 'goal' => $goal, 'f' => $fraction]);
     }
 
+    /** @throws ChangeFault when one is no ordinary number */
+    private static function requireNumbers(float ...$figures): void
+    {
+        foreach ($figures as $figure) {
+            if (!is_finite($figure)) {
+                throw ChangeFault::amount();
+            }
+        }
+    }
+
     private static function share(float $fraction): float
     {
-        if ($fraction < 0.0 || $fraction > 1.0) {
+        if (!($fraction >= 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
         }
 

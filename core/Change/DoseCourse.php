@@ -18,7 +18,10 @@ final readonly class DoseCourse
      */
     public static function settled(float $dose, float $uptake, float $fraction, float $days, float $source): self
     {
-        if ($fraction <= 0.0 || $fraction > 1.0) {
+        if (!(min($dose, $uptake, $source) >= 0.0 && $days > 0.0 && max($dose, $uptake, $source, $days) < INF)) {
+            throw ChangeFault::amount();
+        }
+        if (!($fraction > 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
         }
         $high = $source + ($dose - (1.0 - $fraction) * $days * $uptake) / $fraction;

@@ -97,6 +97,9 @@ final class Forecast
             return Outlook::unknown(Parameter::Acidity, $now, $unit);
         }
         $working = Carbonate::mixed('pH', $plan->tank, $plan->source, $plan->unit(Parameter::CarbonateHardness), $plan->addShare(...));
+        if (!$working->isSolved('pH')) {
+            return Outlook::unknown(Parameter::Acidity, $now, $unit);
+        }
         if ($plan->setPoint !== null) {
             $held = $plan->setPoint;
 

@@ -8,6 +8,7 @@ use Closure;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Estimate;
 
@@ -60,6 +61,18 @@ final class Outlook
     public function nextDayWorking(): ?Computation
     {
         return ($this->next)();
+    }
+
+    /** Whether the forecast says anything: a pH without a buffer may end up anywhere. */
+    public function isForetold(): bool
+    {
+        foreach ($this->parameter === Parameter::Acidity ? [$this->after(), $this->nextDay()] : [] as $estimate) {
+            if ($estimate !== null && !($estimate->high() - $estimate->low() <= Carbonate::UNFORETOLD)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** How far the change moves it, with its sign; null where it cannot be known. */

@@ -12,8 +12,6 @@ use Cresco\Core\Measure\Parameter;
  */
 final readonly class Passage
 {
-    public const CORRECTIVE = 'water = (aim - (1 - f) * tank) / f';
-
     /** More changes than this are no plan. */
     private const LONGEST = 60;
 
@@ -23,16 +21,6 @@ final readonly class Passage
      * @param Parameter|null             $by     what makes it as long as it is
      */
     private function __construct(public array $states, public array $waters, public ?Parameter $by) {}
-
-    /** What the new water must be for one change to land on the aim; below nothing when no water can. */
-    public static function corrective(float $tank, float $aim, float $fraction): float
-    {
-        if ($fraction <= 0.0 || $fraction > 1.0) {
-            throw ChangeFault::fraction($fraction);
-        }
-
-        return ($aim - (1.0 - $fraction) * $tank) / $fraction;
-    }
 
     /**
      * @param array<string, float> $tank     by parameter value, base units
@@ -45,8 +33,13 @@ final readonly class Passage
      */
     public static function plan(array $tank, array $aim, float $fraction, SwingLimits $limits, array $most = [], array $least = []): self
     {
-        if ($fraction <= 0.0 || $fraction > 1.0) {
+        if (!($fraction > 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
+        }
+        foreach ([...$tank, ...$aim] as $figure) {
+            if (!is_finite($figure)) {
+                throw ChangeFault::amount();
+            }
         }
         $tank = array_intersect_key($tank, $aim);
         $states = [$tank];
@@ -68,7 +61,7 @@ final readonly class Passage
                     $by ??= $parameter;
                 }
                 $next[$name] = $landing;
-                $water[$name] = max($least[$name] ?? 0.0, self::corrective($value, $landing, $fraction));
+                $water[$name] = max($least[$name] ?? 0.0, Dilution::corrective($value, $landing, $fraction));
             }
             $waters[] = $water;
             $states[] = $next;

@@ -4,98 +4,236 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Change;
 
-use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Reading;
+use Cresco\Core\Numeric\NormalTail;
 
 /**
- * What a tank makes of a substance in a day, learned from its readings: between two changes it rises in a straight line, whose
- * slope is found by least squares, each reading weighted by its variance. The stretches are joined by their weighted mean; when
- * they scatter by more than their readings say, the spread grows with it (Birge, 1932, Phys. Rev. 40, 207).
+ * What a tank makes of a substance in a day, mg/L, learned from all of its readings at once. Between changes it rises in a straight
+ * line, each change moves it to (1 - f) of itself and f of the source: so every reading is a c0 + b g + d with known a, b and d.
+ *
+ * Each reading speaks for all values within its field, drop or digit alike, with soft edges for what the balance does not know. One
+ * that fits nowhere counts as a slip, as one in thirty does. The posterior of g and of the first level c0 is added up on a grid
+ * (Bayes' rule), the guess being a bell with heavy sides (Student, 4 degrees of freedom) so that a diary can overrule it.
  */
 final readonly class Production
 {
-    /** Stretches before anything is said. House default. */
-    private const LEAST = 3;
+    /** What the balance does not know of a level: shares, sources and days that differ. Of the level, and mg/L. House defaults. */
+    private const LOOSE = [0.05, 0.5];
 
-    /** Days that a stretch has to span. House default. */
-    private const SPAN = 2.0;
+    /** Share of readings that are slips: another tank, another test, a wrong digit. House default. */
+    private const SLIPS = 1.0 / 30.0;
+
+    /** Litres of a tank, and so shares and rates, are off alike in all readings: as a share of the rate. House default. */
+    private const ALIKE = 0.03;
+
+    /** Below this share of the first level a reading says too little about it to ask. */
+    private const FORGOTTEN = 0.1;
+
+    private const PASSES = 2;
+
+    private const RATES = 33;
+
+    private const LEVELS = 9;
+
+    /** The most readings, the newest, that are weighed: a year of them, three a week. */
+    private const MOST = 160;
 
     /**
-     * @param list<array{from: float, to: float, readings: int, slope: float, spread: float}> $stretches days, a day, standard deviation
+     * @param Normal                            $prior    the guess, mg/L a day
+     * @param list<array{float, Reading}>       $readings day and what was read, any order
+     * @param list<array{float, float, float}>  $changes  day, share of new water (0 to 1), mg/L in it; any order
      */
-    private function __construct(public float $perDay, public float $spread, public array $stretches) {}
-
-    public function distribution(): Normal
-    {
-        return new Normal($this->perDay, $this->spread);
-    }
-
-    /**
-     * @param list<array{float, Distribution}> $readings day and value, any order
-     * @param list<float>                      $changes  days of water changes, any order
-     *
-     * @return self|null null before there are enough stretches
-     */
-    public static function learned(array $readings, array $changes): ?self
+    public static function learned(Normal $prior, array $readings, array $changes): Posterior
     {
         usort($readings, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        sort($changes);
-        $stretches = $stretch = [];
-        foreach ($readings as $reading) {
-            if ($stretch !== [] && self::isBetween($changes, $stretch[count($stretch) - 1][0], $reading[0])) {
-                $stretches[] = self::line($stretch);
-                $stretch = [];
-            }
-            $stretch[] = $reading;
+        usort($changes, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        $readings = array_slice($readings, -self::MOST);
+        // One reading alone says where the tank stands, not where it goes.
+        if (count($readings) < 2 || $prior->spread() <= 0.0) {
+            return Posterior::guess($prior);
         }
-        $stretches[] = self::line($stretch);
-        $stretches = array_values(array_filter($stretches));
-        if (count($stretches) < self::LEAST) {
-            return null;
+        $lines = self::lines($readings, $changes);
+        [$low, $high] = self::around($prior, $readings, $lines);
+        $grid = [];
+        for ($pass = 0; $pass < self::PASSES; ++$pass) {
+            $grid = self::posterior($prior, $readings, $lines, $low, $high);
+            [$mean, $deviation] = self::moments($grid);
+            $step = ($high - $low) / (self::RATES - 1);
+            $reach = max(5.0 * $deviation, 3.0 * $step);
+            [$low, $high] = [$mean - $reach, $mean + $reach];
         }
-        $weights = array_map(static fn(array $line): float => $line['spread'] ** -2, $stretches);
-        $sum = array_sum($weights);
-        $mean = array_sum(array_map(static fn(array $line, float $weight): float => $line['slope'] * $weight, $stretches, $weights)) / $sum;
-        $scatter = array_sum(array_map(static fn(array $line, float $weight): float => $weight * ($line['slope'] - $mean) ** 2, $stretches, $weights)) / (count($stretches) - 1);
+        [$mean, $deviation] = self::moments($grid);
+        $best = array_reduce($grid, static fn(?array $best, array $point): array => $best === null || $point[1] > $best[1] ? $point : $best);
 
-        return new self($mean, sqrt(max(1.0, $scatter) / $sum), $stretches);
-    }
-
-    /** @param list<float> $changes */
-    private static function isBetween(array $changes, float $from, float $to): bool
-    {
-        foreach ($changes as $day) {
-            if ($day > $from && $day <= $to) {
-                return true;
-            }
-        }
-
-        return false;
+        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0] ?? $mean, $best[2] ?? 0.0));
     }
 
     /**
-     * @param list<array{float, Distribution}> $readings in the order of their days
+     * How each reading follows from the level at the first of them and from the rate.
      *
-     * @return array{from: float, to: float, readings: int, slope: float, spread: float}|null null when it is too short
+     * @param list<array{float, Reading}>      $readings in the order of their days
+     * @param list<array{float, float, float}> $changes  in the order of their days
+     *
+     * @return list<array{float, float, float}> a, b, d
      */
-    private static function line(array $readings): ?array
+    private static function lines(array $readings, array $changes): array
     {
-        if (count($readings) < 2 || $readings[count($readings) - 1][0] - $readings[0][0] < self::SPAN) {
-            return null;
-        }
-        $weights = array_map(static fn(array $reading): float => max(1e-6, $reading[1]->spread()) ** -2, $readings);
-        $sum = array_sum($weights);
-        $day = $value = 0.0;
-        foreach ($readings as $i => [$at, $reading]) {
-            $day += $weights[$i] * $at / $sum;
-            $value += $weights[$i] * $reading->central() / $sum;
-        }
-        $width = $rise = 0.0;
-        foreach ($readings as $i => [$at, $reading]) {
-            $width += $weights[$i] * ($at - $day) ** 2;
-            $rise += $weights[$i] * ($at - $day) * ($reading->central() - $value);
+        $day = $readings[0][0];
+        [$a, $b, $d] = [1.0, 0.0, 0.0];
+        $changes = array_values(array_filter($changes, static fn(array $change): bool => $change[0] > $day));
+        $next = 0;
+        $lines = [];
+        foreach ($readings as [$at, $reading]) {
+            while (isset($changes[$next]) && $changes[$next][0] <= $at) {
+                [$when, $share, $source] = $changes[$next++];
+                $keeps = 1.0 - max(0.0, min(1.0, $share));
+                $b += $when - $day;
+                $day = $when;
+                [$a, $b, $d] = [$keeps * $a, $keeps * $b, $keeps * $d + (1.0 - $keeps) * $source];
+            }
+            $b += $at - $day;
+            $day = $at;
+            $lines[] = [$a, $b, $d];
         }
 
-        return ['from' => $readings[0][0], 'to' => $readings[count($readings) - 1][0], 'readings' => count($readings), 'slope' => $rise / $width, 'spread' => $width ** -0.5];
+        return $lines;
+    }
+
+    /**
+     * Rates between which the answer lies: those of the guess, and those that the readings have on their face.
+     *
+     * @param list<array{float, Reading}>      $readings
+     * @param list<array{float, float, float}> $lines
+     *
+     * @return array{float, float}
+     */
+    private static function around(Normal $prior, array $readings, array $lines): array
+    {
+        $low = $prior->central() - 4.0 * $prior->spread();
+        $high = $prior->central() + 4.0 * $prior->spread();
+        $first = $readings[0][1]->value;
+        foreach ($readings as $i => [, $reading]) {
+            [$a, $b, $d] = $lines[$i];
+            if ($b >= 2.0) {
+                $rate = ($reading->value - $a * $first - $d) / $b;
+                $low = min($low, $rate - 1.0);
+                $high = max($high, $rate + 1.0);
+            }
+        }
+
+        return [$low, $high];
+    }
+
+    /**
+     * @param list<array{float, Reading}>      $readings
+     * @param list<array{float, float, float}> $lines
+     *
+     * @return list<array{float, float, float}> rate, weight, likeliest first level with it
+     */
+    private static function posterior(Normal $prior, array $readings, array $lines, float $low, float $high): array
+    {
+        $first = $readings[0][1];
+        $loose = self::LOOSE[1] + self::LOOSE[0] * $first->value;
+        $from = max(0.0, min($first->low, $first->value) - 2.0 * $loose);
+        $to = max($first->high, $first->value) + 2.0 * $loose;
+        $points = [];
+        for ($i = 0; $i < self::RATES; ++$i) {
+            $rate = $low + ($high - $low) * $i / (self::RATES - 1);
+            $z = ($rate - $prior->central()) / $prior->spread();
+            $sum = -2.5 * log(1.0 + $z * $z / 4.0);
+            $early = [];
+            foreach ($lines as $k => [$a, $b, $d]) {
+                if ($a >= self::FORGOTTEN) {
+                    $early[] = $k;
+                } else {
+                    $sum += log(self::likelihood($readings[$k][1], $a * $first->value + $b * $rate + $d));
+                }
+            }
+            $logs = [];
+            for ($j = 0; $j < self::LEVELS; ++$j) {
+                $level = $from + ($to - $from) * $j / (self::LEVELS - 1);
+                $log = $sum;
+                foreach ($early as $k) {
+                    [$a, $b, $d] = $lines[$k];
+                    $log += log(self::likelihood($readings[$k][1], $a * $level + $b * $rate + $d));
+                }
+                $logs[$j] = $log;
+            }
+            $most = max($logs);
+            $points[] = [$rate, $most + log(array_sum(array_map(static fn(float $log): float => exp($log - $most), $logs))), $from + ($to - $from) * (int) array_search($most, $logs, true) / (self::LEVELS - 1)];
+        }
+        $most = max(array_column($points, 1));
+
+        return array_map(static fn(array $point): array => [$point[0], exp($point[1] - $most), $point[2]], $points);
+    }
+
+    /** How well a reading goes with a level, a slip being possible always. */
+    private static function likelihood(Reading $reading, float $level): float
+    {
+        $slip = self::SLIPS * self::slip($reading);
+
+        return $slip + (1.0 - self::SLIPS) * self::fit($reading, $level);
+    }
+
+    private static function fit(Reading $reading, float $level): float
+    {
+        $level = max(0.0, $level);
+        $soft = self::LOOSE[1] + self::LOOSE[0] * $level;
+        $width = $reading->high - $reading->low;
+        if ($reading->method === Method::Pen || $width <= 1e-9) {
+            $soft = sqrt($soft ** 2 + $width ** 2 / 12.0 + ($reading->method === Method::Pen ? $reading->parameter->penAccuracy($reading->value) ** 2 : 0.0));
+            $z = ($level - $reading->value) / $soft;
+
+            return exp(-0.5 * $z * $z) / ($soft * 2.5066282746310002) * max(1.0, $width);
+        }
+        $above = $reading->isCensored() ? 1.0 : NormalTail::below(($reading->high - $level) / $soft);
+
+        return $above - NormalTail::below(($reading->low - $level) / $soft);
+    }
+
+    /** A slip may show anything that this kit shows: as much for each field as its share of a hundred mg/L. */
+    private static function slip(Reading $reading): float
+    {
+        return max(0.01, min(1.0, max(1.0, $reading->high - $reading->low) / 100.0));
+    }
+
+    /**
+     * @param list<array{float, float, float}> $grid
+     *
+     * @return array{float, float} mean and standard deviation
+     */
+    private static function moments(array $grid): array
+    {
+        $sum = $first = $second = 0.0;
+        foreach ($grid as [$rate, $weight]) {
+            $sum += $weight;
+            $first += $weight * $rate;
+            $second += $weight * $rate * $rate;
+        }
+        $mean = $first / $sum;
+
+        return [$mean, sqrt(max(1e-12, $second / $sum - $mean * $mean))];
+    }
+
+    /**
+     * @param list<array{float, Reading}>      $readings
+     * @param list<array{float, float, float}> $lines
+     *
+     * @return list<float> days of readings that are likelier slips than not
+     */
+    private static function aside(array $readings, array $lines, float $rate, float $level): array
+    {
+        $aside = [];
+        foreach ($readings as $i => [$day, $reading]) {
+            [$a, $b, $d] = $lines[$i];
+            if ((1.0 - self::SLIPS) * self::fit($reading, $a * $level + $b * $rate + $d) < self::SLIPS * self::slip($reading)) {
+                $aside[] = $day;
+            }
+        }
+
+        return $aside;
     }
 }

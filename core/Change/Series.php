@@ -24,14 +24,14 @@ final readonly class Series
     public static function equal(float $tank, float $source, float $goal, float $swing, float $largestFraction): self
     {
         $needed = Dilution::needed($tank, $source, $goal);
-        if ($needed >= 1.0 || $swing <= 0.0 || $largestFraction <= 0.0) {
+        if (!($needed < 1.0 && $swing > 0.0 && $largestFraction > 0.0)) {
             throw ChangeFault::fraction(1.0);
         }
         if ($needed <= 0.0) {
             return new self([], [$tank]);
         }
         $allowed = min($largestFraction, $swing / abs($tank - $source), 0.999);
-        $times = max(1, (int) ceil(log(1.0 - $needed) / log(1.0 - $allowed) - 1e-9));
+        $times = Sizing::rounds(log1p(-$needed) / log1p(-$allowed));
         $each = 1.0 - (1.0 - $needed) ** (1.0 / $times);
         $values = [$tank];
         for ($i = 1; $i <= $times; ++$i) {
@@ -48,14 +48,18 @@ final readonly class Series
      */
     public static function growing(float $tank, float $source, float $goal, float $swing, float $largestFraction): self
     {
-        if (Dilution::needed($tank, $source, $goal) >= 1.0 || $swing <= 0.0 || $largestFraction <= 0.0) {
+        if (!(Dilution::needed($tank, $source, $goal) < 1.0 && $swing > 0.0 && $largestFraction > 0.0)) {
             throw ChangeFault::fraction(1.0);
         }
         $fractions = [];
         $values = [$tank];
         $now = $tank;
-        while (abs($now - $goal) > 1e-9 && count($fractions) < 1000) {
-            $fraction = min($largestFraction, $swing / abs($now - $source), Dilution::needed($now, $source, $goal));
+        $near = 1e-9 * max(1.0, abs($tank), abs($goal));
+        while (abs($now - $goal) > $near) {
+            if (count($fractions) >= Sizing::MOST_CHANGES) {
+                throw ChangeFault::tooManySteps();
+            }
+            $fraction = min($largestFraction, 1.0, $swing / abs($now - $source), max(0.0, ($now - $goal) / ($now - $source)));
             $now = Dilution::once($now, $source, $fraction);
             $fractions[] = $fraction;
             $values[] = $now;

@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace Cresco\Core\Change;
 
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Working\Computation;
 
 /** How much water to change for a reason, and how much the animals allow at once. */
 final class Sizing
 {
+    /** A series longer than this is none. House limit. */
+    public const MOST_CHANGES = 1000;
+
     public const LITRES = 'litres = V * (1 - (1 - share)^(1 / n)) - E';
 
-    public const LITRES_WHILE_FILLING = 'litres = (V - E) * (1 - (min((1 - share) * V / (V - E), 1))^(1 - r))';
+    public const LITRES_WHILE_FILLING = 'litres = max(V - E, 0) * (1 - (min((1 - share) * V / max(V - E, 0.001), 1))^(1 - r))';
 
     /**
      * The litres to drain that bring a parameter to a goal, as a spread: the readings and the volume decide how sure it
@@ -96,16 +100,7 @@ final class Sizing
         if ($working === null || $now === null || $allowed === null || abs((float) $outlook->swing()) <= $allowed) {
             return 1.0;
         }
-        $low = 0.0;
-        $high = $forecast->plan->drained;
-        for ($i = 0; $i < 8; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            if (abs($working->at(['D' => $middle]) - $now) <= $allowed) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
-        }
+        $low = Bisection::edge(0.0, $forecast->plan->drained, static fn(float $litres): bool => abs($working->at(['D' => $litres], 'pH') - $now) <= $allowed, 8);
 
         // The halving holds the constants of the first mixture; the true one may swing a little further.
         for ($i = 0; $i < 4; ++$i) {
@@ -125,18 +120,32 @@ final class Sizing
         if ($needed <= $largest) {
             return 1;
         }
-        if ($largest <= 0.0 || $needed >= 1.0) {
+        if (!($largest > 0.0 && $needed < 1.0)) {
             throw ChangeFault::fraction($needed);
         }
 
-        return (int) ceil(log(1.0 - $needed) / log(1.0 - $largest) - 1e-9);
+        return self::rounds(log1p(-$needed) / log1p(-$largest));
+    }
+
+    /**
+     * A number of changes, rounded up.
+     *
+     * @throws ChangeFault when it is more than anyone would do
+     */
+    public static function rounds(float $times): int
+    {
+        if (!($times <= self::MOST_CHANGES)) {
+            throw ChangeFault::tooManySteps();
+        }
+
+        return max(1, (int) ceil($times - 1e-9));
     }
 
     /** Peak that nitrate settles at when a share is changed every so many days. */
     public static function routinePeak(ChangePlan $plan, float $share, int $days): ?Computation
     {
         $source = $plan->source->get(Parameter::Nitrate);
-        if ($plan->production === null || $source === null || $share <= 0.0) {
+        if ($plan->production === null || $source === null || $share <= 0.0 || $days <= 0) {
             return null;
         }
         $unit = $plan->unit(Parameter::Nitrate);

@@ -43,7 +43,8 @@ final class Steady
      */
     public static function fractionFor(float $production, float $days, float $source, float $limit): float
     {
-        if ($source >= $limit) {
+        self::requireAbove($production, $days);
+        if (!($source < $limit)) {
             throw ChangeFault::sourceAboveLimit();
         }
         $fraction = Formula::of(self::FRACTION)->number(['g' => $production, 'n' => $days, 'limit' => $limit, 'source' => $source]);
@@ -55,23 +56,35 @@ final class Steady
     }
 
     /**
-     * The longest interval in days that keeps the peak at the limit.
+     * The longest interval in days that keeps the peak at the limit; INF when the tank makes nothing.
      *
      * @throws ChangeFault when the source is above the limit
      */
     public static function daysFor(float $production, float $fraction, float $source, float $limit): float
     {
-        if ($source >= $limit) {
+        self::requireAbove($production, $fraction);
+        if (!($source < $limit)) {
             throw ChangeFault::sourceAboveLimit();
+        }
+        if ($production === 0.0) {
+            return INF;
         }
 
         return Formula::of(self::DAYS)->number(['g' => $production, 'f' => $fraction, 'limit' => $limit, 'source' => $source]);
     }
 
+    private static function requireAbove(float $production, float $other): void
+    {
+        if (!is_finite($production) || !is_finite($other) || $production < 0.0 || $other <= 0.0) {
+            throw ChangeFault::amount();
+        }
+    }
+
     /** @return array<string, float> */
     private static function routine(float $production, float $fraction, float $days, float $source): array
     {
-        if ($fraction <= 0.0 || $fraction > 1.0) {
+        self::requireAbove($production, $days);
+        if (!($fraction > 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
         }
 

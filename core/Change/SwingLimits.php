@@ -35,7 +35,7 @@ final readonly class SwingLimits
             Parameter::GeneralHardness => Hardness::fromDegrees($this->gh)->millimolePerLitre,
             Parameter::Conductivity => $this->ecShare * $now,
             Parameter::Temperature => $this->celsius,
-            Parameter::Nitrate, Parameter::Ammonium => null,
+            default => null,
         };
     }
 }

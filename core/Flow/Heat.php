@@ -24,7 +24,7 @@ final class Heat
      */
     public static function hot(float $litres, float $goal, float $cold, float $hot): Computation
     {
-        if ($hot <= $cold || $goal < $cold || $goal > $hot) {
+        if (!($hot > $cold && $goal >= $cold && $goal <= $hot && $litres >= 0.0 && max($litres, abs($cold), $hot) < INF)) {
             throw FlowFault::warmth();
         }
 
@@ -44,11 +44,17 @@ final class Heat
      */
     public static function hours(float $litres, float $from, float $to, float $watts, float $room, float $area): float
     {
+        if (!(min($litres, $watts, $area) >= 0.0 && max($litres, $watts, $area, abs($from), abs($to), abs($room)) < INF)) {
+            throw FlowFault::heater();
+        }
         if ($to <= $from) {
             return 0.0;
         }
         $loss = self::LOSS * $area;
-        $settles = $room + $watts / max(1e-9, $loss);
+        if ($loss < 1e-9) {
+            return $watts <= 0.0 ? INF : self::CAPACITY * $litres * ($to - $from) / $watts / 3600.0;
+        }
+        $settles = $room + $watts / $loss;
         if ($settles <= $to) {
             return INF;
         }

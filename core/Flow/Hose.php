@@ -22,7 +22,7 @@ final readonly class Hose
      */
     public function __construct(public float $bore, public float $length, public float $bends = self::BENDS, public float $roughness = self::ROUGHNESS)
     {
-        if ($bore <= 0.0 || $length <= 0.0 || $bends < 0.0 || $roughness < 0.0) {
+        if (!($bore > 0.0 && $length > 0.0 && $bends >= 0.0 && $roughness >= 0.0 && max($bore, $length, $bends, $roughness) < INF)) {
             throw FlowFault::hose();
         }
     }

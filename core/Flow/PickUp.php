@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Flow;
 
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Formula;
 
@@ -21,6 +22,11 @@ final readonly class PickUp
 
     private const GRAVITY = 9.80665;
 
+    /** mm: finer is mud, coarser is rock. House limits. */
+    private const FINEST = 1e-3;
+
+    private const COARSEST = 1000.0;
+
     /** Settling of loose dirt, m/s: what rises slower does not clean. House default. */
     public const DIRT = 0.005;
 
@@ -32,7 +38,7 @@ final readonly class PickUp
      */
     public function __construct(public float $perMinute, public float $tube, public float $celsius = 24.0)
     {
-        if ($tube <= 0.0) {
+        if (!($tube > 0.0 && $perMinute >= 0.0 && max($tube, $perMinute) < INF)) {
             throw FlowFault::tube();
         }
     }
@@ -46,6 +52,10 @@ final readonly class PickUp
     /** m/s at which a grain sinks. @param float $size mm */
     public function settling(float $size, Grain $grain): float
     {
+        if (!($size >= 0.0 && $size <= self::COARSEST)) {
+            throw FlowFault::grain();
+        }
+
         return Formula::of(self::SETTLING)->number(['R' => $grain->excess(), 'g' => self::GRAVITY, 'd' => $size, 'nu' => Siphon::viscosity($this->celsius)]);
     }
 
@@ -62,18 +72,16 @@ final readonly class PickUp
     /** The coarsest grain that goes up, mm, found by halving; grains sink the faster the coarser they are. */
     public function coarsest(Grain $grain): float
     {
-        [$low, $high] = [0.0, 50.0];
-        for ($i = 0; $i < 50; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            [$low, $high] = $this->lifts($middle, $grain) ? [$middle, $high] : [$low, $middle];
-        }
-
-        return $low;
+        return Bisection::edge(0.0, 50.0, fn(float $size): bool => $this->lifts($size, $grain));
     }
 
     /** The narrowest tube that leaves such grains lying at this flow, mm. */
     public function widthFor(float $size, Grain $grain): float
     {
+        if ($size < self::FINEST) {
+            throw FlowFault::grain();
+        }
+
         return 1000.0 * sqrt(4.0 * $this->perMinute / 60000.0 / (M_PI * $this->settling($size, $grain)));
     }
 

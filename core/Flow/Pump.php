@@ -13,7 +13,7 @@ final readonly class Pump
      */
     public function __construct(public float $litresPerHour, public float $most)
     {
-        if ($litresPerHour <= 0.0 || $most <= 0.0) {
+        if (!($litresPerHour > 0.0 && $most > 0.0 && max($litresPerHour, $most) < INF)) {
             throw FlowFault::pump();
         }
     }

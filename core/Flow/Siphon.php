@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Flow;
 
 use Closure;
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Working\Computation;
 
 /**
@@ -14,6 +15,9 @@ use Cresco\Core\Working\Computation;
 final readonly class Siphon
 {
     private const GRAVITY = 9.80665;
+
+    /** mm: no hose hangs lower than a tower. House limit. */
+    private const DEEPEST = 1e5;
 
     private const LAMINAR = 2000.0;
 
@@ -34,6 +38,10 @@ final readonly class Siphon
     /** m2/s: dynamic viscosity by the Vogel equation over a density of 0 to 60 degC that is good to 0.1 %. */
     public static function viscosity(float $celsius): float
     {
+        if (!($celsius >= 0.0 && $celsius <= 60.0)) {
+            throw FlowFault::water();
+        }
+
         $dynamic = 2.414e-5 * 10.0 ** (247.8 / ($celsius + 273.15 - 140.0));
         $density = 1000.0 * (1.0 - ($celsius + 288.9414) * ($celsius - 3.9863) ** 2 / (508929.2 * ($celsius + 68.12963)));
 
@@ -99,22 +107,17 @@ final readonly class Siphon
      */
     public function drain(float $litres, float $head, Closure $fallen): Drain
     {
+        if (!is_finite($litres) || !is_finite($head) || $head > self::DEEPEST) {
+            throw FlowFault::water();
+        }
         if ($litres <= 0.0) {
             return new Drain(0.0, $this->litresPerMinute($head), $this->litresPerMinute($head), $litres, true);
         }
         if ($head - $fallen($litres) <= 1e-6) {
             // The surface comes down to the end of the hose before the mark: flow stops there.
-            [$low, $high] = [0.0, $litres];
-            for ($i = 0; $i < 50; ++$i) {
-                $middle = ($low + $high) / 2.0;
-                if ($head - $fallen($middle) > 0.0) {
-                    $low = $middle;
-                } else {
-                    $high = $middle;
-                }
-            }
+            $runs = Bisection::edge(0.0, $litres, static fn(float $gone): bool => $head - $fallen($gone) > 0.0);
 
-            return new Drain(INF, $this->litresPerMinute($head), 0.0, $low, false);
+            return new Drain(INF, $this->litresPerMinute($head), 0.0, $runs, false);
         }
         // The litres are taken in ever smaller steps toward the end, where flow is least: Simpson's rule in x with
         // V = litres (1 - (1 - x)^2).

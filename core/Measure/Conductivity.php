@@ -35,6 +35,10 @@ final readonly class Conductivity
     /** A reading of a pen without temperature compensation, taken at $celsius (0 to 45). */
     public static function uncompensated(float $value, float $celsius): self
     {
+        if (!($celsius >= 0.0 && $celsius <= 45.0)) {
+            throw MeasureFault::outOfRange('the temperature of the water', 0.0, 45.0, '°C');
+        }
+
         return new self($value / (1.0 + self::SHARE_PER_DEGREE * ($celsius - 25.0)));
     }
 
@@ -45,7 +49,7 @@ final readonly class Conductivity
 
     private static function checked(float $factor): float
     {
-        if ($factor < 0.4 || $factor > 1.0) {
+        if (!($factor >= 0.4 && $factor <= 1.0)) {
             throw MeasureFault::outOfRange('the factor of a TDS pen', 0.4, 1.0, '');
         }
 

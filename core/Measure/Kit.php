@@ -23,6 +23,14 @@ final readonly class Kit
         public array $fields = [],
     ) {}
 
+    /** What most keepers measure it with, until they say what they have. */
+    public static function usual(Parameter $parameter, float $penFactor = Conductivity::FACTOR_SALT): self
+    {
+        $entry = $parameter->entry();
+
+        return new self($parameter, $entry->method, Unit::for($parameter, $penFactor)[0], $entry->step, $entry->fields);
+    }
+
     public function isChart(): bool
     {
         return $this->method === Method::AtField && count($this->fields) > 1;
@@ -43,7 +51,7 @@ final readonly class Kit
                 return $this->band($this->base($m[1]), $this->base($m[2]), isset($m[3]) ? $this->base($m[3]) : null);
             }
             if (preg_match('/^(?:<|under|below)\s*'.$number.'$/', $text, $m)) {
-                return Reading::between($this->parameter, $this->parameter->range()[0], $this->base($m[1]));
+                return Reading::under($this->parameter, $this->base($m[1]));
             }
             if (preg_match('/^(?:>|over|above)\s*'.$number.'$|^'.$number.'\s*\+$/', $text, $m)) {
                 return Reading::atLeast($this->parameter, $this->base($m[1] !== '' ? $m[1] : $m[2]));
@@ -74,15 +82,20 @@ final readonly class Kit
     {
         $fields = array_map($this->unit->toBase(...), $this->fields);
         foreach ($fields as $i => $field) {
-            $below = $i > 0 ? $fields[$i - 1] : $field;
+            // Below the first field there is nothing, or, where there is no nothing, as much again as to the next.
+            $below = match (true) {
+                $i > 0 => $fields[$i - 1],
+                $this->parameter->entry()->beyond === null => 0.0,
+                default => $field - (($fields[1] ?? $field) - $field),
+            };
             if (abs($value - $field) < 1e-9 * max(1.0, $field)) {
                 return $i === count($fields) - 1
-                    ? Reading::atLeast($this->parameter, $field)
+                    ? Reading::atTop($this->parameter, $below, $field)
                     : Reading::atField($this->parameter, $below, $field, $fields[$i + 1]);
             }
             if ($value < $field) {
                 return $i === 0
-                    ? Reading::between($this->parameter, $this->parameter->range()[0], $field, $value)
+                    ? Reading::under($this->parameter, $field, max($value, $below))
                     : Reading::between($this->parameter, $below, $field, $value);
             }
         }

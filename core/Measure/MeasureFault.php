@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Measure;
 
-use InvalidArgumentException;
+use Cresco\Core\Fault;
 
 /** A quantity or a reading that cannot be. The message can be shown to a keeper. */
-final class MeasureFault extends InvalidArgumentException
+final class MeasureFault extends Fault
 {
     public static function negative(string $what, float $value): self
     {

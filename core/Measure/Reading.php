@@ -30,14 +30,17 @@ final readonly class Reading
         return self::checked($parameter, Method::Pen, $value, $value - $resolution / 2.0, $value + $resolution / 2.0);
     }
 
-    /** A drop kit whose colour turned at $value: the truth lies within the last drop, $step. */
+    /**
+     * A drop kit whose colour turned at $value: the truth lies within the last drop, $step. A kit that shows nothing at all has
+     * not been asked for less than one drop, so nothing is only what is likeliest.
+     */
     public static function drops(Parameter $parameter, float $value, float $step): self
     {
         if ($step < 0.0) {
             throw MeasureFault::negative('the step', $step);
         }
 
-        return self::checked($parameter, Method::Drops, $value, max(0.0, $value - $step), $value);
+        return self::checked($parameter, Method::Drops, $value, max(0.0, $value - $step), $value > 0.0 ? $value : $step);
     }
 
     /**
@@ -60,10 +63,27 @@ final readonly class Reading
         return self::checked($parameter, Method::AtField, $field, ($below + $field) / 2.0, ($field + $above) / 2.0);
     }
 
-    /** The top field of a chart, or beyond the range of a kit: so much or more. */
+    /** Beyond the range of a kit: so much or more. */
     public static function atLeast(Parameter $parameter, float $field): self
     {
-        return self::checked($parameter, Method::AtLeast, $field, $field, 2.0 * $field);
+        return self::checked($parameter, Method::AtLeast, $field, $field, $field + self::beyond($parameter, $field));
+    }
+
+    /** The colour of the top field: from half way to the one below it up, since all that is more looks the same. */
+    public static function atTop(Parameter $parameter, float $below, float $field): self
+    {
+        return self::checked($parameter, Method::AtLeast, $field, ($below + $field) / 2.0, $field + self::beyond($parameter, $field));
+    }
+
+    /** Less than so much: down to nothing, or a little way where there is no nothing. */
+    public static function under(Parameter $parameter, float $field, ?float $nearer = null): self
+    {
+        return self::between($parameter, $parameter->entry()->beyond === null ? 0.0 : $field - self::beyond($parameter, $field), $field, $nearer);
+    }
+
+    private static function beyond(Parameter $parameter, float $field): float
+    {
+        return $parameter->entry()->beyond ?? max($field, 1e-3 * $parameter->range()[1]);
     }
 
     /** A reading as it was kept earlier. */
@@ -84,15 +104,16 @@ final readonly class Reading
         if ($this->method === Method::Pen) {
             return new Normal($this->value, sqrt($width ** 2 / 12.0 + $this->parameter->penAccuracy($this->value) ** 2));
         }
-        if ($width <= 0.0) {
+        if ($width <= 1e-12 * max(1.0, abs($this->value))) {
             return new Exact($this->value);
         }
         $share = ($this->value - $this->low) / $width;
 
         return match ($this->method) {
-            Method::Drops => Density::flat($this->low, $this->high),
+            Method::Drops => $this->value > 0.0 ? Density::flat($this->low, $this->high) : Density::slanted($this->low, $this->high, 1.0, 0.0),
             Method::Between => Density::slanted($this->low, $this->high, 1.0 - $share, $share),
-            Method::AtField => Density::peaked($this->low, $this->value, $this->high),
+            // The nearest field is picked, wherever between the half ways the colour lies.
+            Method::AtField => Density::flat($this->low, $this->high),
             Method::AtLeast => Density::slanted($this->low, $this->high, 1.0, 0.0),
             Method::Exact => new Exact($this->value),
         };
@@ -109,6 +130,6 @@ final readonly class Reading
             throw MeasureFault::outOfRange($parameter->label(), $unit->fromBase($least), $unit->fromBase($most), $unit->label);
         }
 
-        return new self($parameter, $method, $value, max($low, $least), $high);
+        return new self($parameter, $method, $value, max($low, $least), min($high, $most));
     }
 }

@@ -34,6 +34,11 @@ final readonly class Unit
                 new self('nh4', 'mg/L', 'mg/L total ammonium (NH4)', 1.0, 0.0, 2),
                 new self('nh4_n', 'mg/L N', 'mg/L total ammonia nitrogen', MassConcentration::AMMONIUM_PER_NITROGEN, 0.0, 2),
             ],
+            Parameter::Nitrite => [
+                new self('no2', 'mg/L', 'mg/L nitrite (NO2)', 1.0, 0.0, 2),
+                new self('no2_n', 'mg/L N', 'mg/L nitrite nitrogen (NO2-N)', MassConcentration::NITRITE_PER_NITROGEN, 0.0, 2),
+            ],
+            Parameter::Chlorine => [new self('cl2', 'mg/L', 'mg/L total chlorine', 1.0, 0.0, 2)],
             Parameter::GeneralHardness => [
                 new self('degrees', '°', 'degrees (dGH)', Hardness::fromDegrees(1.0)->millimolePerLitre, 0.0, 1),
                 new self('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Hardness::fromCalciumCarbonate(1.0)->millimolePerLitre, 0.0, 0),

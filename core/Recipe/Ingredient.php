@@ -17,6 +17,7 @@ final readonly class Ingredient
      * @param float      $solubility units that dissolve in one litre
      * @param float      $price      for one unit, in the keeper's money
      * @param float|null $stock      units at hand; null when not kept count of
+     * @param float      $doubt      standard deviation of $labelled, as a share of it
      */
     private function __construct(
         public string $key,
@@ -28,17 +29,22 @@ final readonly class Ingredient
         public float $price,
         public ?float $stock,
         public ?Salt $salt,
+        public float $doubt = 0.0,
     ) {}
 
     /** @param float $purity above 0 to 1 */
     public static function ofSalt(Salt $salt, string $key = '', float $purity = 1.0, float $price = 0.0, ?float $stock = null): self
     {
+        if (!($purity > 0.0 && $purity <= 1.0)) {
+            throw RecipeFault::trial('The purity of a jar is more than nothing and at most all of it.');
+        }
+
         return new self($key === '' ? $salt->key : $key, $salt->name, 'g', $salt->perGram($purity), null, $salt->solubility, $price, $stock, $salt);
     }
 
     public static function ofLabel(string $key, string $name, string $unit, Label $label, float $price = 0.0, ?float $stock = null): self
     {
-        return new self($key, $name, $unit, $label->ionsPerUnit(), $label->microsiemensPerUnit(), INF, $price, $stock, null);
+        return new self($key, $name, $unit, $label->ionsPerUnit(), $label->microsiemensPerUnit(), INF, $price, $stock, null, $label->doubt());
     }
 
     /** Ions that go into the conductivity; those of a labelled product do not, the label speaks for them. */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Cresco\Core\Recipe;
 
 use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Density;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
@@ -18,12 +21,21 @@ final readonly class Label
     /** Share of a raise of conductivity that a label may be off before it contradicts itself. House default. */
     private const SLACK = 0.25;
 
+    /** S cm2/mol of charge: sulfate as it is half paired, and sodium. */
+    private const SLOWEST = [60.0, 50.1, Ion::Magnesium];
+
+    /** Chloride, and potassium. */
+    private const FASTEST = [76.3, 73.5, Ion::Calcium];
+
+    /** What the drag of other ions leaves of it: in a stronger water and in a weaker one. House defaults. */
+    private const DRAG = [0.82, 0.95];
+
     /**
      * @param float      $dose         grams or millilitres, above 0
      * @param float      $litres       of water they go into, above 0
      * @param float      $gh           raise of GH, degrees
      * @param float      $kh           raise of KH, degrees
-     * @param float      $microsiemens raise of conductivity, uS/cm at 25 degC
+     * @param float|null $microsiemens raise of conductivity, uS/cm at 25 degC; null when the label does not name it
      * @param float|null $ratio        calcium to magnesium by mass, when the label names it
      */
     public function __construct(
@@ -31,13 +43,17 @@ final readonly class Label
         public float $litres,
         public float $gh,
         public float $kh,
-        public float $microsiemens,
+        public ?float $microsiemens,
         public ?float $ratio = null,
     ) {
-        if ($dose <= 0.0 || $litres <= 0.0) {
+        if (!($dose > 0.0 && $litres > 0.0 && max($dose, $litres) < INF)) {
             throw RecipeFault::trial('A label needs a dose and the litres it is for.');
         }
-        if ($gh < 0.0 || $kh < 0.0 || $microsiemens < 0.0 || ($gh === 0.0 && $kh === 0.0 && $microsiemens === 0.0)) {
+        if ($ratio !== null && !($ratio > 0.0 && $ratio < INF)) {
+            throw RecipeFault::ratio();
+        }
+        $rise = $microsiemens ?? 0.0;
+        if (!(min($gh, $kh, $rise) >= 0.0 && max($gh, $kh, $rise) < INF) || max($gh, $kh, $rise) === 0.0) {
             throw RecipeFault::trial('A label raises GH, KH or conductivity by something, and none of them by less than nothing.');
         }
     }
@@ -60,10 +76,37 @@ final readonly class Label
         ]);
     }
 
-    /** uS/cm that one gram or millilitre brings to one litre. */
+    /** uS/cm that one gram or millilitre brings to one litre; worked out from what is known of its ions when the label does not say. */
     public function microsiemensPerUnit(): float
     {
-        return $this->microsiemens * $this->litres / $this->dose;
+        return $this->rise()->central() * $this->litres / $this->dose;
+    }
+
+    /** Standard deviation of that, as a share of it. */
+    public function doubt(): float
+    {
+        return $this->rise()->central() <= 0.0 ? 0.0 : $this->rise()->spread() / $this->rise()->central();
+    }
+
+    /**
+     * By how much the label's dose lets the pen rise, uS/cm: as the label says, or else anything between the slowest and the fastest
+     * company that calcium, magnesium and bicarbonate may have come with.
+     */
+    public function rise(): Distribution
+    {
+        return $this->microsiemens === null
+            ? Density::flat(self::DRAG[0] * $this->conducts(self::SLOWEST), self::DRAG[1] * $this->conducts(self::FASTEST))
+            : new Exact($this->microsiemens);
+    }
+
+    /** uS/cm without drag. @param array{float, float, Ion} $company S cm2/mol of charge: anion beyond the bicarbonate, cation beyond the hardness; what the hardness is */
+    private function conducts(array $company): float
+    {
+        $hardness = 2.0 * Hardness::fromDegrees($this->gh)->millimolePerLitre;
+        $alkalinity = Alkalinity::fromDegrees($this->kh)->milliequivalentPerLitre;
+
+        return $hardness * ($company[2]->limitingConductivity() / 2.0) + $alkalinity * Ion::Bicarbonate->limitingConductivity()
+            + max(0.0, $hardness - $alkalinity) * $company[0] + max(0.0, $alkalinity - $hardness) * $company[1];
     }
 
     /**
@@ -72,13 +115,10 @@ final readonly class Label
      */
     public function contradiction(): ?string
     {
-        $hardness = 2.0 * Hardness::fromDegrees($this->gh)->millimolePerLitre;
-        $alkalinity = Alkalinity::fromDegrees($this->kh)->milliequivalentPerLitre;
         // meq of calcium or magnesium with bicarbonate as far as it goes, then with the slowest other anion; what is left
         // of the bicarbonate with sodium.
-        $company = max(0.0, $hardness - $alkalinity);
-        $least = 0.9 * ($hardness * 53.0 + $alkalinity * 44.5 + $company * 60.0 + max(0.0, $alkalinity - $hardness) * 50.1);
-        if ($this->microsiemens < (1.0 - self::SLACK) * $least) {
+        $least = 0.9 * $this->conducts(self::SLOWEST);
+        if ($this->microsiemens !== null && $this->microsiemens < (1.0 - self::SLACK) * $least) {
             return sprintf('This raise of GH and KH brings at least %.0f µS/cm; the label says %.0f. One of the three is wrong, or the pen reading is TDS.', $least, $this->microsiemens);
         }
 

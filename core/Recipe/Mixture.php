@@ -58,6 +58,17 @@ final readonly class Mixture
         return new self($sources, $shares, $jars, $amounts, $all, $conductance, max(0.0, $conductance->microsiemens + $surplus + $labelled));
     }
 
+    /** By how much its conductivity is in doubt because labels do not name theirs, a standard deviation, uS/cm. */
+    public function doubt(): float
+    {
+        $squares = 0.0;
+        foreach ($this->jars as $j => $jar) {
+            $squares += ($this->amounts[$j] * ($jar->labelled ?? 0.0) * $jar->doubt) ** 2;
+        }
+
+        return sqrt($squares);
+    }
+
     /** mol/L of ionic strength for each uS/cm of a product whose ions are not known. Common rule of thumb. */
     public const STRENGTH = 1.6e-5;
 

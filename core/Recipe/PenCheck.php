@@ -18,6 +18,12 @@ final readonly class PenCheck
     /** Share of the expected reading within which a batch is good: pens and spoons are no better. House default. */
     private const GOOD = 0.03;
 
+    /** uS/cm that no pen tells apart. House default. */
+    private const LEAST = 3.0;
+
+    /** Deviations of what is expected that a good batch may be off: one in twenty is further. */
+    private const SURE = 1.96;
+
     /**
      * @param float $read     uS/cm
      * @param float $expected uS/cm
@@ -40,10 +46,16 @@ final readonly class PenCheck
      * @param float $start    of the waters before any jar, uS/cm
      * @param float $litres   of the batch
      * @param float $soft     of the water to thin with, uS/cm
+     * @param float $doubt    standard deviation of what is expected, uS/cm, beyond that of pens and spoons
+     *
+     * @throws RecipeFault when one of them is no ordinary number
      */
-    public static function of(float $read, float $expected, float $start, float $litres, float $soft): self
+    public static function of(float $read, float $expected, float $start, float $litres, float $soft, float $doubt = 0.0): self
     {
-        if (abs($read - $expected) <= max(3.0, self::GOOD * $expected)) {
+        if (!(min($read, $expected, $start, $soft, $doubt) >= 0.0 && $litres > 0.0 && max($read, $expected, $start, $litres, $soft, $doubt) < INF)) {
+            throw RecipeFault::trial('Readings and litres of a batch are ordinary numbers, nothing or more.');
+        }
+        if (abs($read - $expected) <= self::reach($expected, $doubt)) {
             return new self($read, $expected, 0.0, 0.0, false, null);
         }
         $working = Computation::of('What the pen reading asks for')
@@ -51,7 +63,7 @@ final readonly class PenCheck
             ->given('expected', 'expected', $expected, 'µS/cm');
         if ($read < $expected) {
             // Next to nothing dissolved, or a batch without jars: no share of what is in can make it up.
-            if ($read - $start < 0.05 * max(1.0, $expected - $start)) {
+            if ($read <= $start || $read - $start < 0.05 * max(1.0, $expected - $start)) {
                 return new self($read, $expected, 0.0, 0.0, true, null);
             }
             $working->given('start', 'the waters alone', $start, 'µS/cm')->line(self::MORE, 'of each jar, once more', '');
@@ -67,6 +79,12 @@ final readonly class PenCheck
         $water = $working->value('litres');
 
         return new self($read, $expected, 0.0, $water, $water > $litres, $working);
+    }
+
+    /** How far a reading of a good batch may lie from what is expected, uS/cm. */
+    public static function reach(float $expected, float $doubt): float
+    {
+        return max(self::LEAST, self::GOOD * $expected, self::SURE * $doubt);
     }
 
     public function isGood(): bool

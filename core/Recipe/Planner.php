@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Recipe;
 
+use Cresco\Core\Numeric\LinearProgram;
+use Cresco\Core\Numeric\NonNegativeLeastSquares;
+use Cresco\Core\Numeric\NumericFault;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
@@ -42,7 +45,7 @@ final readonly class Planner
         if ($sources === []) {
             throw RecipeFault::noSource();
         }
-        if ($litres <= 0.0) {
+        if (!($litres > 0.0 && $litres < INF)) {
             throw RecipeFault::nothingToDo();
         }
         $have = 0.0;
@@ -84,16 +87,7 @@ final readonly class Planner
      */
     private function attainable(Target $target): array
     {
-        $caps = $target->caps;
-        $isOver = static fn(Source $source): bool => array_filter($caps, static fn(float $cap, string $ion): bool => $source->ions->milligramsOf(Ion::from($ion)) > $cap, ARRAY_FILTER_USE_BOTH) !== [];
-        if (count(array_filter($this->system->sources, $isOver)) === count($this->system->sources)) {
-            [$columns, $b] = $this->leastSquares(new Target(null, null, null, null, $caps), $this->firstGuess($target), 1.0);
-            $x = $this->nonNegative($columns, $b);
-            foreach ($caps as $name => $cap) {
-                $ion = Ion::from($name);
-                $caps[$name] = max($cap, (1.0 + 1e-6) * System::dot($this->system->ion($ion), $x) * $ion->molarMass());
-            }
-        }
+        $caps = $this->withinReach($target->caps);
         [$gh, $kh] = [$target->gh, $target->kh];
         if ($gh === null && $kh === null) {
             return [$target, $caps];
@@ -108,7 +102,7 @@ final readonly class Planner
             return [$target, $caps];
         }
         // As close as can be: GH and KH against firm ends, both by their tolerance.
-        [$columns, $b] = $this->leastSquares(new Target($gh, $kh, null, null, $caps), $this->firstGuess($target), null, 1.0);
+        [$columns, $b] = $this->leastSquares(new Target($gh, $kh, null, null, $caps), $this->firstGuess($target), 1.0);
         $x = $this->nonNegative($columns, $b);
 
         return [new Target(
@@ -117,6 +111,42 @@ final readonly class Planner
             $target->ratio,
             $target->conductivity,
         ), $caps];
+    }
+
+    /**
+     * The caps, those raised that no mix of the water at hand keeps to: by as little as can be, each against its own width.
+     *
+     * @param array<string, float> $caps mg/L by ion
+     *
+     * @return array<string, float>
+     */
+    private function withinReach(array $caps): array
+    {
+        $keeps = static fn(Source $source): bool => array_filter($caps, static fn(float $cap, string $ion): bool => $source->ions->milligramsOf(Ion::from($ion)) > $cap, ARRAY_FILTER_USE_BOTH) === [];
+        foreach ($this->system->sources as $source) {
+            if (($source->litres === null || $source->litres >= $this->litres) && $keeps($source)) {
+                return $caps;
+            }
+        }
+        $rows = $this->capRows($caps);
+        $program = new LinearProgram($this->system->unknowns + count($rows));
+        $pad = static fn(array $row, ?int $k = null): array => [...array_values($row), ...array_map(static fn(int $i): float => $i === $k ? -1.0 : 0.0, array_keys(array_values($rows)))];
+        $program->equal($pad($this->system->shares()), 1.0);
+        foreach ($this->system->ends() as [$row, $end]) {
+            $program->atMost($pad($row), $end);
+        }
+        $cost = array_fill(0, $this->system->unknowns, 0.0);
+        foreach (array_values($rows) as $k => [$row, $end]) {
+            $program->atMost($pad($row, $k), $end);
+            $cost[] = 1.0 / max(0.01, $end);
+        }
+        $x = $program->minimise(array_values($cost));
+        foreach ($x === null ? [] : array_keys($rows) as $k => $name) {
+            $excess = ($x[$this->system->unknowns + $k] ?? 0.0) * Ion::from($name)->molarMass();
+            $caps[$name] += $excess > 1e-9 ? $excess * (1.0 + 1e-6) + 1e-6 : 0.0;
+        }
+
+        return $caps;
     }
 
     /**
@@ -144,7 +174,7 @@ final readonly class Planner
             if ($x === null) {
                 break;
             }
-            $mixture = $this->system->mixture($preference === Preference::FewestJars ? $this->withFewest($x, $target, $closest, $conductance) : $x);
+            $mixture = $this->system->mixture($this->shareOut($preference === Preference::FewestJars ? $this->withFewest($x, $target, $closest, $conductance) : $x));
             $linear = System::dot($this->system->conductivity($conductance), [...$mixture->shares, ...$mixture->amounts]);
             if ($target->conductivity === null || abs($mixture->conductivity - $linear) <= 0.001 * $mixture->conductivity) {
                 return $mixture;
@@ -173,7 +203,7 @@ final readonly class Planner
                 $row = $figure instanceof Aim ? $this->system->row($figure, $target, $conductance) : $this->system->ion($figure);
                 try {
                     $x = $this->program($target, $closest, $conductance)->minimise(array_map(static fn(float $v): float => $sign * $v, $row));
-                } catch (RecipeFault) {
+                } catch (NumericFault) {
                     $end = null;
                     break;
                 }
@@ -210,7 +240,7 @@ final readonly class Planner
                 }
                 try {
                     $x = $program->minimise(array_map(static fn(float $v): float => $sign * $v, $this->system->conductivity($conductance)));
-                } catch (RecipeFault) {
+                } catch (NumericFault) {
                     $value = INF;
                     break;
                 }
@@ -239,6 +269,10 @@ final readonly class Planner
      */
     public function region(Target $target, float $mostGh, float $mostKh): array
     {
+        if (!(min($mostGh, $mostKh) > 0.0 && max($mostGh, $mostKh) < INF)) {
+            return [];
+        }
+
         $gh = $this->system->hardness();
         $kh = $this->system->ion(Ion::Bicarbonate);
         $farthest = function (float $a, float $b) use ($gh, $kh, $target, $mostGh, $mostKh): ?array {
@@ -287,16 +321,18 @@ final readonly class Planner
     /**
      * The least squares problem about one water, for the conditions that prove an answer.
      *
-     * @param float|null $capWeight      of the caps, when they are not firm
-     * @param float|null $hardnessWeight of GH and KH, when they are not
+     * @param float|null $hardnessWeight of GH and KH, when they are not firm
      *
      * @return array{list<list<float>>, list<float>} columns and right-hand side, the heaviest rows first
      */
-    public function leastSquares(Target $target, Conductance $conductance, ?float $capWeight = null, ?float $hardnessWeight = null): array
+    public function leastSquares(Target $target, Conductance $conductance, ?float $hardnessWeight = null): array
     {
+        if ($hardnessWeight !== null && !($hardnessWeight > 0.0 && $hardnessWeight < INF)) {
+            throw RecipeFault::notSolvable();
+        }
         $rows = [[$this->system->shares(), 1.0, self::FIRM / 0.01, false]];
         foreach ($this->limits($target->caps) as [$row, $end]) {
-            $rows[] = [$row, $end, ($capWeight ?? self::FIRM) / max(0.001, 0.02 * $end), true];
+            $rows[] = [$row, $end, self::FIRM / max(0.001, 0.02 * $end), true];
         }
         foreach ($target->aims() as $aim) {
             $value = (float) $target->value($aim);
@@ -348,11 +384,20 @@ final readonly class Planner
     private function shareOut(array $x): array
     {
         $sum = System::dot($this->system->shares(), $x);
-        if ($sum <= 0.0) {
+        if (!($sum > 0.0)) {
             throw RecipeFault::notSolvable();
         }
-        foreach ($this->system->sources as $i => $source) {
+        $most = array_map(fn(Source $source): float => min(1.0, ($source->litres ?? INF) / $this->litres), $this->system->sources);
+        $over = 0.0;
+        foreach ($most as $i => $end) {
             $x[$i] /= $sum;
+            // Water at hand is what it is: what a rounding error takes beyond it comes from the others.
+            $over += max(0.0, $x[$i] - $end);
+            $x[$i] = min($end, $x[$i]);
+        }
+        $room = array_sum(array_map(static fn(float $end, float $share): float => $end - $share, $most, array_slice($x, 0, count($most))));
+        foreach ($over > 0.0 && $room > 0.0 ? $most : [] as $i => $end) {
+            $x[$i] += $over * ($end - $x[$i]) / $room;
         }
 
         return array_values($x);
@@ -365,16 +410,26 @@ final readonly class Planner
      */
     private function limits(array $caps): array
     {
-        $ends = $this->system->ends();
+        return [...$this->system->ends(), ...array_values($this->capRows($caps))];
+    }
+
+    /**
+     * @param array<string, float> $caps mg/L by ion
+     *
+     * @return array<string, array{list<float>, float}> mmol/L, of ions that something on the bench brings
+     */
+    private function capRows(array $caps): array
+    {
+        $rows = [];
         foreach ($caps as $name => $cap) {
             $ion = Ion::from($name);
             $row = $this->system->ion($ion);
             if (max([0.0, ...$row]) > 0.0) {
-                $ends[] = [$row, $cap / $ion->molarMass()];
+                $rows[$name] = [$row, $cap / $ion->molarMass()];
             }
         }
 
-        return $ends;
+        return $rows;
     }
 
     /** @param array<string, float> $caps */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Recipe;
 
-use InvalidArgumentException;
+use Cresco\Core\Fault;
 
 /** A recipe, a jar or a calibration that cannot be. The message can be shown to a keeper. */
-final class RecipeFault extends InvalidArgumentException
+final class RecipeFault extends Fault
 {
     public static function unknownSalt(string $key): self
     {
@@ -34,9 +34,9 @@ final class RecipeFault extends InvalidArgumentException
         return new self('These targets and limits leave no way at all.');
     }
 
-    public static function unbounded(): self
+    public static function ratio(): self
     {
-        return new self('Without a limit this has no end.');
+        return new self('Calcium to magnesium is a ratio above nothing.');
     }
 
     public static function trial(string $why): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Recipe;
 
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Working\Computation;
 
 /** What one level spoon of a jar weighs, learned from trials by the scale or by the pen. */
@@ -102,16 +103,8 @@ final readonly class Spoon
         if ($jar->labelled !== null) {
             return $jar->labelled;
         }
-        [$low, $high] = [0.0, 20.0];
-        for ($i = 0; $i < 30; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            if (Mixture::of([Source::pure()], [1.0], [$jar], [$middle])->conductivity < $rise) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
-        }
+        $grams = Bisection::edge(0.0, 20.0, static fn(float $amount): bool => Mixture::of([Source::pure()], [1.0], [$jar], [$amount])->conductivity < $rise, 30);
 
-        return $rise / max(1e-6, $high);
+        return $rise / max(1e-6, $grams);
     }
 }

@@ -49,6 +49,10 @@ final class System
     /** @return list<float> mg/L of calcium beyond $ratio times the magnesium */
     public function excessCalcium(float $ratio): array
     {
+        if (!is_finite($ratio)) {
+            throw RecipeFault::ratio();
+        }
+
         return self::add(
             array_map(static fn(float $v): float => $v * Ion::Calcium->molarMass(), $this->ion(Ion::Calcium)),
             $this->ion(Ion::Magnesium),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Store;
 
+use Cresco\Core\Numeric\Median;
+
 /** How well a reverse-osmosis membrane still holds back, and where that leads. */
 final readonly class Membrane
 {
@@ -18,11 +20,14 @@ final readonly class Membrane
      */
     private function __construct(public float $now, public float $perMonth, public ?float $daysLeft, public int $readings) {}
 
-    /** @throws StoreFault when the water that goes in conducts nothing */
+    /** @throws StoreFault when the water that goes in conducts nothing, or less than what comes out */
     public static function rejection(float $in, float $out): float
     {
-        if ($in <= 0.0 || $out < 0.0) {
+        if (!is_finite($in) || !is_finite($out) || $in <= 0.0 || $out < 0.0) {
             throw StoreFault::reading();
+        }
+        if ($out > $in) {
+            throw StoreFault::turnedRound($in, $out);
         }
 
         return 1.0 - $out / $in;
@@ -36,6 +41,9 @@ final readonly class Membrane
      */
     public static function trend(array $readings, float $today): ?self
     {
+        if (!is_finite($today)) {
+            throw StoreFault::reading();
+        }
         $points = [];
         foreach ($readings as [$day, $in, $out, $first]) {
             if (!$first) {
@@ -53,8 +61,8 @@ final readonly class Membrane
                 }
             }
         }
-        $slope = $slopes === [] ? 0.0 : self::median($slopes);
-        $level = self::median(array_map(static fn(array $p): float => $p[1] - $slope * ($p[0] - $today), $points));
+        $slope = $slopes === [] ? 0.0 : Median::of($slopes);
+        $level = Median::of(array_map(static fn(array $p): float => $p[1] - $slope * ($p[0] - $today), $points));
         $left = match (true) {
             $level <= self::DUE => 0.0,
             $slope >= 0.0 => null,
@@ -62,14 +70,5 @@ final readonly class Membrane
         };
 
         return new self($level, 30.0 * $slope, $left !== null && $left > 1095.0 ? null : $left, count($points));
-    }
-
-    /** @param non-empty-list<float> $values */
-    private static function median(array $values): float
-    {
-        sort($values);
-        $half = intdiv(count($values), 2);
-
-        return count($values) % 2 === 1 ? $values[$half] : ($values[$half - 1] + $values[$half]) / 2.0;
     }
 }

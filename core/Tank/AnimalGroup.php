@@ -51,7 +51,7 @@ enum AnimalGroup: string
             Parameter::Acidity => [(float) $ph[0], (float) $ph[1]],
             Parameter::Temperature => [(float) $celsius[0], (float) $celsius[1]],
             Parameter::Nitrate => [(float) $nitrate[0], (float) $nitrate[1]],
-            Parameter::Ammonium => null,
+            default => $parameter->entry()->fine,
         };
     }
 

@@ -7,6 +7,9 @@ namespace Cresco\Core\Tank;
 /** A box whose front pane is the arc of a circle: a rectangle with a circular segment before it. */
 final readonly class BowFront implements Footprint
 {
+    /** mm: what is flatter is a box. House limit. */
+    private const LEAST_BOW = 0.5;
+
     private float $bow;
 
     private float $radius;
@@ -20,7 +23,7 @@ final readonly class BowFront implements Footprint
     public function __construct(private float $length, private float $sideDepth, private float $middleDepth)
     {
         $this->bow = $middleDepth - $sideDepth;
-        if ($this->bow <= 0.0 || $this->bow > $length / 2.0) {
+        if (!($this->bow >= self::LEAST_BOW && $this->bow <= $length / 2.0)) {
             throw TankFault::noBow();
         }
         $this->radius = ($length * $length / 4.0 + $this->bow * $this->bow) / (2.0 * $this->bow);

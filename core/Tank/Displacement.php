@@ -23,13 +23,22 @@ final readonly class Displacement
     /** Spread evenly between two heights above the inner floor, mm. */
     public static function even(float $litres, float $from, float $to): self
     {
-        return new self(max(0.0, $litres), $from, max($from + 1.0, $to), false);
+        return self::checked($litres, $from, $to, false);
     }
 
     /** A cone with its base at $from and its tip at $to, mm above the inner floor. */
     public static function cone(float $litres, float $from, float $to): self
     {
-        return new self(max(0.0, $litres), $from, max($from + 1.0, $to), true);
+        return self::checked($litres, $from, $to, true);
+    }
+
+    private static function checked(float $litres, float $from, float $to, bool $tapers): self
+    {
+        if (!is_finite($litres) || !is_finite($from) || !is_finite($to) || $litres < 0.0 || $from < 0.0) {
+            throw TankFault::displacement();
+        }
+
+        return new self($litres, $from, max($from + 1.0, $to), $tapers);
     }
 
     /** Litres of it below a height, mm. */

@@ -9,6 +9,9 @@ final readonly class HeightCurve
 {
     private const STEP_MM = 8.0;
 
+    /** mm: no tank is taller than a house. House limit. */
+    private const TALLEST = 1e4;
+
     /**
      * @param non-empty-list<float> $heights mm, rising from 0
      * @param non-empty-list<float> $litres  rising from 0
@@ -23,6 +26,9 @@ final readonly class HeightCurve
      */
     public static function integrate(callable $area, float $top, array $breaks): self
     {
+        if (!($top > 0.0 && $top <= self::TALLEST)) {
+            throw TankFault::notPositive('outer_height', 'height');
+        }
         $marks = [0.0, $top];
         for ($height = self::STEP_MM; $height < $top; $height += self::STEP_MM) {
             $marks[] = $height;

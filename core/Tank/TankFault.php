@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Tank;
 
-use InvalidArgumentException;
+use Cresco\Core\Fault;
 
 /** A tank that cannot stand as described. The message can be shown to a keeper. */
-final class TankFault extends InvalidArgumentException
+final class TankFault extends Fault
 {
     public function __construct(public readonly string $measure, string $message)
     {
@@ -47,6 +47,17 @@ final class TankFault extends InvalidArgumentException
     public static function hardscapeTooLarge(): self
     {
         return new self('stone_kg', 'Stone and wood take up more room than there is: check their weight and height.');
+    }
+
+    /** @param float $brim litres of glass up to the rim */
+    public static function countedTooMuch(float $brim): self
+    {
+        return new self('measured_litres', sprintf('This glass holds %.0f L to the brim: check the count and its unit.', $brim));
+    }
+
+    public static function displacement(): self
+    {
+        return new self('stone_kg', 'Stone and wood take up some room, from one height to a greater one.');
     }
 
     public static function nothingLeft(): self

@@ -17,6 +17,14 @@ final class Vessel
     /** House default for the error of tape, bed and stone together, as a share of the volume. */
     public const TAPE_ERROR = 0.03;
 
+    /** A count of litres is no better than this share of it. House default. */
+    public const COUNT_ERROR = 0.005;
+
+    /** Stone and wood leave at least this share of the plan free at any height. House limit. */
+    private const LEAST_FREE = 0.1;
+
+    private readonly ?Normal $measured;
+
     private ?HeightCurve $curve = null;
 
     private ?float $litres = null;
@@ -39,21 +47,33 @@ final class Vessel
         public readonly float $waterBelowRim,
         public readonly Bed $bed,
         public readonly array $displacements = [],
-        private readonly ?Normal $measured = null,
+        ?Normal $measured = null,
     ) {
+        $this->measured = $measured === null ? null : new Normal($measured->central(), max($measured->spread(), self::COUNT_ERROR * abs($measured->central())));
+        if (!is_finite($rim) || !is_finite($waterBelowRim) || $waterBelowRim < 0.0) {
+            throw TankFault::waterlineTooLow();
+        }
         if ($this->waterHeight() <= 0.0) {
             throw TankFault::waterlineTooLow();
         }
         if ($bed->highest() >= $this->waterHeight()) {
             throw TankFault::bedTooDeep();
         }
+        // Where one begins or ends is where most stands side by side.
         foreach ($displacements as $displacement) {
-            if ($displacement->areaAt($displacement->from) > 0.9 * $plan->area()) {
-                throw TankFault::hardscapeTooLarge();
+            foreach ([$displacement->from, $displacement->to] as $height) {
+                $taken = array_sum(array_map(static fn(Displacement $other): float => $other->areaAt($height), $displacements));
+                if (!($taken <= (1.0 - self::LEAST_FREE) * $plan->area())) {
+                    throw TankFault::hardscapeTooLarge();
+                }
             }
         }
-        if ($this->volume()->value('net') <= 0.0) {
+        if (!($this->volume()->value('net') > 0.0)) {
             throw TankFault::nothingLeft();
+        }
+        $brim = $plan->area() * $rim / 1e6;
+        if ($this->measured !== null && !($this->measured->central() > 0.0 && $this->measured->central() <= $brim)) {
+            throw TankFault::countedTooMuch($brim);
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Numeric\Bisection;
+
 /**
  * A water analysis, whole or in part, completed to all ions: what is missing is found from the hardness, from the balance
  * of charges and from the conductivity, and every assumption is said.
@@ -12,6 +14,9 @@ final readonly class Analysis
 {
     /** Calcium's share of a hardness that is not split, by mole. House default: most taps lie between 0.7 and 0.9. */
     private const CALCIUM_SHARE = 0.8;
+
+    /** mmol/L, meq/L and uS/cm: what is more is a slip of the pen. House limit. */
+    private const MOST = 1e5;
 
     /** Charges may miss each other by this much in a good analysis. Common laboratory rule. */
     public const GOOD_BALANCE = 0.05;
@@ -42,6 +47,11 @@ final readonly class Analysis
      */
     public static function complete(array $milligrams, ?float $hardness, ?float $alkalinity, ?float $measured): self
     {
+        foreach (['The hardness' => $hardness, 'The alkalinity' => $alkalinity, 'The conductivity' => $measured] as $what => $figure) {
+            if ($figure !== null && !($figure >= 0.0 && $figure <= self::MOST)) {
+                throw WaterFault::amount($what);
+            }
+        }
         $ions = Ions::milligrams($milligrams);
         $isKnown = static fn(Ion $ion): bool => isset($milligrams[$ion->value]);
         $assumptions = $spreads = [];
@@ -62,7 +72,9 @@ final readonly class Analysis
         $closed = false;
         if ($gap > 1e-9 && $openAnions !== []) {
             $ions = self::addAnions($ions, $openAnions, $gap);
-            $assumptions[] = sprintf('%s closes the balance of charges%s.', implode(' and ', array_map(static fn(Ion $ion): string => $ion->label(), $openAnions)), count($openAnions) === 2 ? ', half of it each' : '');
+            $assumptions[] = count($openAnions) === 2
+                ? sprintf('%s and %s close the balance of charges, half of it each.', $openAnions[0]->label(), lcfirst($openAnions[1]->label()))
+                : sprintf('%s closes the balance of charges.', $openAnions[0]->label());
             foreach ($openAnions as $ion) {
                 $spreads[$ion->value] = $ions->of($ion) * (count($openAnions) === 2 ? 0.6 : 0.2);
             }
@@ -133,17 +145,8 @@ final readonly class Analysis
      */
     private static function saltFor(Ions $ions, Ion $cation, array $open, float $measured): float
     {
-        [$low, $high] = [0.0, max(1.0, $measured / 80.0)];
-        for ($i = 0; $i < 40; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            $trial = self::addAnions($ions->with($cation, $ions->of($cation) + $middle), $open, $middle);
-            if (Conductance::of($trial)->microsiemens < $measured) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
-        }
+        $with = static fn(float $salt): Ions => self::addAnions($ions->with($cation, $ions->of($cation) + $salt), $open, $salt);
 
-        return ($low + $high) / 2.0;
+        return Bisection::edge(0.0, max(1.0, $measured / 80.0), static fn(float $salt): bool => Conductance::of($with($salt))->microsiemens < $measured, 40);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Water;
 
 use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Temperature;
@@ -19,7 +20,8 @@ use Cresco\Core\Working\Grade;
  *
  * Equilibrium constants: Plummer and Busenberg (1982), Geochimica et Cosmochimica Acta 46, 1011-1040, 0 to 90 degC.
  * Activity coefficients: Davies equation with A = 0.509; ionic strength 1.6e-5 mol/L for each uS/cm.
- * Alkalinity = [HCO3] + 2 [CO3] + [OH] - [H]; no other buffer is counted.
+ * Alkalinity = [HCO3] + 2 [CO3] + [OH] - [H] + [A], A what else takes up acid: humic acids, phosphate, soil. How much of it
+ * there is and how strong it is nobody reads; in soft water it is let run over what may be, in every water that takes part.
  */
 final class Carbonate
 {
@@ -41,6 +43,27 @@ final class Carbonate
     /** Below this alkalinity (1 dKH, meq/L) other buffers weigh as much as bicarbonate. */
     public const SOFT = Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
 
+    /** From the first to the second, in meq/L, other buffers fade out of the reckoning: beside so much bicarbonate they do little. */
+    private const FADES = [self::SOFT, 2.0 * self::SOFT];
+
+    /** The most of other buffers in soft water, meq/L, falling to it from none: 0.6 dKH. House default. */
+    private const BUFFERS = 0.6 * self::SOFT;
+
+    /** pKa from the carboxyl groups of humic acids to the second step of phosphoric acid, each as likely. House default. */
+    private const BUFFER_STRENGTH = [4.5, 7.2];
+
+    /** mg/L of carbon dioxide that soft water holds at least: from what plants in full light leave to what air gives. House default. */
+    private const LEAST_CARBON_DIOXIDE = [0.1, 0.6];
+
+    /** mg/L that it holds at most: from what fish gasp at to what no animal lives in. House default. */
+    private const MOST_CARBON_DIOXIDE = [40.0, 160.0];
+
+    /** A pH whose band of eight in ten is wider than this is not foretold. House default. */
+    public const UNFORETOLD = 1.0;
+
+    /** pH that solutions are looked for between: wider than what may be typed. */
+    private const PH_BETWEEN = [1.0, 13.0];
+
     /** Assumed when a water's conductivity was never read, uS/cm; it only enters the activity correction. House default. */
     private const ASSUMED_CONDUCTIVITY = 250.0;
 
@@ -55,6 +78,9 @@ final class Carbonate
      */
     public static function constants(float $celsius): array
     {
+        if (!($celsius >= 0.0 && $celsius <= 60.0)) {
+            throw WaterFault::temperature();
+        }
         $kelvin = ['T' => Temperature::fromCelsius($celsius)->kelvin()];
 
         return [
@@ -70,6 +96,9 @@ final class Carbonate
      */
     public static function carbonDioxide(float $ph, float $alkalinity, float $celsius, float $conductivity): float
     {
+        if (!($ph >= 1.0 && $ph <= 13.0 && min($alkalinity, $conductivity) >= 0.0 && max($alkalinity, $conductivity) <= 1e5)) {
+            throw WaterFault::reading();
+        }
         $water = new WaterState('the water', [
             Parameter::Acidity->value => new Normal($ph, 0.0),
             Parameter::CarbonateHardness->value => new Normal($alkalinity, 0.0),
@@ -77,6 +106,7 @@ final class Carbonate
             Parameter::Conductivity->value => new Normal($conductivity, 0.0),
         ]);
         $computation = Computation::of('Carbon dioxide');
+        self::addStrength($computation, $water, $water);
         self::describe($computation, $water, 't', Unit::of(Parameter::CarbonateHardness, 'meq'));
         $computation->line('mg = CO2_t * 1000 * '.self::CARBON_DIOXIDE, 'dissolved carbon dioxide', 'mg/L');
 
@@ -96,27 +126,28 @@ final class Carbonate
         $computation = Computation::of($title);
         $share($computation);
         $f = $computation->value('f');
+        self::addStrength($computation, $first, $second);
         self::describe($computation, $first, 't', $hardness);
         self::describe($computation, $second, 's', $hardness);
         $celsius = (1.0 - $f) * $first->central(Parameter::Temperature, 24.0) + $f * $second->central(Parameter::Temperature, 24.0);
         self::addConstants($computation, 'm', $celsius, (1.0 - $f) * $computation->value('I_t') + $f * $computation->value('I_s'), 'the mixture');
-        self::addOtherBuffers($computation, (1.0 - $f) * $computation->value('alk_t') + $f * $computation->value('alk_s'));
 
         return $computation
-            ->line('alk_m = max((1 - f) * alk_t + f * alk_s + other, 0.00001)', 'alkalinity of the mixture', 'mol/L')
+            ->line('alk_m = (1 - f) * alk_t + f * alk_s', 'alkalinity of the mixture', 'mol/L')
             ->line('DIC_m = (1 - f) * DIC_t + f * DIC_s', 'inorganic carbon of the mixture', 'mol/L')
+            ->line('B_m = (1 - f) * B_t + f * B_s', 'other buffers of the mixture', 'mol/L')
             ->solve(
                 [
                     'h = 10^(-pH)',
                     'b = K1_m / (h * g1_m)',
                     'c = K1_m * K2_m / (h^2 * g2_m)',
-                    'alk_m = DIC_m * (b + 2 * c) / (1 + b + c) + Kw_m / (h * g1_m) - h / g1_m',
+                    'alk_m = DIC_m * (b + 2 * c) / (1 + b + c) + Kw_m / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
                 ],
                 'pH',
                 'pH right after',
                 '',
-                [3.0, 11.0],
-                'alkalinity and inorganic carbon mix by volume; pH follows from both',
+                self::PH_BETWEEN,
+                'alkalinity, inorganic carbon and other buffers mix by volume; pH follows from them',
             );
     }
 
@@ -131,12 +162,12 @@ final class Carbonate
                 'h = 10^(-pH_next)',
                 'b = K1_t / (h * g1_m)',
                 'c = K1_t * K2_t / (h^2 * g2_m)',
-                'alk_m = CO2_t * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m',
+                'alk_m = CO2_t * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
             ],
             'pH_next',
             'pH when carbon dioxide is back at its former level',
             '',
-            [3.0, 11.0],
+            self::PH_BETWEEN,
         );
     }
 
@@ -163,13 +194,49 @@ final class Carbonate
         $computation->given('KH_'.$mark, 'KH of '.$water->name, $hardness->distributionFromBase($alkalinity), $hardness->label)
             ->given('pH_'.$mark, 'pH of '.$water->name, $acidity, '', $guess);
         self::addConstants($computation, $mark, $water->central(Parameter::Temperature, 24.0), $strength, $water->name);
+        $soft = self::softness($water);
         $computation
-            ->line(sprintf('alk_%1$s = max(KH_%1$s * %2$.6f, 0.01) / 1000', $mark, $perUnit), 'alkalinity of '.$water->name, 'mol/L')
+            ->constant('C_'.$mark, 'most of other buffers in '.$water->name.', not measured', $soft <= 0.0 ? 0.0 : Density::slanted(0.0, $soft * self::BUFFERS / 1000.0, 1.0, 0.0), 'mol/L', $soft <= 0.0 ? 'left out above 2 dKH' : 'house default below 2 dKH', Grade::Guess)
             ->line(sprintf('h_%1$s = 10^(-pH_%1$s)', $mark), 'activity of hydrogen ions', 'mol/L')
             ->line(sprintf('b_%1$s = K1_%1$s / (h_%1$s * g1_%1$s)', $mark), 'bicarbonate for each carbon dioxide', '')
             ->line(sprintf('c_%1$s = K1_%1$s * K2_%1$s / (h_%1$s^2 * g2_%1$s)', $mark), 'carbonate for each carbon dioxide', '')
-            ->line(sprintf('CO2_%1$s = max(alk_%1$s - Kw_%1$s / (h_%1$s * g1_%1$s) + h_%1$s / g1_%1$s, 0) / (b_%1$s + 2 * c_%1$s)', $mark), 'carbon dioxide of '.$water->name, 'mol/L')
-            ->line(sprintf('DIC_%1$s = CO2_%1$s * (1 + b_%1$s + c_%1$s)', $mark), 'inorganic carbon of '.$water->name, 'mol/L');
+            ->line(sprintf('oh_%1$s = Kw_%1$s / (h_%1$s * g1_%1$s) - h_%1$s / g1_%1$s', $mark), 'hydroxide less hydrogen ions', 'mol/L');
+        if ($soft <= 0.0) {
+            $computation->line(sprintf('alk_%1$s = max(KH_%1$s * %2$.6f / 1000, oh_%1$s)', $mark, $perUnit), 'alkalinity of '.$water->name, 'mol/L')
+                ->line(sprintf('A_%1$s = min(C_%1$s, 0)', $mark), 'of it other buffers', 'mol/L');
+        } else {
+            // A reading of KH near nothing says little; that carbon dioxide can neither be less than nothing nor kill says more.
+            $computation
+                ->line(sprintf('low_%1$s = oh_%1$s + %2$.3f * least * (b_%1$s + 2 * c_%1$s)', $mark, $soft), 'alkalinity with the least carbon dioxide at this pH', 'mol/L')
+                ->line(sprintf('high_%1$s = oh_%1$s + most * (b_%1$s + 2 * c_%1$s)', $mark), 'alkalinity with the most of it', 'mol/L')
+                ->line(sprintf('alk_%1$s = min(max(KH_%1$s * %2$.6f / 1000, low_%1$s), high_%1$s)', $mark, $perUnit), 'alkalinity of '.$water->name, 'mol/L')
+                ->line(sprintf('A_%1$s = min(C_%1$s * K_B / (K_B + h_%1$s), alk_%1$s - low_%1$s)', $mark), 'of it other buffers', 'mol/L');
+        }
+        $computation
+            ->line(sprintf('CO2_%1$s = (alk_%1$s - oh_%1$s - A_%1$s) / (b_%1$s + 2 * c_%1$s)', $mark), 'carbon dioxide of '.$water->name, 'mol/L')
+            ->line(sprintf('DIC_%1$s = CO2_%1$s * (1 + b_%1$s + c_%1$s)', $mark), 'inorganic carbon of '.$water->name, 'mol/L')
+            ->line(sprintf('B_%1$s = A_%1$s * (1 + h_%1$s / K_B)', $mark), 'other buffers of '.$water->name.', with and without acid', 'mol/L');
+    }
+
+    /** How much other buffers count in a water: 1 below 1 dKH, 0 above 2. */
+    private static function softness(WaterState $water): float
+    {
+        $alkalinity = $water->central(Parameter::CarbonateHardness, 0.0);
+
+        return max(0.0, min(1.0, (self::FADES[1] - $alkalinity) / (self::FADES[1] - self::FADES[0])));
+    }
+
+    private static function addStrength(Computation $computation, WaterState $first, WaterState $second): void
+    {
+        $counts = max(self::softness($first), self::softness($second)) > 0.0;
+        $computation->constant('pK_B', 'strength of other buffers, not measured', $counts ? Density::flat(...self::BUFFER_STRENGTH) : 6.0, '', 'from humic acids to phosphate', Grade::Guess)
+            ->line('K_B = 10^(-pK_B)', 'acidity constant of other buffers', 'mol/L');
+        if ($counts) {
+            $moles = static fn(array $between): Density => Density::flat($between[0] / 1000.0 / self::CARBON_DIOXIDE, $between[1] / 1000.0 / self::CARBON_DIOXIDE);
+            $computation->constant('least', 'least carbon dioxide of soft water', $moles(self::LEAST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::LEAST_CARBON_DIOXIDE), Grade::Guess)
+                ->constant('most', 'most carbon dioxide of soft water', $moles(self::MOST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::MOST_CARBON_DIOXIDE), Grade::Guess)
+                ->note('Below about 1 degree of KH the buffers of soil, wood and leaves weigh as much as bicarbonate. How much of them there is nobody reads, so the band is wide.');
+        }
     }
 
     private static function addConstants(Computation $computation, string $mark, float $celsius, float $strength, string $water): void
@@ -184,21 +251,5 @@ final class Carbonate
         $computation->constant('I_'.$mark, 'ionic strength of '.$water, $strength, 'mol/L', '1.6e-5 for each µS/cm', Grade::Consensus)
             ->constant('g1_'.$mark, 'activity coefficient, one charge', 10.0 ** $log, '', 'Davies equation, A = 0.509')
             ->constant('g2_'.$mark, 'activity coefficient, two charges', 10.0 ** (4.0 * $log), '', 'Davies equation, A = 0.509');
-    }
-
-    private static function addOtherBuffers(Computation $computation, float $alkalinity): void
-    {
-        $soft = $alkalinity * 1000.0 < 1.2 * self::SOFT;
-        $computation->constant(
-            'other',
-            'humic acids, soil and phosphate, not measured',
-            $soft ? new Normal(0.0, 0.2 * self::SOFT / 1000.0) : 0.0,
-            'mol/L',
-            $soft ? 'house default below about 1 dKH: ± 0.2 dKH' : 'left out above about 1 dKH',
-            Grade::Guess,
-        );
-        if ($soft) {
-            $computation->note('Below about 1 degree of KH the buffers of soil, wood and leaves weigh as much as bicarbonate, so the band is wide.');
-        }
     }
 }

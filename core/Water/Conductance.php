@@ -19,6 +19,9 @@ final readonly class Conductance
 {
     private const DAVIES = 0.509;
 
+    /** mol/L: five times sea water, far beyond where the model holds. House limit. */
+    private const STRONGEST = 3.5;
+
     /** log K of the pairs at 25 degC: CaSO4, MgSO4, CaHCO3+, MgHCO3+. */
     private const PAIRS = [2.30, 2.37, 1.11, 1.07];
 
@@ -40,6 +43,8 @@ final readonly class Conductance
 
     /**
      * @param float $otherStrength ionic strength from salts whose ions are not known, mol/L
+     *
+     * @throws WaterFault when it is stronger than any brine
      */
     public static function of(Ions $ions, float $otherStrength = 0.0): self
     {
@@ -48,6 +53,9 @@ final readonly class Conductance
         foreach (Ion::cases() as $ion) {
             $total[$ion->value] = $amount = $ions->of($ion) / 1000.0;
             $strength += 0.5 * $ion->charge() ** 2 * $amount;
+        }
+        if (!($strength <= self::STRONGEST)) {
+            throw WaterFault::tooStrong();
         }
         $full = $strength;
         [$ca, $mg, $so4, $hco3] = [$total['Ca'], $total['Mg'], $total['SO4'], $total['HCO3']];

@@ -35,10 +35,17 @@ final class Mixing
     /**
      * A blend of waters by share; a parameter is known in the blend when it is known in each part.
      *
-     * @param non-empty-list<array{WaterState, float}> $parts shares above 0 that add up to more than 0
+     * @param non-empty-list<array{WaterState, float}> $parts shares above 0
+     *
+     * @throws WaterFault when a share is none
      */
     public static function blend(string $name, array $parts): WaterState
     {
+        foreach ($parts as [$water, $weight]) {
+            if (!($weight > 0.0 && $weight < INF)) {
+                throw WaterFault::share($water->name);
+            }
+        }
         [$blend, $sum] = $parts[0];
         foreach (array_slice($parts, 1) as [$water, $weight]) {
             $sum += $weight;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Work;
 
+use Cresco\Core\Numeric\Median;
+
 /** Minutes that a step takes at one tank, learned from how long it took. */
 final class Minutes
 {
@@ -30,13 +32,11 @@ final class Minutes
                 $ratios[] = $taken / $guessed;
             }
         }
-        if (count($ratios) < self::LEAST) {
+        if ($ratios === [] || count($ratios) < self::LEAST) {
             return null;
         }
-        sort($ratios);
-        $middle = intdiv(count($ratios), 2);
 
-        return count($ratios) % 2 === 1 ? $ratios[$middle] : ($ratios[$middle - 1] + $ratios[$middle]) / 2.0;
+        return Median::of($ratios);
     }
 
     /** @param list<float> $taken minutes, those of this tank */

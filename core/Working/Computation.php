@@ -23,6 +23,12 @@ final class Computation
     /** Of least P2 error over 2 to 9 dimensions among all generators for this number of cases. */
     private const GENERATOR = 37;
 
+    /** Rounds of solving all cases; most need six. */
+    private const MOST_ROUNDS = 40;
+
+    /** A case is solved when it moves by less than this share of the range: far less than its band is wide. */
+    private const CLOSE = 2e-4;
+
     /** @var array<string, Given> */
     private array $givens = [];
 
@@ -83,7 +89,7 @@ final class Computation
      * @param non-empty-list<string> $formulas  each may use the results of those before it
      * @param array{float, float}    $range     where the value is looked for; the last equation must be monotone in it
      *
-     * @throws FormulaFault when no value in the range fits
+     * Where no value in the range fits, the unknown and all that follows from it is no number; isSolved() tells.
      */
     public function solve(array $formulas, string $unknown, string $label, string $unit, array $range, ?string $source = null): self
     {
@@ -95,7 +101,7 @@ final class Computation
         $values = $this->central;
         foreach ($equations as $i => $equation) {
             $isLast = $i === count($equations) - 1;
-            $values[$equation->name] = $equation->number($values);
+            $values[$equation->name] = $isLast ? $this->central[$equation->name] : $equation->number($values);
             $this->lines[] = $isLast
                 ? new Line($equation, $label, $unit, $result, $unknown, $source)
                 : new Line($equation, 'with', '', $values[$equation->name]);
@@ -127,6 +133,12 @@ final class Computation
         $short->givens = array_filter($this->givens, static fn(Given $given): bool => in_array($given->symbol, $used, true));
 
         return $short;
+    }
+
+    /** Whether the result, or the named figure, is a number: an equation may have no answer within its range. */
+    public function isSolved(?string $name = null): bool
+    {
+        return is_finite($this->central[$name ?? $this->resultName()] ?? NAN);
     }
 
     /** The result of the last line, or of the named one. */
@@ -303,8 +315,8 @@ final class Computation
         [$low, $high] = $range;
         $atLow = self::run($equations, [$unknown => $low] + $values)[0] - $target;
         $atHigh = self::run($equations, [$unknown => $high] + $values)[0] - $target;
-        if ($atLow * $atHigh > 0.0) {
-            throw FormulaFault::unsolved($unknown);
+        if (is_nan($atLow * $atHigh) || $atLow * $atHigh > 0.0) {
+            return NAN;
         }
         $tolerance = 1e-9 * ($range[1] - $range[0]);
         $scale = max(abs($target), 1e-300);
@@ -330,7 +342,8 @@ final class Computation
     }
 
     /**
-     * The secant method on all cases at once, from the central solution.
+     * All cases at once, from the central solution: secants, each case kept between the ends that are known to lie on either side of its
+     * solution, and halved where a secant would leave them or has crept for too long.
      *
      * @param non-empty-list<Formula>          $equations
      * @param array{float, float}              $range
@@ -342,33 +355,48 @@ final class Computation
     private static function solveAll(array $equations, string $unknown, array $range, array $central, array $values): array
     {
         $start = $central[$unknown];
+        if (!is_finite($start)) {
+            return array_fill(0, self::CASES, NAN);
+        }
         $target = $values[$equations[count($equations) - 1]->name];
         $width = $range[1] - $range[0];
+        $rises = self::run($equations, [$unknown => $range[1]] + $central)[0] > self::run($equations, [$unknown => $range[0]] + $central)[0];
+        $low = array_fill(0, self::CASES, $range[0]);
+        $high = array_fill(0, self::CASES, $range[1]);
         $now = array_fill(0, self::CASES, $start);
         // The slope at the central case makes the first step; after that each case has its own secant.
         $nudge = 1e-3 * $width;
         $slope = (self::run($equations, [$unknown => $start + $nudge] + $central)[0] - self::run($equations, [$unknown => $start] + $central)[0]) / $nudge;
         $before = $gapBefore = null;
-        for ($round = 0; $round < 10; ++$round) {
+        for ($round = 1; $round <= self::MOST_ROUNDS; ++$round) {
             $gaps = self::run($equations, [$unknown => $now] + $values);
             $largest = 0.0;
             $next = [];
             foreach ($now as $i => $x) {
                 $gap = ($gaps[$i] ?? $gaps[0]) - (is_array($target) ? $target[$i] : $target);
-                if ($before === null || $gapBefore === null) {
-                    $move = $slope === 0.0 ? 0.0 : $gap / $slope;
+                if (($gap > 0.0) === $rises) {
+                    $high[$i] = $x;
                 } else {
-                    $rise = ($gaps[$i] ?? $gaps[0]) - ($gapBefore[$i] ?? $gapBefore[0]);
-                    $move = $rise === 0.0 ? 0.0 : $gap * ($x - $before[$i]) / $rise;
+                    $low[$i] = $x;
                 }
-                $move = max(-0.1 * $width, min(0.1 * $width, $move));
-                $next[] = max($range[0], min($range[1], $x - $move));
-                $largest = max($largest, abs($move));
+                if ($before === null || $gapBefore === null) {
+                    $move = $slope === 0.0 ? INF : $gap / $slope;
+                } else {
+                    $rise = $gap - $gapBefore[$i];
+                    $move = $rise == 0.0 ? ($gap == 0.0 ? 0.0 : INF) : $gap * ($x - $before[$i]) / $rise;
+                }
+                $to = $x - $move;
+                // Where the gap is closed the ends have met, or the secant stands still.
+                if ($move !== 0.0 && (!($to > $low[$i] && $to < $high[$i]) || $round % 4 === 0)) {
+                    $to = abs($move) < self::CLOSE * $width && is_finite($move) ? $x : ($low[$i] + $high[$i]) / 2.0;
+                }
+                $largest = max($largest, abs($to - $x));
+                $next[] = $to;
+                $gapBefore[$i] = $gap;
             }
             $before = $now;
-            $gapBefore = $gaps;
             $now = $next;
-            if ($largest < 5e-4 * $width) {
+            if ($largest < self::CLOSE * $width) {
                 break;
             }
         }

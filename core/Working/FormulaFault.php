@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Working;
 
-use InvalidArgumentException;
+use Cresco\Core\Fault;
 
 /** A formula that cannot be read, or that is asked for with a symbol missing. */
-final class FormulaFault extends InvalidArgumentException
+final class FormulaFault extends Fault
 {
     public static function unreadable(string $text, int $position): self
     {
@@ -17,10 +17,5 @@ final class FormulaFault extends InvalidArgumentException
     public static function missing(string $symbol, string $text): self
     {
         return new self(sprintf('The formula "%s" needs a value for "%s".', $text, $symbol));
-    }
-
-    public static function unsolved(string $symbol): self
-    {
-        return new self(sprintf('No value of "%s" satisfies the equation within its range.', $symbol));
     }
 }

@@ -54,10 +54,7 @@ final class ReadingController extends Controller
             'latest' => $latest,
             'loop' => $loop,
             'show' => $this->keeper($request)->show(),
-            'parameters' => [
-                Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity,
-                Parameter::Conductivity, Parameter::Temperature, Parameter::Ammonium,
-            ],
+            'parameters' => $of instanceof Tank ? Parameter::ofTanks() : Parameter::cases(),
             'now' => CarbonImmutable::now($this->keeper($request)->timezone),
         ]);
     }

@@ -8,6 +8,7 @@ use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Change\DoseCourse;
+use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Passage;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
@@ -81,11 +82,11 @@ final class CreepTest extends TestCase
 
     public function testTheCorrectiveWaterLandsTheTankOnItsAim(): void
     {
-        $water = Passage::corrective(8.0, 6.0, 0.4);
+        $water = Dilution::corrective(8.0, 6.0, 0.4);
 
         self::assertEqualsWithDelta(6.0, 0.6 * 8.0 + 0.4 * $water, 1e-9);
         self::assertEqualsWithDelta(3.0, $water, 1e-9);
-        self::assertLessThan(0.0, Passage::corrective(20.0, 4.0, 0.2));
+        self::assertLessThan(0.0, Dilution::corrective(20.0, 4.0, 0.2));
     }
 
     public function testNoWaterOnTheWayIsThinnerThanItsHardnessAllows(): void

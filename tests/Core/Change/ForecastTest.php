@@ -9,6 +9,7 @@ use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Change\Sizing;
 use Cresco\Core\Change\SwingLimits;
+use Cresco\Core\Change\Warmth;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Distribution;
@@ -16,6 +17,7 @@ use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
@@ -85,7 +87,7 @@ final class ForecastTest extends TestCase
         $other = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, units: $units));
 
         foreach (Parameter::cases() as $parameter) {
-            if ($parameter !== Parameter::Ammonium) {
+            if ($plain->outlook($parameter)->now !== null) {
                 self::assertEqualsWithDelta(self::central($plain, $parameter), self::central($other, $parameter), 1e-5, $parameter->value);
             }
         }
@@ -184,13 +186,49 @@ final class ForecastTest extends TestCase
         self::assertGreaterThan(6.8, self::central($forecast, Parameter::Acidity));
     }
 
-    public function testTheRefillTemperatureLandsTheTank(): void
+    /** @return iterable<string, array{float, float|null, float, float, float, int}> tank, wish, litres, stream, landing, changes */
+    public static function wishes(): iterable
     {
-        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40);
-        $fill = $plan->refillTemperature(24.0)?->value('needed') ?? NAN;
-        $landed = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source([Parameter::Temperature->value => new Exact($fill)]), 40));
+        yield 'left where it is' => [22.0, null, 40.0, 22.0, 22.0, 1];
+        yield 'a degree cooler' => [25.0, 24.0, 40.0, 22.5, 24.0, 1];
+        // 31 to 26 degC with at most 2 at once: 29, 27, 26.
+        yield 'far too warm, spread over changes' => [31.0, 26.0, 40.0, 26.0, 29.0, 3];
+        // A tenth of the water at most 6 degC apart moves it by 0.6: 2 degrees take four changes.
+        yield 'a small change cannot do much' => [22.0, 24.0, 10.0, 28.0, 22.6, 4];
+    }
 
-        self::assertEqualsWithDelta(24.0, self::central($landed, Parameter::Temperature), 1e-9);
+    #[DataProvider('wishes')]
+    public function testNewWaterIsAsWarmAsTheTankUnlessItIsToBeMoved(float $tank, ?float $wish, float $litres, float $stream, float $landing, int $changes): void
+    {
+        $plan = new ChangePlan(self::vessel(), self::tank([Parameter::Temperature->value => new Exact($tank)]), self::source(), $litres, units: [Parameter::Temperature->value => Unit::of(Parameter::Temperature, 'fahrenheit')]);
+        $warmth = Warmth::of($plan, $wish, 2.0);
+        $landed = Forecast::of($plan->withSource(self::source([Parameter::Temperature->value => new Exact($warmth->stream)])));
+
+        self::assertEqualsWithDelta($stream, $warmth->stream, 1e-9);
+        self::assertEqualsWithDelta($landing, self::central($landed, Parameter::Temperature), 1e-9);
+        self::assertEqualsWithDelta($landing, $warmth->lands, 1e-9);
+        self::assertSame($changes, $warmth->changes());
+    }
+
+    public function testATankThatWasNotReadIsTakenAsItsHeaterHoldsIt(): void
+    {
+        $warmth = Warmth::of(new ChangePlan(self::vessel(), new WaterState('the tank', []), self::source(), 40, warmth: 23.5), null, 2.0);
+
+        self::assertEqualsWithDelta(23.5, $warmth->stream, 1e-9);
+        self::assertFalse($warmth->isRead);
+    }
+
+    public function testPhThatNobodyCanKnowIsSaidToBeUnknown(): void
+    {
+        $drop = Alkalinity::fromDegrees(1)->milliequivalentPerLitre;
+        $none = Reading::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution();
+        $soft = self::tank([Parameter::Acidity->value => new Normal(6.0, 0.05), Parameter::CarbonateHardness->value => $none]);
+        $vague = Forecast::of(new ChangePlan(self::vessel(), $soft, self::source([Parameter::Acidity->value => new Normal(7.4, 0.1)]), 40))->outlook(Parameter::Acidity);
+        $firm = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40))->outlook(Parameter::Acidity);
+
+        self::assertFalse($vague->isForetold());
+        self::assertTrue($firm->isForetold());
+        self::assertGreaterThan(1.0, ($vague->nextDay()?->high() ?? 0.0) - ($vague->nextDay()?->low() ?? 0.0));
     }
 
     public function testWhatWasNotReadIsNotForecast(): void

@@ -20,6 +20,7 @@ use Cresco\Core\Tank\Displacement;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
+use Cresco\Core\Working\Computation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -65,11 +66,12 @@ final class PlanPropertiesTest extends TestCase
         return new WaterState($name, [
             Parameter::Nitrate->value => Density::flat($nitrate, $nitrate + self::draw(1, 20)),
             Parameter::GeneralHardness->value => new Exact(Hardness::fromDegrees(self::draw(0, 18))->millimolePerLitre),
-            Parameter::CarbonateHardness->value => new Exact(Alkalinity::fromDegrees(self::draw(1.5, 14))->milliequivalentPerLitre),
+            Parameter::CarbonateHardness->value => new Exact(Alkalinity::fromDegrees(self::draw(2.0, 14))->milliequivalentPerLitre),
             Parameter::Acidity->value => new Normal(self::draw(5.8, 8.6), 0.05),
             Parameter::Conductivity->value => new Normal(self::draw(30, 900), 8),
             Parameter::Temperature->value => new Exact(self::draw(8, 28)),
             Parameter::Ammonium->value => new Exact(self::draw(0, 1)),
+            Parameter::Nitrite->value => new Exact(self::draw(0, 1)),
         ]);
     }
 
@@ -77,7 +79,7 @@ final class PlanPropertiesTest extends TestCase
     public function testWhatMixesEndsBetweenTankAndSource(ChangePlan $plan): void
     {
         $forecast = Forecast::of($plan);
-        foreach (Parameter::cases() as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             if (!$parameter->mixes()) {
                 continue;
             }
@@ -136,10 +138,26 @@ final class PlanPropertiesTest extends TestCase
     }
 
     #[DataProvider('plans')]
+    public function testNoShareOfNewWaterIsMoreThanAllOfItInAnyCase(ChangePlan $plan): void
+    {
+        $present = $plan->vessel->litres() - $plan->evaporated;
+        foreach ([0.9, 0.95, 0.99, 1.0] as $share) {
+            foreach ([0.0, 0.5, 0.9] as $inflow) {
+                $almost = new ChangePlan($plan->vessel, $plan->tank, $plan->source, $share * $present, $inflow > 0.0 ? 1 : $plan->drains, $plan->evaporated, inflow: $inflow);
+                $new = $almost->addShare(Computation::of('x'))->estimate('f');
+                self::assertLessThanOrEqual(1.0, $new->quantile(1.0));
+                self::assertGreaterThan(0.5, $new->quantile(0.0));
+                $nitrate = Forecast::of($almost)->outlook(Parameter::Nitrate)->after();
+                self::assertGreaterThanOrEqual(0.0, $nitrate?->quantile(0.0) ?? NAN);
+            }
+        }
+    }
+
+    #[DataProvider('plans')]
     public function testAChangeWithTheTanksOwnWaterMovesNothing(ChangePlan $plan): void
     {
         $same = Forecast::of(new ChangePlan($plan->vessel, $plan->tank, $plan->tank->named('itself'), $plan->drained, $plan->drains));
-        foreach (Parameter::cases() as $parameter) {
+        foreach (Parameter::ofTanks() as $parameter) {
             self::assertEqualsWithDelta(0.0, $same->outlook($parameter)->swing() ?? NAN, 1e-5, $parameter->value);
         }
     }

@@ -5,81 +5,145 @@ declare(strict_types=1);
 namespace Tests\Core\Change;
 
 use Cresco\Core\Change\Production;
-use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Kit;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\Unit;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** What a tank makes in a day, from readings between changes. */
 final class ProductionTest extends TestCase
 {
-    public function testStraightRisesBetweenChangesGiveTheirSlope(): void
+    private static function fine(float $value): Reading
     {
+        return Reading::pen(Parameter::Nitrate, $value, 0.1);
+    }
+
+    /** @return list<array{float, Reading}> once a week, just before a change of a third with pure water, at a rate of 2 from 10 on */
+    private static function weekly(int $weeks, ?int $wild = null): array
+    {
+        $level = 10.0;
         $readings = [];
-        foreach ([0.0, 7.0, 14.0] as $start) {
-            foreach ([0.1, 3.0, 6.9] as $day) {
-                $readings[] = [$start + $day, new Normal(10.0 + 1.5 * $day, 1.0)];
-            }
+        for ($week = 0; $week < $weeks; ++$week) {
+            $level += 14.0;
+            $readings[] = [7.0 * $week + 6.9, self::fine($week === $wild ? 3.0 * $level : $level)];
+            $level *= 2.0 / 3.0;
         }
+
+        return $readings;
+    }
+
+    /** @return list<array{float, float, float}> */
+    private static function changes(int $weeks): array
+    {
+        return array_map(static fn(int $week): array => [7.0 * $week + 7.0, 1.0 / 3.0, 0.0], range(0, $weeks - 1));
+    }
+
+    public function testOneReadingBeforeEachChangeIsEnough(): void
+    {
+        $readings = self::weekly(8);
         shuffle($readings);
-        $learned = Production::learned($readings, [14.0, 0.0, 7.0]);
+        $learned = Production::learned(new Normal(1.0, 1.0 / 3.0), $readings, self::changes(8));
 
-        self::assertEqualsWithDelta(1.5, $learned->perDay ?? NAN, 1e-9);
-        self::assertCount(3, $learned->stretches ?? []);
-        // Three stretches of three: mean day 10/3, squares 10.454 + 0.111 + 12.721 each; 1 / sqrt(3 * 23.287).
-        self::assertEqualsWithDelta(1.0 / sqrt(3 * 23.2867), $learned->spread ?? NAN, 1e-4);
+        self::assertEqualsWithDelta(2.0, $learned->value, 0.1);
+        self::assertLessThan(0.2, $learned->spread);
+        self::assertTrue($learned->contradicts());
+        self::assertSame(8, $learned->count);
+        self::assertSame([], $learned->aside);
     }
 
-    public function testAChangeInBetweenIsNoProduction(): void
+    public function testOneWildReadingIsSetAsideAndSaid(): void
     {
-        // Without the changes the line would fall: 20, 27 | 13, 20 | 6, 13.
-        $readings = [];
-        foreach ([0 => 20.0, 7 => 13.0, 14 => 6.0] as $start => $low) {
-            $readings[] = [$start + 0.5, new Normal($low, 2.0)];
-            $readings[] = [$start + 6.5, new Normal($low + 6.0, 2.0)];
+        $learned = Production::learned(new Normal(1.5, 0.5), self::weekly(8, 4), self::changes(8));
+
+        self::assertEqualsWithDelta(2.0, $learned->value, 0.15);
+        self::assertEqualsWithDelta([34.9], $learned->aside, 1e-9);
+    }
+
+    public function testWithoutChangesTheSlopeIsTheRate(): void
+    {
+        $readings = array_map(static fn(int $day): array => [(float) $day, self::fine(5.0 + 0.8 * $day)], [0, 5, 10, 15, 20, 25]);
+
+        self::assertEqualsWithDelta(0.8, Production::learned(new Normal(1.0, 0.5), $readings, [])->value, 0.06);
+    }
+
+    public function testATankThatUsesMoreThanItMakesHasARateBelowNothing(): void
+    {
+        $readings = array_map(static fn(int $day): array => [(float) $day, self::fine(30.0 - 0.6 * $day)], [0, 7, 14, 21, 28]);
+
+        self::assertEqualsWithDelta(-0.6, Production::learned(new Normal(0.5, 0.5), $readings, [])->value, 0.15);
+    }
+
+    public function testTooLittleLeavesTheGuess(): void
+    {
+        $guess = new Normal(1.2, 0.4);
+        foreach ([[], [[3.0, self::fine(12.0)]]] as $readings) {
+            $learned = Production::learned($guess, $readings, []);
+            self::assertSame([1.2, 0.4, 0], [$learned->value, $learned->spread, $learned->count]);
         }
-
-        self::assertEqualsWithDelta(1.0, Production::learned($readings, [7.0, 14.0])->perDay ?? NAN, 1e-9);
-        self::assertNull(Production::learned($readings, []));
+        // Two readings an hour apart say next to nothing of a day.
+        $hour = Production::learned($guess, [[0.0, self::fine(12.0)], [0.04, self::fine(12.5)]], []);
+        self::assertEqualsWithDelta(1.2, $hour->value, 0.1);
+        self::assertGreaterThan(0.3, $hour->spread);
     }
 
-    public function testTooLittleSaysNothing(): void
+    public function testTheTopOfAChartSaysAtLeast(): void
     {
-        self::assertNull(Production::learned([], []));
-        self::assertNull(Production::learned([[0.0, new Exact(3.0)], [1.0, new Exact(4.0)], [8.0, new Exact(3.0)], [9.0, new Exact(4.0)], [16.0, new Exact(3.0)], [17.0, new Exact(4.0)]], [7.5, 15.5]));
+        $chart = new Kit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]);
+        $readings = [[0.0, $chart->read('20')], [20.0, $chart->read('over 80')]];
+
+        // From 15 to 30 to at least 80 in 20 days: 2.5 to 3.3 at the least.
+        self::assertGreaterThan(2.4, Production::learned(new Normal(2.0, 1.0), $readings, [])->value);
     }
 
-    public function testStretchesThatScatterWidenTheBandAndExactOnesDoNotBreakIt(): void
+    /** @return iterable<string, array{string, bool}> */
+    public static function kits(): iterable
     {
-        $of = static fn(float $slope, float $start): array => [[$start, new Normal(5.0, 0.1)], [$start + 4.0, new Normal(5.0 + 4.0 * $slope, 0.1)]];
-        $alike = Production::learned([...$of(1.0, 0), ...$of(1.0, 7), ...$of(1.0, 14)], [6.0, 13.0]);
-        $apart = Production::learned([...$of(0.2, 0), ...$of(1.0, 7), ...$of(1.8, 14)], [6.0, 13.0]);
-        self::assertEqualsWithDelta($alike->perDay ?? NAN, $apart->perDay ?? NAN, 1e-9);
-        self::assertGreaterThan(10.0 * ($alike->spread ?? NAN), $apart->spread ?? NAN);
-        $exact = Production::learned([[0.0, new Exact(1.0)], [3.0, new Exact(4.0)], [7.0, new Exact(1.0)], [10.0, new Exact(4.0)], [14.0, new Exact(1.0)], [17.0, new Exact(4.0)]], [6.0, 13.0]);
-        self::assertEqualsWithDelta(1.0, $exact->perDay ?? NAN, 1e-9);
+        yield 'chart' => ['chart', false];
+        yield 'chart, one wild reading' => ['chart', true];
+        yield 'photometer' => ['pen', false];
+        yield 'photometer, one wild reading' => ['pen', true];
     }
 
-    public function testTheBandHoldsTheTruthAsOftenAsItSays(): void
+    #[\PHPUnit\Framework\Attributes\DataProvider('kits')]
+    public function testTheBandHoldsTheTruthAsOftenAsItSaysAndIsNarrowerThanTheGuess(string $kind, bool $wild): void
     {
-        $chance = new Randomizer(new Mt19937(3));
+        $chance = new Randomizer(new Mt19937(7));
         $uniform = static fn(): float => ($chance->getInt(0, 1 << 30) + 0.5) / ((1 << 30) + 1);
-        $noise = static fn(): float => sqrt(-2.0 * log($uniform())) * cos(2.0 * M_PI * $uniform());
-        $held = 0;
-        for ($i = 0; $i < 400; ++$i) {
+        $bell = static fn(): float => sqrt(-2.0 * log($uniform())) * cos(2.0 * M_PI * $uniform());
+        $fields = [0.0, 5.0, 10.0, 20.0, 40.0, 80.0];
+        $kit = $kind === 'pen'
+            ? new Kit(Parameter::Nitrate, Method::Pen, Unit::usual(Parameter::Nitrate), 1.0)
+            : new Kit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, $fields);
+        $held = $squares = $guessed = 0.0;
+        $tanks = 150;
+        for ($tank = 0; $tank < $tanks; ++$tank) {
+            $guess = 0.5 + 2.5 * $uniform();
+            $rate = max(0.1, $guess * (1.0 + $bell() / 3.0));
+            [$share, $source, $level, $off] = [0.2 + 0.4 * $uniform(), 5.0 * $uniform(), 15.0 + 20.0 * $uniform(), 1.0 + 0.03 * $bell()];
             $readings = $changes = [];
-            for ($week = 0; $week < 12; ++$week) {
-                $changes[] = 7.0 * $week;
-                foreach ([0.2, 3.0, 6.8] as $day) {
-                    $readings[] = [7.0 * $week + $day, new Normal(12.0 + 1.2 * $day + 3.0 * $noise(), 3.0)];
+            for ($day = 0; $day < 112; ++$day) {
+                $level += $rate * (1.0 + 0.15 * $bell());
+                if ($day % 7 !== 6) {
+                    continue;
                 }
+                $shown = max(0.0, $level * (1.0 + 0.05 * $bell()));
+                $text = $kind === 'pen' ? (string) round($shown) : (string) array_reduce($fields, static fn(float $best, float $field): float => abs($field - $shown) < abs($best - $shown) ? $field : $best, 0.0);
+                $readings[] = [(float) $day, $kit->read($wild && $day === 69 ? '80' : $text)];
+                $level = (1.0 - $share * $off) * $level + $share * $off * $source;
+                $changes[] = [$day + 0.1, $share, $source];
             }
-            $learned = Production::learned($readings, $changes);
-            $held += $learned !== null && abs($learned->perDay - 1.2) <= 1.2816 * $learned->spread ? 1 : 0;
+            $learned = Production::learned(new Normal($guess, $guess / 3.0), $readings, $changes);
+            $held += abs($learned->value - $rate) <= $learned->halfWidth() ? 1.0 : 0.0;
+            $squares += ($learned->value - $rate) ** 2;
+            $guessed += ($guess - $rate) ** 2;
         }
-        // Eight of ten; more when the scatter is taken for wider than it is.
-        self::assertGreaterThan(0.76 * 400, $held);
-        self::assertLessThan(0.9 * 400, $held);
+        self::assertGreaterThan(0.70 * $tanks, $held);
+        self::assertLessThan(0.93 * $tanks, $held);
+        // The error falls to half of the guess's and less by a chart, to a fifth and less by a photometer.
+        self::assertLessThan($kind === 'pen' ? 0.2 : 0.6, sqrt($squares / $guessed));
     }
 }

@@ -59,8 +59,8 @@ final class ReadingTest extends TestCase
 
         self::assertEqualsWithDelta(15.0, $reading->quantile(0.0), 1e-9);
         self::assertEqualsWithDelta(30.0, $reading->quantile(1.0), 1e-9);
-        // Triangle 15-20-30: a third of the area lies left of its peak.
-        self::assertEqualsWithDelta(20.0, $reading->quantile(1 / 3), 1e-9);
+        // Whoever picks the nearest field does so evenly from 15 to 30.
+        self::assertEqualsWithDelta(16.5, $reading->quantile(0.1), 1e-9);
     }
 
     public function testAPenIsSurerThanItsDigitsOnlyWhenItsDigitsAreCoarse(): void
@@ -121,7 +121,7 @@ final class ReadingTest extends TestCase
     {
         yield 'a field' => ['20', Method::AtField, 20, 15, 30];
         yield 'the lowest field' => ['0', Method::AtField, 0, 0, 2.5];
-        yield 'the top field' => ['80', Method::AtLeast, 80, 80, 160];
+        yield 'the top field' => ['80', Method::AtLeast, 80, 60, 160];
         yield 'between fields, as a guess' => ['24', Method::Between, 24, 20, 40];
         yield 'beyond the chart' => ['120', Method::AtLeast, 120, 120, 240];
         yield 'a band' => ['20-40', Method::Between, 30, 20, 40];
@@ -143,6 +143,49 @@ final class ReadingTest extends TestCase
 
         self::assertSame($method, $reading->method);
         self::assertEqualsWithDelta([$value, $low, $high], [$reading->value, $reading->low, $reading->high], 1e-9);
+    }
+
+    /** @return iterable<string, array{string, float, float}> typed; low, high */
+    public static function acidities(): iterable
+    {
+        yield 'the top field: half way down, a little way up' => ['8.2', 8.0, 9.2];
+        yield 'beyond it' => ['over 8.2', 8.2, 9.2];
+        yield 'the lowest field: as far down as up' => ['6.6', 6.4, 6.8];
+        yield 'below it' => ['under 6.6', 5.6, 6.6];
+        yield 'a guess below it' => ['6.3', 5.6, 6.6];
+        yield 'a field in between' => ['7', 6.8, 7.2];
+    }
+
+    #[DataProvider('acidities')]
+    public function testAChartOfPhEndsALittleBeyondItsFieldsAndDoublesNothing(string $typed, float $low, float $high): void
+    {
+        $reading = (new Kit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.6, 7.0, 7.4, 7.8, 8.2]))->read($typed);
+
+        self::assertEqualsWithDelta([$low, $high], [$reading->low, $reading->high], 1e-9);
+    }
+
+    public function testWhoPicksTheNearestFieldIsHeldToEightOfTen(): void
+    {
+        $fields = [0.0, 5.0, 10.0, 20.0, 40.0, 80.0];
+        $held = 0;
+        for ($i = 0; $i < 6000; ++$i) {
+            $truth = 60.0 * ($i + 0.5) / 6000;
+            $nearest = array_reduce($fields, static fn(float $best, float $field): float => abs($field - $truth) < abs($best - $truth) ? $field : $best, 80.0);
+            $known = self::chart()->read((string) $nearest)->distribution();
+            $held += $truth >= $known->quantile(0.1) && $truth <= $known->quantile(0.9) ? 1 : 0;
+        }
+
+        self::assertEqualsWithDelta(0.8, $held / 6000, 0.01);
+    }
+
+    public function testADropKitThatShowsNothingHasNotShownThatThereIsNothing(): void
+    {
+        $none = Reading::drops(Parameter::CarbonateHardness, 0.0, 0.35)->distribution();
+
+        self::assertEqualsWithDelta(0.0, $none->quantile(0.0), 1e-12);
+        self::assertEqualsWithDelta(0.35, $none->quantile(1.0), 1e-12);
+        // Likeliest next to nothing: three of four cases in the lower half of the drop.
+        self::assertEqualsWithDelta(0.175, $none->quantile(0.75), 1e-9);
     }
 
     public function testAKitInFahrenheitKeepsCelsius(): void

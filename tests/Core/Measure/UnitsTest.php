@@ -31,9 +31,9 @@ final class UnitsTest extends TestCase
         yield 'an inch' => [25.4, Length::fromInches(1)->millimetres, 0.0];
         yield 'blood heat in Fahrenheit' => [98.6, Temperature::fromCelsius(37)->fahrenheit(), 1e-9];
         yield 'freezing point' => [273.15, Temperature::fromFahrenheit(32)->kelvin(), 1e-9];
-        yield 'nitrate from its nitrogen' => [4.4268, MassConcentration::fromElement(1, MassConcentration::NITRATE_PER_NITROGEN)->milligramPerLitre, 0.01];
+        yield 'nitrate from its nitrogen' => [4.4268, MassConcentration::NITRATE_PER_NITROGEN, 0.01];
         yield 'nitrite from its nitrogen' => [3.2845, MassConcentration::NITRITE_PER_NITROGEN, 0.01];
-        yield 'nitrogen in ammonium' => [0.7765, MassConcentration::fromMilligramPerLitre(1)->asElement(MassConcentration::AMMONIUM_PER_NITROGEN), 0.01];
+        yield 'nitrogen in ammonium' => [0.7765, 1.0 / MassConcentration::AMMONIUM_PER_NITROGEN, 0.01];
         yield 'ammonia from its nitrogen' => [1.2159, MassConcentration::AMMONIA_PER_NITROGEN, 0.01];
         yield 'phosphate from its phosphorus' => [3.0662, MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 0.01];
         yield 'a salt-scale pen shows half' => [150.0, Conductivity::fromMicrosiemens(300)->penTds(Conductivity::FACTOR_SALT), 0.0];

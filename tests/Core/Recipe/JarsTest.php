@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe;
 
+use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Batch;
 use Cresco\Core\Recipe\Concentrate;
 use Cresco\Core\Recipe\Ingredient;
+use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\PenFactor;
 use Cresco\Core\Recipe\RecipeFault;
@@ -14,11 +16,14 @@ use Cresco\Core\Recipe\Salt;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Recipe\Target;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 use Cresco\Core\Work\Caution;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class JarsTest extends TestCase
 {
@@ -75,6 +80,74 @@ final class JarsTest extends TestCase
         self::assertSame([0.44], Batch::rounded($recipe, 10.0, 0.01)->amounts);
         self::assertEqualsWithDelta([0.45], Batch::rounded($recipe, 10.0, 0.01, [0 => 0.3])->amounts, 1e-9);
         self::assertEqualsWithDelta(0.44 * 2.275, Batch::rounded($recipe, 10.0, 0.01)->water->ions->degreesOfHardness(), 0.001);
+    }
+
+    /** @return iterable<int, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            yield $seed => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function testJarsAreRoundedTogetherAsWellAsTryingAllOfIt(int $seed): void
+    {
+        $chance = new Randomizer(new Mt19937($seed));
+        $draw = static fn(float $low, float $high): float => $low + ($high - $low) * ($chance->getInt(0, 1 << 30) / (1 << 30));
+        $names = $chance->pickArrayKeys(array_flip(['gypsum', 'calcium_chloride', 'epsom', 'magnesium_chloride', 'soda', 'potassium_bicarbonate', 'potassium_sulfate']), $chance->getInt(2, 4));
+        $jars = PlannerTest::jars(...array_map(strval(...), $names));
+        $litres = $draw(5, 25);
+        $step = [0.1, 0.5, 1.0][$chance->getInt(0, 2)];
+        $recipe = Mixture::of([Source::pure()], [1.0], $jars, array_map(static fn(): float => $draw(0.03, 0.15), $jars));
+        $target = new Target($recipe->value(Aim::Hardness), $recipe->value(Aim::Alkalinity), null, $recipe->value(Aim::Conductivity));
+        $spoons = $seed % 3 === 0 ? [0 => 0.9] : [];
+        $miss = static function (array $amounts) use ($recipe, $jars, $litres, $target): float {
+            $water = Mixture::of($recipe->sources, $recipe->shares, $jars, array_values(array_map(static fn(float $amount): float => $amount / $litres, $amounts)));
+            $sum = 0.0;
+            foreach ([Aim::Hardness, Aim::Alkalinity, Aim::Conductivity] as $aim) {
+                $sum += (((float) $water->value($aim) - (float) $target->value($aim)) / $aim->tolerance((float) $target->value($aim))) ** 2;
+            }
+
+            return sqrt($sum);
+        };
+        $least = INF;
+        $trials = [[]];
+        foreach ($recipe->amounts as $j => $amount) {
+            $each = isset($spoons[$j]) ? $spoons[$j] / 2.0 : $step;
+            $down = floor($amount * $litres / $each);
+            $longer = [];
+            foreach ($trials as $trial) {
+                foreach ([-2, -1, 0, 1, 2, 3] as $by) {
+                    if ($down + $by >= 0.0) {
+                        $longer[] = [...$trial, ($down + $by) * $each];
+                    }
+                }
+            }
+            $trials = $longer;
+        }
+        foreach ($trials as $trial) {
+            $least = min($least, $miss($trial));
+        }
+
+        self::assertLessThanOrEqual(1.01 * $least + 0.005, $miss(Batch::rounded($recipe, $litres, $step, $spoons, $target)->amounts));
+    }
+
+    public function testALabelThatNamesNoConductivityIsReckonedAndSaysHowRoughly(): void
+    {
+        // Calcium and magnesium chloride for 6 degrees, as salts they would raise the pen by what their ions conduct.
+        $salts = Mixture::of([Source::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'magnesium_chloride'), [0.101498, 0.077161]);
+        $label = new Label(3.0, 10.0, $salts->ions->degreesOfHardness(), 0.0, null, 3.0);
+        $jar = Ingredient::ofLabel('x', 'Grains', 'g', $label);
+        $batch = Batch::rounded(Mixture::of([Source::pure()], [1.0], [$jar], [0.3]), 10.0, 0.1);
+
+        self::assertNull($label->contradiction());
+        self::assertGreaterThan(0.05, $label->doubt());
+        self::assertEqualsWithDelta($salts->conductivity, $batch->water->conductivity, 1.96 * $batch->water->doubt());
+        // The pen cannot fault a good batch, and still finds one that is half as strong.
+        self::assertTrue($batch->check($salts->conductivity)->isGood());
+        self::assertFalse($batch->check(0.5 * $salts->conductivity)->isGood());
+        self::assertSame(0.0, (new Label(3.0, 10.0, 6.0, 0.0, 240.0))->doubt());
     }
 
     public function testThePenSaysHowMuchMoreOfEverything(): void

@@ -11,7 +11,7 @@ use Cresco\Core\Recipe\Concession;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
-use Cresco\Core\Recipe\NonNegativeLeastSquares;
+use Cresco\Core\Numeric\NonNegativeLeastSquares;
 use Cresco\Core\Recipe\Planner;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\RecipeFault;
@@ -80,6 +80,30 @@ final class PlannerTest extends TestCase
             }
             foreach ($target->caps as $ion => $cap) {
                 self::assertLessThan(1.01 * $cap + 0.05, $mixture->ions->milligramsOf(Ion::from($ion)), $ion);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{Target}> */
+    public static function conflicts(): iterable
+    {
+        $caps = ['Na' => 5.0, 'K' => 1.0, 'Cl' => 10.0, 'SO4' => 12.0, 'NO3' => 3.0];
+        yield 'softer than there is water for' => [Target::degrees(1.0, 0.5, null, 60.0, $caps)];
+        yield 'limits that only more rain would keep' => [Target::degrees(8.0, 4.0, 3.0, null, $caps)];
+        yield 'everything at once' => [Target::degrees(2.0, 8.0, 3.0, 90.0, $caps)];
+    }
+
+    #[DataProvider('conflicts')]
+    public function testWaterAtHandIsNeverOverdrawnWhateverElseGivesWay(Target $target): void
+    {
+        $rain = new Source('rain', 'Rain', Ions::none(), 12.0, 15.0);
+        $planner = new Planner([self::tap(), $rain], self::shelf(), 40.0);
+        $closest = $planner->closest($target);
+        foreach ([$closest, ...array_map(static fn(Preference $p) => $planner->sparing($p, $target, $closest), Preference::cases())] as $mixture) {
+            if ($mixture !== null) {
+                self::assertLessThanOrEqual(15.0 + 1e-9, 40.0 * $mixture->shares[1]);
+                self::assertEqualsWithDelta(1.0, array_sum($mixture->shares), 1e-9);
+                self::assertGreaterThanOrEqual(0.0, min([...$mixture->shares, ...$mixture->amounts]));
             }
         }
     }

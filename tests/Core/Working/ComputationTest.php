@@ -66,8 +66,12 @@ final class ComputationTest extends TestCase
 
     public function testAnEquationWithoutSolutionSaysSo(): void
     {
-        $this->expectException(FormulaFault::class);
-        Computation::of('root')->given('area', 'area', 400.0, '')->solve(['area = side^2'], 'side', 'side', '', [0, 10]);
+        $root = static fn(float $area): Computation => Computation::of('root')->given('area', 'area', new Normal($area, 1.0), '')->solve(['area = side^2'], 'side', 'side', '', [0, 10])->line('twice = 2 * side', 'twice', '');
+
+        self::assertTrue($root(81.0)->isSolved());
+        self::assertFalse($root(400.0)->isSolved('side'));
+        self::assertFalse($root(400.0)->isSolved());
+        self::assertNan($root(400.0)->estimate()->central());
     }
 
     public function testWhatMovesTheResultMostComesFirst(): void

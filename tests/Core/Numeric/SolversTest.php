@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Recipe;
+namespace Tests\Core\Numeric;
 
-use Cresco\Core\Recipe\LinearProgram;
-use Cresco\Core\Recipe\NonNegativeLeastSquares;
-use Cresco\Core\Recipe\RecipeFault;
+use Cresco\Core\Numeric\LinearProgram;
+use Cresco\Core\Numeric\NonNegativeLeastSquares;
+use Cresco\Core\Numeric\NumericFault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -115,7 +115,7 @@ final class SolversTest extends TestCase
         $program = new LinearProgram(2);
         $program->atMost([1.0, 0.0], 2.0);
 
-        $this->expectException(RecipeFault::class);
+        $this->expectException(NumericFault::class);
         $program->minimise([0.0, -1.0]);
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Recipe;
+namespace Cresco\Core\Numeric;
 
 /**
  * The x >= 0 that makes c x least under linear conditions: the two-phase simplex method on a dense tableau (Dantzig, 1963;
@@ -40,7 +40,7 @@ final class LinearProgram
      *
      * @return list<float>|null null when no x meets all conditions
      *
-     * @throws RecipeFault when the cost has no lower end
+     * @throws NumericFault when the cost has no lower end
      */
     public function minimise(array $cost): ?array
     {
@@ -114,7 +114,7 @@ final class LinearProgram
             }
         }
         if (!self::run($tableau, $basis, $objective, $width)) {
-            throw RecipeFault::unbounded();
+            throw NumericFault::unbounded();
         }
         $x = array_fill(0, $this->unknowns, 0.0);
         for ($i = 0; $i < $rows; ++$i) {

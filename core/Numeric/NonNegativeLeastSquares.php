@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Recipe;
+namespace Cresco\Core\Numeric;
 
 /**
  * The x >= 0 that makes |A x - b| least, by the active-set method of Lawson and Hanson (Solving Least Squares Problems,
@@ -18,9 +18,18 @@ final class NonNegativeLeastSquares
      * @param list<int>         $start   unknowns that are likely to be above zero
      *
      * @return list<float>
+     *
+     * @throws NumericFault when a figure is not an ordinary number
      */
     public static function solve(array $columns, array $b, array $start = []): array
     {
+        foreach ([$b, ...$columns] as $figures) {
+            foreach ($figures as $figure) {
+                if (!is_finite($figure)) {
+                    throw NumericFault::notFinite();
+                }
+            }
+        }
         $count = count($columns);
         $norms = [];
         foreach ($columns as $j => $column) {
@@ -39,7 +48,7 @@ final class NonNegativeLeastSquares
                 }
             }
         }
-        $tolerance = 1e-12 * max(1e-300, max(array_map(abs(...), $b === [] ? [0.0] : $b)));
+        $tolerance = 1e-12 * max(1e-300, max([0.0, ...array_map(abs(...), $b)]));
         $barred = [];
         for ($round = 0; $round < 10 * $count + 20; ++$round) {
             $residual = self::residual($columns, array_values($x), $free, $b);
@@ -74,7 +83,8 @@ final class NonNegativeLeastSquares
                 $isFirst = false;
                 $step = 1.0;
                 foreach ($free as $i => $j) {
-                    if ($z[$i] <= 0.0) {
+                    // One that stands at nothing and is to stay there does not hold up the others.
+                    if ($z[$i] <= 0.0 && $x[$j] > $z[$i]) {
                         $step = min($step, $x[$j] / ($x[$j] - $z[$i]));
                     }
                 }

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Change;
+
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/**
+ * How warm the new water goes in: as warm as the tank is, unless the keeper wants the tank moved; then no further at once than its
+ * animals stand, and never so far from the tank that those at the inlet meet hot or ice-cold water. All in degC.
+ */
+final readonly class Warmth
+{
+    /** What goes in is at most so much warmer or colder than the tank, whose animals meet it before it has mixed. House default. */
+    public const APART = 6.0;
+
+    public const LANDING = 'landing = tank + max(0 - step, min(step, wish - tank))';
+
+    public const STREAM = 'stream = tank + max(0 - apart, min(apart, (landing - tank) / max(f, 0.001)))';
+
+    public const LANDS = 'lands = (1 - f) * tank + f * stream';
+
+    private function __construct(
+        public float $tank,
+        public float $wish,
+        public float $stream,
+        public float $lands,
+        public bool $isRead,
+        public Computation $working,
+    ) {}
+
+    /**
+     * @param float|null $wish where the keeper wants the tank; null to leave it where it is
+     * @param float      $step that its animals stand in one change, above 0
+     *
+     * @throws ChangeFault when the wish or the step is no temperature
+     */
+    public static function of(ChangePlan $plan, ?float $wish, float $step): self
+    {
+        if (($wish !== null && !is_finite($wish)) || !is_finite($step) || $step <= 0.0) {
+            throw ChangeFault::amount();
+        }
+        $known = $plan->tank->get(Parameter::Temperature);
+        // A tank that was not read is as warm as its heater is to hold it.
+        $tank = $known ?? new Exact($plan->warmth);
+        $unit = $plan->unit(Parameter::Temperature);
+        $working = $plan->addShare(Computation::of('Temperature of the new water'))
+            ->given('tank', $known === null ? 'temperature the heater is to hold; the tank was not read' : 'temperature of the tank', $unit->distributionFromBase($tank), $unit->label, $known === null ? Grade::Guess : null)
+            ->given('wish', $wish === null ? 'where it should stay' : 'where the keeper wants it', $unit->fromBase($wish ?? $tank->central()), $unit->label)
+            ->given('step', 'most that these animals stand in one change', $unit->widthFromBase($step), $unit->label, Grade::Guess)
+            ->constant('apart', 'most that the new water may differ from the tank', $unit->widthFromBase(self::APART), $unit->label, 'animals at the inlet meet it unmixed', Grade::Guess)
+            ->line(self::LANDING, 'where one change may bring it', $unit->label)
+            ->line(self::STREAM, 'temperature of the new water', $unit->label)
+            ->line(self::LANDS, 'where the tank lands', $unit->label);
+
+        return new self(
+            $tank->central(),
+            $wish ?? $tank->central(),
+            $unit->toBase($working->value('stream')),
+            $unit->toBase($working->value('lands')),
+            $known !== null,
+            $working->endingAt('stream'),
+        );
+    }
+
+    /** Changes like this one until the wish is met; 1 when this one does it. */
+    public function changes(): int
+    {
+        $left = abs($this->wish - $this->lands);
+        $moved = abs($this->lands - $this->tank);
+
+        return $left < 0.05 ? 1 : ($moved < 0.01 ? 0 : 1 + Sizing::rounds($left / $moved));
+    }
+}

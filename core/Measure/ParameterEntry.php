@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Measure;
+
+/** Everything that one parameter brings: how it is called, read and shown, and how it behaves when waters mix. */
+final readonly class ParameterEntry
+{
+    /**
+     * @param string               $label      at the head of a line
+     * @param string               $word       inside a sentence
+     * @param string               $symbol     in formulas
+     * @param array{float, float}  $range      what fresh water can hold at all, in the base unit: wide enough for every tap and tank,
+     *                                         narrow enough to catch a slipped decimal point
+     * @param float                $accuracy   by which a well-kept pen may be off beyond its last digit, a standard deviation in the base
+     *                                         unit. House default
+     * @param float                $accuracyShare the same as a share of the value. House default
+     * @param float|null           $beyond     how far the truth may lie beyond the end of a chart, in the base unit; null where it may be as
+     *                                         much again as the end itself. House default
+     * @param Method               $method     most keepers read it with. House default, like the two that follow
+     * @param float                $step       worth of a drop or of the last digit, in the usual unit
+     * @param list<float>          $fields     of a colour chart, in the usual unit
+     * @param bool                 $mixes      by volume; pH does not
+     * @param bool                 $isDissolved whether a sample can be thinned to read more than the kit shows
+     * @param bool                 $ofTanks    whether it is read in tanks; else only in the waters that go in
+     * @param bool                 $isSideline shown only where it was read
+     * @param array{float, float}|null $fine   range that suits all animals; null where it goes by the group. House default
+     */
+    public function __construct(
+        public string $label,
+        public string $word,
+        public string $symbol,
+        public array $range,
+        public float $accuracy = 0.0,
+        public float $accuracyShare = 0.05,
+        public ?float $beyond = null,
+        public Method $method = Method::AtField,
+        public float $step = 0.0,
+        public array $fields = [],
+        public bool $mixes = true,
+        public bool $isDissolved = true,
+        public bool $ofTanks = true,
+        public bool $isSideline = false,
+        public ?array $fine = null,
+    ) {}
+}
