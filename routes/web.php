@@ -13,6 +13,7 @@ use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BedController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ChangeController;
+use App\Http\Controllers\ChangedController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\DiaryController;
@@ -72,6 +73,8 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/read', [ReadingController::class, 'createForTank']);
         Route::post('/read', [ReadingController::class, 'storeForTank'])->can('update', 'tank');
         Route::get('/change', [ChangeController::class, 'show']);
+        Route::get('/changed', [ChangedController::class, 'create']);
+        Route::post('/changed', [ChangedController::class, 'store'])->can('update', 'tank');
         Route::get('/compose', [ComposeController::class, 'show']);
         Route::put('/schools', [ComposeController::class, 'schools'])->can('update', 'tank');
         Route::post('/runs', [ChangeController::class, 'store'])->can('update', 'tank');
@@ -91,7 +94,6 @@ Route::middleware('auth')->group(function (): void {
         });
         Route::get('/needs', [NeedsController::class, 'show']);
         Route::put('/needs', [NeedsController::class, 'update'])->can('update', 'tank');
-        Route::post('/needs/nitrate', [NeedsController::class, 'adopt'])->can('update', 'tank');
         Route::get('/hose', [HoseController::class, 'show']);
         Route::put('/hose', [HoseController::class, 'update'])->can('update', 'tank');
     });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Change\ForecastRecord;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
@@ -30,7 +31,7 @@ use Illuminate\Validation\ValidationException;
  */
 final readonly class FinishStep
 {
-    public function __construct(private RecordReadings $record, private CleanPatches $clean) {}
+    public function __construct(private RecordReadings $record, private CleanPatches $clean, private NoteChange $note) {}
 
     /**
      * @param array<string, Reading> $readings
@@ -130,19 +131,62 @@ final readonly class FinishStep
         $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower($task->label()), $this->done($run)));
         $seen = implode(', ', array_map(static fn(Sign $sign): string => $sign->label(), $this->named(Sign::class, $run->plan['signs'] ?? [])));
         $source = is_string($run->plan['source'] ?? null) ? $run->plan['source'] : 'new water';
+        [$rounds, $share, $litres] = $this->changed($run);
+        $words = fn(string ...$parts): ?string => implode(' ', array_filter([...$parts, $seen === '' ? '' : 'Seen: '.$seen.'.'])) ?: null;
+        if ($rounds > 0) {
+            ($this->note)(
+                $keeper->id,
+                $run->tank_id,
+                $run,
+                is_int($run->plan['water_id'] ?? null) ? Water::query()->whereKey($run->plan['water_id'])->first()?->id : null,
+                $source,
+                $litres,
+                $share,
+                $rounds === $this->rounds($run) ? $run->forecast : ForecastRecord::partly($run->forecast, $share),
+                $now,
+                sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share)),
+                $words('With '.$source.', to '.$show->level($run->planned('mark') ?? 0.0).' below the rim.', $work === '' ? '' : 'Also: '.$work.'.'),
+            );
+
+            return;
+        }
+        // What was skipped is no change, whatever was planned.
+        if ($run->changes_water) {
+            Run::query()->whereKey($run->id)->update(['changes_water' => false]);
+        }
         $keeper->entries()->create([
             'tank_id' => $run->tank_id,
             'run_id' => $run->id,
-            'kind' => $run->changes_water ? EntryKind::Change : EntryKind::Work,
-            'title' => $run->changes_water
-                ? sprintf('Changed %s (%s)', $show->volume($run->litresOut()), $show->percent($run->planned('share') ?? 0.0))
-                : ($work === '' ? 'A session without work' : ucfirst($work)),
-            'body' => implode(' ', array_filter([
-                $run->changes_water ? 'With '.$source.', to '.$show->millimetres($run->planned('mark') ?? 0.0).' below the rim.' : '',
-                $run->changes_water && $work !== '' ? 'Also: '.$work.'.' : '',
-                $seen === '' ? '' : 'Seen: '.$seen.'.',
-            ])) ?: null,
+            'kind' => EntryKind::Work,
+            'title' => $work === '' ? 'A session without work' : ucfirst($work),
+            'body' => $words($run->changes_water ? 'No water was changed.' : ''),
             'happened_at' => $now,
         ]);
+    }
+
+    private function rounds(Run $run): int
+    {
+        return max(1, (int) ($run->planned('drains') ?? 1.0));
+    }
+
+    /**
+     * How often water really went out and in again, and what that comes to; a drain or a refill that was skipped does not count.
+     *
+     * @return array{int, float, float} rounds, share of new water, litres out
+     */
+    private function changed(Run $run): array
+    {
+        if (!$run->changes_water) {
+            return [0, 0.0, 0.0];
+        }
+        $done = static fn(string $job): int => $run->steps()->where('job', $job)->where('skipped', false)->whereNotNull('done_at')->count();
+        $planned = $this->rounds($run);
+        $rounds = min($done('drain'), $done('refill'), $planned);
+        if ($rounds === $planned) {
+            return [$rounds, $run->planned('share') ?? 0.0, $run->litresOut()];
+        }
+        $each = 1.0 - (1.0 - min(0.999999, $run->planned('share') ?? 0.0)) ** (1.0 / $planned);
+
+        return [$rounds, 1.0 - (1.0 - $each) ** $rounds, $run->litresOut() * $rounds / $planned];
     }
 }

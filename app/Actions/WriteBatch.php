@@ -91,7 +91,7 @@ final class WriteBatch
                 array_map(static fn(Aim $aim): string => $aim->value, Aim::cases()),
                 array_map(static fn(Aim $aim): ?float => $draft->input->target->value($aim), Aim::cases()),
             ), static fn(?float $value): bool => $value !== null),
-            'expected' => ['conductivity' => $batch->water->conductivity, 'ratio' => $batch->water->value(Aim::Ratio), 'ions' => $ions],
+            'expected' => ['conductivity' => $batch->water->conductivity, 'doubt' => $batch->water->doubt(), 'ratio' => $batch->water->value(Aim::Ratio), 'ions' => $ions],
         ];
     }
 }

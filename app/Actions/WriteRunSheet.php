@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Bench\BatchContent;
 use App\Bench\BatchJar;
+use App\Change\ConditionerDose;
 use App\Change\Draft;
 use App\Change\ForecastRecord;
 use App\Change\Reason;
@@ -101,6 +102,7 @@ final class WriteRunSheet
             },
             'water_id' => count(SessionOf::waters($draft->input)) === 1 ? SessionOf::waters($draft->input)[0]->id : null,
             'stream' => $draft->plan->source->get(Parameter::Temperature)?->central(),
+            'landing' => $draft->input->landing,
             'depth' => StandingDepth::at($draft->plan->vessel, $draft->mark),
         ];
     }
@@ -111,7 +113,8 @@ final class WriteRunSheet
         $keeper = $draft->tank->keeper;
         $plan = $draft->plan;
         $warm = $draft->forecast->outlook(Parameter::Temperature)->after();
-        $stream = $plan->source->central(Parameter::Temperature, $draft->tank->warmth);
+        $stream = $plan->source->central(Parameter::Temperature, $draft->warmth->stream);
+        $tap = SessionOf::tapShare($draft);
 
         return [
             ':refill' => $show->volume($plan->refill()),
@@ -122,8 +125,8 @@ final class WriteRunSheet
             ':beside' => $show->volume($plan->outflow() - $plan->drained),
             ':ratio' => $show->percent($plan->inflow),
             ':drained' => $show->volume($plan->drained),
-            ':mark' => $show->millimetres($draft->mark),
-            ':waterline' => $show->millimetres($draft->tank->water_below_rim),
+            ':mark' => $show->level($draft->mark),
+            ':waterline' => $show->level($draft->tank->water_below_rim),
             ':low' => $show->volume($low = max(0.0, $plan->vessel->litres() - $plan->evaporated - $plan->drained)),
             ':peroxide' => self::peroxide($low, $draft->tank->animals->isSensitive()),
             ':volume' => $show->volume($plan->vessel->litres()),
@@ -131,6 +134,10 @@ final class WriteRunSheet
             ':stream' => $show->value(Parameter::Temperature, $stream),
             ':landing' => $warm === null ? 'its own temperature' : $show->value(Parameter::Temperature, $warm->central()),
             ':buckets' => self::buckets($plan->drained, $keeper->bucket_litres, $show),
+            ':tap' => $show->volume($tap * $plan->refill() / $plan->drains, 1),
+            ':conditioner_new' => ConditionerDose::words($draft, $tap * $plan->refill() / $plan->drains),
+            ':conditioner_tank' => ConditionerDose::words($draft, $plan->vessel->litres()),
+            ':minerals' => self::minerals($draft),
         ];
     }
 
@@ -152,17 +159,30 @@ final class WriteRunSheet
         return $isSensitive ? $little : Show::rounded($litres * self::PEROXIDE, 0)."\u{A0}mL (".$little.' with shrimp, fry, mosses or fine leaves)';
     }
 
+    /** What goes straight in with the refill, in its order and for the litres that are replaced each time. */
+    private static function minerals(Draft $draft): string
+    {
+        $batch = SessionOf::directBatch($draft);
+        if ($batch === null) {
+            return 'Work them out on the bench for these litres: minerals straight in, the buffer first.';
+        }
+        $content = new BatchContent($batch);
+        $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
+
+        return implode(', then ', array_map(static fn(BatchJar $jar): string => sprintf('%s %s of %s', Show::plain($share * $content->timesJars() * $jar->amount, 1), $jar->unit, $jar->name), $content->jars())).'.';
+    }
+
     /** How many buckets, and what each weighs when it is three quarters full. */
     private static function buckets(float $litres, float $bucket, Show $show): string
     {
         $bucket = max(0.1, $bucket);
 
         return sprintf(
-            '%d × %s by bucket; filled to three quarters that is %d trips of about %s each.',
+            '%d × %s by bucket; filled to three quarters that is %s of about %s.',
             (int) ceil($litres / $bucket - 1e-6),
             $show->volume($bucket),
-            (int) ceil($litres / (self::FILL * $bucket) - 1e-6),
-            $show->weight(self::FILL * $bucket * self::WATER + self::BUCKET_PER_LITRE * $bucket),
+            ($trips = (int) ceil($litres / (self::FILL * $bucket) - 1e-6)) === 1 ? 'one trip' : $trips.' trips',
+            $show->weight(min($litres, self::FILL * $bucket) * self::WATER + self::BUCKET_PER_LITRE * $bucket).($trips === 1 ? '' : ' each'),
         );
     }
 

@@ -98,6 +98,12 @@ final readonly class BatchContent
         return $this->number('conductivity', $this->expected());
     }
 
+    /** Standard deviation of that because a label does not name its conductivity, uS/cm. */
+    public function doubt(): float
+    {
+        return $this->number('doubt', $this->expected());
+    }
+
     /** meq/L */
     public function expectedAlkalinity(): float
     {
@@ -129,7 +135,7 @@ final readonly class BatchContent
     /** What a reading of the pen says of the batch as it stands. */
     public function check(float $read): PenCheck
     {
-        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft());
+        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft(), $this->doubt());
     }
 
     /** @return array<string, Exact|Normal> what the water is expected to be, by parameter */
@@ -144,7 +150,8 @@ final readonly class BatchContent
             Parameter::Nitrate->value => $ions->milligramsOf(Ion::Nitrate),
             Parameter::Conductivity->value => $last !== null && $last->isGood() ? $last->read : $this->expectedConductivity(),
         ] as $name => $value) {
-            $state[$name] = $value <= 0.0 ? new Exact(0.0) : new Normal($value, self::SPREAD * $value);
+            $doubt = $name === Parameter::Conductivity->value && ($last === null || !$last->isGood()) ? $this->doubt() : 0.0;
+            $state[$name] = $value <= 0.0 ? new Exact(0.0) : new Normal($value, sqrt((self::SPREAD * $value) ** 2 + $doubt ** 2));
         }
         if ($last?->ph !== null) {
             $state[Parameter::Acidity->value] = new Normal($last->ph, 0.05);

@@ -74,7 +74,7 @@ final class DraftBatch
             $closest,
             $recipes,
             $shelfJars,
-            Batch::rounded($chosen, $input->litres, $input->step, array_map(static fn(Spoon $spoon): float => $spoon->mean, $spoons)),
+            Batch::rounded($chosen, $input->litres, $input->step, array_map(static fn(Spoon $spoon): float => $spoon->mean, $spoons), $input->target),
             $spoons,
             $advice instanceof Advice ? $advice : null,
             $region,

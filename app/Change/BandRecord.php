@@ -33,6 +33,16 @@ final readonly class BandRecord
         return [$this->central, $this->low, $this->high, $this->spread];
     }
 
+    /** The mixture with so much of another water, 0 to 1. */
+    public function mixedWith(self $other, float $share): self
+    {
+        $central = (1.0 - $share) * $this->central + $share * $other->central;
+        $spread = sqrt(((1.0 - $share) * $this->spread) ** 2 + ($share * $other->spread) ** 2);
+        $half = (new Normal(0.0, 1.0))->quantile(0.9) * $spread;
+
+        return new self($central, $central - $half, $central + $half, $spread);
+    }
+
     public function distribution(): Normal
     {
         return new Normal($this->central, $this->spread);

@@ -17,6 +17,7 @@ final readonly class ChangeInput
      * @param float|null $amount           litres, share (0 to 1), mm below the rim, or buckets
      * @param float      $waterline        mm below the rim, now
      * @param float|null $stream           degC of the water that goes in; null for its own
+     * @param float|null $landing          degC that the keeper wants the tank at; null to leave it where it is
      * @param float      $inflow           what runs in while the level falls, as a share of what runs out
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class ChangeInput
         public float $waterline,
         public ?float $stream,
         public float $inflow = 0.0,
+        public ?float $landing = null,
     ) {}
 
     /** The same without any water changed. */

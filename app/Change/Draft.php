@@ -7,6 +7,7 @@ namespace App\Change;
 use App\Models\Tank;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
+use Cresco\Core\Change\Warmth;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Working\Computation;
@@ -39,6 +40,7 @@ final readonly class Draft
         public ?string $impossible,
         public int $series,
         public Waters $waters,
+        public Warmth $warmth,
     ) {}
 
     public function share(): float

@@ -10,6 +10,7 @@ use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Change\Sizing;
+use Cresco\Core\Change\Warmth;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
@@ -19,14 +20,17 @@ use Cresco\Core\Working\Computation;
 /** Works a change out: from a reason or an amount to litres, mark, forecast and limits. */
 final class DraftChange
 {
-    /** Nitrate production is a keeper's estimate: a third of it as spread. House default. */
-    private const PRODUCTION_SPREAD = 1.0 / 3.0;
+    /** What a bucket or a mixer is off the warmth it is brought to, degC. House default. */
+    private const STREAM_SPREAD = 0.5;
 
     public function __invoke(Tank $tank, ChangeInput $input): Draft
     {
         $vessel = VesselOf::tank($tank);
         $waters = Waters::around($tank, array_values(array_filter([$input->first->id, $input->second?->id])));
         $plan = $this->basePlan($tank, $input, $vessel, $waters);
+        if ($input->stream === null) {
+            $plan = self::tempered($plan, Warmth::of($plan, null, $tank->needs()->swingLimits()->celsius));
+        }
         $present = $vessel->litres() - $plan->evaporated;
         $needed = null;
         $impossible = null;
@@ -49,13 +53,18 @@ final class DraftChange
         $plan = $plan->withDrained(min($present, $isTyped
             ? $this->litresTyped($tank, $input, $vessel, $plan)
             : $plan->litresForShare(min(1.0, $aim, $allowed))));
+        $warmth = Warmth::of($plan, $input->landing, $limits->celsius);
+        if ($input->stream === null) {
+            $plan = self::tempered($plan, $warmth);
+        }
         $forecast = Forecast::of($plan);
         $byAcidity = Sizing::largestByAcidity($forecast, $limits);
         if ($byAcidity < $allowed) {
             [$allowed, $by, $depthLimits] = [$byAcidity, Parameter::Acidity, false];
             if (!$isTyped) {
                 $plan = $plan->withDrained($plan->litresForShare(min($aim, $allowed)));
-                $forecast = Forecast::of($plan);
+                $warmth = Warmth::of($plan, $input->landing, $limits->celsius);
+                $forecast = Forecast::of($plan = $input->stream === null ? self::tempered($plan, $warmth) : $plan);
             }
         }
         $aim = $isTyped ? null : $aim;
@@ -80,7 +89,14 @@ final class DraftChange
             $impossible,
             $series,
             $waters,
+            $warmth,
         );
+    }
+
+    /** The new water is brought to the warmth that the tank is to have of it. */
+    private static function tempered(ChangePlan $plan, Warmth $warmth): ChangePlan
+    {
+        return $plan->withSource($plan->source->with(Parameter::Temperature, new Normal($warmth->stream, self::STREAM_SPREAD), true));
     }
 
     private function basePlan(Tank $tank, ChangeInput $input, Vessel $vessel, Waters $waters): ChangePlan
@@ -89,9 +105,6 @@ final class DraftChange
         $source = $waters->blend($input->first, $input->second, $input->secondShare);
         if ($input->stream !== null) {
             $source = $source->with(Parameter::Temperature, new Normal($input->stream, 0.3));
-        } else {
-            // Water is brought to the tank's warmth before it goes in, unless the keeper says otherwise.
-            $source = $source->with(Parameter::Temperature, new Normal($tank->warmth, 0.5), true);
         }
 
         return new ChangePlan(
@@ -103,7 +116,7 @@ final class DraftChange
             max(0.0, $vessel->litresDrainedAt($input->waterline)),
             $tank->ph_set_point,
             $tank->warmth,
-            new Normal($tank->nitrate_per_day, self::PRODUCTION_SPREAD * $tank->nitrate_per_day),
+            $waters->now->made()->distribution(),
             $tank->keeper->show()->units(),
             $input->inflow,
         );

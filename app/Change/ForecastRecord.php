@@ -14,6 +14,12 @@ final readonly class ForecastRecord
     /** @param array<string, mixed> $kept */
     private function __construct(private array $kept) {}
 
+    /** @param array<string, mixed> $kept */
+    public static function kept(array $kept): self
+    {
+        return new self($kept);
+    }
+
     public static function of(Run $run): self
     {
         return new self($run->forecast);
@@ -31,6 +37,25 @@ final readonly class ForecastRecord
                 'after' => BandRecord::from($outlook->after())?->toArray(),
                 'next' => BandRecord::from($outlook->nextDay())?->toArray(),
             ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * A kept forecast when only a part of the change was made: what mixes lies as far on its way as the new water reaches; pH is not said.
+     *
+     * @param array<string, mixed> $kept
+     *
+     * @return array<string, array<string, list<float>|null>>
+     */
+    public static function partly(array $kept, float $share): array
+    {
+        $rows = [];
+        foreach (Parameter::cases() as $parameter) {
+            $row = self::kept($kept)->row($parameter);
+            $after = $parameter->mixes() && $row->now !== null && $row->source !== null ? $row->now->mixedWith($row->source, $share) : null;
+            $rows[$parameter->value] = ['now' => $row->now?->toArray(), 'source' => $row->source?->toArray(), 'after' => $after?->toArray(), 'next' => $after?->toArray()];
         }
 
         return $rows;

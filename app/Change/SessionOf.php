@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Bench\BatchContent;
+use App\Models\Batch;
 use App\Models\Device;
 use App\Models\Tank;
 use App\Models\Water;
@@ -12,6 +14,7 @@ use App\Support\RunState;
 use App\Support\WaterKind;
 use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
+use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Task;
 use Illuminate\Support\Facades\DB;
@@ -28,7 +31,8 @@ final class SessionOf
     /** @param list<Task> $tasks beside the change */
     public static function draft(Draft $draft, array $tasks = []): Session
     {
-        $kinds = array_map(static fn(Water $water): WaterKind => $water->kind, self::waters($draft->input));
+        $waters = self::waters($draft->input);
+        $kinds = array_map(static fn(Water $water): WaterKind => $water->kind, $waters);
 
         return new Session(
             $draft->plan,
@@ -36,11 +40,42 @@ final class SessionOf
             array_values($draft->tank->devices->map(static fn(Device $device) => $device->kind)->all()),
             $draft->levels,
             $draft->mark,
-            in_array(WaterKind::Tap, $kinds, true),
+            self::tapShare($draft) > 0.0,
             $kinds !== [WaterKind::Tap],
             $tasks,
             $draft->tank->schools ?? [],
+            self::addsMinerals($draft),
         );
+    }
+
+    /** Share of tap water in what goes in, 0 to 1. */
+    public static function tapShare(Draft $draft): float
+    {
+        $waters = self::waters($draft->input);
+        $second = count($waters) < 2 ? 0.0 : $draft->input->secondShare;
+
+        return (1.0 - $second) * $draft->waters->tapShare($waters[0]) + ($second <= 0.0 ? 0.0 : $second * $draft->waters->tapShare($waters[1]));
+    }
+
+    /** The batch whose minerals go straight in with the refill; null when they were dissolved outside, or there is none. */
+    public static function directBatch(Draft $draft): ?Batch
+    {
+        foreach (self::waters($draft->input) as $water) {
+            $batch = $draft->waters->batchOf($water);
+            if ($batch !== null && (new BatchContent($batch))->isDirect()) {
+                return $batch;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether minerals go straight in: a batch was written so, or bare water goes into a tank whose way that is. */
+    private static function addsMinerals(Draft $draft): bool
+    {
+        $isBare = array_filter(self::waters($draft->input), static fn(Water $water): bool => in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true)) !== [];
+
+        return self::directBatch($draft) !== null || ($isBare && School::Minerals->of($draft->tank->schools ?? []) === 'direct');
     }
 
     /** @return list<Water> that really go in */

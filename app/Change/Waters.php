@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Bench\BatchContent;
+use App\Known\TankWater;
 use App\Models\Batch;
 use App\Models\Reading;
-use App\Models\Run;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Support\LatestReadings;
@@ -24,53 +24,48 @@ use LogicException;
 final readonly class Waters
 {
     /**
-     * @param array<string, Reading>            $tankReadings
      * @param array<int, array<string, Reading>> $sourceReadings by water id
-     * @param Run|null                          $lastRun the last finished change
-     * @param int|null                          $afterStep its step in which the tank was read again
      * @param array<int, Batch>                 $batches the newest of each water that is made up, by water id
      */
-    private function __construct(public array $tankReadings, private array $sourceReadings, private ?Run $lastRun, private ?int $afterStep, private array $batches) {}
+    private function __construct(public TankWater $now, private array $sourceReadings, private array $batches) {}
 
     /** @param list<int> $waterIds */
     public static function around(Tank $tank, array $waterIds): self
     {
-        $last = $tank->runs()->changed()->latest('finished_at')->first();
-        $after = $last?->steps()->where('job', 'read_after')->first();
-
-        return new self(
-            LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [],
-            LatestReadings::ofWaters($waterIds),
-            $last,
-            $after?->id,
-            self::newestBatches($tank, $waterIds),
-        );
+        return new self(TankWater::of($tank), LatestReadings::ofWaters($waterIds), self::newestBatches($tank, $waterIds));
     }
 
     /**
-     * The tank now: its readings; a reading from before the last change gives way to what that change was forecast to
-     * lead to.
+     * The same from what was known at another time; batches are left out.
+     *
+     * @param array<int, array<string, Reading>> $sourceReadings by water id
      */
+    public static function on(TankWater $now, array $sourceReadings): self
+    {
+        return new self($now, $sourceReadings, []);
+    }
+
+    /** The tank as it stands now. */
     public function tank(): WaterState
     {
-        $known = [];
-        $assumed = [];
-        foreach (Parameter::cases() as $parameter) {
-            $reading = $this->tankReadings[$parameter->value] ?? null;
-            if ($reading !== null && !$this->isFromBeforeLastChange($reading)) {
-                $known[$parameter->value] = $reading->toCore()->distribution();
-                continue;
-            }
-            $forecast = $this->lastForecast($parameter);
-            if ($forecast !== null) {
-                $known[$parameter->value] = $forecast;
-                $assumed[] = $parameter->value;
-            } elseif ($reading !== null) {
-                $known[$parameter->value] = $reading->toCore()->distribution();
-            }
+        return $this->now->state();
+    }
+
+    /** Share of tap water in a water, 0 to 1: what was made up on the bench counts by what went into its newest batch. */
+    public function tapShare(Water $water): float
+    {
+        $batch = $this->batchOf($water);
+        if ($water->kind !== WaterKind::MadeUp || $batch === null) {
+            return $water->kind === WaterKind::Tap ? 1.0 : 0.0;
+        }
+        $tap = $sum = 0.0;
+        $kinds = Water::query()->whereIn('id', array_filter(array_column((new BatchContent($batch))->sources(), 'water_id')))->get()->keyBy('id');
+        foreach ((new BatchContent($batch))->sources() as $source) {
+            $sum += $source['litres'];
+            $tap += $kinds->get($source['water_id'] ?? 0)?->kind === WaterKind::Tap ? $source['litres'] : 0.0;
         }
 
-        return new WaterState('the tank', $known, $assumed);
+        return $sum <= 0.0 ? 0.0 : $tap / $sum;
     }
 
     /** The newest batch of a water that is made up. */
@@ -151,21 +146,6 @@ final readonly class Waters
         }
 
         return $batches;
-    }
-
-    /** A reading of the last session counts as after it only if it was taken in its step for that. */
-    private function isFromBeforeLastChange(Reading $reading): bool
-    {
-        return $this->lastRun?->finished_at !== null
-            && $reading->taken_at->lessThan($this->lastRun->finished_at)
-            && ($reading->run_step_id === null || $reading->run_step_id !== $this->afterStep);
-    }
-
-    private function lastForecast(Parameter $parameter): ?Normal
-    {
-        $row = $this->lastRun === null ? null : ForecastRecord::of($this->lastRun)->row($parameter);
-
-        return $row?->next?->distribution();
     }
 
     /** @return array<string, Exact|Normal> house defaults by parameter value, in base units */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Cresco\Core\Measure\Parameter;
 use PDO;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -43,10 +42,10 @@ final class BenchData
             $isReading = $readings < self::READINGS;
             $entry->execute([$tank, $isReading ? 'reading' : 'note', $isReading ? 'Read the tank' : 'A note', $at, $at, $at]);
             $id = $pdo->lastInsertId();
-            foreach (Parameter::cases() as $parameter) {
+            foreach ($values as $parameter => $usual) {
                 if ($readings < self::READINGS && $isReading) {
-                    $value = $values[$parameter->value] * (0.8 + 0.4 * $chance->getInt(0, 1000) / 1000);
-                    $reading->execute([$id, $tank, $parameter->value, 'pen', $value, 0.98 * $value, 1.02 * $value, $at]);
+                    $value = $usual * (0.8 + 0.4 * $chance->getInt(0, 1000) / 1000);
+                    $reading->execute([$id, $tank, $parameter, 'pen', $value, 0.98 * $value, 1.02 * $value, $at]);
                     ++$readings;
                 }
             }

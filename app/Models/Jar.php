@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Salts;
@@ -40,6 +41,21 @@ final class Jar extends Model
         return $this->hasMany(SpoonTrial::class)->orderBy('taken_at')->orderBy('id');
     }
 
+    /** What is in the jar when it is no salt and no mineral product. */
+    public const CONDITIONER = 'conditioner';
+
+    public function isConditioner(): bool
+    {
+        return $this->salt === self::CONDITIONER;
+    }
+
+    public function coreConditioner(): Conditioner
+    {
+        $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
+
+        return new Conditioner($number('dose'), $number('litres'), $number('strength'));
+    }
+
     public function toCore(): Ingredient
     {
         $salt = $this->salt === null ? null : Salts::find($this->salt);
@@ -53,13 +69,16 @@ final class Jar extends Model
     {
         $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
 
-        return new Label($number('dose'), $number('litres'), $number('gh'), $number('kh'), $number('ec'), isset($this->label['ratio']) ? $number('ratio') : null);
+        return new Label($number('dose'), $number('litres'), $number('gh'), $number('kh'), $number('ec') > 0.0 ? $number('ec') : null, isset($this->label['ratio']) ? $number('ratio') : null);
     }
 
     /** Whether it is put to a batch without being asked for: fertilisers, what is not weighed and labels that cannot be true are not. */
     public function isUsual(): bool
     {
         $salt = $this->salt === null ? null : Salts::find($this->salt);
+        if ($this->isConditioner()) {
+            return false;
+        }
 
         return $salt === null ? $this->coreLabel()->contradiction() === null : !$salt->isFertiliser && $salt->weighed;
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Support\LengthUnit;
 use App\Support\Show;
 use App\Support\VolumeUnit;
 use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Parameter;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Notifications\Notifiable;
@@ -21,6 +23,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string     $password
  * @property bool       $is_demo
  * @property VolumeUnit $volume_unit
+ * @property LengthUnit $length_unit
  * @property string     $theme
  * @property string     $timezone
  * @property float      $bucket_litres
@@ -32,12 +35,12 @@ final class Keeper extends Authenticatable
 {
     use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'theme', 'timezone', 'bucket_litres', 'pen_factor', 'scale_step', 'simulated'];
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'pen_factor', 'scale_step', 'simulated'];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected $attributes = [
-        'is_demo' => false, 'volume_unit' => 'litre', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'pen_factor' => 0.5,
+        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
         'remember_token' => null,
     ];
@@ -51,6 +54,7 @@ final class Keeper extends Authenticatable
             'password' => 'hashed',
             'is_demo' => 'boolean',
             'volume_unit' => VolumeUnit::class,
+            'length_unit' => LengthUnit::class,
             'bucket_litres' => 'float',
             'pen_factor' => 'float',
             'scale_step' => 'float',
@@ -86,6 +90,12 @@ final class Keeper extends Authenticatable
     public function jars(): HasMany
     {
         return $this->hasMany(Jar::class);
+    }
+
+    /** @return Collection<int, Jar> what may go into a batch */
+    public function benchJars(): Collection
+    {
+        return $this->jars->reject(static fn(Jar $jar): bool => $jar->isConditioner())->values();
     }
 
     /** @return HasMany<Store, $this> */

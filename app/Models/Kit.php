@@ -11,7 +11,7 @@ use Cresco\Core\Measure\Unit;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What a keeper measures one parameter with, and the unit it reads in.
+ * What a keeper measures one parameter with, and the unit it reads in; step and fields are kept in the base unit.
  *
  * @property Parameter        $parameter
  * @property Method           $method
@@ -31,12 +31,14 @@ final class Kit extends Model
 
     public function toCore(float $penFactor): CoreKit
     {
+        $unit = Unit::of($this->parameter, $this->unit, $penFactor);
+
         return new CoreKit(
             $this->parameter,
             $this->method,
-            Unit::of($this->parameter, $this->unit, $penFactor),
-            $this->step,
-            array_map(floatval(...), $this->fields ?? []),
+            $unit,
+            round($unit->widthFromBase($this->step), 6),
+            array_map(static fn(float|int $field): float => round($unit->fromBase((float) $field), 6), $this->fields ?? []),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Reading;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -17,9 +18,9 @@ final class LatestReadings
      *
      * @return array<int, array<string, Reading>> by tank id and parameter value
      */
-    public static function ofTanks(array $ids): array
+    public static function ofTanks(array $ids, ?CarbonImmutable $until = null): array
     {
-        return self::of('tanks', 'tank_id', $ids);
+        return self::of('tanks', 'tank_id', $ids, $until);
     }
 
     /**
@@ -27,9 +28,9 @@ final class LatestReadings
      *
      * @return array<int, array<string, Reading>> by water id and parameter value
      */
-    public static function ofWaters(array $ids): array
+    public static function ofWaters(array $ids, ?CarbonImmutable $until = null): array
     {
-        return self::of('waters', 'water_id', $ids);
+        return self::of('waters', 'water_id', $ids, $until);
     }
 
     /**
@@ -37,7 +38,7 @@ final class LatestReadings
      *
      * @return array<int, array<string, Reading>>
      */
-    private static function of(string $table, string $column, array $ids): array
+    private static function of(string $table, string $column, array $ids, ?CarbonImmutable $until = null): array
     {
         if ($ids === []) {
             return [];
@@ -52,9 +53,10 @@ final class LatestReadings
                 'wanted',
             )
             ->join('readings', fn(JoinClause $join) => $join->whereRaw(sprintf(
-                'readings.id = (select r.id from readings r where r.%s = wanted.owner and r.parameter = wanted.wanted order by r.taken_at desc, r.id desc limit 1)',
+                'readings.id = (select r.id from readings r where r.%s = wanted.owner and r.parameter = wanted.wanted%s order by r.taken_at desc, r.id desc limit 1)',
                 $column,
-            )))
+                $until === null ? '' : ' and r.taken_at <= ?',
+            ), $until === null ? [] : [$until->utc()->format('Y-m-d H:i:s')]))
             ->select('readings.*')
             ->get();
         foreach ($readings as $reading) {

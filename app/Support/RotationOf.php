@@ -4,31 +4,30 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use App\Change\Waters;
+use App\Known\TankWater;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Bed\Rotation;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Standing;
 use Cresco\Core\Work\School;
 
 /** What may be stirred of a tank's bed today, by its readings, its age and the keeper's way. */
 final class RotationOf
 {
-    /** pH that is reckoned with when none was read, on the careful side. House default. */
-    private const PH = 7.6;
-
     public static function tank(Tank $tank): Rotation
     {
-        $state = Waters::around($tank, [])->tank();
+        $water = TankWater::of($tank);
+        $state = $water->state();
         $litres = VesselOf::tank($tank)->litres();
         $isYoung = $tank->started_on !== null && $tank->started_on->diffInDays(CarbonImmutable::now()) < Rotation::YOUNG_DAYS;
 
         return new Rotation(
-            $tank->nitrate_per_day,
+            max(0.0, $water->made()->value),
             $litres,
             $litres * (1.0 - $tank->routine_share),
-            $state->central(Parameter::Acidity, self::PH),
+            $state->central(Parameter::Acidity, Standing::CAREFUL_PH),
             $state->central(Parameter::Temperature, $tank->warmth),
             $tank->animals->ammoniaAlarm(),
             match (true) {

@@ -18,7 +18,8 @@ use DateTimeZone;
 /** Numbers and times as one keeper reads them. It rounds for the eye; nothing is computed with what it returns. */
 final class Show
 {
-    private const KILOGRAMS_PER_POUND = 0.45359237;
+    /** @var array<string, Scale> */
+    private array $scales = [];
 
     /** @var array<string, CoreKit> */
     private array $kits = [];
@@ -109,12 +110,70 @@ final class Show
         return self::joined(self::plain($this->keeper->volume_unit->fromLitres($litres), 2), $this->keeper->volume_unit->label());
     }
 
-    /** Kilograms, or pounds for those who read gallons. */
+    /** Kilograms or pounds. */
     public function weight(float $kilograms): string
     {
-        return $this->keeper->volume_unit === VolumeUnit::Litre
-            ? self::joined(self::rounded($kilograms, $kilograms < 10 ? 1 : 0), 'kg')
-            : self::joined(self::rounded($kilograms / self::KILOGRAMS_PER_POUND, 0), 'lb');
+        $scale = $this->weights();
+
+        return $scale->text($kilograms, $scale->fromBase($kilograms) < 10 && $scale->label === 'kg' ? 1 : 0);
+    }
+
+    /** Sizes of tanks and stones; kept in mm. */
+    public function sizes(): Scale
+    {
+        return $this->scales['sizes'] ??= Scale::sizes($this->keeper->length_unit);
+    }
+
+    /** Levels, marks and bores; kept in mm. */
+    public function levels(): Scale
+    {
+        return $this->scales['levels'] ??= Scale::levels($this->keeper->length_unit);
+    }
+
+    /** Lengths of hoses; kept in m. */
+    public function runs(): Scale
+    {
+        return $this->scales['runs'] ??= Scale::runs($this->keeper->length_unit);
+    }
+
+    /** Kept in kg. */
+    public function weights(): Scale
+    {
+        return $this->scales['weights'] ??= Scale::weights($this->keeper->volume_unit === VolumeUnit::Litre ? $this->keeper->length_unit : LengthUnit::Inches);
+    }
+
+    /** Kept in litres. */
+    public function volumes(): Scale
+    {
+        return $this->scales['volumes'] ??= Scale::volumes($this->keeper->volume_unit);
+    }
+
+    /** Doses, kept in mL. */
+    public function liquids(): Scale
+    {
+        return $this->scales['liquids'] ??= Scale::liquids($this->keeper->volume_unit);
+    }
+
+    /** A parameter as it is typed and shown; kept in its base unit. */
+    public function values(Parameter $parameter, ?int $decimals = null): Scale
+    {
+        $unit = $this->unit($parameter);
+
+        return new Scale($unit->label, $unit->widthToBase(1.0), $decimals ?? $unit->decimals + 1, [], $unit->toBase(0.0));
+    }
+
+    /** A rise, a swing or a rate of a parameter; kept in its base unit. */
+    public function widths(Parameter $parameter, int $decimals = 2): Scale
+    {
+        $unit = $this->unit($parameter);
+
+        return new Scale($unit->label, $unit->widthToBase(1.0), $decimals);
+    }
+
+    /** A dose of a liquid. */
+    public function liquid(float $millilitres): string
+    {
+        return $this->liquids()->text($millilitres, $millilitres < 10.0 ? 1 : 0);
     }
 
     public function volumeNumber(float $litres, ?int $decimals = null): string
@@ -129,9 +188,16 @@ final class Show
         return self::joined(self::rounded(100.0 * $share, 0), '%');
     }
 
-    public function millimetres(float $mm): string
+    /** A level or a mark. */
+    public function level(float $mm): string
     {
-        return self::joined(self::rounded($mm, 0), 'mm');
+        return $this->levels()->text($mm, $this->levels()->label === 'mm' ? 0 : 1);
+    }
+
+    /** The same without its unit. */
+    public function levelNumber(float $mm): string
+    {
+        return self::rounded($this->levels()->fromBase($mm), $this->levels()->label === 'mm' ? 0 : 1);
     }
 
     public function local(CarbonInterface $time): CarbonImmutable
@@ -193,7 +259,7 @@ final class Show
     }
 
     /** A number and its unit, which no line break may part; a degree sign stands close. */
-    private static function joined(string $number, string $unit): string
+    public static function joined(string $number, string $unit): string
     {
         return match (true) {
             $unit === '' => $number,

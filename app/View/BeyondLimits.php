@@ -38,7 +38,7 @@ final class BeyondLimits
         }
         $depth = StandingDepth::at($forecast->plan->vessel, $mark);
         if ($tank->fish_height > 0.0 && $depth < StandingDepth::needed($tank->fish_height) - 0.5) {
-            $found[] = new Finding(Finding::BEYOND, 'The fish cannot stand upright.', sprintf('%s of water are left over the bed; the largest needs %s.', $show->millimetres($depth), $show->millimetres(StandingDepth::needed($tank->fish_height))));
+            $found[] = new Finding(Finding::BEYOND, 'The fish cannot stand upright.', sprintf('%s of water are left over the bed; the largest needs %s.', $show->level($depth), $show->level(StandingDepth::needed($tank->fish_height))));
         }
 
         return $found;

@@ -16,12 +16,18 @@ use Cresco\Core\Measure\Reading;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Estimate;
 
 /** The change sheet in the keeper's units and words. */
 final class ChangeSheet
 {
     /** A reading older than this many days is asked for again. House default. */
     private const STALE_DAYS = 7;
+
+    /** mg/L of carbon dioxide that pH and KH may come to together: less is in no water that air touches, more is in no tank. House defaults. */
+    private const LEAST_CARBON_DIOXIDE = 0.02;
+
+    private const MOST_CARBON_DIOXIDE = 200.0;
 
     public readonly SectionDrawing $drawing;
 
@@ -138,7 +144,7 @@ final class ChangeSheet
                 : '± '.$this->show->width($parameter, (float) $swing->allowed($parameter, 1.0))];
         }
         if ($this->draft->tank->fish_height > 0.0) {
-            $limits[] = ['Standing depth', '≥ '.$this->show->millimetres(StandingDepth::needed($this->draft->tank->fish_height))];
+            $limits[] = ['Standing depth', '≥ '.$this->show->level(StandingDepth::needed($this->draft->tank->fish_height))];
         }
 
         return $limits;
@@ -185,6 +191,8 @@ final class ChangeSheet
             ...$this->ammonia(),
             ...$this->series(),
             ...$this->readings(),
+            ...$this->away(),
+            ...$this->together(),
             ...$this->hinge(),
             ...$this->acidity(),
             ...$this->routine(),
@@ -211,7 +219,7 @@ final class ChangeSheet
             return $this->draft->needed;
         }
         if ($what === 'stream') {
-            return $this->draft->plan->refillTemperature($this->draft->tank->warmth);
+            return $this->draft->warmth->working;
         }
         if ($what === 'depth') {
             return StandingDepth::working($this->draft->plan->vessel, $this->draft->mark);
@@ -245,8 +253,8 @@ final class ChangeSheet
             if ($cover < 0.0 && $this->draft->plan->drained > 0.0) {
                 $found[] = new Finding(Finding::HEED, sprintf('%s bare at this mark.', ucfirst($level->name)), sprintf(
                     'It begins %s below the rim, the mark is at %s: %s. The run sheet has it off first.',
-                    $this->show->millimetres($level->top),
-                    $this->show->millimetres($this->draft->mark),
+                    $this->show->level($level->top),
+                    $this->show->level($this->draft->mark),
                     $level->device->whenBare(),
                 ));
             }
@@ -267,10 +275,10 @@ final class ChangeSheet
 
         return [new Finding(Finding::HEED, 'New water leaves with the old.', sprintf(
             'The level falls to %s only, but %s leave. Drained first and filled up after, %s would do the same, down to %s.',
-            $this->show->millimetres($this->draft->mark),
+            $this->show->level($this->draft->mark),
             $this->show->volume($plan->outflow()),
             $this->show->volume($litres),
-            $this->show->millimetres($plan->vessel->markFor($litres + $plan->evaporated)),
+            $this->show->level($plan->vessel->markFor($litres + $plan->evaporated)),
         ))];
     }
 
@@ -325,17 +333,19 @@ final class ChangeSheet
         $found = [];
         $missing = $stale = $carried = [];
         foreach (Parameter::ofTanks() as $parameter) {
-            $reading = $this->draft->waters->tankReadings[$parameter->value] ?? null;
+            $reading = $this->draft->waters->now->readings[$parameter->value] ?? null;
             if ($this->draft->plan->tank->isAssumed($parameter)) {
                 $carried[] = $parameter->word();
-            } elseif ($reading === null && $parameter !== Parameter::Ammonium) {
+            } elseif ($reading === null && !$parameter->entry()->isSideline) {
                 $missing[] = $parameter->word();
             } elseif ($reading !== null && $parameter === Parameter::Nitrate && $reading->taken_at->diffInDays(now()) > self::STALE_DAYS) {
                 $stale[] = sprintf('%s (%s)', $parameter->word(), $this->show->day($reading->taken_at));
             }
             $core = $reading?->toCore();
             if ($core instanceof Reading && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
-                $found[] = new Finding(Finding::HEED, sprintf('%s is only known to be over %s.', ucfirst($parameter->word()), $this->show->value($parameter, $core->value)), 'The chart ends there. Mix the sample half and half with RO or distilled water, test again and double what you read.');
+                $found[] = new Finding(Finding::HEED, sprintf('%s is only known to be over %s.', ucfirst($parameter->word()), $this->show->value($parameter, $core->value)), $parameter->entry()->isDissolved
+                    ? 'The chart ends there. Mix the sample half and half with RO or distilled water, test again and double what you read.'
+                    : 'The chart ends there. A pen, or a kit for a higher range, tells how far beyond it is.');
             }
         }
         if ($missing !== []) {
@@ -389,6 +399,15 @@ final class ChangeSheet
         if ($outlook->now === null || $outlook->after() === null || $outlook->nextDay() === null) {
             return [];
         }
+        if (!$outlook->isForetold()) {
+            $band = fn(Estimate $estimate): string => Show::rounded($estimate->low(), 1).' to '.Show::rounded($estimate->high(), 1);
+
+            return [new Finding(Finding::HEED, 'pH cannot be foretold.', sprintf(
+                'So little KH holds it that humic acids, soil and CO₂ decide: anything from %s right after, %s tomorrow, in eight cases of ten. Change little, and read it.',
+                $band($outlook->after()),
+                $band($outlook->nextDay()),
+            ))];
+        }
         $first = $outlook->after()->central() - $outlook->now->central();
         $lasting = $outlook->nextDay()->central() - $outlook->now->central();
         $soft = $this->draft->plan->tank->central(Parameter::CarbonateHardness, 1.0) < Carbonate::SOFT;
@@ -424,17 +443,70 @@ final class ChangeSheet
     /** @return list<Finding> */
     private function refill(): array
     {
-        $working = $this->draft->plan->refillTemperature($this->draft->tank->warmth);
-        if ($working === null || $this->draft->share() < 0.02) {
+        $warmth = $this->draft->warmth;
+        if ($this->draft->share() < 0.02) {
             return [];
         }
-        $unit = $this->show->unit(Parameter::Temperature);
-        $at = $unit->toBase($working->estimate()->central());
-        if ($at < 5.0 || $at > 40.0) {
+        $degrees = fn(float $celsius): string => $this->show->value(Parameter::Temperature, $celsius);
+        if ($this->draft->input->stream !== null) {
             return [];
+        }
+        $head = sprintf('Let it in at %s.', $degrees($warmth->stream));
+        if ($this->draft->input->landing === null) {
+            return [new Finding(Finding::GOOD, $head, $warmth->isRead
+                ? 'As warm as the tank is: its animals notice nothing.'
+                : 'The tank was not read; this is what its heater is to hold. Hold a thermometer in it first.')];
+        }
+        $changes = $warmth->changes();
+        $text = sprintf('Then the tank stands at %s at once.', $degrees($warmth->lands));
+        if ($changes > 1) {
+            $text .= sprintf(' For %s it takes %d changes like this one: no more at once than these animals stand, and no water that shocks those at the inlet.', $degrees($warmth->wish), $changes);
+        } elseif ($changes === 0) {
+            $text .= sprintf(' So small a change does not bring it to %s.', $degrees($warmth->wish));
         }
 
-        return [new Finding(Finding::GOOD, sprintf('Let it in at %s.', $this->show->value(Parameter::Temperature, $at)), sprintf('Then the tank stands at %s at once.', $this->show->value(Parameter::Temperature, $this->draft->tank->warmth)))];
+        return [new Finding($changes === 1 ? Finding::GOOD : Finding::HEED, $head, $text)];
+    }
+
+    /** @return list<Finding> waters that lead away from what the animals are kept at */
+    private function away(): array
+    {
+        $names = [];
+        foreach ([Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity] as $parameter) {
+            $range = $this->draft->tank->needs()->range($parameter);
+            $outlook = $this->draft->forecast->outlook($parameter);
+            $source = $this->draft->plan->source->get($parameter)?->central();
+            $after = $outlook->after()?->central();
+            if ($range === null || $source === null || $after === null || $outlook->now === null || $this->draft->share() < 0.02) {
+                continue;
+            }
+            $out = static fn(float $value): float => max(0.0, $range[0] - $value, $value - $range[1]);
+            // Changed often enough, the tank becomes what goes in.
+            if ($out($source) > 0.02 * $range[1] && $out($after) >= $out($outlook->now->central()) - 1e-9) {
+                $names[] = sprintf('%s %s, kept at %s to %s', $parameter->label(), $this->show->value($parameter, $source), $this->show->number($parameter, $range[0]), $this->show->value($parameter, $range[1]));
+            }
+        }
+
+        return $names === [] ? [] : [new Finding(Finding::HEED, 'This water leads away from the range.', ucfirst($this->draft->plan->source->name).': '.implode('; ', $names).'. Change after change the tank becomes what goes in: mix it on the bench, or choose another water.')];
+    }
+
+    /** @return list<Finding> readings of pH and KH that cannot both be true */
+    private function together(): array
+    {
+        $now = $this->draft->plan->tank;
+        $kh = $now->get(Parameter::CarbonateHardness)?->central();
+        $ph = $now->get(Parameter::Acidity)?->central();
+        if ($kh === null || $ph === null || $now->isAssumed(Parameter::Acidity)) {
+            return [];
+        }
+        $carbonDioxide = Carbonate::carbonDioxide($ph, $kh, max(0.0, min(45.0, $now->central(Parameter::Temperature, 24.0))), max(0.0, $now->central(Parameter::Conductivity, 250.0)));
+
+        return $kh >= Carbonate::SOFT && ($carbonDioxide > self::MOST_CARBON_DIOXIDE || $carbonDioxide < self::LEAST_CARBON_DIOXIDE) ? [new Finding(Finding::HEED, 'pH and KH do not go together.', sprintf(
+            'pH %s with KH %s would mean %s mg/L of CO₂. One of the two tests is off, or the pen wants calibrating: what pH will do is a guess until then.',
+            $this->show->number(Parameter::Acidity, $ph),
+            $this->show->value(Parameter::CarbonateHardness, $kh),
+            Show::plain($carbonDioxide, $carbonDioxide < 1 ? 2 : 0),
+        ))] : [];
     }
 
     private function base(Computation $working): Distribution

@@ -61,7 +61,7 @@ final class ComposePage
             return 'No water is changed';
         }
 
-        return sprintf('%s out, %s new water, to %s below the rim', $this->show->volume($plan->outflow()), $this->show->percent($this->draft->share()), $this->show->millimetres($this->draft->mark));
+        return sprintf('%s out, %s new water, to %s below the rim', $this->show->volume($plan->outflow()), $this->show->percent($this->draft->share()), $this->show->level($this->draft->mark));
     }
 
     /**
@@ -177,7 +177,7 @@ final class ComposePage
             $found[] = [sprintf('The filter stands still for %s%s', Show::minutes($this->spells->filter), $this->spells->isStale ? ': aerate, and rinse the canister before it runs again. Fewer jobs, or the filter on in mid-fill, keep it under an hour.' : '.'), $this->spells->isStale];
         }
         if ($this->spells->low !== null && $this->draft->tank->fish_height > 0.0) {
-            $found[] = [sprintf('At the mark fish stand in %s for %s.', $this->show->millimetres(StandingDepth::at($this->draft->plan->vessel, $this->draft->mark)), Show::minutes($this->spells->low)), false];
+            $found[] = [sprintf('At the mark fish stand in %s for %s.', $this->show->level(StandingDepth::at($this->draft->plan->vessel, $this->draft->mark)), Show::minutes($this->spells->low)), false];
         }
         if ($this->spells->plants !== null) {
             $found[] = [sprintf('Floating plants are out for %s.', Show::minutes($this->spells->plants)), false];

@@ -4,37 +4,36 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Reading;
+use App\Change\Waters;
+use App\Known\Made;
 use App\Models\Tank;
 use App\Rules\Amount;
-use App\Support\EntryKind;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\Production;
 use Cresco\Core\Change\Steady;
+use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Parameter;
-use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\MessageBag;
 
 /** What a tank is kept at and what one change may move, with the keeper's own figures; and the nitrate that it makes. */
 final class NeedsPage
 {
-    /** Days of readings that production is learned from. House default. */
-    private const DAYS = 120;
-
     private const RANGES = [Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity, Parameter::Acidity, Parameter::Temperature, Parameter::Nitrate];
 
     private const SWINGS = [Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity, Parameter::Acidity, Parameter::Temperature];
 
-    public readonly ?Production $learned;
+    public readonly Posterior $learned;
+
+    private readonly ?float $source;
 
     public readonly Show $show;
 
     public function __construct(private readonly Tank $tank)
     {
         $this->show = $tank->keeper->show();
-        $this->learned = self::production($tank);
+        $this->learned = Made::of($tank);
+        $water = $tank->water;
+        $this->source = $water === null ? null : Waters::around($tank, [$water->id])->blend($water, $tank->secondWater, $tank->second_share)->get(Parameter::Nitrate)?->central();
     }
 
     /**
@@ -132,64 +131,36 @@ final class NeedsPage
         return $number;
     }
 
-    /** What was learned against what is reckoned with, in words; null before there is enough. */
-    public function finding(): ?Finding
+    /** What the diary and the guess come to, in words. */
+    public function finding(): Finding
     {
         $learned = $this->learned;
-        if ($learned === null) {
-            return null;
-        }
         $unit = $this->show->unit(Parameter::Nitrate);
-        $figure = fn(float $base): string => Show::rounded($unit->widthFromBase($base), 2);
-        $band = sprintf('%s ± %s %s a day by %d stretches between changes', $figure($learned->perDay), $figure(1.2816 * $learned->spread), $unit->label, count($learned->stretches));
+        $figure = static fn(float $base): string => Show::rounded($unit->widthFromBase($base), 2);
+        $guess = sprintf('your guess was %s', $figure($learned->prior->central()));
+        if ($learned->count === 0) {
+            return new Finding(Finding::GOOD, sprintf('Reckoned with %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label), 'A guess so far. From the second reading on the diary is weighed in: one before each change is enough.');
+        }
+        $aside = count($learned->aside);
+        $text = trans_choice('{1} From one reading|[2,*] From :count readings', $learned->count, ['count' => $learned->count]).' and the changes between them; '.$guess.'.'
+            .($aside === 0 ? '' : ' '.trans_choice('{1} One reading fits none of the others and is left out: :days.|[2,*] :count readings fit none of the others and are left out: :days.', $aside, [
+                'count' => $aside,
+                'days' => implode(', ', array_map(fn(float $day): string => $this->show->day(CarbonImmutable::createFromTimestamp((int) ($day * 86400.0))), $learned->aside)),
+            ]));
 
-        return match (true) {
-            $learned->perDay < 0.0 => new Finding(Finding::HEED, 'It uses more nitrate than it makes.', ucfirst($band).': plants take it up. Changes are then for what else gathers.'),
-            abs($learned->perDay - $this->tank->nitrate_per_day) > 1.96 * $learned->spread => new Finding(Finding::HEED, 'Your readings say otherwise.', ucfirst($band).'; '.$figure($this->tank->nitrate_per_day).' is reckoned with.'),
-            default => new Finding(Finding::GOOD, 'Your readings agree.', ucfirst($band).'; '.$figure($this->tank->nitrate_per_day).' is reckoned with.'),
-        };
+        return new Finding($learned->contradicts() ? Finding::HEED : Finding::GOOD, $learned->value < 0.0
+            ? sprintf('It uses more nitrate than it makes: %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label)
+            : sprintf('It makes %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label), $text);
     }
 
-    /** Where the routine settles by what was learned, in words; null while it is not known. */
+    /** Where the routine settles, in words; null while the new water is not known. */
     public function routine(): ?string
     {
-        $source = $this->tank->water?->readings()->where('parameter', Parameter::Nitrate)->latest('taken_at')->first()?->toCore()->distribution()->central();
-        if ($this->learned === null || $source === null || $this->tank->routine_share <= 0.0) {
+        $source = $this->source;
+        if ($source === null || $this->tank->routine_share <= 0.0) {
             return null;
         }
 
-        return sprintf('With %s every %d days it settles at %s before each change.', $this->show->percent($this->tank->routine_share), $this->tank->routine_days, $this->show->value(Parameter::Nitrate, max(0.0, Steady::peak($this->learned->perDay, $this->tank->routine_share, $this->tank->routine_days, $source))));
-    }
-
-    /** @return list<array{string, int, string}> stretches: from and to, readings, slope with its band */
-    public function stretches(): array
-    {
-        $unit = $this->show->unit(Parameter::Nitrate);
-
-        return array_map(fn(array $line): array => [
-            $this->show->day(CarbonImmutable::createFromTimestamp((int) ($line['from'] * 86400))).' to '.$this->show->day(CarbonImmutable::createFromTimestamp((int) ($line['to'] * 86400))),
-            $line['readings'],
-            Show::rounded($unit->widthFromBase($line['slope']), 2).' ± '.Show::rounded($unit->widthFromBase(1.2816 * $line['spread']), 2),
-        ], array_reverse($this->learned->stretches ?? []));
-    }
-
-    private static function production(Tank $tank): ?Production
-    {
-        $since = CarbonImmutable::now()->subDays(self::DAYS);
-        $readings = [];
-        foreach ($tank->readings()->where('parameter', Parameter::Nitrate)->where('taken_at', '>=', $since)->orderBy('taken_at')->get() as $reading) {
-            /** @var Reading $reading */
-            $readings[] = [$reading->taken_at->getTimestamp() / 86400.0, $reading->toCore()->distribution()];
-        }
-        // By a run sheet the water changed when it was let in, before the reading right after.
-        $changes = [];
-        $rows = DB::table('entries')->where('entries.tank_id', $tank->id)->where('entries.kind', EntryKind::Change->value)->where('entries.happened_at', '>=', $since)
-            ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'entries.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
-            ->groupBy('entries.id', 'entries.happened_at')->selectRaw('coalesce(max(run_steps.done_at), entries.happened_at) as at')->pluck('at');
-        foreach ($rows as $at) {
-            $changes[] = is_string($at) ? strtotime($at.' UTC') / 86400.0 : 0.0;
-        }
-
-        return Production::learned($readings, $changes);
+        return sprintf('With %s every %d days it settles at %s before each change.', $this->show->percent($this->tank->routine_share), $this->tank->routine_days, $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->learned->value), $this->tank->routine_share, $this->tank->routine_days, $source)));
     }
 }

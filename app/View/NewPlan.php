@@ -70,9 +70,9 @@ final class NewPlan
         $waterline = $run->planned('waterline') ?? $tank->water_below_rim;
         $known = Waters::around($tank, array_map(static fn(Water $water): int => $water->id, $waters));
         $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? 0.0)
-            ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $tank->warmth, 0.5), true);
+            ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
         $isFull = $run->steps->filter(static fn(RunStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
-        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, new Normal($tank->nitrate_per_day, $tank->nitrate_per_day / 3.0), $show->units(), $run->planned('inflow') ?? 0.0);
+        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->made()->distribution(), $show->units(), $run->planned('inflow') ?? 0.0);
         // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
         $before = $isFull === 0 ? null : $plan->withDrained($run->planned('litres') ?? 0.0)->withDrains($isFull);
         $this->isUnderWay = $before !== null;
@@ -102,8 +102,8 @@ final class NewPlan
     private function down(ChangePlan $plan, float $litres, string $more): string
     {
         return $plan->isWhileFilling()
-            ? sprintf('%s%s out while %s run in, at about %s of what runs out: down to %s below the rim.', $this->show->volume($litres / (1.0 - $plan->inflow), 1), $more, $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), $this->show->percent($plan->inflow), $this->show->millimetres($this->mark))
-            : sprintf('%s%s out: down to %s below the rim.', $this->show->volume($litres, 1), $more, $this->show->millimetres($this->mark));
+            ? sprintf('%s%s out while %s run in, at about %s of what runs out: down to %s below the rim.', $this->show->volume($litres / (1.0 - $plan->inflow), 1), $more, $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), $this->show->percent($plan->inflow), $this->show->level($this->mark))
+            : sprintf('%s%s out: down to %s below the rim.', $this->show->volume($litres, 1), $more, $this->show->level($this->mark));
     }
 
     private function landing(float $stream): string

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\Made;
+use App\Known\TankWater;
 use App\Models\AfterJob;
 use App\Models\Keeper;
-use App\Models\Reading;
 use App\Models\Run;
 use App\Models\SwitchTick;
 use App\Models\Tank;
-use App\Support\LatestReadings;
 use App\Support\RunState;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -25,18 +26,22 @@ final readonly class Round
     /** Hours after a change within which the next-day reading tells most. */
     private const CHECK_FROM = 12;
 
+    /** mg/L of ammonium or nitrite below which they are not worth a line. House default. */
+    private const SIDELINE = 0.11;
+
     private const CHECK_UNTIL = 48;
 
-    /** @return list<RoundStrip> */
+    /** @return list<RoundStrip> most serious first */
     public static function of(Keeper $keeper): array
     {
         /** @var Collection<int, Tank> $tanks */
         $tanks = $keeper->tanks()->with('devices')->orderBy('name')->get();
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
-        $latest = LatestReadings::ofTanks($ids);
+        $waters = TankWater::ofMany($tanks);
+        foreach (Made::ofMany($tanks) as $id => $made) {
+            $waters[$id]->knowing($made);
+        }
         $open = Run::query()->open()->whereIn('tank_id', $ids)->with('switches')->get()->unique('tank_id')->keyBy('tank_id');
-        $last = Run::query()->whereIn('id', Run::query()->whereIn('tank_id', $ids)->changed()
-            ->groupBy('tank_id')->selectRaw('max(id)'))->get()->keyBy('tank_id');
         $after = [];
         foreach (AfterJob::query()->due()->whereHas('run', static fn($runs) => $runs->whereIn('tank_id', $ids))->with('run')->orderByDesc('due_from')->get() as $job) {
             $after[$job->run->tank_id] = $job;
@@ -45,22 +50,21 @@ final readonly class Round
         $strips = [];
         foreach ($tanks as $tank) {
             $tank->setRelation('keeper', $keeper);
-            $strips[] = self::strip($tank, $latest[$tank->id] ?? [], $open->get($tank->id), $last->get($tank->id), $after[$tank->id] ?? null, $due[$tank->id] ?? [], $keeper->show());
+            $strips[] = self::strip($waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $due[$tank->id] ?? [], $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
         return $strips;
     }
 
-    /**
-     * @param array<string, Reading> $readings
-     * @param list<Task>             $due      work that is due again
-     */
-    private static function strip(Tank $tank, array $readings, ?Run $open, ?Run $last, ?AfterJob $after, array $due, Show $show): RoundStrip
+    /** @param list<Task> $due work that is due again */
+    private static function strip(TankWater $water, ?Run $open, ?AfterJob $after, array $due, Show $show): RoundStrip
     {
+        $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
-        $newest = self::newest($readings);
-        [$rank, $head, $why, $act, $url] = self::need($tank, $newest, $open, $last, $after, $due, $show);
+        $concerns = ConcernLine::all($water, $show);
+        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $due, $show);
+        $newest = $water->newest();
 
         return new RoundStrip(
             $tank,
@@ -71,54 +75,75 @@ final readonly class Round
             $why,
             $act,
             $url,
-            self::figures($tank, $readings, $show),
-            $newest === null ? '' : 'read '.$show->day($newest),
+            self::figures($water, $show),
+            match (true) {
+                $newest === null => '',
+                $water->change !== null && $water->change->changed_at->greaterThan($newest) => 'changed '.$show->day($water->change->changed_at),
+                default => 'read '.$show->day($newest),
+            },
+            ($concerns[0] ?? null)?->isAlarm() === true ? $concerns[0]->acts : [],
+            array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
         );
     }
 
     /**
-     * @param list<Task> $due
+     * What is the most serious: danger, then devices that stand off, a sheet under way, what will not wait, a look that is due, the
+     * rhythm of changes, work that comes again.
+     *
+     * @param list<ConcernLine> $concerns
+     * @param list<Task>        $due
      *
      * @return array{int, string, string, string, string}
      */
-    private static function need(Tank $tank, ?CarbonImmutable $newest, ?Run $open, ?Run $last, ?AfterJob $after, array $due, Show $show): array
+    private static function need(TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, array $due, Show $show): array
     {
+        $tank = $water->tank;
         $base = '/tanks/'.$tank->id;
+        $newest = $water->newest();
+        $last = $water->change;
+        $worst = $concerns[0] ?? null;
+        if ($worst !== null && $worst->isAlarm()) {
+            return [RoundStrip::ALARM, $worst->head, $worst->why, $open?->state === RunState::Running ? 'Go on' : 'How much to change', $open?->state === RunState::Running ? '/runs/'.$open->id : $base.'/change'];
+        }
         $later = $open?->state === RunState::Planned && $open->planned_for !== null && $show->daysSince($open->planned_for->setTime(12, 0)) < 0;
         if ($open !== null && !$later) {
             return self::openSheet($open, $show);
         }
+        if ($worst?->urgency === Urgency::Today) {
+            return [RoundStrip::TODAY, $worst->head, $worst->why, 'Plan the change', $base.'/change'];
+        }
         if ($after !== null && $after->run->finished_at !== null) {
             return [RoundStrip::CHECK, $after->job->title(), 'After the session of '.$show->day($after->run->finished_at).': '.lcfirst($after->job->lines()[0]), 'Look in', '/runs/'.$after->run_id.'/after/'.$after->job->value];
         }
-        if ($last?->finished_at !== null) {
-            $hours = (CarbonImmutable::now()->getTimestamp() - $last->finished_at->getTimestamp()) / 3600;
-            $checked = $newest !== null && $newest->greaterThan($last->finished_at->addHours(self::CHECK_FROM));
-            if ($hours >= self::CHECK_FROM && $hours <= self::CHECK_UNTIL && !$checked) {
-                return [RoundStrip::CHECK, 'Read again today', 'The change of '.$show->day($last->finished_at).' was forecast; now it can be held to it.', 'Read', $base.'/read'];
-            }
-            if ($open !== null) {
-                return self::openSheet($open, $show);
-            }
-            $days = TankLoop::daysUntilDue($tank, $last->finished_at, $show);
-            if ($days <= 0) {
-                return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, ucfirst(TankLoop::due($tank, $last, $show)), sprintf('Usually %s every %d days.', $show->percent($tank->routine_share), $tank->routine_days), 'Plan the change', $base.'/change'];
-            }
-
-            if ($due !== []) {
-                return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), array_slice($due, 0, 3))), ucfirst(TankLoop::due($tank, $last, $show)).'.', 'Plan the session', $base.'/compose?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, array_slice($due, 0, 3))])];
-            }
-
-            return [RoundStrip::CALM, 'Nothing due', ucfirst(TankLoop::due($tank, $last, $show)).'.', 'Read', $base.'/read'];
+        if ($last === null) {
+            return match (true) {
+                $open !== null => self::openSheet($open, $show),
+                $newest === null => [RoundStrip::FIRST, 'Not read yet', 'A first set of readings lets Cresco size and forecast a change.', 'Read', $base.'/read'],
+                $worst?->urgency === Urgency::Next => [RoundStrip::DUE, $worst->head, $worst->why, 'Plan the change', $base.'/change'],
+                default => [RoundStrip::DUE, 'First change', 'No change has been recorded yet.', 'Plan the change', $base.'/change'],
+            };
+        }
+        $hours = (CarbonImmutable::now()->getTimestamp() - $last->changed_at->getTimestamp()) / 3600;
+        $checked = $newest !== null && $newest->greaterThan($last->changed_at->addHours(self::CHECK_FROM));
+        if ($hours >= self::CHECK_FROM && $hours <= self::CHECK_UNTIL && !$checked) {
+            return [RoundStrip::CHECK, 'Read again today', 'The change of '.$show->day($last->changed_at).' was forecast; now it can be held to it.', 'Read', $base.'/read'];
         }
         if ($open !== null) {
             return self::openSheet($open, $show);
         }
-        if ($newest === null) {
-            return [RoundStrip::FIRST, 'Not read yet', 'A first set of readings lets Cresco size and forecast a change.', 'Read', $base.'/read'];
+        $rhythm = ucfirst(TankLoop::due($tank, $last, $show));
+        $days = TankLoop::daysUntilDue($tank, $last->changed_at, $show);
+        if ($days > 0 && $worst?->urgency === Urgency::Next) {
+            return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', 'Plan the change', $base.'/change'];
+        }
+        if ($days <= 0) {
+            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s every %d days.', $show->percent($tank->routine_share), $tank->routine_days), 'Plan the change', $base.'/change'];
+        }
+        if ($due !== []) {
+            return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), array_slice($due, 0, 3))), $rhythm.'.', 'Plan the session', $base.'/compose?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, array_slice($due, 0, 3))])];
         }
 
-        return [RoundStrip::DUE, 'First change', 'No change has been recorded yet.', 'Plan the change', $base.'/change'];
+        return [RoundStrip::CALM, 'Nothing due', $worst === null ? $rhythm.'.' : $rhythm.'. '.$worst->head.': '.lcfirst($worst->why), 'Read', $base.'/read'];
     }
 
     /** @return array{int, string, string, string, string} a sheet that is under way or waits to be begun */
@@ -160,45 +185,25 @@ final readonly class Round
         ];
     }
 
-    /**
-     * @param array<string, Reading> $readings
-     *
-     * @return list<array{name: string, value: string, beyond: string|null}>
-     */
-    private static function figures(Tank $tank, array $readings, Show $show): array
+    /** @return list<array{name: string, value: string, beyond: string|null, carried: bool}> as the water stands now */
+    private static function figures(TankWater $water, Show $show): array
     {
         $figures = [];
-        foreach ([Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature] as $parameter) {
-            $reading = $readings[$parameter->value] ?? null;
-            if ($reading === null) {
+        foreach (Parameter::ofTanks() as $parameter) {
+            $value = $water->state()->get($parameter);
+            $range = $water->tank->needs()->range($parameter);
+            $beyond = match (true) {
+                $value === null || $range === null => null,
+                $value->quantile(0.9) < $range[0] => 'low',
+                $value->quantile(0.1) > $range[1] => 'high',
+                default => null,
+            };
+            if ($value === null || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
                 continue;
             }
-            $range = $tank->needs()->range($parameter);
-            $figures[] = [
-                'name' => $parameter->label(),
-                'value' => $show->band($parameter, $reading->toCore()->distribution()),
-                'beyond' => match (true) {
-                    $range === null => null,
-                    $reading->high < $range[0] => 'low',
-                    $reading->low > $range[1] => 'high',
-                    default => null,
-                },
-            ];
+            $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $beyond, 'carried' => $water->isCarried($parameter)];
         }
 
         return $figures;
-    }
-
-    /** @param array<string, Reading> $readings */
-    private static function newest(array $readings): ?CarbonImmutable
-    {
-        $newest = null;
-        foreach ($readings as $reading) {
-            // Kept as text that sorts by time, so that a date is made only of the newest.
-            $at = $reading->getRawOriginal('taken_at');
-            $newest = is_string($at) && $at > ($newest ?? '') ? $at : $newest;
-        }
-
-        return $newest === null ? null : CarbonImmutable::parse($newest, 'UTC');
     }
 }

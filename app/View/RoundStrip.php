@@ -9,23 +9,29 @@ use App\Models\Tank;
 /** One tank on the round: what it needs, how its water stands, and its drawing. */
 final readonly class RoundStrip
 {
-    public const OFF = 0;
+    public const ALARM = 0;
 
-    public const WORK = 1;
+    public const OFF = 1;
 
-    public const CHECK = 2;
+    public const TODAY = 2;
 
-    public const LATE = 3;
+    public const WORK = 3;
 
-    public const DUE = 4;
+    public const CHECK = 4;
 
-    public const FIRST = 5;
+    public const LATE = 5;
 
-    public const CALM = 6;
+    public const DUE = 6;
+
+    public const FIRST = 7;
+
+    public const CALM = 8;
 
     /**
      * @param int                                                             $rank    consequence, most serious first
-     * @param list<array{name: string, value: string, beyond: string|null}>   $figures
+     * @param list<array{name: string, value: string, beyond: string|null, carried: bool}> $figures
+     * @param list<string>                                                   $acts    to do within ten minutes
+     * @param list<string>                                                   $beside  what else is the case
      */
     public function __construct(
         public Tank $tank,
@@ -38,5 +44,7 @@ final readonly class RoundStrip
         public string $url,
         public array $figures,
         public string $readWhen,
+        public array $acts = [],
+        public array $beside = [],
     ) {}
 }

@@ -46,7 +46,7 @@ final readonly class RunSheet
             return 'no water changed';
         }
 
-        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($this->run->litresOut()), $show->percent($this->run->planned('share') ?? 0.0), $show->millimetres($this->run->planned('mark') ?? 0.0), is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'new water');
+        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($this->run->litresOut()), $show->percent($this->run->planned('share') ?? 0.0), $show->level($this->run->planned('mark') ?? 0.0), is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'new water');
     }
 
     /** The first sentence of a caution, for paper. */

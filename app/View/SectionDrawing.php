@@ -170,9 +170,9 @@ final readonly class SectionDrawing
     /** The drawing in one sentence, for those who do not see it. */
     public function description(Show $show): string
     {
-        $parts = [sprintf('%s, %d × %d mm, water %s below the rim', $this->tank->name, $this->vessel->plan->length() + 2.0 * $this->tank->glass, $this->vessel->rim + $this->tank->glass, $show->millimetres($this->waterline))];
+        $parts = [sprintf('%s, %d × %d mm, water %s below the rim', $this->tank->name, $this->vessel->plan->length() + 2.0 * $this->tank->glass, $this->vessel->rim + $this->tank->glass, $show->level($this->waterline))];
         if ($this->mark !== null) {
-            $parts[] = sprintf('drain mark %s below the rim', $show->millimetres($this->mark));
+            $parts[] = sprintf('drain mark %s below the rim', $show->level($this->mark));
         }
         foreach ($this->leaders as $leader) {
             $parts[] = $leader->first.' '.$leader->second;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Run;
+use App\Known\TankWater;
 use App\Models\Tank;
-use App\Support\LatestReadings;
+use App\Models\WaterChange;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
@@ -17,18 +17,16 @@ final readonly class TankLoop
     /** @param list<LoopStop> $stops */
     private function __construct(public Tank $tank, public string $size, public array $stops) {}
 
-    public static function of(Tank $tank, string $here): self
+    public static function of(Tank $tank, string $here, ?TankWater $water = null): self
     {
         $show = $tank->keeper->show();
         $vessel = VesselOf::tank($tank);
         $half = ($vessel->volumeDistribution()->quantile(0.9) - $vessel->volumeDistribution()->quantile(0.1)) / 2.0;
         $size = sprintf('%s ± %s net', $show->volumeNumber($vessel->litres()), $show->volume($half));
         $open = $tank->runs()->open()->first();
-        $last = $tank->runs()->changed()->latest('finished_at')->first();
-        $newest = null;
-        foreach (LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [] as $reading) {
-            $newest = $newest === null || $reading->taken_at->greaterThan($newest) ? $reading->taken_at : $newest;
-        }
+        $water ??= TankWater::of($tank);
+        $last = $water->change;
+        $newest = $water->newest();
         $base = '/tanks/'.$tank->id;
 
         return new self($tank, $size, [
@@ -36,18 +34,18 @@ final readonly class TankLoop
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
             new LoopStop('decide', 'Decide', $base.'/change', self::due($tank, $last, $show), $here === 'decide'),
             new LoopStop('work', 'Work', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'put a session together' : $open->progress(), $here === 'work'),
-            new LoopStop('look-back', 'Look back', $base.'/look-back', $last?->finished_at === null ? 'nothing yet' : 'change of '.$show->day($last->finished_at), $here === 'look-back'),
+            new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back'),
             new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
         ]);
     }
 
     /** When the next change of the routine falls due, in words. */
-    public static function due(Tank $tank, ?Run $last, Show $show): string
+    public static function due(Tank $tank, ?WaterChange $last, Show $show): string
     {
-        if ($last?->finished_at === null) {
+        if ($last === null) {
             return 'first change';
         }
-        $days = self::daysUntilDue($tank, $last->finished_at, $show);
+        $days = self::daysUntilDue($tank, $last->changed_at, $show);
 
         return match (true) {
             $days < -1 => sprintf('change %d days late', -$days),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\TankWater;
 use App\Models\Entry;
-use App\Models\Reading;
 use App\Models\Tank;
 use App\Support\Show;
 use App\Support\VesselOf;
@@ -26,8 +26,7 @@ final readonly class TankPage
 
     public ?Computation $working;
 
-    /** @param array<string, Reading> $latest */
-    public function __construct(public Tank $tank, private array $latest, ?string $working)
+    public function __construct(public Tank $tank, private TankWater $water, ?string $working)
     {
         $this->vessel = VesselOf::tank($tank);
         $this->show = $tank->keeper->show();
@@ -44,7 +43,7 @@ final readonly class TankPage
                 static fn(float $mm): string => Show::plain($mm / 10.0, 1),
                 array_filter([$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height], static fn(?float $mm): bool => $mm !== null && $mm > 0.0),
             )).' cm, glass '.Show::plain($tank->glass, 1).' mm'],
-            ['Waterline', $this->show->millimetres($tank->water_below_rim).' below the rim'],
+            ['Waterline', $this->show->level($tank->water_below_rim).' below the rim'],
             ['Surface', Show::rounded($this->vessel->freeArea($this->vessel->waterHeight() - 0.5) / 100.0, 0).' cm²'],
             ['One centimetre', $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + 10.0), 2).' at the surface'],
         ];
@@ -69,7 +68,7 @@ final readonly class TankPage
         usort($levels, static fn(Level $a, Level $b): int => $a->top <=> $b->top);
         foreach ($levels as $level) {
             $rows[] = [
-                $this->show->millimetres($level->top),
+                $this->show->level($level->top),
                 $level->name,
                 $this->show->volume(max(0.0, $this->vessel->litresDrainedAt($level->top))),
             ];
@@ -83,11 +82,19 @@ final readonly class TankPage
     {
         $figures = [];
         foreach (Parameter::ofTanks() as $parameter) {
-            $reading = $this->latest[$parameter->value] ?? null;
-            $figures[] = new WaterFigure($parameter, $reading, $this->tank->needs()->range($parameter));
+            $figure = new WaterFigure($parameter, $this->water);
+            if ($figure->value !== null || !$parameter->entry()->isSideline) {
+                $figures[] = $figure;
+            }
         }
 
         return $figures;
+    }
+
+    /** @return list<ConcernLine> what the water asks for, most urgent first */
+    public function concerns(): array
+    {
+        return ConcernLine::all($this->water, $this->show);
     }
 
     /** @return Collection<int, Entry> */

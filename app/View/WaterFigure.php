@@ -4,19 +4,44 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\TankWater;
 use App\Models\Reading;
+use App\Support\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 
-/** The last reading of one parameter against the range its animals are kept in. */
+/** One parameter of a tank as it stands now, against the range its animals are kept in. */
 final readonly class WaterFigure
 {
     public ?Distribution $value;
 
-    /** @param array{float, float}|null $range */
-    public function __construct(public Parameter $parameter, public ?Reading $reading, public ?array $range)
+    public bool $isCarried;
+
+    public ?CarbonImmutable $at;
+
+    public ?Reading $reading;
+
+    /** @var array{float, float}|null */
+    public ?array $range;
+
+    public function __construct(public Parameter $parameter, TankWater $water)
     {
-        $this->value = $reading?->toCore()->distribution();
+        $this->value = $water->state()->get($parameter);
+        $this->isCarried = $water->isCarried($parameter);
+        $this->at = $water->at($parameter);
+        $this->reading = $this->isCarried ? null : ($water->readings[$parameter->value] ?? null);
+        $this->range = $water->tank->needs()->range($parameter);
+    }
+
+    /** As it was read, or, where it was carried over, with its band. */
+    public function text(Show $show): string
+    {
+        return match (true) {
+            $this->reading !== null => $show->reading($this->reading->toCore()),
+            $this->value !== null => $show->band($this->parameter, $this->value),
+            default => '',
+        };
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */

@@ -57,18 +57,21 @@ final readonly class Production
         }
         $lines = self::lines($readings, $changes);
         [$low, $high] = self::around($prior, $readings, $lines);
-        $grid = [];
-        for ($pass = 0; $pass < self::PASSES; ++$pass) {
-            $grid = self::posterior($prior, $readings, $lines, $low, $high);
+        $grid = self::posterior($prior, $readings, $lines, $low, $high);
+        for ($pass = 1; $pass < self::PASSES; ++$pass) {
             [$mean, $deviation] = self::moments($grid);
             $step = ($high - $low) / (self::RATES - 1);
             $reach = max(5.0 * $deviation, 3.0 * $step);
             [$low, $high] = [$mean - $reach, $mean + $reach];
+            $grid = self::posterior($prior, $readings, $lines, $low, $high);
         }
         [$mean, $deviation] = self::moments($grid);
-        $best = array_reduce($grid, static fn(?array $best, array $point): array => $best === null || $point[1] > $best[1] ? $point : $best);
+        $best = $grid[0];
+        foreach ($grid as $point) {
+            $best = $point[1] > $best[1] ? $point : $best;
+        }
 
-        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0] ?? $mean, $best[2] ?? 0.0));
+        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0], $best[2]));
     }
 
     /**
@@ -131,7 +134,7 @@ final readonly class Production
      * @param list<array{float, Reading}>      $readings
      * @param list<array{float, float, float}> $lines
      *
-     * @return list<array{float, float, float}> rate, weight, likeliest first level with it
+     * @return non-empty-list<array{float, float, float}> rate, weight, likeliest first level with it
      */
     private static function posterior(Normal $prior, array $readings, array $lines, float $low, float $high): array
     {

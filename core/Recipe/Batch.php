@@ -60,6 +60,7 @@ final readonly class Batch
         foreach ($counts as $j => $count) {
             $amounts[$j] = $count * $each[$j];
         }
+        $amounts = array_values($amounts);
 
         return new self($recipe, $litres, $amounts, Mixture::of($recipe->sources, $recipe->shares, $recipe->jars, array_map(static fn(float $amount): float => $amount / $litres, $amounts)));
     }
@@ -77,8 +78,8 @@ final readonly class Batch
         foreach ($each as $j => $size) {
             $effects[$j] = self::effects($recipe, $j, $size / $litres, $target);
         }
-        $weight = static fn(array $effect): float => array_sum(array_map(static fn(float $v): float => $v * $v, $effect));
-        uasort($effects, static fn(array $a, array $b): int => $weight($b) <=> $weight($a));
+        $weight = array_map(self::squares(...), $effects);
+        uksort($effects, static fn(int $a, int $b): int => $weight[$b] <=> $weight[$a]);
         $places = array_keys($effects);
         $counts = [];
         foreach ($places as $j) {
@@ -111,11 +112,7 @@ final readonly class Batch
         }
         $order = [];
         foreach ($trials as $which => [, $misses, $tie]) {
-            $sum = $tie;
-            foreach ($misses as $v) {
-                $sum += $v * $v;
-            }
-            $order[$which] = $sum;
+            $order[$which] = $tie + self::squares($misses);
         }
         asort($order);
         $found = [[$counts, 0.0]];
@@ -134,7 +131,7 @@ final readonly class Batch
                     $tie += $off * $off;
                 }
 
-                return array_sum(array_map(static fn(float $v): float => $v * $v, $offset)) + self::TIE * $tie;
+                return self::squares($offset) + self::TIE * $tie;
             });
         }
 
@@ -153,6 +150,17 @@ final readonly class Batch
         }
 
         return $best;
+    }
+
+    /** @param array<int, float> $figures */
+    private static function squares(array $figures): float
+    {
+        $sum = 0.0;
+        foreach ($figures as $figure) {
+            $sum += $figure * $figure;
+        }
+
+        return $sum;
     }
 
     /** How far a water is off its target, in tolerances, squared and summed; held to the recipe where that misses the target. */

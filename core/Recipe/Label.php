@@ -99,7 +99,11 @@ final readonly class Label
             : new Exact($this->microsiemens);
     }
 
-    /** uS/cm without drag. @param array{float, float, Ion} $company S cm2/mol of charge: anion beyond the bicarbonate, cation beyond the hardness; what the hardness is */
+    /**
+     * uS/cm without drag.
+     *
+     * @param array{float, float, Ion} $company S cm2/mol of charge: anion beyond the bicarbonate, cation beyond the hardness; what the hardness is
+     */
     private function conducts(array $company): float
     {
         $hardness = 2.0 * Hardness::fromDegrees($this->gh)->millimolePerLitre;

@@ -114,6 +114,20 @@ final readonly class Planner
     }
 
     /**
+     * @param list<float> $row
+     *
+     * @return list<float> the same with an unknown more for each excess, less one of the one named
+     */
+    private static function padded(array $row, int $many, ?int $excess = null): array
+    {
+        for ($i = 0; $i < $many; ++$i) {
+            $row[] = $i === $excess ? -1.0 : 0.0;
+        }
+
+        return $row;
+    }
+
+    /**
      * The caps, those raised that no mix of the water at hand keeps to: by as little as can be, each against its own width.
      *
      * @param array<string, float> $caps mg/L by ion
@@ -130,14 +144,13 @@ final readonly class Planner
         }
         $rows = $this->capRows($caps);
         $program = new LinearProgram($this->system->unknowns + count($rows));
-        $pad = static fn(array $row, ?int $k = null): array => [...array_values($row), ...array_map(static fn(int $i): float => $i === $k ? -1.0 : 0.0, array_keys(array_values($rows)))];
-        $program->equal($pad($this->system->shares()), 1.0);
+        $program->equal(self::padded($this->system->shares(), count($rows)), 1.0);
         foreach ($this->system->ends() as [$row, $end]) {
-            $program->atMost($pad($row), $end);
+            $program->atMost(self::padded($row, count($rows)), $end);
         }
         $cost = array_fill(0, $this->system->unknowns, 0.0);
         foreach (array_values($rows) as $k => [$row, $end]) {
-            $program->atMost($pad($row, $k), $end);
+            $program->atMost(self::padded($row, count($rows), $k), $end);
             $cost[] = 1.0 / max(0.01, $end);
         }
         $x = $program->minimise(array_values($cost));

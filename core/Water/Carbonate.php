@@ -226,15 +226,24 @@ final class Carbonate
         return max(0.0, min(1.0, (self::FADES[1] - $alkalinity) / (self::FADES[1] - self::FADES[0])));
     }
 
+    /**
+     * mol/L, each as likely.
+     *
+     * @param array{float, float} $milligrams from, to
+     */
+    private static function moles(array $milligrams): Density
+    {
+        return Density::flat($milligrams[0] / 1000.0 / self::CARBON_DIOXIDE, $milligrams[1] / 1000.0 / self::CARBON_DIOXIDE);
+    }
+
     private static function addStrength(Computation $computation, WaterState $first, WaterState $second): void
     {
         $counts = max(self::softness($first), self::softness($second)) > 0.0;
         $computation->constant('pK_B', 'strength of other buffers, not measured', $counts ? Density::flat(...self::BUFFER_STRENGTH) : 6.0, '', 'from humic acids to phosphate', Grade::Guess)
             ->line('K_B = 10^(-pK_B)', 'acidity constant of other buffers', 'mol/L');
         if ($counts) {
-            $moles = static fn(array $between): Density => Density::flat($between[0] / 1000.0 / self::CARBON_DIOXIDE, $between[1] / 1000.0 / self::CARBON_DIOXIDE);
-            $computation->constant('least', 'least carbon dioxide of soft water', $moles(self::LEAST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::LEAST_CARBON_DIOXIDE), Grade::Guess)
-                ->constant('most', 'most carbon dioxide of soft water', $moles(self::MOST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::MOST_CARBON_DIOXIDE), Grade::Guess)
+            $computation->constant('least', 'least carbon dioxide of soft water', self::moles(self::LEAST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::LEAST_CARBON_DIOXIDE), Grade::Guess)
+                ->constant('most', 'most carbon dioxide of soft water', self::moles(self::MOST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::MOST_CARBON_DIOXIDE), Grade::Guess)
                 ->note('Below about 1 degree of KH the buffers of soil, wood and leaves weigh as much as bicarbonate. How much of them there is nobody reads, so the band is wide.');
         }
     }

@@ -284,8 +284,20 @@ final class Catalogue
                 atEachDrain: true,
                 when: static fn(Session $s): bool => $s->changesWater() && $s->usesTap,
                 more: static fn(Session $s): array => $s->flows() || $s->school(School::Conditioner) === 'tank'
-                    ? ['Into the tank, for all of it: :volume, just before tap water runs in.']
-                    : ['Into the new water, for :each.', 'Straight from the tap it is a dose for the whole tank, :volume.'],
+                    ? [':conditioner_tank into the tank, for all of it: :volume, just before tap water runs in.']
+                    : [':conditioner_new into the new water, for the :tap of it from the tap, unless it was conditioned when it was mixed.', 'Straight from the tap it is a dose for the whole tank, :volume: :conditioner_tank.'],
+            ),
+            new Job(
+                'minerals',
+                'Minerals with the refill',
+                'At hand',
+                'Straight in, they are for the replaced litres only; the buffer first, so that pH is held before the rest follows.',
+                [':minerals', 'Each dissolved in a jug of tank water. While the tank fills, a third at a time into the stream, where water moves, not onto animals or leaves; the next when it has gone clear.'],
+                [Caution::Osmotic],
+                minutes: 4,
+                atEachDrain: true,
+                tools: ['jug', 'scale or spoon'],
+                when: static fn(Session $s): bool => $s->changesWater() && $s->addsMinerals,
             ),
             new Job(
                 'refill',
@@ -302,7 +314,6 @@ final class Catalogue
                 tools: ['plate or strainer', 'thermometer'],
                 when: static fn(Session $s): bool => $s->changesWater(),
                 more: static fn(Session $s): array => [
-                    ...$s->school(School::Minerals) === 'direct' && $s->prepared ? ['Minerals for these litres go straight in with it, a third at a time, the buffer first and the rest when it has gone clear.'] : [],
                     ...$s->school(School::FilterOn) === 'covered' && $s->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter)
                         ? ['Filter on as soon as its intake is covered, valves first: it clears faster. Tick it in the switch list at the end.'] : [],
                 ],

@@ -100,6 +100,9 @@ final class Rules
         foreach (['vacuum', 'drain'] as $then) {
             $rules[] = new Rule('condition', $then, 'Tap water runs in from the first minute.', when: $flows);
         }
+        $rules[] = new Rule('drain', 'minerals', 'They are for the litres that are gone.');
+        $rules[] = new Rule('condition', 'minerals', 'Clean water first, then what goes into it.');
+        $rules[] = new Rule('minerals', 'refill', 'They go in with the stream, and must be at hand.');
         $rules[] = new Rule('drain', 'refill', 'Out before in.');
         $rules[] = new Rule('condition', 'refill', 'Chlorine and chloramine must not meet gills or filter.');
         // After the refill.

@@ -12,6 +12,9 @@ use Cresco\Core\Tank\Level;
 /** Work about to be done on one tank, with a water change or without: what decides which steps it has. */
 final readonly class Session
 {
+    /** Steps that come again at each drain, in their order. */
+    private const ROUND = ['drain', 'condition', 'minerals', 'refill'];
+
     /** @var list<Task> beside the change; without one, those that need none */
     public array $tasks;
 
@@ -20,10 +23,11 @@ final readonly class Session
      * @param list<Device> $devices of the tank
      * @param list<Level>  $levels  of those that hang in the water
      * @param float        $mark    drain mark, mm below the rim
-     * @param bool         $usesTap whether tap water goes in
+     * @param bool         $usesTap whether tap water goes in, alone, blended or in what was made up with it
      * @param bool         $prepared whether the new water is mixed from several or stands ready in a store
      * @param list<Task>            $tasks
      * @param array<string, string> $schools choices where practice differs
+     * @param bool         $addsMinerals whether minerals go straight into the tank with the refill
      */
     public function __construct(
         public ChangePlan $plan,
@@ -35,6 +39,7 @@ final readonly class Session
         public bool $prepared,
         array $tasks = [],
         public array $schools = [],
+        public bool $addsMinerals = false,
     ) {
         $this->tasks = array_values(array_filter($tasks, fn(Task $task): bool => $this->changesWater() || !$task->needsChange()));
     }
@@ -129,7 +134,7 @@ final readonly class Session
         $jobs = [];
         $steps = ($order ?? $this->order())->jobs;
         $water = array_values(array_filter($steps, static fn(Job $job): bool => $job->atEachDrain));
-        usort($water, static fn(Job $a, Job $b): int => array_search($a->key, ['drain', 'condition', 'refill'], true) <=> array_search($b->key, ['drain', 'condition', 'refill'], true));
+        usort($water, static fn(Job $a, Job $b): int => array_search($a->key, self::ROUND, true) <=> array_search($b->key, self::ROUND, true));
         foreach ($steps as $job) {
             for ($round = 1; $job->key === 'drain' && $round < $this->plan->drains; ++$round) {
                 $jobs = [...$jobs, ...$water];

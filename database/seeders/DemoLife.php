@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\FinishStep;
+use App\Actions\NoteChange;
 use App\Actions\RecordReadings;
 use App\Actions\WriteRunSheet;
 use App\Change\ChangeInput;
 use App\Change\DraftChange;
+use App\Change\ForecastRecord;
+use App\Change\PastChange;
 use App\Change\Reason;
 use App\Change\SessionInput;
 use App\Change\Way;
@@ -18,6 +21,7 @@ use App\Models\RunStep;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Support\EntryKind;
+use App\Support\VesselOf;
 use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
@@ -139,8 +143,11 @@ final class DemoLife
     private function changeByHabit(CarbonImmutable $day): void
     {
         $share = $this->tank->routine_share * (0.85 + 0.3 * $this->draw());
+        $at = $day->setTime(18, $this->chance->getInt(10, 59));
+        $this->at($at);
+        $change = PastChange::of($this->tank, $this->water(), $this->tank->second_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselOf::tank($this->tank)->litres(), $at->utc());
         $this->mix($share);
-        $this->write(EntryKind::Change, sprintf('Changed about %d %%', round(100 * $share)), '', $day->setTime(18, $this->chance->getInt(10, 59)));
+        app(NoteChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_water_id === null ? $this->tank->water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::keep($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
     }
 
     private function mix(float $share): void

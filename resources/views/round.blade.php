@@ -2,7 +2,7 @@
 <div class="round">
     <div class="page-head"><h1>Round</h1><a class="act quiet" href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></div>
     @forelse($strips as $strip)
-        <article @class(['strip', 'calm' => $strip->rank === App\View\RoundStrip::CALM, 'off' => $strip->rank === App\View\RoundStrip::OFF])>
+        <article @class(['strip', 'calm' => $strip->rank === App\View\RoundStrip::CALM, 'off' => $strip->rank === App\View\RoundStrip::OFF, 'alarm' => $strip->rank <= App\View\RoundStrip::TODAY && $strip->rank !== App\View\RoundStrip::OFF])>
             <a class="strip-drawing" href="/tanks/{{ $strip->tank->id }}">@include('parts.section', ['drawing' => $strip->drawing, 'show' => $strip->tank->keeper->show()])</a>
             <div class="strip-name">
                 <h2><a href="/tanks/{{ $strip->tank->id }}">{{ $strip->tank->name }}</a></h2>
@@ -11,10 +11,16 @@
             <div class="strip-need">
                 <p class="head">{{ $strip->head }}</p>
                 <p class="why">{{ $strip->why }}</p>
+                @if($strip->acts !== [])
+                    <details class="acts-now" open><summary>{{ __('standing.ten_minutes') }}</summary><ol>
+                        @foreach($strip->acts as $act)<li>{{ $act }}</li>@endforeach
+                    </ol></details>
+                @endif
+                @foreach($strip->beside as $line)<p class="why also">{{ $line }}</p>@endforeach
             </div>
             <dl class="strip-figures">
                 @foreach($strip->figures as $figure)
-                    <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}</dt><dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif</dd></div>
+                    <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}</dt><dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif @if($figure['carried'])<small>forecast</small>@endif</dd></div>
                 @endforeach
                 @if($strip->readWhen !== '')<div class="when"><dt>{{ $strip->readWhen }}</dt><dd></dd></div>@endif
             </dl>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Architecture;
 
+use Cresco\Core\Fault;
 use PHPat\Selector\Selector;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
@@ -25,7 +26,7 @@ final class RoomsTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Cresco\Core\Measure'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace('Cresco\Core\Measure'))
+            ->classes(Selector::inNamespace('Cresco\Core\Measure'), Selector::classname(Fault::class))
             ->because('quantities and readings are the ground floor');
     }
 

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Models\Run;
 use App\Models\SwitchTick;
-use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -191,7 +190,7 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->travel(-3)->days();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        Run::query()->whereKey($run->id)->update(['state' => RunState::Done, 'started_at' => CarbonImmutable::now()->addHour(), 'finished_at' => CarbonImmutable::now()->addHours(2)]);
+        $this->finishRun($run, CarbonImmutable::now()->addHour(), CarbonImmutable::now()->addHours(2));
         $tank->readings()->update(['taken_at' => CarbonImmutable::now()->subHour()]);
         $this->travelBack();
 

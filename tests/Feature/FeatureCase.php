@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\NoteChange;
 use App\Actions\RecordReadings;
+use App\Change\ForecastRecord;
+use App\Change\PastChange;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Jar;
@@ -13,6 +16,7 @@ use App\Models\Photo;
 use App\Models\Run;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
@@ -86,6 +90,22 @@ abstract class FeatureCase extends TestCase
         $this->actingAs($keeper)->post("/tanks/$tank->id/runs", $asked)->assertRedirect();
 
         return Run::query()->latest('id')->firstOrFail();
+    }
+
+    /** Ends a sheet as if all of it had been done. */
+    protected function finishRun(Run $run, CarbonImmutable $started, CarbonImmutable $finished): Run
+    {
+        $run->update(['state' => RunState::Done, 'started_at' => $started, 'finished_at' => $finished]);
+        app(NoteChange::class)($run->keeper_id, $run->tank_id, $run, null, 'Tap', $run->litresOut(), $run->planned('share') ?? 0.0, $run->forecast, $finished, 'Changed', null);
+
+        return $run->refresh();
+    }
+
+    /** A change without a sheet. */
+    protected function noteChange(Keeper $keeper, Tank $tank, Water $water, float $litres, CarbonImmutable $at): void
+    {
+        $change = PastChange::of($tank->setRelation('keeper', $keeper), $water, null, 0.0, $litres, $at);
+        app(NoteChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::keep($change->forecast), $at, 'Changed', null);
     }
 
     /**

@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\Tank;
-use App\Support\RunState;
 use Carbon\CarbonImmutable;
 
 final class LookBackTest extends FeatureCase
@@ -18,7 +17,7 @@ final class LookBackTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
-        Run::query()->whereKey($run->id)->update(['state' => RunState::Done, 'started_at' => CarbonImmutable::parse('2026-03-01 18:10'), 'finished_at' => CarbonImmutable::parse('2026-03-01 19:00')]);
+        $this->finishRun($run, CarbonImmutable::parse('2026-03-01 18:10'), CarbonImmutable::parse('2026-03-01 19:00'));
         $this->travelTo(CarbonImmutable::parse('2026-03-03 12:00'));
 
         return [$keeper, $tank, $run->refresh()];

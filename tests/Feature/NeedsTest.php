@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\TankWater;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Support\EntryKind;
-use App\View\NeedsPage;
+use App\Models\Water;
+use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Parameter;
@@ -84,30 +85,47 @@ final class NeedsTest extends FeatureCase
         self::assertEqualsWithDelta(1.0, $needs->swingLimits()->celsius, 1e-9);
     }
 
-    public function testNitrateIsLearnedBetweenChangesAndTakenWithOneTap(): void
+    public function testNitrateIsLearnedFromOneReadingBeforeEachChangeAndCountsAtOnceOnEveryPage(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('Three stretches between changes');
-        $this->weeks($keeper, $tank);
-        $tank->update(['water_id' => $water->id]);
-        $page = $this->get("/tanks/$tank->id/needs")->assertOk()->assertSee('Your readings say otherwise.')->assertSee('by 8 stretches')->assertSee('settles at');
-        $page->assertSee('Reckon with it');
-        $this->post("/tanks/$tank->id/needs/nitrate")->assertRedirect("/tanks/$tank->id/needs");
-        // The fields of 10 and 20, six days apart, every time; the colour of 20 reaches further up than down.
-        self::assertEqualsWithDelta(10.0 / 6.0, ($tank->fresh() ?? $tank)->nitrate_per_day, 0.15);
-        $this->get("/tanks/$tank->id/needs")->assertSee('Your readings agree.')->assertDontSee('Reckon with it');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('Reckoned with 1.00')->assertSee('A guess so far.');
+        $this->weeks($keeper, $tank, $water);
+        // 12 a week more than half of it and half of 4: 1.71 a day, and in the end 28 before each change.
+        $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->made();
+        self::assertEqualsWithDelta(12.0 / 7.0, $made->value, 0.15);
+        self::assertSame(1.0, $tank->nitrate_per_day);
+        $tank->update(['water_id' => $water->id, 'routine_share' => 0.5]);
+        $this->get("/tanks/$tank->id/needs")->assertOk()->assertSee(sprintf('It makes %.2f', $made->value))->assertSee('From 8 readings')->assertSee('your guess was 1.00');
+        // The tap has 5 since.
+        $peak = 5.0 + 7.0 * $made->value / 0.5;
+        $this->get("/tanks/$tank->id/needs")->assertSee(sprintf('it settles at %.1f', $peak));
+        $this->get("/tanks/$tank->id/change?reason=routine")->assertSee(sprintf('nitrate peaks at %.0f', $peak), false);
     }
 
-    /** Eight weeks: 10 mg/L the day after a change, 20 mg/L before the next one. */
-    private function weeks(Keeper $keeper, Tank $tank): void
+    public function testOneWildReadingIsLeftOutAndSaid(): void
     {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->weeks($keeper, $tank, $water, 4);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('One reading fits none of the others and is left out: 30 Jan');
+        self::assertEqualsWithDelta(12.0 / 7.0, TankWater::of($tank)->made()->value, 0.25);
+    }
+
+    /** Eight weeks of 12 mg/L each, half changed at the end of each with water of 4: one exact reading before each change. */
+    private function weeks(Keeper $keeper, Tank $tank, Water $water, ?int $wild = null): void
+    {
+        $keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'pen', 'unit' => 'no3', 'step' => 0.1, 'fields' => []]);
+        $keeper->load('kits');
         $tank->readings()->delete();
+        $this->read($keeper, $water, ['nitrate' => '4'], CarbonImmutable::parse('2026-01-01 12:00'));
+        $level = 10.0;
         for ($week = 0; $week < 8; ++$week) {
+            $level += 12.0;
             $change = CarbonImmutable::parse('2026-01-02 18:00')->addDays(7 * $week);
-            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Change, 'title' => 'Changed', 'happened_at' => $change]);
-            $this->read($keeper, $tank, ['nitrate' => '10'], $change->addHours(12));
-            $this->read($keeper, $tank, ['nitrate' => '20'], $change->addHours(156));
+            $this->read($keeper, $tank, ['nitrate' => sprintf('%.1f', $week === $wild ? 4.0 * $level : $level)], $change->subHour());
+            $this->noteChange($keeper, $tank, $water, 0.5 * VesselOf::tank($tank)->litres(), $change);
+            $level = 0.5 * $level + 2.0;
         }
     }
 
@@ -115,15 +133,12 @@ final class NeedsTest extends FeatureCase
     {
         $this->travelTo('2026-03-01 12:00');
         $this->seed(DatabaseSeeder::class);
-        $learned = 0;
         foreach (Tank::query()->with('keeper')->get() as $tank) {
-            $found = (new NeedsPage($tank))->learned;
-            if ($found !== null) {
-                ++$learned;
-                self::assertLessThan(3.0 * $found->spread, abs($found->perDay - $tank->nitrate_per_day), $tank->name);
-            }
+            $found = TankWater::of($tank)->made();
+            self::assertGreaterThan(5, $found->count, $tank->name);
+            self::assertLessThan(3.0 * $found->spread, abs($found->value - $tank->nitrate_per_day), $tank->name);
+            self::assertLessThan($found->prior->spread(), $found->spread, $tank->name);
         }
-        self::assertGreaterThan(0, $learned);
     }
 
     public function testSwingsGoRoundThroughTheirUnits(): void

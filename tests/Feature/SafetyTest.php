@@ -10,6 +10,7 @@ use App\Models\Reading;
 use App\Models\Run;
 use App\Models\Tank;
 use App\Support\WholeSessions;
+use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Routing\Route;
@@ -114,11 +115,17 @@ final class SafetyTest extends FeatureCase
 
             return count(DB::getQueryLog());
         };
+        // A tank whose nitrate is learned: the first look after a reading does the learning.
+        foreach ([9, 2] as $days) {
+            $this->read($keeper, $tank, ['nitrate' => '10-20'], CarbonImmutable::now()->subDays($days));
+        }
+        $count('/');
         $few = ['/' => $count('/'), '/diary' => $count('/diary'), "/tanks/$tank->id/change" => $count("/tanks/$tank->id/change")];
         foreach (range(1, 6) as $i) {
             $this->tank($keeper, $this->water($keeper, "Water $i"));
             $this->read($keeper, $tank, ['ph' => '7.1', 'nitrate' => '10-20']);
         }
+        $count('/');
         foreach ($few as $page => $asked) {
             self::assertLessThanOrEqual($asked + 1, $count($page), $page);
         }

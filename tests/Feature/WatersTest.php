@@ -6,8 +6,6 @@ namespace Tests\Feature;
 
 use App\Change\ForecastRecord;
 use App\Change\Waters;
-use App\Models\Run;
-use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 
@@ -96,7 +94,7 @@ final class WatersTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        Run::query()->whereKey($run->id)->update(['state' => RunState::Done, 'started_at' => CarbonImmutable::parse('2026-03-01 18:30'), 'finished_at' => CarbonImmutable::parse('2026-03-01 19:30')]);
+        $this->finishRun($run, CarbonImmutable::parse('2026-03-01 18:30'), CarbonImmutable::parse('2026-03-01 19:30'));
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
         $state = Waters::around($tank, [])->tank();
         self::assertTrue($state->isAssumed(Parameter::Conductivity));

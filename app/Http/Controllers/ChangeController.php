@@ -49,7 +49,7 @@ final class ChangeController extends Controller
 
         return view('change.show', [
             'tank' => $tank,
-            'loop' => TankLoop::of($tank, 'decide'),
+            'loop' => TankLoop::of($tank, 'decide', $sheet->draft->waters->now),
             'sheet' => $sheet,
             'typed' => $request,
             'working' => $working === null ? null : $sheet->working($working),

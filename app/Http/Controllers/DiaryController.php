@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\NoteChange;
 use App\Models\Entry;
 use App\Models\Keeper;
 use App\Models\Reading;
@@ -58,11 +59,12 @@ final class DiaryController extends Controller
         return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/diary' : '/diary')->with('status', 'Written.');
     }
 
-    public function destroy(Entry $entry): RedirectResponse
+    public function destroy(Entry $entry, NoteChange $note): RedirectResponse
     {
-        $entry->delete();
+        $isChange = $entry->kind === EntryKind::Change;
+        $note->takeBack($entry);
 
-        return back()->with('status', 'Taken out of the diary.');
+        return back()->with('status', $isChange ? 'Taken out: the change counts no longer, on any page.' : 'Taken out of the diary.');
     }
 
     /** All readings as CSV, oldest first, in the units of the keeper and with their bands. */

@@ -33,16 +33,4 @@ final class NeedsController extends Controller
 
         return redirect('/tanks/'.$tank->id.'/needs')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? 'All as usual for the group.' : 'Kept: from now on these figures count for this tank.');
     }
-
-    /** Reckons with what the readings say. */
-    public function adopt(Request $request, Tank $tank): RedirectResponse
-    {
-        $tank->setRelation('keeper', $this->keeper($request));
-        $learned = (new NeedsPage($tank))->learned;
-        if ($learned !== null) {
-            $tank->update(['nitrate_per_day' => round(max(0.0, $learned->perDay), 3)]);
-        }
-
-        return redirect('/tanks/'.$tank->id.'/needs')->with('status', $learned === null ? 'The readings do not say it yet.' : 'From now on this is reckoned with.');
-    }
 }

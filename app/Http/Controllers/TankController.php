@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TankRequest;
+use App\Known\TankWater;
 use App\Models\Device;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Support\LatestReadings;
 use App\Support\VesselOf;
 use App\View\SectionDrawing;
 use App\View\TankLoop;
@@ -41,16 +41,17 @@ final class TankController extends Controller
 
     public function show(Request $request, Tank $tank): View
     {
+        $water = TankWater::of($tank);
         $page = new TankPage(
             $tank->load('devices'),
-            LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [],
+            $water,
             is_string($request->query('working')) ? $request->query('working') : null,
         );
         if ($request->header('HX-Request') === 'true') {
             return view('parts.working', ['working' => $page->working]);
         }
 
-        return view('tanks.show', ['loop' => TankLoop::of($tank, 'look'), 'page' => $page]);
+        return view('tanks.show', ['loop' => TankLoop::of($tank, 'look', $water), 'page' => $page]);
     }
 
     /** The section as a file of its own. */

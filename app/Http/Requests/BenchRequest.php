@@ -78,7 +78,7 @@ final class BenchRequest extends FormRequest
             'waters' => ['nullable', 'array'],
             'waters.*' => ['integer', Rule::in($keeper->waters->modelKeys())],
             'jars' => ['nullable', 'array'],
-            'jars.*' => ['integer', Rule::in($keeper->jars->modelKeys())],
+            'jars.*' => ['integer', Rule::in($keeper->benchJars()->modelKeys())],
             'cap' => ['nullable', 'array', function (string $attribute, mixed $value, Closure $fail): void {
                 foreach (is_array($value) ? $value : [] as $cap) {
                     $number = Amount::parse($cap);
@@ -233,7 +233,7 @@ final class BenchRequest extends FormRequest
     /** @return list<Jar> */
     private function chosenJars(): array
     {
-        $jars = $this->keeper()->jars;
+        $jars = $this->keeper()->benchJars();
 
         return array_values(($this->isFirst() && !$this->has('jars') ? $jars->filter(static fn(Jar $jar): bool => $jar->isUsual()) : $jars->whereIn('id', $this->ids('jars')))->all());
     }

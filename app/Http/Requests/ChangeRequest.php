@@ -66,6 +66,7 @@ final class ChangeRequest extends FormRequest
             'second_water' => ['nullable', 'integer', $mine],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
             'waterline' => ['nullable', new Amount(floor($tank->water_below_rim), floor($vessel->rim - 20.0), 'mm', '40')],
+            'landing' => ['nullable', new Amount(round($celsius->fromBase(5.0), 1), round($celsius->fromBase(38.0), 1), $celsius->label, Show::plain($celsius->fromBase(24.0), 1))],
             'stream' => ['nullable', new Amount(round($celsius->fromBase(0.0), 1), round($celsius->fromBase(40.0), 1), $celsius->label, Show::plain($celsius->fromBase(23.0), 1))],
         ], [
             'required' => 'Write a number here.',
@@ -112,6 +113,7 @@ final class ChangeRequest extends FormRequest
             $this->number($tank, 'waterline') ?? $tank->water_below_rim,
             $inBase('stream', Parameter::Temperature),
             ($this->number($tank, 'inflow') ?? 0.0) / 100.0,
+            $inBase('landing', Parameter::Temperature),
         );
     }
 

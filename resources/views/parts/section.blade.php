@@ -53,7 +53,7 @@
     <path class="waterline" d="M{{ $d->innerLeft() }} {{ $lineY }}h{{ $d->innerWidth() }}" stroke="#1d6f80" stroke-width="1.5"/>
     @if(!$d->plain && $lineY > $fullY)<path class="waterline was" d="M{{ $d->innerLeft() }} {{ $fullY }}h{{ $d->innerWidth() }}" stroke="#1d6f80" stroke-dasharray="3 4"/>@endif
     @if(!$d->plain)
-        <text class="say" x="{{ $d->left }}" y="{{ $d->top - 12 }}">waterline, {{ $show->millimetres($d->waterline) }} under the rim</text>
+        <text class="say" x="{{ $d->left }}" y="{{ $d->top - 12 }}">waterline, {{ $show->level($d->waterline) }} under the rim</text>
         @if($d->mark === null)
             <g class="dimension"><path d="M{{ $d->right + 22 }} {{ $d->top }}V{{ $d->outerBottom }}m-6 0h12M{{ $d->right + 16 }} {{ $d->top }}h12" stroke="currentColor" fill="none"/>
             <text x="{{ $d->right + 30 }}" y="{{ round(($d->top + $d->outerBottom) / 2, 1) }}" class="num">{{ round($d->vessel->rim + $d->tank->glass) }} mm</text>

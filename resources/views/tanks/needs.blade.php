@@ -15,15 +15,9 @@
         <div class="acts"><button class="act large">Keep</button></div>
     </form>
     <h2>The nitrate it makes</h2>
-    @if($finding = $page->finding())
-        <x-findings :findings="[$finding]"/>
-        @if($page->routine())<p>{{ $page->routine() }}</p>@endif
-        @if($finding->tone === App\View\Finding::HEED && $page->learned->perDay >= 0)<form method="post" action="/tanks/{{ $tank->id }}/needs/nitrate">@csrf<button class="act">Reckon with it</button></form>@endif
-        <details class="more"><summary>How it is known</summary>
-            <p>Between two changes nitrate rises in a straight line; its slope by least squares, each reading by its band. The stretches are joined by their weighted mean, and the band grows when they scatter.</p>
-            <table class="plain"><thead><tr><th scope="col">Stretch</th><th scope="col">readings</th><th scope="col">{{ $page->show->unit(Cresco\Core\Measure\Parameter::Nitrate)->label }} a day</th></tr></thead><tbody>@foreach($page->stretches() as [$when, $count, $slope])<tr><td>{{ $when }}</td><td class="num">{{ $count }}</td><td class="num">{{ $slope }}</td></tr>@endforeach</tbody></table>
-        </details>
-    @else
-        <p class="muted">Three stretches between changes, each with two readings some days apart, say it.</p>
-    @endif
+    <x-findings :findings="[$page->finding()]"/>
+    @if($page->routine())<p>{{ $page->routine() }}</p>@endif
+    <details class="more"><summary>How it is known</summary>
+        <p>Between changes nitrate rises in a straight line, and each change takes its share and brings what the new water holds. Cresco asks with which rate all of your readings of the last 120 days, each with its own band, fit best, and weighs that against your guess. A reading that fits none of the others is left out and said. What comes of it counts at once, on every sheet.</p>
+    </details>
 </x-layout>

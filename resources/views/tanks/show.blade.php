@@ -31,19 +31,27 @@
             @endif
         </section>
         <aside class="side right" aria-label="State of the water">
-            <h2>The water, as last read</h2>
+            @foreach($page->concerns() as $line)
+                <p class="finding {{ $line->finding()->tone }}"><b>{{ $line->finding()->head }}</b> {{ $line->why }}</p>
+                @if($line->acts !== [])
+                    <details class="acts-now" open><summary>{{ __('standing.ten_minutes') }}</summary><ol>
+                        @foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach
+                    </ol></details>
+                @endif
+            @endforeach
+            <h2>The water as it stands</h2>
             <div class="bands">
             @foreach($page->figures() as $figure)
                 <div @class(['band-row', 'beyond' => $figure->beyond()])>
                     <span class="name">{{ $figure->parameter->label() }}</span>
-                    @if($figure->reading)
-                        <span class="num">{{ $page->show->reading($figure->reading->toCore()) }}@if($figure->beyond()) <b>{{ $figure->beyond() }}</b>@endif</span>
+                    @if($figure->value)
+                        <span class="num">{{ $figure->text($page->show) }}@if($figure->beyond()) <b>{{ $figure->beyond() }}</b>@endif</span>
                         <svg class="band" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
                             <path class="scale" d="M0 4h100"/>
                             @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
                             <path class="spread" d="M{{ $figure->at($figure->value->quantile(.1)) }} 4H{{ $figure->at($figure->value->quantile(.9)) + .6 }}"/>
                         </svg>
-                        <small>{{ $page->show->day($figure->reading->taken_at) }}@if($figure->range) · kept at {{ $page->show->number($figure->parameter, $figure->range[0]) }} to {{ $page->show->value($figure->parameter, $figure->range[1]) }}@endif</small>
+                        <small>{{ $figure->isCarried ? 'forecast, changed ' : '' }}{{ $figure->at ? $page->show->day($figure->at) : '' }}@if($figure->range) · kept at {{ $page->show->number($figure->parameter, $figure->range[0]) }} to {{ $page->show->value($figure->parameter, $figure->range[1]) }}@endif</small>
                     @else
                         <span class="num muted">not read</span>
                     @endif

@@ -11,6 +11,7 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -108,7 +109,7 @@ final class ProductionTest extends TestCase
         yield 'photometer, one wild reading' => ['pen', true];
     }
 
-    #[\PHPUnit\Framework\Attributes\DataProvider('kits')]
+    #[DataProvider('kits')]
     public function testTheBandHoldsTheTruthAsOftenAsItSaysAndIsNarrowerThanTheGuess(string $kind, bool $wild): void
     {
         $chance = new Randomizer(new Mt19937(7));

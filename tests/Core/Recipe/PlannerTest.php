@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe;
 
+use Cresco\Core\Numeric\NonNegativeLeastSquares;
 use Cresco\Core\Recipe\Advice;
 use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Batch;
@@ -11,7 +12,6 @@ use Cresco\Core\Recipe\Concession;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
-use Cresco\Core\Numeric\NonNegativeLeastSquares;
 use Cresco\Core\Recipe\Planner;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\RecipeFault;
@@ -103,7 +103,7 @@ final class PlannerTest extends TestCase
             if ($mixture !== null) {
                 self::assertLessThanOrEqual(15.0 + 1e-9, 40.0 * $mixture->shares[1]);
                 self::assertEqualsWithDelta(1.0, array_sum($mixture->shares), 1e-9);
-                self::assertGreaterThanOrEqual(0.0, min([...$mixture->shares, ...$mixture->amounts]));
+                self::assertGreaterThanOrEqual(0.0, min([1.0, ...$mixture->shares, ...$mixture->amounts]));
             }
         }
     }

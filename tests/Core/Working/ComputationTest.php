@@ -7,7 +7,6 @@ namespace Tests\Core\Working;
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\FormulaFault;
 use PHPUnit\Framework\TestCase;
 
 final class ComputationTest extends TestCase

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Entry;
+use App\Models\Run;
+use App\Models\WaterChange;
+use App\Support\EntryKind;
+use App\Support\RunState;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** Notes that water was changed, and takes a change back: one record that every page reckons on from. */
+final class NoteChange
+{
+    /**
+     * @param array<string, mixed> $forecast of each parameter, as it stood then
+     * @param string               $title    of its entry in the diary
+     */
+    public function __invoke(int $keeper, int $tank, ?Run $run, ?int $water, string $source, float $litres, float $share, array $forecast, CarbonImmutable $at, string $title, ?string $body): WaterChange
+    {
+        return DB::transaction(static function () use ($keeper, $tank, $run, $water, $source, $litres, $share, $forecast, $at, $title, $body): WaterChange {
+            $entry = new Entry(['tank_id' => $tank, 'run_id' => $run?->id, 'kind' => EntryKind::Change, 'title' => $title, 'body' => $body, 'happened_at' => $at]);
+            $entry->keeper_id = $keeper;
+            $entry->save();
+            $change = new WaterChange([
+                'tank_id' => $tank, 'run_id' => $run?->id, 'entry_id' => $entry->id, 'water_id' => $water, 'source' => mb_substr($source, 0, 160),
+                'litres' => $litres, 'share' => $share, 'forecast' => $forecast, 'changed_at' => $at,
+            ]);
+            $change->keeper_id = $keeper;
+            $change->save();
+
+            return $change;
+        });
+    }
+
+    /** Takes an entry out of the diary; with that of a change its look-back and the day of the next one go too. */
+    public function takeBack(Entry $entry): void
+    {
+        DB::transaction(static function () use ($entry): void {
+            if ($entry->kind === EntryKind::Change && $entry->run_id !== null) {
+                Run::query()->whereKey($entry->run_id)->where('state', RunState::Done)->update(['state' => RunState::Dropped]);
+            }
+            $entry->delete();
+        });
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Models\Jar;
+use App\Models\Water;
+use App\Support\WaterKind;
+use Cresco\Core\Change\Conditioner;
+use Cresco\Core\Measure\Parameter;
+
+/** How much of the conditioner on the shelf some litres of tap water take. */
+final class ConditionerDose
+{
+    /** @param float $litres of tap water, or of the whole tank */
+    public static function words(Draft $draft, float $litres): string
+    {
+        $jar = self::jar($draft);
+        if ($jar === null) {
+            return 'As much as its label says';
+        }
+
+        return sprintf('%s of %s', $draft->tank->keeper->show()->liquid(self::millilitres($jar, self::chlorine($draft), $litres)), $jar->name);
+    }
+
+    public static function millilitres(Jar $jar, float $chlorine, float $litres): float
+    {
+        return $jar->coreConditioner()->dose($litres, $chlorine)->value('dose');
+    }
+
+    /** The conditioner on the keeper's shelf that there is most of. */
+    private static function jar(Draft $draft): ?Jar
+    {
+        return $draft->tank->keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): float => $jar->stock ?? INF)->first();
+    }
+
+    /** mg/L of chlorine last read in the tap that goes in; nothing when it was not read, which leaves the dose of the label. */
+    private static function chlorine(Draft $draft): float
+    {
+        $most = 0.0;
+        foreach ($draft->tank->keeper->waters->filter(static fn(Water $water): bool => $water->kind === WaterKind::Tap) as $water) {
+            $most = max($most, $draft->waters->source($water)->get(Parameter::Chlorine)?->quantile(0.9) ?? 0.0);
+        }
+
+        return $most;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\NoteChange;
+use App\Change\ForecastRecord;
+use App\Change\PastChange;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Rules\Amount;
+use App\Support\VesselOf;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\View\View;
+
+/** A change that was made without a sheet is noted, for whichever day it was. */
+final class ChangedController extends Controller
+{
+    public function create(Request $request, Tank $tank): View
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
+
+        return view('change.changed', [
+            'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'decide'),
+            'litres' => $keeper->show()->volumes()->show($tank->routine_share * VesselOf::tank($tank)->litres()),
+            'now' => CarbonImmutable::now($keeper->timezone)->format('Y-m-d\TH:i'),
+        ]);
+    }
+
+    public function store(Request $request, Tank $tank, NoteChange $note): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
+        $show = $keeper->show();
+        $net = VesselOf::tank($tank)->litres();
+        $checked = $this->checked($request, [
+            'litres' => ['required', $show->volumes()->rule(0.1, $net, 0.3 * $net)],
+            'water' => ['required', 'integer', Rule::in($keeper->waters->modelKeys())],
+            'second_water' => ['nullable', 'integer', Rule::in($keeper->waters->modelKeys())],
+            'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
+            'changed_at' => ['required', 'date', 'after:2000-01-01', 'before:+5 minutes'],
+            'note' => ['nullable', 'string', 'max:1000'],
+        ], [
+            'required' => 'This is needed.',
+            'water.*' => 'Choose one of your waters.',
+            'second_water.*' => 'Choose one of your waters.',
+            'changed_at.*' => 'Write a day and an hour that have been, such as 2026-03-01 18:30.',
+            'note.max' => 'A note of at most 1,000 letters.',
+        ]);
+        $at = CarbonImmutable::parse(is_string($checked['changed_at'] ?? null) ? $checked['changed_at'] : 'now', $keeper->timezone)->utc();
+        $first = $keeper->waters->firstWhere('id', $request->integer('water')) ?? abort(404);
+        $second = $keeper->waters->firstWhere('id', $request->integer('second_water'));
+        $change = PastChange::of($tank, $first, $second instanceof Water ? $second : null, (Amount::parse($request->input('second_share')) ?? 0.0) / 100.0, $show->volumes()->parse($request->input('litres')) ?? 0.0, $at);
+        $note(
+            $keeper->id,
+            $tank->id,
+            null,
+            $second === null ? $first->id : null,
+            $change->source,
+            $change->litres,
+            $change->share,
+            ForecastRecord::keep($change->forecast),
+            $at,
+            sprintf('Changed %s (%s)', $show->volume($change->litres), $show->percent($change->share)),
+            implode(' ', array_filter(['With '.$change->source.', without a sheet.', is_string($checked['note'] ?? null) ? $checked['note'] : ''])),
+        );
+
+        return redirect('/tanks/'.$tank->id)->with('status', 'Noted: every page reckons with this change now.');
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Change\ForecastRecord;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Models\WaterChange;
+use App\Support\LatestReadings;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Concern;
+use Cresco\Core\Rhythm\Standing;
+use Cresco\Core\Water\WaterState;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Where the water of a tank stands now, for every page alike: its readings, and where the last change came after a reading, what that
+ * change was forecast to lead to.
+ */
+final class TankWater
+{
+    private ?WaterState $state = null;
+
+    private ?Posterior $made = null;
+
+    /**
+     * @param array<string, Reading> $readings the newest of each parameter
+     * @param WaterChange|null       $change   the last one that was made
+     * @param int|null               $afterStep step of its run sheet in which the tank was read again
+     */
+    private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep) {}
+
+    public static function of(Tank $tank, ?CarbonImmutable $until = null): self
+    {
+        return self::ofMany([$tank], $until)[$tank->id];
+    }
+
+    /**
+     * @param iterable<Tank>       $tanks
+     * @param CarbonImmutable|null $until as it stood then; null for now
+     *
+     * @return array<int, self> by tank id
+     */
+    public static function ofMany(iterable $tanks, ?CarbonImmutable $until = null): array
+    {
+        $byId = [];
+        foreach ($tanks as $tank) {
+            $byId[$tank->id] = $tank;
+        }
+        if ($byId === []) {
+            return [];
+        }
+        $ids = array_keys($byId);
+        $readings = LatestReadings::ofTanks($ids, $until);
+        $newest = DB::table('water_changes')->select('tank_id')->selectRaw('max(changed_at) as at')->whereIn('tank_id', $ids)
+            ->when($until !== null, static fn($query) => $query->where('changed_at', '<', $until))->groupBy('tank_id');
+        $changes = [];
+        foreach (WaterChange::query()->joinSub($newest, 'newest', static fn(JoinClause $join) => $join->on('newest.tank_id', '=', 'water_changes.tank_id')->on('newest.at', '=', 'water_changes.changed_at'))->orderBy('water_changes.id')->get(['water_changes.*']) as $change) {
+            $changes[$change->tank_id] = $change;
+        }
+        $runs = array_filter(array_map(static fn(WaterChange $change): ?int => $change->run_id, $changes));
+        $steps = $runs === [] ? [] : DB::table('run_steps')->whereIn('run_id', $runs)->where('job', 'read_after')->pluck('id', 'run_id')->all();
+        $found = [];
+        foreach ($byId as $id => $tank) {
+            $change = $changes[$id] ?? null;
+            $step = $change?->run_id === null ? null : ($steps[$change->run_id] ?? null);
+            $found[$id] = new self($tank, $readings[$id] ?? [], $change, is_numeric($step) ? (int) $step : null);
+        }
+
+        return $found;
+    }
+
+    public function state(): WaterState
+    {
+        if ($this->state !== null) {
+            return $this->state;
+        }
+        $known = [];
+        $carried = [];
+        foreach (Parameter::ofTanks() as $parameter) {
+            $reading = $this->readings[$parameter->value] ?? null;
+            $forecast = $reading === null || $this->isFromBeforeTheChange($reading) ? $this->forecast($parameter) : null;
+            if ($forecast !== null) {
+                $known[$parameter->value] = $forecast;
+                $carried[] = $parameter->value;
+            } elseif ($reading !== null) {
+                $known[$parameter->value] = $reading->toCore()->distribution();
+            }
+        }
+
+        return $this->state = new WaterState('the tank', $known, $carried);
+    }
+
+    /** Whether a figure is what the last change was forecast to lead to, and not a reading. */
+    public function isCarried(Parameter $parameter): bool
+    {
+        return $this->state()->isAssumed($parameter);
+    }
+
+    /** When a figure was read, or, where it was carried over, when the water was changed. */
+    public function at(Parameter $parameter): ?CarbonImmutable
+    {
+        return $this->isCarried($parameter) ? $this->change?->changed_at : ($this->readings[$parameter->value] ?? null)?->taken_at;
+    }
+
+    /** The newest moment that anything is known of. */
+    public function newest(): ?CarbonImmutable
+    {
+        $newest = null;
+        foreach ($this->readings as $reading) {
+            // Kept as text that sorts by time, so that a date is made only of the newest.
+            $at = $reading->getRawOriginal('taken_at');
+            $newest = is_string($at) && $at > ($newest ?? '') ? $at : $newest;
+        }
+
+        return $newest === null ? null : CarbonImmutable::parse($newest, 'UTC');
+    }
+
+    /** What the tank makes of nitrate in a day, mg/L: the keeper's guess and the diary weighed against each other. */
+    public function made(): Posterior
+    {
+        return $this->made ??= Made::of($this->tank);
+    }
+
+    /** Takes what was looked up for several tanks at once. */
+    public function knowing(Posterior $made): self
+    {
+        $this->made = $made;
+
+        return $this;
+    }
+
+    /** @return list<Concern> most urgent first */
+    public function concerns(): array
+    {
+        return Standing::of($this->state(), $this->tank->needs(), $this->made()->value);
+    }
+
+    /** A reading of the last session counts as after it only if it was taken in its step for that. */
+    private function isFromBeforeTheChange(Reading $reading): bool
+    {
+        return $this->change !== null
+            && $reading->taken_at->lessThan($this->change->changed_at)
+            && ($reading->run_step_id === null || $reading->run_step_id !== $this->afterStep);
+    }
+
+    private function forecast(Parameter $parameter): ?Distribution
+    {
+        return $this->change === null ? null : ForecastRecord::kept($this->change->forecast)->row($parameter)->next?->distribution();
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A water change that was made, by a run sheet or noted afterwards: what every page reckons on from.
+ *
+ * @property int                  $id
+ * @property int                  $keeper_id
+ * @property int                  $tank_id
+ * @property int|null             $run_id
+ * @property int                  $entry_id
+ * @property int|null             $water_id
+ * @property string               $source   name of what went in
+ * @property float                $litres   that left
+ * @property float                $share    of new water, 0 to 1
+ * @property array<string, mixed> $forecast of each parameter, as it stood then
+ * @property CarbonImmutable      $changed_at
+ */
+final class WaterChange extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['tank_id', 'run_id', 'entry_id', 'water_id', 'source', 'litres', 'share', 'forecast', 'changed_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'entry_id' => 'integer', 'water_id' => 'integer',
+            'litres' => 'float', 'share' => 'float', 'forecast' => 'array', 'changed_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Tank, $this> */
+    public function tank(): BelongsTo
+    {
+        return $this->belongsTo(Tank::class);
+    }
+
+    /** @return BelongsTo<Run, $this> */
+    public function run(): BelongsTo
+    {
+        return $this->belongsTo(Run::class);
+    }
+}

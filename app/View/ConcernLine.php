@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\TankWater;
+use App\Support\Show;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Concern;
+use Cresco\Core\Rhythm\Urgency;
+
+/** What the water of a tank asks for, in words. */
+final readonly class ConcernLine
+{
+    /** @param list<string> $acts what to do within ten minutes; none when it is no alarm */
+    private function __construct(public Urgency $urgency, public string $head, public string $why, public array $acts) {}
+
+    public static function of(Concern $concern, TankWater $water, Show $show): self
+    {
+        $parameter = $concern->parameter ?? Parameter::Nitrate;
+        $days = (int) floor($concern->value);
+        $words = [
+            'parameter' => $parameter->label(),
+            'value' => $concern->key === 'free_ammonia' ? Show::plain($concern->value, 3) : $show->value($parameter, $concern->value),
+            'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : $show->value($parameter, $concern->limit),
+            'days' => (string) $days,
+        ];
+        $at = $water->at($parameter);
+        $acts = trans()->has('standing.'.$concern->key.'.acts') ? trans('standing.'.$concern->key.'.acts') : [];
+        $why = $concern->key === 'nitrate_soon'
+            ? trans_choice('standing.nitrate_soon.why', $days, $words)
+            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' ('.trans('standing.source.'.($water->isCarried($parameter) ? 'carried' : 'read'), ['when' => $show->day($at)]).')');
+
+        return new self($concern->urgency, self::text(trans('standing.'.$concern->key.'.head', $words)), $why, is_array($acts) ? array_values(array_map(self::text(...), $acts)) : []);
+    }
+
+    /** @return list<self> most urgent first */
+    public static function all(TankWater $water, Show $show): array
+    {
+        return array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->concerns());
+    }
+
+    public function isAlarm(): bool
+    {
+        return $this->urgency === Urgency::Alarm;
+    }
+
+    public function finding(): Finding
+    {
+        return new Finding(match ($this->urgency) {
+            Urgency::Alarm, Urgency::Today => Finding::BEYOND,
+            default => Finding::HEED,
+        }, $this->head.'.', $this->why);
+    }
+
+    private static function text(mixed $text): string
+    {
+        return is_string($text) ? $text : '';
+    }
+}
