@@ -8,7 +8,8 @@ declare(strict_types=1);
  */
 
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$file = realpath(__DIR__.'/public'.$path);
+// No file has a null byte in its name; the application says what to think of it.
+$file = str_contains($path, "\0") ? false : realpath(__DIR__.'/public'.$path);
 $public = realpath(__DIR__.'/public').DIRECTORY_SEPARATOR;
 
 if ($file !== false && is_file($file) && str_starts_with($file, $public) && !str_ends_with($file, '.php')) {

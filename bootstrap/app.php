@@ -2,21 +2,39 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StartSession;
+use App\View\Finding;
+use Cresco\Core\Fault;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as FrameworkSession;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->web(append: [SecurityHeaders::class]);
+        // Around everything, so that no answer goes out without its headers.
+        $middleware->prepend([SecurityHeaders::class, ReadableInput::class]);
+        $middleware->web(replace: [FrameworkSession::class => StartSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');
+        $middleware->trustHosts(at: static fn(): array => array_map(static fn(string $host): string => '^'.preg_quote($host).'$', array_values(array_filter(array_map(trim(...), explode(',', config()->string('app.trusted_hosts')))))), subdomains: false);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Fault::class);
+        // What is not there and what is another's answer alike, to the last byte.
+        $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() === 404 && $request->expectsJson() ? response()->json(['message' => 'Nothing is here.'], 404) : null);
+        // Something of the job that cannot be, wherever it came up, is a finding and no breakdown.
+        $exceptions->render(static fn(Fault $fault, Request $request): Response => match (true) {
+            $request->headers->get('HX-Request') === 'true' => response(view('components.findings', ['findings' => [new Finding(Finding::BEYOND, 'That cannot be.', ucfirst($fault->getMessage()))]])->render()),
+            $request->expectsJson() => response()->json(['message' => $fault->getMessage()], 422),
+            default => response()->view('errors.fault', ['message' => ucfirst($fault->getMessage()), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
+        });
         // A page that stood open for longer than its session: nothing was done, and what was typed comes back.
         $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() !== 419 ? null : redirect()->back()
             ->withInput($request->except('_token', 'password', 'password_confirmation'))

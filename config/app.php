@@ -6,7 +6,12 @@ return [
     'name' => 'Cresco',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
+    // Letters lead here, whatever address a request came by.
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+    // Names that a request may come by, with commas between; empty for any.
+    'trusted_hosts' => env('TRUSTED_HOSTS', ''),
+    // Addresses of proxies before it that say how a request came, with commas between; empty for none.
+    'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     // Whether the sign-in page offers to enter as the demo keeper.
     'demo' => (bool) env('CRESCO_DEMO', false),

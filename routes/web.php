@@ -33,11 +33,10 @@ use App\Http\Controllers\StoreController;
 use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
-use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Support\Facades\Route;
 
 // What the other pages are measured against: the framework with its usual middleware, and nothing of Cresco's.
-Route::get('/bare', BareController::class)->withoutMiddleware(SecurityHeaders::class);
+Route::get('/bare', BareController::class);
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'showLoginForm'])->name('login');
@@ -51,7 +50,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/password/new', [ResetPasswordController::class, 'reset'])->middleware('throttle:6,1');
 });
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'logout']);
     Route::get('/', RoundController::class)->name('round');
     Route::get('/settings', [SettingsController::class, 'edit']);
@@ -64,7 +63,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/tanks/new', [TankController::class, 'create']);
     Route::get('/tanks/draw', [TankController::class, 'draw']);
     Route::post('/tanks', [TankController::class, 'store']);
-    Route::prefix('/tanks/{tank}')->whereNumber('tank')->middleware('can:view,tank')->group(function (): void {
+    Route::prefix('/tanks/{tank}')->middleware('can:view,tank')->group(function (): void {
         Route::get('/', [TankController::class, 'show']);
         Route::get('/section.svg', [TankController::class, 'svg']);
         Route::get('/edit', [TankController::class, 'edit']);
@@ -82,15 +81,15 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/look-back', [LookBackController::class, 'latest']);
         Route::get('/top-up', [TopUpController::class, 'show']);
         Route::post('/top-ups', [TopUpController::class, 'store'])->can('update', 'tank');
-        Route::delete('/top-ups/{topUp}', [TopUpController::class, 'destroy'])->whereNumber('topUp')->can('update', 'tank');
+        Route::delete('/top-ups/{topUp}', [TopUpController::class, 'destroy'])->can('update', 'tank');
         Route::get('/conditioner', ConditionerController::class);
         Route::get('/bed', [BedController::class, 'show']);
         Route::post('/bed', [BedController::class, 'cut'])->can('update', 'tank');
-        Route::prefix('/bed/{patch}')->whereNumber('patch')->middleware('can:update,tank')->group(function (): void {
+        Route::prefix('/bed/{patch}')->middleware('can:update,tank')->group(function (): void {
             Route::put('/', [BedController::class, 'update']);
             Route::post('/clean', [BedController::class, 'clean']);
             Route::post('/split', [BedController::class, 'split']);
-            Route::post('/merge/{other}', [BedController::class, 'merge'])->whereNumber('other');
+            Route::post('/merge/{other}', [BedController::class, 'merge']);
         });
         Route::get('/needs', [NeedsController::class, 'show']);
         Route::put('/needs', [NeedsController::class, 'update'])->can('update', 'tank');
@@ -101,7 +100,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/waters', [WaterController::class, 'index']);
     Route::get('/waters/new', [WaterController::class, 'create']);
     Route::post('/waters', [WaterController::class, 'store']);
-    Route::prefix('/waters/{water}')->whereNumber('water')->middleware('can:view,water')->group(function (): void {
+    Route::prefix('/waters/{water}')->middleware('can:view,water')->group(function (): void {
         Route::get('/', [AnalysisController::class, 'show']);
         Route::post('/analyses', [AnalysisController::class, 'store'])->can('update', 'water');
         Route::get('/edit', [WaterController::class, 'edit']);
@@ -111,17 +110,17 @@ Route::middleware('auth')->group(function (): void {
         Route::post('/read', [ReadingController::class, 'storeForWater'])->can('update', 'water');
     });
 
-    Route::get('/photos/{photo}', [PhotoController::class, 'show'])->whereNumber('photo')->can('view', 'photo');
-    Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->whereNumber('photo')->can('delete', 'photo');
-    Route::prefix('/runs/{run}')->whereNumber('run')->middleware('can:view,run')->group(function (): void {
+    Route::get('/photos/{photo}', [PhotoController::class, 'show'])->can('view', 'photo');
+    Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->can('delete', 'photo');
+    Route::prefix('/runs/{run}')->middleware('can:view,run')->group(function (): void {
         Route::get('/', [RunController::class, 'show']);
         Route::get('/state', [RunController::class, 'state']);
         Route::get('/print', [RunController::class, 'paper']);
         Route::get('/strip', [RunController::class, 'strip']);
         Route::get('/again', [PlanAgainController::class, 'show']);
         Route::post('/again', [PlanAgainController::class, 'store'])->can('update', 'run');
-        Route::post('/steps/{position}', [RunController::class, 'finish'])->whereNumber('position')->can('update', 'run');
-        Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->whereNumber('position')->middleware('throttle:60,1')->can('update', 'run');
+        Route::post('/steps/{position}', [RunController::class, 'finish'])->can('update', 'run');
+        Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1')->can('update', 'run');
         Route::post('/switches/{device}', [RunController::class, 'toggle'])->can('update', 'run');
         Route::delete('/', [RunController::class, 'drop'])->can('delete', 'run');
         Route::get('/look-back', [LookBackController::class, 'show']);
@@ -132,7 +131,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/bench', [BenchController::class, 'show']);
     Route::get('/bench/bottles', [BenchController::class, 'bottles']);
     Route::post('/batches', [BenchController::class, 'store']);
-    Route::prefix('/batches/{batch}')->whereNumber('batch')->middleware('can:view,batch')->group(function (): void {
+    Route::prefix('/batches/{batch}')->middleware('can:view,batch')->group(function (): void {
         Route::get('/', [BatchController::class, 'show']);
         Route::post('/checks', [BatchController::class, 'check'])->can('update', 'batch');
         Route::post('/added', [BatchController::class, 'added'])->can('update', 'batch');
@@ -144,30 +143,30 @@ Route::middleware('auth')->group(function (): void {
     Route::post('/recipes', [RecipeController::class, 'store']);
     Route::post('/recipes/import', [RecipeController::class, 'import'])->middleware('throttle:30,1');
     Route::get('/recipes/export.{format}', [RecipeController::class, 'export'])->whereIn('format', ['json', 'csv']);
-    Route::delete('/recipes/{recipe}', [RecipeController::class, 'destroy'])->whereNumber('recipe')->can('delete', 'recipe');
+    Route::delete('/recipes/{recipe}', [RecipeController::class, 'destroy'])->can('delete', 'recipe');
     Route::post('/analyses/import', [RecipeController::class, 'importAnalyses'])->middleware('throttle:30,1');
     Route::get('/analyses/export.{format}', [RecipeController::class, 'exportAnalyses'])->whereIn('format', ['json', 'csv']);
-    Route::delete('/analyses/{analysis}', [AnalysisController::class, 'destroy'])->whereNumber('analysis')->can('delete', 'analysis');
+    Route::delete('/analyses/{analysis}', [AnalysisController::class, 'destroy'])->can('delete', 'analysis');
 
     Route::get('/shelf', [ShelfController::class, 'index']);
     Route::get('/jars/new', [ShelfController::class, 'create']);
     Route::post('/jars', [ShelfController::class, 'store']);
-    Route::prefix('/jars/{jar}')->whereNumber('jar')->middleware('can:view,jar')->group(function (): void {
+    Route::prefix('/jars/{jar}')->middleware('can:view,jar')->group(function (): void {
         Route::get('/edit', [ShelfController::class, 'edit']);
         Route::put('/', [ShelfController::class, 'update'])->can('update', 'jar');
         Route::delete('/', [ShelfController::class, 'destroy'])->can('delete', 'jar');
         Route::get('/spoon', [ShelfController::class, 'spoon']);
         Route::post('/trials', [ShelfController::class, 'keepTrial'])->can('update', 'jar');
-        Route::delete('/trials/{trial}', [ShelfController::class, 'dropTrial'])->whereNumber('trial')->can('update', 'jar');
+        Route::delete('/trials/{trial}', [ShelfController::class, 'dropTrial'])->can('update', 'jar');
     });
     Route::get('/pen', [PenController::class, 'show']);
     Route::post('/pen', [PenController::class, 'store']);
     Route::post('/pen/factor', [PenController::class, 'adopt']);
-    Route::delete('/pen/{trial}', [PenController::class, 'destroy'])->whereNumber('trial');
+    Route::delete('/pen/{trial}', [PenController::class, 'destroy']);
 
     Route::get('/stores/new', [StoreController::class, 'create']);
     Route::post('/stores', [StoreController::class, 'store']);
-    Route::prefix('/stores/{store}')->whereNumber('store')->middleware('can:view,store')->group(function (): void {
+    Route::prefix('/stores/{store}')->middleware('can:view,store')->group(function (): void {
         Route::get('/', [StoreController::class, 'show']);
         Route::get('/edit', [StoreController::class, 'edit']);
         Route::put('/', [StoreController::class, 'update'])->can('update', 'store');

@@ -8,6 +8,7 @@ use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Entry;
 use App\Models\Jar;
+use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
@@ -17,13 +18,16 @@ use App\Models\Water;
 use App\Policies\OwnerPolicy;
 use App\Support\WholeSessions;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
@@ -36,6 +40,18 @@ final class AppServiceProvider extends ServiceProvider
         Paginator::defaultView('parts.pages');
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
+        // No number of a record has more digits than the database counts to.
+        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection'] as $name) {
+            Route::pattern($name, '[1-9][0-9]{0,17}');
+        }
+        Route::pattern('device', '[a-z_]{1,30}');
+        Route::pattern('job', '[a-z_]{1,30}');
+        // Letters lead to the address that Cresco was given, not to the one a request came by.
+        ResetPassword::createUrlUsing(static fn(Keeper $keeper, string $token): string => rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $keeper->email]));
+        $proxies = array_values(array_filter(array_map(trim(...), explode(',', config()->string('app.trusted_proxies')))));
+        if ($proxies !== []) {
+            TrustProxies::at($proxies);
+        }
         foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class] as $record) {
             Gate::policy($record, OwnerPolicy::class);
         }

@@ -20,6 +20,7 @@ use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
+use Illuminate\Contracts\Auth\Authenticatable as UserContract;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -37,6 +38,16 @@ abstract class FeatureCase extends TestCase
         $app->make(Kernel::class)->bootstrap();
 
         return $app;
+    }
+
+    /** Each keeper has a session of their own. */
+    public function actingAs(UserContract $user, $guard = null)
+    {
+        if (!$this->isAuthenticated($guard) || auth($guard)->id() !== $user->getAuthIdentifier()) {
+            $this->flushSession();
+        }
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function keeper(string $name = 'Wren'): Keeper

@@ -10,6 +10,7 @@ use App\Change\PastChange;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Rules\Amount;
+use App\Rules\Moment;
 use App\Support\VesselOf;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
@@ -44,7 +45,7 @@ final class ChangedController extends Controller
             'water' => ['required', 'integer', Rule::in($keeper->waters->modelKeys())],
             'second_water' => ['nullable', 'integer', Rule::in($keeper->waters->modelKeys())],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
-            'changed_at' => ['required', 'date', 'after:2000-01-01', 'before:+5 minutes'],
+            'changed_at' => ['required', new Moment($keeper->timezone, before: '+5 minutes')],
             'note' => ['nullable', 'string', 'max:1000'],
         ], [
             'required' => 'This is needed.',
@@ -53,7 +54,7 @@ final class ChangedController extends Controller
             'changed_at.*' => 'Write a day and an hour that have been, such as 2026-03-01 18:30.',
             'note.max' => 'A note of at most 1,000 letters.',
         ]);
-        $at = CarbonImmutable::parse(is_string($checked['changed_at'] ?? null) ? $checked['changed_at'] : 'now', $keeper->timezone)->utc();
+        $at = Moment::parse($checked['changed_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $first = $keeper->waters->firstWhere('id', $request->integer('water')) ?? abort(404);
         $second = $keeper->waters->firstWhere('id', $request->integer('second_water'));
         $change = PastChange::of($tank, $first, $second instanceof Water ? $second : null, (Amount::parse($request->input('second_share')) ?? 0.0) / 100.0, $show->volumes()->parse($request->input('litres')) ?? 0.0, $at);

@@ -10,6 +10,7 @@ use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Rules\Moment;
 use App\Support\EntryKind;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
@@ -42,7 +43,7 @@ final class DiaryController extends Controller
             'kind' => ['required', Rule::in(array_map(static fn(EntryKind $kind): string => $kind->value, EntryKind::written()))],
             'title' => ['required', 'string', 'max:160'],
             'body' => ['nullable', 'string', 'max:5000'],
-            'happened_at' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
+            'happened_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
         ], [
             'tank_id.*' => 'Choose one of your tanks.',
             'kind.*' => 'Choose a kind from the list.',
@@ -52,7 +53,7 @@ final class DiaryController extends Controller
             'happened_at.*' => 'Write a day and an hour that have been.',
         ]);
         $when = $checked['happened_at'] ?? null;
-        $checked['happened_at'] = is_string($when) ? CarbonImmutable::parse($when, $keeper->timezone)->utc() : CarbonImmutable::now();
+        $checked['happened_at'] = Moment::parse($when, $keeper->timezone) ?? CarbonImmutable::now();
         $keeper->entries()->create($checked);
         $tank = $checked['tank_id'] ?? null;
 
@@ -107,8 +108,20 @@ final class DiaryController extends Controller
         }, 'readings.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
+    private static function isCursor(mixed $text): bool
+    {
+        $cursor = is_string($text) ? json_decode((string) base64_decode(strtr($text, '-_', '+/'), true), true) : null;
+
+        return is_array($cursor) && is_string($cursor['happened_at'] ?? null) && strtotime($cursor['happened_at']) !== false
+            && is_int($cursor['id'] ?? null) && is_bool($cursor['_pointsToNextItems'] ?? null);
+    }
+
     private function page(Request $request, Keeper $keeper, ?Tank $tank): View
     {
+        // A forged or worn-out cursor leads to the first page.
+        if (!self::isCursor($request->query('cursor'))) {
+            $request->query->remove('cursor');
+        }
         $kind = EntryKind::tryFrom(is_string($request->query('kind')) ? $request->query('kind') : '');
         $entries = Entry::query()
             ->where($tank === null ? 'keeper_id' : 'tank_id', $tank === null ? $keeper->id : $tank->id)

@@ -8,6 +8,7 @@ use App\Actions\RecordReadings;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Rules\Moment;
 use App\Support\LatestReadings;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
@@ -64,7 +65,7 @@ final class ReadingController extends Controller
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
             'readings' => ['required', 'array'],
-            'taken_at' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
+            'taken_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
             'note' => ['nullable', 'string', 'max:1000'],
         ], [
             'taken_at.*' => 'Write a day and an hour that have been, such as 2026-03-01 18:30.',
@@ -76,9 +77,7 @@ final class ReadingController extends Controller
         if ($readings === []) {
             throw ValidationException::withMessages(['readings.nitrate' => 'Write at least one reading.']);
         }
-        $when = is_string($checked['taken_at'] ?? null)
-            ? CarbonImmutable::parse($checked['taken_at'], $keeper->timezone)->utc()
-            : CarbonImmutable::now();
+        $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
     }
 }

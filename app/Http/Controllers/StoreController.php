@@ -124,8 +124,8 @@ final class StoreController extends Controller
             'level' => ['required', new Amount(0, $capacity !== null && $capacity > 0.0 ? $capacity : $most, $volume->label(), '40')],
             'litres_per_day' => ['required', new Amount(1, $most, $volume->label(), '150')],
             'waste' => ['required', new Amount(0, 20, '', '3')],
-            'membrane_on' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
-            'resin_on' => ['nullable', 'date', 'after:2000-01-01', 'before:+1 day'],
+            'membrane_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
+            'resin_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
         ], [
             'name.required' => 'A name is needed, such as “Cellar barrel”.',
             'name.max' => 'A name of at most 60 letters.',

@@ -38,6 +38,11 @@ final class BenchRequest extends FormRequest
     /** Most litres of one batch. House limit. */
     private const MOST_LITRES = 5000.0;
 
+    /** Waters and jars that one batch is reckoned from. House limits: each more makes the map slower, and nobody mixes so many. */
+    private const MOST_WATERS = 8;
+
+    private const MOST_JARS = 20;
+
     private ?MessageBag $faults = null;
 
     /** @return array<string, mixed> */
@@ -106,6 +111,11 @@ final class BenchRequest extends FormRequest
         foreach (['waters', 'jars'] as $list) {
             if ($faults->has($list.'.*')) {
                 $faults->add($list, (string) $faults->first($list.'.*'));
+            }
+        }
+        foreach (['waters' => [self::MOST_WATERS, 'waters'], 'jars' => [self::MOST_JARS, 'jars']] as $list => [$most, $words]) {
+            if (!$faults->has($list) && count($this->ids($list)) > $most) {
+                $faults->add($list, sprintf('At most %d %s at once.', $most, $words));
             }
         }
         if ($this->chosenWaters($faults) === []) {
@@ -227,7 +237,7 @@ final class BenchRequest extends FormRequest
             ? $waters->filter(static fn(Water $water): bool => in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Tap], true))
             : $waters->whereIn('id', $faults->has('waters') ? [] : $this->ids('waters'));
 
-        return array_values(($chosen->isEmpty() && $this->isFirst() ? $waters : $chosen)->all());
+        return array_values(($chosen->isEmpty() && $this->isFirst() ? $waters : $chosen)->take(self::MOST_WATERS)->all());
     }
 
     /** @return list<Jar> */
@@ -235,7 +245,7 @@ final class BenchRequest extends FormRequest
     {
         $jars = $this->keeper()->benchJars();
 
-        return array_values(($this->isFirst() && !$this->has('jars') ? $jars->filter(static fn(Jar $jar): bool => $jar->isUsual()) : $jars->whereIn('id', $this->ids('jars')))->all());
+        return array_values(($this->isFirst() && !$this->has('jars') ? $jars->filter(static fn(Jar $jar): bool => $jar->isUsual()) : $jars->whereIn('id', $this->ids('jars')))->take(self::MOST_JARS)->all());
     }
 
     /** @return list<int> */

@@ -9,6 +9,7 @@ use App\Models\Keeper;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\ResetsPasswords;
 use Illuminate\Http\Request;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rules\Password;
 
 final class ResetPasswordController extends Controller
@@ -19,15 +20,15 @@ final class ResetPasswordController extends Controller
 
     public function showResetForm(Request $request): View
     {
-        return view('auth.reset', ['token' => $request->route('token'), 'email' => $request->query('email')]);
+        return view('auth.reset', ['token' => $request->route('token'), 'email' => is_string($request->query('email')) ? $request->query('email') : '']);
     }
 
     /** @return array<string, list<mixed>> */
     protected function rules(): array
     {
         return [
-            'token' => ['required'],
-            'email' => ['required', 'email'],
+            'token' => ['required', 'string', 'max:200'],
+            'email' => ['required', 'string', 'email', 'max:190'],
             'password' => ['required', 'string', 'max:200', 'confirmed', Password::min(10)],
         ];
     }
@@ -36,5 +37,6 @@ final class ResetPasswordController extends Controller
     protected function setUserPassword(Keeper $user, string $password): void
     {
         $user->password = $password;
+        $user->setRememberToken(Str::random(60));
     }
 }

@@ -8,9 +8,11 @@ use App\Http\Controllers\Controller;
 use App\Models\Keeper;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Auth\RegistersUsers;
 use Illuminate\Support\Facades\Validator as Validators;
 use Illuminate\Validation\Rules\Password;
+use Illuminate\Validation\ValidationException;
 
 final class SignUpController extends Controller
 {
@@ -37,11 +39,16 @@ final class SignUpController extends Controller
     /** @param array{name: string, email: string, password: string, timezone?: string|null} $data */
     protected function create(array $data): Keeper
     {
-        return Keeper::query()->create([
-            'name' => $data['name'],
-            'email' => $data['email'],
-            'password' => $data['password'],
-            'timezone' => $data['timezone'] ?? 'UTC',
-        ]);
+        try {
+            return Keeper::query()->create([
+                'name' => $data['name'],
+                'email' => $data['email'],
+                'password' => $data['password'],
+                'timezone' => $data['timezone'] ?? 'UTC',
+            ]);
+        } catch (UniqueConstraintViolationException) {
+            // Somebody was quicker with the same address.
+            throw ValidationException::withMessages(['email' => 'There is an account with this address already.']);
+        }
     }
 }

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as Base;
+
+/**
+ * A request that runs beside a page, while a keeper types or to ask whether anything has changed, leaves the session as it is: what a
+ * form was sent back with must still be there for the page that shows it.
+ */
+final class StartSession extends Base
+{
+    protected function saveSession($request): void
+    {
+        if (!self::runsBeside($request)) {
+            parent::saveSession($request);
+        }
+    }
+
+    private static function runsBeside(Request $request): bool
+    {
+        return $request->isMethodSafe() && ($request->headers->get('HX-Request') === 'true' || $request->is('runs/*/state', 'photos/*', 'tanks/*/section.svg'));
+    }
+}
