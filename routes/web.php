@@ -173,6 +173,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/', [StoreController::class, 'destroy'])->can('delete', 'store');
         Route::post('/level', [StoreController::class, 'level'])->can('update', 'store');
         Route::post('/rejections', [StoreController::class, 'keepRejection'])->can('update', 'store');
+        Route::delete('/rejections/{rejection}', [StoreController::class, 'dropRejection'])->can('update', 'store');
         Route::post('/ask', [StoreController::class, 'ask'])->can('update', 'store');
     });
 });

@@ -63,6 +63,8 @@ final class Store extends Model
     public function membrane(): ?Membrane
     {
         $readings = $this->rejections
+            // What was kept before it was asked back does not count.
+            ->filter(static fn(Rejection $r): bool => $r->conductivity_in > 0.0 && $r->conductivity_out <= $r->conductivity_in)
             ->filter(fn(Rejection $r): bool => $this->membrane_on === null || $r->taken_at->greaterThanOrEqualTo($this->membrane_on))
             ->map(static fn(Rejection $r): array => [$r->taken_at->getTimestamp() / 86400.0, $r->conductivity_in, $r->conductivity_out, $r->is_first])
             ->values()->all();

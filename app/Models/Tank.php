@@ -54,6 +54,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Tank extends Model
 {
+    /** What lives in a tank and is fed, in words, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
+    public const STOCKS = [
+        'none' => ['no animals, or snails alone', 0.2],
+        'shrimp' => ['shrimp, fed a little', 0.4],
+        'few' => ['few small fish, fed once a day', 0.8],
+        'usual' => ['a usual shoal or two', 1.5],
+        'many' => ['many fish, fed twice a day', 3.0],
+        'heavy' => ['large or very many fish', 5.0],
+    ];
+
     protected $fillable = [
         'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',

@@ -47,7 +47,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('device', '[a-z_]{1,30}');
         Route::pattern('job', '[a-z_]{1,30}');
         // Letters lead to the address that Cresco was given, not to the one a request came by.
-        ResetPassword::createUrlUsing(static fn(Keeper $keeper, string $token): string => rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $keeper->email]));
+        ResetPassword::createUrlUsing(static fn(mixed $keeper, string $token): string => rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $keeper instanceof Keeper ? $keeper->email : '']));
         $proxies = array_values(array_filter(array_map(trim(...), explode(',', config()->string('app.trusted_proxies')))));
         if ($proxies !== []) {
             TrustProxies::at($proxies);

@@ -26,7 +26,10 @@ final readonly class Moment implements ValidationRule
     /** The moment in universal time; null when the text is none. */
     public static function parse(mixed $value, string $timezone): ?CarbonImmutable
     {
-        foreach (is_string($value) && strlen($value) <= 19 ? self::FORMATS : [] as $format) {
+        if (!is_string($value) || strlen($value) > 19) {
+            return null;
+        }
+        foreach (self::FORMATS as $format) {
             $moment = CarbonImmutable::hasFormat($value, $format) ? CarbonImmutable::createFromFormat('!'.$format, $value, $timezone) : null;
             // A day that never comes is not the one after it; an hour that summer time leaps over is the next.
             if ($moment !== null && str_starts_with($value, $moment->format('Y-m-d'))) {

@@ -28,7 +28,7 @@ final readonly class Within implements ValidationRule
         if ($base === null) {
             $fail(trim(sprintf('Write a number in %s, such as %s.', $this->scale->label === '' ? 'figures' : $this->scale->label, $this->scale->show($this->example))));
         } elseif ($base < $this->least - $eye || $base > $this->most + $eye) {
-            $fail(trim(sprintf('It must lie between %s and %s', $this->scale->show($this->least), $this->scale->text($this->most))).'.');
+            $fail(trim(sprintf('It must lie between %s and %s %s', $this->scale->show($this->least), $this->scale->show($this->most), $this->scale->label)).'.');
         }
     }
 }

@@ -194,6 +194,20 @@ final class Show
         return $this->levels()->text($mm, $this->levels()->label === 'mm' ? 0 : 1);
     }
 
+    /** An area. @param float $mm2 mm2 */
+    public function area(float $mm2): string
+    {
+        $side = $this->sizes()->toBase(1.0);
+
+        return self::joined(self::rounded($mm2 / $side ** 2, 0), $this->sizes()->label.'²');
+    }
+
+    /** A flow. @param float $perMinute L/min */
+    public function flow(float $perMinute): string
+    {
+        return self::joined(self::rounded($this->volumes()->fromBase($perMinute), 1), $this->keeper->volume_unit->label().'/min');
+    }
+
     /** The same without its unit. */
     public function levelNumber(float $mm): string
     {

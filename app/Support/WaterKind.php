@@ -12,6 +12,12 @@ enum WaterKind: string
     case Rain = 'rain';
     case MadeUp = 'made_up';
 
+    /** Whether next to nothing is dissolved in it. */
+    public function isBare(): bool
+    {
+        return $this === self::ReverseOsmosis || $this === self::Rain;
+    }
+
     public function label(): string
     {
         return match ($this) {

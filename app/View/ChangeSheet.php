@@ -61,9 +61,9 @@ final class ChangeSheet
         $keeper = $this->draft->tank->keeper;
 
         return [
-            'litres' => Show::plain($keeper->volume_unit->fromLitres($plan->drained), 1),
+            'litres' => Show::plain($this->show->volumes()->fromBase($plan->drained), 1),
             'percent' => Show::plain(100.0 * $this->draft->share(), 1),
-            'mark' => Show::plain($this->draft->mark, 0),
+            'mark' => $this->show->levelNumber($this->draft->mark),
             'buckets' => Show::plain($plan->drained / max(0.1, $keeper->bucket_litres), 1),
         ];
     }

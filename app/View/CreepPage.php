@@ -85,8 +85,8 @@ final class CreepPage
     public function restsOn(): string
     {
         return $this->evaporation[1] <= 0.0
-            ? 'Taken as 3 mm a day until you write down what you top up.'
-            : sprintf('Learned from %s days of your own top-ups, against 3 mm a day to begin with.', Show::plain($this->evaporation[1], 0));
+            ? sprintf('Taken as %s a day off the surface until you write down what you top up.', $this->show->levels()->text(3.0))
+            : sprintf('Learned from %s days of your own top-ups, against %s a day to begin with.', Show::plain($this->evaporation[1], 0), $this->show->levels()->text(3.0));
     }
 
     /**

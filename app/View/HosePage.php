@@ -39,12 +39,13 @@ final class HosePage
         $this->show = $keeper->show();
         $volume = $keeper->volume_unit;
         $degrees = $this->show->unit(Parameter::Temperature);
+        [$levels, $runs] = [$this->show->levels(), $this->show->runs()];
         $usual = [
             'litres' => Show::plain($volume->fromLitres(VesselOf::tank($tank)->litres() * $tank->routine_share), 0),
-            'bore' => Show::plain($tank->hose_bore, 1), 'length' => Show::plain($tank->hose_length, 1), 'drop' => Show::plain($tank->hose_drop, 0),
-            'bore2' => Show::plain($tank->hose_bore + 4.0, 1), 'length2' => Show::plain($tank->hose_length, 1), 'drop2' => Show::plain($tank->hose_drop, 0),
-            'tube' => '45', 'size' => '2', 'grain' => Grain::Quartz->value,
-            'pump' => '1200', 'reach' => '2000', 'rise' => '1000',
+            'bore' => $levels->show($tank->hose_bore), 'length' => $runs->show($tank->hose_length), 'drop' => $levels->show($tank->hose_drop),
+            'bore2' => $levels->show($tank->hose_bore + 4.0), 'length2' => $runs->show($tank->hose_length), 'drop2' => $levels->show($tank->hose_drop),
+            'tube' => $levels->show(45.0), 'size' => $levels->show(2.0), 'grain' => Grain::Quartz->value,
+            'pump' => Show::plain($volume->fromLitres(1200.0), 0), 'reach' => $levels->show(2000.0), 'rise' => $levels->show(1000.0),
             'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase($tank->warmth), 1),
             'watts' => '200', 'room' => Show::plain($degrees->fromBase(20.0), 1), 'below' => Show::plain($degrees->widthFromBase(2.0), 1),
         ];
@@ -57,28 +58,36 @@ final class HosePage
         $net = VesselOf::tank($tank)->litres();
         $celsius = static fn(float $low, float $high, string $example): Amount => new Amount(round($degrees->fromBase($low), 1), round($degrees->fromBase($high), 1), $degrees->label, $example);
         $rules = [
-            'litres' => ['required', new Amount(0.1, round($volume->fromLitres($net), 1), $volume->label(), '40')],
-            'tube' => ['required', new Amount(5, 200, 'mm', '45')], 'size' => ['required', new Amount(0.05, 30, 'mm', '2')], 'grain' => ['required', Rule::enum(Grain::class)],
-            'pump' => ['required', new Amount(10, 50000, 'L/h', '1200')], 'reach' => ['required', new Amount(100, 20000, 'mm', '2000')], 'rise' => ['required', new Amount(0, 20000, 'mm', '1000')],
+            'litres' => ['required', $this->show->volumes()->rule(0.1, $net, 40.0)],
+            'tube' => ['required', $levels->rule(5.0, 200.0, 45.0)], 'size' => ['required', $levels->rule(0.05, 30.0, 2.0)], 'grain' => ['required', Rule::enum(Grain::class)],
+            'pump' => ['required', $this->show->volumes()->rule(10.0, 50000.0, 1200.0)], 'reach' => ['required', $levels->rule(100.0, 20000.0, 2000.0)], 'rise' => ['required', $levels->rule(0.0, 20000.0, 1000.0)],
             'cold' => ['required', $celsius(0.0, 45.0, $usual['cold'])], 'hot' => ['required', $celsius(0.0, 100.0, $usual['hot'])], 'goal' => ['required', $celsius(0.0, 45.0, $usual['goal'])],
             'watts' => ['required', new Amount(1, 5000, 'W', '200')], 'room' => ['required', $celsius(-10.0, 45.0, $usual['room'])], 'below' => ['required', new Amount(0.1, 30, $degrees->label, '2')],
         ];
         foreach (['', '2'] as $which) {
-            $rules['bore'.$which] = ['required', new Amount(2, 60, 'mm', '12')];
-            $rules['length'.$which] = ['required', new Amount(0.2, 50, 'm', '2')];
-            $rules['drop'.$which] = ['required', new Amount(50, 5000, 'mm', '900')];
+            $rules['bore'.$which] = ['required', $levels->rule(2.0, 60.0, 12.0)];
+            $rules['length'.$which] = ['required', $runs->rule(0.2, 50.0, 2.0)];
+            $rules['drop'.$which] = ['required', $levels->rule(50.0, 5000.0, 900.0)];
         }
         $this->faults = Validator::make($typed, $rules, ['required' => 'Write a number here.', 'grain.*' => 'Choose from the list.'])->errors();
     }
 
+    /** What a field says, in mm, m, litres or as it stands. */
     private function number(string $field): float
     {
-        return Amount::parse($this->typed[$field]) ?? 0.0;
+        $scale = match (rtrim($field, '2')) {
+            'bore', 'drop', 'tube', 'size', 'reach', 'rise' => $this->show->levels(),
+            'length' => $this->show->runs(),
+            'litres', 'pump' => $this->show->volumes(),
+            default => null,
+        };
+
+        return ($scale === null ? Amount::parse($this->typed[$field]) : $scale->parse($this->typed[$field])) ?? 0.0;
     }
 
     private function litres(): float
     {
-        return $this->tank->keeper->volume_unit->toLitres($this->number('litres'));
+        return $this->number('litres');
     }
 
     private function celsius(string $field): float
@@ -98,7 +107,7 @@ final class HosePage
             $rows[] = [
                 'title' => $title,
                 'time' => $drain->arrives ? self::time($drain->seconds) : 'never',
-                'flow' => sprintf('%s to %s L/min', Show::rounded($drain->first, 1), Show::rounded($drain->last, 1)),
+                'flow' => sprintf('%s to %s', $this->show->flow($drain->first), $this->show->flow($drain->last)),
                 'stops' => $drain->arrives ? null : sprintf('The end of the hose lies above the mark: flow stops after %s. Lower the end, or take less.', $this->show->volume($drain->litres)),
                 'working' => 'hose'.$which,
             ];
@@ -138,10 +147,10 @@ final class HosePage
         if (!$pick->cleans()) {
             return new Finding(Finding::HEED, 'It is too slow to clean.', sprintf('Water rises by %s cm/s only, and dirt sinks as fast: a narrower tube, a wider hose, or its end further down.', Words::figure(100.0 * $pick->rise(), 2)));
         }
-        $most = sprintf('Water rises by %s cm/s: %s up to about %s mm goes with it.', Words::figure(100.0 * $pick->rise(), 2), $grain->label(), Words::figure($pick->coarsest($grain), 2));
+        $most = sprintf('Water rises by %s cm/s: %s up to about %s goes with it.', Words::figure(100.0 * $pick->rise(), 2), $grain->label(), $this->show->levels()->text($pick->coarsest($grain)));
 
         return $pick->lifts($size, $grain)
-            ? new Finding(Finding::HEED, 'Your grains go up with the dirt.', sprintf('%s A tube of %s mm and more leaves them lying, or pinch the hose to under %s L/min.', $most, Show::plain(ceil($pick->widthFor($size, $grain)), 0), Words::figure($pick->flowFor($size, $grain), 2)))
+            ? new Finding(Finding::HEED, 'Your grains go up with the dirt.', sprintf('%s A tube of %s and more leaves them lying, or pinch the hose to under %s.', $most, $this->show->level(ceil($pick->widthFor($size, $grain))), $this->show->flow($pick->flowFor($size, $grain))))
             : new Finding(Finding::GOOD, 'Dirt goes up, your grains fall back.', $most);
     }
 

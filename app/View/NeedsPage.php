@@ -7,7 +7,7 @@ namespace App\View;
 use App\Change\Waters;
 use App\Known\Made;
 use App\Models\Tank;
-use App\Rules\Amount;
+use App\Support\Scale;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Steady;
@@ -52,8 +52,8 @@ final class NeedsPage
             $usual = $this->tank->animals->range($parameter) ?? [0.0, 0.0];
             $own = is_array($ranges[$parameter->value] ?? null) ? $ranges[$parameter->value] : [];
             $swing = $swings[$parameter->value] ?? null;
-            $text = static fn(mixed $base): string => is_numeric($base) ? Show::plain($unit->fromBase((float) $base), 2) : '';
-            $width = fn(float $base): string => $parameter === Parameter::Conductivity ? Show::plain(100.0 * $base, 0) : Show::plain($unit->widthFromBase($base), 2);
+            $text = fn(mixed $base): string => is_numeric($base) ? $this->values($parameter)->show((float) $base) : '';
+            $width = fn(float $base): string => $this->swings($parameter)->show($base);
             $most = $parameter === Parameter::Conductivity ? $this->tank->animals->swingLimits()->ecShare : $this->tank->animals->swingLimits()->allowed($parameter, 1.0);
             $rows[] = [
                 'parameter' => $parameter,
@@ -71,8 +71,19 @@ final class NeedsPage
         return $rows;
     }
 
+    private function values(Parameter $parameter): Scale
+    {
+        return $this->show->values($parameter, 2);
+    }
+
+    /** A swing: of conductivity a share of what is in the tank. */
+    private function swings(Parameter $parameter): Scale
+    {
+        return $parameter === Parameter::Conductivity ? new Scale('%', 0.01, 0) : $this->show->widths($parameter);
+    }
+
     /**
-     * What was typed, in base units.
+     * What was typed, in base units; what was left as it stood moves nothing.
      *
      * @param array<mixed> $typed
      *
@@ -82,34 +93,36 @@ final class NeedsPage
     {
         $faults = new MessageBag();
         $ranges = $swings = [];
+        $kept = $this->tank->limits ?? [];
+        $own = static fn(string $group, Parameter $parameter): mixed => is_array($kept[$group] ?? null) ? $kept[$group][$parameter->value] ?? null : null;
         foreach (self::RANGES as $parameter) {
-            $unit = $this->show->unit($parameter);
             [$least, $most] = $parameter->range();
-            [$low, $high] = [$this->number($typed, 'low', $parameter, $faults), $this->number($typed, 'high', $parameter, $faults)];
-            if ($low !== null || $high !== null) {
-                // One end alone leaves the other as the group has it.
-                $usual = $this->tank->animals->range($parameter) ?? [$least, $most];
-                $range = [$low === null ? $usual[0] : $unit->toBase($low), $high === null ? $usual[1] : $unit->toBase($high)];
-                if ($range[0] >= $range[1]) {
-                    $faults->add('high.'.$parameter->value, 'The upper end must lie above the lower one.');
-                } elseif ($range[0] < $least - 1e-9 || $range[1] > $most + 1e-9) {
-                    $faults->add('high.'.$parameter->value, sprintf('It must lie between %s and %s.', Show::plain($unit->fromBase($least), 1), Show::plain($unit->fromBase($most), 1)));
-                } else {
-                    $ranges[$parameter->value] = $range;
-                }
+            $was = $own('ranges', $parameter);
+            $was = is_array($was) ? $was : [];
+            $low = $this->number($typed, 'low', $parameter, $this->values($parameter), $was[0] ?? null, $faults);
+            $high = $this->number($typed, 'high', $parameter, $this->values($parameter), $was[1] ?? null, $faults);
+            if ($low === null && $high === null) {
+                continue;
+            }
+            // One end alone leaves the other as the group has it.
+            $usual = $this->tank->animals->range($parameter) ?? [$least, $most];
+            $range = [$low ?? $usual[0], $high ?? $usual[1]];
+            if ($range[0] >= $range[1]) {
+                $faults->add('high.'.$parameter->value, 'The upper end must lie above the lower one.');
+            } elseif ($range[0] < $least - 1e-9 || $range[1] > $most + 1e-9) {
+                $faults->add('high.'.$parameter->value, sprintf('It must lie between %s and %s.', $this->values($parameter)->show($least), $this->values($parameter)->show($most)));
+            } else {
+                $ranges[$parameter->value] = $range;
             }
         }
         foreach (self::SWINGS as $parameter) {
-            $swing = $this->number($typed, 'swing', $parameter, $faults);
-            if ($swing === null) {
-                continue;
-            }
-            $base = $parameter === Parameter::Conductivity ? $swing / 100.0 : $this->show->unit($parameter)->widthToBase($swing);
+            $was = $own('swings', $parameter);
+            $swing = $this->number($typed, 'swing', $parameter, $this->swings($parameter), $was, $faults);
             [$least, $most] = $parameter->range();
-            if ($base <= 0.0 || $base > ($parameter === Parameter::Conductivity ? 1.0 : $most - $least)) {
+            if ($swing !== null && ($swing <= 0.0 || $swing > ($parameter === Parameter::Conductivity ? 1.0 : $most - $least))) {
                 $faults->add('swing.'.$parameter->value, 'More than nothing, and no more than the whole range.');
-            } else {
-                $swings[$parameter->value] = $base;
+            } elseif ($swing !== null) {
+                $swings[$parameter->value] = $swing;
             }
         }
 
@@ -117,13 +130,13 @@ final class NeedsPage
     }
 
     /** @param array<mixed> $typed */
-    private function number(array $typed, string $field, Parameter $parameter, MessageBag $faults): ?float
+    private function number(array $typed, string $field, Parameter $parameter, Scale $scale, mixed $kept, MessageBag $faults): ?float
     {
         $given = is_array($typed[$field] ?? null) ? $typed[$field][$parameter->value] ?? null : null;
         if ($given === null || $given === '') {
             return null;
         }
-        $number = Amount::parse($given);
+        $number = $scale->keep($given, is_numeric($kept) ? (float) $kept : null);
         if ($number === null) {
             $faults->add($field.'.'.$parameter->value, 'Write a number here, or leave it empty.');
         }

@@ -170,7 +170,7 @@ final readonly class SectionDrawing
     /** The drawing in one sentence, for those who do not see it. */
     public function description(Show $show): string
     {
-        $parts = [sprintf('%s, %d × %d mm, water %s below the rim', $this->tank->name, $this->vessel->plan->length() + 2.0 * $this->tank->glass, $this->vessel->rim + $this->tank->glass, $show->level($this->waterline))];
+        $parts = [sprintf('%s, %s × %s, water %s below the rim', $this->tank->name, $show->level($this->vessel->plan->length() + 2.0 * $this->tank->glass), $show->level($this->vessel->rim + $this->tank->glass), $show->level($this->waterline))];
         if ($this->mark !== null) {
             $parts[] = sprintf('drain mark %s below the rim', $show->level($this->mark));
         }
@@ -184,20 +184,21 @@ final readonly class SectionDrawing
     /** @return list<Leader> what hangs in the water and how the mark stands to it, from left to right */
     private function placeLeaders(): array
     {
+        $show = $this->tank->keeper->show();
         $mark = $this->mark ?? $this->waterline;
         $found = [];
         foreach ($this->levels as $level) {
             $cover = $level->coverAt($mark);
-            $found[] = [$this->deviceX($level->device), $this->y($level->top), sprintf('%s: from −%d mm', $level->name, round($level->top)), match (true) {
-                $cover < 0.0 => sprintf('bare by %d mm: %s', round(-$cover), $level->device->whenBare()),
-                default => sprintf('stays covered by %d mm', round($cover)),
+            $found[] = [$this->deviceX($level->device), $this->y($level->top), sprintf('%s: from −%s', $level->name, $show->level($level->top)), match (true) {
+                $cover < 0.0 => sprintf('bare by %s: %s', $show->level(-$cover), $level->device->whenBare()),
+                default => sprintf('stays covered by %s', $show->level($cover)),
             }, $cover < 0.0];
         }
         if ($this->tank->fish_height > 0.0) {
             $depth = StandingDepth::at($this->vessel, $mark);
             $needed = StandingDepth::needed($this->tank->fish_height);
             $fish = $this->fish();
-            $found[] = [$fish === null ? $this->x(46.0) : $fish[0], $fish === null ? $this->bedY($this->vessel->bed->front) : $fish[1], sprintf('fish stand in %d mm', round($depth)), sprintf($depth < $needed ? 'too little: they need %d mm' : 'they need %d mm', round($needed)), $depth < $needed];
+            $found[] = [$fish === null ? $this->x(46.0) : $fish[0], $fish === null ? $this->bedY($this->vessel->bed->front) : $fish[1], sprintf('fish stand in %s', $show->level($depth)), sprintf($depth < $needed ? 'too little: they need %s' : 'they need %s', $show->level($needed)), $depth < $needed];
         }
         usort($found, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $leaders = [];

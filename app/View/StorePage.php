@@ -10,7 +10,6 @@ use App\Models\Keeper;
 use App\Models\Rejection;
 use App\Models\Store;
 use App\Models\Tank;
-use App\Rules\Amount;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
@@ -27,6 +26,9 @@ final class StorePage
     /** @var array<int, float> litres by tank id */
     public readonly array $needs;
 
+    /** Litres that one tank may take of an evening. House limit. */
+    private const MOST = 5000.0;
+
     /** @var array<int, string> message by tank id */
     public readonly array $faults;
 
@@ -38,13 +40,13 @@ final class StorePage
         $needs = $faults = [];
         foreach ($keeper->tanks as $tank) {
             $text = is_array($typed) ? $typed[$tank->id] ?? '' : null;
-            $number = Amount::parse($text);
+            $number = $this->show->volumes()->parse($text);
             if ($text === null) {
                 $needs[$tank->id] = round(VesselOf::tank($tank)->litres() * $tank->routine_share * $this->pureShare($tank), 1);
-            } elseif ($text !== '' && ($number === null || $number < 0.0 || $number > 5000.0)) {
-                $faults[$tank->id] = 'Litres, 0 to 5000.';
+            } elseif ($text !== '' && ($number === null || $number < 0.0 || $number > self::MOST)) {
+                $faults[$tank->id] = sprintf('Between nothing and %s.', $this->show->volumes()->text(self::MOST));
             } else {
-                $needs[$tank->id] = $keeper->volume_unit->toLitres($number ?? 0.0);
+                $needs[$tank->id] = $number ?? 0.0;
             }
         }
         $this->needs = $needs;
@@ -155,6 +157,10 @@ final class StorePage
         $span = max(1.0, $this->today() - $from);
         $points = [];
         foreach ($this->store->rejections as $rejection) {
+            // What was kept before it was asked back does not break the page.
+            if ($rejection->conductivity_in <= 0.0 || $rejection->conductivity_out > $rejection->conductivity_in) {
+                continue;
+            }
             $points[] = [round(300.0 * (self::dayOf($rejection) - $from) / $span, 1), self::y(Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out)), $rejection->is_first];
         }
 

@@ -40,20 +40,20 @@ final readonly class TankPage
         $tank = $this->tank;
         $rows = [
             [$tank->shape->label(), implode(' × ', array_map(
-                static fn(float $mm): string => Show::plain($mm / 10.0, 1),
+                $this->show->sizes()->show(...),
                 array_filter([$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height], static fn(?float $mm): bool => $mm !== null && $mm > 0.0),
-            )).' cm, glass '.Show::plain($tank->glass, 1).' mm'],
+            )).' '.$this->show->sizes()->label.', glass '.$this->show->levels()->text($tank->glass)],
             ['Waterline', $this->show->level($tank->water_below_rim).' below the rim'],
-            ['Surface', Show::rounded($this->vessel->freeArea($this->vessel->waterHeight() - 0.5) / 100.0, 0).' cm²'],
-            ['One centimetre', $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + 10.0), 2).' at the surface'],
+            ['Surface', $this->show->area($this->vessel->freeArea($this->vessel->waterHeight() - 0.5))],
+            [$this->show->sizes()->label === 'in' ? 'One inch' : 'One centimetre', $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2).' at the surface'],
         ];
         if ($this->vessel->bed->highest() > 0.0) {
-            $rows[] = ['Bed', sprintf('%s cm at the back, %s cm in front, %s water', Show::plain($tank->bed_back / 10.0, 1), Show::plain($tank->bed_front / 10.0, 1), $this->show->percent($tank->porosity))];
+            $rows[] = ['Bed', sprintf('%s at the back, %s in front, %s of it pores', $this->show->sizes()->text($tank->bed_back), $this->show->sizes()->text($tank->bed_front), $this->show->percent($tank->porosity))];
         }
         if ($tank->stone_kg > 0.0 || $tank->wood_kg > 0.0) {
             $rows[] = ['Hardscape', implode(', ', array_filter([
-                $tank->stone_kg > 0.0 ? Show::plain($tank->stone_kg, 1).' kg stone' : '',
-                $tank->wood_kg > 0.0 ? Show::plain($tank->wood_kg, 1).' kg wood' : '',
+                $tank->stone_kg > 0.0 ? $this->show->weights()->text($tank->stone_kg).' stone' : '',
+                $tank->wood_kg > 0.0 ? $this->show->weights()->text($tank->wood_kg).' wood' : '',
             ]))];
         }
 

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Support\Show;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
+use Cresco\Core\Tank\Shape;
 
 /** Short names of things that appear on more than one screen. */
 final class Words
@@ -31,6 +32,17 @@ final class Words
         $last = array_pop($names);
 
         return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+    }
+
+    /** What each shape of tank is measured by, for the form. */
+    public static function shapes(): string
+    {
+        $shapes = [];
+        foreach (Shape::cases() as $shape) {
+            $shapes[$shape->value] = ['length' => $shape->lengthLabel(), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(), 'height' => $shape->needsHeight(), 'sides' => $shape->needsMiddleDepth() ? 'Depth at the sides' : 'Depth'];
+        }
+
+        return (string) json_encode($shapes);
     }
 
     public static function kit(Kit $kit): string

@@ -24,6 +24,29 @@ final readonly class Needs
         return $this->ranges[$parameter->value] ?? $this->group->range($parameter);
     }
 
+    /**
+     * How far a water lies outside what these animals are kept at, in steps that they stand at once: nothing when it is all within. What
+     * is not known counts as one step.
+     *
+     * @param array<string, float> $water base units, by parameter value
+     */
+    public function distance(array $water): float
+    {
+        $sum = 0.0;
+        foreach ([Parameter::GeneralHardness, Parameter::CarbonateHardness] as $parameter) {
+            $range = $this->range($parameter);
+            $step = $this->swingLimits()->allowed($parameter, 0.0) ?? 1.0;
+            $value = $water[$parameter->value] ?? null;
+            $sum += match (true) {
+                $range === null => 0.0,
+                $value === null => 1.0,
+                default => max(0.0, $range[0] - $value, $value - $range[1]) / max(1e-9, $step),
+            };
+        }
+
+        return $sum;
+    }
+
     /** Whether the keeper set a figure of the parameter. */
     public function isOwn(Parameter $parameter): bool
     {

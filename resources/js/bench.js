@@ -5,7 +5,11 @@ export function bench() {
     const jar = document.querySelector('form[data-jar]');
     if (jar) {
         const salt = jar.querySelector('[name="salt"]');
-        const follow = () => { jar.querySelector('[data-of="label"]').hidden = salt.value !== 'label'; };
+        const follow = () => {
+            for (const part of jar.querySelectorAll('[data-of]')) {
+                (part.matches('input') ? part.closest('.field') : part).hidden = !part.dataset.of.split(' ').includes(salt.value);
+            }
+        };
         salt.addEventListener('change', follow);
         follow();
     }

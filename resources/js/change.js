@@ -51,13 +51,15 @@ export function changeSheet() {
         }
         const box = svg.getBoundingClientRect();
         const view = svg.viewBox.baseVal;
-        const { rim, scale, full, floor } = Object.fromEntries(Object.entries(svg.dataset).map(([k, v]) => [k, Number(v)]));
+        const { rim, scale, full, floor, per } = Object.fromEntries(Object.entries(svg.dataset).map(([k, v]) => [k, Number(v)]));
         const y = Math.max(full, Math.min(floor, (dragging - box.top) * view.height / box.height));
         const grip = line.querySelector('.grip');
         line.setAttribute('transform', `translate(0 ${y - (Number(grip.getAttribute('y')) + 22)})`);
-        const mark = Math.round((y - rim) / scale);
-        if (form.querySelector('[data-amount="mark"]').value !== String(mark)) {
-            form.querySelector('[data-amount="mark"]').value = String(mark);
+        // In the unit of the field: whole millimetres, or tenths of an inch.
+        const below = (y - rim) / scale / per;
+        const mark = per > 1 ? below.toFixed(1) : String(Math.round(below));
+        if (form.querySelector('[data-amount="mark"]').value !== mark) {
+            form.querySelector('[data-amount="mark"]').value = mark;
             lead('mark');
             recompute();
         }

@@ -4,18 +4,18 @@ export function tankForm() {
     if (!shape) {
         return;
     }
-    const labels = { box: 'Length', bow_front: 'Length', cube: 'Edge', cylinder: 'Diameter', half_circle: 'Diameter', quarter_circle: 'Radius' };
+    // What each shape is measured by stands in the page: there is one list, and it is not here.
+    const shapes = JSON.parse(shape.dataset.shape);
     const show = (name, wanted) => {
         document.querySelector(`#f-${name}`).closest('.field').hidden = !wanted;
     };
     const follow = () => {
-        const box = shape.value === 'box';
-        const bow = shape.value === 'bow_front';
-        show('outer_depth', box || bow);
-        show('middle_depth', bow);
-        show('outer_height', shape.value !== 'cube');
-        document.querySelector('label[for="f-outer_length"]').textContent = labels[shape.value];
-        document.querySelector('label[for="f-outer_depth"]').textContent = bow ? 'Depth at the sides' : 'Depth';
+        const { length, depth, middle, height, sides } = shapes[shape.value];
+        show('outer_depth', depth);
+        show('middle_depth', middle);
+        show('outer_height', height);
+        document.querySelector('label[for="f-outer_length"]').textContent = length;
+        document.querySelector('label[for="f-outer_depth"]').textContent = sides;
         document.querySelector('label[for="f-outer_height"]').textContent = 'Height';
     };
     shape.addEventListener('change', follow);

@@ -88,7 +88,8 @@ final class DiaryTest extends FeatureCase
 
         self::assertSame($kept, $tank->readings()->orderBy('id')->get(['value', 'low', 'high'])->toJson());
         self::assertSame(VolumeUnit::UsGallon, $keeper->volume_unit);
-        self::assertEqualsWithDelta(11.356, $keeper->bucket_litres, 0.001);
+        // It was typed in litres, which stood beside it.
+        self::assertEqualsWithDelta(3.0, $keeper->bucket_litres, 1e-9);
         // GH 7 is 124.9 mg/L CaCO3; 330 uS/cm is 165 on a salt-scale pen.
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('US gal')->assertSee("124.9\u{A0}mg/L CaCO3")->assertSee("165\u{A0}mg/L TDS");
         self::assertSame([0.0, 10.0, 25.0, 50.0], $keeper->coreKit(Parameter::Nitrate)->fields);
@@ -117,6 +118,6 @@ final class DiaryTest extends FeatureCase
             $all[$parameter->value] = ($kits[$parameter->value] ?? []) + ['method' => $kit->method->value, 'unit' => $kit->unit->key, 'step' => (string) $kit->step, 'fields' => implode(' ', $kit->fields)];
         }
 
-        return ['name' => 'Wren', 'volume_unit' => 'litre', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => '12', 'pen_factor' => '0.5', 'scale_step' => '0.1', 'kits' => $all];
+        return ['name' => 'Wren', 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => '12', 'pen_factor' => '0.5', 'scale_step' => '0.1', 'kits' => $all];
     }
 }

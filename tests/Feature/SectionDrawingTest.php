@@ -121,7 +121,7 @@ final class SectionDrawingTest extends FeatureCase
         $keeper = $this->keeper();
         $said = self::drawn(self::made(Shape::Box), 180.0)->description($keeper->show());
 
-        foreach (['Brook, 620 × 410 mm', "water 25\u{A0}mm below the rim", "drain mark 180\u{A0}mm", 'heater: from −80 mm', 'intake: from −290 mm stays covered by 110 mm'] as $part) {
+        foreach (["Brook, 620\u{A0}mm × 410\u{A0}mm", "water 25\u{A0}mm below the rim", "drain mark 180\u{A0}mm", "heater: from −80\u{A0}mm", "intake: from −290\u{A0}mm stays covered by 110\u{A0}mm"] as $part) {
             self::assertStringContainsString($part, $said);
         }
     }

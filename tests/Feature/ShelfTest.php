@@ -122,7 +122,7 @@ final class ShelfTest extends FeatureCase
         $this->get("/stores/$store->id")->assertOk()->assertSee('full in 6 h 00')->assertSee("90\u{A0}L run off");
         // 40 L: 10 are missing, two hours.
         $this->get("/stores/$store->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
-        $this->get("/stores/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Litres, 0 to 5000.');
+        $this->get("/stores/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between nothing and 5000');
         foreach ([[400, 12, 0], [400, 16, 0], [400, 20, 0], [400, 90, 1]] as $i => [$in, $out, $first]) {
             $this->travelTo(CarbonImmutable::parse('2026-02-01')->addDays(30 * $i));
             $this->post("/stores/$store->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();

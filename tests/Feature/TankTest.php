@@ -32,7 +32,7 @@ final class TankTest extends FeatureCase
         self::assertEqualsWithDelta(138.88, VesselOf::tank($tank)->litres(), 0.3);
         self::assertSame(['heater', 'lamp'], $tank->devices->map(fn($device) => $device->kind->value)->sort()->values()->all());
         self::assertSame(1.5, $tank->nitrate_per_day);
-        $this->get('/tanks/'.$tank->id)->assertOk()->assertSee('139')->assertSee('heater: from −90 mm');
+        $this->get('/tanks/'.$tank->id)->assertOk()->assertSee('139')->assertSee("heater: from −90\u{A0}mm");
     }
 
     /** @return iterable<string, array{array<string, string>, float}> shape and sizes; litres by hand */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Jar;
 use App\Models\Tank;
 use App\Rules\Amount;
 use App\Support\Show;
@@ -24,9 +25,12 @@ final class ConditionerController extends Controller
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
         $volume = $keeper->volume_unit;
+        $volumes = $keeper->show()->volumes();
+        $liquids = $keeper->show()->liquids();
+        $jar = $keeper->jars->first(static fn(Jar $one): bool => $one->isConditioner());
         $net = VesselOf::tank($tank)->litres();
         $usual = [
-            'litres' => Show::plain($volume->fromLitres($net * $tank->routine_share), 0), 'chlorine' => '0.3', 'dose' => '5', 'for' => Show::plain($volume->fromLitres(200.0), 0), 'strength' => '1', 'given' => '',
+            'litres' => Show::plain($volumes->fromBase($net * $tank->routine_share), 0), 'chlorine' => '0.3', 'dose' => $liquids->show($jar === null ? 5.0 : (float) ($jar->label['dose'] ?? 5.0)), 'for' => $volumes->show($jar === null ? 200.0 : (float) ($jar->label['litres'] ?? 200.0)), 'strength' => Show::plain($jar === null ? 1.0 : (float) ($jar->label['strength'] ?? 1.0), 2), 'given' => '',
             'way' => 'new', 'kind' => 'chlorine',
         ];
         $typed = [];
@@ -34,21 +38,20 @@ final class ConditionerController extends Controller
             $given = $request->query($field);
             $typed[$field] = $request->has($field) ? (is_scalar($given) ? (string) $given : '') : $value;
         }
-        $most = round($volume->fromLitres(5000.0), 1);
         $faults = Validator::make($typed, [
-            'litres' => ['required', new Amount(0.1, $most, $volume->label(), '40')],
+            'litres' => ['required', $volumes->rule(0.1, 5000.0, 40.0)],
             'chlorine' => ['required', new Amount(0, 10, 'mg/L', '0.3')],
-            'dose' => ['required', new Amount(0.01, 1000, 'mL', '5')],
-            'for' => ['required', new Amount(0.1, $most, $volume->label(), '200')],
+            'dose' => ['required', $liquids->rule(0.01, 1000.0, 5.0)],
+            'for' => ['required', $volumes->rule(0.1, 5000.0, 200.0)],
             'strength' => ['required', new Amount(0.05, 20, 'mg/L', '1')],
-            'given' => ['nullable', new Amount(0, 10000, 'mL', '10')],
+            'given' => ['nullable', $liquids->rule(0.0, 10000.0, 10.0)],
         ], ['required' => 'Write a number here.'])->errors();
         $working = null;
         $findings = [];
         if ($faults->isEmpty()) {
             $number = static fn(string $field): float => Amount::parse($typed[$field]) ?? 0.0;
-            $conditioner = new Conditioner($number('dose'), $volume->toLitres($number('for')), $number('strength'));
-            $water = $typed['way'] === 'tank' ? $net : $volume->toLitres($number('litres'));
+            $conditioner = new Conditioner($liquids->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, $number('strength'));
+            $water = $typed['way'] === 'tank' ? $net : ($volumes->parse($typed['litres']) ?? 0.0);
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {
                 $ammonia = Conditioner::ammoniaFromChloramine($number('chlorine'));
@@ -56,7 +59,7 @@ final class ConditionerController extends Controller
             } else {
                 $findings[] = new Finding(Finding::GOOD, 'Chlorine alone also leaves by standing.', 'A day with an air stone does it; a conditioner does it at once.');
             }
-            $given = Amount::parse($typed['given']);
+            $given = $liquids->parse($typed['given']);
             if ($given !== null && $conditioner->isOverdose($given, $water)) {
                 $findings[] = new Finding(Finding::BEYOND, sprintf('%s mL is more than five times the label.', Show::plain($given, 1)), 'Too much takes up oxygen: aerate well, watch the animals for an hour, and change part of the water if they gasp.');
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Tank;
-use App\Rules\Amount;
 use App\View\HosePage;
 use App\View\TankLoop;
 use Illuminate\Contracts\View\View;
@@ -34,14 +33,14 @@ final class HoseController extends Controller
 
     public function update(Request $request, Tank $tank): RedirectResponse
     {
-        $this->checked($request, [
-            'bore' => ['required', new Amount(2, 60, 'mm', '12')],
-            'length' => ['required', new Amount(0.2, 50, 'm', '2')],
-            'drop' => ['required', new Amount(50, 5000, 'mm', '900')],
-        ], ['required' => 'Write a number here.']);
-        $tank->update([
-            'hose_bore' => Amount::parse($request->input('bore')), 'hose_length' => Amount::parse($request->input('length')), 'hose_drop' => Amount::parse($request->input('drop')),
-        ]);
+        $show = $this->keeper($request)->show();
+        $fields = ['bore' => [$show->levels(), 'hose_bore', [2.0, 60.0, 12.0]], 'length' => [$show->runs(), 'hose_length', [0.2, 50.0, 2.0]], 'drop' => [$show->levels(), 'hose_drop', [50.0, 5000.0, 900.0]]];
+        $this->checked($request, array_map(static fn(array $field): array => ['required', $field[0]->rule(...$field[2])], $fields), ['required' => 'Write a number here.']);
+        foreach ($fields as $name => [$scale, $column]) {
+            $kept = $tank->getAttribute($column);
+            $tank->setAttribute($column, $scale->keep($request->input($name), is_numeric($kept) ? (float) $kept : null));
+        }
+        $tank->save();
 
         return redirect('/tanks/'.$tank->id.'/hose')->with('status', 'This is the hose that the sheets reckon with now.');
     }

@@ -52,11 +52,11 @@ final class PlanAgainController extends Controller
         $run->load('steps', 'tank.devices');
         $run->tank->setRelation('keeper', $keeper);
         $vessel = VesselOf::tank($run->tank);
-        $volume = $keeper->volume_unit;
+        $show = $keeper->show();
         $isDrained = $run->steps->contains(static fn($step): bool => $step->job === 'drain' && $step->done_at !== null);
         $usual = [
-            'litres' => Show::plain($volume->fromLitres($run->planned('litres') ?? 0.0), 1),
-            'level' => Show::plain($run->planned($isDrained ? 'mark' : 'waterline') ?? 0.0, 0),
+            'litres' => Show::plain($show->volumes()->fromBase($run->planned('litres') ?? 0.0), 1),
+            'level' => $show->levelNumber($run->planned($isDrained ? 'mark' : 'waterline') ?? 0.0),
             'minutes' => '',
         ];
         $typed = [];
@@ -65,8 +65,8 @@ final class PlanAgainController extends Controller
             $typed[$field] = $request->has($field) ? (is_scalar($given) ? (string) $given : '') : $value;
         }
         $faults = Validator::make($typed, [
-            'litres' => ['required', new Amount(0, round($volume->fromLitres($vessel->litres()), 1), $volume->label(), '40')],
-            'level' => ['required', new Amount(0, floor($vessel->rim - 20.0), 'mm', '120')],
+            'litres' => ['required', $show->volumes()->rule(0.0, $vessel->litres(), 40.0)],
+            'level' => ['required', $show->levels()->rule(0.0, floor($vessel->rim - 20.0), 120.0)],
             'minutes' => ['nullable', new Amount(1, 600, 'min', '30')],
         ], ['required' => 'Write a number here.'])->errors();
         $waters = NewPlan::waters($run, $keeper);
@@ -75,6 +75,6 @@ final class PlanAgainController extends Controller
         }
         $minutes = Amount::parse($typed['minutes']);
 
-        return [$typed, $faults, new NewPlan($run, $volume->toLitres(Amount::parse($typed['litres']) ?? 0.0), Amount::parse($typed['level']) ?? 0.0, $minutes === null ? null : (int) round($minutes), $waters, $keeper->show())];
+        return [$typed, $faults, new NewPlan($run, $show->volumes()->parse($typed['litres']) ?? 0.0, $show->levels()->parse($typed['level']) ?? 0.0, $minutes === null ? null : (int) round($minutes), $waters, $keeper->show())];
     }
 }

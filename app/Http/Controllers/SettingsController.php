@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Devices\Devices;
+use App\Models\Keeper;
+use App\Models\Kit;
 use App\Rules\Amount;
+use App\Support\LengthUnit;
+use App\Support\Scale;
+use App\Support\Show;
 use App\Support\VolumeUnit;
 use Closure;
+use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
@@ -37,7 +43,9 @@ final class SettingsController extends Controller
             'volume_unit' => ['required', Rule::enum(VolumeUnit::class)],
             'theme' => ['required', 'in:auto,light,dark'],
             'timezone' => ['required', 'timezone:all'],
-            'bucket_litres' => ['required', new Amount(0.5, 100, '', '12')],
+            'length_unit' => ['required', Rule::enum(LengthUnit::class)],
+            // Typed in the unit that stands beside it, which is the one of before.
+            'bucket_litres' => ['required', $keeper->show()->volumes()->rule(0.5, 400.0, 12.0)],
             'pen_factor' => ['required', new Amount(0.4, 1.0, '', '0.5')],
             'scale_step' => ['required', new Amount(0.001, 10, 'g', '0.1')],
             'simulated' => ['nullable', 'array'],
@@ -61,29 +69,48 @@ final class SettingsController extends Controller
             'timezone' => 'Choose a time zone from the list, such as Europe/Lisbon.',
             'in' => 'Choose one from the list.',
         ]);
-        DB::transaction(function () use ($keeper, $request, $checked): void {
+        // Steps and fields were typed for the pen as it was taken until now.
+        $penFactor = $keeper->pen_factor;
+        DB::transaction(function () use ($keeper, $request, $checked, $penFactor): void {
             $keeper->update([
                 'name' => $checked['name'],
                 'volume_unit' => $checked['volume_unit'],
                 'theme' => $checked['theme'],
                 'timezone' => $checked['timezone'],
-                'bucket_litres' => (VolumeUnit::tryFrom((string) $request->string('volume_unit')) ?? VolumeUnit::Litre)->toLitres(Amount::parse($request->input('bucket_litres')) ?? 12.0),
-                'pen_factor' => Amount::parse($request->input('pen_factor')) ?? 0.5,
-                'scale_step' => Amount::parse($request->input('scale_step')) ?? 0.1,
+                'length_unit' => $checked['length_unit'],
+                'bucket_litres' => $keeper->show()->volumes()->keep($request->input('bucket_litres'), $keeper->bucket_litres) ?? $keeper->bucket_litres,
+                'pen_factor' => (new Scale('', 1.0, 2))->keep($request->input('pen_factor'), $keeper->pen_factor) ?? $keeper->pen_factor,
+                'scale_step' => (new Scale('g', 1.0, 3))->keep($request->input('scale_step'), $keeper->scale_step) ?? $keeper->scale_step,
                 'simulated' => array_values(array_filter((array) $request->input('simulated', []), is_string(...))),
             ]);
             foreach (Parameter::cases() as $parameter) {
-                $field = 'kits.'.$parameter->value;
-                $keeper->kits()->updateOrCreate(['parameter' => $parameter], [
-                    'method' => (string) $request->string($field.'.method'),
-                    'unit' => (string) $request->string($field.'.unit'),
-                    'step' => Amount::parse($request->input($field.'.step')) ?? 0.0,
-                    'fields' => self::fields($request->input($field.'.fields')) ?? [],
-                ]);
+                $this->keepKit($keeper, $parameter, (array) $request->input('kits.'.$parameter->value), $penFactor);
             }
         });
 
         return redirect('/settings')->with('status', 'Kept.');
+    }
+
+    /**
+     * A kit as typed. What was left as it stood keeps its worth, whichever unit is chosen for it now; what was typed anew is in the unit
+     * chosen beside it.
+     *
+     * @param array<mixed> $typed
+     */
+    private function keepKit(Keeper $keeper, Parameter $parameter, array $typed, float $penFactor): void
+    {
+        $kit = $keeper->kits->firstWhere('parameter', $parameter);
+        $shown = $kit instanceof Kit ? $kit->toCore($penFactor) : CoreKit::usual($parameter, $penFactor);
+        $text = static fn(string $field): string => is_string($typed[$field] ?? null) ? trim($typed[$field]) : '';
+        $unit = Unit::of($parameter, $text('unit'), $penFactor);
+        $was = $shown->unit;
+        $step = $text('step') === Show::plain($shown->step, 4)
+            ? ($kit instanceof Kit ? $kit->step : $was->widthToBase($shown->step))
+            : $unit->widthToBase(Amount::parse($text('step')) ?? 0.0);
+        $fields = $text('fields') === implode(' ', $shown->fields)
+            ? ($kit instanceof Kit ? array_map(floatval(...), $kit->fields ?? []) : array_map($was->toBase(...), $shown->fields))
+            : array_map($unit->toBase(...), self::fields($text('fields')) ?? []);
+        $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields]);
     }
 
     /** @return list<float>|null null when they are not rising numbers */

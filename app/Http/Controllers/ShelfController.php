@@ -8,7 +8,11 @@ use App\Devices\Devices;
 use App\Models\Jar;
 use App\Models\SpoonTrial;
 use App\Rules\Amount;
+use App\Support\Scale;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Spoon;
@@ -23,12 +27,12 @@ final class ShelfController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('shelf.index', ['jars' => $this->keeper($request)->jars()->with('trials')->orderBy('name')->get()]);
+        return view('shelf.index', ['show' => $this->keeper($request)->show(), 'jars' => $this->keeper($request)->jars()->with('trials')->orderBy('name')->get()]);
     }
 
-    public function create(): View
+    public function create(Request $request): View
     {
-        return view('shelf.form', ['jar' => new Jar(['name' => '', 'salt' => null, 'unit' => 'g', 'label' => null, 'purity' => 1.0, 'price' => 0.0, 'stock' => null])]);
+        return view('shelf.form', ['show' => $this->keeper($request)->show(), 'jar' => new Jar(['name' => '', 'salt' => null, 'unit' => 'g', 'label' => null, 'purity' => 1.0, 'price' => 0.0, 'stock' => null])]);
     }
 
     public function store(Request $request): RedirectResponse
@@ -38,9 +42,9 @@ final class ShelfController extends Controller
         return redirect('/shelf')->with('status', 'On the shelf.');
     }
 
-    public function edit(Jar $jar): View
+    public function edit(Request $request, Jar $jar): View
     {
-        return view('shelf.form', ['jar' => $jar]);
+        return view('shelf.form', ['show' => $this->keeper($request)->show(), 'jar' => $jar]);
     }
 
     public function update(Request $request, Jar $jar): RedirectResponse
@@ -60,6 +64,7 @@ final class ShelfController extends Controller
     /** Calibration of a spoon, in three steps. */
     public function spoon(Request $request, Jar $jar): View
     {
+        abort_if($jar->isConditioner(), 404);
         $keeper = $this->keeper($request);
         $method = $request->query('by') === 'pen' ? 'pen' : 'scale';
 
@@ -76,19 +81,25 @@ final class ShelfController extends Controller
         $jar->load('trials');
         $method = $request->input('by') === 'pen' ? 'pen' : 'scale';
         $fromDevice = $request->input('from') === 'device';
+        [$volumes, $pen] = [$keeper->show()->volumes(), $keeper->show()->values(Parameter::Conductivity)];
+        abort_if($jar->isConditioner(), 404);
         $this->checked($request, [
             'spoons' => ['required', 'integer', 'between:1,100'],
             'grams' => [$method === 'scale' && !$fromDevice ? 'required' : 'nullable', new Amount(0.01, 5000, 'g', '48.2')],
-            'litres' => [$method === 'pen' ? 'required' : 'nullable', new Amount(0.05, 1000, 'L', '1')],
-            'before' => ['nullable', new Amount(0, 5000, 'µS/cm', '12')],
-            'rise' => [$method === 'pen' && !$fromDevice ? 'required' : 'nullable', new Amount(1, 20000, 'µS/cm', '310')],
+            'litres' => [$method === 'pen' ? 'required' : 'nullable', $volumes->rule(0.05, 1000.0, 1.0)],
+            'before' => ['nullable', $pen->rule(0.0, 5000.0, 12.0)],
+            'rise' => [$method === 'pen' && !$fromDevice ? 'required' : 'nullable', $pen->rule(1.0, 20000.0, 310.0)],
         ], [
             'required' => 'Write a number here.',
             'spoons.integer' => 'A whole number of level spoons, such as 10.',
             'spoons.between' => 'Between 1 and 100 level spoons.',
         ]);
         $spoons = $request->integer('spoons');
-        $number = static fn(string $field): float => Amount::parse($request->input($field)) ?? 0.0;
+        $number = static fn(string $field): float => match ($field) {
+            'litres' => $volumes->parse($request->input($field)),
+            'before', 'rise' => $pen->parse($request->input($field)),
+            default => Amount::parse($request->input($field)),
+        } ?? 0.0;
         $perGram = Spoon::risePerGram($jar->toCore());
         try {
             $grams = $method === 'scale'
@@ -116,42 +127,82 @@ final class ShelfController extends Controller
     /** @return array<string, mixed> */
     private function fields(Request $request): array
     {
-        $isLabel = $request->input('salt') === 'label' || $request->input('salt') === null;
-        $need = $isLabel ? 'required' : 'nullable';
+        $show = $this->keeper($request)->show();
+        $jar = $request->route('jar');
+        $was = $jar instanceof Jar ? $jar : null;
+        $kind = is_string($request->input('salt')) ? $request->input('salt') : 'label';
+        $isLabel = $kind === 'label';
+        $isConditioner = $kind === Jar::CONDITIONER;
+        $need = $isLabel || $isConditioner ? 'required' : 'nullable';
+        // A dose is weighed, or it is a liquid: then spoons and ounces are understood.
+        $isLiquid = $isConditioner || $request->input('unit') === 'mL';
+        $scales = [
+            'dose' => $isLiquid ? $show->liquids() : new Scale('g', 1.0, 3, ['g' => 1.0, 'kg' => 1000.0]),
+            'litres' => $show->volumes(),
+            'gh' => $show->widths(Parameter::GeneralHardness),
+            'kh' => $show->widths(Parameter::CarbonateHardness),
+            'ec' => $show->widths(Parameter::Conductivity),
+            'strength' => new Scale('mg/L', 1.0, 2),
+        ];
         $this->checked($request, [
             'name' => ['required', 'string', 'max:60'],
-            'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label'])],
+            'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label', Jar::CONDITIONER])],
             'unit' => ['required', Rule::in(['g', 'mL'])],
-            'purity' => ['required', new Amount(1, 100, '%', '99')],
+            'purity' => [$isConditioner ? 'nullable' : 'required', new Amount(1, 100, '%', '99')],
             'price' => ['nullable', new Amount(0, 100000, '', '1.20')],
             'stock' => ['nullable', new Amount(0, 1000000, '', '500')],
-            'label.dose' => [$need, new Amount(0.01, 10000, '', '6')],
-            'label.litres' => [$need, new Amount(0.1, 100000, 'L', '20')],
-            'label.gh' => ['nullable', new Amount(0, 100, '°', '6')],
-            'label.kh' => ['nullable', new Amount(0, 100, '°', '0')],
-            'label.ec' => ['nullable', new Amount(0, 20000, 'µS/cm', '300')],
+            'label.dose' => [$need, $scales['dose']->rule(0.01, 10000.0, 6.0)],
+            'label.litres' => [$need, $scales['litres']->rule(0.1, 100000.0, 20.0)],
+            'label.gh' => ['nullable', $scales['gh']->rule(0.0, Hardness::fromDegrees(100.0)->millimolePerLitre, Hardness::fromDegrees(6.0)->millimolePerLitre)],
+            'label.kh' => ['nullable', $scales['kh']->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, 0.0)],
+            'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
+            'label.strength' => [$isConditioner ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
         ], [
             'name.required' => 'A name is needed, such as what the jar says.',
             'name.max' => 'A name of at most 60 letters.',
-            'salt.*' => 'Choose what is in it.',
-            'unit.*' => 'Choose grams or millilitres.',
+            'name.string' => 'A name in letters.',
+            'salt' => 'Choose what is in it.',
+            'unit' => 'Choose grams or millilitres.',
             'required' => 'Write a number here.',
         ]);
-        $number = static fn(string $field): ?float => Amount::parse($request->input($field));
-        $label = ['dose' => $number('label.dose'), 'litres' => $number('label.litres'), 'gh' => $number('label.gh') ?? 0.0, 'kh' => $number('label.kh') ?? 0.0, 'ec' => $number('label.ec') ?? 0.0, 'ratio' => $number('label.ratio')];
-        if ($isLabel && $label['gh'] + $label['kh'] + $label['ec'] <= 0.0) {
+        $plain = static fn(string $field): ?float => Amount::parse($request->input($field));
+        // Kept in degrees, microsiemens, litres, grams or millilitres; a field that was left as it stood moves nothing.
+        $kept = static fn(string $field): ?float => isset($was->label[$field]) ? (float) $was->label[$field] : null;
+        $base = static function (string $field) use ($scales, $kept, $request): ?float {
+            $perDegree = match ($field) {
+                'gh' => Hardness::MILLIMOLE_PER_DEGREE,
+                'kh' => Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+                default => 1.0,
+            };
+            $before = $kept($field);
+            $typed = $scales[$field]->keep($request->input('label.'.$field), $before === null ? null : $before * $perDegree);
+
+            return match (true) {
+                $typed === null => null,
+                $before !== null && abs($typed - $before * $perDegree) < 1e-12 => $before,
+                default => $typed / $perDegree,
+            };
+        };
+        $label = $isConditioner
+            ? ['dose' => $base('dose'), 'litres' => $base('litres'), 'strength' => $base('strength')]
+            : ['dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0, 'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio')];
+        if ($isLabel && ($label['gh'] ?? 0.0) + ($label['kh'] ?? 0.0) + ($label['ec'] ?? 0.0) <= 0.0) {
             throw ValidationException::withMessages(['label.gh' => 'It raises GH, KH or conductivity by something: write at least one of them.']);
         }
 
         return [
             'name' => (string) $request->string('name'),
-            'salt' => $isLabel ? null : (string) $request->string('salt'),
-            'unit' => $isLabel ? (string) $request->string('unit') : 'g',
-            'purity' => ($number('purity') ?? 100.0) / 100.0,
-            'price' => $number('price') ?? 0.0,
-            'stock' => $number('stock'),
-            'label' => $isLabel ? $label : null,
+            'salt' => $isLabel ? null : $kind,
+            'unit' => match (true) {
+                $isConditioner => 'mL',
+                $isLabel => (string) $request->string('unit'),
+                default => 'g',
+            },
+            'purity' => ($plain('purity') ?? 100.0) / 100.0,
+            'price' => $plain('price') ?? 0.0,
+            'stock' => $plain('stock'),
+            'label' => $isLabel || $isConditioner ? $label : null,
         ];
     }
 }

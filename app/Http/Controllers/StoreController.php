@@ -10,11 +10,15 @@ use App\Rules\Amount;
 use App\Support\WaterKind;
 use App\View\StorePage;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Store\Membrane;
+use Cresco\Core\Store\StoreFault;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 /** Stores of reverse-osmosis water: level, production, membrane, and an evening's tanks. */
 final class StoreController extends Controller
@@ -65,9 +69,9 @@ final class StoreController extends Controller
     /** The level alone, as the keeper sees it. */
     public function level(Request $request, Store $store): RedirectResponse
     {
-        $volume = $this->keeper($request)->volume_unit;
-        $this->checked($request, ['level' => ['required', new Amount(0, round($volume->fromLitres($store->capacity), 1), $volume->label(), '40')]], ['required' => 'Write a number here.']);
-        $store->update(['level' => $volume->toLitres(Amount::parse($request->input('level')) ?? 0.0)]);
+        $volumes = $this->keeper($request)->show()->volumes();
+        $this->checked($request, ['level' => ['required', $volumes->rule(0.0, $store->capacity, 40.0)]], ['required' => 'Write a number here.']);
+        $store->update(['level' => $volumes->parse($request->input('level')) ?? 0.0]);
         $store->touch();
 
         return redirect('/stores/'.$store->id)->with('status', 'Level kept.');
@@ -75,16 +79,27 @@ final class StoreController extends Controller
 
     public function keepRejection(Request $request, Store $store): RedirectResponse
     {
+        $scale = $this->keeper($request)->show()->values(Parameter::Conductivity);
         $this->checked($request, [
-            'in' => ['required', new Amount(1, 5000, 'µS/cm', '388')],
-            'out' => ['required', new Amount(0, 5000, 'µS/cm', '14')],
+            'in' => ['required', $scale->rule(1.0, 5000.0, 388.0)],
+            'out' => ['required', $scale->rule(0.0, 5000.0, 14.0)],
         ], ['required' => 'Write a number here.']);
-        $store->rejections()->create([
-            'conductivity_in' => Amount::parse($request->input('in')), 'conductivity_out' => Amount::parse($request->input('out')),
-            'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now(),
-        ]);
+        [$in, $out] = [$scale->parse($request->input('in')) ?? 0.0, $scale->parse($request->input('out')) ?? 0.0];
+        try {
+            Membrane::rejection($in, $out);
+        } catch (StoreFault $fault) {
+            throw ValidationException::withMessages(['out' => $fault->getMessage()]);
+        }
+        $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
 
         return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+    }
+
+    public function dropRejection(Store $store, int $rejection): RedirectResponse
+    {
+        $store->rejections()->whereKey($rejection)->delete();
+
+        return redirect('/stores/'.$store->id)->with('status', 'Taken out.');
     }
 
     /** Level and both conductivities from the unit itself. */
@@ -114,15 +129,14 @@ final class StoreController extends Controller
     /** @return array<string, mixed> */
     private function fields(Request $request): array
     {
-        $volume = $this->keeper($request)->volume_unit;
-        $most = round($volume->fromLitres(5000.0), 1);
-        $capacity = Amount::parse($request->input('capacity'));
+        $volumes = $this->keeper($request)->show()->volumes();
+        $capacity = $volumes->parse($request->input('capacity'));
         $this->checked($request, [
             'name' => ['required', 'string', 'max:60'],
             'water_id' => ['nullable', 'integer', Rule::in(array_keys($this->waters($request)))],
-            'capacity' => ['required', new Amount(1, $most, $volume->label(), '60')],
-            'level' => ['required', new Amount(0, $capacity !== null && $capacity > 0.0 ? $capacity : $most, $volume->label(), '40')],
-            'litres_per_day' => ['required', new Amount(1, $most, $volume->label(), '150')],
+            'capacity' => ['required', $volumes->rule(1.0, 5000.0, 60.0)],
+            'level' => ['required', $volumes->rule(0.0, $capacity !== null && $capacity > 0.0 ? $capacity : 5000.0, 40.0)],
+            'litres_per_day' => ['required', $volumes->rule(1.0, 5000.0, 150.0)],
             'waste' => ['required', new Amount(0, 20, '', '3')],
             'membrane_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
             'resin_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
@@ -134,7 +148,8 @@ final class StoreController extends Controller
             'membrane_on.*' => 'Write a day that has been, such as 2026-03-01.',
             'resin_on.*' => 'Write a day that has been, such as 2026-03-01.',
         ]);
-        $litres = static fn(string $field): float => $volume->toLitres(Amount::parse($request->input($field)) ?? 0.0);
+        $was = $request->route('store');
+        $litres = static fn(string $field): float => $volumes->keep($request->input($field), $was instanceof Store && is_numeric($was->getAttribute($field)) ? (float) $was->getAttribute($field) : null) ?? 0.0;
 
         return [
             'name' => (string) $request->string('name'),

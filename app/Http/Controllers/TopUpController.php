@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Tank;
-use App\Rules\Amount;
+use App\Support\VesselOf;
 use App\View\CreepPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 
 /** What topping up does to a tank over a year, and what evaporates. */
 final class TopUpController extends Controller
 {
+    /** Share of the tank from which on a top-up is asked back. House default. */
+    private const ODD = 0.25;
+
     public function show(Request $request, Tank $tank): View
     {
         $keeper = $this->keeper($request);
@@ -34,9 +38,18 @@ final class TopUpController extends Controller
 
     public function store(Request $request, Tank $tank): RedirectResponse
     {
-        $volume = $this->keeper($request)->volume_unit;
-        $this->checked($request, ['litres' => ['required', new Amount(0.01, round($volume->fromLitres(500.0), 1), $volume->label(), '2.5')]], ['required' => 'Write a number here.']);
-        $tank->topUps()->create(['litres' => $volume->toLitres(Amount::parse($request->input('litres')) ?? 0.0), 'taken_at' => CarbonImmutable::now()]);
+        $tank->setRelation('keeper', $this->keeper($request));
+        $show = $tank->keeper->show();
+        $net = VesselOf::tank($tank)->litres();
+        $this->checked($request, ['litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => 'Write a number here.']);
+        $litres = $show->volumes()->parse($request->input('litres')) ?? 0.0;
+        if ($litres > self::ODD * $net && !in_array('litres', (array) $request->input('sure', []), true)) {
+            throw ValidationException::withMessages([
+                'litres' => sprintf('That is %s of the %s in this tank. Is it a top-up, or was it a change?', $show->percent($litres / $net), $show->volume($net)),
+                'ask.litres' => '1',
+            ]);
+        }
+        $tank->topUps()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now()]);
 
         return redirect('/tanks/'.$tank->id.'/top-up')->with('status', 'Kept.');
     }

@@ -70,14 +70,13 @@ final class BenchRequest extends FormRequest
         }
         $keeper = $this->keeper();
         $show = $keeper->show();
-        $volume = $keeper->volume_unit;
         $most = ['gh' => 25.0 * 0.178325, 'kh' => 18.0 * 0.35665, 'ec' => 3000.0];
         $usual = ['gh' => 6.0 * 0.178325, 'kh' => 3.0 * 0.35665, 'ec' => 250.0];
         $rules = [
             'tank' => ['nullable', 'integer', Rule::in($keeper->tanks->modelKeys())],
             'animals' => ['nullable', Rule::enum(AnimalGroup::class)],
             'prefer' => ['nullable', Rule::enum(Preference::class)],
-            'litres' => ['sometimes', 'required', new Amount(round($volume->fromLitres(0.1), 2), round($volume->fromLitres(self::MOST_LITRES)), $volume->label(), '20')],
+            'litres' => ['sometimes', 'required', $show->volumes()->rule(0.1, self::MOST_LITRES, 20.0)],
             'ratio' => ['nullable', new Amount(0.1, 50, ': 1', '3')],
             'share' => ['sometimes', 'required', new Amount(1, 100, '%', '25')],
             'waters' => ['nullable', 'array'],
@@ -131,12 +130,12 @@ final class BenchRequest extends FormRequest
         $keeper = $this->keeper();
         $tank = $this->tank();
         $animals = $this->animals();
-        $litres = $this->number('litres');
+        $litres = $this->faults()->has('litres') ? null : $keeper->show()->volumes()->parse($this->input('litres'));
 
         return new BenchInput(
             $tank,
             $animals,
-            $litres === null ? self::usualLitres($tank) : $keeper->volume_unit->toLitres($litres),
+            $litres === null ? self::usualLitres($tank) : $litres,
             $this->chosenWaters($this->faults()),
             $this->chosenJars(),
             $this->target($animals),

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Change\ChangeInput;
 use App\Change\Reason;
 use App\Change\Way;
+use App\Known\UsualWater;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
@@ -40,7 +41,6 @@ final class ChangeRequest extends FormRequest
         $show = $tank->keeper->show();
         $vessel = VesselOf::tank($tank);
         $unit = $show->unit(...);
-        $volume = $tank->keeper->volume_unit;
         $mine = Rule::in($tank->keeper->waters->modelKeys());
         $reason = $this->reason();
         $when = static fn(Reason $asked): string => $reason === $asked ? 'required' : 'nullable';
@@ -56,16 +56,16 @@ final class ChangeRequest extends FormRequest
             'nitrate_goal' => [$when(Reason::Nitrate), new Amount(0, round($nitrate->fromBase(500.0), 1), $nitrate->label, Show::plain($nitrate->fromBase(20.0), 1))],
             'conductivity_goal' => [$when(Reason::Conductivity), new Amount(0, round($conductivity->fromBase(5000.0)), $conductivity->label, Show::plain($conductivity->fromBase(250.0), 0))],
             'treatment_out' => [$when(Reason::Treatment), new Amount(1, 99, '%', '75')],
-            'litres' => [$amount(Way::Litres), new Amount(0, round($volume->fromLitres($vessel->litres()), 1), $volume->label(), '40')],
+            'litres' => [$amount(Way::Litres), $show->volumes()->rule(0.0, $vessel->litres(), 40.0)],
             'percent' => [$amount(Way::Percent), new Amount(0, 100, '%', '30')],
-            'mark' => [$amount(Way::Mark), new Amount(floor($tank->water_below_rim), floor($vessel->rim), 'mm', '180')],
+            'mark' => [$amount(Way::Mark), $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim), 180.0)],
             'buckets' => [$amount(Way::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
             'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail('Once, when water runs in meanwhile.') : null],
             'inflow' => ['nullable', new Amount(0, 90, '%', '50')],
             'water' => ['nullable', 'integer', $mine],
             'second_water' => ['nullable', 'integer', $mine],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
-            'waterline' => ['nullable', new Amount(floor($tank->water_below_rim), floor($vessel->rim - 20.0), 'mm', '40')],
+            'waterline' => ['nullable', $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim - 20.0), 40.0)],
             'landing' => ['nullable', new Amount(round($celsius->fromBase(5.0), 1), round($celsius->fromBase(38.0), 1), $celsius->label, Show::plain($celsius->fromBase(24.0), 1))],
             'stream' => ['nullable', new Amount(round($celsius->fromBase(0.0), 1), round($celsius->fromBase(40.0), 1), $celsius->label, Show::plain($celsius->fromBase(23.0), 1))],
         ], [
@@ -83,14 +83,13 @@ final class ChangeRequest extends FormRequest
     {
         $show = $tank->keeper->show();
         $waters = $tank->keeper->waters;
-        $first = $this->chosen($tank, 'water', $tank->water_id) ?? $waters->first() ?? throw new \RuntimeException('There is no water.');
+        $first = $this->chosen($tank, 'water', $tank->water_id) ?? UsualWater::for($tank->keeper, $tank->needs()) ?? throw new \RuntimeException('There is no water.');
         $second = $this->has('second_water') ? $this->chosen($tank, 'second_water', null) : $this->chosen($tank, 'second_water', $tank->second_water_id);
         $way = $this->way();
         $typed = $this->number($tank, $way->value);
         $amount = $typed === null ? null : match ($way) {
-            Way::Litres => $tank->keeper->volume_unit->toLitres($typed),
             Way::Percent => $typed / 100.0,
-            Way::Mark, Way::Buckets => $typed,
+            default => $typed,
         };
         $inBase = fn(string $field, Parameter $parameter): ?float => ($n = $this->number($tank, $field)) === null ? null : $show->unit($parameter)->toBase($n);
         $reason = $this->reason();
@@ -110,7 +109,7 @@ final class ChangeRequest extends FormRequest
             $first,
             $second,
             ($this->number($tank, 'second_share') ?? 100.0 * $tank->second_share) / 100.0,
-            $this->number($tank, 'waterline') ?? $tank->water_below_rim,
+            $this->faults($tank)->has('waterline') ? $tank->water_below_rim : ($show->levels()->keep($this->input('waterline'), $tank->water_below_rim) ?? $tank->water_below_rim),
             $inBase('stream', Parameter::Temperature),
             ($this->number($tank, 'inflow') ?? 0.0) / 100.0,
             $inBase('landing', Parameter::Temperature),
@@ -134,7 +133,13 @@ final class ChangeRequest extends FormRequest
 
     private function number(Tank $tank, string $field): ?float
     {
-        return $this->faults($tank)->has($field) ? null : Amount::parse($this->input($field));
+        $scale = match ($field) {
+            'litres' => $tank->keeper->show()->volumes(),
+            'mark' => $tank->keeper->show()->levels(),
+            default => null,
+        };
+
+        return $this->faults($tank)->has($field) ? null : ($scale === null ? Amount::parse($this->input($field)) : $scale->parse($this->input($field)));
     }
 
     private function chosen(Tank $tank, string $field, ?int $usual): ?Water

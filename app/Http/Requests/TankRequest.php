@@ -7,55 +7,68 @@ namespace App\Http\Requests;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Rules\Amount;
+use App\Support\Scale;
+use App\Support\Show;
 use App\Support\VesselOf;
+use Cresco\Core\Fault;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Device as DeviceKind;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 
-/** A tank as typed: sizes and depths in cm, glass and levels in mm, weights in kg. */
+/** A tank as typed, in the keeper's units; kept in mm, kg, litres and degC. */
 class TankRequest extends FormRequest
 {
-    /** Fields typed in cm and kept in mm. */
-    private const CENTIMETRES = ['outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'bed_back', 'bed_front', 'stone_height', 'wood_height'];
+    /** A counted fill that is off the measures by more than this share is asked back. House default. */
+    private const ODD_COUNT = 0.3;
+
+    /** Least, most and an example of each size, level and weight, in the base unit; nothing and more where it begins with 0. */
+    private const LIMITS = [
+        'outer_length' => [50.0, 5000.0, 600.0], 'outer_depth' => [50.0, 3000.0, 300.0], 'middle_depth' => [50.0, 3000.0, 360.0], 'outer_height' => [50.0, 2000.0, 360.0],
+        'bed_back' => [0.0, 1000.0, 60.0], 'bed_front' => [0.0, 1000.0, 40.0], 'stone_height' => [0.0, 2000.0, 220.0], 'wood_height' => [0.0, 2000.0, 250.0],
+        'glass' => [1.0, 60.0, 6.0], 'water_below_rim' => [0.0, 1500.0, 20.0], 'fish_height' => [0.0, 500.0, 40.0],
+        'stone_kg' => [0.0, 2000.0, 9.0], 'wood_kg' => [0.0, 500.0, 2.0],
+        'measured_litres' => [0.1, 10000.0, 54.0], 'measured_spread' => [0.0, 10000.0, 2.0], 'warmth' => [5.0, 36.0, 24.0], 'nitrate_per_day' => [0.0, 20.0, 1.0],
+    ];
+
+    private const LEVEL = [0.0, 2000.0, 80.0];
 
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $keeper = $this->user();
+        $keeper = $this->keeper();
         $shape = Shape::tryFrom(is_string($this->input('shape')) ? $this->input('shape') : '') ?? Shape::Box;
-        $celsius = $keeper instanceof Keeper ? $keeper->show()->unit(Parameter::Temperature) : null;
-        $volume = $keeper instanceof Keeper ? $keeper->volume_unit : null;
-        $litres = $volume?->fromLitres(10000.0) ?? 10000.0;
-        $mine = Rule::exists('waters', 'id')->where('keeper_id', $keeper instanceof Keeper ? $keeper->id : 0);
+        $mine = Rule::exists('waters', 'id')->where('keeper_id', $keeper->id);
+        $within = fn(string $field) => $this->scale($field)->rule(...self::LIMITS[$field]);
 
         return [
             'name' => ['required', 'string', 'max:60'],
             'shape' => ['required', Rule::enum(Shape::class)],
-            'outer_length' => ['required', new Amount(5, 500, 'cm', '60')],
-            'outer_depth' => [Rule::excludeIf(!$shape->needsDepth()), 'required', new Amount(5, 300, 'cm', '30')],
-            'middle_depth' => [Rule::excludeIf(!$shape->needsMiddleDepth()), 'required', new Amount(5, 300, 'cm', '36')],
-            'outer_height' => [Rule::excludeIf(!$shape->needsHeight()), 'required', new Amount(5, 200, 'cm', '36')],
-            'glass' => ['required', new Amount(1, 60, 'mm', '6')],
-            'water_below_rim' => ['required', new Amount(0, 1500, 'mm', '20')],
-            'bed_back' => ['nullable', new Amount(0, 100, 'cm', '6')],
-            'bed_front' => ['nullable', new Amount(0, 100, 'cm', '4')],
+            'outer_length' => ['required', $within('outer_length')],
+            'outer_depth' => [Rule::excludeIf(!$shape->needsDepth()), 'required', $within('outer_depth')],
+            'middle_depth' => [Rule::excludeIf(!$shape->needsMiddleDepth()), 'required', $within('middle_depth')],
+            'outer_height' => [Rule::excludeIf(!$shape->needsHeight()), 'required', $within('outer_height')],
+            'glass' => ['required', $within('glass')],
+            'water_below_rim' => ['required', $within('water_below_rim')],
+            'bed_back' => ['nullable', $within('bed_back')],
+            'bed_front' => ['nullable', $within('bed_front')],
             'porosity' => ['nullable', new Amount(0, 90, '%', '42')],
-            'stone_kg' => ['nullable', new Amount(0, 2000, 'kg', '9')],
-            'stone_height' => ['nullable', new Amount(0, 200, 'cm', '22')],
-            'wood_kg' => ['nullable', new Amount(0, 500, 'kg', '2')],
-            'wood_height' => ['nullable', new Amount(0, 200, 'cm', '25')],
-            'measured_litres' => ['nullable', new Amount(0.1, $litres, $volume?->label() ?? 'L', '54')],
-            'measured_spread' => ['nullable', new Amount(0, $litres, $volume?->label() ?? 'L', '2')],
+            'stone_kg' => ['nullable', $within('stone_kg')],
+            'stone_height' => ['nullable', $within('stone_height')],
+            'wood_kg' => ['nullable', $within('wood_kg')],
+            'wood_height' => ['nullable', $within('wood_height')],
+            'measured_litres' => ['nullable', $within('measured_litres')],
+            'measured_spread' => ['nullable', $within('measured_spread')],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
-            'fish_height' => ['nullable', new Amount(0, 500, 'mm', '40')],
-            'warmth' => ['required', new Amount(round($celsius?->fromBase(5.0) ?? 5.0, 1), round($celsius?->fromBase(36.0) ?? 36.0, 1), $celsius->label ?? '°C', '24')],
+            'fish_height' => ['nullable', $within('fish_height')],
+            'warmth' => ['required', $within('warmth')],
             'ph_set_point' => ['nullable', new Amount(5, 9, '', '6.8')],
-            'nitrate_per_day' => ['required', new Amount(0, 20, 'mg/L', '1')],
+            'nitrate_per_day' => ['nullable', $within('nitrate_per_day')],
+            'stock' => ['nullable', Rule::in(array_keys(Tank::STOCKS))],
             'routine_share' => ['required', new Amount(1, 95, '%', '30')],
             'routine_days' => ['required', 'integer', 'between:1,90'],
             'water_id' => ['nullable', 'integer', $mine],
@@ -64,10 +77,34 @@ class TankRequest extends FormRequest
             'devices' => ['array:'.implode(',', array_map(static fn(DeviceKind $k): string => $k->value, DeviceKind::cases()))],
             'devices.*' => ['array:on,top,bottom,across'],
             'devices.*.on' => ['nullable', 'boolean'],
-            'devices.*.top' => ['nullable', new Amount(0, 2000, 'mm', '80')],
-            'devices.*.bottom' => ['nullable', new Amount(0, 2000, 'mm', '250')],
+            'devices.*.top' => ['nullable', $keeper->show()->levels()->rule(...self::LEVEL)],
+            'devices.*.bottom' => ['nullable', $keeper->show()->levels()->rule(...self::LEVEL)],
             'devices.*.across' => ['nullable', new Amount(0, 100, '%', '10')],
+            'sure' => ['nullable', 'array', 'max:40'],
+            'sure.*' => ['string', 'max:60'],
         ];
+    }
+
+    /** How a field is typed and shown. */
+    private function scale(string $field): Scale
+    {
+        $show = $this->keeper()->show();
+
+        return match ($field) {
+            'glass', 'water_below_rim', 'fish_height' => $show->levels(),
+            'stone_kg', 'wood_kg' => $show->weights(),
+            'measured_litres', 'measured_spread' => $show->volumes(),
+            'warmth' => $show->values(Parameter::Temperature),
+            'nitrate_per_day' => $show->widths(Parameter::Nitrate),
+            default => $show->sizes(),
+        };
+    }
+
+    private function keeper(): Keeper
+    {
+        $keeper = $this->user();
+
+        return $keeper instanceof Keeper ? $keeper : abort(403);
     }
 
     /** @return list<callable(Validator): void> */
@@ -77,12 +114,32 @@ class TankRequest extends FormRequest
             if ($validator->errors()->isNotEmpty()) {
                 return;
             }
+            $tank = $this->fill(new Tank());
             try {
-                VesselOf::tank($this->fill(new Tank()));
+                VesselOf::tank($tank);
+                $this->askBack($validator, $tank);
             } catch (TankFault $fault) {
                 $validator->errors()->add($fault->measure, $fault->getMessage());
+            } catch (Fault $fault) {
+                $validator->errors()->add('outer_length', ucfirst($fault->getMessage()));
             }
         }];
+    }
+
+    /** What may be so, but hardly is, is asked back at its field: it is kept when the keeper says so. */
+    private function askBack(Validator $validator, Tank $tank): void
+    {
+        $sure = is_array($this->input('sure')) ? $this->input('sure') : [];
+        if ($tank->measured_litres === null || in_array('measured_litres', $sure, true)) {
+            return;
+        }
+        $bare = $tank->replicate(['measured_litres', 'measured_spread'])->forceFill(['measured_litres' => null, 'measured_spread' => null]);
+        $byTape = VesselOf::tank($bare)->litres();
+        if (abs($tank->measured_litres - $byTape) > self::ODD_COUNT * $byTape) {
+            $show = $this->keeper()->show();
+            $validator->errors()->add('measured_litres', sprintf('By its measures the tank holds %s, by your count %s. Is the unit right, and the count?', $show->volume($byTape), $show->volume($tank->measured_litres)));
+            $validator->errors()->add('ask.measured_litres', '1');
+        }
     }
 
     /** @return array<string, string> */
@@ -93,48 +150,49 @@ class TankRequest extends FormRequest
             'routine_days.integer' => 'Write whole days, such as 7.',
             'routine_days.between' => 'Between 1 and 90 days.',
             'name.max' => 'A name of at most 60 letters.',
-            'water_id.exists' => 'Choose one of your waters.',
-            'second_water_id.exists' => 'Choose one of your waters.',
+            'name.string' => 'A name in letters.',
+            'shape' => 'Choose a shape from the list.',
+            'animals' => 'Choose a group from the list.',
+            'stock' => 'Choose from the list.',
+            'water_id' => 'Choose one of your waters.',
+            'second_water_id' => 'Choose one of your waters.',
         ];
     }
 
-    /** Sets the measures on a tank, in the units they are kept in. */
+    /** Sets the measures on a tank; a field that was left as it stood changes nothing that is kept. */
     public function fill(Tank $tank): Tank
     {
-        $keeper = $this->user();
-        $number = fn(string $field): ?float => Amount::parse($this->input($field));
+        $was = $this->route('tank');
+        $was = $was instanceof Tank ? $was : null;
+        $number = fn(string $field): ?float => $this->scale($field)->keep($this->input($field), is_numeric($was?->getAttribute($field)) ? (float) $was->getAttribute($field) : null);
+        $plain = fn(string $field): ?float => Amount::parse($this->input($field));
+        $share = static fn(?float $typed, float $usual, ?float $kept): float => $typed === null ? $usual : ($kept !== null && abs(100.0 * $kept - $typed) < 0.5 && Show::plain(100.0 * $kept, 0) === Show::plain($typed, 4) ? $kept : $typed / 100.0);
+        $animals = AnimalGroup::tryFrom((string) $this->string('animals')) ?? AnimalGroup::Community;
         $values = [];
-        foreach (self::CENTIMETRES as $field) {
-            $value = $number($field);
-            $values[$field] = $value === null ? null : 10.0 * $value;
+        foreach (['outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'measured_litres', 'measured_spread'] as $field) {
+            $values[$field] = $number($field);
         }
-        foreach (['bed_back', 'bed_front', 'stone_height', 'wood_height'] as $field) {
-            $values[$field] ??= 0.0;
+        foreach (['bed_back', 'bed_front', 'stone_height', 'wood_height', 'glass', 'water_below_rim', 'stone_kg', 'wood_kg', 'fish_height'] as $field) {
+            $values[$field] = $number($field) ?? 0.0;
         }
-        $celsius = $keeper instanceof Keeper ? $keeper->show()->unit(Parameter::Temperature) : null;
-        $litres = fn(string $field): ?float => ($n = $number($field)) === null ? null : ($keeper instanceof Keeper ? $keeper->volume_unit->toLitres($n) : $n);
+        $stock = is_string($this->input('stock')) ? Tank::STOCKS[$this->input('stock')][1] ?? null : null;
 
         $tank->fill([
             ...$values,
+            'outer_length' => $values['outer_length'] ?? 0.0,
             'name' => is_string($this->input('name')) ? trim($this->input('name')) : '',
             'shape' => Shape::tryFrom((string) $this->string('shape')) ?? Shape::Box,
-            'glass' => $number('glass') ?? 0.0,
-            'water_below_rim' => $number('water_below_rim') ?? 0.0,
-            'porosity' => ($number('porosity') ?? 42.0) / 100.0,
-            'stone_kg' => $number('stone_kg') ?? 0.0,
-            'wood_kg' => $number('wood_kg') ?? 0.0,
-            'measured_litres' => $litres('measured_litres'),
-            'measured_spread' => $litres('measured_spread'),
-            'animals' => AnimalGroup::tryFrom((string) $this->string('animals')) ?? AnimalGroup::Community,
-            'fish_height' => $number('fish_height') ?? 0.0,
-            'warmth' => ($n = $number('warmth')) === null ? 24.0 : ($celsius?->toBase($n) ?? $n),
-            'ph_set_point' => $number('ph_set_point'),
-            'nitrate_per_day' => $number('nitrate_per_day') ?? 1.0,
-            'routine_share' => ($number('routine_share') ?? 30.0) / 100.0,
-            'routine_days' => (int) ($number('routine_days') ?? 7.0),
+            'porosity' => $share($plain('porosity'), 0.42, $was?->porosity),
+            'animals' => $animals,
+            'warmth' => $number('warmth') ?? 24.0,
+            'ph_set_point' => $plain('ph_set_point'),
+            // Most who begin know what lives in the tank, and not what it makes.
+            'nitrate_per_day' => $number('nitrate_per_day') ?? $stock ?? $was->nitrate_per_day ?? 1.0,
+            'routine_share' => $share($plain('routine_share'), 0.3, $was?->routine_share),
+            'routine_days' => (int) ($plain('routine_days') ?? 7.0),
             'water_id' => $this->integer('water_id') ?: null,
             'second_water_id' => $this->integer('second_water_id') ?: null,
-            'second_share' => ($number('second_share') ?? 0.0) / 100.0,
+            'second_share' => $share($plain('second_share'), 0.0, $was?->second_share),
         ]);
 
         return $tank;
@@ -143,16 +201,19 @@ class TankRequest extends FormRequest
     /** @return list<array{kind: DeviceKind, top: float|null, bottom: float|null, across: int}> */
     public function devices(): array
     {
+        $levels = $this->keeper()->show()->levels();
+        $was = $this->route('tank');
         $devices = [];
         foreach (DeviceKind::cases() as $kind) {
             $typed = $this->input('devices.'.$kind->value);
             if (!is_array($typed) || !filter_var($typed['on'] ?? false, FILTER_VALIDATE_BOOL)) {
                 continue;
             }
+            $kept = $was instanceof Tank ? $was->devices->firstWhere('kind', $kind) : null;
             $devices[] = [
                 'kind' => $kind,
-                'top' => $kind->hangsInWater() ? Amount::parse($typed['top'] ?? null) : null,
-                'bottom' => $kind->hangsInWater() ? Amount::parse($typed['bottom'] ?? null) : null,
+                'top' => $kind->hangsInWater() ? $levels->keep($typed['top'] ?? null, $kept?->top) : null,
+                'bottom' => $kind->hangsInWater() ? $levels->keep($typed['bottom'] ?? null, $kept?->bottom) : null,
                 'across' => (int) max(0.0, min(100.0, Amount::parse($typed['across'] ?? null) ?? 50.0)),
             ];
         }

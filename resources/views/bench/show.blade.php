@@ -11,7 +11,7 @@
             <fieldset><legend>Water for</legend>
                 <div class="row-fields two">
                     <div class="field"><label for="f-tank">tank</label><select id="f-tank" name="tank" data-reload><option value="">no tank</option>@foreach($keeper->tanks as $tank)<option value="{{ $tank->id }}" @selected($tank->id === $input->tank?->id)>{{ $tank->name }}</option>@endforeach</select><p class="fault" id="e-f-tank">{{ $errors->first('tank') }}</p></div>
-                    <x-change-entry name="litres" label="make" :value="$was('litres', App\Support\Show::plain($keeper->volume_unit->fromLitres($input->litres), 2))" :unit="$keeper->volume_unit->label()"/>
+                    <x-change-entry name="litres" label="make" :value="$was('litres', $show->volumes()->show($input->litres))" :unit="$keeper->volume_unit->label()"/>
                 </div>
                 <div class="field"><label for="f-animals">kept in it</label><select id="f-animals" name="animals" data-reload>@foreach(Cresco\Core\Tank\AnimalGroup::cases() as $group)<option value="{{ $group->value }}" @selected($group === $input->animals)>{{ $group->label() }}</option>@endforeach</select><p class="fault" id="e-f-animals">{{ $errors->first('animals') }}</p></div>
                 <button class="act quiet no-script" formmethod="get" formaction="/bench">Take their water</button>
@@ -31,13 +31,13 @@
                 <p class="fault" id="e-f-waters">{{ $errors->first('waters') }}</p>
             </fieldset>
             <fieldset class="picks" aria-describedby="e-f-jars"><legend>Jars</legend>
-                @forelse($keeper->jars->sortBy('name') as $jar)
+                @forelse($keeper->benchJars()->sortBy('name') as $jar)
                     <label class="tick"><input type="checkbox" name="jars[]" value="{{ $jar->id }}" @checked(in_array($jar->id, array_map(fn ($j) => $j->id, $input->jars), true))> <span>{{ $jar->name }}</span></label>
                 @empty
                     <p class="muted">None yet: only waters are blended. <a href="/jars/new">Put a jar on the shelf</a></p>
                 @endforelse
                 <p class="fault" id="e-f-jars">{{ $errors->first('jars') }}</p>
-                @if($keeper->jars->isNotEmpty())<label class="tick"><input type="checkbox" name="spoons" value="1" @checked($input->bySpoon)> by spoon where it is known</label>
+                @if($keeper->benchJars()->isNotEmpty())<label class="tick"><input type="checkbox" name="spoons" value="1" @checked($input->bySpoon)> by spoon where it is known</label>
                 <div class="field"><label for="f-minerals">minerals go in</label><select id="f-minerals" name="minerals"><option value="vessel" @selected(!$input->isDirect)>dissolved in the new water first</option><option value="direct" @selected($input->isDirect)>straight in with the refill</option></select></div>@endif
             </fieldset>
             <details @if($errors->has('cap')) open @endif><summary>Limits, and the way there</summary>

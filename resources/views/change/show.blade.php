@@ -29,12 +29,13 @@
                     <x-change-entry name="second_share" label="share" :value="$was('second_share', App\Support\Show::plain(100 * $tank->second_share, 0))" unit="%"/>
                 </div>
                 <div class="row-fields two">
-                    <x-change-entry name="stream" label="let in at" :value="$was('stream')" :hint="$show->number($celsius, $tank->warmth)" :unit="$show->unit($celsius)->label"/>
+                    <x-change-entry name="landing" label="bring the tank to" :value="$was('landing')" :hint="$show->number($celsius, $sheet->draft->warmth->tank)" :unit="$show->unit($celsius)->label"/>
                     <x-change-entry name="drains" label="times drained" :value="$was('drains', '1')" unit="×"/>
                 </div>
                 <div class="row-fields two">
-                    <x-change-entry name="waterline" label="water below rim" :value="$was('waterline', App\Support\Show::plain($tank->water_below_rim, 0))" unit="mm"/>
-                    <x-change-entry name="inflow" label="runs in meanwhile" :value="$was('inflow', '0')" unit="% of out"/>
+                    <x-change-entry name="stream" label="it is at, if not as warm" :value="$was('stream')" :hint="$show->number($celsius, $sheet->draft->warmth->stream)" :unit="$show->unit($celsius)->label"/>
+                    <x-change-entry name="waterline" label="water stands below the rim by" :value="$was('waterline', $show->levels()->show($tank->water_below_rim))" :unit="$show->levels()->label"/>
+                    <x-change-entry name="inflow" label="new water running in while draining" :value="$was('inflow', '0')" unit="% of outflow"/>
                 </div>
                 <div id="source-facts" class="source-facts">@include('change.source')</div>
             </fieldset>
@@ -46,7 +47,7 @@
         <div id="answer" class="answer">@include('change.answer')</div>
         <div class="amounts" role="group" aria-label="Amount, typed">
             <span class="muted">Or type</span>
-            @foreach(['litres' => auth()->user()->volume_unit->label(), 'percent' => '%', 'mark' => 'mm below rim', 'buckets' => 'buckets'] as $way => $unit)
+            @foreach(['litres' => auth()->user()->volume_unit->label(), 'percent' => '%', 'mark' => $show->levels()->label.' below rim', 'buckets' => 'buckets'] as $way => $unit)
                 <x-change-entry :name="$way" :label="['litres' => 'Volume to drain', 'percent' => 'Percent', 'mark' => 'Drain mark', 'buckets' => 'Buckets'][$way]" :value="$errors->has($way) ? $was($way) : $sheet->amounts()[$way]" :unit="$unit" :way="$way"/>
             @endforeach
         </div>

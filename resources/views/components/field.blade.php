@@ -12,4 +12,5 @@
     </span>
     @if($help)<small id="h-{{ $id }}">{{ $help }}</small>@endif
     <p class="fault" id="e-{{ $id }}">@error($path){{ $message }}@enderror</p>
+    @error('ask.'.$path)<label class="tick"><input type="checkbox" name="sure[]" value="{{ $path }}"> it is so</label>@enderror
 </div>

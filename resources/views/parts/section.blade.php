@@ -7,7 +7,7 @@
 @php($fullHeight = ($file ?? false) ? $d->height + $d->wordsHeight : $d->height)
 <svg @if($file ?? false) xmlns="http://www.w3.org/2000/svg" width="{{ $d->width }}" height="{{ $fullHeight }}" font-family="sans-serif" font-size="14" @endif
     class="section" viewBox="0 0 {{ $d->width }} {{ $fullHeight }}" role="{{ $d->draggable ? 'group' : 'img' }}" aria-labelledby="{{ $uid }}-t {{ $uid }}-d"
-    @if($d->draggable) data-rim="{{ $d->top }}" data-scale="{{ $d->scale }}" data-full="{{ $lineY }}" data-floor="{{ $d->floor }}" @endif>
+    @if($d->draggable) data-per="{{ $show->levels()->toBase(1) }}" data-rim="{{ $d->top }}" data-scale="{{ $d->scale }}" data-full="{{ $lineY }}" data-floor="{{ $d->floor }}" @endif>
     <title id="{{ $uid }}-t">Section of {{ $d->tank->name !== '' ? $d->tank->name : 'the tank' }}</title>
     <desc id="{{ $uid }}-d">{{ $d->description($show) }}</desc>
     <defs>
@@ -56,13 +56,13 @@
         <text class="say" x="{{ $d->left }}" y="{{ $d->top - 12 }}">waterline, {{ $show->level($d->waterline) }} under the rim</text>
         @if($d->mark === null)
             <g class="dimension"><path d="M{{ $d->right + 22 }} {{ $d->top }}V{{ $d->outerBottom }}m-6 0h12M{{ $d->right + 16 }} {{ $d->top }}h12" stroke="currentColor" fill="none"/>
-            <text x="{{ $d->right + 30 }}" y="{{ round(($d->top + $d->outerBottom) / 2, 1) }}" class="num">{{ round($d->vessel->rim + $d->tank->glass) }} mm</text>
+            <text x="{{ $d->right + 30 }}" y="{{ round(($d->top + $d->outerBottom) / 2, 1) }}" class="num">{{ $show->level($d->vessel->rim + $d->tank->glass) }}</text>
             <path d="M{{ $d->left }} {{ $d->outerBottom + 16 }}H{{ $d->right }}m0-6v12M{{ $d->left }} {{ $d->outerBottom + 10 }}v12" stroke="currentColor" fill="none"/>
-            <text x="{{ round(($d->left + $d->right) / 2, 1) }}" y="{{ $d->outerBottom + 34 }}" text-anchor="middle" class="num">{{ round($d->vessel->plan->length() + 2 * $d->tank->glass) }} mm</text></g>
+            <text x="{{ round(($d->left + $d->right) / 2, 1) }}" y="{{ $d->outerBottom + 34 }}" text-anchor="middle" class="num">{{ $show->level($d->vessel->plan->length() + 2 * $d->tank->glass) }}</text></g>
         @else
             <g class="dimension"><path d="M{{ $d->right + 34 }} {{ $d->top }}V{{ $markY }}m-6 0h12M{{ $d->right + 28 }} {{ $d->top }}h12" stroke="currentColor" fill="none"/>
-            <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2), 1) }}" class="num">{{ round($d->mark) }}</text>
-            <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2) + 16, 1) }}" class="say">mm</text></g>
+            <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2), 1) }}" class="num">{{ $show->levelNumber($d->mark) }}</text>
+            <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2) + 16, 1) }}" class="say">{{ $show->levels()->label }}</text></g>
         @endif
         @foreach($d->leaders as $leader)
             <g @class(['leader', 'beyond' => $leader->beyond])>

@@ -5,7 +5,7 @@
     <h1>From here on</h1>
     <form method="get" action="/runs/{{ $run->id }}/again" novalidate>
         <div class="row-fields">
-            <x-change-entry name="level" label="waterline now, below the rim" :value="$typed['level']" unit="mm"/>
+            <x-change-entry name="level" label="waterline now, below the rim" :value="$typed['level']" :unit="$show->levels()->label"/>
             <x-change-entry name="litres" label="out in all" :value="$typed['litres']" :unit="$volume->label()"/>
             <x-change-entry name="minutes" label="minutes left, if few" :value="$typed['minutes']" unit="min"/>
         </div>

@@ -1,19 +1,22 @@
 @php($salts = collect(Cresco\Core\Recipe\Salts::all())->mapWithKeys(fn ($s) => [$s->key => $s->name.' · '.$s->formula]))
-@php($label = fn (string $field) => isset($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? App\Support\Show::plain((float) $jar->label[$field], 3) : '')
+@php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness), $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
+@php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Support\Scale('g', 1.0, 3))
+@php($label = fn (string $field, ?App\Support\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Support\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
 <x-layout :title="$jar->exists ? $jar->name : 'Another jar'">
     <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
     <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate data-jar>@csrf @if($jar->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$jar->name"/>
-        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'" :options="['label' => 'a product, by its label'] + $salts->all()"/>
-        <fieldset data-of="label"><legend>What the label says</legend>
+        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'" :options="['label' => 'a mineral product, by its label', App\Models\Jar::CONDITIONER => 'a conditioner against chlorine'] + $salts->all()"/>
+        <fieldset data-of="label conditioner"><legend>What the label says</legend>
             <div class="row-fields">
-                <x-field name="label[dose]" label="so much of it" :value="$label('dose')" mode="decimal"/>
+                <x-field name="label[dose]" label="so much of it" :value="$label('dose', $dose)" mode="decimal"/>
                 <x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/>
-                <x-field name="label[litres]" label="into so many litres" :value="$label('litres')" unit="L" mode="decimal"/>
-                <x-field name="label[gh]" label="raises GH by" :value="$label('gh')" unit="°" mode="decimal"/>
-                <x-field name="label[kh]" label="raises KH by" :value="$label('kh')" unit="°" mode="decimal"/>
-                <x-field name="label[ec]" label="raises conductivity by" :value="$label('ec')" unit="µS/cm" mode="decimal"/>
-                <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal"/>
+                <x-field name="label[litres]" label="into so much water" :value="$label('litres', $show->volumes())" :unit="$show->volumes()->label" mode="decimal"/>
+                <x-field name="label[gh]" label="raises GH by" :value="$label('gh', $gh, Cresco\Core\Measure\Hardness::MILLIMOLE_PER_DEGREE)" :unit="$gh->label" data-of="label" mode="decimal"/>
+                <x-field name="label[kh]" label="raises KH by" :value="$label('kh', $kh, Cresco\Core\Measure\Alkalinity::MILLIEQUIVALENT_PER_DEGREE)" :unit="$kh->label" data-of="label" mode="decimal"/>
+                <x-field name="label[ec]" label="lets the pen rise by, if it says" :value="$label('ec', $ec)" :unit="$ec->label" data-of="label" mode="decimal"/>
+                <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal" data-of="label"/>
+                <x-field name="label[strength]" label="takes chlorine up to" :value="$label('strength')" unit="mg/L" mode="decimal" data-of="conditioner"/>
             </div>
         </fieldset>
         <div class="row-fields">

@@ -10,7 +10,7 @@
         @if($method === 'scale')
         <li><h2>Weigh</h2><x-field small name="grams" label="all together" unit="g" mode="decimal"/>@if($hasDevice)<button class="act quiet" name="from" value="device">Take it from the scale</button>@endif</li>
         @else
-        <li><h2>Read</h2><div class="row-fields"><x-field small name="litres" label="litres of water" value="1" unit="L" mode="decimal"/><x-field small name="before" label="pen before" value="0" unit="µS/cm" mode="decimal"/><x-field small name="rise" label="pen after" unit="µS/cm" mode="decimal"/></div><p class="muted">1 g in 1 L brings {{ App\View\Words::figure($perGram, 3) }} µS/cm.</p>@if($hasDevice)<button class="act quiet" name="from" value="device">Take it from the pen</button>@endif</li>
+        <li><h2>Read</h2><div class="row-fields"><x-field small name="litres" label="water" :value="$show->volumes()->show(1.0)" :unit="$show->volumes()->label" mode="decimal"/><x-field small name="before" label="pen before" value="0" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/><x-field small name="rise" label="pen after" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/></div><p class="muted">1 g in 1 L brings {{ $show->widths(Cresco\Core\Measure\Parameter::Conductivity, 1)->text($perGram) }}.</p>@if($hasDevice)<button class="act quiet" name="from" value="device">Take it from the pen</button>@endif</li>
         @endif
         <li><h2>Keep</h2><p>Three trials on different days tell how even your hand is; the recipe then knows its own spread.</p><button class="act">Keep this trial</button></li>
         </ol>

@@ -1,4 +1,4 @@
-@php($v = fn (float $litres): string => App\Support\Show::plain($volume->fromLitres($litres), 1))
+@php($v = fn (float $litres): string => $show->volumes()->show($litres))
 <x-layout :title="$store->exists ? $store->name : 'A store of RO water'">
     <h1>{{ $store->exists ? $store->name : 'A store of RO water' }}</h1>
     <form class="plain-form" method="post" action="{{ $store->exists ? '/stores/'.$store->id : '/stores' }}" novalidate>@csrf @if($store->exists) @method('put') @endif

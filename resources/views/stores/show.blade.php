@@ -20,8 +20,9 @@
         <p class="key">% held back; hollow: first output after standing, left out of the trend</p>
         @endif
         <form class="inline-form" method="post" action="/stores/{{ $store->id }}/rejections" novalidate>@csrf
-            <x-field small name="in" label="goes in" unit="µS/cm" mode="decimal"/><x-field small name="out" label="comes out" unit="µS/cm" mode="decimal"/>
+            <x-field small name="in" label="goes in" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/><x-field small name="out" label="comes out" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/>
             <label class="tick"><input type="checkbox" name="first" value="1"> first output after standing</label><button class="act quiet">Keep reading</button></form>
+        @if($store->rejections->isNotEmpty())<details class="more"><summary>Readings of the unit</summary><table class="plain"><tbody>@foreach($store->rejections->reverse()->take(20) as $one)<tr><td>{{ $show->when($one->taken_at) }}</td><td class="num">{{ $show->number(Cresco\Core\Measure\Parameter::Conductivity, $one->conductivity_in) }} → {{ $show->value(Cresco\Core\Measure\Parameter::Conductivity, $one->conductivity_out) }}</td><td><form method="post" action="/stores/{{ $store->id }}/rejections/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span class="visually-hidden"> reading of {{ $show->when($one->taken_at) }}</span></button></form></td></tr>@endforeach</tbody></table></details>@endif
     </section>
     </div>
     <section aria-labelledby="evening-title"><h2 id="evening-title">An evening from this store</h2>

@@ -1,5 +1,8 @@
 @php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : App\Support\Show::plain($x, $d))
-@php($cm = fn (?float $mm): string => $mm === null ? '' : App\Support\Show::plain($mm / 10, 2))
+@php($in = fn (App\Support\Scale $scale, ?float $base): string => $scale->show($base))
+@php([$sizes, $levels, $weights] = [$show->sizes(), $show->levels(), $show->weights()])
+@php($temperature = $show->values(Cresco\Core\Measure\Parameter::Temperature))
+@php($makes = $show->widths(Cresco\Core\Measure\Parameter::Nitrate))
 <x-layout :title="$tank->exists ? 'Measures of '.$tank->name : 'New tank'" :loop="$loop" wide>
     <h1 class="visually-hidden">{{ $tank->exists ? 'Measures of '.$tank->name : 'New tank' }}</h1>
     <form class="tank-form" method="post" action="{{ $tank->exists ? '/tanks/'.$tank->id : '/tanks' }}" novalidate
@@ -8,43 +11,44 @@
         <div class="fields">
             <fieldset><legend>Tank</legend>
                 <x-field name="name" label="Name" :value="$tank->name" help="As you call it."/>
-                <x-choice name="shape" label="Shape" :value="$tank->shape->value" :options="collect(Cresco\Core\Tank\Shape::cases())->mapWithKeys(fn ($s) => [$s->value => $s->label()])" data-shape/>
+                <x-choice name="shape" label="Shape" :value="$tank->shape->value" :options="collect(Cresco\Core\Tank\Shape::cases())->mapWithKeys(fn ($s) => [$s->value => $s->label()])" :data-shape="App\View\Words::shapes()"/>
                 <div class="row-fields">
-                    <x-field small name="outer_length" label="Length, edge or diameter" :value="$cm($tank->outer_length)" unit="cm" mode="decimal"/>
-                    <x-field small name="outer_depth" label="Depth (box, bow: at the sides)" :value="$cm($tank->outer_depth)" unit="cm" mode="decimal"/>
-                    <x-field small name="middle_depth" label="Depth in the middle (bow)" :value="$cm($tank->middle_depth)" unit="cm" mode="decimal"/>
-                    <x-field small name="outer_height" label="Height (not for a cube)" :value="$cm($tank->outer_height)" unit="cm" mode="decimal"/>
-                    <x-field small name="glass" label="Glass" :value="$plain($tank->glass)" unit="mm" mode="decimal"/>
-                    <x-field small name="water_below_rim" label="Waterline below the rim" :value="$plain($tank->water_below_rim)" unit="mm" mode="decimal"/>
+                    <x-field small name="outer_length" label="Length, edge or diameter" :value="$in($sizes, $tank->outer_length)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="outer_depth" label="Depth (box, bow: at the sides)" :value="$in($sizes, $tank->outer_depth)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="middle_depth" label="Depth in the middle (bow)" :value="$in($sizes, $tank->middle_depth)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="outer_height" label="Height (not for a cube)" :value="$in($sizes, $tank->outer_height)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="glass" label="Glass" :value="$in($levels, $tank->glass)" :unit="$levels->label" mode="decimal"/>
+                    <x-field small name="water_below_rim" label="Waterline below the rim" :value="$in($levels, $tank->water_below_rim)" :unit="$levels->label" mode="decimal"/>
                 </div>
                 <small>Outer sizes.</small>
             </fieldset>
             <fieldset><legend>Bed, stone and wood</legend>
                 <div class="row-fields">
-                    <x-field small name="bed_back" label="Bed at the back" :value="$cm($tank->bed_back)" unit="cm" mode="decimal"/>
-                    <x-field small name="bed_front" label="Bed in front" :value="$cm($tank->bed_front)" unit="cm" mode="decimal"/>
-                    <x-field small name="porosity" label="Of it water" :value="$plain(100 * $tank->porosity, 0)" unit="%" mode="decimal" help="sand 40, gravel 42, fired soil 50 (guess)"/>
-                    <x-field small name="stone_kg" label="Stone" :value="$plain($tank->stone_kg)" unit="kg" mode="decimal"/>
-                    <x-field small name="stone_height" label="reaching above the floor" :value="$cm($tank->stone_height)" unit="cm" mode="decimal"/>
-                    <x-field small name="wood_kg" label="Wood, soaked" :value="$plain($tank->wood_kg)" unit="kg" mode="decimal"/>
-                    <x-field small name="wood_height" label="reaching above the floor" :value="$cm($tank->wood_height)" unit="cm" mode="decimal"/>
-                    <x-field small name="measured_litres" label="Counted in on a fill" :value="$tank->measured_litres === null ? '' : $show->volumeNumber($tank->measured_litres, 1)" :unit="auth()->user()->volume_unit->label()" mode="decimal" help="if you did"/>
-                    <x-field small name="measured_spread" label="give or take" :value="$tank->measured_spread === null ? '' : $show->volumeNumber($tank->measured_spread, 1)" :unit="auth()->user()->volume_unit->label()" mode="decimal"/>
+                    <x-field small name="bed_back" label="Bed at the back" :value="$in($sizes, $tank->bed_back)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="bed_front" label="Bed in front" :value="$in($sizes, $tank->bed_front)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="porosity" label="Pores in the bed" :value="$plain(100 * $tank->porosity, 0)" unit="%" mode="decimal" help="sand 40, gravel 42, fired soil 50 (guess)"/>
+                    <x-field small name="stone_kg" label="Stone" :value="$in($weights, $tank->stone_kg)" :unit="$weights->label" mode="decimal"/>
+                    <x-field small name="stone_height" label="reaching above the floor" :value="$in($sizes, $tank->stone_height)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="wood_kg" label="Wood, soaked" :value="$in($weights, $tank->wood_kg)" :unit="$weights->label" mode="decimal"/>
+                    <x-field small name="wood_height" label="reaching above the floor" :value="$in($sizes, $tank->wood_height)" :unit="$sizes->label" mode="decimal"/>
+                    <x-field small name="measured_litres" label="Counted in on a fill" :value="$in($show->volumes(), $tank->measured_litres)" :unit="$show->volumes()->label" mode="decimal" help="if you did"/>
+                    <x-field small name="measured_spread" label="give or take" :value="$in($show->volumes(), $tank->measured_spread)" :unit="$show->volumes()->label" mode="decimal"/>
                 </div>
             </fieldset>
             <fieldset><legend>Animals and routine</legend>
                 <x-choice name="animals" label="Who lives here" :value="$tank->animals->value" :options="collect(Cresco\Core\Tank\AnimalGroup::cases())->mapWithKeys(fn ($g) => [$g->value => $g->label()])" help="Sets the usual ranges and what one change may move (guesses until your diary knows better)."/>
+                @if(!$tank->exists)<x-choice name="stock" label="What is fed in it" value="usual" :options="collect(App\Models\Tank::STOCKS)->map(fn ($s) => $s[0])" help="From this Cresco guesses the nitrate it makes; readings put the guess right."/>@endif
                 <div class="row-fields">
-                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$plain($tank->fish_height)" unit="mm" mode="decimal"/>
-                    <x-field small name="warmth" label="The heater holds" :value="$show->number(Cresco\Core\Measure\Parameter::Temperature, $tank->warmth)" :unit="$show->unit(Cresco\Core\Measure\Parameter::Temperature)->label" mode="decimal"/>
+                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$in($levels, $tank->fish_height)" :unit="$levels->label" mode="decimal"/>
+                    <x-field small name="warmth" label="The heater holds" :value="$in($temperature, $tank->warmth)" :unit="$temperature->label" mode="decimal"/>
                     <x-field small name="ph_set_point" label="pH controller holds" :value="$plain($tank->ph_set_point, 2)" mode="decimal" help="empty without one"/>
-                    <x-field small name="nitrate_per_day" label="Nitrate it makes a day" :value="$plain($tank->nitrate_per_day, 2)" unit="mg/L" mode="decimal"/>
+                    @if($tank->exists)<x-field small name="nitrate_per_day" label="Nitrate it makes a day, your guess" :value="$in($makes, $tank->nitrate_per_day)" :unit="$makes->label" mode="decimal" help="weighed with what your readings say"/>@endif
                     <x-field small name="routine_share" label="Usual change" :value="$plain(100 * $tank->routine_share, 0)" unit="%" mode="decimal"/>
                     <x-field small name="routine_days" label="every" :value="$tank->routine_days" unit="days" mode="numeric"/>
                 </div>
                 @if($waters->isNotEmpty())
                 <div class="row-fields">
-                    <x-choice name="water_id" label="Water that goes in" :value="$tank->water_id" :options="$waters->pluck('name', 'id')"/>
+                    <x-choice name="water_id" label="Water that usually goes in" :value="$tank->water_id" :options="$waters->pluck('name', 'id')->prepend('not decided yet', '')" :help="$tank->exists ? null : 'The one nearest to what these animals are kept at stands there first.'"/>
                     <x-choice name="second_water_id" label="blended with" :value="$tank->second_water_id" :options="$waters->pluck('name', 'id')->prepend('nothing', '')"/>
                     <x-field small name="second_share" label="share of that" :value="$plain(100 * $tank->second_share, 0)" unit="%" mode="decimal"/>
                 </div>
@@ -58,15 +62,15 @@
                     <tr>
                         <td><label class="tick"><input type="checkbox" name="devices[{{ $kind->value }}][on]" value="1" @checked(old() ? old($base.'.on') : $device !== null)> {{ $kind->label() }}</label></td>
                         @if($kind->hangsInWater())
-                            @foreach(['top' => 'mm', 'bottom' => 'mm', 'across' => '%'] as $end => $unit)
-                            <td><span class="entry"><input name="devices[{{ $kind->value }}][{{ $end }}]" inputmode="decimal" autocomplete="off" aria-label="{{ $kind->label() }}: {{ ['top' => 'upper end, mm below the rim', 'bottom' => 'lower end, mm below the rim', 'across' => 'percent from the left'][$end] }}" value="{{ is_scalar(old($base.'.'.$end, 0)) ? old($base.'.'.$end, $device === null ? '' : $plain($device->{$end} === null ? null : (float) $device->{$end}, 0)) : '' }}" @error($base.'.'.$end) aria-invalid="true" @enderror><span class="unit">{{ $unit }}</span></span>
+                            @foreach(['top' => $levels->label, 'bottom' => $levels->label, 'across' => '%'] as $end => $unit)
+                            <td><span class="entry"><input name="devices[{{ $kind->value }}][{{ $end }}]" inputmode="decimal" autocomplete="off" aria-label="{{ $kind->label() }}: {{ ['top' => 'upper end, below the rim', 'bottom' => 'lower end, below the rim', 'across' => 'percent from the left'][$end] }}" value="{{ is_scalar(old($base.'.'.$end, 0)) ? old($base.'.'.$end, $device === null ? '' : ($end === 'across' ? $plain((float) $device->across, 0) : $in($levels, $device->{$end}))) : '' }}" @error($base.'.'.$end) aria-invalid="true" @enderror><span class="unit">{{ $unit }}</span></span>
                             <p class="fault" id="e-f-devices-{{ $kind->value }}-{{ $end }}">@error($base.'.'.$end){{ $message }}@enderror</p></td>
                             @endforeach
                         @else<td colspan="3" class="muted">{{ $kind->goesOff() ? 'on the switch list' : '' }}</td>@endif
                     </tr>
                 @endforeach
                 </tbody></table>
-                <small>Ends in mm below the rim. Whatever must be off before the level falls comes onto the switch list of every run sheet.</small>
+                <small>Ends below the rim, in {{ $levels->label }}. Whatever must be off before the level falls comes onto the switch list of every run sheet.</small>
             </fieldset>
         </div>
         <div class="drawn-side">

@@ -12,26 +12,26 @@
                 @if($row)<p class="lead-line"><a class="num" {!! $link($row['working']) !!}>{{ $row['time'] }}</a> <span class="muted">{{ $row['flow'] }}</span></p>@endif
                 @if($row && $row['stops'])<p class="finding beyond"><b>It stops.</b> {{ $row['stops'] }}</p>@endif
                 <div class="row-fields">
-                    <x-change-entry :name="'bore'.$which" label="bore" :value="$t('bore'.$which)" unit="mm"/>
-                    <x-change-entry :name="'length'.$which" label="length" :value="$t('length'.$which)" unit="m"/>
-                    <x-change-entry :name="'drop'.$which" label="open end below the rim" :value="$t('drop'.$which)" unit="mm"/>
+                    <x-change-entry :name="'bore'.$which" label="bore" :value="$t('bore'.$which)" :unit="$show->levels()->label"/>
+                    <x-change-entry :name="'length'.$which" label="length" :value="$t('length'.$which)" :unit="$show->runs()->label"/>
+                    <x-change-entry :name="'drop'.$which" label="open end below the rim" :value="$t('drop'.$which)" :unit="$show->levels()->label"/>
                 </div>
             </fieldset>
         @endforeach
             <fieldset><legend>Gravel tube on your hose</legend>
                 @if($lift = $page->lift())<p @class(['finding', $lift->tone])><b>{{ $lift->head }}</b> {{ $lift->text }} <a {!! $link('lift') !!}>working</a></p>@endif
                 <div class="row-fields">
-                    <x-change-entry name="tube" label="inner width" :value="$t('tube')" unit="mm"/>
-                    <x-change-entry name="size" label="grains of" :value="$t('size')" unit="mm"/>
+                    <x-change-entry name="tube" label="inner width" :value="$t('tube')" :unit="$show->levels()->label"/>
+                    <x-change-entry name="size" label="grains of" :value="$t('size')" :unit="$show->levels()->label"/>
                     <div class="field small"><label for="f-grain">of</label><select id="f-grain" name="grain">@foreach(Cresco\Core\Flow\Grain::cases() as $grain)<option value="{{ $grain->value }}" @selected($page->grain() === $grain)>{{ $grain->label() }}</option>@endforeach</select><p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
                 </div>
             </fieldset>
             <fieldset><legend>Refill by pump</legend>
                 @if($page->pump())<p class="lead-line"><b class="num">{{ $page->pump() }}</b></p>@endif
                 <div class="row-fields">
-                    <x-change-entry name="pump" label="rated" :value="$t('pump')" unit="L/h"/>
-                    <x-change-entry name="reach" label="greatest head" :value="$t('reach')" unit="mm"/>
-                    <x-change-entry name="rise" label="lifts it by" :value="$t('rise')" unit="mm"/>
+                    <x-change-entry name="pump" label="rated" :value="$t('pump')" :unit="$volume->label().'/h'"/>
+                    <x-change-entry name="reach" label="greatest head" :value="$t('reach')" :unit="$show->levels()->label"/>
+                    <x-change-entry name="rise" label="lifts it by" :value="$t('rise')" :unit="$show->levels()->label"/>
                 </div>
             </fieldset>
             <fieldset><legend>Warm water from hot and cold</legend>

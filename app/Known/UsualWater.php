@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Keeper;
+use App\Models\Water;
+use App\Support\LatestReadings;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\Needs;
+
+/** Which of a keeper's waters suits animals best, as long as nobody has said which one goes in. */
+final class UsualWater
+{
+    public static function for(Keeper $keeper, Needs $needs): ?Water
+    {
+        $waters = $keeper->waters;
+        $readings = LatestReadings::ofWaters(array_values(array_map(intval(...), $waters->modelKeys())));
+        $best = null;
+        $least = INF;
+        foreach ($waters as $water) {
+            $known = array_map(static fn($reading): float => $reading->value, $readings[$water->id] ?? []);
+            if ($water->kind->isBare()) {
+                $known += [Parameter::GeneralHardness->value => 0.0, Parameter::CarbonateHardness->value => 0.0];
+            }
+            $off = $needs->distance($known);
+            if ($off < $least) {
+                [$best, $least] = [$water, $off];
+            }
+        }
+
+        return $best ?? $waters->first();
+    }
+}
