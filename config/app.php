@@ -13,6 +13,8 @@ return [
     // Addresses of proxies before it that say how a request came, with commas between; empty for none.
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
+    // A file with the seconds by which tests have moved the clock on.
+    'clock' => env('CRESCO_CLOCK', ''),
     // Whether the sign-in page offers to enter as the demo keeper.
     'demo' => (bool) env('CRESCO_DEMO', false),
 ];

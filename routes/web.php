@@ -17,6 +17,7 @@ use App\Http\Controllers\ChangedController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\DiaryController;
+use App\Http\Controllers\EntryController;
 use App\Http\Controllers\HoseController;
 use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\NeedsController;
@@ -58,6 +59,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/diary', [DiaryController::class, 'index']);
     Route::post('/diary', [DiaryController::class, 'store']);
     Route::get('/diary/readings.csv', [DiaryController::class, 'export']);
+    Route::get('/entries/{entry}/edit', [EntryController::class, 'edit'])->can('view', 'entry');
+    Route::put('/entries/{entry}', [EntryController::class, 'update'])->can('update', 'entry');
     Route::delete('/entries/{entry}', [DiaryController::class, 'destroy'])->can('delete', 'entry');
 
     Route::get('/tanks/new', [TankController::class, 'create']);

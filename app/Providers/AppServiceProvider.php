@@ -17,6 +17,7 @@ use App\Models\Tank;
 use App\Models\Water;
 use App\Policies\OwnerPolicy;
 use App\Support\WholeSessions;
+use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Notifications\ResetPassword;
 use Illuminate\Database\Eloquent\Model;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        $this->moveTheClock();
         Model::shouldBeStrict(!$this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Paginator::defaultView('parts.pages');
@@ -54,6 +56,17 @@ final class AppServiceProvider extends ServiceProvider
         }
         foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class] as $record) {
             Gate::policy($record, OwnerPolicy::class);
+        }
+    }
+
+    /** Lets a browser test walk through days; there is no such clock outside of tests. */
+    private function moveTheClock(): void
+    {
+        $file = config()->string('app.clock');
+        if ($file !== '' && $this->app->environment('testing') && is_file($file)) {
+            $now = CarbonImmutable::createFromTimestamp(time() + (int) file_get_contents($file));
+            CarbonImmutable::setTestNow($now);
+            Carbon::setTestNow($now);
         }
     }
 

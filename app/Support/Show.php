@@ -84,11 +84,29 @@ final class Show
         $label = $this->unit($parameter)->label;
         $text = match ($reading->method) {
             Method::Between => $number($reading->low).' – '.$number($reading->high).$this->nearer($reading, $number),
-            Method::AtLeast => 'over '.$number($reading->value),
+            Method::AtLeast => $reading->low < $reading->value ? $number($reading->value).' or more' : 'over '.$number($reading->value),
             default => $number($reading->value),
         };
 
         return self::joined($text, $label);
+    }
+
+    /** A reading as a keeper would type it again: "20-40 nearer 20", "over 80", "6.8". */
+    public function typed(Reading $reading): string
+    {
+        $unit = $this->unit($reading->parameter);
+        $number = static fn(float $x): string => str_replace("\u{2212}", '-', self::plain($unit->fromBase($x), $unit->decimals + 1));
+        $share = $reading->method === Method::Between ? ($reading->value - $reading->low) / max(1e-12, $reading->high - $reading->low) : 0.5;
+
+        return match ($reading->method) {
+            Method::Between => $number($reading->low).'-'.$number($reading->high).match (true) {
+                $share < 0.4 => ' nearer '.$number($reading->low),
+                $share > 0.6 => ' nearer '.$number($reading->high),
+                default => '',
+            },
+            Method::AtLeast => ($reading->low < $reading->value ? '' : 'over ').$number($reading->value),
+            default => $number($reading->value),
+        };
     }
 
     /** A value with its band in words for screen readers and tables. */

@@ -29,6 +29,15 @@ export function run() {
         }
     }, { passive: true });
 
+    // Enter goes on to the next field; from the last one it ends the step, and never skips it.
+    const fields = [...sheet.querySelectorAll('.captures input')];
+    fields.forEach((field, i) => field.addEventListener('keydown', (event) => {
+        if (event.key === 'Enter' && fields[i + 1]) {
+            event.preventDefault();
+            fields[i + 1].focus();
+        }
+    }));
+
     // What another device has done shows here too, unless something is being written.
     const state = sheet.dataset.state;
     setInterval(async () => {

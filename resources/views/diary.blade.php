@@ -1,6 +1,6 @@
 @php($base = $tank ? '/tanks/'.$tank->id.'/diary' : '/diary')
 <x-layout :title="$tank ? 'Diary of '.$tank->name : 'Diary'" :loop="$loop">
-    <div class="page-head"><h1>{{ $tank ? 'Diary of '.$tank->name : 'Diary' }}</h1><a href="/diary/readings.csv" download><x-icon name="download"/> All readings as CSV</a></div>
+    <div class="page-head"><h1>{{ $tank ? 'Diary of '.$tank->name : 'Diary' }}</h1>@if($tank)<a href="/tanks/{{ $tank->id }}/changed">Note a change already made</a> @endif<a href="/diary/readings.csv" download><x-icon name="download"/> All readings as CSV</a></div>
     <nav class="kinds" aria-label="Kinds">
         <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>Everything</a>
         @foreach(App\Support\EntryKind::cases() as $k)<a href="{{ $base }}?kind={{ $k->value }}" @if($kind === $k) aria-current="true" @endif>{{ $k->label() }}</a>@endforeach
@@ -29,6 +29,7 @@
                 @if($entry->readings->isNotEmpty())<p class="num">{{ $entry->readings->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') }}</p>@endif
                 @if($entry->body)<p>{{ $entry->body }}</p>@endif
             </div>
+            <a class="quiet" href="/entries/{{ $entry->id }}/edit" aria-label="Put “{{ $entry->title }}” right"><x-icon name="pencil"/></a>
             <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')<button class="quiet" aria-label="Take “{{ $entry->title }}” out of the diary"><x-icon name="trash"/></button></form>
         </li>
     @empty

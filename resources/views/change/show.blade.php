@@ -53,6 +53,7 @@
         </div>
         <div class="acts">
             <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/change">Work it out</button>
+            <a class="quiet-link" href="/tanks/{{ $tank->id }}/changed">Already done?</a>
             <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/compose">Add other work</button>
             <button class="act large">Write the run sheet</button>
         </div>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Change\ForecastRecord;
+use App\Models\Entry;
+use App\Models\WaterChange;
+use App\Support\VesselOf;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Reading;
+use Illuminate\Support\Facades\DB;
+
+/** Puts an entry of the diary right, with the readings and the change that hang on it. */
+final class CorrectEntry
+{
+    /**
+     * @param array<string, Reading> $readings anew, by parameter value
+     * @param list<string>           $gone     readings that are taken out
+     * @param float|null             $litres   that were changed; null when the entry is no change
+     */
+    public function __invoke(Entry $entry, CarbonImmutable $at, ?string $title, ?string $body, array $readings, array $gone, ?float $litres): void
+    {
+        DB::transaction(static function () use ($entry, $at, $title, $body, $readings, $gone, $litres): void {
+            $moved = !$at->equalTo($entry->happened_at->setSecond(0)) ? $at : $entry->happened_at;
+            $entry->update(['happened_at' => $moved, 'body' => $body] + ($title === null ? [] : ['title' => $title]));
+            $entry->readings()->update(['taken_at' => $moved]);
+            $entry->readings()->whereIn('parameter', $gone)->delete();
+            foreach ($readings as $name => $reading) {
+                $entry->readings()->where('parameter', $name)->update(['method' => $reading->method, 'value' => $reading->value, 'low' => $reading->low, 'high' => $reading->high]);
+            }
+            $change = $litres === null ? null : WaterChange::query()->where('entry_id', $entry->id)->first();
+            if ($change === null || $litres === null) {
+                return;
+            }
+            $share = $change->share;
+            if (abs($litres - $change->litres) > 1e-9) {
+                // So many litres in as many goes as before: the share follows them.
+                $net = VesselOf::tank($change->tank)->litres();
+                $share = min(1.0, $change->litres > 0.0 ? 1.0 - (1.0 - min(0.999999, $change->share)) ** ($litres / $change->litres) : $litres / $net);
+                $share = $change->run_id === null ? min(1.0, $litres / $net) : $share;
+            }
+            $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : ForecastRecord::partly($change->forecast, $share)]);
+            if ($change->wasChanged('share')) {
+                $show = $change->tank->keeper->show();
+                $entry->update(['title' => sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share))]);
+            }
+        });
+    }
+}

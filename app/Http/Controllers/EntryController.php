@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CorrectEntry;
+use App\Actions\RecordReadings;
+use App\Models\Entry;
+use App\Models\WaterChange;
+use App\Rules\Moment;
+use App\Support\EntryKind;
+use App\Support\VesselOf;
+use App\View\TankLoop;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Illuminate\View\View;
+
+/** An entry of the diary is put right: what was read, how much was changed, when it was, what was written. */
+final class EntryController extends Controller
+{
+    public function edit(Request $request, Entry $entry): View
+    {
+        $keeper = $this->keeper($request);
+        $entry->load('readings', 'tank', 'water');
+
+        return view('entry', [
+            'entry' => $entry,
+            'show' => $keeper->show(),
+            'change' => self::change($entry),
+            'when' => $keeper->show()->local($entry->happened_at)->format('Y-m-d\TH:i'),
+            'loop' => $entry->tank === null ? null : TankLoop::of($entry->tank->setRelation('keeper', $keeper), 'diary'),
+        ]);
+    }
+
+    public function update(Request $request, Entry $entry, RecordReadings $record, CorrectEntry $correct): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $entry->load('readings', 'tank', 'water');
+        $change = self::change($entry);
+        $volumes = $keeper->show()->volumes();
+        $net = $entry->tank === null ? 0.0 : VesselOf::tank($entry->tank->setRelation('keeper', $keeper))->litres();
+        $isWritten = in_array($entry->kind, EntryKind::written(), true);
+        $this->checked($request, [
+            'happened_at' => ['required', new Moment($keeper->timezone)],
+            'title' => [$isWritten ? 'required' : 'nullable', 'string', 'max:160'],
+            'body' => ['nullable', 'string', 'max:5000'],
+            'readings' => ['nullable', 'array'],
+            'litres' => [$change === null ? 'nullable' : 'required', ...($change === null ? [] : [$volumes->rule(0.1, 4.0 * max(1.0, $net), 30.0)])],
+        ], [
+            'required' => 'This is needed.',
+            'title.max' => 'At most 160 letters here; the rest fits below.',
+            'body.max' => 'At most 5,000 letters.',
+        ]);
+        $typed = is_array($request->input('readings')) ? array_intersect_key($request->input('readings'), array_flip($entry->readings->map(static fn($reading): string => $reading->parameter->value)->all())) : [];
+        // A field that was left as it stood is not read anew: its spread stays what it was.
+        foreach ($entry->readings as $reading) {
+            if (($typed[$reading->parameter->value] ?? null) === $keeper->show()->typed($reading->toCore())) {
+                unset($typed[$reading->parameter->value]);
+            }
+        }
+        $readings = $record->parse($keeper, array_filter($typed, static fn(mixed $text): bool => $text !== null));
+        $gone = array_keys(array_filter($typed, static fn(mixed $text): bool => $text === null || (is_string($text) && trim($text) === '')));
+        if ($entry->kind === EntryKind::Reading && count($gone) === $entry->readings->count()) {
+            throw ValidationException::withMessages(['readings.'.$gone[0] => 'Leave at least one reading, or take the whole entry out.']);
+        }
+        $correct(
+            $entry,
+            Moment::parse($request->input('happened_at'), $keeper->timezone) ?? $entry->happened_at,
+            $isWritten ? (string) $request->string('title') : null,
+            $request->filled('body') ? (string) $request->string('body') : null,
+            $readings,
+            $gone,
+            $change === null ? null : $volumes->keep($request->input('litres'), $change->litres),
+        );
+
+        return redirect(($entry->tank_id === null ? '' : '/tanks/'.$entry->tank_id).'/diary')->with('status', 'Put right: every page reckons with it now.');
+    }
+
+    private static function change(Entry $entry): ?WaterChange
+    {
+        return $entry->kind === EntryKind::Change ? WaterChange::query()->where('entry_id', $entry->id)->first() : null;
+    }
+}

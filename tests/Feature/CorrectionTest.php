@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Known\TankWater;
+use App\Models\Entry;
+use App\Models\Run;
+use App\Models\Tank;
+use App\Models\WaterChange;
+use App\Support\EntryKind;
+use App\Support\RunState;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What was noted wrong is put right, what was forgotten is noted afterwards, and every page follows. */
+final class CorrectionTest extends FeatureCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+    }
+
+    private function now(Tank $tank, Parameter $parameter): float
+    {
+        return TankWater::of($tank->fresh() ?? $tank)->state()->central($parameter, NAN);
+    }
+
+    public function testAChangeOfThreeDaysAgoIsNotedAndEveryPageFollows(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $tank->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
+        $water->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/changed")->assertOk()->assertSee('A change already made');
+        $this->post("/tanks/$tank->id/changed", ['litres' => '50', 'water' => $water->id, 'changed_at' => '2026-02-26T18:00'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id");
+
+        // Half of 330 and half of 390.
+        self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 0.5);
+        self::assertTrue(TankWater::of($tank)->isCarried(Parameter::Conductivity));
+        $this->get('/')->assertSee('360')->assertSee('Change in 4 days')->assertDontSee('First change');
+        $this->get("/tanks/$tank->id")->assertSee('360')->assertSee('forecast, changed Thursday');
+        $this->get("/tanks/$tank->id/change")->assertSee('360');
+        $this->get("/tanks/$tank->id/diary")->assertSee("Changed 50\u{A0}L (50\u{A0}%)");
+    }
+
+    public function testOneThatIsTakenBackLeavesNothingBehind(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
+        $this->finishRun($run, CarbonImmutable::parse('2026-03-01 13:00'), CarbonImmutable::parse('2026-03-01 14:00'));
+        $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
+        $this->get('/')->assertSee('Change in 4 days');
+        $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
+        $this->delete("/entries/$entry->id")->assertRedirect();
+
+        self::assertSame(0, WaterChange::query()->count());
+        self::assertSame(RunState::Dropped, ($run->fresh() ?? $run)->state);
+        self::assertEqualsWithDelta(330.0, $this->now($tank, Parameter::Conductivity), 1e-9);
+        $this->get('/')->assertDontSee('Change in 4 days')->assertSee('First change');
+        $this->get("/tanks/$tank->id/look-back")->assertOk()->assertSee('Nothing to look back at yet');
+    }
+
+    public function testAReadingIsCorrectedWithItsBandAndItsHour(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $entry = Entry::query()->where('tank_id', $tank->id)->sole();
+        $this->actingAs($keeper)->get("/entries/$entry->id/edit")->assertOk()->assertSee('value="20-40"', false)->assertSee('value="7.1"', false);
+        $this->put("/entries/$entry->id", ['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '40-80 nearer 40', 'ph' => '6.9', 'general_hardness' => '7', 'ammonium' => '']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/diary");
+
+        $readings = $tank->readings()->get()->keyBy(static fn($reading): string => $reading->parameter->value);
+        self::assertEqualsWithDelta([40.0, 80.0], [$readings['nitrate']->low ?? NAN, $readings['nitrate']->high ?? NAN], 1e-9);
+        self::assertSame(6.9, $readings['ph']->value ?? NAN);
+        self::assertFalse(isset($readings['ammonium']));
+        self::assertSame('2026-03-01 09:30:00', ($readings['ph']->taken_at ?? CarbonImmutable::now())->format('Y-m-d H:i:s'));
+        // What was left as it stood is as it was read: the last drop of the kit.
+        self::assertEqualsWithDelta(6.0 * 0.178325, $readings['general_hardness']->low ?? NAN, 1e-4);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function nonsense(): iterable
+    {
+        yield 'no reading' => [['happened_at' => '2026-03-01T09:30', 'readings' => ['ph' => 'sour']], 'readings.ph'];
+        yield 'no day' => [['happened_at' => 'then', 'readings' => ['ph' => '7']], 'happened_at'];
+        yield 'a day to come' => [['happened_at' => '2026-04-01T09:30'], 'happened_at'];
+        yield 'nothing left' => [['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '', 'general_hardness' => '', 'carbonate_hardness' => '', 'ph' => '', 'conductivity' => '', 'temperature' => '', 'ammonium' => '']], 'readings.nitrate'];
+    }
+
+    /** @param array<string, mixed> $typed */
+    #[DataProvider('nonsense')]
+    public function testNonsenseCorrectsNothing(array $typed, string $field): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $entry = Entry::query()->where('tank_id', $tank->id)->sole();
+        $before = $tank->readings()->orderBy('id')->get()->toJson();
+        $this->actingAs($keeper)->put("/entries/$entry->id", $typed)->assertSessionHasErrors($field);
+        self::assertSame($before, $tank->readings()->orderBy('id')->get()->toJson());
+    }
+
+    public function testTheLitresOfAChangeArePutRight(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->noteChange($keeper, $tank, $water, 50.0, CarbonImmutable::parse('2026-03-01 12:30'));
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 15:00'));
+        $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
+        $this->actingAs($keeper)->put("/entries/$entry->id", ['happened_at' => '2026-03-01T13:00', 'litres' => '20'])->assertSessionHasNoErrors();
+
+        $change = WaterChange::query()->sole();
+        self::assertEqualsWithDelta(0.2, $change->share, 1e-3);
+        self::assertEqualsWithDelta(342.0, $this->now($tank, Parameter::Conductivity), 0.5);
+        self::assertStringContainsString("20\u{A0}L", ($entry->fresh() ?? $entry)->title);
+    }
+
+    public function testWhatWasSkippedIsNoChange(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']), ['drain', 'refill']);
+
+        self::assertSame(RunState::Done, $run->state);
+        self::assertFalse($run->changes_water);
+        self::assertSame(0, WaterChange::query()->count());
+        self::assertSame(0, Entry::query()->where('kind', EntryKind::Change)->count());
+        $this->get('/')->assertSee('First change');
+    }
+
+    public function testHalfOfADoubleDrainCountsHalf(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50', 'drains' => '2']);
+        $this->walk($run, ['drain', 'refill'], 1);
+
+        $change = WaterChange::query()->sole();
+        // Two halves would leave a quarter; one of them leaves a half.
+        self::assertEqualsWithDelta(0.5, $change->share, 1e-3);
+        self::assertEqualsWithDelta(50.0, $change->litres, 0.1);
+        self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 1.0);
+    }
+
+    /**
+     * Goes through a sheet, skipping some of its steps.
+     *
+     * @param list<string> $skipped jobs
+     * @param int          $most    times each of them is skipped, the last ones first
+     */
+    private function walk(Run $run, array $skipped, int $most = 9): Run
+    {
+        $left = array_fill_keys($skipped, 0);
+        $skip = [];
+        foreach ($run->steps()->get()->reverse() as $step) {
+            if (isset($left[$step->job]) && $left[$step->job] < $most) {
+                ++$left[$step->job];
+                $skip[$step->position] = true;
+            }
+        }
+        $this->travel(1)->hours();
+        foreach ($run->steps()->get() as $step) {
+            if ($step->job === 'on') {
+                $run->switches()->whereNotNull('off_at')->update(['on_at' => CarbonImmutable::now()]);
+            }
+            $this->post("/runs/$run->id/steps/$step->position", isset($skip[$step->position]) ? ['skip' => '1'] : [])->assertSessionHasNoErrors();
+        }
+
+        return $run->refresh();
+    }
+}
