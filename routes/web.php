@@ -18,6 +18,7 @@ use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\EntryController;
+use App\Http\Controllers\EveningController;
 use App\Http\Controllers\HoseController;
 use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\NeedsController;
@@ -54,8 +55,10 @@ Route::middleware('guest')->group(function (): void {
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'logout']);
     Route::get('/', RoundController::class)->name('round');
+    Route::get('/evening', EveningController::class);
     Route::get('/settings', [SettingsController::class, 'edit']);
     Route::put('/settings', [SettingsController::class, 'update']);
+    Route::post('/settings/kits', [SettingsController::class, 'kits']);
     Route::get('/diary', [DiaryController::class, 'index']);
     Route::post('/diary', [DiaryController::class, 'store']);
     Route::get('/diary/readings.csv', [DiaryController::class, 'export']);

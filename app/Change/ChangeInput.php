@@ -9,6 +9,12 @@ use App\Models\Water;
 /** What a keeper asks of a change, in base units. */
 final readonly class ChangeInput
 {
+    /** mg/L of nitrate that is aimed at when no other goal is named. House default. */
+    public const NITRATE_GOAL = 20.0;
+
+    /** Share of a treatment that should leave when no other is named. House default. */
+    public const TREATMENT_OUT = 0.75;
+
     /**
      * @param float      $nitrateGoal      mg/L
      * @param float|null $conductivityGoal uS/cm; null when none is named

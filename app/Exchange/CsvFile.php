@@ -25,11 +25,11 @@ final class CsvFile
             throw FileFault::at(1, 'this is not text in UTF-8');
         }
         $text = (string) preg_replace('/^\x{FEFF}/u', '', str_replace(["\r\n", "\r"], "\n", $text));
-        $lines = explode("\n", rtrim($text, "\n"));
-        if (count($lines) > self::MOST_ROWS) {
-            throw FileFault::at(self::MOST_ROWS, 'no file of more than '.self::MOST_ROWS.' lines is taken in');
+        [$records, $starts] = self::records(rtrim($text, "\n"));
+        if (count($records) > self::MOST_ROWS) {
+            throw FileFault::at($starts[self::MOST_ROWS], 'no file of more than '.self::MOST_ROWS.' rows is taken in');
         }
-        $heading = array_map(trim(...), array_map(strval(...), str_getcsv($lines[0], ',', '"', '')));
+        $heading = array_map(trim(...), array_map(strval(...), str_getcsv($records[0], ',', '"', '')));
         foreach (array_diff($needed, $heading) as $missing) {
             throw FileFault::at(1, sprintf('the column “%s” is missing', $missing));
         }
@@ -37,18 +37,52 @@ final class CsvFile
             throw FileFault::at(1, sprintf('there is no column “%s”; known are %s', mb_substr($unknown, 0, 40), implode(', ', $known)));
         }
         $rows = [];
-        foreach (array_slice($lines, 1, null, true) as $i => $line) {
-            if (trim($line) === '') {
+        foreach (array_slice($records, 1, null, true) as $i => $record) {
+            if (trim($record) === '') {
                 continue;
             }
-            $cells = array_map(strval(...), str_getcsv($line, ',', '"', ''));
+            $cells = array_map(self::unescaped(...), str_getcsv($record, ',', '"', ''));
             if (count($cells) !== count($heading)) {
-                throw FileFault::at($i + 1, sprintf('%d cells where the heading has %d', count($cells), count($heading)));
+                throw FileFault::at($starts[$i], sprintf('%d cells where the heading has %d', count($cells), count($heading)));
             }
-            $rows[$i + 1] = array_map(trim(...), array_combine($heading, $cells));
+            $rows[$starts[$i]] = array_map(trim(...), array_combine($heading, $cells));
         }
 
         return $rows;
+    }
+
+    /**
+     * The rows of a text, and the line that each begins on: a line break within quotes belongs to its cell.
+     *
+     * @return array{list<string>, list<int>}
+     */
+    private static function records(string $text): array
+    {
+        $records = $starts = [];
+        $open = '';
+        $start = 1;
+        foreach (explode("\n", $text) as $i => $line) {
+            if ($open === '') {
+                $start = $i + 1;
+            }
+            $open .= ($open === '' ? '' : "\n").$line;
+            if (substr_count($open, '"') % 2 === 0) {
+                $records[] = $open;
+                $starts[] = $start;
+                $open = '';
+            }
+        }
+        if ($open !== '') {
+            throw FileFault::at($start, 'a quotation mark is opened and not closed');
+        }
+
+        return [$records, $starts];
+    }
+
+    /** A cell as it was before a spreadsheet was kept from running it as a formula. */
+    private static function unescaped(?string $cell): string
+    {
+        return (string) preg_replace('/^\'(?=[=+\-@\t\r])/', '', (string) $cell);
     }
 
     /** The number in a cell, or null when it is empty. @throws FileFault */

@@ -22,6 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float                $share    of new water, 0 to 1
  * @property array<string, mixed> $forecast of each parameter, as it stood then
  * @property CarbonImmutable      $changed_at
+ * @property Tank                 $tank     whose water it was
  */
 final class WaterChange extends Model
 {

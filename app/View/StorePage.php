@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\BatchContent;
-use App\Models\Batch;
+use App\Change\DraftChange;
 use App\Models\Keeper;
 use App\Models\Rejection;
 use App\Models\Store;
-use App\Models\Tank;
 use App\Support\Show;
-use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Store\Membrane;
 use Cresco\Core\Working\Computation;
@@ -33,16 +30,17 @@ final class StorePage
     public readonly array $faults;
 
     /** @param mixed $typed litres by tank id, in the keeper's unit */
-    public function __construct(private readonly Store $store, private readonly Keeper $keeper, mixed $typed)
+    public function __construct(private readonly Store $store, private readonly Keeper $keeper, mixed $typed, DraftChange $draft)
     {
         $this->show = $keeper->show();
         $this->membrane = $store->membrane();
         $needs = $faults = [];
+        $usual = is_array($typed) || $store->water_id === null ? [] : (new Evening($keeper, null, $draft))->of($store->water_id);
         foreach ($keeper->tanks as $tank) {
             $text = is_array($typed) ? $typed[$tank->id] ?? '' : null;
             $number = $this->show->volumes()->parse($text);
             if ($text === null) {
-                $needs[$tank->id] = round(VesselOf::tank($tank)->litres() * $tank->routine_share * $this->pureShare($tank), 1);
+                $needs[$tank->id] = round($usual[$tank->id] ?? 0.0, 1);
             } elseif ($text !== '' && ($number === null || $number < 0.0 || $number > self::MOST)) {
                 $faults[$tank->id] = sprintf('Between nothing and %s.', $this->show->volumes()->text(self::MOST));
             } else {
@@ -51,30 +49,6 @@ final class StorePage
         }
         $this->needs = $needs;
         $this->faults = $faults;
-    }
-
-    /** Which share of a tank's change water comes from this store, as far as the tank says. */
-    private function pureShare(Tank $tank): float
-    {
-        return match ($this->store->water_id) {
-            null => 0.0,
-            $tank->water_id => 1.0 - ($tank->second_water_id === null ? 0.0 : $tank->second_share),
-            $tank->second_water_id => $tank->second_share,
-            default => $this->shareInBatch($tank),
-        };
-    }
-
-    /** Which share of the newest batch for a tank came from this store. */
-    private function shareInBatch(Tank $tank): float
-    {
-        $batch = Batch::query()->where('tank_id', $tank->id)->latest('id')->first();
-        foreach ($batch === null ? [] : (new BatchContent($batch))->sources() as $source) {
-            if ($source['water_id'] === $this->store->water_id) {
-                return $source['litres'] / max(0.1, $batch->litres ?? 0.1);
-            }
-        }
-
-        return 0.0;
     }
 
     /**

@@ -46,7 +46,11 @@ document.addEventListener('change', (event) => {
         const copy = Object.assign(document.createElement('input'), { type: 'hidden', name: field.name, value: field.value });
         event.target.form.append(copy);
     });
-    event.target.form.submit();
+    // The page is drawn anew in place: focus and scroll stay, and the address says what stands there.
+    const form = event.target.form;
+    const query = new URLSearchParams(new FormData(form));
+    const url = `${new URL(form.action).pathname}?${query}`;
+    htmx.ajax('GET', url, { target: '#main', select: '#main', swap: 'outerHTML' }).then(() => history.replaceState(null, '', url));
 });
 document.addEventListener('click', (event) => event.target.closest('[data-print]') && window.print());
 

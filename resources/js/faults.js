@@ -10,5 +10,11 @@ export function faults() {
             }
         }
     };
+    // A page that came back with something wrong begins at the first field that is.
+    const wrong = document.querySelector('main [aria-invalid="true"]');
+    if (wrong) {
+        wrong.closest('details')?.setAttribute('open', '');
+        wrong.focus();
+    }
     document.addEventListener('htmx:afterRequest', () => setTimeout(follow, 30));
 }

@@ -22,14 +22,18 @@ export function reading() {
             const i = Math.floor(position / 4);
             const [low, high] = [fields[i], fields[i + 1]];
             const last = fields.length - 1;
-            return [i === last ? `over ${low}` : `${low}`, `${low}-${high} nearer ${low}`, `${low}-${high}`, `${low}-${high} nearer ${high}`][position % 4];
+            // The top field has itself and what lies beyond it.
+            if (i === last) {
+                return position % 4 === 0 ? `${low}` : `over ${low}`;
+            }
+            return [`${low}`, `${low}-${high} nearer ${low}`, `${low}-${high}`, `${low}-${high} nearer ${high}`][position % 4];
         };
         range.addEventListener('input', () => {
             entry.value = text(Number(range.value));
             range.setAttribute('aria-valuetext', entry.value || 'not read');
         });
         entry.addEventListener('input', () => {
-            for (let position = -1; position <= 4 * (fields.length - 1); position += 1) {
+            for (let position = -1; position <= 4 * (fields.length - 1) + 1; position += 1) {
                 if (text(position) === entry.value.trim()) {
                     range.value = String(position);
                     return;

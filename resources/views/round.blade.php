@@ -1,6 +1,6 @@
 <x-layout title="Round" wide>
 <div class="round">
-    <div class="page-head"><h1>Round</h1><a class="act quiet" href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></div>
+    <div class="page-head"><h1>Round</h1><span class="acts">@if(count($strips) > 1)<a href="/evening">Order of an evening</a>@endif <a class="act quiet" href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></span></div>
     @forelse($strips as $strip)
         <article @class(['strip', 'calm' => $strip->rank === App\View\RoundStrip::CALM, 'off' => $strip->rank === App\View\RoundStrip::OFF, 'alarm' => $strip->rank <= App\View\RoundStrip::TODAY && $strip->rank !== App\View\RoundStrip::OFF])>
             <a class="strip-drawing" href="/tanks/{{ $strip->tank->id }}">@include('parts.section', ['drawing' => $strip->drawing, 'show' => $strip->tank->keeper->show()])</a>
@@ -30,7 +30,7 @@
         <div class="empty">
             <h2>No tank yet</h2>
             <p>Cresco begins with a tape measure. From the outer sizes, the bed and the stones it computes what your tank really holds, and from then on every litre has a mark on the glass.</p>
-            <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/waters/new">Name the water that goes in</a></p>
+            <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/waters/new">Name the water that goes in</a> <a class="act quiet" href="/settings#sets">Say what you measure with</a></p>
         </div>
     @endforelse
 </div>

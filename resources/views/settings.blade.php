@@ -1,5 +1,10 @@
 <x-layout title="Settings">
     <h1>Settings</h1>
+    <form class="sets" method="post" action="/settings/kits">@csrf
+        <h2 id="sets">What do you measure with?</h2>
+        <p class="muted">One tap sets the whole table below; single kits can be changed there.</p>
+        <p class="acts">@foreach(App\Support\KitSet::cases() as $set)<button class="act quiet" name="set" value="{{ $set->value }}">{{ $set->label() }}</button> @endforeach</p>
+    </form>
     <form class="plain-form wide-form" method="post" action="/settings" novalidate>@csrf @method('put')
         <fieldset><legend>You</legend>
             <div class="row-fields">
@@ -26,10 +31,10 @@
                 @php($base = 'kits.'.$parameter->value)
                 @php($field = 'kits['.$parameter->value.']')
                 <tr><th scope="row">{{ $parameter->label() }}</th>
-                    <td><select name="{{ $field }}[method]" aria-label="{{ $parameter->label() }}: with">@foreach($methods as $method)<option value="{{ $method->value }}" @selected(old($base.'.method', $kit->method->value) === $method->value)>{{ App\View\Words::method($method) }}</option>@endforeach</select><p class="fault">@error($base.'.method'){{ $message }}@enderror</p></td>
-                    <td><select name="{{ $field }}[unit]" aria-label="{{ $parameter->label() }}: read in">@foreach(Cresco\Core\Measure\Unit::for($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}" @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{ $unit->name }}</option>@endforeach</select><p class="fault">@error($base.'.unit'){{ $message }}@enderror</p></td>
-                    <td><input class="short" name="{{ $field }}[step]" inputmode="decimal" aria-label="{{ $parameter->label() }}: last digit, or one drop" value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Support\Show::plain($kit->step, 4)) : '' }}"><p class="fault">@error($base.'.step'){{ $message }}@enderror</p></td>
-                    <td><input name="{{ $field }}[fields]" aria-label="{{ $parameter->label() }}: fields of the chart" value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', implode(' ', $kit->fields)) : '' }}"><p class="fault">@error($base.'.fields'){{ $message }}@enderror</p></td></tr>
+                    <td><select id="f-kits-{{ $parameter->value }}-method" name="{{ $field }}[method]" aria-label="{{ $parameter->label() }}: with" aria-describedby="e-f-kits-{{ $parameter->value }}-method" @error($base.'.method') aria-invalid="true" @enderror>@foreach($methods as $method)<option value="{{ $method->value }}" @selected(old($base.'.method', $kit->method->value) === $method->value)>{{ App\View\Words::method($method) }}</option>@endforeach</select><p class="fault" id="e-f-kits-{{ $parameter->value }}-method">@error($base.'.method'){{ $message }}@enderror</p></td>
+                    <td><select id="f-kits-{{ $parameter->value }}-unit" name="{{ $field }}[unit]" aria-label="{{ $parameter->label() }}: read in" aria-describedby="e-f-kits-{{ $parameter->value }}-unit" @error($base.'.unit') aria-invalid="true" @enderror>@foreach(Cresco\Core\Measure\Unit::for($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}" @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{ $unit->name }}</option>@endforeach</select><p class="fault" id="e-f-kits-{{ $parameter->value }}-unit">@error($base.'.unit'){{ $message }}@enderror</p></td>
+                    <td><input id="f-kits-{{ $parameter->value }}-step" class="short" name="{{ $field }}[step]" aria-describedby="e-f-kits-{{ $parameter->value }}-step" @error($base.'.step') aria-invalid="true" @enderror inputmode="decimal" aria-label="{{ $parameter->label() }}: last digit, or one drop" value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Support\Show::plain($kit->step, 4)) : '' }}"><p class="fault" id="e-f-kits-{{ $parameter->value }}-step">@error($base.'.step'){{ $message }}@enderror</p></td>
+                    <td><input id="f-kits-{{ $parameter->value }}-fields" name="{{ $field }}[fields]" aria-describedby="e-f-kits-{{ $parameter->value }}-fields" @error($base.'.fields') aria-invalid="true" @enderror aria-label="{{ $parameter->label() }}: fields of the chart" value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', implode(' ', $kit->fields)) : '' }}"><p class="fault" id="e-f-kits-{{ $parameter->value }}-fields">@error($base.'.fields'){{ $message }}@enderror</p></td></tr>
             @endforeach
             </tbody></table>
         </fieldset>

@@ -38,7 +38,7 @@ final class ComposeController extends Controller
     }
 
     /** Fields of the change that go along. */
-    private const CHANGE = ['reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water', 'second_water', 'second_share', 'waterline', 'stream', 'inflow'];
+    private const CHANGE = ['reason', 'way', 'nitrate_goal', 'conductivity_goal', 'treatment_out', 'litres', 'percent', 'mark', 'buckets', 'drains', 'water', 'second_water', 'second_share', 'waterline', 'stream', 'landing', 'inflow'];
 
     /** The tank's choices where practice differs. */
     public function schools(Request $request, Tank $tank): RedirectResponse

@@ -8,6 +8,7 @@ use App\Devices\Devices;
 use App\Models\Keeper;
 use App\Models\Kit;
 use App\Rules\Amount;
+use App\Support\KitSet;
 use App\Support\LengthUnit;
 use App\Support\Scale;
 use App\Support\Show;
@@ -89,6 +90,22 @@ final class SettingsController extends Controller
         });
 
         return redirect('/settings')->with('status', 'Kept.');
+    }
+
+    /** A whole set of kits in one act. */
+    public function kits(Request $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $this->checked($request, ['set' => ['required', Rule::enum(KitSet::class)]], ['set' => 'Choose one of the sets.']);
+        $set = KitSet::from((string) $request->string('set'));
+        DB::transaction(static function () use ($keeper, $set): void {
+            foreach (Parameter::cases() as $parameter) {
+                [$method, $step, $fields] = $set->kit($parameter);
+                $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $method, 'unit' => $keeper->coreKit($parameter)->unit->key, 'step' => $step, 'fields' => $fields]);
+            }
+        });
+
+        return redirect('/settings#kits')->with('status', 'Set: '.$set->label().'. What differs at yours is changed in the table.');
     }
 
     /**

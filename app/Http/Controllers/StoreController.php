@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Change\DraftChange;
 use App\Devices\Devices;
 use App\Models\Store;
 use App\Rules\Amount;
@@ -35,10 +36,10 @@ final class StoreController extends Controller
         return redirect('/stores/'.$store->id)->with('status', 'Kept.');
     }
 
-    public function show(Request $request, Store $store): View
+    public function show(Request $request, Store $store, DraftChange $draft): View
     {
         $keeper = $this->keeper($request);
-        $page = new StorePage($store->load('rejections', 'water'), $keeper, $request->query('need'));
+        $page = new StorePage($store->load('rejections', 'water'), $keeper, $request->query('need'), $draft);
         $working = is_string($request->query('working')) ? $request->query('working') : null;
         if ($request->header('HX-Request') === 'true') {
             return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);

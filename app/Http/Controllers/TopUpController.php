@@ -51,7 +51,7 @@ final class TopUpController extends Controller
         }
         $tank->topUps()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now()]);
 
-        return redirect('/tanks/'.$tank->id.'/top-up')->with('status', 'Kept.');
+        return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-up')->with('status', 'Kept.');
     }
 
     public function destroy(Tank $tank, int $topUp): RedirectResponse

@@ -100,9 +100,9 @@ final class ChangeRequest extends FormRequest
                 $reason === Reason::Amount && $amount === null, $reason === Reason::Conductivity && $conductivity === null => Reason::Routine,
                 default => $reason,
             },
-            $inBase('nitrate_goal', Parameter::Nitrate) ?? 20.0,
+            $inBase('nitrate_goal', Parameter::Nitrate) ?? ChangeInput::NITRATE_GOAL,
             $conductivity,
-            ($this->number($tank, 'treatment_out') ?? 75.0) / 100.0,
+            ($this->number($tank, 'treatment_out') ?? 100.0 * ChangeInput::TREATMENT_OUT) / 100.0,
             $way,
             $amount,
             $this->faults($tank)->has('drains') ? 1 : max(1, $this->integer('drains', 1)),
@@ -118,6 +118,10 @@ final class ChangeRequest extends FormRequest
 
     public function reason(): Reason
     {
+        if ($this->typedWay() !== null) {
+            return Reason::Amount;
+        }
+
         return Reason::tryFrom(is_string($this->input('reason')) ? $this->input('reason') : '') ?? Reason::Routine;
     }
 
@@ -126,9 +130,21 @@ final class ChangeRequest extends FormRequest
         return (Amount::parse($this->input('inflow')) ?? 0.0) > 0.0;
     }
 
+    /** The amount that was typed on a page without scripts: the one that no longer says what it said. */
+    private function typedWay(): ?Way
+    {
+        foreach (Way::cases() as $way) {
+            if ($this->has($way->value.'_was') && $this->input($way->value) !== $this->input($way->value.'_was')) {
+                return $way;
+            }
+        }
+
+        return null;
+    }
+
     private function way(): Way
     {
-        return Way::tryFrom(is_string($this->input('way')) ? $this->input('way') : '') ?? Way::Litres;
+        return $this->typedWay() ?? Way::tryFrom(is_string($this->input('way')) ? $this->input('way') : '') ?? Way::Litres;
     }
 
     private function number(Tank $tank, string $field): ?float

@@ -1,10 +1,11 @@
 @php($show = $keeper->show())
 @php($was = fn (string $field, ?string $usual): string => $errors->has($field) && is_scalar($typed->input($field)) ? (string) $typed->input($field) : (string) $usual)
 @php($aims = ['gh' => ['GH', Cresco\Core\Measure\Parameter::GeneralHardness, $input->target->gh], 'kh' => ['KH', Cresco\Core\Measure\Parameter::CarbonateHardness, $input->target->kh], 'ec' => ['Conductivity', Cresco\Core\Measure\Parameter::Conductivity, $input->target->conductivity]])
-<x-layout title="Water bench" wide>
+<x-layout title="Water bench" wide act>
+    <p id="said" class="visually-hidden" role="status"></p>
     <h1 class="visually-hidden">Water bench</h1>
     <form id="bench" class="sheet decide bench" method="post" action="/batches" novalidate
-        hx-get="/bench" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace" hx-params="not _token">
+        hx-get="/bench" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace" hx-params="not _token" hx-replace-url="true">
         @csrf
         <input type="hidden" name="tank_was" value="{{ $input->tank?->id }}"><input type="hidden" name="animals_was" value="{{ $input->animals->value }}">
         <aside class="side" aria-label="What is wanted, and what is at hand">
@@ -58,7 +59,7 @@
         <div id="answer" class="answer">@include('bench.answer')</div>
         <div class="acts">
             <button class="act quiet no-script" formmethod="get" formaction="/bench">Work it out</button>
-            <button class="act large">Write the batch card</button>
+            <button class="act large" id="do">Write the batch card</button>
         </div>
     </form>
     @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif

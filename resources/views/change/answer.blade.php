@@ -51,6 +51,7 @@
     </p>
 </aside>
 @if(request()->header('HX-Request'))
+    <div hx-swap-oob="innerHTML:#said">{{ $sheet->litres() }} {{ $draft->tank->keeper->volume_unit->label() }} out, {{ $show->percent($draft->share()) }} new water. {{ $sheet->findings()[0]->head ?? '' }}</div>
     <div id="source-facts" class="source-facts" hx-swap-oob="true">@include('change.source')</div>
     @include('change.faults', ['faults' => $faults])
 @endif

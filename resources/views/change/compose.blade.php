@@ -1,24 +1,24 @@
-<x-layout :title="'A session at '.$tank->name" :loop="$loop">
+<x-layout :title="'A session at '.$tank->name" :loop="$loop" act>
     <div class="page-head"><h1>A session at {{ $tank->name }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/change?{{ http_build_query($asked) }}">Back to the change</a></div>
     <form id="compose" method="get" action="/tanks/{{ $tank->id }}/compose" novalidate>
         <fieldset class="either"><legend class="visually-hidden">Water</legend>
-            <label><input type="radio" name="dry" value="0" @checked(!$page->work->isDry) data-recompose> <span>With a water change</span></label>
-            <label><input type="radio" name="dry" value="1" @checked($page->work->isDry) data-recompose> <span>Without</span></label>
+            <label><input id="dry-0" type="radio" name="dry" value="0" @checked(!$page->work->isDry) data-recompose> <span>With a water change</span></label>
+            <label><input id="dry-1" type="radio" name="dry" value="1" @checked($page->work->isDry) data-recompose> <span>Without</span></label>
             <p class="lead-line">{{ $page->change() }}</p>
         </fieldset>
         @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endif @endforeach
         <fieldset class="signs"><legend>What do you see?</legend>
-            @foreach($page->signs() as $row)<label><input type="checkbox" name="signs[]" value="{{ $row['sign']->value }}" @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden" name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
+            @foreach($page->signs() as $row)<label><input id="sign-{{ $row['sign']->value }}" type="checkbox" name="signs[]" value="{{ $row['sign']->value }}" @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden" name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
         </fieldset>
         <div class="two-halves compose">
         <fieldset class="picks"><legend>What will you do?</legend>
             @foreach($page->tasks() as $row)
-                <label class="tick"><input type="checkbox" name="tasks[]" value="{{ $row['task']->value }}" @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small @class(['due' => $row['due']])>{{ $row['due'] ? 'due, ' : '' }}{{ $row['open'] ? $row['last'] : 'with a water change only' }}</small></span></label>
+                <label class="tick"><input id="task-{{ $row['task']->value }}" type="checkbox" name="tasks[]" value="{{ $row['task']->value }}" @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small @class(['due' => $row['due']])>{{ $row['due'] ? 'due, ' : '' }}{{ $row['open'] ? $row['last'] : 'with a water change only' }}</small></span></label>
             @endforeach
             <p class="fault" id="e-f-tasks">{{ $errors->first('tasks') ?: $errors->first('order') }}</p>
-            <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
-            <button class="act quiet">Sort it</button>
+            <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" data-recompose value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
+            <button class="act quiet no-script">Sort it</button>
         </fieldset>
         <section aria-labelledby="sheet-title"><h2 id="sheet-title">The sheet</h2>
             @foreach($page->planned() as $run)<p class="muted">Already written: <a href="/runs/{{ $run->id }}">the sheet {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d') === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
@@ -45,7 +45,7 @@
         @foreach($page->work->signs as $sign)<input type="hidden" name="signs[]" value="{{ $sign->value }}"><input type="hidden" name="signs_was[]" value="{{ $sign->value }}">@endforeach
         @if($page->work->isDry)<input type="hidden" name="dry" value="1">@endif
         <div class="guess"><label for="f-guess">Your own guess</label> <span class="entry"><input id="f-guess" name="guess" data-keep value="{{ is_string(old('guess', request()->query('guess'))) ? old('guess', request()->query('guess')) : '' }}" inputmode="numeric" autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small id="guesses">{{ $page->guesses() }}</small><p class="fault" id="e-f-guess">{{ $errors->first('guess') }}</p></div>
-        <button class="act large">Write the run sheet</button>
+        <button class="act large" id="do">Write the run sheet</button>
     </form>
     <details class="more"><summary>Where practice differs</summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/schools">@csrf @method('put')

@@ -5,10 +5,11 @@
 @php($ec = Cresco\Core\Measure\Parameter::Conductivity)
 @php($celsius = Cresco\Core\Measure\Parameter::Temperature)
 @php($show = $sheet->show)
-<x-layout :title="'Change water in '.$tank->name" :loop="$loop" wide>
+<x-layout :title="'Change water in '.$tank->name" :loop="$loop" wide act>
+    <p id="said" class="visually-hidden" role="status"></p>
     <h1 class="visually-hidden">Change water in {{ $tank->name }}</h1>
     <form id="change" class="sheet decide" method="post" action="/tanks/{{ $tank->id }}/runs" novalidate
-        hx-get="/tanks/{{ $tank->id }}/change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace" hx-params="not _token">
+        hx-get="/tanks/{{ $tank->id }}/change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace" hx-params="not _token" hx-replace-url="true">
         @csrf
         <input type="hidden" name="way" value="{{ $input->way->value }}" data-way>
         <aside class="side" aria-label="What for, and with what">
@@ -47,6 +48,8 @@
         <div id="answer" class="answer">@include('change.answer')</div>
         <div class="amounts" role="group" aria-label="Amount, typed">
             <span class="muted">Or type</span>
+            {{-- Without a script the field that no longer says what it said is the one that was typed. --}}
+            <noscript>@foreach($sheet->amounts() as $way => $value)<input type="hidden" name="{{ $way }}_was" value="{{ $value }}">@endforeach</noscript>
             @foreach(['litres' => auth()->user()->volume_unit->label(), 'percent' => '%', 'mark' => $show->levels()->label.' below rim', 'buckets' => 'buckets'] as $way => $unit)
                 <x-change-entry :name="$way" :label="['litres' => 'Volume to drain', 'percent' => 'Percent', 'mark' => 'Drain mark', 'buckets' => 'Buckets'][$way]" :value="$errors->has($way) ? $was($way) : $sheet->amounts()[$way]" :unit="$unit" :way="$way"/>
             @endforeach
@@ -55,7 +58,7 @@
             <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/change">Work it out</button>
             <a class="quiet-link" href="/tanks/{{ $tank->id }}/changed">Already done?</a>
             <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/compose">Add other work</button>
-            <button class="act large">Write the run sheet</button>
+            <button class="act large" id="do">Write the run sheet</button>
         </div>
     </form>
     @if($working)<div class="open-working">@include('parts.working')</div>@endif

@@ -1,4 +1,4 @@
-@props(['title', 'loop' => null, 'bare' => false, 'wide' => false])
+@props(['title', 'loop' => null, 'bare' => false, 'wide' => false, 'act' => false])
 @php($keeper = auth()->user())
 <!doctype html>
 <html lang="en" @if($keeper && $keeper->theme !== 'auto') data-theme="{{ $keeper->theme }}" @endif>
@@ -13,18 +13,21 @@
 </head>
 <body @class(['bare' => $bare])>
 <a class="skip" href="#main">To the content</a>
+@if($act)<a class="skip" href="#do">To the main act</a>@endif
 @if(!$bare)
 <header class="top">
     <a class="mark" href="/" aria-label="Cresco, the round of all tanks">
         <svg viewBox="0 0 32 32" width="32" height="32" aria-hidden="true"><path class="mark-water" d="M4 13h24v14H4z"/><path class="mark-glass" d="M4 5v22h24V5"/><path class="mark-plant" d="M16 27c0-6-1-9-5-12m5 7c0-5 1-8 5-11"/></svg>
     </a>
     @if($loop)
+        @php($here = $loop->tank->id)
         <div class="tank-name"><a href="/tanks/{{ $loop->tank->id }}">{{ $loop->tank->name }}</a><span>{{ $loop->size }}</span></div>
         <nav class="loop" aria-label="The way through {{ $loop->tank->name }}">
             @foreach($loop->stops as $stop)
                 <a href="{{ $stop->url }}" @if($stop->isHere) aria-current="page" @endif><b>{{ $stop->label }}</b><span>{{ $stop->state }}</span></a>
             @endforeach
         </nav>
+        <nav class="aside" aria-label="Elsewhere"><a href="/bench?tank={{ $here }}">Bench</a> <a href="/settings">Settings</a></nav>
     @else
         <nav class="places" aria-label="Places">
             <a href="/" @if(request()->is('/')) aria-current="page" @endif>Round</a>

@@ -6,5 +6,5 @@
     <p class="finding heed" data-keep><b>Not a tank yet.</b> {{ $faults->first() }}</p>
 @endif
 @if(request()->header('HX-Request'))
-    @include('parts.faults', ['fields' => ['name', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'routine_days']])
+    @include('parts.faults', ['fields' => array_filter(['name', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'routine_days'], request()->has(...))])
 @endif

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Known\UsualWater;
+use App\Models\Tank;
+
+/** The change that a tank gets when nothing else is said: its routine share, of its usual water. */
+final class UsualChange
+{
+    public static function of(Tank $tank): ChangeInput
+    {
+        $waters = $tank->keeper->waters;
+
+        return new ChangeInput(
+            Reason::Routine,
+            ChangeInput::NITRATE_GOAL,
+            null,
+            ChangeInput::TREATMENT_OUT,
+            Way::Litres,
+            null,
+            1,
+            $waters->firstWhere('id', $tank->water_id) ?? UsualWater::for($tank->keeper, $tank->needs()) ?? throw new \RuntimeException('There is no water.'),
+            $waters->firstWhere('id', $tank->second_water_id),
+            $tank->second_share,
+            $tank->water_below_rim,
+            null,
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Change\DraftChange;
+use App\View\Evening;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+
+/** One evening at several tanks. */
+final class EveningController extends Controller
+{
+    public function __invoke(Request $request, DraftChange $draft): View
+    {
+        $keeper = $this->keeper($request)->loadMissing('waters', 'kits', 'stores');
+        $typed = $request->query('tanks');
+        $picked = $request->boolean('chosen') ? array_map(intval(...), array_values(array_filter(is_array($typed) ? $typed : [], is_numeric(...)))) : null;
+
+        return view('evening', ['evening' => new Evening($keeper, $picked, $draft), 'show' => $keeper->show()]);
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Bench\BatchContent;
+use App\Change\Draft;
+use App\Change\DraftChange;
+use App\Change\SessionOf;
+use App\Change\UsualChange;
+use App\Models\Batch;
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\RunStep;
+use App\Models\Store;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Support\RunState;
+use App\Support\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Work\Rules;
+use Cresco\Core\Work\Timetable;
+
+/** One evening at several tanks: in which order, how much water, how long in all, and whether the stores suffice. */
+final class Evening
+{
+    /** Minutes between two tanks, to carry the gear over and rinse it. House default. */
+    public const BETWEEN = 5;
+
+    /** @var list<EveningStop> the tank whose need weighs most first */
+    public readonly array $stops;
+
+    /** @var array<int, bool> whether a tank is done this evening, by id */
+    public readonly array $picked;
+
+    private readonly Show $show;
+
+    /** @param list<int>|null $picked tanks; null for those that are due */
+    public function __construct(private readonly Keeper $keeper, ?array $picked, private readonly DraftChange $draft)
+    {
+        $this->show = $keeper->show();
+        $stops = $chosen = [];
+        foreach (Round::of($keeper) as $strip) {
+            $stop = $this->stop($strip);
+            if ($stop !== null) {
+                $stops[] = $stop;
+                $chosen[$strip->tank->id] = $picked === null ? $stop->isDue : in_array($strip->tank->id, $picked, true);
+            }
+        }
+        $this->stops = $stops;
+        $this->picked = $chosen;
+    }
+
+    /** @return list<array{stop: EveningStop, picked: bool, from: string|null, to: string|null}> by the clock, begun now */
+    public function lines(): array
+    {
+        $lines = [];
+        $at = 0;
+        $begun = CarbonImmutable::now();
+        foreach ($this->stops as $stop) {
+            $picked = $this->picked[$stop->tank->id];
+            $lines[] = [
+                'stop' => $stop,
+                'picked' => $picked,
+                'from' => $picked ? $this->show->time($begun->addMinutes($at)) : null,
+                'to' => $picked ? $this->show->time($begun->addMinutes($at + $stop->minutes)) : null,
+            ];
+            $at += $picked ? $stop->minutes + self::BETWEEN : 0;
+        }
+
+        return $lines;
+    }
+
+    /** Minutes from the first tank to the last, with the way between them. */
+    public function minutes(): int
+    {
+        $stops = $this->chosen();
+
+        return array_sum(array_map(static fn(EveningStop $stop): int => $stop->minutes, $stops)) + self::BETWEEN * max(0, count($stops) - 1);
+    }
+
+    public function until(): string
+    {
+        return $this->show->time(CarbonImmutable::now()->addMinutes($this->minutes()));
+    }
+
+    /** Litres that leave all tanks. */
+    public function out(): float
+    {
+        return array_sum(array_map(static fn(EveningStop $stop): float => $stop->out, $this->chosen()));
+    }
+
+    /**
+     * What each water must give, what is there of it when a store is kept, and by when the unit has made the rest.
+     *
+     * @return list<array{name: string, need: string, tanks: string, store: Store|null, says: string, short: bool}>
+     */
+    public function waters(): array
+    {
+        $needs = $tanks = [];
+        foreach ($this->chosen() as $stop) {
+            foreach ($stop->drawn as $water => $litres) {
+                $needs[$water] = ($needs[$water] ?? 0.0) + $litres;
+                $tanks[$water][] = $stop->tank->name;
+            }
+        }
+        $lines = [];
+        foreach ($needs as $id => $litres) {
+            $water = $this->keeper->waters->firstWhere('id', $id);
+            $store = $this->keeper->stores->firstWhere('water_id', $id);
+            [$says, $short] = $this->supply($store, $litres);
+            $lines[] = ['name' => $water->name ?? '', 'need' => $this->show->volume($litres, 1), 'tanks' => Words::list($tanks[$id] ?? []), 'store' => $store, 'says' => $says, 'short' => $short];
+        }
+
+        return $lines;
+    }
+
+    /** @return array<int, float> litres of one water that each tank takes, picked or not */
+    public function of(int $water): array
+    {
+        $needs = [];
+        foreach ($this->stops as $stop) {
+            $needs[$stop->tank->id] = $stop->drawn[$water] ?? 0.0;
+        }
+
+        return $needs;
+    }
+
+    /** @return array{string, bool} */
+    private function supply(?Store $store, float $litres): array
+    {
+        if ($store === null) {
+            return ['', false];
+        }
+        $missing = $litres - $store->level;
+        if ($missing <= 0.05) {
+            return [sprintf('%s there, enough', $this->show->volume($store->level, 1)), false];
+        }
+        $minutes = (int) ceil(60.0 * $store->supply()->hoursFor($litres));
+
+        return [sprintf('%s there, %s short: made %s, if the unit runs from now on', $this->show->volume($store->level, 1), $this->show->volume($missing, 1), $this->show->when(CarbonImmutable::now()->addMinutes($minutes))), true];
+    }
+
+    /** @return list<EveningStop> */
+    private function chosen(): array
+    {
+        return array_values(array_filter($this->stops, fn(EveningStop $stop): bool => $this->picked[$stop->tank->id]));
+    }
+
+    private function stop(RoundStrip $strip): ?EveningStop
+    {
+        $tank = $strip->tank;
+        $isDue = $strip->rank < RoundStrip::FIRST && $strip->rank !== RoundStrip::CHECK;
+        $open = Run::query()->open()->where('tank_id', $tank->id)->first();
+        if ($open !== null && ($isDue || $open->state === RunState::Running)) {
+            return $this->sheet($strip, $open);
+        }
+        if ($this->keeper->waters->isEmpty()) {
+            return null;
+        }
+        $draft = ($this->draft)($tank, UsualChange::of($tank));
+
+        return new EveningStop($tank, $strip->head, $draft->plan->outflow(), $this->drawnBy($draft), self::planned($draft), '/tanks/'.$tank->id.'/change', $isDue);
+    }
+
+    /** A sheet that is written: what is left of it. */
+    private function sheet(RoundStrip $strip, Run $open): EveningStop
+    {
+        $left = $open->steps()->whereNull('done_at')->get();
+        $has = static fn(string $job): bool => $left->contains(static fn(RunStep $step): bool => $step->job === $job);
+        $ids = is_array($open->plan['waters'] ?? null) ? array_values(array_filter($open->plan['waters'], is_int(...))) : [];
+        $second = $open->planned('second_share') ?? 0.0;
+        $refill = $has('refill') ? $open->planned('refill') ?? 0.0 : 0.0;
+        $drawn = [];
+        foreach ($ids as $at => $id) {
+            $drawn = $this->plus($drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
+        }
+
+        return new EveningStop(
+            $strip->tank,
+            $strip->head,
+            $has('drain') ? $open->litresOut() : 0.0,
+            $drawn,
+            (int) $left->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes()),
+            '/runs/'.$open->id,
+            true,
+        );
+    }
+
+    private static function planned(Draft $draft): int
+    {
+        $session = SessionOf::draft($draft);
+        $order = $session->order();
+
+        return Timetable::of($session->jobs($order), Rules::of($session), SessionOf::minutes($draft, $order))->minutes();
+    }
+
+    /** @return array<int, float> */
+    private function drawnBy(Draft $draft): array
+    {
+        $refill = $draft->plan->refill();
+        $second = $draft->input->second === null ? 0.0 : $draft->input->secondShare;
+        $drawn = $this->plus([], $draft->input->first->id, $refill * (1.0 - $second));
+
+        return $draft->input->second === null ? $drawn : $this->plus($drawn, $draft->input->second->id, $refill * $second);
+    }
+
+    /**
+     * Litres of one water more; one that is made up comes out of the waters of its newest batch, unless it has a store of
+     * its own.
+     *
+     * @param array<int, float> $drawn
+     *
+     * @return array<int, float>
+     */
+    private function plus(array $drawn, int $water, float $litres): array
+    {
+        if ($litres <= 0.0) {
+            return $drawn;
+        }
+        $batch = $this->keeper->stores->contains('water_id', $water) ? null : Batch::query()->where('water_id', $water)->latest('id')->first();
+        $sources = $batch === null ? [] : array_filter((new BatchContent($batch))->sources(), static fn(array $source): bool => $source['water_id'] !== null && $source['water_id'] !== $water);
+        $sum = array_sum(array_column($sources, 'litres'));
+        if ($sum <= 0.0) {
+            $drawn[$water] = ($drawn[$water] ?? 0.0) + $litres;
+
+            return $drawn;
+        }
+        foreach ($sources as $source) {
+            $drawn[(int) $source['water_id']] = ($drawn[(int) $source['water_id']] ?? 0.0) + $litres * $source['litres'] / $sum;
+        }
+
+        return $drawn;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Tank;
+
+/** One tank of an evening: what is to be done there, and how long it takes. */
+final readonly class EveningStop
+{
+    /**
+     * @param string            $head    why it is its turn
+     * @param float             $out     litres that leave
+     * @param array<int, float> $drawn   litres that go in, by water
+     * @param int               $minutes of the session
+     * @param string            $url     of its run sheet or its change
+     * @param bool              $isDue   whether the round asks for it
+     */
+    public function __construct(
+        public Tank $tank,
+        public string $head,
+        public float $out,
+        public array $drawn,
+        public int $minutes,
+        public string $url,
+        public bool $isDue,
+    ) {}
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Rhythm;
+
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Concern;
+use Cresco\Core\Rhythm\Standing;
+use Cresco\Core\Rhythm\Urgency;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
+use Cresco\Core\Water\WaterState;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What the readings of a tank ask for, and how soon. */
+final class StandingTest extends TestCase
+{
+    /** @return iterable<string, array{AnimalGroup, array<string, array{float, float}>, string|null, Urgency|null}> readings as mean and spread; key and urgency of the first concern */
+    public static function tanks(): iterable
+    {
+        $fish = AnimalGroup::Community;
+        $shrimp = AnimalGroup::HardyShrimp;
+        yield 'all well' => [$fish, ['nitrate' => [20.0, 4.0], 'ph' => [7.0, 0.1], 'temperature' => [24.0, 0.3], 'ammonium' => [0.0, 0.02]], null, null];
+        yield 'nothing read' => [$fish, [], null, null];
+        // 1.5 mg/L NH4 = 1.17 mg/L N; at pH 8 and 25 °C 5.4 % of it is free (Emerson 1975): 0.063 mg/L N, above 0.05.
+        yield 'ammonium 1.5 at pH 8' => [$fish, ['ammonium' => [1.5, 0.05], 'ph' => [8.0, 0.05], 'temperature' => [25.0, 0.3]], 'free_ammonia', Urgency::Alarm];
+        // The same at pH 6.5: 0.18 % free, 0.0014 mg/L N; 1 mg/L is an alarm by itself.
+        yield 'ammonium 1 at pH 6.5' => [$fish, ['ammonium' => [1.0, 0.05], 'ph' => [6.5, 0.05], 'temperature' => [25.0, 0.3]], 'ammonium', Urgency::Alarm];
+        yield 'ammonium 3 with no pH read' => [$fish, ['ammonium' => [3.0, 0.3]], 'free_ammonia', Urgency::Alarm];
+        yield 'ammonium 0.3 at pH 6.5' => [$fish, ['ammonium' => [0.3, 0.02], 'ph' => [6.5, 0.05], 'temperature' => [25.0, 0.3]], 'ammonium_seen', Urgency::Today];
+        yield 'nitrite 0.3 with fish' => [$fish, ['nitrite' => [0.3, 0.03]], 'nitrite_seen', Urgency::Today];
+        yield 'nitrite 0.3 with shrimp' => [$shrimp, ['nitrite' => [0.3, 0.03]], 'nitrite', Urgency::Alarm];
+        yield 'nitrite 1 with fish' => [$fish, ['nitrite' => [1.0, 0.1]], 'nitrite', Urgency::Alarm];
+        // Kept at 22 to 26, step 3: 29 is the border between today and now.
+        yield '31 degrees' => [$fish, ['temperature' => [31.0, 0.3]], 'hot', Urgency::Alarm];
+        yield '28 degrees' => [$fish, ['temperature' => [28.0, 0.3]], 'warm', Urgency::Today];
+        yield '20.5 degrees' => [$fish, ['temperature' => [20.5, 0.3]], 'cool', Urgency::Today];
+        yield '17 degrees' => [$fish, ['temperature' => [17.0, 0.3]], 'cold', Urgency::Alarm];
+        yield 'nitrate 90, kept to 30' => [$fish, ['nitrate' => [90.0, 10.0]], 'nitrate_far', Urgency::Today];
+        yield 'nitrate 45, kept to 30' => [$fish, ['nitrate' => [45.0, 5.0]], 'nitrate', Urgency::Next];
+        yield 'nitrate 32 on a coarse chart is not known to be above 30' => [$fish, ['nitrate' => [32.0, 8.0]], null, null];
+        yield 'pH 8.5, kept to 7.6 with a step of 0.6' => [$fish, ['ph' => [8.5, 0.1]], 'above', Urgency::Today];
+        yield 'pH 7.9' => [$fish, ['ph' => [7.9, 0.1]], 'above', Urgency::Note];
+        yield 'KH 0.5' => [$fish, ['carbonate_hardness' => [Alkalinity::fromDegrees(0.5)->milliequivalentPerLitre, 0.02]], 'below', Urgency::Note];
+    }
+
+    /** @param array<string, array{float, float}> $read */
+    #[DataProvider('tanks')]
+    public function testTheWorstComesFirst(AnimalGroup $group, array $read, ?string $key, ?Urgency $urgency): void
+    {
+        $found = Standing::of(self::water($read), new Needs($group));
+
+        self::assertSame($key, ($found[0] ?? null)?->key);
+        self::assertSame($urgency, ($found[0] ?? null)?->urgency);
+    }
+
+    public function testConcernsAreSortedByUrgency(): void
+    {
+        $found = Standing::of(self::water(['nitrate' => [45.0, 4.0], 'ph' => [7.9, 0.05], 'nitrite' => [1.0, 0.1], 'temperature' => [28.0, 0.2]]), new Needs(AnimalGroup::Community));
+
+        self::assertSame(['nitrite', 'warm', 'nitrate', 'above'], array_map(static fn(Concern $concern): string => $concern->key, $found));
+    }
+
+    public function testALimitThatWillBePassedIsSaidWithItsDays(): void
+    {
+        // 27 + 3 a day passes 30 in one day; at 0.5 a day it takes six, more than three.
+        $soon = Standing::of(self::water(['nitrate' => [27.0, 1.0]]), new Needs(AnimalGroup::Community), 3.0);
+
+        self::assertSame('nitrate_soon', ($soon[0] ?? null)?->key);
+        self::assertEqualsWithDelta(1.0, $soon[0]->value, 1e-9);
+        self::assertSame([], Standing::of(self::water(['nitrate' => [27.0, 1.0]]), new Needs(AnimalGroup::Community), 0.5));
+    }
+
+    public function testTheKeepersOwnRangeCounts(): void
+    {
+        $water = self::water(['temperature' => [28.0, 0.2]]);
+
+        self::assertSame([], Standing::of($water, new Needs(AnimalGroup::Community, [Parameter::Temperature->value => [26.0, 30.0]])));
+    }
+
+    /** @param array<string, array{float, float}> $read */
+    private static function water(array $read): WaterState
+    {
+        return new WaterState('the tank', array_map(static fn(array $value): Normal => new Normal(...$value), $read));
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\WaterChange;
+use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** The round says what weighs most, and an evening puts the tanks in order. */
+final class RoundTest extends FeatureCase
+{
+    /** @return array<string, array{array<string, string>, string, bool}> read, head, whether it says what to do in ten minutes */
+    public static function dangers(): array
+    {
+        return [
+            'ammonium 2 at pH 8' => [['ammonium' => '2', 'ph' => '8'], 'Free ammonia is dangerous now', true],
+            'nitrite 1' => [['nitrite' => '1'], 'Nitrite is dangerous now', true],
+            '31 degrees' => [['temperature' => '31'], 'The tank is too hot', true],
+            '15 degrees' => [['temperature' => '15'], 'The tank is too cold', true],
+            'nitrate over 80' => [['nitrate' => 'over 80'], 'Nitrate is far over its limit', false],
+        ];
+    }
+
+    /** @param array<string, string> $read */
+    #[DataProvider('dangers')]
+    public function testADangerIsNeverNothingDue(array $read, string $head, bool $acts): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subHours(3));
+        $this->actingAs($keeper)->get('/')->assertSee('Nothing due');
+        $this->read($keeper, $tank, $read);
+        $page = $this->get('/')->assertSee($head)->assertDontSee('Nothing due');
+        $acts ? $page->assertSee('In the next ten minutes') : $page->assertDontSee('In the next ten minutes');
+        // The page of the tank and its change say the same.
+        $this->get("/tanks/$tank->id")->assertSee($head);
+    }
+
+    public function testTheTankInDangerComesFirst(): void
+    {
+        [$keeper, , $water] = $this->readyTank();
+        $second = $this->tank($keeper, $water);
+        $second->update(['name' => 'Zander pond']);
+        $this->read($keeper, $second, ['ammonium' => '3', 'ph' => '7.4', 'temperature' => '25']);
+        $page = (string) $this->actingAs($keeper)->get('/')->getContent();
+
+        self::assertLessThan(strpos($page, '<h2><a href="/tanks/1">'), strpos($page, 'Zander pond'));
+    }
+
+    public function testAfterAChangeRoundTankAndSheetShowTheSameForecast(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->travel(2)->hours();
+        $this->noteChange($keeper, $tank, $water, 50.0, CarbonImmutable::now()->subMinutes(5));
+        $share = WaterChange::query()->where('tank_id', $tank->id)->sole()->share;
+        // KH is alkalinity and mixes; a drop kit read as 4 is 3.5 on average: 3.5 toward 5.5 by the share.
+        $kh = number_format(3.5 + $share * 2.0, 1);
+        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/change"] as $page) {
+            self::assertMatchesRegularExpression('/KH[^A-Za-z]*'.preg_quote($kh, '/').'/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->assertOk()->getContent())), $page);
+        }
+    }
+
+    public function testAnEveningTakesTheTanksThatAreDueInTheirOrder(): void
+    {
+        $this->travelTo('2026-03-07 18:00');
+        [$keeper, $tank, $water] = $this->readyTank();
+        $other = $this->tank($keeper, $water);
+        $other->update(['name' => 'Hollow']);
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(9));
+        $this->noteChange($keeper, $other, $water, 20.0, CarbonImmutable::now()->subHours(2));
+        $page = $this->actingAs($keeper)->get('/evening')->assertOk();
+        $text = (string) preg_replace('/\s+/', ' ', strip_tags((string) $page->getContent()));
+
+        // Brook is two days late and picked; Hollow was changed today and is not.
+        self::assertMatchesRegularExpression('/value="'.$tank->id.'" checked/', (string) $page->getContent());
+        self::assertDoesNotMatchRegularExpression('/value="'.$other->id.'" checked/', (string) $page->getContent());
+        // 30 % of 100 L, 500 x 500 x 400 mm inside.
+        self::assertMatchesRegularExpression('/30\x{A0}L out in all/u', $text);
+        $alone = self::minutes($text);
+        $both = self::minutes((string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/evening?chosen=1&tanks[]=$tank->id&tanks[]=$other->id")->assertOk()->assertSee('until')->getContent())));
+        // Two like tanks with five minutes between.
+        self::assertSame(2 * $alone + 5, $both);
+        $this->get('/evening?chosen=1')->assertSee('Nothing is picked.');
+        $this->get('/evening?chosen=1&tanks=nonsense')->assertOk();
+    }
+
+    public function testAnEveningSaysWhetherTheStoreSuffices(): void
+    {
+        $this->travelTo('2026-03-07 18:00');
+        [$keeper, $tank] = $this->readyTank();
+        $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
+        $tank->update(['water_id' => $ro->id, 'routine_share' => 0.2]);
+        $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
+        $this->noteChange($keeper, $tank, $ro, 20.0, CarbonImmutable::now()->subDays(9));
+        $page = (string) $this->actingAs($keeper)->get('/evening')->assertOk()->getContent();
+        self::assertMatchesRegularExpression('/10.0\x{A0}L there, 10.0\x{A0}L short/u', $page);
+        // Ten litres at 2 an hour, from six on.
+        self::assertMatchesRegularExpression('/made today 23:0[01]/', $page);
+        $store->update(['level' => 50.0]);
+        $this->actingAs($keeper->fresh() ?? $keeper)->get('/evening')->assertSee('enough')->assertDontSee('short:');
+        // The page of the store begins with the same litres.
+        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]" value="20"/', (string) $this->get("/stores/$store->id")->getContent());
+    }
+
+    private static function minutes(string $text): int
+    {
+        preg_match('/in all\. (?:(\d+) h )?(\d+)(?: min)?, until/', $text, $found);
+
+        return 60 * (int) ($found[1] ?? 0) + (int) ($found[2] ?? throw new \LogicException($text));
+    }
+}

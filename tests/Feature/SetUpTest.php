@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Jar;
+use App\Models\Run;
+use App\Models\Tank;
+use App\Support\VesselOf;
+use Cresco\Core\Measure\Method;
+use Cresco\Core\Measure\Parameter;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What is asked once, asked back when it cannot be, and what a sheet takes from it. */
+final class SetUpTest extends FeatureCase
+{
+    /** @return array<string, string> 500 x 500 x 400 mm inside, under water: 100 L */
+    private static function typed(): array
+    {
+        return ['name' => 'New', 'shape' => 'box', 'outer_length' => '51.2', 'outer_depth' => '51.2', 'outer_height' => '42.6', 'glass' => '6', 'water_below_rim' => '20', 'porosity' => '40',
+            'animals' => 'community', 'warmth' => '25', 'stock' => 'many', 'routine_share' => '30', 'routine_days' => '7'];
+    }
+
+    public function testOneActSetsEveryKit(): void
+    {
+        $keeper = $this->keeper();
+        $this->actingAs($keeper)->post('/settings/kits', ['set' => 'strips'])->assertSessionHasNoErrors()->assertRedirect();
+        $keeper->refresh();
+        self::assertSame(Method::AtField, $keeper->show()->kit(Parameter::GeneralHardness)->method);
+        $this->post('/settings/kits', ['set' => 'drops'])->assertRedirect();
+        $kit = ($keeper->fresh() ?? $keeper)->show()->kit(Parameter::GeneralHardness);
+        self::assertSame(Method::Drops, $kit->method);
+        self::assertEqualsWithDelta(1.0, $kit->step, 1e-9);
+        $this->post('/settings/kits', ['set' => 'guesswork'])->assertSessionHasErrors('set');
+    }
+
+    public function testStockGuessesTheNitrateATankMakes(): void
+    {
+        $keeper = $this->keeper();
+        $water = $this->water($keeper);
+        $this->actingAs($keeper)->post('/tanks', self::typed() + ['water_id' => (string) $water->id])->assertSessionHasNoErrors();
+        $tank = Tank::query()->sole();
+
+        self::assertSame(3.0, $tank->nitrate_per_day);
+        self::assertSame($water->id, $tank->water_id);
+    }
+
+    public function testHardWaterFishAreNotGivenBareWaterUnasked(): void
+    {
+        $keeper = $this->keeper();
+        $ro = $this->water($keeper, 'Pure', 'reverse_osmosis');
+        $tap = $this->water($keeper, 'Main');
+        $this->read($keeper, $tap, ['general_hardness' => '14', 'carbonate_hardness' => '10', 'conductivity' => '560', 'ph' => '7.8']);
+        $tank = $this->tank($keeper);
+        $tank->update(['animals' => 'hard_water_fish']);
+        $this->read($keeper, $tank, ['general_hardness' => '13', 'carbonate_hardness' => '9', 'conductivity' => '540', 'ph' => '7.9', 'temperature' => '25', 'nitrate' => '20']);
+        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertDontSee('leads away')->getContent();
+        self::assertMatchesRegularExpression('/<option value="'.$tap->id.'" selected/', $page);
+        $this->get("/tanks/$tank->id/change?water=$ro->id")->assertSee('This water leads away from the range.');
+        $run = $this->writeRun($keeper, $tank);
+        self::assertSame($tap->id, $run->plan['water_id']);
+    }
+
+    public function testTwoStonesLargerThanTheWaterAroundThemAreRefused(): void
+    {
+        $keeper = $this->keeper();
+        // 200 kg of stone of 2.7 kg/L is 74 L; up to 190 mm there is room for 47.
+        $this->actingAs($keeper)->post('/tanks', ['stone_kg' => '200', 'stone_height' => '19'] + self::typed())->assertSessionHasErrors('stone_kg');
+        // Stone and wood each fit, both do not.
+        $this->post('/tanks', ['stone_kg' => '80', 'stone_height' => '19', 'wood_kg' => '25', 'wood_height' => '19'] + self::typed())->assertSessionHasErrors();
+        self::assertSame(0, Tank::query()->count());
+        $this->post('/tanks', ['stone_kg' => '40', 'stone_height' => '19'] + self::typed())->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(100.0 - 40.0 / 2.7, VesselOf::tank(Tank::query()->sole())->litres(), 2.0);
+    }
+
+    public function testACountedFillThatCannotBeIsRefusedAndAnOddOneIsAskedBack(): void
+    {
+        $keeper = $this->keeper();
+        $this->actingAs($keeper)->post('/tanks', ['measured_litres' => '500'] + self::typed())->assertSessionHasErrors('measured_litres');
+        $this->post('/tanks', ['measured_litres' => '60'] + self::typed())->assertSessionHasErrors('measured_litres');
+        self::assertSame(0, Tank::query()->count());
+        $this->get('/tanks/new')->assertSee('it is so')->assertSee('value="60"', false);
+        $this->post('/tanks', ['measured_litres' => '60', 'sure' => ['measured_litres']] + self::typed())->assertSessionHasNoErrors();
+        self::assertSame(60.0, Tank::query()->sole()->measured_litres);
+        // Being sure does not make room.
+        $this->post('/tanks', ['measured_litres' => '500', 'sure' => ['measured_litres']] + self::typed())->assertSessionHasErrors('measured_litres');
+    }
+
+    /** @return array<string, array{string, list<string>, bool}> litres, what is sure, whether it is kept */
+    public static function topUps(): array
+    {
+        return ['a usual one' => ['3', [], true], 'half the tank' => ['48', [], false], 'half the tank, and it is so' => ['48', ['litres'], true], 'three tanks' => ['300', ['litres'], false]];
+    }
+
+    /** @param list<string> $sure */
+    #[DataProvider('topUps')]
+    public function testATopUpIsHeldToTheTank(string $litres, array $sure, bool $kept): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $answer = $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => $litres, 'sure' => $sure]);
+        $kept ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('litres');
+        self::assertSame($kept ? 1 : 0, $tank->topUps()->count());
+    }
+
+    public function testAMembraneThatAddsSaltIsNotKeptAndAReadingCanBeTakenOut(): void
+    {
+        $keeper = $this->keeper();
+        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
+        $this->actingAs($keeper)->post("/stores/$store->id/rejections", ['in' => '20', 'out' => '400'])->assertSessionHasErrors('out');
+        $this->post("/stores/$store->id/rejections", ['in' => '400', 'out' => '20'])->assertSessionHasNoErrors();
+        self::assertSame([400.0], $store->rejections()->pluck('conductivity_in')->all());
+        $this->delete("/stores/$store->id/rejections/".$store->rejections()->firstOrFail()->id)->assertRedirect();
+        self::assertSame(0, $store->rejections()->count());
+    }
+
+    public function testWaterMadeFromTapWaterIsConditionedByTheJarOnTheShelf(): void
+    {
+        [$keeper, $tank, $ro, $tap] = $this->bench();
+        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
+        $run = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $step = $run->steps()->where('job', 'condition')->first();
+
+        self::assertNotNull($step, 'no conditioner step');
+        self::assertMatchesRegularExpression('/[\d.]+\x{A0}mL of Clear drops/u', (string) json_encode($step->content, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        // Bare water alone needs none.
+        $pure = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $ro->id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '10']);
+        self::assertFalse($pure->steps()->where('job', 'condition')->exists());
+    }
+
+    public function testMineralsThatGoStraightInHaveTheirStep(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $tank->update(['schools' => ['minerals' => 'direct']]);
+        $run = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $ro->id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+
+        self::assertTrue($run->steps()->where('job', 'minerals')->exists());
+    }
+
+    public function testAHoseFromTheTapCarriesTheBackflowCaution(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+        $refill = $run->steps()->where('job', 'refill')->firstOrFail();
+
+        self::assertStringContainsString('backflow preventer', (string) json_encode($refill->content));
+        self::assertSame(1, Run::query()->count());
+    }
+}
