@@ -62,7 +62,7 @@ final class WriteRunSheet
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
-            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft, $session, $work), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
+            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft, $session, $work) + ['minutes' => $table->minutes()], 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {

@@ -78,6 +78,12 @@ final class Run extends Model
         return $this->planned('out') ?? 0.0;
     }
 
+    /** Minutes that it was to take, hands and water side by side; one after the other in sheets that were written before these were kept. */
+    public function plannedMinutes(): int
+    {
+        return (int) round($this->planned('minutes') ?? (float) $this->steps->sum(static fn(RunStep $step): float => is_numeric($step->content['minutes'] ?? null) ? (float) $step->content['minutes'] : 0.0));
+    }
+
     /** "step 4 of 12", of a run found by open(). */
     public function progress(): string
     {

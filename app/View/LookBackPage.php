@@ -138,7 +138,7 @@ final readonly class LookBackPage
 
     public function plannedMinutes(): int
     {
-        return (int) $this->run->steps->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes());
+        return $this->run->plannedMinutes();
     }
 
     /**

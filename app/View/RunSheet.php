@@ -106,7 +106,7 @@ final readonly class RunSheet
 
     public function plannedMinutes(): int
     {
-        return (int) $this->run->steps->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes());
+        return $this->run->plannedMinutes();
     }
 
     public function elapsedMinutes(): int

@@ -33,7 +33,7 @@ final readonly class TankLoop
             new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
             new LoopStop('decide', 'Decide', $base.'/change', self::due($tank, $last, $show), $here === 'decide'),
-            new LoopStop('work', 'Work', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'put a session together' : $open->progress(), $here === 'work'),
+            new LoopStop('work', 'Work', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'work'),
             new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back'),
             new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
         ]);

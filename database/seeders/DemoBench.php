@@ -64,6 +64,10 @@ final readonly class DemoBench
             'name' => 'Old tin of hardener', 'salt' => null, 'unit' => 'g', 'price' => 0.0, 'stock' => 90.0,
             'label' => ['dose' => 10.0, 'litres' => 50.0, 'gh' => 8.0, 'kh' => 4.0, 'ec' => 60.0, 'ratio' => null],
         ]);
+        $this->keeper->jars()->create([
+            'name' => 'Still Ford conditioner', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'price' => 0.03, 'stock' => 310.0,
+            'label' => ['dose' => 5.0, 'litres' => 100.0, 'strength' => 1.0],
+        ]);
 
         return $jars;
     }

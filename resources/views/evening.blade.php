@@ -24,11 +24,11 @@
     <section aria-labelledby="water-title"><h2 id="water-title">Water for it</h2>
         <table class="plain"><thead><tr><th>Water</th><th>Needed</th><th>For</th><th>At hand</th></tr></thead><tbody>
             @foreach($evening->waters() as $line)
-                <tr><th scope="row">{{ $line['name'] }}</th><td class="num">{{ $line['need'] }}</td><td>{{ $line['tanks'] }}</td><td @class(['short' => $line['short']])>{{ $line['says'] }}@if($line['store']) <a href="/stores/{{ $line['store']->id }}">{{ $line['store']->name }}</a>@endif</td></tr>
+                <tr><th scope="row">{{ $line['name'] }}</th><td class="num">{{ $line['need'] }}</td><td>{{ $line['tanks'] }}</td><td @class(['short' => $line['short']])>{{ $line['says'] }}@if($line['store']) <a href="/stores/{{ $line['store']->id }}">{{ $line['store']->name }}</a>@else<span class="muted">no store of it is kept</span>@endif</td></tr>
             @endforeach
         </tbody></table>
     </section>
     @endif
-    <p class="muted">What weighs most on the round comes first. Minutes are those that the steps took at each tank, else the usual ones, and {{ App\View\Evening::BETWEEN }} between two tanks: rinse hose, net and hands, so that nothing is carried over. A tank with sick animals goes last, with gear of its own.</p>
+    <p class="muted after-table">What weighs most on the round comes first. Minutes are those that the steps took at each tank, else the usual ones, and {{ App\View\Evening::BETWEEN }} between two tanks: rinse hose, net and hands, so that nothing is carried over. A tank with sick animals goes last, with gear of its own.</p>
     @endif
 </x-layout>

@@ -134,7 +134,7 @@ final class SliceTest extends BrowserCase
         $this->untilText('h1', 'Long Meadow');
         $this->keys('g', 'e');
         $this->until(fn(): bool => $this->script('return document.activeElement?.id') === 'r-nitrate', 'the first field');
-        foreach (['20-40', '5', '3', '6.71', '221', '24.1'] as $typed) {
+        foreach (['20-40', '6.71', '3', '5', '221', '24.1', '0'] as $typed) {
             $this->keys($typed, WebDriverKeys::ENTER);
         }
         $this->keys('0', WebDriverKeys::ENTER);

@@ -22,6 +22,7 @@
                 <label><input type="radio" name="reason" value="treatment" @checked($r === App\Change\Reason::Treatment)> <span>After a treatment or die-off<small>share of it that should leave</small></span></label>
                 <x-change-entry name="treatment_out" label="Share that should leave" :value="$was('treatment_out', '75')" unit="%" reason="treatment"/>
                 <label><input type="radio" name="reason" value="amount" @checked($r === App\Change\Reason::Amount)> <span>Just this much<small>drag the line, or type below it</small></span></label>
+                <p><a href="/tanks/{{ $tank->id }}/changed">Changed already? Note it down</a></p>
             </fieldset>
             <fieldset><legend>Water to go in</legend>
                 <div class="field"><label for="f-water">Water</label><select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}" @selected($water->id === $input->first->id)>{{ $water->name }}</option>@endforeach</select><p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
@@ -34,10 +35,10 @@
                     <x-change-entry name="drains" label="times drained" :value="$was('drains', '1')" unit="×"/>
                 </div>
                 <div class="row-fields two">
-                    <x-change-entry name="stream" label="it is at, if not as warm" :value="$was('stream')" :hint="$show->number($celsius, $sheet->draft->warmth->stream)" :unit="$show->unit($celsius)->label"/>
-                    <x-change-entry name="waterline" label="water stands below the rim by" :value="$was('waterline', $show->levels()->show($tank->water_below_rim))" :unit="$show->levels()->label"/>
-                    <x-change-entry name="inflow" label="new water running in while draining" :value="$was('inflow', '0')" unit="% of outflow"/>
+                    <x-change-entry name="stream" label="new water is at" :value="$was('stream')" :hint="$show->number($celsius, $sheet->draft->warmth->stream)" :unit="$show->unit($celsius)->label"/>
+                    <x-change-entry name="waterline" label="water below rim, now" :value="$was('waterline', $show->levels()->show($tank->water_below_rim))" :unit="$show->levels()->label"/>
                 </div>
+                <x-change-entry name="inflow" label="runs in while the tank drains, of what runs out" :value="$was('inflow', '0')" unit="%"/>
                 <div id="source-facts" class="source-facts">@include('change.source')</div>
             </fieldset>
             <details><summary>The animals allow, at once</summary>
@@ -56,7 +57,6 @@
         </div>
         <div class="acts">
             <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/change">Work it out</button>
-            <a class="quiet-link" href="/tanks/{{ $tank->id }}/changed">Already done?</a>
             <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/compose">Add other work</button>
             <button class="act large" id="do">Write the run sheet</button>
         </div>

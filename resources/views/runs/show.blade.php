@@ -2,6 +2,17 @@
 @php($off = $sheet->stillOff())
 @php($done = $sheet->step->done_at !== null)
 <x-layout :title="$content->title().' · '.$run->tank->name" bare>
+<div class="run-desk">
+<aside class="run-order" aria-label="The whole sheet">
+    <h2>{{ $run->changes_water ? 'Water change' : 'Work' }} at {{ $run->tank->name }}</h2>
+    <p>{{ $sheet->summary($show) }}</p>
+    <ol>
+        @foreach($run->steps as $step)
+            @php($of = new App\View\StepContent($step))
+            <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}" tabindex="-1"><span class="num">{{ $step->position }}</span> {{ $of->title() }} <small>{{ $step->skipped ? 'skipped' : ($step->done_at ? 'done '.$show->time($step->done_at) : $of->minutes().' min') }}</small></a></li>
+        @endforeach
+    </ol>
+</aside>
 <div class="run" data-run data-state="{{ $sheet->state() }}">
     <header class="run-head"><a href="/tanks/{{ $run->tank_id }}">{{ $run->tank->name }}</a><span class="num">{{ App\Support\Show::minutes($sheet->elapsedMinutes()) }} of about {{ App\Support\Show::minutes($sheet->plannedMinutes()) }}</span></header>
     <ol class="run-progress" aria-label="Steps">
@@ -81,5 +92,6 @@
             @else<button form="step" class="go" data-go>{{ $content->act() }}</button>@endif
         </div>
     </footer>
+</div>
 </div>
 </x-layout>

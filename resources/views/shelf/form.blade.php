@@ -2,7 +2,7 @@
 @php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness), $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
 @php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Support\Scale('g', 1.0, 3))
 @php($label = fn (string $field, ?App\Support\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Support\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
-<x-layout :title="$jar->exists ? $jar->name : 'Another jar'">
+<x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Another jar'">
     <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
     <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate data-jar>@csrf @if($jar->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$jar->name"/>

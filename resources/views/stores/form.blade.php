@@ -1,5 +1,5 @@
 @php($v = fn (float $litres): string => $show->volumes()->show($litres))
-<x-layout :title="$store->exists ? $store->name : 'A store of RO water'">
+<x-layout :title="$store->exists ? 'Change '.$store->name : 'A store of RO water'">
     <h1>{{ $store->exists ? $store->name : 'A store of RO water' }}</h1>
     <form class="plain-form" method="post" action="{{ $store->exists ? '/stores/'.$store->id : '/stores' }}" novalidate>@csrf @if($store->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$store->name"/>

@@ -1,4 +1,4 @@
-<x-layout :title="$water->exists ? $water->name : 'Another water'">
+<x-layout :title="$water->exists ? 'Change '.$water->name : 'Another water'">
     <h1>{{ $water->exists ? $water->name : 'Another water' }}</h1>
     <form class="plain-form" method="post" action="{{ $water->exists ? '/waters/'.$water->id : '/waters' }}" novalidate>@csrf @if($water->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$water->name"/>
