@@ -169,7 +169,7 @@ final class WriteRunSheet
         $content = new BatchContent($batch);
         $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
 
-        return implode(', then ', array_map(static fn(BatchJar $jar): string => sprintf('%s %s of %s', Show::plain($share * $content->timesJars() * $jar->amount, 1), $jar->unit, $jar->name), $content->jars())).'.';
+        return implode(', then ', array_map(static fn(BatchJar $jar): string => sprintf('%s of %s', $content->amount($jar, $share * $content->timesJars()), $jar->name), $content->jars())).'.';
     }
 
     /** How many buckets, and what each weighs when it is three quarters full. */
@@ -225,7 +225,7 @@ final class WriteRunSheet
                 $batch->made_at === null ? 'The batch is written but not made yet' : 'The batch has '.$show->volume($content->litres(), 1).'; it took',
                 implode(', ', [
                     ...array_map(static fn(array $source): string => $show->volume($source['litres'], 1).' '.$source['name'], $content->sources()),
-                    ...array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars()),
+                    ...array_map(static fn(BatchJar $jar): string => sprintf('%s %s', $content->amount($jar, $content->timesJars()), $jar->name), $content->jars()),
                 ]),
             ),
             sprintf('The pen should read %s.', $show->value(Parameter::Conductivity, $content->expectedConductivity())),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Batch;
+use App\Support\Show;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
@@ -91,6 +92,14 @@ final readonly class BatchContent
         }
 
         return Ions::millimoles($amounts);
+    }
+
+    /** What is weighed or measured of a jar, so many times over, to the step that it can be told apart by: "19.3 g". */
+    public function amount(BatchJar $jar, float $times = 1.0): string
+    {
+        $step = $jar->spoon === null ? $this->step() : 0.1;
+
+        return Show::grams($times * $jar->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$jar->unit;
     }
 
     public function expectedConductivity(): float

@@ -280,6 +280,17 @@ final class Show
         return $minutes < 60 ? $minutes.' min' : intdiv($minutes, 60).' h '.str_pad((string) ($minutes % 60), 2, '0', STR_PAD_LEFT);
     }
 
+    /** An amount with the decimals that the scale has. */
+    public static function grams(float $amount, float $step): string
+    {
+        return self::rounded($amount, match (true) {
+            $step >= 1.0 => 0,
+            $step >= 0.1 => 1,
+            $step >= 0.01 => 2,
+            default => 3,
+        });
+    }
+
     public static function rounded(float $value, int $decimals): string
     {
         if (!is_finite($value)) {

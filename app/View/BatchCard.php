@@ -7,12 +7,14 @@ namespace App\View;
 use App\Bench\BatchCheck;
 use App\Bench\BatchContent;
 use App\Bench\BatchJar;
+use App\Known\TankWater;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Working\Computation;
@@ -75,6 +77,23 @@ final readonly class BatchCard
     public function conductivity(): string
     {
         return $this->show->value(Parameter::Conductivity, $this->content->expectedConductivity());
+    }
+
+    /** Why the pen may read something else, when a label names no conductivity. */
+    public function doubt(): ?string
+    {
+        $doubt = $this->content->doubt();
+
+        return $doubt <= 0.0 ? null : sprintf('A label names no conductivity: it is worked out from GH and KH, ± %s in eight cases of ten, and the pen is held to no less.', $this->show->width(Parameter::Conductivity, (new Normal(0.0, $doubt))->quantile(0.9)));
+    }
+
+    /** How warm the tank is that it goes into; nothing when that is not known. */
+    public function warmth(): ?string
+    {
+        $tank = $this->batch->tank;
+        $celsius = $tank === null ? null : TankWater::of($tank)->state()->get(Parameter::Temperature)?->central();
+
+        return $celsius === null ? null : $this->show->value(Parameter::Temperature, $celsius);
     }
 
     /** @return list<string> each once, those of the jars first */
@@ -167,8 +186,6 @@ final readonly class BatchCard
 
     private function amount(BatchJar $jar, float $times): string
     {
-        $step = $jar->spoon === null ? $this->content->step() : 0.1;
-
-        return BenchSheet::grams($times * $jar->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$jar->unit;
+        return $this->content->amount($jar, $times);
     }
 }

@@ -77,22 +77,11 @@ final class BenchSheet
             $place,
             $jar->name,
             $jar->toCore()->salt === null ? 'by its label' : $jar->toCore()->salt->formula,
-            self::grams($amount, $spoon === null ? $step : 0.1),
+            Show::grams($amount, $spoon === null ? $step : 0.1),
             $jar->unit,
             $spoon === null ? null : self::spoons($amount / $spoon->mean),
             $jar->stock !== null && $jar->stock < $amount ? Words::figure($jar->stock, 3).' '.$jar->unit : null,
         );
-    }
-
-    /** An amount with the decimals that the scale has. */
-    public static function grams(float $amount, float $step): string
-    {
-        return Show::rounded($amount, match (true) {
-            $step >= 1.0 => 0,
-            $step >= 0.1 => 1,
-            $step >= 0.01 => 2,
-            default => 3,
-        });
     }
 
     /** "2 ½ level spoons" */
@@ -629,7 +618,7 @@ final class BenchSheet
         return $working->note(sprintf(
             'Rounded to %s: %s %s. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
             $spoon === null ? 'the scale’s '.Words::figure($this->draft->input->step, 2).' g' : 'half spoons',
-            self::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1),
+            Show::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1),
             $jar->unit,
         ));
     }

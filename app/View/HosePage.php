@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\TankWater;
 use App\Models\Tank;
 use App\Rules\Amount;
 use App\Support\DrainOf;
@@ -46,7 +47,7 @@ final class HosePage
             'bore2' => $levels->show($tank->hose_bore + 4.0), 'length2' => $runs->show($tank->hose_length), 'drop2' => $levels->show($tank->hose_drop),
             'tube' => $levels->show(45.0), 'size' => $levels->show(2.0), 'grain' => Grain::Quartz->value,
             'pump' => Show::plain($volume->fromLitres(1200.0), 0), 'reach' => $levels->show(2000.0), 'rise' => $levels->show(1000.0),
-            'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase($tank->warmth), 1),
+            'cold' => Show::plain($degrees->fromBase(12.0), 1), 'hot' => Show::plain($degrees->fromBase(50.0), 1), 'goal' => Show::plain($degrees->fromBase(TankWater::of($tank)->state()->central(Parameter::Temperature, $tank->warmth)), 1),
             'watts' => '200', 'room' => Show::plain($degrees->fromBase(20.0), 1), 'below' => Show::plain($degrees->widthFromBase(2.0), 1),
         ];
         $typed = [];

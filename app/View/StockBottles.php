@@ -35,7 +35,7 @@ final readonly class StockBottles
         $dose = self::read($perLitre, 5.0, 0.1, 100.0, 'per_litre', $faults);
         $concentrate = Concentrate::of($draft->batch->recipe, $dose, $size);
         $name = static fn(int $j): string => $draft->jars[$j]->name;
-        $weigh = static fn(int $j): string => sprintf('%s %s %s', BenchSheet::grams($concentrate->grams[$j], $draft->input->step), $draft->jars[$j]->unit, $name($j));
+        $weigh = static fn(int $j): string => sprintf('%s %s %s', Show::grams($concentrate->grams[$j], $draft->input->step), $draft->jars[$j]->unit, $name($j));
         $apart = [];
         $used = array_keys($concentrate->grams);
         foreach ($used as $i => $a) {

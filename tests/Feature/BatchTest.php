@@ -130,6 +130,38 @@ final class BatchTest extends FeatureCase
         self::assertStringContainsString('Epsom', (string) json_encode($step->content['lines']));
     }
 
+    public function testCardAndRunSheetSayTheSameGramsAndTheTanksOwnWarmth(): void
+    {
+        [$keeper, $tank, , $batch] = $this->written();
+        $this->read($keeper, $tank, ['temperature' => '22.4']);
+        $card = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee("22.4\u{00A0}°C as it stands")->getContent()));
+        $this->get("/tanks/$tank->id/hose")->assertSee('name="goal" value="22.4"', false);
+        $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
+        $lines = (string) json_encode(Run::query()->latest('id')->firstOrFail()->steps()->get()->pluck('content')->all(), JSON_UNESCAPED_UNICODE);
+        preg_match_all('/([\d.]+)\x{A0}g (\w+)/u', $lines, $found, PREG_SET_ORDER);
+
+        self::assertNotSame([], $found);
+        foreach ($found as [, $grams, $name]) {
+            self::assertMatchesRegularExpression("/$name.{0,40}?$grams\\sg/u", $card);
+        }
+    }
+
+    public function testALabelWithoutConductivityIsHeldToNoMoreThanCanBeKnown(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $jar = $keeper->jars()->create(['name' => 'Tin', 'salt' => null, 'unit' => 'g', 'price' => 1.0, 'stock' => 500.0, 'label' => ['dose' => 6.0, 'litres' => 20.0, 'gh' => 5.0, 'kh' => 2.0, 'ec' => 0.0, 'ratio' => 3.0]]);
+        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'sources' => [(string) $ro->id], 'jars' => [(string) $jar->id], 'gh' => '5', 'kh' => '2', 'name' => 'From the tin']);
+        $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee('A label names no conductivity');
+        $expected = (new BatchContent($batch))->expectedConductivity();
+        $doubt = (new BatchContent($batch))->doubt();
+
+        // GH 5 is 1.78 meq/L: as chloride, sulfate or bicarbonate some 150 to 250 µS/cm, never nothing.
+        self::assertGreaterThan(120.0, $expected);
+        self::assertGreaterThan(5.0, $doubt);
+        $this->post("/batches/$batch->id/checks", ['looks' => '0', 'read' => (string) round($expected + $doubt), 'from' => 'typed'])->assertSessionHasNoErrors();
+        $this->get("/batches/$batch->id")->assertSee('good.');
+    }
+
     public function testTheChangeSheetHandsItsLitresAndItsTargetOver(): void
     {
         [$keeper, $tank] = $this->bench();

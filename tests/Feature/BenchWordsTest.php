@@ -9,6 +9,7 @@ use App\Bench\DraftBatch;
 use App\Devices\Noise;
 use App\Models\Keeper;
 use App\Models\Water;
+use App\Support\Show;
 use App\View\BenchMap;
 use App\View\BenchPlace;
 use App\View\BenchSheet;
@@ -53,7 +54,7 @@ final class BenchWordsTest extends FeatureCase
     #[DataProvider('grams')]
     public function testGramsHaveTheDecimalsOfTheScale(float $amount, float $step, string $words): void
     {
-        self::assertSame($words, BenchSheet::grams($amount, $step));
+        self::assertSame($words, Show::grams($amount, $step));
     }
 
     /** @return iterable<string, array{float, string}> */
