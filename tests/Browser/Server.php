@@ -30,10 +30,17 @@ final class Server
     /** Puts the demo data back as they were; what is still being answered keeps the file that it has open. */
     public function plant(): void
     {
+        $this->wind(0.0);
         foreach (['', '-wal', '-shm'] as $part) {
             @unlink($this->database.$part);
         }
         copy(self::template(), $this->database);
+    }
+
+    /** Moves the clock of the application on by so many hours from now. */
+    public function wind(float $hours): void
+    {
+        file_put_contents(self::scratch('clock'), (string) (int) round(3600.0 * $hours));
     }
 
     /** The power goes: no process of the server ends anything that it had begun. */
@@ -107,7 +114,7 @@ final class Server
         return [
             'APP_CONFIG_CACHE' => 'bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/none-routes.php', 'APP_EVENTS_CACHE' => 'bootstrap/cache/none-events.php',
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'MAIL_MAILER' => 'log', 'CRESCO_DEMO' => 'true', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+            'MAIL_MAILER' => 'log', 'CRESCO_CLOCK' => self::scratch('clock'), 'CRESCO_DEMO' => 'true', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
     }
 

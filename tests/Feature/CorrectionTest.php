@@ -54,7 +54,7 @@ final class CorrectionTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
         $this->get('/')->assertSee('Change in 4 days');
         $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
-        $this->delete("/entries/$entry->id")->assertRedirect();
+        $this->from("/entries/$entry->id/edit")->delete("/entries/$entry->id")->assertRedirect("/tanks/$entry->tank_id/diary");
 
         self::assertSame(0, WaterChange::query()->count());
         self::assertSame(RunState::Dropped, ($run->fresh() ?? $run)->state);

@@ -65,7 +65,11 @@ final class DiaryController extends Controller
         $isChange = $entry->kind === EntryKind::Change;
         $note->takeBack($entry);
 
-        return back()->with('status', $isChange ? 'Taken out: the change counts no longer, on any page.' : 'Taken out of the diary.');
+        // The page of the entry itself is gone with it.
+        $diary = $entry->tank_id === null ? '/diary' : '/tanks/'.$entry->tank_id.'/diary';
+        $answer = str_ends_with((string) parse_url(url()->previous(), PHP_URL_PATH), '/entries/'.$entry->id.'/edit') ? redirect($diary) : back();
+
+        return $answer->with('status', $isChange ? 'Taken out: the change counts no longer, on any page.' : 'Taken out of the diary.');
     }
 
     /** All readings as CSV, oldest first, in the units of the keeper and with their bands. */

@@ -23,7 +23,7 @@
     <div class="run-body">
     @if(session('status'))<p class="finding heed">{{ session('status') }}</p>@endif
     <form id="step" method="post" action="/runs/{{ $run->id }}/steps/{{ $sheet->step->position }}" novalidate>@csrf
-        @if(!$done)<button class="visually-hidden" tabindex="-1" aria-hidden="true">{{ $content->act() }}</button>@endif
+        @if(!$done)<button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>@endif
         <h1>{{ $content->title() }}</h1>
         @foreach($content->lines() as $line)<p class="line">{!! preg_replace('/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
         @if($content->patches() !== [])<div class="patch-ticks" role="group" aria-label="Patches of the bed that were reached"><input type="hidden" name="patches_asked" value="1">@foreach($sheet->patchNumbers() as $id => $number)<label><input type="checkbox" name="patches[]" value="{{ $id }}" @checked(!in_array($id, $content->missed(), true)) @disabled($done)> <span>{{ $number }}</span></label> @endforeach <a class="act quiet" href="/tanks/{{ $run->tank_id }}/bed">on the plan of the bed</a></div>@endif
