@@ -84,7 +84,7 @@ final readonly class BatchCard
     {
         $doubt = $this->content->doubt();
 
-        return $doubt <= 0.0 ? null : sprintf('A label names no conductivity: it is worked out from GH and KH, ± %s in eight cases of ten, and the pen is held to no less.', $this->show->width(Parameter::Conductivity, (new Normal(0.0, $doubt))->quantile(0.9)));
+        return $doubt <= 0.0 ? null : sprintf('A label names no conductivity: it is worked out from GH and KH, give or take %s, and the pen is held to no less.', $this->show->width(Parameter::Conductivity, (new Normal(0.0, $doubt))->quantile(0.9)));
     }
 
     /** How warm the tank is that it goes into; nothing when that is not known. */
@@ -137,7 +137,7 @@ final readonly class BatchCard
         $spoon = $this->content->usesSpoons() && abs($last->read / max(1.0, $this->content->expectedConductivity()) - 1.0) > self::SPOON_OFF
             ? ' So far off by spoon: is it still the same spoon, the same bag? Calibrate it again.' : '';
         if ($last->water > 0.0) {
-            return new Finding(Finding::HEED, sprintf('%s: too strong. Add %s of soft water.', $read, $this->show->volume($last->water, 1)), 'Stir, and read again.'.$spoon);
+            return new Finding(Finding::HEED, sprintf('%s: too strong. Add %s of RO or rain.', $read, $this->show->volume($last->water, 1)), 'Stir, and read again.'.$spoon);
         }
 
         return new Finding(Finding::HEED, sprintf('%s: too weak. Add this much more of each.', $read), implode(', ', array_map(
@@ -160,7 +160,7 @@ final readonly class BatchCard
             $rows[] = [$this->show->number(Parameter::Conductivity, $share * $expected), match (true) {
                 $check->isGood() => 'good',
                 $check->isOdd => 'look for the mistake',
-                $check->water > 0.0 => '+ '.$this->show->volume($check->water, 1).' soft water',
+                $check->water > 0.0 => '+ '.$this->show->volume($check->water, 1).' RO or rain',
                 default => '+ '.implode(', ', array_map(fn(BatchJar $jar): string => $this->amount($jar, $check->more).' '.$jar->name, $this->content->jars())),
             }];
         }

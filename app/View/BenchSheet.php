@@ -524,7 +524,7 @@ final class BenchSheet
             }
             $hours = $store->supply()->hoursFor($litres);
             $text = sprintf(
-                '%s are needed and the store holds %s: the unit runs %s. Started now, it is there %s; %s run off meanwhile.',
+                '%s are needed and the store holds %s: the unit runs %s. Started now, it is there %s; %s go down the drain.',
                 $this->show->volume($litres),
                 $this->show->volume($store->level),
                 Show::minutes((int) ceil(60.0 * $hours)),

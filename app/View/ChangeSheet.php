@@ -379,17 +379,17 @@ final class ChangeSheet
         $even = max(0.0, $estimate->quantile(0.5));
         $sure = max(0.0, $estimate->quantile(0.9));
         if ($sure <= 0.0) {
-            return [new Finding(Finding::GOOD, 'Nitrate is under the goal already.', 'In nine cases of ten it is; a change is not needed for its sake.')];
+            return [new Finding(Finding::GOOD, 'Nitrate is under the goal already.', 'Even if the test reads low: nine times out of ten it is. A change is not needed for its sake.')];
         }
         $goal = $this->draft->input->nitrateGoal;
         $share = $this->draft->forecast->outlook(Parameter::Nitrate)->after()?->shareAtMost($goal) ?? 0.0;
-        $text = sprintf('%s would do in five cases of ten, %s cover nine. ', $this->show->volume($even), $this->show->volume($sure));
+        $text = sprintf('%s would do if the reading is right, %s nine times out of ten, as far off as it may be. ', $this->show->volume($even), $this->show->volume($sure));
         $hinges = $sure - $even > 0.05 * $this->draft->plan->vessel->litres();
         $text .= $hinges
             ? 'The difference is the reading: a second test, or one with finer steps, settles it.'
             : 'The reading is sharp enough.';
 
-        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, sprintf('Under %s in %s of ten.', $this->show->value(Parameter::Nitrate, $goal), $this->tenths($share)), $text)];
+        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, sprintf('Under %s, %s times out of ten.', $this->show->value(Parameter::Nitrate, $goal), $this->tenths($share)), $text)];
     }
 
     /** @return list<Finding> */
@@ -403,7 +403,7 @@ final class ChangeSheet
             $band = fn(Estimate $estimate): string => Show::rounded($estimate->low(), 1).' to '.Show::rounded($estimate->high(), 1);
 
             return [new Finding(Finding::HEED, 'pH cannot be foretold.', sprintf(
-                'So little KH holds it that humic acids, soil and CO₂ decide: anything from %s right after, %s tomorrow, in eight cases of ten. Change little, and read it.',
+                'So little KH holds it that humic acids, soil and CO₂ decide: anything from %s right after, %s tomorrow, and one time in five beyond even that. Change little, and read it.',
                 $band($outlook->after()),
                 $band($outlook->nextDay()),
             ))];

@@ -150,7 +150,22 @@ final class CreepPage
     {
         $parameter = Parameter::tryFrom($name);
 
-        return $parameter === null ? null : $this->creep($parameter)?->working($parameter === Parameter::Conductivity ? 'µS/cm' : 'mmol/L');
+        $creep = $parameter === null ? null : $this->creep($parameter);
+        if ($parameter === null || $creep === null) {
+            return null;
+        }
+        // In the keeper's units: all of it is proportional to them.
+        $unit = $this->show->unit($parameter);
+        $volume = $this->tank->keeper->volume_unit;
+
+        return (new Creep(
+            $volume->fromLitres($creep->litres),
+            $volume->fromLitres($creep->evaporation),
+            $unit->fromBase($creep->topUp),
+            $unit->fromBase($creep->change),
+            $creep->fraction,
+            $creep->days,
+        ))->working($unit->label, $volume->label());
     }
 
     private function creep(Parameter $parameter): ?Creep

@@ -182,7 +182,7 @@ final class Evening
             $strip->head,
             $has('drain') ? $open->litresOut() : 0.0,
             $drawn,
-            (int) $left->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes()),
+            min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes())),
             '/runs/'.$open->id,
             true,
         );

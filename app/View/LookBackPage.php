@@ -171,7 +171,7 @@ final readonly class LookBackPage
             $gap = $row->measured->central() - $row->forecast->central;
             $findings[] = new Finding(Finding::HEED, sprintf('%s %s is %s than forecast.', $row->parameter->label(), $row->when, $gap < 0 ? 'lower' : 'higher'), sprintf(
                 'Forecast %s, measured %s.',
-                $show->band($row->parameter, $row->forecast->distribution()),
+                $show->number($row->parameter, $row->forecast->central, $row->forecast->halfWidth()).' ± '.$show->plusMinus($row->parameter, $row->forecast->halfWidth()),
                 $show->value($row->parameter, $row->measured->central(), $row->measuredHalfWidth()),
             ));
         }

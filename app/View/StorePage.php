@@ -93,7 +93,7 @@ final class StorePage
     {
         $hours = $this->store->supply()->hoursFor($this->store->capacity);
 
-        return $hours <= 0.0 ? 'full' : sprintf('full in %s of running; %s run off meanwhile', Show::minutes((int) ceil(60.0 * $hours)), $this->show->volume($this->store->supply()->wasteFor($this->store->capacity)));
+        return $hours <= 0.0 ? 'full' : sprintf('full in %s of running; %s go down the drain', Show::minutes((int) ceil(60.0 * $hours)), $this->show->volume($this->store->supply()->wasteFor($this->store->capacity)));
     }
 
     /** @return list<Finding> */

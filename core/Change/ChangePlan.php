@@ -140,7 +140,7 @@ final readonly class ChangePlan
             ->given('E', 'litres gone by evaporation before', $this->evaporated, 'L');
         if ($this->isWhileFilling()) {
             return $computation
-                ->given('r', 'new water that runs in meanwhile, as a share of what runs out', $this->inflow, '')
+                ->given('r', 'new water that runs in while the tank drains, as a share of what runs out', $this->inflow, '')
                 ->line(self::SHARE_WHILE_FILLING, 'share of new water', '');
         }
 

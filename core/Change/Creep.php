@@ -48,12 +48,15 @@ final readonly class Creep
         return $millimetres / 10.0 * $squareCentimetres / 1000.0;
     }
 
-    /** @param string $unit of the concentrations */
-    public function working(string $unit): Computation
+    /**
+     * @param string $unit   of the concentrations
+     * @param string $volume of the litres, when they were given in another unit
+     */
+    public function working(string $unit, string $volume = 'L'): Computation
     {
         $computation = Computation::of('Creep under top-up')
-            ->given('E', 'evaporation', $this->evaporation, 'L a day')
-            ->given('V', 'net volume', $this->litres, 'L')
+            ->given('E', 'evaporation', $this->evaporation, $volume.' a day')
+            ->given('V', 'net volume', $this->litres, $volume)
             ->given('topup', 'in the top-up water', $this->topUp, $unit)
             ->given('change', 'in the change water', $this->change, $unit)
             ->given('n', 'days between changes', $this->days, 'days')

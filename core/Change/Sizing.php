@@ -48,7 +48,7 @@ final class Sizing
             ->line('share = min(max(f, 0), 1)', 'as far as there is water', '');
 
         return $plan->isWhileFilling()
-            ? $computation->given('r', 'new water that runs in meanwhile, as a share of what runs out', $plan->inflow, '')->line(self::LITRES_WHILE_FILLING, 'litres by which the level falls', 'L')
+            ? $computation->given('r', 'new water that runs in while the tank drains, as a share of what runs out', $plan->inflow, '')->line(self::LITRES_WHILE_FILLING, 'litres by which the level falls', 'L')
             : $computation->given('n', 'times drained and filled up', (float) $plan->drains, '')->line(self::LITRES, 'litres to drain each time', 'L');
     }
 

@@ -32,6 +32,31 @@ enum AnimalGroup: string
         };
     }
 
+    /**
+     * What a tank for them begins with until its keeper says otherwise: share of a usual change (0 to 1), days between two, body
+     * height of the largest, mm. House defaults.
+     *
+     * @return array{float, int, float}
+     */
+    public function routine(): array
+    {
+        return match ($this) {
+            self::SoftWaterShrimp => [0.15, 7, 10.0],
+            self::HardyShrimp => [0.2, 7, 10.0],
+            self::SoftWaterFish, self::Community => [0.3, 7, 30.0],
+            self::HardWaterFish => [0.4, 7, 80.0],
+            self::PlantsFirst => [0.4, 7, 30.0],
+        };
+    }
+
+    /** The middle of what they are kept at, degC. */
+    public function warmth(): float
+    {
+        $range = $this->range(Parameter::Temperature) ?? [24.0, 24.0];
+
+        return ($range[0] + $range[1]) / 2.0;
+    }
+
     /** @return array{float, float}|null usual range in the base unit; null where none is set */
     public function range(Parameter $parameter): ?array
     {

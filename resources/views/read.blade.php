@@ -20,6 +20,7 @@
                     </div>
                     @endif
                     <p class="fault" id="e-r-{{ $name }}">@error('readings.'.$name){{ $message }}@enderror</p>
+                    @error('ask.readings.'.$name)<label class="tick"><input type="checkbox" name="sure[]" value="{{ $name }}"> it is so</label>@enderror
                 </div>
                 <small class="last" id="h-r-{{ $name }}">
                     @if($last)

@@ -179,7 +179,7 @@ final class BenchTest extends FeatureCase
         $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
         // 40 L of RO are needed, 10 are there: 30 L at 5 L an hour.
         $this->actingAs($keeper)->get('/bench?'.http_build_query(['litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
-            ->assertSee('the unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('run off meanwhile');
+            ->assertSee('the unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('go down the drain');
     }
 
     public function testShrimpAreWarnedOfAJump(): void

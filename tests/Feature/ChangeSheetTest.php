@@ -52,7 +52,7 @@ final class ChangeSheetTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=25", self::PART)
-            ->assertOk()->assertSee('mg/L in nine of ten.')->assertSee('cover nine');
+            ->assertOk()->assertSee('mg/L, nine times out of ten.')->assertSee('if the reading is right');
     }
 
     public function testAGoalOutOfReachIsNamed(): void

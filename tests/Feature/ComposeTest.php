@@ -170,8 +170,8 @@ final class ComposeTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $query = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40'];
         $this->actingAs($keeper)->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('New water leaves with the old.');
-        $this->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in meanwhile');
-        $this->get("/tanks/$tank->id/change?inflow=50&drains=2")->assertSee('Once, when water runs in meanwhile.');
+        $this->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in while the tank drains');
+        $this->get("/tanks/$tank->id/change?inflow=50&drains=2")->assertSee('Once, when water runs in while the tank drains.');
         $this->get("/tanks/$tank->id/change?inflow=100")->assertSee('It must lie between 0 and 90');
         $minutes = static fn(Run $of): int => (new StepContent($of->steps()->where('job', 'drain')->firstOrFail()))->minutes() - 2;
         $still = $minutes($this->writeRun($keeper, $tank, $query));

@@ -93,4 +93,17 @@ final class ReadingTest extends FeatureCase
 
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('10 – 20')->assertSee('6.9')->assertDontSee('40 – 80');
     }
+
+    public function testADecimalThatSlippedIsAskedBackAndKeptWhenItIsSo(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1']])->assertSessionHasErrors('readings.conductivity');
+        // Nothing is half kept, and what was typed stands there again.
+        self::assertSame(1, $tank->entries()->count());
+        $this->get("/tanks/$tank->id/read")->assertSee('It was')->assertSee('it is so')->assertSee('value="3300"', false)->assertSee('value="25.1"', false);
+        $this->post("/tanks/$tank->id/read", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1'], 'sure' => ['conductivity']])->assertSessionHasNoErrors();
+        self::assertSame(2, $tank->entries()->count());
+        // A danger is never asked back.
+        $this->post("/tanks/$tank->id/read", ['readings' => ['ammonium' => '3', 'temperature' => '31']])->assertSessionHasNoErrors();
+    }
 }

@@ -46,6 +46,19 @@ final class SetUpTest extends FeatureCase
         self::assertSame($water->id, $tank->water_id);
     }
 
+    public function testWhatIsLeftEmptyFollowsTheAnimals(): void
+    {
+        $keeper = $this->keeper();
+        $this->actingAs($keeper)->get('/tanks/new')->assertSee('as these animals like it');
+        foreach (['soft_water_shrimp' => [22.0, 0.15, 10.0], 'hard_water_fish' => [25.5, 0.4, 80.0]] as $animals => [$warmth, $share, $height]) {
+            $this->post('/tanks', ['animals' => $animals, 'warmth' => '', 'routine_share' => '', 'routine_days' => '', 'fish_height' => ''] + self::typed())->assertSessionHasNoErrors();
+            $tank = Tank::query()->latest('id')->firstOrFail();
+            self::assertSame([$warmth, $share, 7, $height], [$tank->warmth, $tank->routine_share, $tank->routine_days, $tank->fish_height]);
+        }
+        // A tank that is there keeps what its keeper said.
+        $this->put("/tanks/$tank->id", ['warmth' => ''] + self::typed())->assertSessionHasErrors('warmth');
+    }
+
     public function testHardWaterFishAreNotGivenBareWaterUnasked(): void
     {
         $keeper = $this->keeper();

@@ -43,7 +43,7 @@ final class UnitsTest extends FeatureCase
 
         self::assertEqualsWithDelta(20.0 * self::GALLON, $store->capacity, 1e-6);
         // 15 gallons are missing, 30 a day are made: twelve hours, and 45 gallons run off.
-        $this->get('/stores/'.$store->id)->assertOk()->assertSee('full in 12 h 00')->assertSee("45\u{A0}US gal run off");
+        $this->get('/stores/'.$store->id)->assertOk()->assertSee('full in 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
         $this->post("/stores/$store->id/level", ['level' => '21'])->assertSessionHasErrors('level');
         $this->post("/stores/$store->id/level", ['level' => '8'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(8.0 * self::GALLON, $store->refresh()->level, 1e-6);
@@ -67,6 +67,9 @@ final class UnitsTest extends FeatureCase
         $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => '2'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(2.0 * self::GALLON, $tank->topUps()->firstOrFail()->litres, 1e-6);
         $this->get("/tanks/$tank->id/top-up")->assertOk()->assertSee('US gal a day');
+        $working = strip_tags((string) $this->get("/tanks/$tank->id/top-up?working=conductivity")->assertOk()->getContent());
+        self::assertStringContainsString('US gal a day', (string) strstr($working, 'What goes in'));
+        self::assertStringNotContainsString('µS/cm', (string) strstr($working, 'What goes in'));
 
         // 10 gallons from 50 and 120 degrees to 77: 10 * 27 / 70 of it hot.
         $this->get("/tanks/$tank->id/hose?litres=10&cold=50&hot=120&goal=77")->assertOk()->assertSee("3.9\u{A0}US gal hot and 6.1\u{A0}US gal cold");

@@ -13,6 +13,7 @@ use App\Support\LatestReadings;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading as CoreReading;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,6 +21,9 @@ use Illuminate\Validation\ValidationException;
 
 final class ReadingController extends Controller
 {
+    /** Times that hardness or conductivity may differ from the last reading before it is asked back: mostly a decimal that slipped. House default. */
+    private const ODD = 5.0;
+
     public function __construct(private readonly RecordReadings $record) {}
 
     public function createForTank(Request $request, Tank $tank): View
@@ -77,7 +81,35 @@ final class ReadingController extends Controller
         if ($readings === []) {
             throw ValidationException::withMessages(['readings.nitrate' => 'Write at least one reading.']);
         }
+        $this->askBack($request, $of, $readings);
         $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
+    }
+
+    /**
+     * What hardly happens to one water is asked back at its field, and kept when the keeper says that it is so.
+     *
+     * @param array<string, CoreReading> $readings
+     */
+    private function askBack(Request $request, Tank|Water $of, array $readings): void
+    {
+        $show = $this->keeper($request)->show();
+        $latest = $of instanceof Tank ? LatestReadings::ofTanks([$of->id]) : LatestReadings::ofWaters([$of->id]);
+        $sure = (array) $request->input('sure', []);
+        $messages = [];
+        foreach ([Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness] as $parameter) {
+            $last = ($latest[$of->id] ?? [])[$parameter->value] ?? null;
+            $new = $readings[$parameter->value] ?? null;
+            if ($last === null || $new === null || min($last->value, $new->value) <= 0.0 || in_array($parameter->value, $sure, true)) {
+                continue;
+            }
+            if (max($new->value / $last->value, $last->value / $new->value) > self::ODD) {
+                $messages['readings.'.$parameter->value] = sprintf('It was %s when last read. Is the decimal where it belongs?', $show->reading($last->toCore()));
+                $messages['ask.readings.'.$parameter->value] = '1';
+            }
+        }
+        if ($messages !== []) {
+            throw ValidationException::withMessages($messages);
+        }
     }
 }

@@ -60,7 +60,7 @@ final class ChangeRequest extends FormRequest
             'percent' => [$amount(Way::Percent), new Amount(0, 100, '%', '30')],
             'mark' => [$amount(Way::Mark), $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim), 180.0)],
             'buckets' => [$amount(Way::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
-            'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail('Once, when water runs in meanwhile.') : null],
+            'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail('Once, when water runs in while the tank drains.') : null],
             'inflow' => ['nullable', new Amount(0, 90, '%', '50')],
             'water' => ['nullable', 'integer', $mine],
             'second_water' => ['nullable', 'integer', $mine],

@@ -43,6 +43,8 @@ class TankRequest extends FormRequest
         $keeper = $this->keeper();
         $shape = Shape::tryFrom(is_string($this->input('shape')) ? $this->input('shape') : '') ?? Shape::Box;
         $mine = Rule::exists('waters', 'id')->where('keeper_id', $keeper->id);
+        // Left empty at set-up, these follow the animals.
+        $asked = $this->route('tank') instanceof Tank ? 'required' : 'nullable';
         $within = fn(string $field) => $this->scale($field)->rule(...self::LIMITS[$field]);
 
         return [
@@ -65,12 +67,12 @@ class TankRequest extends FormRequest
             'measured_spread' => ['nullable', $within('measured_spread')],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
             'fish_height' => ['nullable', $within('fish_height')],
-            'warmth' => ['required', $within('warmth')],
+            'warmth' => [$asked, $within('warmth')],
             'ph_set_point' => ['nullable', new Amount(5, 9, '', '6.8')],
             'nitrate_per_day' => ['nullable', $within('nitrate_per_day')],
             'stock' => ['nullable', Rule::in(array_keys(Tank::STOCKS))],
-            'routine_share' => ['required', new Amount(1, 95, '%', '30')],
-            'routine_days' => ['required', 'integer', 'between:1,90'],
+            'routine_share' => [$asked, new Amount(1, 95, '%', '30')],
+            'routine_days' => [$asked, 'integer', 'between:1,90'],
             'water_id' => ['nullable', 'integer', $mine],
             'second_water_id' => ['nullable', 'integer', $mine],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
@@ -168,13 +170,15 @@ class TankRequest extends FormRequest
         $plain = fn(string $field): ?float => Amount::parse($this->input($field));
         $share = static fn(?float $typed, float $usual, ?float $kept): float => $typed === null ? $usual : ($kept !== null && abs(100.0 * $kept - $typed) < 0.5 && Show::plain(100.0 * $kept, 0) === Show::plain($typed, 4) ? $kept : $typed / 100.0);
         $animals = AnimalGroup::tryFrom((string) $this->string('animals')) ?? AnimalGroup::Community;
+        [$usualShare, $usualDays, $usualHeight] = $animals->routine();
         $values = [];
         foreach (['outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'measured_litres', 'measured_spread'] as $field) {
             $values[$field] = $number($field);
         }
-        foreach (['bed_back', 'bed_front', 'stone_height', 'wood_height', 'glass', 'water_below_rim', 'stone_kg', 'wood_kg', 'fish_height'] as $field) {
+        foreach (['bed_back', 'bed_front', 'stone_height', 'wood_height', 'glass', 'water_below_rim', 'stone_kg', 'wood_kg'] as $field) {
             $values[$field] = $number($field) ?? 0.0;
         }
+        $values['fish_height'] = $number('fish_height') ?? ($was === null ? $usualHeight : 0.0);
         $stock = is_string($this->input('stock')) ? Tank::STOCKS[$this->input('stock')][1] ?? null : null;
 
         $tank->fill([
@@ -184,12 +188,12 @@ class TankRequest extends FormRequest
             'shape' => Shape::tryFrom((string) $this->string('shape')) ?? Shape::Box,
             'porosity' => $share($plain('porosity'), 0.42, $was?->porosity),
             'animals' => $animals,
-            'warmth' => $number('warmth') ?? 24.0,
+            'warmth' => $number('warmth') ?? $animals->warmth(),
             'ph_set_point' => $plain('ph_set_point'),
             // Most who begin know what lives in the tank, and not what it makes.
             'nitrate_per_day' => $number('nitrate_per_day') ?? $stock ?? $was->nitrate_per_day ?? 1.0,
-            'routine_share' => $share($plain('routine_share'), 0.3, $was?->routine_share),
-            'routine_days' => (int) ($plain('routine_days') ?? 7.0),
+            'routine_share' => $share($plain('routine_share'), $usualShare, $was?->routine_share),
+            'routine_days' => (int) ($plain('routine_days') ?? $usualDays),
             'water_id' => $this->integer('water_id') ?: null,
             'second_water_id' => $this->integer('second_water_id') ?: null,
             'second_share' => $share($plain('second_share'), 0.0, $was?->second_share),

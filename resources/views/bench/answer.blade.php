@@ -66,4 +66,4 @@
     @if($draft->input->tank && $draft->input->tank->id)<p class="workings"><a href="/tanks/{{ $draft->input->tank->id }}/change?reason=amount&amp;way=litres&amp;litres={{ App\Support\Show::plain($draft->input->tank->keeper->volume_unit->fromLitres($draft->input->litres), 1) }}">Forecast a change of {{ $sheet->litres() }} in {{ $draft->input->tank->name }}</a></p>@endif
 </aside>
 @endif
-@if(request()->header('HX-Request'))@include('bench.faults', ['faults' => $faults])@endif
+@if(request()->header('HX-Request'))<div hx-swap-oob="innerHTML:#said">@if($sheet !== null){{ $sheet->litres() }}: @foreach($sheet->jars() as $line){{ $line->amount }} {{ $line->unit }} {{ $line->name }}@if(!$loop->last), @endif @endforeach. {{ $sheet->findings()[0]->head ?? '' }}@endif</div>@include('bench.faults', ['faults' => $faults])@endif

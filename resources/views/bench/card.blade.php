@@ -30,7 +30,7 @@
             <button class="act quiet" name="from" value="typed">What now?</button>
         </form>
         @endif
-        @if($looks > 1)<details class="more"><summary>{{ $looks }} looks</summary><ol>@foreach($card->content->checks() as $check)<li>{{ $show->time($check->at) }} · <span class="num">{{ $show->value($ec, $check->read) }}</span> @if($check->added) · then added @if($check->more > 0){{ $show->percent($check->more) }} more of each @else {{ $show->volume($check->water, 1) }} of soft water @endif @endif</li>@endforeach</ol></details>@endif
+        @if($looks > 1)<details class="more"><summary>{{ $looks }} looks</summary><ol>@foreach($card->content->checks() as $check)<li>{{ $show->time($check->at) }} · <span class="num">{{ $show->value($ec, $check->read) }}</span> @if($check->added) · then added @if($check->more > 0){{ $show->percent($check->more) }} more of each @else {{ $show->volume($check->water, 1) }} of RO or rain @endif @endif</li>@endforeach</ol></details>@endif
         <table class="plain on-paper"><caption>Read so much, do so much</caption><thead><tr><th>{{ $show->unit($ec)->label }}</th><th>then</th></tr></thead><tbody>@foreach($card->table() as [$reads, $do])<tr><td class="num">{{ $reads }}</td><td>{{ $do }}</td></tr>@endforeach</tbody></table>
     </section>
     <div class="acts card-acts">

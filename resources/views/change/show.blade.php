@@ -15,7 +15,7 @@
         <aside class="side" aria-label="What for, and with what">
             <fieldset class="reasons"><legend>Why change water?</legend>
                 <label><input type="radio" name="reason" value="routine" @checked($r === App\Change\Reason::Routine)> <span>Keep the rhythm<small>{{ $show->percent($tank->routine_share) }} every {{ $tank->routine_days }} days</small></span></label>
-                <label><input type="radio" name="reason" value="nitrate" @checked($r === App\Change\Reason::Nitrate)> <span>Bring nitrate under<small>in nine cases of ten</small></span></label>
+                <label><input type="radio" name="reason" value="nitrate" @checked($r === App\Change\Reason::Nitrate)> <span>Bring nitrate under<small>with enough to spare for the test</small></span></label>
                 <x-change-entry name="nitrate_goal" label="Nitrate goal" :value="$was('nitrate_goal', $show->number($nitrate, 20.0))" :unit="$show->unit($nitrate)->label" reason="nitrate"/>
                 <label><input type="radio" name="reason" value="conductivity" @checked($r === App\Change\Reason::Conductivity)> <span>Bring conductivity to</span></label>
                 <x-change-entry name="conductivity_goal" label="Conductivity goal" :value="$was('conductivity_goal')" :unit="$show->unit($ec)->label" reason="conductivity"/>

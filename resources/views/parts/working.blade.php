@@ -26,7 +26,7 @@
 </ol>
 @php($estimate = $working->estimate())
 @if($estimate->spread() > 0)
-<p class="band-line">In eight cases of ten between <b>{{ $number($estimate->low(), 3) }}</b> and <b>{{ $number($estimate->high(), 3) }}</b>.</p>
+<p class="band-line">As exactly as you can measure, it lies eight times out of ten between <b>{{ $number($estimate->low(), 3) }}</b> and <b>{{ $number($estimate->high(), 3) }}</b>.</p>
 @endif
 <h3>What goes in</h3>
 <table class="plain"><thead><tr><th>Symbol</th><th>Meaning</th><th>Value</th><th>From</th></tr></thead><tbody>

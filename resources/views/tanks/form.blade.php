@@ -39,12 +39,12 @@
                 <x-choice name="animals" label="Who lives here" :value="$tank->animals->value" :options="collect(Cresco\Core\Tank\AnimalGroup::cases())->mapWithKeys(fn ($g) => [$g->value => $g->label()])" help="Sets the usual ranges and what one change may move (guesses until your diary knows better)."/>
                 @if(!$tank->exists)<x-choice name="stock" label="What is fed in it" value="usual" :options="collect(App\Models\Tank::STOCKS)->map(fn ($s) => $s[0])" help="From this Cresco guesses the nitrate it makes; readings put the guess right."/>@endif
                 <div class="row-fields">
-                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$in($levels, $tank->fish_height)" :unit="$levels->label" mode="decimal"/>
-                    <x-field small name="warmth" label="The heater holds" :value="$in($temperature, $tank->warmth)" :unit="$temperature->label" mode="decimal"/>
+                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$tank->exists ? $in($levels, $tank->fish_height) : null" :help="$tank->exists ? null : 'empty: as these animals like it'" :unit="$levels->label" mode="decimal"/>
+                    <x-field small name="warmth" label="The heater holds" :value="$tank->exists ? $in($temperature, $tank->warmth) : null" :help="$tank->exists ? null : 'empty: as these animals like it'" :unit="$temperature->label" mode="decimal"/>
                     <x-field small name="ph_set_point" label="pH controller holds" :value="$plain($tank->ph_set_point, 2)" mode="decimal" help="empty without one"/>
                     @if($tank->exists)<x-field small name="nitrate_per_day" label="Nitrate it makes a day, your guess" :value="$in($makes, $tank->nitrate_per_day)" :unit="$makes->label" mode="decimal" help="weighed with what your readings say"/>@endif
-                    <x-field small name="routine_share" label="Usual change" :value="$plain(100 * $tank->routine_share, 0)" unit="%" mode="decimal"/>
-                    <x-field small name="routine_days" label="every" :value="$tank->routine_days" unit="days" mode="numeric"/>
+                    <x-field small name="routine_share" label="Usual change" :value="$tank->exists ? $plain(100 * $tank->routine_share, 0) : null" :help="$tank->exists ? null : 'empty: as these animals like it'" unit="%" mode="decimal"/>
+                    <x-field small name="routine_days" label="every" :value="$tank->exists ? $tank->routine_days : null" unit="days" mode="numeric"/>
                 </div>
                 @if($waters->isNotEmpty())
                 <div class="row-fields">

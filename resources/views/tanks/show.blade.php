@@ -18,7 +18,7 @@
         <section class="board" aria-label="Section to scale">
             <p class="lead-figure">
                 <a class="figure" href="?working=volume" data-working="volume"><b>{{ $page->show->volumeNumber($page->vessel->litres()) }}</b> {{ $page->tank->keeper->volume_unit->label() }} net</a>
-                <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }} in eight of ten</span>
+                <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }} as near as tape and stone tell</span>
             </p>
             @include('parts.section', ['drawing' => $page->drawing, 'show' => $page->show])
             <ul class="level-list">
