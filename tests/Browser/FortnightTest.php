@@ -49,12 +49,14 @@ final class FortnightTest extends BrowserCase
         $this->go(self::TANK.'/read');
         $this->type('#r-temperature', '34.2');
         $this->press('Keep the readings');
+        $this->untilText('.status', 'Readings kept');
         self::assertStringContainsString('The tank is too hot', $this->onTheRound());
         self::assertStringContainsString('In the next ten minutes', $this->strip());
         $this->go(self::TANK.'/diary');
         $this->click('.diary a[href$="/edit"]');
         $this->type('[name="readings[temperature]"]', '24.2');
         $this->press('Keep it so');
+        $this->until(fn(): bool => str_ends_with($this->path(), '/diary'), 'the diary again');
         self::assertStringNotContainsString('too hot', $this->onTheRound());
 
         // Day eight: late by a day, changed without a sheet, noted afterwards.
@@ -64,6 +66,7 @@ final class FortnightTest extends BrowserCase
         $this->press('Changed already? Note it down');
         $this->type('[name="litres"]', '60');
         $this->press('Note the change');
+        $this->untilText('.status', 'Noted');
         self::assertStringContainsString('Change in 7 days', $this->onTheRound());
 
         // Day thirteen: two more days to go; that change taken out, it is late since day seven.
@@ -73,6 +76,7 @@ final class FortnightTest extends BrowserCase
         $this->browserOpens('Changed 60');
         $this->press('Take it out of the diary');
         $this->press('Take it out');
+        $this->untilText('.status', 'Taken out');
         self::assertStringContainsString('Change 6 days late', $this->onTheRound());
         $this->assertNoComplaints();
     }
@@ -136,6 +140,7 @@ final class FortnightTest extends BrowserCase
             $this->type("#r-$field", $figures[$label]);
         }
         $this->press('Keep the readings');
+        $this->untilText('.status', 'Readings kept');
     }
 
     private function finishTheSheet(): void

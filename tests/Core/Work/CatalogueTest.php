@@ -89,8 +89,8 @@ final class CatalogueTest extends TestCase
         self::assertStringContainsString('climb out', self::lines('trim', []));
         self::assertStringContainsString('drained tank water', self::lines('media', []));
         self::assertStringContainsString('conditioned water', self::lines('media', ['media' => 'conditioned']));
-        self::assertStringContainsString('straight in', self::lines('refill', ['minerals' => 'direct']));
-        self::assertStringNotContainsString('straight in', self::lines('refill', []));
+        // Minerals that go straight in have a step of their own, between conditioner and refill.
+        self::assertStringContainsString('a third at a time into the stream', self::lines('minerals', ['minerals' => 'direct']));
     }
 
     /** @param array<string, string> $schools */
