@@ -221,4 +221,21 @@ final class ChangeSheetTest extends FeatureCase
     {
         return $this->get("/runs/$run->id")->assertOk();
     }
+
+    public function testWithoutAScriptTheFieldThatWasTypedIsTheOneThatCounts(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->getContent();
+        // What the form sends by itself: the amounts as they stand, and what they stood at.
+        preg_match_all('/<input type="hidden" name="(\w+_was)" value="([^"]*)"/', $page, $was);
+        $sent = array_combine($was[1], $was[2]);
+        self::assertSame(['litres_was', 'percent_was', 'mark_was', 'buckets_was'], array_keys($sent));
+        foreach ($sent as $name => $value) {
+            $sent[substr((string) $name, 0, -4)] = $value;
+        }
+        $sheet = (string) $this->get("/tanks/$tank->id/change?".http_build_query(['reason' => 'routine', 'way' => 'litres', 'percent' => '12'] + $sent))->assertOk()->getContent();
+
+        self::assertMatchesRegularExpression('/name="percent" value="12"/', $sheet);
+        self::assertMatchesRegularExpression('/value="amount" checked/', $sheet);
+    }
 }

@@ -56,6 +56,21 @@ final class ExchangeTest extends FeatureCase
         self::assertStringNotContainsString(',=SUM', (string) $this->get('/analyses/export.csv')->getContent());
     }
 
+    public function testANoteOfSeveralLinesComesBackFromOurOwnFile(): void
+    {
+        $keeper = $this->keeper();
+        $water = $this->water($keeper, 'Well');
+        $note = "first line, with a comma\nand \"quotes\"\n=SUM(1)";
+        $analysis = new Analysis(['water_id' => $water->id, 'sampled_on' => '2026-02-03', 'milligrams' => ['Ca' => 60.0], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
+        $analysis->keeper_id = $keeper->id;
+        $analysis->save();
+        $file = (string) $this->actingAs($keeper)->get('/analyses/export.csv')->getContent();
+        $analysis->delete();
+        $this->import('/analyses/import', $file, 'own.csv')->assertSessionHasNoErrors();
+
+        self::assertSame($note, Analysis::query()->sole()->note);
+    }
+
     public function testAWaterThatIsNotKnownIsNamedWithItsAnalysis(): void
     {
         $keeper = $this->keeper();
