@@ -118,8 +118,8 @@ final class ShelfTest extends FeatureCase
         $store = Store::query()->firstOrFail();
         $this->post("/stores/$store->id/level", ['level' => '61'])->assertSessionHasErrors('level');
         $this->post("/stores/$store->id/level", ['level' => '30'])->assertSessionHasNoErrors();
-        // 60 L hold 30 more: 6 hours at 5 L an hour, 90 L run off.
-        $this->get("/stores/$store->id")->assertOk()->assertSee('full in 6 h 00')->assertSee("90\u{A0}L run off");
+        // 60 L hold 30 more: 6 hours at 5 L an hour, 90 L go down the drain.
+        $this->get("/stores/$store->id")->assertOk()->assertSee('full in 6 h 00')->assertSee("90\u{A0}L go down the drain");
         // 40 L: 10 are missing, two hours.
         $this->get("/stores/$store->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
         $this->get("/stores/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between nothing and 5000');
