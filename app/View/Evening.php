@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\BatchContent;
+use App\Change\ChangeInput;
 use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
@@ -116,15 +117,19 @@ final class Evening
         return $lines;
     }
 
-    /** @return array<int, float> litres of one water that each tank takes, picked or not */
-    public function of(int $water): array
+    /** @return array<int, float> litres of one water that a usual change of each tank takes, by tank; tanks that take none are left out */
+    public static function usual(Keeper $keeper, int $water, DraftChange $draft): array
     {
-        $needs = [];
-        foreach ($this->stops as $stop) {
-            $needs[$stop->tank->id] = $stop->drawn[$water] ?? 0.0;
+        $litres = [];
+        foreach ($keeper->loadMissing('waters', 'stores', 'tanks.devices')->tanks as $tank) {
+            $input = UsualChange::of($tank->setRelation('keeper', $keeper));
+            $part = self::drawnBy($keeper, $input, 1.0)[$water] ?? 0.0;
+            if ($part > 0.0) {
+                $litres[$tank->id] = $part * $draft($tank, $input)->plan->refill();
+            }
         }
 
-        return $needs;
+        return $litres;
     }
 
     /** @return array{string, bool} */
@@ -161,7 +166,7 @@ final class Evening
         }
         $draft = ($this->draft)($tank, UsualChange::of($tank));
 
-        return new EveningStop($tank, $strip->head, $draft->plan->outflow(), $this->drawnBy($draft), self::planned($draft), '/tanks/'.$tank->id.'/change', $isDue);
+        return new EveningStop($tank, $strip->head, $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft), '/tanks/'.$tank->id.'/change', $isDue);
     }
 
     /** A sheet that is written: what is left of it. */
@@ -174,7 +179,7 @@ final class Evening
         $refill = $has('refill') ? $open->planned('refill') ?? 0.0 : 0.0;
         $drawn = [];
         foreach ($ids as $at => $id) {
-            $drawn = $this->plus($drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
+            $drawn = self::plus($this->keeper, $drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
         }
 
         return new EveningStop(
@@ -196,14 +201,13 @@ final class Evening
         return Timetable::of($session->jobs($order), Rules::of($session), SessionOf::minutes($draft, $order))->minutes();
     }
 
-    /** @return array<int, float> */
-    private function drawnBy(Draft $draft): array
+    /** @return array<int, float> litres of each water in so many litres of what goes in */
+    private static function drawnBy(Keeper $keeper, ChangeInput $input, float $litres): array
     {
-        $refill = $draft->plan->refill();
-        $second = $draft->input->second === null ? 0.0 : $draft->input->secondShare;
-        $drawn = $this->plus([], $draft->input->first->id, $refill * (1.0 - $second));
+        $second = $input->second === null ? 0.0 : $input->secondShare;
+        $drawn = self::plus($keeper, [], $input->first->id, $litres * (1.0 - $second));
 
-        return $draft->input->second === null ? $drawn : $this->plus($drawn, $draft->input->second->id, $refill * $second);
+        return $input->second === null ? $drawn : self::plus($keeper, $drawn, $input->second->id, $litres * $second);
     }
 
     /**
@@ -214,12 +218,12 @@ final class Evening
      *
      * @return array<int, float>
      */
-    private function plus(array $drawn, int $water, float $litres): array
+    private static function plus(Keeper $keeper, array $drawn, int $water, float $litres): array
     {
         if ($litres <= 0.0) {
             return $drawn;
         }
-        $batch = $this->keeper->stores->contains('water_id', $water) ? null : Batch::query()->where('water_id', $water)->latest('id')->first();
+        $batch = $keeper->stores->contains('water_id', $water) ? null : Batch::query()->where('water_id', $water)->latest('id')->first();
         $sources = $batch === null ? [] : array_filter((new BatchContent($batch))->sources(), static fn(array $source): bool => $source['water_id'] !== null && $source['water_id'] !== $water);
         $sum = array_sum(array_column($sources, 'litres'));
         if ($sum <= 0.0) {

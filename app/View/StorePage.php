@@ -35,7 +35,7 @@ final class StorePage
         $this->show = $keeper->show();
         $this->membrane = $store->membrane();
         $needs = $faults = [];
-        $usual = is_array($typed) || $store->water_id === null ? [] : (new Evening($keeper, null, $draft))->of($store->water_id);
+        $usual = is_array($typed) || $store->water_id === null ? [] : Evening::usual($keeper, $store->water_id, $draft);
         foreach ($keeper->tanks as $tank) {
             $text = is_array($typed) ? $typed[$tank->id] ?? '' : null;
             $number = $this->show->volumes()->parse($text);
