@@ -6,6 +6,7 @@ namespace App\Change;
 
 use App\Models\Jar;
 use App\Models\Water;
+use App\Support\LatestReadings;
 use App\Support\WaterKind;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Measure\Parameter;
@@ -35,12 +36,13 @@ final class ConditionerDose
         return $draft->tank->keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): float => $jar->stock ?? INF)->first();
     }
 
-    /** mg/L of chlorine last read in the tap that goes in; nothing when it was not read, which leaves the dose of the label. */
+    /** mg/L of chlorine last read in any of the keeper's taps, on the careful side; nothing when none was read, which leaves the dose of the label. */
     private static function chlorine(Draft $draft): float
     {
+        $taps = $draft->tank->keeper->waters->filter(static fn(Water $water): bool => $water->kind === WaterKind::Tap);
         $most = 0.0;
-        foreach ($draft->tank->keeper->waters->filter(static fn(Water $water): bool => $water->kind === WaterKind::Tap) as $water) {
-            $most = max($most, $draft->waters->source($water)->get(Parameter::Chlorine)?->quantile(0.9) ?? 0.0);
+        foreach (LatestReadings::ofWaters(array_values(array_map(intval(...), $taps->modelKeys()))) as $readings) {
+            $most = max($most, ($readings[Parameter::Chlorine->value] ?? null)?->toCore()->distribution()->quantile(0.9) ?? 0.0);
         }
 
         return $most;

@@ -22,7 +22,7 @@ final class UsualChange
             Way::Litres,
             null,
             1,
-            $waters->firstWhere('id', $tank->water_id) ?? UsualWater::for($tank->keeper, $tank->needs()) ?? throw new \RuntimeException('There is no water.'),
+            UsualWater::of($tank),
             $waters->firstWhere('id', $tank->second_water_id),
             $tank->second_share,
             $tank->water_below_rim,

@@ -5,14 +5,26 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Models\Keeper;
+use App\Models\Tank;
 use App\Models\Water;
 use App\Support\LatestReadings;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Needs;
+use RuntimeException;
 
 /** Which of a keeper's waters suits animals best, as long as nobody has said which one goes in. */
 final class UsualWater
 {
+    /**
+     * The water that usually goes into a tank: the one that its keeper named, else the one that suits.
+     *
+     * @throws RuntimeException when the keeper has no water at all
+     */
+    public static function of(Tank $tank): Water
+    {
+        return $tank->keeper->waters->firstWhere('id', $tank->water_id) ?? self::for($tank->keeper, $tank->needs()) ?? throw new RuntimeException('There is no water.');
+    }
+
     public static function for(Keeper $keeper, Needs $needs): ?Water
     {
         $waters = $keeper->waters;

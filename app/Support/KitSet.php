@@ -10,7 +10,7 @@ use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 
-/** What keepers commonly measure with, as a whole: one act sets every kit. Steps and fields are what most of their kind have. */
+/** What keepers commonly measure with, as a whole: one act sets every kit. Steps and fields are house defaults, to be changed to what stands on the keeper's own. */
 enum KitSet: string
 {
     case Strips = 'strips';

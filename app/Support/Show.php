@@ -117,6 +117,12 @@ final class Show
         return $this->number($parameter, $value->central(), $half).($half > 0.0 ? ' ± '.$this->plusMinus($parameter, $half) : '');
     }
 
+    /** The same with its unit. */
+    public function joinedBand(Parameter $parameter, Distribution $value): string
+    {
+        return self::joined($this->band($parameter, $value), $this->unit($parameter)->label);
+    }
+
     public function volume(float $litres, ?int $decimals = null): string
     {
         return self::joined($this->volumeNumber($litres, $decimals), $this->keeper->volume_unit->label());

@@ -56,7 +56,7 @@ final readonly class BatchCard
     {
         return array_map(fn(BatchJar $jar): array => [
             'jar' => $jar,
-            'amount' => $this->amount($jar, 1.0),
+            'amount' => $this->content->amount($jar, 1.0),
             'spoons' => $jar->spoon === null ? null : BenchSheet::spoons($jar->amount / $jar->spoon),
         ], $this->content->jars());
     }
@@ -141,7 +141,7 @@ final readonly class BatchCard
         }
 
         return new Finding(Finding::HEED, sprintf('%s: too weak. Add this much more of each.', $read), implode(', ', array_map(
-            fn(BatchJar $jar): string => $this->amount($jar, $last->more).' '.$jar->name,
+            fn(BatchJar $jar): string => $this->content->amount($jar, $last->more).' '.$jar->name,
             $this->content->jars(),
         )).'. Stir until all is dissolved, and read again.'.$spoon);
     }
@@ -161,7 +161,7 @@ final readonly class BatchCard
                 $check->isGood() => 'good',
                 $check->isOdd => 'look for the mistake',
                 $check->water > 0.0 => '+ '.$this->show->volume($check->water, 1).' RO or rain',
-                default => '+ '.implode(', ', array_map(fn(BatchJar $jar): string => $this->amount($jar, $check->more).' '.$jar->name, $this->content->jars())),
+                default => '+ '.implode(', ', array_map(fn(BatchJar $jar): string => $this->content->amount($jar, $check->more).' '.$jar->name, $this->content->jars())),
             }];
         }
 
@@ -182,10 +182,5 @@ final readonly class BatchCard
                 ->constant('d', 'meq/L in one degree', Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 'meq/L', '10 mg/L of CaO')->line('kh = A / d', 'KH', '°'),
             default => null,
         };
-    }
-
-    private function amount(BatchJar $jar, float $times): string
-    {
-        return $this->content->amount($jar, $times);
     }
 }

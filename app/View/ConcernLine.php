@@ -22,7 +22,11 @@ final readonly class ConcernLine
         $days = (int) floor($concern->value);
         $words = [
             'parameter' => $parameter->label(),
-            'value' => $concern->key === 'free_ammonia' ? Show::plain($concern->value, 3) : $show->value($parameter, $concern->value),
+            'value' => match (true) {
+                $concern->key === 'free_ammonia' => Show::plain($concern->value, 3),
+                ($stands = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $stands),
+                default => $show->value($parameter, $concern->value),
+            },
             'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : $show->value($parameter, $concern->limit),
             'days' => (string) $days,
         ];

@@ -21,6 +21,7 @@ use App\Support\RunState;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Work\Rules;
+use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 
 /** One evening at several tanks: in which order, how much water, how long in all, and whether the stores suffice. */
@@ -164,9 +165,11 @@ final class Evening
         if ($this->keeper->waters->isEmpty()) {
             return null;
         }
-        $draft = ($this->draft)($tank, UsualChange::of($tank));
+        $input = UsualChange::of($tank);
+        // Where work alone is due, no water is.
+        $draft = ($this->draft)($tank, $strip->tasks === [] ? $input : $input->dry());
 
-        return new EveningStop($tank, $strip->head, $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft), '/tanks/'.$tank->id.'/change', $isDue);
+        return new EveningStop($tank, $strip->head, $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft, $strip->tasks), $strip->tasks === [] ? '/tanks/'.$tank->id.'/change' : $strip->url, $isDue);
     }
 
     /** A sheet that is written: what is left of it. */
@@ -193,9 +196,10 @@ final class Evening
         );
     }
 
-    private static function planned(Draft $draft): int
+    /** @param list<Task> $tasks */
+    private static function planned(Draft $draft, array $tasks): int
     {
-        $session = SessionOf::draft($draft);
+        $session = SessionOf::draft($draft, $tasks);
         $order = $session->order();
 
         return Timetable::of($session->jobs($order), Rules::of($session), SessionOf::minutes($draft, $order))->minutes();

@@ -26,4 +26,13 @@ final readonly class EveningStop
         public string $url,
         public bool $isDue,
     ) {}
+
+    public function act(): string
+    {
+        return match (true) {
+            str_starts_with($this->url, '/runs/') => 'Open the sheet',
+            $this->out > 0.0 => 'Plan the change',
+            default => 'Plan the session',
+        };
+    }
 }

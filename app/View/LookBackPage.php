@@ -11,6 +11,7 @@ use App\Models\Photo;
 use App\Models\Reading;
 use App\Models\Run;
 use App\Models\RunStep;
+use App\Models\WaterChange;
 use Cresco\Core\Change\LookBack;
 use Cresco\Core\Change\Miss;
 use Cresco\Core\Measure\Parameter;
@@ -32,10 +33,14 @@ final readonly class LookBackPage
 
     public ?Miss $miss;
 
+    /** The change as it was really made, put right where the keeper put it right. */
+    private ?WaterChange $change;
+
     public function __construct(public Run $run)
     {
-        $record = ForecastRecord::of($run);
-        $check = new LookBack($run->planned('share') ?? 0.0);
+        $this->change = WaterChange::query()->where('run_id', $run->id)->first();
+        $record = $this->record();
+        $check = new LookBack($this->share());
         $rows = [];
         foreach (self::measured($run) as [$when, $reading]) {
             $row = $record->row($reading->parameter);
@@ -55,11 +60,28 @@ final readonly class LookBackPage
         $this->miss = $check->explain();
     }
 
+    private function record(): ForecastRecord
+    {
+        return $this->change === null ? ForecastRecord::of($this->run) : ForecastRecord::kept($this->change->forecast);
+    }
+
+    /** Share of new water, 0 to 1. */
+    public function share(): float
+    {
+        return $this->change->share ?? $this->run->planned('share') ?? 0.0;
+    }
+
+    /** Litres that left. */
+    public function litres(): float
+    {
+        return $this->change->litres ?? $this->run->litresOut();
+    }
+
     /** How a figure was forecast, from the plan and the readings as they were kept; null for pH and for the next day. */
     public function working(string $name): ?Computation
     {
         $parameter = Parameter::tryFrom($name);
-        $row = $parameter === null ? null : ForecastRecord::of($this->run)->row($parameter);
+        $row = $parameter === null ? null : $this->record()->row($parameter);
         if ($parameter === null || !$parameter->mixes() || $row?->now === null || $row->source === null) {
             return null;
         }
@@ -67,7 +89,7 @@ final readonly class LookBackPage
         $source = is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'the new water';
 
         return Computation::of($parameter->label().' right after, as it was forecast')
-            ->given('f', 'share of new water', $this->run->planned('share') ?? 0.0, '')
+            ->given('f', 'share of new water', $this->share(), '')
             ->given('tank', $parameter->word().' in the tank before', $unit->distributionFromBase($row->now->distribution()), $unit->label)
             ->given('source', $parameter->word().' in '.$source, $unit->distributionFromBase($row->source->distribution()), $unit->label)
             ->line(Mixing::ONE_CHANGE, $parameter->word().' right after', $unit->label)
@@ -176,7 +198,7 @@ final readonly class LookBackPage
             ));
         }
         if ($this->miss?->cause === Miss::SHARE) {
-            $planned = $this->run->planned('share') ?? 0.0;
+            $planned = $this->share();
             $findings[] = new Finding(Finding::HEED, 'The likeliest reason: another amount.', sprintf(
                 'All misses fit if %s of the water was changed, not %s. The mark was %s, or the tank holds %s than its measures say.',
                 $show->percent($this->miss->likely),

@@ -31,6 +31,9 @@ final readonly class Round
 
     private const CHECK_UNTIL = 48;
 
+    /** Work that comes again, for one session. House default. */
+    private const AT_ONCE = 3;
+
     /** @return list<RoundStrip> most serious first */
     public static function of(Keeper $keeper): array
     {
@@ -63,7 +66,8 @@ final readonly class Round
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
         $concerns = ConcernLine::all($water, $show);
-        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $due, $show);
+        $tasks = array_slice($due, 0, self::AT_ONCE);
+        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $tasks, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
@@ -83,6 +87,7 @@ final readonly class Round
             },
             ($concerns[0] ?? null)?->isAlarm() === true ? $concerns[0]->acts : [],
             array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
+            $url === self::session($tank, $tasks) ? $tasks : [],
         );
     }
 
@@ -140,10 +145,16 @@ final readonly class Round
             return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s every %d days.', $show->percent($tank->routine_share), $tank->routine_days), 'Plan the change', $base.'/change'];
         }
         if ($due !== []) {
-            return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), array_slice($due, 0, 3))), $rhythm.'.', 'Plan the session', $base.'/compose?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, array_slice($due, 0, 3))])];
+            return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];
         }
 
         return [RoundStrip::CALM, 'Nothing due', $worst === null ? $rhythm.'.' : $rhythm.'. '.$worst->head.': '.lcfirst($worst->why), 'Read', $base.'/read'];
+    }
+
+    /** @param list<Task> $tasks of a session without a change */
+    private static function session(Tank $tank, array $tasks): string
+    {
+        return '/tanks/'.$tank->id.'/compose?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]);
     }
 
     /** @return array{int, string, string, string, string} a sheet that is under way or waits to be begun */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Tank;
+use Cresco\Core\Work\Task;
 
 /** One tank on the round: what it needs, how its water stands, and its drawing. */
 final readonly class RoundStrip
@@ -32,6 +33,7 @@ final readonly class RoundStrip
      * @param list<array{name: string, value: string, beyond: string|null, carried: bool}> $figures
      * @param list<string>                                                   $acts    to do within ten minutes
      * @param list<string>                                                   $beside  what else is the case
+     * @param list<Task>                                                     $tasks   of the session without a change that is due
      */
     public function __construct(
         public Tank $tank,
@@ -46,5 +48,6 @@ final readonly class RoundStrip
         public string $readWhen,
         public array $acts = [],
         public array $beside = [],
+        public array $tasks = [],
     ) {}
 }

@@ -9,6 +9,7 @@ use App\Models\Reading;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 
 /** One parameter of a tank as it stands now, against the range its animals are kept in. */
@@ -34,14 +35,16 @@ final readonly class WaterFigure
         $this->range = $water->tank->needs()->range($parameter);
     }
 
-    /** As it was read, or, where it was carried over, with its band. */
+    /** With its band, as on every other page. */
     public function text(Show $show): string
     {
-        return match (true) {
-            $this->reading !== null => $show->reading($this->reading->toCore()),
-            $this->value !== null => $show->band($this->parameter, $this->value),
-            default => '',
-        };
+        return $this->value === null ? '' : $show->joinedBand($this->parameter, $this->value);
+    }
+
+    /** What it was read as, where that says more than its middle. */
+    public function readAs(Show $show): ?string
+    {
+        return $this->reading === null || $this->reading->method === Method::Pen ? null : $show->reading($this->reading->toCore());
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */

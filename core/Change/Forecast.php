@@ -17,6 +17,9 @@ use Cresco\Core\Working\Grade;
 /** What a change will do to every parameter, right after the refill and a day later. */
 final class Forecast
 {
+    /** What a tank's temperature wanders from one day to the next, a standard deviation, degC. House default. */
+    private const WANDERS = 0.3;
+
     private ?Computation $ammoniaAfter = null;
 
     private ?Computation $ammoniaNextDay = null;
@@ -81,9 +84,11 @@ final class Forecast
             return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'next');
         }
         if ($parameter === Parameter::Temperature) {
+            // Heater, lamp and room bring a tank back to where they held it before, be that where the heater is set or not.
             return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => Computation::of('Temperature next day')
-                ->given('heater', 'what the heater holds', $unit->distributionFromBase(new Normal($plan->warmth, 0.3)), $unit->label, Grade::Guess)
-                ->line('next = heater', 'temperature next day', $unit->label), 'next');
+                ->given('tank', 'what heater, lamp and room held it at before', $unit->distributionFromBase($now ?? new Normal($plan->warmth, 0.3)), $unit->label)
+                ->constant('drift', 'what it wanders from day to day', new Normal(0.0, $unit->widthFromBase(self::WANDERS)), $unit->label, 'house default', Grade::Guess)
+                ->line('next = tank + drift', 'temperature next day', $unit->label), 'next');
         }
 
         return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'after');

@@ -35,12 +35,6 @@ final readonly class Posterior
         return ($this->distribution()->quantile(0.9) - $this->distribution()->quantile(0.1)) / 2.0;
     }
 
-    /** How much of the guess's uncertainty the diary has taken away, 0 to 1. */
-    public function learned(): float
-    {
-        return $this->prior->spread() <= 0.0 ? 0.0 : max(0.0, 1.0 - $this->spread / $this->prior->spread());
-    }
-
     /** Whether the diary leads clearly away from the guess: by more than two deviations of its own. */
     public function contradicts(): bool
     {

@@ -11,10 +11,10 @@
                 <tr @class(['left-out' => !$line['picked']])>
                     <th scope="row"><label class="tick"><input id="evening-{{ $line['stop']->tank->id }}" type="checkbox" name="tanks[]" value="{{ $line['stop']->tank->id }}" @checked($line['picked']) data-recompose> <span>{{ $line['stop']->tank->name }}</span></label></th>
                     <td>{{ $line['stop']->head }}</td>
-                    <td class="num">{{ $show->volume($line['stop']->out) }}</td>
+                    <td class="num">{{ $line['stop']->out > 0 ? $show->volume($line['stop']->out) : 'none' }}</td>
                     <td class="num">{{ App\Support\Show::minutes($line['stop']->minutes) }}</td>
                     <td class="num">{{ $line['picked'] ? $line['from'].' to '.$line['to'] : '' }}</td>
-                    <td><a class="act quiet" href="{{ $line['stop']->url }}">{{ str_starts_with($line['stop']->url, '/runs/') ? 'Open the sheet' : 'Plan the change' }}<span class="visually-hidden">: {{ $line['stop']->tank->name }}</span></a></td>
+                    <td><a class="act quiet" href="{{ $line['stop']->url }}">{{ $line['stop']->act() }}<span class="visually-hidden">: {{ $line['stop']->tank->name }}</span></a></td>
                 </tr>
             @endforeach
         </tbody></table>

@@ -113,6 +113,17 @@ final class CorrectionTest extends FeatureCase
         self::assertStringContainsString("20\u{A0}L", ($entry->fresh() ?? $entry)->title);
     }
 
+    public function testTheLookBackIsHeldToWhatWasReallyChanged(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']), []);
+        $this->actingAs($keeper)->get("/runs/$run->id/look-back")->assertSee("50\u{A0}L, 50");
+        $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
+        $this->put("/entries/$entry->id", ['happened_at' => $entry->happened_at->format('Y-m-d\TH:i'), 'litres' => '25'])->assertSessionHasNoErrors();
+        $share = WaterChange::query()->sole()->share;
+        $this->get("/runs/$run->id/look-back")->assertSee("25\u{A0}L, ".round(100 * $share))->assertDontSee("50\u{A0}L, 50");
+    }
+
     public function testWhatWasSkippedIsNoChange(): void
     {
         [$keeper, $tank] = $this->readyTank();

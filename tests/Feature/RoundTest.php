@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\WaterChange;
+use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -59,6 +60,43 @@ final class RoundTest extends FeatureCase
         foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/change"] as $page) {
             self::assertMatchesRegularExpression('/KH[^A-Za-z]*'.preg_quote($kh, '/').'/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->assertOk()->getContent())), $page);
         }
+    }
+
+    public function testAHotTankIsStillHotAfterItsWaterWasChanged(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->read($keeper, $tank, ['temperature' => '31']);
+        $this->travel(2)->hours();
+        // Whatever the heater is set to, heater and room held it at 31.
+        $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subMinutes(5));
+        $this->actingAs($keeper)->get('/')->assertSee('The tank is too hot')->assertDontSee('Nothing due');
+        $this->get("/tanks/$tank->id/change")->assertSee("Let it in at 31.0\u{A0}°C.");
+    }
+
+    public function testEveryPageShowsAReadingWithTheSameMiddleAndBand(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // Evenly between 20 and 40: the middle of it is 30, eight of ten cases lie within 8.
+        $this->read($keeper, $tank, ['nitrate' => '20-40']);
+        foreach (['/', "/tanks/$tank->id"] as $page) {
+            self::assertMatchesRegularExpression('/Nitrate\s*30 ± 8/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->getContent())), $page);
+        }
+        self::assertMatchesRegularExpression('/Nitrate\s*mg\/L\s*30\s*± 8/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/$tank->id/change")->getContent())));
+        $this->get("/tanks/$tank->id")->assertSee('read as 20 – 40');
+    }
+
+    public function testWorkAloneTakesNoWaterOfAnEvening(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+        $long = CarbonImmutable::now()->subDays(40);
+        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
+        $this->read($keeper, $tank, ['nitrate' => '10']);
+        $this->get('/')->assertSee('Due again: panes');
+        $evening = $this->get('/evening')->assertSee('Plan the session')->assertDontSee('Plan the change')->assertDontSee('Water for it');
+        self::assertStringContainsString('none', strip_tags((string) $evening->getContent()));
     }
 
     public function testAnEveningTakesTheTanksThatAreDueInTheirOrder(): void

@@ -49,7 +49,7 @@ final class SetUpTest extends FeatureCase
     public function testWhatIsLeftEmptyFollowsTheAnimals(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->get('/tanks/new')->assertSee('as these animals like it');
+        $this->actingAs($keeper)->get('/tanks/new')->assertSee('as usual for these animals');
         foreach (['soft_water_shrimp' => [22.0, 0.15, 10.0], 'hard_water_fish' => [25.5, 0.4, 80.0]] as $animals => [$warmth, $share, $height]) {
             $this->post('/tanks', ['animals' => $animals, 'warmth' => '', 'routine_share' => '', 'routine_days' => '', 'fish_height' => ''] + self::typed())->assertSessionHasNoErrors();
             $tank = Tank::query()->latest('id')->firstOrFail();
@@ -140,6 +140,35 @@ final class SetUpTest extends FeatureCase
         // Bare water alone needs none.
         $pure = $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $ro->id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '10']);
         self::assertFalse($pure->steps()->where('job', 'condition')->exists());
+    }
+
+    public function testMuchChlorineInTheTapTakesMoreConditionerEvenWhereTheTapIsInABatch(): void
+    {
+        [$keeper, $tank, $ro, $tap] = $this->bench();
+        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 10.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
+        $dose = function () use ($keeper, $tank, $batch): float {
+            $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['water' => (string) $batch->water_id, 'reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
+            preg_match('/whole tank[^:]*: ([\\d.]+)\\x{A0}mL of Clear drops/u', (string) json_encode($run->steps()->where('job', 'condition')->firstOrFail()->content, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), $found);
+
+            return (float) ($found[1] ?? 0.0);
+        };
+        // The label: 10 mL for 100 L and up to 1 mg/L of chlorine.
+        self::assertEqualsWithDelta(10.0, $dose(), 0.2);
+        $this->read($keeper, $tap, ['chlorine' => 'over 2']);
+        self::assertGreaterThan(20.0, $dose());
+    }
+
+    public function testAUsualWaterLeftOpenAtSetUpFollowsTheAnimals(): void
+    {
+        $keeper = $this->keeper();
+        $ro = $this->water($keeper, 'Pure', 'reverse_osmosis');
+        $tap = $this->water($keeper, 'Main');
+        $this->read($keeper, $tap, ['general_hardness' => '14', 'carbonate_hardness' => '10', 'conductivity' => '560', 'ph' => '7.8']);
+        foreach (['hard_water_fish' => $tap->id, 'soft_water_fish' => $ro->id] as $animals => $water) {
+            $this->actingAs($keeper->fresh() ?? $keeper)->post('/tanks', ['animals' => $animals, 'water_id' => ''] + self::typed())->assertSessionHasNoErrors();
+            self::assertSame($water, Tank::query()->latest('id')->firstOrFail()->water_id, $animals);
+        }
     }
 
     public function testMineralsThatGoStraightInHaveTheirStep(): void

@@ -43,7 +43,7 @@ final class EntryController extends Controller
         $net = $entry->tank === null ? 0.0 : VesselOf::tank($entry->tank->setRelation('keeper', $keeper))->litres();
         $isWritten = in_array($entry->kind, EntryKind::written(), true);
         $this->checked($request, [
-            'happened_at' => ['required', new Moment($keeper->timezone)],
+            'happened_at' => ['required', $change === null ? new Moment($keeper->timezone) : new Moment($keeper->timezone, before: '+5 minutes')],
             'title' => [$isWritten ? 'required' : 'nullable', 'string', 'max:160'],
             'body' => ['nullable', 'string', 'max:5000'],
             'readings' => ['nullable', 'array'],

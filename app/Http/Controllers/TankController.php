@@ -15,7 +15,6 @@ use App\View\SectionDrawing;
 use App\View\TankLoop;
 use App\View\TankPage;
 use Cresco\Core\Tank\AnimalGroup;
-use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Shape;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -37,6 +36,9 @@ final class TankController extends Controller
         $tank = new Tank();
         $tank->keeper_id = $this->keeper($request)->id;
         $this->save($tank, $request);
+        if ($tank->water_id === null) {
+            $tank->update(['water_id' => UsualWater::for($this->keeper($request), $tank->needs())?->id]);
+        }
 
         return redirect('/tanks/'.$tank->id)->with('status', $tank->name.' stands.');
     }
@@ -125,7 +127,7 @@ final class TankController extends Controller
             'porosity' => 0.42, 'stone_kg' => 0.0, 'stone_height' => 0.0, 'wood_kg' => 0.0, 'wood_height' => 0.0,
             'measured_litres' => null, 'measured_spread' => null, 'animals' => AnimalGroup::Community, 'fish_height' => 30.0,
             'warmth' => 24.0, 'ph_set_point' => null, 'nitrate_per_day' => 1.0, 'routine_share' => 0.3, 'routine_days' => 7,
-            'water_id' => UsualWater::for($keeper, new Needs(AnimalGroup::Community))?->id, 'second_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
+            'water_id' => null, 'second_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
         ]);
         $tank->setRelation('devices', new Collection([
             new Device(['kind' => 'heater', 'top' => 90.0, 'bottom' => 280.0, 'across' => 6]),

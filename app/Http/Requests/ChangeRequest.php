@@ -82,8 +82,7 @@ final class ChangeRequest extends FormRequest
     public function toInput(Tank $tank): ChangeInput
     {
         $show = $tank->keeper->show();
-        $waters = $tank->keeper->waters;
-        $first = $this->chosen($tank, 'water', $tank->water_id) ?? UsualWater::for($tank->keeper, $tank->needs()) ?? throw new \RuntimeException('There is no water.');
+        $first = $this->chosen($tank, 'water', $tank->water_id) ?? UsualWater::of($tank);
         $second = $this->has('second_water') ? $this->chosen($tank, 'second_water', null) : $this->chosen($tank, 'second_water', $tank->second_water_id);
         $way = $this->way();
         $typed = $this->number($tank, $way->value);

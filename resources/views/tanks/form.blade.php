@@ -39,16 +39,16 @@
                 <x-choice name="animals" label="Who lives here" :value="$tank->animals->value" :options="collect(Cresco\Core\Tank\AnimalGroup::cases())->mapWithKeys(fn ($g) => [$g->value => $g->label()])" help="Sets the usual ranges and what one change may move (guesses until your diary knows better)."/>
                 @if(!$tank->exists)<x-choice name="stock" label="What is fed in it" value="usual" :options="collect(App\Models\Tank::STOCKS)->map(fn ($s) => $s[0])" help="From this Cresco guesses the nitrate it makes; readings put the guess right."/>@endif
                 <div class="row-fields">
-                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$tank->exists ? $in($levels, $tank->fish_height) : null" :help="$tank->exists ? null : 'empty: as these animals like it'" :unit="$levels->label" mode="decimal"/>
-                    <x-field small name="warmth" label="The heater holds" :value="$tank->exists ? $in($temperature, $tank->warmth) : null" :help="$tank->exists ? null : 'empty: as these animals like it'" :unit="$temperature->label" mode="decimal"/>
+                    <x-field small name="fish_height" label="Body height of the largest fish" :value="$tank->exists ? $in($levels, $tank->fish_height) : null" :help="$tank->exists ? null : 'empty: as usual for these animals'" :unit="$levels->label" mode="decimal"/>
+                    <x-field small name="warmth" label="The heater holds" :value="$tank->exists ? $in($temperature, $tank->warmth) : null" :help="$tank->exists ? null : 'empty: as usual for these animals'" :unit="$temperature->label" mode="decimal"/>
                     <x-field small name="ph_set_point" label="pH controller holds" :value="$plain($tank->ph_set_point, 2)" mode="decimal" help="empty without one"/>
                     @if($tank->exists)<x-field small name="nitrate_per_day" label="Nitrate it makes a day, your guess" :value="$in($makes, $tank->nitrate_per_day)" :unit="$makes->label" mode="decimal" help="weighed with what your readings say"/>@endif
-                    <x-field small name="routine_share" label="Usual change" :value="$tank->exists ? $plain(100 * $tank->routine_share, 0) : null" :help="$tank->exists ? null : 'empty: as these animals like it'" unit="%" mode="decimal"/>
+                    <x-field small name="routine_share" label="Usual change" :value="$tank->exists ? $plain(100 * $tank->routine_share, 0) : null" :help="$tank->exists ? null : 'empty: as usual for these animals'" unit="%" mode="decimal"/>
                     <x-field small name="routine_days" label="every" :value="$tank->exists ? $tank->routine_days : null" unit="days" mode="numeric"/>
                 </div>
                 @if($waters->isNotEmpty())
                 <div class="row-fields">
-                    <x-choice name="water_id" label="Water that usually goes in" :value="$tank->water_id" :options="$waters->pluck('name', 'id')->prepend('not decided yet', '')" :help="$tank->exists ? null : 'The one nearest to what these animals are kept at stands there first.'"/>
+                    <x-choice name="water_id" label="Water that usually goes in" :value="$tank->water_id" :options="$waters->pluck('name', 'id')->prepend($tank->exists ? 'not decided yet' : 'the nearest to what they are kept at', '')"/>
                     <x-choice name="second_water_id" label="blended with" :value="$tank->second_water_id" :options="$waters->pluck('name', 'id')->prepend('nothing', '')"/>
                     <x-field small name="second_share" label="share of that" :value="$plain(100 * $tank->second_share, 0)" unit="%" mode="decimal"/>
                 </div>

@@ -170,12 +170,15 @@ final class ForecastTest extends TestCase
         self::assertEqualsWithDelta(20.0, self::central(Forecast::of($plan->withDrained($litres)), Parameter::Nitrate), 1e-6);
     }
 
-    public function testTheNextDayAddsWhatTheTankMakesAndTheHeaterWarms(): void
+    public function testTheNextDayAddsWhatTheTankMakesAndIsAsWarmAsTheTankWas(): void
     {
         $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, warmth: 25.5, production: new Exact(2)));
 
         self::assertEqualsWithDelta(22.0, $forecast->outlook(Parameter::Nitrate)->nextDay()?->central() ?? NAN, 1e-9);
-        self::assertEqualsWithDelta(25.5, $forecast->outlook(Parameter::Temperature)->nextDay()?->central() ?? NAN, 1e-9);
+        // The heater is set to 25.5; what the thermometer showed is what heater and room really hold.
+        $read = self::tank()->central(Parameter::Temperature, NAN);
+        self::assertNotEqualsWithDelta(25.5, $read, 0.1);
+        self::assertEqualsWithDelta($read, $forecast->outlook(Parameter::Temperature)->nextDay()?->central() ?? NAN, 1e-9);
     }
 
     public function testAControllerBringsPhBackWhateverTheHardness(): void
