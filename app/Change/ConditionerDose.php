@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Models\Jar;
+use App\Models\Keeper;
 use App\Models\Water;
 use App\Support\LatestReadings;
 use App\Support\WaterKind;
@@ -17,12 +18,12 @@ final class ConditionerDose
     /** @param float $litres of tap water, or of the whole tank */
     public static function words(Draft $draft, float $litres): string
     {
-        $jar = self::jar($draft);
+        $jar = self::jar($draft->tank->keeper);
         if ($jar === null) {
             return 'As much as its label says';
         }
 
-        return sprintf('%s of %s', $draft->tank->keeper->show()->liquid(self::millilitres($jar, self::chlorine($draft), $litres)), $jar->name);
+        return sprintf('%s of %s', $draft->tank->keeper->show()->liquid(self::millilitres($jar, self::chlorine($draft->tank->keeper), $litres)), $jar->name);
     }
 
     public static function millilitres(Jar $jar, float $chlorine, float $litres): float
@@ -31,15 +32,15 @@ final class ConditionerDose
     }
 
     /** The conditioner on the keeper's shelf that there is most of. */
-    private static function jar(Draft $draft): ?Jar
+    public static function jar(Keeper $keeper): ?Jar
     {
-        return $draft->tank->keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): float => $jar->stock ?? INF)->first();
+        return $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): float => $jar->stock ?? INF)->first();
     }
 
     /** mg/L of chlorine last read in any of the keeper's taps, on the careful side; nothing when none was read, which leaves the dose of the label. */
-    private static function chlorine(Draft $draft): float
+    public static function chlorine(Keeper $keeper): float
     {
-        $taps = $draft->tank->keeper->waters->filter(static fn(Water $water): bool => $water->kind === WaterKind::Tap);
+        $taps = $keeper->waters->filter(static fn(Water $water): bool => $water->kind === WaterKind::Tap);
         $most = 0.0;
         foreach (LatestReadings::ofWaters(array_values(array_map(intval(...), $taps->modelKeys()))) as $readings) {
             $most = max($most, ($readings[Parameter::Chlorine->value] ?? null)?->toCore()->distribution()->quantile(0.9) ?? 0.0);

@@ -159,6 +159,19 @@ final class SetUpTest extends FeatureCase
         self::assertGreaterThan(20.0, $dose());
     }
 
+    public function testTheConditionerPageBeginsWithTheDoseOfTheRunSheet(): void
+    {
+        [$keeper, $tank, $ro, $tap] = $this->bench();
+        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 20.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
+        $this->read($keeper, $tap, ['chlorine' => '0.5']);
+        $tank->update(['water_id' => $tap->id, 'second_water_id' => $ro->id, 'second_share' => 0.5, 'routine_share' => 0.2]);
+        $page = strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/conditioner")->assertOk()->assertSee('name="litres" value="10"', false)->getContent());
+        // A fifth of 100 L, half of it from the tap: 10 L take 2 mL.
+        self::assertStringContainsString('2.00 mL', $page);
+        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->refresh());
+        self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", (string) json_encode($run->steps()->where('job', 'condition')->firstOrFail()->content, JSON_UNESCAPED_UNICODE));
+    }
+
     public function testAUsualWaterLeftOpenAtSetUpFollowsTheAnimals(): void
     {
         $keeper = $this->keeper();

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Jar;
+use App\Change\ConditionerDose;
+use App\Change\DraftChange;
+use App\Change\SessionOf;
+use App\Change\UsualChange;
 use App\Models\Tank;
 use App\Rules\Amount;
 use App\Support\Show;
@@ -20,17 +23,18 @@ use Illuminate\Support\Facades\Validator;
 /** How much dechlorinator a change of this tank needs. */
 final class ConditionerController extends Controller
 {
-    public function __invoke(Request $request, Tank $tank): View
+    public function __invoke(Request $request, Tank $tank, DraftChange $draft): View
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
         $volume = $keeper->volume_unit;
         $volumes = $keeper->show()->volumes();
         $liquids = $keeper->show()->liquids();
-        $jar = $keeper->jars->first(static fn(Jar $one): bool => $one->isConditioner());
+        $jar = ConditionerDose::jar($keeper);
+        $chlorine = ConditionerDose::chlorine($keeper);
         $net = VesselOf::tank($tank)->litres();
         $usual = [
-            'litres' => Show::plain($volumes->fromBase($net * $tank->routine_share), 0), 'chlorine' => '0.3', 'dose' => $liquids->show($jar === null ? 5.0 : (float) ($jar->label['dose'] ?? 5.0)), 'for' => $volumes->show($jar === null ? 200.0 : (float) ($jar->label['litres'] ?? 200.0)), 'strength' => Show::plain($jar === null ? 1.0 : (float) ($jar->label['strength'] ?? 1.0), 2), 'given' => '',
+            'litres' => Show::plain($volumes->fromBase(self::tapWater($tank, $draft)), 1), 'chlorine' => $chlorine > 0.0 ? Show::plain($chlorine, 2) : '0.3', 'dose' => $liquids->show($jar === null ? 5.0 : (float) ($jar->label['dose'] ?? 5.0)), 'for' => $volumes->show($jar === null ? 200.0 : (float) ($jar->label['litres'] ?? 200.0)), 'strength' => Show::plain($jar === null ? 1.0 : (float) ($jar->label['strength'] ?? 1.0), 2), 'given' => '',
             'way' => 'new', 'kind' => 'chlorine',
         ];
         $typed = [];
@@ -73,5 +77,17 @@ final class ConditionerController extends Controller
             'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'findings' => $findings, 'net' => $keeper->show()->volume($net),
             'caution' => Caution::Conditioner->text(), 'loop' => TankLoop::of($tank, ''),
         ]);
+    }
+
+    /** Litres of tap water in the usual change of a tank, as its run sheet has them; all of the change where no tap goes in. */
+    private static function tapWater(Tank $tank, DraftChange $draft): float
+    {
+        if ($tank->keeper->waters->isEmpty()) {
+            return VesselOf::tank($tank)->litres() * $tank->routine_share;
+        }
+        $change = $draft($tank, UsualChange::of($tank));
+        $tap = SessionOf::tapShare($change);
+
+        return ($tap > 0.0 ? $tap : 1.0) * $change->plan->refill();
     }
 }
