@@ -88,10 +88,14 @@ final class SessionOf
         };
     }
 
-    /** @return array<string, int> minutes by step: the hose by its flow, the rest as they went at this tank */
-    public static function minutes(Draft $draft, Order $order): array
+    /**
+     * @param array<string, list<float>>|null $taken minutes that steps took here, when they are known already
+     *
+     * @return array<string, int> minutes by step: the hose by its flow, the rest as they went at this tank
+     */
+    public static function minutes(Draft $draft, Order $order, ?array $taken = null): array
     {
-        $taken = self::taken($draft->tank);
+        $taken ??= self::taken($draft->tank);
         $minutes = [];
         foreach ($order->jobs as $job) {
             $minutes[$job->key] = $job->timerMinutes ?? Minutes::learned($job->minutes, $taken[$job->key] ?? []);

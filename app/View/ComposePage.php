@@ -48,10 +48,10 @@ final class ComposePage
         $this->session = SessionOf::draft($draft, $work->tasks);
         $sorted = $this->session->order();
         $this->order = $work->own === [] ? $sorted : $sorted->as($work->own, $this->session);
-        $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order));
+        $this->taken = SessionOf::taken($draft->tank);
+        $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken));
         $this->spells = Spells::of($this->session, $this->table);
         $this->last = TasksDue::last([$draft->tank->id])[$draft->tank->id] ?? [];
-        $this->taken = SessionOf::taken($draft->tank);
     }
 
     public function change(): string

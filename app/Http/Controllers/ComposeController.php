@@ -29,10 +29,12 @@ final class ComposeController extends Controller
         $this->shareFaults($work->faults);
         $input = $request->toInput($tank);
 
+        $page = new ComposePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show());
+
         return view('change.compose', [
             'tank' => $tank,
-            'page' => new ComposePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show()),
-            'loop' => TankLoop::of($tank, 'work'),
+            'page' => $page,
+            'loop' => TankLoop::of($tank, 'work', $page->draft->waters->now),
             'asked' => array_intersect_key($request->query(), array_flip(self::CHANGE)),
         ]);
     }
