@@ -179,6 +179,8 @@ final class ForecastTest extends TestCase
         $read = self::tank()->central(Parameter::Temperature, NAN);
         self::assertNotEqualsWithDelta(25.5, $read, 0.1);
         self::assertEqualsWithDelta($read, $forecast->outlook(Parameter::Temperature)->nextDay()?->central() ?? NAN, 1e-9);
+        // From one day to the next it wanders by some tenths, not by degrees.
+        self::assertEqualsWithDelta(0.3, $forecast->outlook(Parameter::Temperature)->nextDay()?->spread() ?? NAN, 0.03);
     }
 
     public function testAControllerBringsPhBackWhateverTheHardness(): void
