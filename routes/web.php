@@ -35,6 +35,7 @@ use App\Http\Controllers\StoreController;
 use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
+use Cresco\Core\Measure\Parameter;
 use Illuminate\Support\Facades\Route;
 
 // What the other pages are measured against: the framework with its usual middleware, and nothing of Cresco's.
@@ -59,6 +60,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::get('/settings', [SettingsController::class, 'edit']);
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/settings/kits', [SettingsController::class, 'kits']);
+    Route::post('/settings/pens/{parameter}', [SettingsController::class, 'set'])->whereIn('parameter', array_column(Parameter::cases(), 'value'));
     Route::get('/diary', [DiaryController::class, 'index']);
     Route::post('/diary', [DiaryController::class, 'store']);
     Route::get('/diary/readings.csv', [DiaryController::class, 'export']);

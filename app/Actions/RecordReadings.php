@@ -26,13 +26,14 @@ final class RecordReadings
     /**
      * Reads what was typed with the keeper's kits.
      *
-     * @param array<mixed> $typed by parameter value; empty ones are left out
+     * @param array<mixed>         $typed by parameter value; empty ones are left out
+     * @param CarbonImmutable|null $at    when it was read; now when not said
      *
      * @return array<string, Reading>
      *
      * @throws ValidationException with a message at each field that is not a reading
      */
-    public function parse(Keeper $keeper, array $typed): array
+    public function parse(Keeper $keeper, array $typed, ?CarbonImmutable $at = null): array
     {
         $readings = [];
         $messages = [];
@@ -46,7 +47,7 @@ final class RecordReadings
                 continue;
             }
             try {
-                $readings[$parameter->value] = $keeper->show()->kit($parameter)->read($text);
+                $readings[$parameter->value] = $keeper->coreKit($parameter, $at)->read($text);
             } catch (MeasureFault $fault) {
                 $messages['readings.'.$parameter->value] = $fault->getMessage();
             }

@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Batch;
 use App\Support\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
@@ -141,10 +142,12 @@ final readonly class BatchContent
         return $times;
     }
 
-    /** What a reading of the pen says of the batch as it stands. */
-    public function check(float $read): PenCheck
+    /** What a reading of the pen says of the batch as it stands; a pen that was set long ago says less. */
+    public function check(float $read, ?CarbonImmutable $at = null): PenCheck
     {
-        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft(), $this->doubt());
+        $wander = $this->batch->keeper?->coreKit(Parameter::Conductivity, $at)->wander($read) ?? 0.0;
+
+        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft(), sqrt($this->doubt() ** 2 + $wander ** 2));
     }
 
     /** @return array<string, Exact|Normal> what the water is expected to be, by parameter */

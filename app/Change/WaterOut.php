@@ -41,7 +41,7 @@ final class WaterOut
             $draft->plan->outflow(),
             DrainOf::siphon($tank)->litresPerMinute($tank->hose_drop - $draft->input->waterline),
             $session->does(Task::Vacuum) ? RotationOf::next($tank) : [],
-            $vessel->plan->area() / 1e6,
+            $vessel->area() / 1e6,
             $wanted,
         );
     }

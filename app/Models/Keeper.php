@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Support\LengthUnit;
 use App\Support\Show;
 use App\Support\VolumeUnit;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Eloquent\Collection;
@@ -122,12 +123,29 @@ final class Keeper extends Authenticatable
         return $this->hasMany(PenTrial::class);
     }
 
-    public function coreKit(Parameter $parameter): CoreKit
+    public function coreKit(Parameter $parameter, ?CarbonImmutable $at = null): CoreKit
     {
         $this->loadMissing('kits');
         $kit = $this->kits->firstWhere('parameter', $parameter);
 
-        return $kit instanceof Kit ? $kit->toCore($this->pen_factor) : CoreKit::usual($parameter, $this->pen_factor);
+        return $kit instanceof Kit ? $kit->toCore($this->pen_factor, $at) : CoreKit::usual($parameter, $this->pen_factor);
+    }
+
+    /** A pen was set against its standard. */
+    public function setPen(Parameter $parameter, CarbonImmutable $at): void
+    {
+        $kit = $this->coreKit($parameter);
+        $this->kits()->updateOrCreate(['parameter' => $parameter], [
+            'method' => $kit->method, 'unit' => $kit->unit->key, 'step' => $kit->unit->widthToBase($kit->step), 'fields' => array_map($kit->unit->toBase(...), $kit->fields), 'set_at' => $at,
+        ]);
+        $this->unsetRelation('kits');
+        $this->show = null;
+    }
+
+    /** @return list<CoreKit> pens that were set too long ago */
+    public function pensToSet(): array
+    {
+        return array_values(array_filter(array_map($this->coreKit(...), Parameter::cases()), static fn(CoreKit $kit): bool => $kit->isDue()));
     }
 
     public function show(): Show

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
@@ -18,18 +19,20 @@ use Illuminate\Database\Eloquent\Model;
  * @property string           $unit
  * @property float            $step
  * @property list<float>|null $fields
+ * @property CarbonImmutable|null $set_at  when a pen was last set against a standard
  */
 final class Kit extends Model
 {
-    protected $fillable = ['parameter', 'method', 'unit', 'step', 'fields'];
+    protected $fillable = ['parameter', 'method', 'unit', 'step', 'fields', 'set_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => Parameter::class, 'method' => Method::class, 'step' => 'float', 'fields' => 'array'];
+        return ['parameter' => Parameter::class, 'method' => Method::class, 'step' => 'float', 'fields' => 'array', 'set_at' => 'immutable_datetime'];
     }
 
-    public function toCore(float $penFactor): CoreKit
+    /** As it was at a moment: a pen strays from the day on which it was set. */
+    public function toCore(float $penFactor, ?CarbonImmutable $at = null): CoreKit
     {
         $unit = Unit::of($this->parameter, $this->unit, $penFactor);
 
@@ -39,6 +42,7 @@ final class Kit extends Model
             $unit,
             round($unit->widthFromBase($this->step), 6),
             array_map(static fn(float|int $field): float => round($unit->fromBase((float) $field), 6), $this->fields ?? []),
+            $this->set_at === null ? null : max(0.0, (($at ?? CarbonImmutable::now())->getTimestamp() - $this->set_at->getTimestamp()) / 86400.0),
         );
     }
 }

@@ -34,6 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                $wood_height
  * @property float|null           $measured_litres
  * @property float|null           $measured_spread
+ * @property list<array{float|int, float|int}>|null $marks mm below the rim and litres counted up to there
  * @property AnimalGroup          $animals
  * @property float                $fish_height
  * @property float                $warmth
@@ -67,7 +68,7 @@ final class Tank extends Model
     protected $fillable = [
         'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
-        'measured_litres', 'measured_spread', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
+        'measured_litres', 'measured_spread', 'marks', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
         'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits',
     ];
@@ -86,7 +87,7 @@ final class Tank extends Model
 
         return $lengths + [
             'shape' => Shape::class, 'animals' => AnimalGroup::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
-            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'started_on' => 'immutable_date',
+            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date',
         ];
     }
 

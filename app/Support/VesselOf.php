@@ -9,6 +9,7 @@ use App\Models\Tank;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Displacement;
+use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
@@ -51,6 +52,12 @@ final class VesselOf
             : Bed::none();
         $ground = $bed->lowest();
         $displacements = [];
+        $rim = $height - $tank->glass;
+        if ($shape->needsTable()) {
+            $marks = array_map(static fn(array $mark): array => [$rim - (float) $mark[0], (float) $mark[1]], $tank->marks ?? []);
+
+            return new Vessel($plan, $rim, $tank->water_below_rim, $bed, [], null, HeightTable::of($marks));
+        }
         if ($tank->stone_kg > 0.0) {
             $displacements[] = Displacement::even($tank->stone_kg / Displacement::STONE_DENSITY, $ground, max($ground + 10.0, $tank->stone_height));
         }
@@ -61,7 +68,7 @@ final class VesselOf
             ? new Normal($tank->measured_litres, max(0.005 * $tank->measured_litres, (float) $tank->measured_spread))
             : null;
 
-        return new Vessel($plan, $height - $tank->glass, $tank->water_below_rim, $bed, $displacements, $measured);
+        return new Vessel($plan, $rim, $tank->water_below_rim, $bed, $displacements, $measured);
     }
 
     /** @return list<Level> of the devices that hang in the water, as far as their heights are known */

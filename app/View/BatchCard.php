@@ -175,7 +175,7 @@ final readonly class BatchCard
         $last = $this->last();
 
         return match ($name) {
-            'pen' => $last === null ? null : $this->content->check($last->read)->working,
+            'pen' => $last === null ? null : $this->content->check($last->read, $last->at)->working,
             'gh' => Computation::of('GH of the batch')->given('Ca', 'calcium and magnesium', $ions->hardness(), 'mmol/L')
                 ->constant('d', 'mmol/L in one degree', Hardness::MILLIMOLE_PER_DEGREE, 'mmol/L', '10 mg/L of CaO')->line('gh = Ca / d', 'GH', '°'),
             'kh' => Computation::of('KH of the batch')->given('A', 'alkalinity', $ions->alkalinity(), 'meq/L')

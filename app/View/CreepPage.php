@@ -68,7 +68,7 @@ final class CreepPage
     /** cm2 of open water */
     private function surface(): float
     {
-        return VesselOf::tank($this->tank)->plan->area() / 100.0;
+        return VesselOf::tank($this->tank)->area() / 100.0;
     }
 
     public function changeName(): string

@@ -39,7 +39,7 @@ final class Words
     {
         $shapes = [];
         foreach (Shape::cases() as $shape) {
-            $shapes[$shape->value] = ['length' => $shape->lengthLabel(), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(), 'height' => $shape->needsHeight(), 'sides' => $shape->needsMiddleDepth() ? 'Depth at the sides' : 'Depth'];
+            $shapes[$shape->value] = ['length' => $shape->lengthLabel(), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(), 'height' => $shape->needsHeight(), 'table' => $shape->needsTable(), 'sides' => $shape->needsMiddleDepth() ? 'Depth at the sides' : 'Depth'];
         }
 
         return (string) json_encode($shapes);
@@ -52,6 +52,14 @@ final class Words
             Method::Drops => 'drop kit, '.Show::plain($kit->step, 2).' a drop',
             default => self::method($kit->method),
         };
+    }
+
+    /** How long ago a pen was set against its standard. */
+    public static function penAge(Kit $kit): string
+    {
+        $days = (int) floor($kit->days ?? 0.0);
+
+        return $kit->days === null ? __('kits.never_set') : trans_choice($kit->isDue() ? 'kits.set_long_ago' : 'kits.set_ago', $days, ['days' => $days]);
     }
 
     /** A number with so many meaningful digits: enough to check by hand, none that pretends. */

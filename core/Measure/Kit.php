@@ -10,10 +10,17 @@ namespace Cresco\Core\Measure;
  */
 final readonly class Kit
 {
+    /** Days over which a pen strays by its wander. */
+    private const MONTH = 30.0;
+
+    /** Days after which a pen that was never set again strays no further: it says little by then. House default. */
+    private const LONGEST = 365.0;
+
     /**
      * @param Method      $method   Pen, Drops, or AtField for a colour chart, or Exact
      * @param float       $step     last digit of a pen or worth of one drop, in $unit; 0 and more
      * @param list<float> $fields   of a colour chart, rising, in $unit
+     * @param float|null  $days     since a pen was last set against a standard, 0 and more; null when nobody has said
      */
     public function __construct(
         public Parameter $parameter,
@@ -21,6 +28,7 @@ final readonly class Kit
         public Unit $unit,
         public float $step = 0.0,
         public array $fields = [],
+        public ?float $days = null,
     ) {}
 
     /** What most keepers measure it with, until they say what they have. */
@@ -29,6 +37,29 @@ final readonly class Kit
         $entry = $parameter->entry();
 
         return new self($parameter, $entry->method, Unit::for($parameter, $penFactor)[0], $entry->step, $entry->fields);
+    }
+
+    /** How far a pen may have strayed since it was last set, as a standard deviation in the base unit. */
+    public function wander(float $value): float
+    {
+        $entry = $this->parameter->entry();
+        if ($this->method !== Method::Pen || $this->days === null) {
+            return 0.0;
+        }
+
+        return ($entry->wander + $entry->wanderShare * abs($value)) * min(self::LONGEST, max(0.0, $this->days)) / self::MONTH;
+    }
+
+    /** Whether there is a standard that such a pen is set against. */
+    public function isSet(): bool
+    {
+        return $this->method === Method::Pen && $this->parameter->entry()->setDays !== null;
+    }
+
+    /** Whether a pen is to be set anew: known to be long since. */
+    public function isDue(): bool
+    {
+        return $this->isSet() && $this->days !== null && $this->days >= $this->parameter->entry()->setDays;
     }
 
     public function isChart(): bool
@@ -70,7 +101,7 @@ final readonly class Kit
     private function single(float $value): Reading
     {
         return match ($this->method) {
-            Method::Pen => Reading::pen($this->parameter, $value, $this->unit->widthToBase($this->step)),
+            Method::Pen => Reading::pen($this->parameter, $value, $this->unit->widthToBase($this->step), $this->wander($value)),
             Method::Drops => Reading::drops($this->parameter, $value, $this->unit->widthToBase($this->step)),
             Method::AtField => $this->onChart($value),
             default => Reading::exact($this->parameter, $value),

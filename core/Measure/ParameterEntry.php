@@ -26,6 +26,10 @@ final readonly class ParameterEntry
      * @param bool                 $ofTanks    whether it is read in tanks; else only in the waters that go in
      * @param bool                 $isSideline shown only where it was read
      * @param array{float, float}|null $fine   range that suits all animals; null where it goes by the group. House default
+     * @param float                $wander     by which a pen strays further in each month since it was last set against a standard, a standard
+     *                                         deviation in the base unit. House default, like the two that follow
+     * @param float                $wanderShare the same as a share of the value
+     * @param int|null             $setDays    days after which a pen is to be set anew; null where that is not done
      */
     public function __construct(
         public string $label,
@@ -43,5 +47,8 @@ final readonly class ParameterEntry
         public bool $ofTanks = true,
         public bool $isSideline = false,
         public ?array $fine = null,
+        public float $wander = 0.0,
+        public float $wanderShare = 0.0,
+        public ?int $setDays = null,
     ) {}
 }

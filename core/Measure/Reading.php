@@ -20,14 +20,21 @@ final readonly class Reading
         return self::checked($parameter, Method::Exact, $value, $value, $value);
     }
 
-    /** A pen or probe with its last digit, $resolution. */
-    public static function pen(Parameter $parameter, float $value, float $resolution): self
+    /**
+     * A pen or probe with its last digit, $resolution, that may have strayed by $wander (a standard deviation) since it was last set.
+     * Both are kept in the width, as that of the flat distribution with the same variance.
+     */
+    public static function pen(Parameter $parameter, float $value, float $resolution, float $wander = 0.0): self
     {
         if ($resolution < 0.0) {
             throw MeasureFault::negative('the resolution', $resolution);
         }
+        if (!($wander >= 0.0)) {
+            throw MeasureFault::negative('the wander', $wander);
+        }
+        $half = sqrt($resolution ** 2 / 4.0 + 3.0 * $wander ** 2);
 
-        return self::checked($parameter, Method::Pen, $value, $value - $resolution / 2.0, $value + $resolution / 2.0);
+        return self::checked($parameter, Method::Pen, $value, $value - $half, $value + $half);
     }
 
     /**

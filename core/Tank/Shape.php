@@ -13,6 +13,7 @@ enum Shape: string
     case Cylinder = 'cylinder';
     case HalfCircle = 'half_circle';
     case QuarterCircle = 'quarter_circle';
+    case Counted = 'counted';
 
     public function label(): string
     {
@@ -23,12 +24,13 @@ enum Shape: string
             self::Cylinder => 'Cylinder',
             self::HalfCircle => 'Half circle',
             self::QuarterCircle => 'Quarter circle',
+            self::Counted => 'Another, known by its litres',
         };
     }
 
     public function needsDepth(): bool
     {
-        return $this === self::Box || $this === self::BowFront;
+        return in_array($this, [self::Box, self::BowFront, self::Counted], true);
     }
 
     public function needsMiddleDepth(): bool
@@ -41,11 +43,17 @@ enum Shape: string
         return $this !== self::Cube;
     }
 
+    /** Whether its volume comes from a table of litres against height, and its sizes only draw it. */
+    public function needsTable(): bool
+    {
+        return $this === self::Counted;
+    }
+
     /** What the first size is called: length, edge or diameter. */
     public function lengthLabel(): string
     {
         return match ($this) {
-            self::Box, self::BowFront => 'Length',
+            self::Box, self::BowFront, self::Counted => 'Length',
             self::Cube => 'Edge',
             self::Cylinder, self::HalfCircle => 'Diameter',
             self::QuarterCircle => 'Radius',
@@ -74,7 +82,7 @@ enum Shape: string
         }
 
         return match ($this) {
-            self::Box => new Rectangle($length - $panes, $depth - $panes),
+            self::Box, self::Counted => new Rectangle($length - $panes, $depth - $panes),
             self::Cube => new Rectangle($length - $panes, $length - $panes),
             self::BowFront => new BowFront($length - $panes, $depth - $panes, $middleDepth - $panes),
             self::Cylinder => new Disc(($length - $panes) / 2.0),

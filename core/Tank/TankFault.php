@@ -55,6 +55,11 @@ final class TankFault extends Fault
         return new self('measured_litres', sprintf('This glass holds %.0f L to the brim: check the count and its unit.', $brim));
     }
 
+    public static function marks(string $message): self
+    {
+        return new self('marks', $message);
+    }
+
     public static function displacement(): self
     {
         return new self('stone_kg', 'Stone and wood take up some room, from one height to a greater one.');

@@ -38,6 +38,7 @@ final class Vessel
      * @param float               $waterBelowRim  mm
      * @param list<Displacement>  $displacements  stone, wood, equipment
      * @param Normal|null         $measured       litres counted in on a fill or found with a tracer, with its spread
+     * @param HeightTable|null    $table          litres counted against height, bed and stones and all: then they are the volume, and plan and bed only its picture
      *
      * @throws TankFault when it cannot hold water as described
      */
@@ -48,6 +49,7 @@ final class Vessel
         public readonly Bed $bed,
         public readonly array $displacements = [],
         ?Normal $measured = null,
+        private readonly ?HeightTable $table = null,
     ) {
         $this->measured = $measured === null ? null : new Normal($measured->central(), max($measured->spread(), self::COUNT_ERROR * abs($measured->central())));
         if (!is_finite($rim) || !is_finite($waterBelowRim) || $waterBelowRim < 0.0) {
@@ -58,6 +60,16 @@ final class Vessel
         }
         if ($bed->highest() >= $this->waterHeight()) {
             throw TankFault::bedTooDeep();
+        }
+        if ($table !== null) {
+            if ($table->top() > $rim) {
+                throw TankFault::marks('A mark lies between the floor and the rim.');
+            }
+            if ($table->top() < $this->waterHeight() - 0.5) {
+                throw TankFault::marks('The uppermost mark lies below the water line: count on up to the line, or set the line lower.');
+            }
+
+            return;
         }
         // Where one begins or ends is where most stands side by side.
         foreach ($displacements as $displacement) {
@@ -82,9 +94,18 @@ final class Vessel
         return $this->rim - $this->waterBelowRim;
     }
 
+    /** Area inside the panes, mm2; of a tank known by a table what it has on average. */
+    public function area(): float
+    {
+        return $this->table === null ? $this->plan->area() : 1e6 * $this->litres() / $this->waterHeight();
+    }
+
     /** Area of free water at a height, mm2. */
     public function freeArea(float $height): float
     {
+        if ($this->table !== null) {
+            return $this->table->areaAt($height);
+        }
         $taken = (1.0 - $this->bed->porosity) * $this->bed->areaAt($height, $this->plan);
         foreach ($this->displacements as $displacement) {
             $taken += $displacement->areaAt($height);
@@ -112,6 +133,9 @@ final class Vessel
             return $this->volume;
         }
         $height = $this->waterHeight();
+        if ($this->table !== null) {
+            return $this->volume = $this->counted($this->table, $height);
+        }
         $bed = $this->bed->highest() <= 0.0 ? 0.0
             : HeightCurve::integrate(fn(float $z): float => $this->bed->areaAt($z, $this->plan), $this->bed->highest(), [$this->bed->lowest()])->total();
         $stone = array_sum(array_map(static fn(Displacement $displacement): float => $displacement->litresBelow($height), $this->displacements));
@@ -137,6 +161,20 @@ final class Vessel
         return $this->volume = $volume;
     }
 
+    private function counted(HeightTable $table, float $height): Computation
+    {
+        [$low, $less, $high, $more] = $table->around($height);
+
+        return Computation::of('Net volume')
+            ->given('h', 'height of the water above the inner floor', new Normal($height / 10.0, HeightTable::MARK_ERROR / 10.0), 'cm')
+            ->given('h_low', 'the mark below it', $low / 10.0, 'cm')
+            ->given('L_low', 'litres counted up to that mark', $less, 'L')
+            ->given('h_high', 'the mark at it or above', $high / 10.0, 'cm')
+            ->given('L_high', 'litres counted up to that mark', $more, 'L')
+            ->constant('count', 'error of the count', new Normal(1.0, self::COUNT_ERROR), '×', 'house default', Grade::Guess)
+            ->line('net = (L_low + (L_high - L_low) * (h - h_low) / (h_high - h_low)) * count', 'net volume by the table', 'L');
+    }
+
     /** Litres against height, agreeing with the net volume. */
     public function curve(): HeightCurve
     {
@@ -157,6 +195,9 @@ final class Vessel
 
     private function deviation(): float
     {
+        if ($this->table !== null) {
+            return hypot(self::COUNT_ERROR * $this->litres(), HeightTable::MARK_ERROR * $this->table->areaAt($this->waterHeight()) / 1e6);
+        }
         $byTape = self::TAPE_ERROR * $this->volume()->value('net');
         if ($this->measured === null) {
             return $byTape;
@@ -168,6 +209,9 @@ final class Vessel
     /** @return list<float> */
     private function breaks(): array
     {
+        if ($this->table !== null) {
+            return $this->table->heights();
+        }
         $breaks = [$this->bed->back, $this->bed->front];
         foreach ($this->displacements as $displacement) {
             $breaks[] = $displacement->from;

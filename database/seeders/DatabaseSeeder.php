@@ -9,6 +9,7 @@ use App\Models\Keeper;
 use App\Models\Water;
 use App\Support\EntryKind;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 
@@ -37,6 +38,7 @@ final class DatabaseSeeder extends Seeder
                 (new DemoLife($keeper, $life, $waters, $today, self::DAYS))->live();
             }
             (new DemoBench($keeper, $waters, $today))->plant();
+            $this->pens($keeper, $today);
         } finally {
             Carbon::setTestNow($clock);
             CarbonImmutable::setTestNow($clock);
@@ -58,6 +60,13 @@ final class DatabaseSeeder extends Seeder
         }
 
         return $waters;
+    }
+
+    /** The pH pen has stood in its cap for six weeks. */
+    private function pens(Keeper $keeper, CarbonImmutable $today): void
+    {
+        $keeper->setPen(Parameter::Acidity, $today->subDays(41)->setTime(10, 0)->utc());
+        $keeper->setPen(Parameter::Conductivity, $today->subDays(20)->setTime(10, 0)->utc());
     }
 
     /** @param array<string, Water> $waters */

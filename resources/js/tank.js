@@ -10,10 +10,13 @@ export function tankForm() {
         document.querySelector(`#f-${name}`).closest('.field').hidden = !wanted;
     };
     const follow = () => {
-        const { length, depth, middle, height, sides } = shapes[shape.value];
+        const { length, depth, middle, height, sides, table } = shapes[shape.value];
         show('outer_depth', depth);
         show('middle_depth', middle);
         show('outer_height', height);
+        document.querySelector('[data-table]').hidden = !table;
+        // What is counted with everything in it is not counted twice.
+        ['porosity', 'measured_litres', 'measured_spread'].forEach((name) => show(name, !table));
         document.querySelector('label[for="f-outer_length"]').textContent = length;
         document.querySelector('label[for="f-outer_depth"]').textContent = sides;
         document.querySelector('label[for="f-outer_height"]').textContent = 'Height';

@@ -27,6 +27,7 @@
                         last {{ $show->reading($last->toCore()) }}, {{ $show->day($last->taken_at) }} ·
                     @endif
                     {{ App\View\Words::kit($kit) }}
+                    @if($kit->isSet())<span class="pen-age" id="pen-{{ $name }}">@include('parts.pen-age')</span>@endif
                 </small>
             </div>
         @endforeach

@@ -33,5 +33,10 @@
             <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/waters/new">Name the water that goes in</a> <a class="act quiet" href="/settings#sets">Say what you measure with</a></p>
         </div>
     @endforelse
+    @foreach($pens as $kit)
+        <form class="pen-due" method="post" action="/settings/pens/{{ $kit->parameter->value }}">@csrf
+            <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">Set today<span class="visually-hidden">: {{ $kit->parameter->label() }} pen</span></button>
+        </form>
+    @endforeach
 </div>
 </x-layout>

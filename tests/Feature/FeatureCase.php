@@ -178,7 +178,7 @@ abstract class FeatureCase extends TestCase
             'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
             'photo' => self::photo($owner, $tank, $run)->id,
-            'topUp' => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
+            'parameter' => 'ph', 'topUp' => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
             'patch' => $tank->patches()->create(['left_edge' => 0, 'right_edge' => 0.5, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
             'other' => $tank->patches()->create(['left_edge' => 0.5, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
         ];

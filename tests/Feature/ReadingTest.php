@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Entry;
+use App\Models\Keeper;
 use App\Models\Reading;
 use App\Support\EntryKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Illuminate\Testing\TestResponse;
 
 final class ReadingTest extends FeatureCase
 {
@@ -105,5 +107,51 @@ final class ReadingTest extends FeatureCase
         self::assertSame(2, $tank->entries()->count());
         // A danger is never asked back.
         $this->post("/tanks/$tank->id/read", ['readings' => ['ammonium' => '3', 'temperature' => '31']])->assertSessionHasNoErrors();
+    }
+
+    public function testAPenThatWasSetLongAgoReadsWithAWiderBandAndAsksToBeSetAgain(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $page = fn(): TestResponse => $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/read");
+        $spread = function (string $at) use ($keeper, $tank): float {
+            $this->actingAs(Keeper::query()->findOrFail($keeper->id))->post("/tanks/$tank->id/read", ['readings' => ['ph' => '6.80'], 'taken_at' => $at])->assertSessionHasNoErrors();
+
+            return Reading::query()->latest('id')->firstOrFail()->toCore()->distribution()->spread();
+        };
+        $page()->assertSee('when was it set against its standard?');
+        $keeper->setPen(Parameter::Acidity, CarbonImmutable::now()->subDays(60));
+        $page()->assertSee('set 60 days ago: its readings count with a wider band');
+        $this->get('/')->assertSee('pH pen: set it against its standard again. It was set 60 days ago');
+
+        // Digit 0.01, well kept 0.05, strayed 0.05 in each of two months; at the time of the reading, not of the typing.
+        self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), $spread(CarbonImmutable::now()->format('Y-m-d\TH:i')), 1e-4);
+        self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.05 ** 2), $spread(CarbonImmutable::now()->subDays(30)->format('Y-m-d\TH:i')), 1e-4);
+
+        $this->post('/settings/pens/ph')->assertRedirect('/');
+        $page()->assertSee('set today');
+        $this->get('/')->assertDontSee('set it against its standard again');
+        self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2), $spread(CarbonImmutable::now()->format('Y-m-d\TH:i')), 1e-4);
+        // What was read before keeps the band it had.
+        self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), Reading::query()->oldest('id')->firstOrFail()->toCore()->distribution()->spread(), 1e-4);
+    }
+
+    public function testOnlyPensWithAStandardAreSet(): void
+    {
+        $keeper = $this->keeper();
+        $this->actingAs($keeper)->post('/settings/pens/temperature')->assertNotFound();
+        $this->post('/settings/pens/general_hardness')->assertNotFound();
+        $this->post('/settings/pens/none')->assertNotFound();
+        $this->assertDatabaseCount('kits', 0);
+    }
+
+    public function testAPairForThePenIsASetting(): void
+    {
+        $keeper = $this->keeper();
+        $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now()->subDays(200));
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get('/')->assertSee('Conductivity pen: set it');
+        $this->post('/pen', ['shown' => '207', 'known' => '413'])->assertSessionHasNoErrors();
+
+        self::assertSame([], Keeper::query()->findOrFail($keeper->id)->pensToSet());
     }
 }

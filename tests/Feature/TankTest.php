@@ -54,6 +54,37 @@ final class TankTest extends FeatureCase
         self::assertEqualsWithDelta($litres, VesselOf::tank(Tank::query()->sole())->litres(), 0.001 * $litres);
     }
 
+    public function testATankIsKnownByALitreTableAlone(): void
+    {
+        $keeper = $this->keeper();
+        $marks = [['level' => '20', 'litres' => '36,8'], ['level' => '300', 'litres' => '2'], ['level' => '10 cm', 'litres' => '26'], ['level' => '', 'litres' => ''], ['level' => '220', 'litres' => '10.4']];
+        $typed = ['shape' => 'counted', 'outer_length' => '40', 'outer_depth' => '40', 'outer_height' => '34.8', 'glass' => '8', 'water_below_rim' => '52', 'bed_back' => '4', 'bed_front' => '3', 'stone_kg' => '9', 'measured_litres' => '900', 'marks' => $marks] + self::typed();
+        $this->actingAs($keeper)->post('/tanks', $typed)->assertSessionHasNoErrors();
+        $tank = Tank::query()->sole();
+
+        // Rim 34 cm above the floor: by hand 26 + 10.8 * 4.8 / 8 = 32.48 L, and the first 8.12 L down to 60.62 mm below the line.
+        self::assertEqualsWithDelta(32.48, VesselOf::tank($tank)->litres(), 1e-9);
+        self::assertEqualsWithDelta(112.62, VesselOf::tank($tank)->markFor(8.12), 0.01);
+        $this->get("/tanks/$tank->id")->assertOk()->assertSee('<b>32</b>', false)->assertSee('Another, known by its litres');
+        foreach (['change', 'hose', 'top-up', 'bed', 'section.svg'] as $page) {
+            $this->get("/tanks/$tank->id/$page")->assertOk();
+        }
+        $this->get("/tanks/$tank->id?working=volume")->assertSee('net volume by the table');
+        $this->get("/tanks/$tank->id/edit")->assertSee('name="marks[3][litres]"', false)->assertSee('value="10.4"', false);
+    }
+
+    public function testAMarkIsALevelAndItsLitres(): void
+    {
+        $typed = fn(mixed $marks): array => ['shape' => 'counted', 'bed_back' => '', 'bed_front' => '', 'marks' => $marks] + self::typed();
+        $this->actingAs($this->keeper())->post('/tanks', $typed([['level' => '40', 'litres' => '']]))->assertSessionHasErrors(['marks.0.litres' => 'A mark is a level and the litres up to it.']);
+        $this->post('/tanks', $typed([]))->assertSessionHasErrors('marks');
+        $this->post('/tanks', $typed('x'))->assertSessionHasErrors('marks');
+        $this->post('/tanks', $typed([['level' => '40', 'litres' => '12'], ['level' => 'low', 'litres' => '9']]))->assertSessionHasErrors('marks.1.level');
+        $this->post('/tanks', $typed([['level' => '40', 'litres' => '12'], ['level' => '200', 'litres' => '19']]))->assertSessionHasErrors('marks');
+        $this->get('/tanks/draw?'.http_build_query($typed([['level' => '20', 'litres' => '12']])))->assertOk()->assertSee('at least two marks');
+        $this->assertDatabaseCount('tanks', 0);
+    }
+
     /** @return iterable<string, array{string, string, string}> field, typed, part of the message */
     public static function nonsense(): iterable
     {

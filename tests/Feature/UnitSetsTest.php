@@ -156,7 +156,10 @@ final class UnitSetsTest extends FeatureCase
         $store = $keeper->stores()->create(['name' => 'Barrel', 'water_id' => $ro->id, 'capacity' => 61.7, 'level' => 23.4, 'litres_per_day' => 151.3, 'waste' => 2.7]);
         self::assertInstanceOf(Store::class, $store);
 
-        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$tank->id/needs", "/tanks/$tank->id/hose", "/jars/$label->id/edit", "/jars/$clear->id/edit", "/stores/$store->id/edit", "/waters/$ro->id/edit", '/settings'], $tank];
+        $counted = $this->tank($keeper);
+        $counted->update(['name' => 'Crooked', 'shape' => 'counted', 'marks' => [[13.7, 71.3], [91.1, 55.55], [200.3, 30.1]]]);
+
+        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/needs", "/tanks/$tank->id/hose", "/jars/$label->id/edit", "/jars/$clear->id/edit", "/stores/$store->id/edit", "/waters/$ro->id/edit", '/settings'], $tank];
     }
 
     /** Chooses units on the settings page, leaving all else as it stands there. */

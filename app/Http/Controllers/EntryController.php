@@ -60,14 +60,15 @@ final class EntryController extends Controller
                 unset($typed[$reading->parameter->value]);
             }
         }
-        $readings = $record->parse($keeper, array_filter($typed, static fn(mixed $text): bool => $text !== null));
+        $when = Moment::parse($request->input('happened_at'), $keeper->timezone) ?? $entry->happened_at;
+        $readings = $record->parse($keeper, array_filter($typed, static fn(mixed $text): bool => $text !== null), $when);
         $gone = array_keys(array_filter($typed, static fn(mixed $text): bool => $text === null || (is_string($text) && trim($text) === '')));
         if ($entry->kind === EntryKind::Reading && count($gone) === $entry->readings->count()) {
             throw ValidationException::withMessages(['readings.'.$gone[0] => 'Leave at least one reading, or take the whole entry out.']);
         }
         $correct(
             $entry,
-            Moment::parse($request->input('happened_at'), $keeper->timezone) ?? $entry->happened_at,
+            $when,
             $isWritten ? (string) $request->string('title') : null,
             $request->filled('body') ? (string) $request->string('body') : null,
             $readings,

@@ -8,6 +8,7 @@ use App\Models\Keeper;
 use App\Models\PenTrial;
 use App\Rules\Amount;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\PenFactor;
 use Cresco\Core\Recipe\RecipeFault;
 use Illuminate\Contracts\View\View;
@@ -41,6 +42,9 @@ final class PenController extends Controller
             throw ValidationException::withMessages(['shown' => $fault->getMessage()]);
         }
         $keeper->penTrials()->create(['shown' => $pair[0], 'known' => $pair[1], 'taken_at' => CarbonImmutable::now()]);
+        if ($keeper->coreKit(Parameter::Conductivity)->isSet()) {
+            $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now());
+        }
 
         return redirect('/pen')->with('status', sprintf('Kept: the pairs say %.3f.', $learned->factor));
     }

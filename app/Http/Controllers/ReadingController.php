@@ -77,12 +77,12 @@ final class ReadingController extends Controller
             'readings.*' => 'Write at least one reading.',
         ]);
         $typed = is_array($checked['readings'] ?? null) ? $checked['readings'] : [];
-        $readings = $this->record->parse($keeper, $typed);
+        $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
+        $readings = $this->record->parse($keeper, $typed, $when);
         if ($readings === []) {
             throw ValidationException::withMessages(['readings.nitrate' => 'Write at least one reading.']);
         }
         $this->askBack($request, $of, $readings);
-        $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
     }
 

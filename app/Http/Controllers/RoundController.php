@@ -12,6 +12,8 @@ final class RoundController extends Controller
 {
     public function __invoke(Request $request): View
     {
-        return view('round', ['strips' => Round::of($this->keeper($request))]);
+        $keeper = $this->keeper($request);
+
+        return view('round', ['strips' => Round::of($keeper), 'pens' => $keeper->pensToSet()]);
     }
 }

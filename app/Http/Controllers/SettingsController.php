@@ -8,11 +8,13 @@ use App\Devices\Devices;
 use App\Models\Keeper;
 use App\Models\Kit;
 use App\Rules\Amount;
+use App\Rules\Moment;
 use App\Support\KitSet;
 use App\Support\LengthUnit;
 use App\Support\Scale;
 use App\Support\Show;
 use App\Support\VolumeUnit;
+use Carbon\CarbonImmutable;
 use Closure;
 use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
@@ -33,7 +35,9 @@ final class SettingsController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        return view('settings', ['keeper' => $keeper, 'show' => $keeper->show(), 'methods' => self::METHODS]);
+        $penSet = $keeper->kits->mapWithKeys(static fn(Kit $kit): array => [$kit->parameter->value => $kit->set_at === null ? '' : $keeper->show()->local($kit->set_at)->format('Y-m-d')])->all();
+
+        return view('settings', ['keeper' => $keeper, 'show' => $keeper->show(), 'methods' => self::METHODS, 'penSet' => $penSet]);
     }
 
     public function update(Request $request): RedirectResponse
@@ -54,7 +58,8 @@ final class SettingsController extends Controller
         ];
         foreach (Parameter::cases() as $parameter) {
             $field = 'kits.'.$parameter->value;
-            $rules[$field] = ['required', 'array:method,unit,step,fields'];
+            $rules[$field] = ['required', 'array:method,unit,step,fields,set'];
+            $rules[$field.'.set'] = ['nullable', new Moment($keeper->timezone, before: 'now')];
             $rules[$field.'.method'] = ['required', Rule::in(array_map(static fn(Method $m): string => $m->value, self::METHODS))];
             $rules[$field.'.unit'] = ['required', Rule::in(array_map(static fn(Unit $u): string => $u->key, Unit::for($parameter)))];
             $rules[$field.'.step'] = ['nullable', new Amount(0, 100, '', '1')];
@@ -108,6 +113,19 @@ final class SettingsController extends Controller
         return redirect('/settings#kits')->with('status', 'Set: '.$set->label().'. What differs at yours is changed in the table.');
     }
 
+    /** A pen was set against its standard: from now on it strays anew. */
+    public function set(Request $request, string $parameter): View|RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $parameter = Parameter::tryFrom($parameter) ?? abort(404);
+        abort_unless($keeper->coreKit($parameter)->isSet(), 404);
+        $keeper->setPen($parameter, CarbonImmutable::now());
+
+        return $request->header('HX-Request') === 'true'
+            ? view('parts.pen-age', ['kit' => $keeper->coreKit($parameter)])
+            : redirect('/')->with('status', 'Kept: '.$parameter->label().' pen set today.');
+    }
+
     /**
      * A kit as typed. What was left as it stood keeps its worth, whichever unit is chosen for it now; what was typed anew is in the unit
      * chosen beside it.
@@ -127,7 +145,11 @@ final class SettingsController extends Controller
         $fields = $text('fields') === implode(' ', $shown->fields)
             ? ($kit instanceof Kit ? array_map(floatval(...), $kit->fields ?? []) : array_map($was->toBase(...), $shown->fields))
             : array_map($unit->toBase(...), self::fields($text('fields')) ?? []);
-        $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields]);
+        $set = $kit instanceof Kit ? $kit->set_at : null;
+        if ($text('set') !== ($set === null ? '' : $keeper->show()->local($set)->format('Y-m-d'))) {
+            $set = Moment::parse($text('set'), $keeper->timezone);
+        }
+        $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields, 'set_at' => $set]);
     }
 
     /** @return list<float>|null null when they are not rising numbers */

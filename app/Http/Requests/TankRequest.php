@@ -14,6 +14,7 @@ use Cresco\Core\Fault;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Device as DeviceKind;
+use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
 use Illuminate\Foundation\Http\FormRequest;
@@ -37,6 +38,8 @@ class TankRequest extends FormRequest
 
     private const LEVEL = [0.0, 2000.0, 80.0];
 
+    private const MARK = [0.0, 2000.0, 240.0];
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -45,6 +48,7 @@ class TankRequest extends FormRequest
         $mine = Rule::exists('waters', 'id')->where('keeper_id', $keeper->id);
         // Left empty at set-up, these follow the animals.
         $asked = $this->route('tank') instanceof Tank ? 'required' : 'nullable';
+        $levels = $keeper->show()->levels();
         $within = fn(string $field) => $this->scale($field)->rule(...self::LIMITS[$field]);
 
         return [
@@ -65,6 +69,10 @@ class TankRequest extends FormRequest
             'wood_height' => ['nullable', $within('wood_height')],
             'measured_litres' => ['nullable', $within('measured_litres')],
             'measured_spread' => ['nullable', $within('measured_spread')],
+            'marks' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'array', 'max:'.HeightTable::MOST_MARKS],
+            'marks.*' => [Rule::excludeIf(!$shape->needsTable()), 'array:level,litres'],
+            'marks.*.level' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.litres', $levels->rule(...self::MARK)],
+            'marks.*.litres' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.level', $this->scale('measured_litres')->rule(...self::LIMITS['measured_litres'])],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
             'fish_height' => ['nullable', $within('fish_height')],
             'warmth' => [$asked, $within('warmth')],
@@ -132,7 +140,7 @@ class TankRequest extends FormRequest
     private function askBack(Validator $validator, Tank $tank): void
     {
         $sure = is_array($this->input('sure')) ? $this->input('sure') : [];
-        if ($tank->measured_litres === null || in_array('measured_litres', $sure, true)) {
+        if ($tank->measured_litres === null || $tank->shape->needsTable() || in_array('measured_litres', $sure, true)) {
             return;
         }
         $bare = $tank->replicate(['measured_litres', 'measured_spread'])->forceFill(['measured_litres' => null, 'measured_spread' => null]);
@@ -149,6 +157,7 @@ class TankRequest extends FormRequest
     {
         return [
             'required' => 'This is needed.',
+            'marks.*.*.required_with' => 'A mark is a level and the litres up to it.',
             'routine_days.integer' => 'Write whole days, such as 7.',
             'routine_days.between' => 'Between 1 and 90 days.',
             'name.max' => 'A name of at most 60 letters.',
@@ -186,6 +195,7 @@ class TankRequest extends FormRequest
             'outer_length' => $values['outer_length'] ?? 0.0,
             'name' => is_string($this->input('name')) ? trim($this->input('name')) : '',
             'shape' => Shape::tryFrom((string) $this->string('shape')) ?? Shape::Box,
+            'marks' => $this->marks($was),
             'porosity' => $share($plain('porosity'), 0.42, $was?->porosity),
             'animals' => $animals,
             'warmth' => $number('warmth') ?? $animals->warmth(),
@@ -200,6 +210,26 @@ class TankRequest extends FormRequest
         ]);
 
         return $tank;
+    }
+
+    /** @return list<array{float, float}>|null mm below the rim and litres; a row that was left as it stood stays as it is kept */
+    private function marks(?Tank $was): ?array
+    {
+        if (Shape::tryFrom((string) $this->string('shape'))?->needsTable() !== true) {
+            return $was?->marks;
+        }
+        $marks = [];
+        foreach (is_array($this->input('marks')) ? array_values($this->input('marks')) : [] as $i => $row) {
+            $row = is_array($row) ? $row : [];
+            $kept = ($was->marks ?? [])[$i] ?? null;
+            $level = $this->keeper()->show()->levels()->keep($row['level'] ?? null, $kept === null ? null : (float) $kept[0]);
+            $litres = $this->keeper()->show()->volumes()->keep($row['litres'] ?? null, $kept === null ? null : (float) $kept[1]);
+            if ($level !== null && $litres !== null) {
+                $marks[] = [$level, $litres];
+            }
+        }
+
+        return $marks;
     }
 
     /** @return list<array{kind: DeviceKind, top: float|null, bottom: float|null, across: int}> */

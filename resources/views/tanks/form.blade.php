@@ -22,6 +22,22 @@
                 </div>
                 <small>Outer sizes.</small>
             </fieldset>
+            <fieldset id="marks" data-table><legend>Litres up to each mark</legend>
+                <p class="muted">Pour in a known amount, wait for the water to lie still, write down how far below the rim it stands and how much is in by now; the uppermost mark at the water line. Done with bed, stones and wood in place, they are in the count.</p>
+                <table class="plain marks"><thead><tr><th scope="col">Water below the rim</th><th scope="col">In by now</th></tr></thead><tbody>
+                @for($i = 0; $i < min(Cresco\Core\Tank\HeightTable::MOST_MARKS, max(6, count($tank->marks ?? []) + 3, count((array) old('marks', [])))); $i++)
+                    <tr>
+                    @foreach(['level' => [$levels, 'below the rim', 0], 'litres' => [$show->volumes(), 'in by now', 1]] as $part => [$scale, $word, $at])
+                        @php([$path, $id] = ["marks.$i.$part", "f-marks-$i-$part"])
+                        <td><span class="entry"><input id="{{ $id }}" name="marks[{{ $i }}][{{ $part }}]" inputmode="decimal" autocomplete="off" aria-label="Mark {{ $i + 1 }}: {{ $word }}" aria-describedby="e-{{ $id }}"
+                            value="{{ is_scalar(old($path, '')) ? old($path, isset($tank->marks[$i]) ? $scale->show((float) $tank->marks[$i][$at]) : '') : '' }}" @error($path) aria-invalid="true" @enderror><span class="unit">{{ $scale->label }}</span></span>
+                        <p class="fault" id="e-{{ $id }}">@error($path){{ $message }}@enderror</p></td>
+                    @endforeach
+                    </tr>
+                @endfor
+                </tbody></table>
+                <p class="fault" id="e-f-marks">@error('marks'){{ $message }}@enderror</p>
+            </fieldset>
             <fieldset><legend>Bed, stone and wood</legend>
                 <div class="row-fields">
                     <x-field small name="bed_back" label="Bed at the back" :value="$in($sizes, $tank->bed_back)" :unit="$sizes->label" mode="decimal"/>

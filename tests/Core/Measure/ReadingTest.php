@@ -228,4 +228,38 @@ final class ReadingTest extends TestCase
         $this->expectExceptionMessage('between 32 and 113 °F');
         $kit->read('250');
     }
+
+    /**
+     * By hand: a pH pen is good to 0.05 + 0.05 a month, a conductivity pen to 2 % + 1 % a month, and a digit is flat over its width.
+     *
+     * @return iterable<string, array{Parameter, float, float, float|null, float, bool}>
+     */
+    public static function pens(): iterable
+    {
+        yield 'a pH pen set today' => [Parameter::Acidity, 6.8, 0.01, 0.0, sqrt(0.01 ** 2 / 12 + 0.05 ** 2), false];
+        yield 'a pH pen set four weeks and a day ago' => [Parameter::Acidity, 6.8, 0.01, 29.0, sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + (0.05 * 29 / 30) ** 2), false];
+        yield 'a pH pen set sixty days ago' => [Parameter::Acidity, 6.8, 0.01, 60.0, sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), true];
+        yield 'a conductivity pen set ninety days ago' => [Parameter::Conductivity, 400.0, 1.0, 90.0, sqrt(1 / 12 + 8.0 ** 2 + 12.0 ** 2), true];
+        yield 'one that lay in the drawer for three years strays no further than in one' => [Parameter::Conductivity, 400.0, 1.0, 1095.0, sqrt(1 / 12 + 8.0 ** 2 + (4.0 * 365 / 30) ** 2), true];
+        yield 'nobody has said when' => [Parameter::Acidity, 6.8, 0.01, null, sqrt(0.01 ** 2 / 12 + 0.05 ** 2), false];
+        yield 'a thermometer is not set' => [Parameter::Temperature, 24.0, 0.1, 400.0, sqrt(0.1 ** 2 / 12 + 0.2 ** 2), false];
+    }
+
+    #[DataProvider('pens')]
+    public function testAPenStraysFromTheDayOnWhichItWasSet(Parameter $parameter, float $value, float $digit, ?float $days, float $spread, bool $due): void
+    {
+        $kit = new Kit($parameter, Method::Pen, Unit::usual($parameter), $digit, [], $days);
+
+        self::assertEqualsWithDelta($spread, $kit->read((string) $value)->distribution()->spread(), 1e-9);
+        self::assertEqualsWithDelta($value, $kit->read((string) $value)->distribution()->central(), 1e-9);
+        self::assertSame($due, $kit->isDue());
+    }
+
+    public function testADropKitDoesNotStray(): void
+    {
+        $kit = new Kit(Parameter::Acidity, Method::Drops, Unit::usual(Parameter::Acidity), 0.5, [], 400.0);
+
+        self::assertSame(0.0, $kit->wander(7.0));
+        self::assertFalse($kit->isDue());
+    }
 }

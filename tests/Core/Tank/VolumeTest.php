@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Displacement;
 use Cresco\Core\Tank\Footprint;
+use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\StandingDepth;
@@ -28,6 +29,54 @@ final class VolumeTest extends TestCase
                 yield $row->text('name') => [$row];
             }
         }
+    }
+
+    private static function counted(): Vessel
+    {
+        // Litres counted up to 4, 12, 24 and 32 cm above the floor; water to 28.8 cm.
+        $table = HeightTable::of([[320.0, 36.8], [40.0, 2.0], [240.0, 26.0], [120.0, 10.4]]);
+
+        return new Vessel(new Rectangle(400.0, 400.0), 340.0, 340.0 - 288.0, new Bed(40.0, 30.0, 0.4), [], null, $table);
+    }
+
+    public function testATableOfLitresIsTheVolumeAndTheCurve(): void
+    {
+        $row = array_values(array_filter(Data::rows('volume'), static fn(Row $row): bool => $row->has('given.table_height_cm_litres')))[0];
+        $vessel = self::counted();
+
+        self::assertEqualsWithDelta($row->number('expected.water_L'), $vessel->litres(), 1e-9);
+        foreach ($row->rows('expected.drop_mm_for_litres') as $drop) {
+            self::assertEqualsWithDelta($drop->number('drop_mm'), $vessel->markFor($drop->number('drained_L')) - $vessel->waterBelowRim, 0.01);
+        }
+        // 10.8 L over 8 cm is 13.5 cm2 a mm: 1,350 cm2 of surface, and 32.48 L over 28.8 cm on average.
+        self::assertEqualsWithDelta(135000.0, $vessel->freeArea(287.0), 1e-6);
+        self::assertEqualsWithDelta(32.48e6 / 288.0, $vessel->area(), 1e-6);
+        // Half a percent of the count and 2 mm of tape at 0.135 L a mm.
+        $spread = sqrt((0.005 * 32.48) ** 2 + 0.27 ** 2);
+        self::assertEqualsWithDelta($spread, $vessel->volumeDistribution()->spread(), 1e-9);
+        self::assertEqualsWithDelta(1.2816 * $spread, $vessel->volume()->estimate('net')->halfWidth(), 0.1 * $spread);
+    }
+
+    /** @return iterable<string, array{list<array{float, float}>, string}> marks, part of the message */
+    public static function tables(): iterable
+    {
+        yield 'one mark' => [[[300.0, 30.0]], 'at least two'];
+        yield 'too many' => [array_map(static fn(int $i): array => [7.0 * $i, (float) $i], range(1, 41)), 'at most 40'];
+        yield 'below the floor' => [[[-5.0, 1.0], [300.0, 30.0]], 'between the floor and the rim'];
+        yield 'above the rim' => [[[100.0, 1.0], [341.0, 30.0]], 'between the floor and the rim'];
+        yield 'two at one height' => [[[100.0, 1.0], [100.5, 2.0], [300.0, 30.0]], 'at one height'];
+        yield 'less higher up' => [[[100.0, 12.0], [300.0, 11.0]], 'more water'];
+        yield 'short of the line' => [[[100.0, 1.0], [270.0, 30.0]], 'count on up to the line'];
+        yield 'no number' => [[[100.0, NAN], [300.0, 30.0]], 'between the floor and the rim'];
+    }
+
+    /** @param list<array{float, float}> $marks */
+    #[DataProvider('tables')]
+    public function testATableThatCannotBeIsNamed(array $marks, string $message): void
+    {
+        $this->expectException(TankFault::class);
+        $this->expectExceptionMessage($message);
+        new Vessel(new Rectangle(400.0, 400.0), 340.0, 52.0, Bed::none(), [], null, HeightTable::of($marks));
     }
 
     private static function vessel(Row $row): Vessel
