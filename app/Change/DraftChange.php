@@ -116,7 +116,7 @@ final class DraftChange
             max(0.0, $vessel->litresDrainedAt($input->waterline)),
             $tank->ph_set_point,
             $tank->warmth,
-            $waters->now->made()->distribution(),
+            $waters->now->makes(),
             $tank->keeper->show()->units(),
             $input->inflow,
         );

@@ -36,7 +36,7 @@ final readonly class PastChange
             0.0,
             $tank->ph_set_point,
             $tank->warmth,
-            $now->made()->distribution(),
+            $now->makes(),
             $tank->keeper->show()->units(),
         );
 

@@ -7,114 +7,199 @@ namespace App\Known;
 use App\Change\ForecastRecord;
 use App\Models\Reading;
 use App\Models\Tank;
+use App\Models\TopUp;
 use App\Models\WaterChange;
+use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Production;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\PassiveSource;
 use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
-/** What tanks make of nitrate in a day, from the keeper's guess and the diary; kept for as long as neither changes. */
+/**
+ * What tanks make in a day of nitrate and what bed and stones give off or take up of minerals, from the guess and the diary; kept for as
+ * long as neither changes.
+ */
 final class Made
 {
-    /** Days of the diary that it is learned from: stock and feeding change with the season. House default. */
+    /** Days of the diary that it is learned from: stock, feeding and soil change with the season. House default. */
     private const DAYS = 120;
 
-    /** A keeper's guess is so far off, as a share of it, and at least by mg/L a day. House defaults. */
+    /** A keeper's guess of nitrate is so far off, as a share of it, and at least by mg/L a day. House defaults. */
     private const GUESS = [1.0 / 3.0, 0.25];
 
-    public static function of(Tank $tank): Posterior
+    /** @return array<string, Posterior> by parameter value, of all that is followed by the day */
+    public static function of(Tank $tank): array
     {
         return self::ofMany([$tank])[$tank->id];
     }
 
     /**
-     * @param iterable<Tank> $tanks
+     * @param iterable<Tank>       $tanks
+     * @param list<Parameter>|null $parameters that are followed by the day; all of them when not said
      *
-     * @return array<int, Posterior> by tank id
+     * @return array<int, array<string, Posterior>> by tank id and parameter value
      */
-    public static function ofMany(iterable $tanks): array
+    public static function ofMany(iterable $tanks, ?array $parameters = null): array
     {
         $byId = [];
         foreach ($tanks as $tank) {
             $byId[$tank->id] = $tank;
         }
+        $parameters ??= Parameter::balanced();
         $since = CarbonImmutable::now()->startOfDay()->subDays(self::DAYS);
-        $marks = self::marks(array_keys($byId), $since);
+        $marks = self::marks(array_keys($byId), $parameters, $since);
+        $keys = [];
+        foreach ($byId as $id => $tank) {
+            foreach ($parameters as $parameter) {
+                if (isset($marks[$id][$parameter->value])) {
+                    $guess = self::guess($tank, $parameter);
+                    $keys[$id][$parameter->value] = sprintf('made:%d:%s', $id, hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $marks[$id][$parameter->value]])));
+                }
+            }
+        }
+        $kept = $keys === [] ? [] : Cache::many(array_merge(...array_map(array_values(...), $keys)));
         $made = [];
         foreach ($byId as $id => $tank) {
-            $key = sprintf('made:%d:%s', $id, hash('xxh128', (string) json_encode([$tank->nitrate_per_day, $marks[$id] ?? null])));
-            $known = ($marks[$id] ?? null) === null ? Posterior::guess(self::guess($tank)) : Cache::get($key);
-            if (!$known instanceof Posterior) {
-                $known = self::learn($tank, $since);
-                Cache::put($key, $known, 86400);
+            $missing = array_filter($keys[$id] ?? [], static fn(string $key): bool => !($kept[$key] ?? null) instanceof Posterior);
+            $learned = $missing === [] ? [] : self::learn($tank, array_map(Parameter::from(...), array_keys($missing)), $since);
+            foreach ($missing as $name => $key) {
+                Cache::put($key, $kept[$key] = $learned[$name], 86400);
             }
-            $made[$id] = $known;
+            foreach ($parameters as $parameter) {
+                $known = $kept[$keys[$id][$parameter->value] ?? ''] ?? null;
+                $made[$id][$parameter->value] = $known instanceof Posterior ? $known : Posterior::guess(self::guess($tank, $parameter));
+            }
         }
 
         return $made;
     }
 
-    public static function guess(Tank $tank): Normal
+    /** What is held of it before anything was read. */
+    public static function guess(Tank $tank, Parameter $parameter): Normal
     {
-        return new Normal($tank->nitrate_per_day, max(self::GUESS[1], self::GUESS[0] * $tank->nitrate_per_day));
+        return $parameter === Parameter::Nitrate
+            ? new Normal($tank->nitrate_per_day, max(self::GUESS[1], self::GUESS[0] * $tank->nitrate_per_day))
+            : $tank->passive->guess($parameter) ?? new Normal(0.0, 0.0);
+    }
+
+    /** Whether it is reckoned with: nitrate always; minerals where the keeper names what moves them, or the diary clearly shows that something does. */
+    public static function counts(Tank $tank, Parameter $parameter, Posterior $made): bool
+    {
+        return $parameter === Parameter::Nitrate || $tank->passive !== PassiveSource::None || $made->contradicts();
     }
 
     /**
-     * What tells whether anything has changed since; tanks without two readings have none.
+     * What tells whether anything has changed since; parameters without two readings have none.
      *
-     * @param list<int> $ids
+     * @param list<int>       $ids
+     * @param list<Parameter> $parameters
      *
-     * @return array<int, list<mixed>>
+     * @return array<int, array<string, list<mixed>>>
      */
-    private static function marks(array $ids, CarbonImmutable $since): array
+    private static function marks(array $ids, array $parameters, CarbonImmutable $since): array
     {
         $marks = [];
-        $rows = DB::table('readings')->whereIn('tank_id', $ids)->where('parameter', Parameter::Nitrate->value)->where('taken_at', '>=', $since)
-            ->groupBy('tank_id')->selectRaw('tank_id, count(*) as many, max(id) as newest, sum(value + low + high) as total, max(taken_at) as last')->get();
+        $rows = DB::table('readings')->whereIn('tank_id', $ids)->whereIn('parameter', array_map(static fn(Parameter $p): string => $p->value, $parameters))->where('taken_at', '>=', $since)
+            ->groupBy('tank_id', 'parameter')->selectRaw('tank_id, parameter, count(*) as many, max(id) as newest, sum(value + low + high) as total, max(taken_at) as last')->get();
         foreach ($rows as $row) {
-            if (is_numeric($row->tank_id) && is_numeric($row->many) && (int) $row->many > 1) {
-                $marks[(int) $row->tank_id] = [$row->many, $row->newest, $row->total, $row->last];
+            if (is_numeric($row->tank_id) && is_numeric($row->many) && (int) $row->many > 1 && is_string($row->parameter)) {
+                $marks[(int) $row->tank_id][$row->parameter] = [$row->many, $row->newest, $row->total, $row->last];
             }
         }
-        $rows = DB::table('water_changes')->whereIn('tank_id', array_keys($marks))->where('changed_at', '>=', $since)
-            ->groupBy('tank_id')->selectRaw('tank_id, count(*) as many, max(id) as newest, sum(share) as total, max(changed_at) as last')->get();
-        foreach ($rows as $row) {
+        // Changes and top-ups move all of them.
+        $union = DB::table('water_changes')->whereIn('tank_id', array_keys($marks))->where('changed_at', '>=', $since)
+            ->groupBy('tank_id')->selectRaw("tank_id, 'change' as kind, count(*) as many, max(id) as newest, sum(share) as total, max(changed_at) as last")
+            ->unionAll(DB::table('top_ups')->whereIn('tank_id', array_keys($marks))->where('taken_at', '>=', $since)
+                ->groupBy('tank_id')->selectRaw("tank_id, 'top_up' as kind, count(*) as many, max(id) as newest, sum(litres) as total, max(taken_at) as last"))->get();
+        foreach ($union as $row) {
             if (is_numeric($row->tank_id)) {
-                $marks[(int) $row->tank_id] = [...$marks[(int) $row->tank_id], $row->many, $row->newest, $row->total, $row->last];
+                foreach ($marks[(int) $row->tank_id] as $parameter => $mark) {
+                    $marks[(int) $row->tank_id][$parameter] = [...$mark, $row->kind, $row->many, $row->newest, $row->total, $row->last];
+                }
             }
         }
 
         return $marks;
     }
 
-    private static function learn(Tank $tank, CarbonImmutable $since): Posterior
+    /**
+     * @param list<Parameter> $parameters
+     *
+     * @return array<string, Posterior> by parameter value
+     */
+    private static function learn(Tank $tank, array $parameters, CarbonImmutable $since): array
     {
-        $changes = [];
-        $unknown = null;
-        $rows = WaterChange::query()->where('water_changes.tank_id', $tank->id)->where('changed_at', '>=', $since)
+        $changes = WaterChange::query()->where('water_changes.tank_id', $tank->id)->where('changed_at', '>=', $since)
             // By a run sheet the water changed when it was let in, before the reading right after.
             ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
             ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
-        foreach ($rows as $change) {
-            $filled = $change->getAttribute('filled_at');
-            $day = (is_string($filled) ? CarbonImmutable::parse($filled, 'UTC') : $change->changed_at)->getTimestamp() / 86400.0;
-            $source = ForecastRecord::kept($change->forecast)->row(Parameter::Nitrate)->source;
-            $unknown = $source === null ? $day : $unknown;
-            $changes[] = [$day, $change->share, $source === null ? 0.0 : $source->central];
+        $readings = Reading::query()->where('tank_id', $tank->id)->whereIn('parameter', $parameters)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get()
+            ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
+        $topUps = $tank->topUps()->where('taken_at', '>=', $since)->whereNotNull('water_id')->get();
+        $ofWaters = $topUps->isEmpty() ? new Collection() : Reading::query()->whereIn('water_id', $topUps->pluck('water_id')->unique())->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
+        $litres = $topUps->isEmpty() ? 1.0 : VesselOf::tank($tank)->litres();
+        $learned = [];
+        foreach ($parameters as $parameter) {
+            [$events, $unknown] = self::changes($changes, $parameter);
+            $seen = [];
+            foreach ($readings->get($parameter->value) ?? [] as $reading) {
+                $day = $reading->taken_at->getTimestamp() / 86400.0;
+                // Where nobody knows what the new water held, the balance begins anew.
+                if ($day > $unknown) {
+                    $seen[] = [$day, $reading->toCore()];
+                }
+            }
+            // What evaporates leaves all behind, so that a top-up raises the tank by what it holds itself.
+            $risen = $topUps->map(static fn(TopUp $topUp): array => [
+                $topUp->taken_at->getTimestamp() / 86400.0,
+                $topUp->litres / $litres * self::held($ofWaters, $topUp, $parameter),
+            ])->values()->all();
+            $learned[$parameter->value] = Production::learned(self::guess($tank, $parameter), $seen, $events, array_values($risen));
         }
-        $readings = [];
-        foreach (Reading::query()->where('tank_id', $tank->id)->where('parameter', Parameter::Nitrate)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get() as $reading) {
-            $day = $reading->taken_at->getTimestamp() / 86400.0;
-            // Where nobody knows what nitrate the new water had, the balance begins anew.
-            if ($unknown === null || $day > $unknown) {
-                $readings[] = [$day, $reading->toCore()];
+
+        return $learned;
+    }
+
+    /**
+     * What a top-up water held, by the last reading before it, or the first there is; nothing where it was never read.
+     *
+     * @param Collection<int, Reading> $readings in the order of their days
+     */
+    private static function held(Collection $readings, TopUp $topUp, Parameter $parameter): float
+    {
+        $found = null;
+        foreach ($readings as $reading) {
+            if ($reading->water_id === $topUp->water_id && $reading->parameter === $parameter && ($found === null || $reading->taken_at->lessThanOrEqualTo($topUp->taken_at))) {
+                $found = $reading;
             }
         }
 
-        return Production::learned(self::guess($tank), $readings, $changes);
+        return $found?->toCore()->distribution()->central() ?? 0.0;
+    }
+
+    /**
+     * @param Collection<int, WaterChange> $changes
+     *
+     * @return array{list<array{float, float, float}>, float} each day, share and what the new water held; and the last day on which nobody knew that
+     */
+    private static function changes(Collection $changes, Parameter $parameter): array
+    {
+        $events = [];
+        $unknown = -INF;
+        foreach ($changes as $change) {
+            $filled = $change->getAttribute('filled_at');
+            $day = (is_string($filled) ? CarbonImmutable::parse($filled, 'UTC') : $change->changed_at)->getTimestamp() / 86400.0;
+            $source = ForecastRecord::kept($change->forecast)->row($parameter)->source;
+            $unknown = $source === null ? $day : $unknown;
+            $events[] = [$day, $change->share, $source === null ? 0.0 : $source->central];
+        }
+
+        return [$events, $unknown];
     }
 }

@@ -27,7 +27,8 @@ final class TankWater
 {
     private ?WaterState $state = null;
 
-    private ?Posterior $made = null;
+    /** @var array<string, Posterior> */
+    private array $made = [];
 
     /**
      * @param array<string, Reading> $readings the newest of each parameter
@@ -122,14 +123,36 @@ final class TankWater
         return $newest === null ? null : CarbonImmutable::parse($newest, 'UTC');
     }
 
-    /** What the tank makes of nitrate in a day, mg/L: the keeper's guess and the diary weighed against each other. */
-    public function made(): Posterior
+    /** What the tank makes of it in a day, or takes up, in the base unit: guess and diary weighed against each other. */
+    public function made(Parameter $parameter = Parameter::Nitrate): Posterior
     {
-        return $this->made ??= Made::of($this->tank);
+        if (!isset($this->made[$parameter->value])) {
+            $this->made = Made::of($this->tank);
+        }
+
+        return $this->made[$parameter->value];
     }
 
-    /** Takes what was looked up for several tanks at once. */
-    public function knowing(Posterior $made): self
+    /** @return array<string, Distribution> by parameter value: what is reckoned with in forecasts */
+    public function makes(): array
+    {
+        $makes = [];
+        foreach (Parameter::balanced() as $parameter) {
+            $made = $this->made($parameter);
+            if (Made::counts($this->tank, $parameter, $made)) {
+                $makes[$parameter->value] = $made->distribution();
+            }
+        }
+
+        return $makes;
+    }
+
+    /**
+     * Takes what was looked up for several tanks at once.
+     *
+     * @param array<string, Posterior> $made by parameter value
+     */
+    public function knowing(array $made): self
     {
         $this->made = $made;
 

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
+use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float|null           $measured_litres
  * @property float|null           $measured_spread
  * @property list<array{float|int, float|int}>|null $marks mm below the rim and litres counted up to there
+ * @property PassiveSource        $passive
  * @property AnimalGroup          $animals
  * @property float                $fish_height
  * @property float                $warmth
@@ -68,12 +70,12 @@ final class Tank extends Model
     protected $fillable = [
         'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
-        'measured_litres', 'measured_spread', 'marks', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
+        'measured_litres', 'measured_spread', 'marks', 'passive', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
         'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits',
     ];
 
-    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]'];
+    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -86,7 +88,7 @@ final class Tank extends Model
         ], 'float');
 
         return $lengths + [
-            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
+            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
             'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date',
         ];
     }

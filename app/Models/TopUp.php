@@ -13,16 +13,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int             $id
  * @property float           $litres
  * @property CarbonImmutable $taken_at
+ * @property int|null        $water_id what it was topped up with
  */
 final class TopUp extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['litres', 'taken_at'];
+    protected $fillable = ['litres', 'taken_at', 'water_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['litres' => 'float', 'taken_at' => 'immutable_datetime'];
+        return ['litres' => 'float', 'taken_at' => 'immutable_datetime', 'water_id' => 'integer'];
     }
 }

@@ -123,6 +123,15 @@ final class Show
         return self::joined($this->band($parameter, $value), $this->unit($parameter)->label);
     }
 
+    /** What moves in a day, with its band and one digit more than the parameter is read in. */
+    public function rate(Parameter $parameter, float $base, ?float $halfWidth = null): string
+    {
+        $unit = $this->unit($parameter);
+        $digits = $unit->decimals + 1;
+
+        return self::joined(self::rounded($unit->widthFromBase($base), $digits).($halfWidth === null ? '' : ' ± '.self::rounded($unit->widthFromBase($halfWidth), $digits)), $unit->label);
+    }
+
     public function volume(float $litres, ?int $decimals = null): string
     {
         return self::joined($this->volumeNumber($litres, $decimals), $this->keeper->volume_unit->label());

@@ -12,6 +12,7 @@ use App\Support\Show;
 use App\Support\VesselOf;
 use App\Support\WaterKind;
 use Cresco\Core\Change\Creep;
+use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
@@ -35,7 +36,13 @@ final class CreepPage
     /** @var list<TopUp> newest first */
     public readonly array $topUps;
 
+    /** What is followed over a year. */
+    private const FOLLOWED = [Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness];
+
     private readonly WaterState $state;
+
+    /** @var array<string, Distribution> what bed and stones do in a day, as far as it is reckoned with */
+    private readonly array $makes;
 
     private readonly WaterState $changeState;
 
@@ -46,11 +53,12 @@ final class CreepPage
         $keeper = $tank->keeper;
         $this->show = $keeper->show();
         $waters = $keeper->waters;
-        $this->topUp = $waters->firstWhere('id', $topUp) ?? $waters->first(static fn(Water $water): bool => $water->kind === WaterKind::ReverseOsmosis) ?? $waters->first();
+        $this->topUp = $waters->firstWhere('id', $topUp ?? $tank->topUps()->latest('taken_at')->latest('id')->value('water_id')) ?? $waters->first(static fn(Water $water): bool => $water->kind === WaterKind::ReverseOsmosis) ?? $waters->first();
         $this->change = $waters->firstWhere('id', $change) ?? $waters->firstWhere('id', $tank->water_id) ?? $waters->first();
         $ids = array_values(array_filter([$this->topUp?->id, $this->change?->id, $change === null ? $tank->second_water_id : null]));
         $known = Waters::around($tank, $ids);
         $this->state = $known->tank();
+        $this->makes = $known->now->makes();
         $second = $change === null ? $waters->firstWhere('id', $tank->second_water_id) : null;
         $this->changeState = $this->change === null ? new WaterState('nothing', []) : $known->blend($this->change, $second, $tank->second_share);
         $this->topUpState = $this->topUp === null ? new WaterState('nothing', []) : $known->source($this->topUp);
@@ -69,6 +77,20 @@ final class CreepPage
     private function surface(): float
     {
         return VesselOf::tank($this->tank)->area() / 100.0;
+    }
+
+    /** What bed and stones do beside it, in words; nothing where nothing is reckoned with. */
+    public function passive(): string
+    {
+        $parts = [];
+        foreach (self::FOLLOWED as $parameter) {
+            $moves = ($this->makes[$parameter->value] ?? null)?->central() ?? 0.0;
+            if ($moves !== 0.0) {
+                $parts[] = __($moves < 0.0 ? 'made.takes' : 'made.gives', ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => $parameter->word()]);
+            }
+        }
+
+        return $parts === [] ? '' : ucfirst(__('made.by_itself', ['list' => Words::list($parts)]));
     }
 
     public function changeName(): string
@@ -90,14 +112,14 @@ final class CreepPage
     }
 
     /**
-     * GH and conductivity over a year.
+     * Hardness and conductivity over a year.
      *
      * @return list<array{parameter: Parameter, label: string, now: string, settled: string, low: string, path: string, pure: string, most: string, missing: string|null}>
      */
     public function courses(): array
     {
         $rows = [];
-        foreach ([Parameter::Conductivity, Parameter::GeneralHardness] as $parameter) {
+        foreach (self::FOLLOWED as $parameter) {
             $creep = $this->creep($parameter);
             $label = $parameter === Parameter::Conductivity ? 'Conductivity' : $parameter->label();
             if ($creep === null || !$this->state->has($parameter)) {
@@ -106,7 +128,7 @@ final class CreepPage
             }
             $now = $this->state->central($parameter, 0.0);
             $course = $creep->course($now, self::DAYS);
-            $pure = (new Creep($creep->litres, $creep->evaporation, 0.0, $creep->change, $creep->fraction, $creep->days))->course($now, self::DAYS);
+            $pure = $creep->withPureWater()->course($now, self::DAYS);
             $most = 1.1 * max(max($course), max($pure), 1e-6);
             $rows[] = [
                 'parameter' => $parameter, 'label' => $label,
@@ -133,7 +155,7 @@ final class CreepPage
         $working = $creep->working($this->show->unit($parameter)->label);
         $rise = 7.0 * $creep->evaporation * $creep->topUp / $creep->litres;
         $course = $creep->course($this->state->central($parameter, 0.0), self::DAYS);
-        $pure = (new Creep($creep->litres, $creep->evaporation, 0.0, $creep->change, $creep->fraction, $creep->days))->course($this->state->central($parameter, 0.0), self::DAYS);
+        $pure = $creep->withPureWater()->course($this->state->central($parameter, 0.0), self::DAYS);
         $more = end($course) - end($pure);
         if ($rise < 1.0) {
             return new Finding(Finding::GOOD, 'This top-up adds next to nothing.', 'What evaporates leaves everything behind; pure water puts back just what went. Change water stays the one place where minerals come from.');
@@ -165,6 +187,7 @@ final class CreepPage
             $unit->fromBase($creep->change),
             $creep->fraction,
             $creep->days,
+            $unit->widthFromBase($creep->passive),
         ))->working($unit->label, $volume->label());
     }
 
@@ -181,6 +204,7 @@ final class CreepPage
             $this->changeState->central($parameter, 0.0),
             $this->tank->routine_share,
             (float) $this->tank->routine_days,
+            ($this->makes[$parameter->value] ?? null)?->central() ?? 0.0,
         );
     }
 

@@ -24,6 +24,9 @@ final class NeedsPage
 
     public readonly Posterior $learned;
 
+    /** @var array<string, Posterior> */
+    private readonly array $made;
+
     private readonly ?float $source;
 
     public readonly Show $show;
@@ -31,7 +34,8 @@ final class NeedsPage
     public function __construct(private readonly Tank $tank)
     {
         $this->show = $tank->keeper->show();
-        $this->learned = Made::of($tank);
+        $this->made = Made::of($tank);
+        $this->learned = $this->made[Parameter::Nitrate->value];
         $water = $tank->water;
         $this->source = $water === null ? null : Waters::around($tank, [$water->id])->blend($water, $tank->secondWater, $tank->second_share)->get(Parameter::Nitrate)?->central();
     }
@@ -154,16 +158,47 @@ final class NeedsPage
         if ($learned->count === 0) {
             return new Finding(Finding::GOOD, sprintf('Reckoned with %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label), 'A guess so far. From the second reading on the diary is weighed in: one before each change is enough.');
         }
-        $aside = count($learned->aside);
-        $text = trans_choice('{1} From one reading|[2,*] From :count readings', $learned->count, ['count' => $learned->count]).' and the changes between them; '.$guess.'.'
-            .($aside === 0 ? '' : ' '.trans_choice('{1} One reading fits none of the others and is left out: :days.|[2,*] :count readings fit none of the others and are left out: :days.', $aside, [
-                'count' => $aside,
-                'days' => implode(', ', array_map(fn(float $day): string => $this->show->day(CarbonImmutable::createFromTimestamp((int) ($day * 86400.0))), $learned->aside)),
-            ]));
+        $text = trans_choice('made.readings', $learned->count, ['count' => $learned->count]).' and the changes between them; '.$guess.'.'.$this->aside($learned);
 
         return new Finding($learned->contradicts() ? Finding::HEED : Finding::GOOD, $learned->value < 0.0
             ? sprintf('It uses more nitrate than it makes: %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label)
             : sprintf('It makes %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label), $text);
+    }
+
+    private function aside(Posterior $learned): string
+    {
+        return $learned->aside === [] ? '' : ' '.trim(trans_choice('made.aside', count($learned->aside), [
+            'count' => count($learned->aside),
+            'days' => implode(', ', array_map(fn(float $day): string => $this->show->day(CarbonImmutable::createFromTimestamp((int) ($day * 86400.0))), $learned->aside)),
+        ]));
+    }
+
+    /** @return list<Finding> what bed and stones give off or take up, one for each parameter that is followed */
+    public function passive(): array
+    {
+        $found = [];
+        foreach (Parameter::balanced() as $parameter) {
+            if ($parameter === Parameter::Nitrate) {
+                continue;
+            }
+            $made = $this->made[$parameter->value];
+            $counts = Made::counts($this->tank, $parameter, $made);
+            $amount = $this->show->rate($parameter, abs($made->value), $made->halfWidth());
+            $head = match (true) {
+                $made->count === 0 => $counts ? 'guess' : null,
+                !$counts => 'still',
+                default => $made->value < 0.0 ? 'takes' : 'gives',
+            };
+            if ($head === null) {
+                continue;
+            }
+            $guess = $this->show->rate($parameter, $made->prior->central(), 1.2816 * $made->prior->spread());
+            $found[] = new Finding($made->contradicts() ? Finding::HEED : Finding::GOOD, __('made.head.'.$head, ['what' => $parameter->label(), 'amount' => $head === 'guess' ? $guess : $amount]).'.', $made->count === 0
+                ? __('made.guess')
+                : trans_choice('made.readings', $made->count, ['count' => $made->count]).__('made.between', ['guess' => $guess]).$this->aside($made).__($counts ? 'made.counts' : 'made.not_counted'));
+        }
+
+        return $found;
     }
 
     /** Where the routine settles, in words; null while the new water is not known. */

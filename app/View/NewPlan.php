@@ -72,7 +72,7 @@ final class NewPlan
         $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? 0.0)
             ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
         $isFull = $run->steps->filter(static fn(RunStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
-        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->made()->distribution(), $show->units(), $run->planned('inflow') ?? 0.0);
+        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $run->planned('inflow') ?? 0.0);
         // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
         $before = $isFull === 0 ? null : $plan->withDrained($run->planned('litres') ?? 0.0)->withDrains($isFull);
         $this->isUnderWay = $before !== null;

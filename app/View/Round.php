@@ -41,7 +41,7 @@ final readonly class Round
         $tanks = $keeper->tanks()->with('devices')->orderBy('name')->get();
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
         $waters = TankWater::ofMany($tanks);
-        foreach (Made::ofMany($tanks) as $id => $made) {
+        foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
             $waters[$id]->knowing($made);
         }
         $open = Run::query()->open()->whereIn('tank_id', $ids)->with('switches')->get()->unique('tank_id')->keyBy('tank_id');

@@ -33,7 +33,7 @@ final readonly class ChangePlan
      * @param float                $evaporated  litres the tank stood below its line before the drain, 0 and more
      * @param float|null           $setPoint    pH that a controller holds; null when carbon dioxide goes back to its level
      * @param float                $warmth      degC the heater brings the tank back to
-     * @param Distribution|null    $production  nitrate the tank makes, mg/L a day
+     * @param array<string, Distribution> $made by parameter value: what the tank makes in a day, or takes up where it is below nothing, in base units
      * @param array<string, Unit>  $units       by parameter value, as the keeper reads them
      * @param float                $inflow      new water that runs in while the level falls, as a share of what runs out; 0 to
      *                                          0.95, and only with a single drain
@@ -49,7 +49,7 @@ final readonly class ChangePlan
         public float $evaporated = 0.0,
         public ?float $setPoint = null,
         public float $warmth = 24.0,
-        public ?Distribution $production = null,
+        public array $made = [],
         public array $units = [],
         public float $inflow = 0.0,
     ) {
@@ -89,7 +89,7 @@ final readonly class ChangePlan
             $evaporated ?? $this->evaporated,
             $this->setPoint,
             $this->warmth,
-            $this->production,
+            $this->made,
             $this->units,
             $inflow ?? $this->inflow,
         );

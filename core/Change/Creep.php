@@ -7,16 +7,18 @@ namespace Cresco\Core\Change;
 use Cresco\Core\Working\Computation;
 
 /**
- * What topping up does over time: water evaporates, what is dissolved stays, and the top-up brings more. One unit for all
+ * What topping up does over time: water evaporates, what is dissolved stays, and the top-up brings more; bed and stones give off or take
+ * up beside it. One unit for all
  * concentrations (degrees, mg/L, uS/cm to first order).
  */
 final readonly class Creep
 {
-    public const RISE = 'rise = E * topup / V';
+    public const RISE = 'rise = E * topup / V + passive';
 
-    public const PEAK = 'peak = change + rise * n / f';
+    /** No less than nothing, where the bed takes up more than comes. */
+    public const PEAK = 'peak = max(change + rise * n / f, 0)';
 
-    public const TROUGH = 'trough = change + rise * n * (1 - f) / f';
+    public const TROUGH = 'trough = max(change + rise * n * (1 - f) / f, f * change)';
 
     /**
      * @param float $litres       net volume, above 0
@@ -25,6 +27,7 @@ final readonly class Creep
      * @param float $change       concentration of the change water
      * @param float $fraction     of each change, above 0 to 1; 0 for none
      * @param float $days         between changes, above 0
+     * @param float $passive      what bed and stones give off in a day, below 0 what they take up
      */
     public function __construct(
         public float $litres,
@@ -33,13 +36,20 @@ final readonly class Creep
         public float $change,
         public float $fraction,
         public float $days,
+        public float $passive = 0.0,
     ) {
-        if (!($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF) || !(min($evaporation, $topUp, $change) >= 0.0 && max($evaporation, $topUp, $change) < INF)) {
+        if (!($litres > 0.0 && $days > 0.0 && max($litres, $days) < INF) || !(min($evaporation, $topUp, $change) >= 0.0 && max($evaporation, $topUp, $change) < INF) || !is_finite($passive)) {
             throw ChangeFault::amount();
         }
         if (!($fraction >= 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
         }
+    }
+
+    /** The same, topped up with water that holds nothing. */
+    public function withPureWater(): self
+    {
+        return new self($this->litres, $this->evaporation, 0.0, $this->change, $this->fraction, $this->days, $this->passive);
     }
 
     /** Litres a day from millimetres a day and the surface. @param float $squareCentimetres */
@@ -59,6 +69,7 @@ final readonly class Creep
             ->given('V', 'net volume', $this->litres, $volume)
             ->given('topup', 'in the top-up water', $this->topUp, $unit)
             ->given('change', 'in the change water', $this->change, $unit)
+            ->given('passive', 'what bed and stones give off, or take up where it is below nothing, in a day', $this->passive, $unit)
             ->given('n', 'days between changes', $this->days, 'days')
             ->given('f', 'share changed', $this->fraction, '')
             ->line(self::RISE, 'rise a day', $unit);
@@ -79,10 +90,10 @@ final readonly class Creep
     {
         $course = [$start];
         $now = $start;
-        $rise = $this->evaporation * $this->topUp / $this->litres;
+        $rise = $this->evaporation * $this->topUp / $this->litres + $this->passive;
         $next = $this->days;
         for ($day = 1; $day <= $days; ++$day) {
-            $now += $rise;
+            $now = max(0.0, $now + $rise);
             // Changes that are less than a day apart come one after the other.
             while ($this->fraction > 0.0 && $day >= $next - 1e-9) {
                 $now = (1.0 - $this->fraction) * $now + $this->fraction * $this->change;

@@ -77,9 +77,10 @@ final class Forecast
         if ($working === null) {
             return Outlook::unknown($parameter, $now, $unit);
         }
-        if ($parameter === Parameter::Nitrate && $plan->production !== null) {
-            $working->given('made', 'nitrate the tank makes in a day', $unit->distributionFromBase($plan->production), $unit->label, Grade::Guess)
-                ->line('next = after + made', 'nitrate next day', $unit->label);
+        $made = $plan->made[$parameter->value] ?? null;
+        if ($made !== null) {
+            $working->given('made', sprintf($made->central() < 0.0 ? '%s that goes by itself in a day' : '%s the tank makes in a day', $parameter->word()), self::width($unit, $made), $unit->label, Grade::Guess)
+                ->line($made->central() < 0.0 ? 'next = max(after + made, 0)' : 'next = after + made', $parameter->word().' next day', $unit->label);
 
             return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'next');
         }
@@ -92,6 +93,12 @@ final class Forecast
         }
 
         return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'after');
+    }
+
+    /** A difference in the keeper's unit. */
+    private static function width(Unit $unit, Distribution $base): Normal
+    {
+        return new Normal($unit->widthFromBase($base->central()), $unit->widthFromBase($base->spread()));
     }
 
     private static function acidity(ChangePlan $plan): Outlook
@@ -113,7 +120,9 @@ final class Forecast
                 ->line('next = held', 'pH next day', '')
                 ->note('The controller adds or holds back carbon dioxide until its pH is there; carbon dioxide changes in proportion to KH.'), 'next');
         }
-        Carbonate::settled($working);
+        $hardness = $plan->unit(Parameter::CarbonateHardness);
+        $made = $plan->made[Parameter::CarbonateHardness->value] ?? null;
+        Carbonate::settled($working, $made === null ? null : self::width($hardness, $made), $hardness);
 
         return new Outlook(Parameter::Acidity, $now, $unit, $working, 'pH', static fn(): Computation => $working, 'pH_next');
     }

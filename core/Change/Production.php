@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Cresco\Core\Change;
 
 use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Balance;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Numeric\NormalTail;
 
 /**
- * What a tank makes of a substance in a day, mg/L, learned from all of its readings at once. Between changes it rises in a straight
- * line, each change moves it to (1 - f) of itself and f of the source: so every reading is a c0 + b g + d with known a, b and d.
+ * What a tank makes or takes up of a substance in a day, learned from all of its readings at once. Between changes it moves in a straight
+ * line, each change moves it to (1 - f) of itself and f of the source, and a top-up adds what it holds: so every reading is a c0 + b g + d
+ * with known a, b and d. All of it in the base unit of the parameter.
  *
  * Each reading speaks for all values within its field, drop or digit alike, with soft edges for what the balance does not know. One
  * that fits nowhere counts as a slip, as one in thirty does. The posterior of g and of the first level c0 is added up on a grid
@@ -20,9 +22,6 @@ use Cresco\Core\Numeric\NormalTail;
  */
 final readonly class Production
 {
-    /** What the balance does not know of a level: shares, sources and days that differ. Of the level, and mg/L. House defaults. */
-    private const LOOSE = [0.05, 0.5];
-
     /** Share of readings that are slips: another tank, another test, a wrong digit. House default. */
     private const SLIPS = 1.0 / 30.0;
 
@@ -42,28 +41,35 @@ final readonly class Production
     private const MOST = 160;
 
     /**
-     * @param Normal                            $prior    the guess, mg/L a day
-     * @param list<array{float, Reading}>       $readings day and what was read, any order
-     * @param list<array{float, float, float}>  $changes  day, share of new water (0 to 1), mg/L in it; any order
+     * @param Normal                            $prior    the guess, a day
+     * @param list<array{float, Reading}>       $readings day and what was read, any order, all of one parameter that has a balance
+     * @param list<array{float, float, float}>  $changes  day, share of new water (0 to 1), what that holds; any order
+     * @param list<array{float, float}>         $topUps   day, and by how much what was in the top-up raised the tank; any order
      */
-    public static function learned(Normal $prior, array $readings, array $changes): Posterior
+    public static function learned(Normal $prior, array $readings, array $changes, array $topUps = []): Posterior
     {
+        // What each event leaves of the tank's own, and what it brings.
+        $events = [
+            ...array_map(static fn(array $change): array => [$change[0], 1.0 - max(0.0, min(1.0, $change[1])), max(0.0, min(1.0, $change[1])) * $change[2]], $changes),
+            ...array_map(static fn(array $topUp): array => [$topUp[0], 1.0, $topUp[1]], $topUps),
+        ];
         usort($readings, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
-        usort($changes, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
+        usort($events, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $readings = array_slice($readings, -self::MOST);
         // One reading alone says where the tank stands, not where it goes.
-        if (count($readings) < 2 || $prior->spread() <= 0.0) {
+        $balance = $readings === [] ? null : $readings[0][1]->parameter->entry()->balance;
+        if ($balance === null || count($readings) < 2 || $prior->spread() <= 0.0) {
             return Posterior::guess($prior);
         }
-        $lines = self::lines($readings, $changes);
-        [$low, $high] = self::around($prior, $readings, $lines);
-        $grid = self::posterior($prior, $readings, $lines, $low, $high);
+        $lines = self::lines($readings, $events);
+        [$low, $high] = self::around($prior, $readings, $lines, $balance);
+        $grid = self::posterior($prior, $readings, $lines, $low, $high, $balance);
         for ($pass = 1; $pass < self::PASSES; ++$pass) {
             [$mean, $deviation] = self::moments($grid);
             $step = ($high - $low) / (self::RATES - 1);
             $reach = max(5.0 * $deviation, 3.0 * $step);
             [$low, $high] = [$mean - $reach, $mean + $reach];
-            $grid = self::posterior($prior, $readings, $lines, $low, $high);
+            $grid = self::posterior($prior, $readings, $lines, $low, $high, $balance);
         }
         [$mean, $deviation] = self::moments($grid);
         $best = $grid[0];
@@ -71,31 +77,30 @@ final readonly class Production
             $best = $point[1] > $best[1] ? $point : $best;
         }
 
-        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0], $best[2]));
+        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0], $best[2], $balance));
     }
 
     /**
      * How each reading follows from the level at the first of them and from the rate.
      *
      * @param list<array{float, Reading}>      $readings in the order of their days
-     * @param list<array{float, float, float}> $changes  in the order of their days
+     * @param list<array{float, float, float}> $events   day, what it leaves (0 to 1) and what it brings, in the order of their days
      *
      * @return list<array{float, float, float}> a, b, d
      */
-    private static function lines(array $readings, array $changes): array
+    private static function lines(array $readings, array $events): array
     {
         $day = $readings[0][0];
         [$a, $b, $d] = [1.0, 0.0, 0.0];
-        $changes = array_values(array_filter($changes, static fn(array $change): bool => $change[0] > $day));
+        $events = array_values(array_filter($events, static fn(array $event): bool => $event[0] > $day));
         $next = 0;
         $lines = [];
         foreach ($readings as [$at, $reading]) {
-            while (isset($changes[$next]) && $changes[$next][0] <= $at) {
-                [$when, $share, $source] = $changes[$next++];
-                $keeps = 1.0 - max(0.0, min(1.0, $share));
+            while (isset($events[$next]) && $events[$next][0] <= $at) {
+                [$when, $keeps, $brings] = $events[$next++];
                 $b += $when - $day;
                 $day = $when;
-                [$a, $b, $d] = [$keeps * $a, $keeps * $b, $keeps * $d + (1.0 - $keeps) * $source];
+                [$a, $b, $d] = [$keeps * $a, $keeps * $b, $keeps * $d + $brings];
             }
             $b += $at - $day;
             $day = $at;
@@ -113,7 +118,7 @@ final readonly class Production
      *
      * @return array{float, float}
      */
-    private static function around(Normal $prior, array $readings, array $lines): array
+    private static function around(Normal $prior, array $readings, array $lines, Balance $balance): array
     {
         $low = $prior->central() - 4.0 * $prior->spread();
         $high = $prior->central() + 4.0 * $prior->spread();
@@ -122,8 +127,8 @@ final readonly class Production
             [$a, $b, $d] = $lines[$i];
             if ($b >= 2.0) {
                 $rate = ($reading->value - $a * $first - $d) / $b;
-                $low = min($low, $rate - 1.0);
-                $high = max($high, $rate + 1.0);
+                $low = min($low, $rate - self::least($balance));
+                $high = max($high, $rate + self::least($balance));
             }
         }
 
@@ -136,10 +141,10 @@ final readonly class Production
      *
      * @return non-empty-list<array{float, float, float}> rate, weight, likeliest first level with it
      */
-    private static function posterior(Normal $prior, array $readings, array $lines, float $low, float $high): array
+    private static function posterior(Normal $prior, array $readings, array $lines, float $low, float $high, Balance $balance): array
     {
         $first = $readings[0][1];
-        $loose = self::LOOSE[1] + self::LOOSE[0] * $first->value;
+        $loose = $balance->loose + $balance->looseShare * $first->value;
         $from = max(0.0, min($first->low, $first->value) - 2.0 * $loose);
         $to = max($first->high, $first->value) + 2.0 * $loose;
         $points = [];
@@ -152,7 +157,7 @@ final readonly class Production
                 if ($a >= self::FORGOTTEN) {
                     $early[] = $k;
                 } else {
-                    $sum += log(self::likelihood($readings[$k][1], $a * $first->value + $b * $rate + $d));
+                    $sum += log(self::likelihood($balance, $readings[$k][1], $a * $first->value + $b * $rate + $d));
                 }
             }
             $logs = [];
@@ -161,7 +166,7 @@ final readonly class Production
                 $log = $sum;
                 foreach ($early as $k) {
                     [$a, $b, $d] = $lines[$k];
-                    $log += log(self::likelihood($readings[$k][1], $a * $level + $b * $rate + $d));
+                    $log += log(self::likelihood($balance, $readings[$k][1], $a * $level + $b * $rate + $d));
                 }
                 $logs[$j] = $log;
             }
@@ -174,33 +179,39 @@ final readonly class Production
     }
 
     /** How well a reading goes with a level, a slip being possible always. */
-    private static function likelihood(Reading $reading, float $level): float
+    private static function likelihood(Balance $balance, Reading $reading, float $level): float
     {
-        $slip = self::SLIPS * self::slip($reading);
+        $slip = self::SLIPS * self::slip($balance, $reading);
 
-        return $slip + (1.0 - self::SLIPS) * self::fit($reading, $level);
+        return $slip + (1.0 - self::SLIPS) * self::fit($balance, $reading, $level);
     }
 
-    private static function fit(Reading $reading, float $level): float
+    private static function fit(Balance $balance, Reading $reading, float $level): float
     {
         $level = max(0.0, $level);
-        $soft = self::LOOSE[1] + self::LOOSE[0] * $level;
+        $soft = $balance->loose + $balance->looseShare * $level;
         $width = $reading->high - $reading->low;
         if ($reading->method === Method::Pen || $width <= 1e-9) {
             $soft = sqrt($soft ** 2 + $width ** 2 / 12.0 + ($reading->method === Method::Pen ? $reading->parameter->penAccuracy($reading->value) ** 2 : 0.0));
             $z = ($level - $reading->value) / $soft;
 
-            return exp(-0.5 * $z * $z) / ($soft * 2.5066282746310002) * max(1.0, $width);
+            return exp(-0.5 * $z * $z) / ($soft * 2.5066282746310002) * max(self::least($balance), $width);
         }
         $above = $reading->isCensored() ? 1.0 : NormalTail::below(($reading->high - $level) / $soft);
 
         return $above - NormalTail::below(($reading->low - $level) / $soft);
     }
 
-    /** A slip may show anything that this kit shows: as much for each field as its share of a hundred mg/L. */
-    private static function slip(Reading $reading): float
+    /** The least difference that counts. */
+    private static function least(Balance $balance): float
     {
-        return max(0.01, min(1.0, max(1.0, $reading->high - $reading->low) / 100.0));
+        return $balance->span / 100.0;
+    }
+
+    /** A slip may show anything that kits show: as much for each field as its share of that. */
+    private static function slip(Balance $balance, Reading $reading): float
+    {
+        return max(0.01, min(1.0, max(self::least($balance), $reading->high - $reading->low) / $balance->span));
     }
 
     /**
@@ -227,12 +238,12 @@ final readonly class Production
      *
      * @return list<float> days of readings that are likelier slips than not
      */
-    private static function aside(array $readings, array $lines, float $rate, float $level): array
+    private static function aside(array $readings, array $lines, float $rate, float $level, Balance $balance): array
     {
         $aside = [];
         foreach ($readings as $i => [$day, $reading]) {
             [$a, $b, $d] = $lines[$i];
-            if ((1.0 - self::SLIPS) * self::fit($reading, $a * $level + $b * $rate + $d) < self::SLIPS * self::slip($reading)) {
+            if ((1.0 - self::SLIPS) * self::fit($balance, $reading, $a * $level + $b * $rate + $d) < self::SLIPS * self::slip($balance, $reading)) {
                 $aside[] = $day;
             }
         }

@@ -145,14 +145,15 @@ final class Sizing
     public static function routinePeak(ChangePlan $plan, float $share, int $days): ?Computation
     {
         $source = $plan->source->get(Parameter::Nitrate);
-        if ($plan->production === null || $source === null || $share <= 0.0 || $days <= 0) {
+        $made = $plan->made[Parameter::Nitrate->value] ?? null;
+        if ($made === null || $source === null || $share <= 0.0 || $days <= 0) {
             return null;
         }
         $unit = $plan->unit(Parameter::Nitrate);
 
         return Steady::addPeak(
             Computation::of('Nitrate this routine settles at')
-                ->given('g', 'nitrate the tank makes in a day', $unit->distributionFromBase($plan->production), $unit->label)
+                ->given('g', 'nitrate the tank makes in a day', $unit->distributionFromBase($made), $unit->label)
                 ->given('n', 'days between changes', (float) $days, 'd')
                 ->given('f', 'share changed', $share, '')
                 ->given('source', 'nitrate in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label),

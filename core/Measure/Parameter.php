@@ -26,11 +26,11 @@ enum Parameter: string
         static $entries = [];
 
         return $entries[$this->value] ??= match ($this) {
-            self::Nitrate => new ParameterEntry('Nitrate', 'nitrate', 'NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]),
+            self::Nitrate => new ParameterEntry('Nitrate', 'nitrate', 'NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], balance: new Balance(0.05, 0.5, 100.0)),
             self::Acidity => new ParameterEntry('pH', 'pH', 'pH', [2.0, 12.0], 0.05, 0.0, 1.0, Method::Pen, 0.01, mixes: false, isDissolved: false, wander: 0.05, setDays: 30),
-            self::CarbonateHardness => new ParameterEntry('KH', 'KH', 'KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: Method::Drops, step: 1.0),
-            self::GeneralHardness => new ParameterEntry('GH', 'GH', 'GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: Method::Drops, step: 1.0),
-            self::Conductivity => new ParameterEntry('Conductivity', 'conductivity', 'EC', [0.0, 20000.0], 0.0, 0.02, method: Method::Pen, step: 1.0, wanderShare: 0.01, setDays: 90),
+            self::CarbonateHardness => new ParameterEntry('KH', 'KH', 'KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: Method::Drops, step: 1.0, balance: new Balance(0.05, 0.05, 10.0)),
+            self::GeneralHardness => new ParameterEntry('GH', 'GH', 'GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: Method::Drops, step: 1.0, balance: new Balance(0.05, 0.03, 5.0)),
+            self::Conductivity => new ParameterEntry('Conductivity', 'conductivity', 'EC', [0.0, 20000.0], 0.0, 0.02, method: Method::Pen, step: 1.0, wanderShare: 0.01, setDays: 90, balance: new Balance(0.03, 3.0, 1000.0)),
             self::Temperature => new ParameterEntry('Temperature', 'temperature', 'T', [0.0, 45.0], 0.2, 0.0, 2.0, Method::Pen, 0.1, isDissolved: false),
             self::Ammonium => new ParameterEntry('Ammonium', 'ammonium', 'NH4', [0.0, 100.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 3.0], isSideline: true),
             self::Nitrite => new ParameterEntry('Nitrite', 'nitrite', 'NO2', [0.0, 100.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 3.0], isSideline: true, fine: [0.0, 0.1]),
@@ -42,6 +42,12 @@ enum Parameter: string
     public static function ofTanks(): array
     {
         return array_values(array_filter(self::cases(), static fn(self $parameter): bool => $parameter->entry()->ofTanks));
+    }
+
+    /** @return list<self> that a tank makes or takes up by the day */
+    public static function balanced(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $parameter): bool => $parameter->entry()->balance !== null));
     }
 
     public function label(): string

@@ -154,15 +154,24 @@ final class Carbonate
     /**
      * Adds the pH of the mixture once its carbon dioxide is back at the level of the first water; the computation must
      * come from mixed(). Gives the symbol pH_next.
+     *
+     * @param Normal|null $made KH that the tank makes until then, below nothing where it takes it up, in $hardness
      */
-    public static function settled(Computation $mixed): Computation
+    public static function settled(Computation $mixed, ?Normal $made = null, ?Unit $hardness = null): Computation
     {
+        $next = 'alk_m';
+        if ($made !== null && $hardness !== null) {
+            $next = 'alk_next';
+            $mixed->given('made', 'KH that comes or goes by itself in a day', $made, $hardness->label, Grade::Guess)
+                ->line(sprintf('alk_next = max(alk_m + made * %.6f / 1000, 0)', $hardness->widthToBase(1.0)), 'alkalinity the next day', 'mol/L');
+        }
+
         return $mixed->solve(
             [
                 'h = 10^(-pH_next)',
                 'b = K1_t / (h * g1_m)',
                 'c = K1_t * K2_t / (h^2 * g2_m)',
-                'alk_m = CO2_t * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
+                $next.' = CO2_t * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
             ],
             'pH_next',
             'pH when carbon dioxide is back at its former level',

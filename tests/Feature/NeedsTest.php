@@ -7,10 +7,13 @@ namespace Tests\Feature;
 use App\Known\TankWater;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Models\TopUp;
 use App\Models\Water;
+use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
@@ -147,5 +150,69 @@ final class NeedsTest extends FeatureCase
         self::assertEqualsWithDelta(0.7, $needs->swingLimits()->kh, 1e-9);
         self::assertTrue($needs->isOwn(Parameter::CarbonateHardness));
         self::assertFalse($needs->isOwn(Parameter::Acidity));
+    }
+
+    public function testWhatSoilTakesUpIsLearnedShownAndReckonedWith(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertOk()->assertDontSee('What bed and stones do');
+        $tank->update(['passive' => 'soil', 'water_id' => $water->id]);
+        $this->get("/tanks/$tank->id/needs")->assertSee('KH: reckoned with')->assertSee('−0.20 ± 0.26');
+
+        $this->read($keeper, $water, ['carbonate_hardness' => '6'], CarbonImmutable::parse('2026-01-01 12:00'));
+        // KH falls by 0.1 degrees a day from 6, a drop of half a degree; a third is changed each week with 6 degrees.
+        $tank->readings()->delete();
+        $keeper->kits()->create(['parameter' => 'carbonate_hardness', 'method' => 'drops', 'unit' => 'degrees', 'step' => 0.25 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE]);
+        $keeper->load('kits');
+        $level = 6.0;
+        for ($week = 0; $week < 8; ++$week) {
+            $level -= 0.7;
+            $change = CarbonImmutable::parse('2026-01-02 18:00')->addDays(7 * $week);
+            $this->read($keeper, $tank, ['carbonate_hardness' => (string) (ceil($level / 0.25) * 0.25)], $change->subHour());
+            $this->noteChange($keeper, $tank, $water, VesselOf::tank($tank)->litres() / 3.0, $change);
+            $level = $level * 2.0 / 3.0 + 2.0;
+        }
+        $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->made(Parameter::CarbonateHardness);
+        self::assertSame(8, $made->count);
+        self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
+        $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/needs")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Change sheet and top-up page reckon with it.');
+        $this->get("/tanks/$tank->id/top-up")->assertSee('take up '.$a.'°', false)->assertSee('KH over a year');
+        $this->get("/tanks/$tank->id/change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
+    }
+
+    public function testATopUpKeepsWhatItWasDoneWith(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/top-up?top_up=$water->id")->assertSee('Topped up just now with Tap');
+        $this->post("/tanks/$tank->id/top-ups", ['litres' => '2', 'water_id' => $water->id])->assertSessionHasNoErrors();
+        self::assertSame($water->id, TopUp::query()->sole()->water_id);
+        $other = $this->water($this->keeper('Stranger'));
+        $this->post("/tanks/$tank->id/top-ups", ['litres' => '2', 'water_id' => $other->id])->assertSessionHasErrors('water_id');
+        $water->delete();
+        self::assertNull(TopUp::query()->sole()->water_id);
+    }
+
+    public function testATopUpWithHardWaterIsNotPutDownToTheStones(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $tank->readings()->delete();
+        $litres = VesselOf::tank($tank)->litres();
+        $this->read($keeper, $water, ['general_hardness' => '20'], CarbonImmutable::parse('2026-01-01 12:00'));
+        // 3 % twice a week with 20 degrees: 1.2 degrees a week, and nothing else.
+        for ($day = 1; $day <= 42; ++$day) {
+            $at = CarbonImmutable::parse('2026-01-02 09:00')->addDays($day);
+            if ($day % 7 === 0) {
+                $this->read($keeper, $tank, ['general_hardness' => (string) ceil(5.0 + 1.2 * $day / 7.0)], $at);
+            }
+            if ($day % 7 === 1 || $day % 7 === 4) {
+                $tank->topUps()->create(['litres' => 0.03 * $litres, 'taken_at' => $at, 'water_id' => $water->id]);
+            }
+        }
+        $made = TankWater::of($tank->setRelation('keeper', $keeper))->made(Parameter::GeneralHardness);
+        self::assertEqualsWithDelta(0.0, $made->value / Hardness::MILLIMOLE_PER_DEGREE, 0.03);
+        self::assertFalse($made->contradicts());
     }
 }

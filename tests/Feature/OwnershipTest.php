@@ -29,7 +29,7 @@ final class OwnershipTest extends FeatureCase
     private const OPEN = ['bare', 'sign-in', 'sign-in/demo', 'sign-up', 'password/forgotten', 'password/new/{token}', 'password/new'];
 
     /** Routes whose parameter names no record, or one that is looked for only among one's own. */
-    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}'];
+    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'settings/pens/{parameter}'];
 
     public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
     {

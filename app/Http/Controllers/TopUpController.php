@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** What topping up does to a tank over a year, and what evaporates. */
@@ -41,7 +42,7 @@ final class TopUpController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $show = $tank->keeper->show();
         $net = VesselOf::tank($tank)->litres();
-        $this->checked($request, ['litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => 'Write a number here.']);
+        $this->checked($request, ['water_id' => ['nullable', 'integer', Rule::exists('waters', 'id')->where('keeper_id', $tank->keeper_id)], 'litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => 'Write a number here.', 'water_id' => 'Choose one of your waters.']);
         $litres = $show->volumes()->parse($request->input('litres')) ?? 0.0;
         if ($litres > self::ODD * $net && !in_array('litres', (array) $request->input('sure', []), true)) {
             throw ValidationException::withMessages([
@@ -49,7 +50,7 @@ final class TopUpController extends Controller
                 'ask.litres' => '1',
             ]);
         }
-        $tank->topUps()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now()]);
+        $tank->topUps()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now(), 'water_id' => $request->integer('water_id') ?: null]);
 
         return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-up')->with('status', 'Kept.');
     }

@@ -15,6 +15,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Device as DeviceKind;
 use Cresco\Core\Tank\HeightTable;
+use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
 use Illuminate\Foundation\Http\FormRequest;
@@ -73,6 +74,7 @@ class TankRequest extends FormRequest
             'marks.*' => [Rule::excludeIf(!$shape->needsTable()), 'array:level,litres'],
             'marks.*.level' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.litres', $levels->rule(...self::MARK)],
             'marks.*.litres' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.level', $this->scale('measured_litres')->rule(...self::LIMITS['measured_litres'])],
+            'passive' => ['nullable', Rule::enum(PassiveSource::class)],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
             'fish_height' => ['nullable', $within('fish_height')],
             'warmth' => [$asked, $within('warmth')],
@@ -164,6 +166,7 @@ class TankRequest extends FormRequest
             'name.string' => 'A name in letters.',
             'shape' => 'Choose a shape from the list.',
             'animals' => 'Choose a group from the list.',
+            'passive' => 'Choose from the list.',
             'stock' => 'Choose from the list.',
             'water_id' => 'Choose one of your waters.',
             'second_water_id' => 'Choose one of your waters.',
@@ -197,6 +200,7 @@ class TankRequest extends FormRequest
             'shape' => Shape::tryFrom((string) $this->string('shape')) ?? Shape::Box,
             'marks' => $this->marks($was),
             'porosity' => $share($plain('porosity'), 0.42, $was?->porosity),
+            'passive' => PassiveSource::tryFrom((string) $this->string('passive')) ?? $was->passive ?? PassiveSource::None,
             'animals' => $animals,
             'warmth' => $number('warmth') ?? $animals->warmth(),
             'ph_set_point' => $plain('ph_set_point'),

@@ -39,6 +39,7 @@
                 <p class="fault" id="e-f-marks">@error('marks'){{ $message }}@enderror</p>
             </fieldset>
             <fieldset><legend>Bed, stone and wood</legend>
+                <x-choice name="passive" label="Gives off minerals, or takes them up" :value="$tank->passive->value" :options="collect(Cresco\Core\Tank\PassiveSource::cases())->mapWithKeys(fn ($p) => [$p->value => $p->label()])" help="How much a day is a guess until your readings of KH, GH and conductivity say."/>
                 <div class="row-fields">
                     <x-field small name="bed_back" label="Bed at the back" :value="$in($sizes, $tank->bed_back)" :unit="$sizes->label" mode="decimal"/>
                     <x-field small name="bed_front" label="Bed in front" :value="$in($sizes, $tank->bed_front)" :unit="$sizes->label" mode="decimal"/>

@@ -14,10 +14,14 @@
         </tbody></table>
         <div class="acts"><button class="act large">Keep</button></div>
     </form>
-    <h2>The nitrate it makes</h2>
+    <h2 id="made">The nitrate it makes</h2>
     <x-findings :findings="[$page->finding()]"/>
     @if($page->routine())<p>{{ $page->routine() }}</p>@endif
+    @if($page->passive() !== [])
+        <h2>What bed and stones do by themselves</h2>
+        <x-findings :findings="$page->passive()"/>
+    @endif
     <details class="more"><summary>How it is known</summary>
-        <p>Between changes nitrate rises in a straight line, and each change takes its share and brings what the new water holds. Cresco asks with which rate all of your readings of the last 120 days, each with its own band, fit best, and weighs that against your guess. A reading that fits none of the others is left out and said. What comes of it counts at once, on every sheet.</p>
+        <p>Between changes each of them rises or falls in a straight line, and each change takes its share and brings what the new water holds. Cresco asks with which rate all of your readings of the last 120 days, each with its own band, fit best, and weighs that against the guess. A top-up adds what its water holds. A reading that fits none of the others is left out and said. What comes of it counts at once, on every sheet.</p>
     </details>
 </x-layout>

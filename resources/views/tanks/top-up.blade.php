@@ -7,6 +7,7 @@
         <div class="field"><label for="f-change">changed with</label><select id="f-change" name="change" data-reload>@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}" @selected($water->is($page->change))>{{ $water->name }}</option>@endforeach</select></div>
         <button class="act quiet no-script">Work it out</button>
     </form>
+    @if($page->passive() !== '')<p>{{ $page->passive() }} <a href="/tanks/{{ $tank->id }}/needs#made">How that is known</a></p>@endif
     <p class="muted">{{ $show->percent($tank->routine_share) }} every {{ $tank->routine_days }} days with {{ $page->changeName() }}.</p>
     @foreach($page->courses() as $row)
         <section class="course"><h2>{{ $row['label'] }} over a year</h2>
@@ -18,7 +19,7 @@
         </svg><p class="key">dashed: topped up with pure water</p>@endif
         </section>
     @endforeach
-    <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/top-ups" novalidate>@csrf<x-field small name="litres" label="Topped up just now" :unit="$volume->label()" mode="decimal"/><button class="act">Keep</button></form>
+    <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/top-ups" novalidate>@csrf @if($page->topUp)<input type="hidden" name="water_id" value="{{ $page->topUp->id }}">@endif <x-field small name="litres" :label="'Topped up just now'.($page->topUp ? ' with '.$page->topUp->name : '')" :unit="$volume->label()" mode="decimal"/><button class="act">Keep</button></form>
     @if($page->topUps !== [])
     <table class="plain"><caption>Top-ups, newest first</caption><tbody>@foreach($page->topUps as $one)<tr><td>{{ $show->when($one->taken_at) }}</td><td class="num">{{ $show->volume($one->litres, 1) }}</td><td><form method="post" action="/tanks/{{ $tank->id }}/top-ups/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span class="visually-hidden"> top-up of {{ $show->when($one->taken_at) }}</span></button></form></td></tr>@endforeach</tbody></table>
     @endif

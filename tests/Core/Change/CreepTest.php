@@ -150,4 +150,26 @@ final class CreepTest extends TestCase
         $this->expectException(ChangeFault::class);
         new Conditioner(5.0, 0.0, 1.0);
     }
+
+    /** @return iterable<string, array{float}> degrees a day */
+    public static function passives(): iterable
+    {
+        yield 'shell' => [0.1];
+        yield 'soil' => [-0.1];
+        yield 'soil that takes all there is' => [-1.5];
+    }
+
+    #[DataProvider('passives')]
+    public function testBedAndStonesMoveWhereItSettles(float $passive): void
+    {
+        $creep = new Creep(110.0, 1.1, 2.0, 6.0, 0.25, 7.0, $passive);
+        $working = $creep->working('°');
+        // By hand: 1.1 L a day of 2 degrees into 110 L is 0.02 a day.
+        self::assertEqualsWithDelta(0.02 + $passive, $working->value('rise'), 1e-12);
+        $course = $creep->course(6.0, 7 * 120);
+        self::assertEqualsWithDelta($working->value('trough'), $course[7 * 120], 1e-6);
+        self::assertEqualsWithDelta($working->value('peak'), $course[7 * 120 - 1] + (0.02 + $passive > -1.0 ? 0.02 + $passive : 0.0), 1e-6);
+        self::assertGreaterThanOrEqual(0.0, min($course));
+        self::assertEqualsWithDelta($passive, $creep->withPureWater()->working('°')->value('rise'), 1e-12);
+    }
 }

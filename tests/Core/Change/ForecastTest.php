@@ -172,7 +172,7 @@ final class ForecastTest extends TestCase
 
     public function testTheNextDayAddsWhatTheTankMakesAndIsAsWarmAsTheTankWas(): void
     {
-        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, warmth: 25.5, production: new Exact(2)));
+        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, warmth: 25.5, made: [Parameter::Nitrate->value => new Exact(2)]));
 
         self::assertEqualsWithDelta(22.0, $forecast->outlook(Parameter::Nitrate)->nextDay()?->central() ?? NAN, 1e-9);
         // The heater is set to 25.5; what the thermometer showed is what heater and room really hold.
@@ -329,8 +329,30 @@ final class ForecastTest extends TestCase
 
     public function testTheRoutineOfTheSheetIsTheSteadyState(): void
     {
-        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40, production: new Normal(1, 0));
+        $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40, made: [Parameter::Nitrate->value => new Normal(1, 0)]);
 
         self::assertEqualsWithDelta(22.5, Sizing::routinePeak($plan, 0.4, 7)?->value('peak') ?? NAN, 1e-9);
+    }
+
+    public function testASoilTakesKhUntilTheNextDayAndLowersThePh(): void
+    {
+        $degree = Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
+        $plain = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40));
+        $soil = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, made: [Parameter::CarbonateHardness->value => new Normal(-0.5 * $degree, 0.1 * $degree)]));
+        $kh = static fn(Forecast $forecast): float => $forecast->outlook(Parameter::CarbonateHardness)->nextDay()?->central() ?? NAN;
+        $ph = static fn(Forecast $forecast): float => $forecast->outlook(Parameter::Acidity)->nextDay()?->central() ?? NAN;
+
+        self::assertEqualsWithDelta($kh($plain) - 0.5 * $degree, $kh($soil), 1e-9);
+        self::assertEqualsWithDelta($plain->outlook(Parameter::CarbonateHardness)->after()?->central() ?? NAN, $soil->outlook(Parameter::CarbonateHardness)->after()?->central() ?? NAN, 1e-9);
+        // At the same carbon dioxide pH goes with the logarithm of KH.
+        self::assertEqualsWithDelta(log10($kh($soil) / $kh($plain)), $ph($soil) - $ph($plain), 0.01);
+        self::assertGreaterThan($plain->outlook(Parameter::CarbonateHardness)->nextDay()?->spread(), $soil->outlook(Parameter::CarbonateHardness)->nextDay()?->spread());
+    }
+
+    public function testNoSoilTakesMoreThanThereIs(): void
+    {
+        $forecast = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40, made: [Parameter::CarbonateHardness->value => new Exact(-90.0)]));
+
+        self::assertSame(0.0, $forecast->outlook(Parameter::CarbonateHardness)->nextDay()?->central());
     }
 }

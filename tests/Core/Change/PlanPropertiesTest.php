@@ -48,7 +48,7 @@ final class PlanPropertiesTest extends TestCase
                 $i % 3 === 0 ? 0.05 * $vessel->litres() : 0.0,
                 null,
                 self::draw(20, 27),
-                new Normal(1.0, 0.3),
+                ['nitrate' => new Normal(1.0, 0.3)],
             );
             yield sprintf('%d: %.0f L, %.0f out, %d times', $i, $vessel->litres(), $plan->drained, $plan->drains) => [$plan];
         }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Change;
 
 use Cresco\Core\Change\Production;
+use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Tank\PassiveSource;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -146,5 +148,47 @@ final class ProductionTest extends TestCase
         self::assertLessThan(0.93 * $tanks, $held);
         // The error falls to half of the guess's and less by a chart, to a fifth and less by a photometer.
         self::assertLessThan($kind === 'pen' ? 0.2 : 0.6, sqrt($squares / $guessed));
+    }
+
+    public function testAFallOfHardnessIsFoundBetweenChangesAndTopUps(): void
+    {
+        // A soil takes up 0.15 degrees of KH a day; each week a quarter is changed with 6 degrees, and twice a week 2 % are topped up with 10 degrees.
+        $degree = Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
+        $kit = new Kit(Parameter::CarbonateHardness, Method::Drops, Unit::usual(Parameter::CarbonateHardness), 0.25);
+        $level = 5.0;
+        $readings = $changes = $topUps = [];
+        for ($day = 0; $day < 70; ++$day) {
+            $level -= 0.15;
+            if ($day % 7 === 2 || $day % 7 === 5) {
+                $level += 0.02 * 10.0;
+                $topUps[] = [$day + 0.2, 0.02 * 10.0 * $degree];
+            }
+            if ($day % 7 === 6 || $day % 7 === 3) {
+                $readings[] = [$day + 0.5, $kit->read((string) (ceil($level / 0.25) * 0.25))];
+            }
+            if ($day % 7 === 6) {
+                $level = 0.75 * $level + 0.25 * 6.0;
+                $changes[] = [$day + 0.6, 0.25, 6.0 * $degree];
+            }
+        }
+        $guess = PassiveSource::Soil->guess(Parameter::CarbonateHardness) ?? self::fail();
+        $learned = Production::learned($guess, $readings, $changes, $topUps);
+        self::assertEqualsWithDelta(-0.15, $learned->value / $degree, 0.02);
+        self::assertLessThan(0.25 * $guess->spread(), $learned->spread);
+
+        // Who forgets the top-ups finds as much less as they bring: two times 0.2 degrees in seven days.
+        self::assertEqualsWithDelta(-0.15 + 0.4 / 7.0, Production::learned($guess, $readings, $changes)->value / $degree, 0.02);
+    }
+
+    public function testWhatIsNotFollowedStaysAGuess(): void
+    {
+        $readings = [[0.0, Reading::exact(Parameter::Temperature, 24.0)], [5.0, Reading::exact(Parameter::Temperature, 26.0)]];
+        self::assertSame(0, Production::learned(new Normal(0.0, 1.0), $readings, [])->count);
+    }
+
+    public function testAChangeOfNothingBringsNothing(): void
+    {
+        $readings = [[0.0, self::fine(10.0)], [10.0, self::fine(20.0)], [20.0, self::fine(30.0)]];
+        self::assertEqualsWithDelta(1.0, Production::learned(new Normal(1.0, 0.3), $readings, [[5.0, 0.0, 400.0]])->value, 0.05);
     }
 }
