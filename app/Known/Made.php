@@ -186,7 +186,7 @@ final class Made
     /**
      * @param Collection<int, WaterChange> $changes
      *
-     * @return array{list<array{float, float, float}>, float} each day, share and what the new water held; and the last day on which nobody knew that
+     * @return array{list<array{float, float, float, float}>, float} each day, share, what the new water held and its spread; and the last day on which nobody knew that
      */
     private static function changes(Collection $changes, Parameter $parameter): array
     {
@@ -197,7 +197,7 @@ final class Made
             $day = (is_string($filled) ? CarbonImmutable::parse($filled, 'UTC') : $change->changed_at)->getTimestamp() / 86400.0;
             $source = ForecastRecord::kept($change->forecast)->row($parameter)->source;
             $unknown = $source === null ? $day : $unknown;
-            $events[] = [$day, $change->share, $source === null ? 0.0 : $source->central];
+            $events[] = [$day, $change->share, $source->central ?? 0.0, $source->spread ?? 0.0];
         }
 
         return [$events, $unknown];

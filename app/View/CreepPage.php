@@ -82,15 +82,17 @@ final class CreepPage
     /** What bed and stones do beside it, in words; nothing where nothing is reckoned with. */
     public function passive(): string
     {
-        $parts = [];
+        $moved = [];
         foreach (self::FOLLOWED as $parameter) {
             $moves = ($this->makes[$parameter->value] ?? null)?->central() ?? 0.0;
-            if ($moves !== 0.0) {
-                $parts[] = __($moves < 0.0 ? 'made.takes' : 'made.gives', ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => $parameter->word()]);
+            // What rounds to nothing is not told.
+            if ($this->show->rate($parameter, abs($moves)) !== $this->show->rate($parameter, 0.0)) {
+                $moved[$moves < 0.0 ? 'made.lower' : 'made.raise'][] = __('made.by', ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => $parameter->word()]);
             }
         }
+        $parts = array_map(static fn(string $how, array $what): string => __($how, ['list' => Words::list($what)]), array_keys($moved), $moved);
 
-        return $parts === [] ? '' : ucfirst(__('made.by_itself', ['list' => Words::list($parts)]));
+        return $parts === [] ? '' : __('made.by_itself', ['list' => implode(', ', $parts)]);
     }
 
     public function changeName(): string

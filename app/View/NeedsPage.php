@@ -167,10 +167,10 @@ final class NeedsPage
 
     private function aside(Posterior $learned): string
     {
-        return $learned->aside === [] ? '' : ' '.trim(trans_choice('made.aside', count($learned->aside), [
+        return $learned->aside === [] ? '' : ' '.trans_choice('made.aside', count($learned->aside), [
             'count' => count($learned->aside),
             'days' => implode(', ', array_map(fn(float $day): string => $this->show->day(CarbonImmutable::createFromTimestamp((int) ($day * 86400.0))), $learned->aside)),
-        ]));
+        ]);
     }
 
     /** @return list<Finding> what bed and stones give off or take up, one for each parameter that is followed */
@@ -186,7 +186,7 @@ final class NeedsPage
             $amount = $this->show->rate($parameter, abs($made->value), $made->halfWidth());
             $head = match (true) {
                 $made->count === 0 => $counts ? 'guess' : null,
-                !$counts => 'still',
+                !$counts, abs($made->value) < $made->halfWidth() => 'still',
                 default => $made->value < 0.0 ? 'takes' : 'gives',
             };
             if ($head === null) {

@@ -43,7 +43,7 @@ final readonly class Production
     /**
      * @param Normal                            $prior    the guess, a day
      * @param list<array{float, Reading}>       $readings day and what was read, any order, all of one parameter that has a balance
-     * @param list<array{float, float, float}>  $changes  day, share of new water (0 to 1), what that holds; any order
+     * @param list<array{0: float, 1: float, 2: float, 3?: float}> $changes day, share of new water (0 to 1), what that holds and by how much that may be off (a standard deviation); any order
      * @param list<array{float, float}>         $topUps   day, and by how much what was in the top-up raised the tank; any order
      */
     public static function learned(Normal $prior, array $readings, array $changes, array $topUps = []): Posterior
@@ -77,7 +77,24 @@ final readonly class Production
             $best = $point[1] > $best[1] ? $point : $best;
         }
 
-        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0], $best[2], $balance));
+        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2 + self::bySource($readings, $changes) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0], $best[2], $balance));
+    }
+
+    /**
+     * What the source is off it is off at every change, and the tank is put down to have made it.
+     *
+     * @param list<array{float, Reading}>                          $readings in the order of their days
+     * @param list<array{0: float, 1: float, 2: float, 3?: float}> $changes
+     */
+    private static function bySource(array $readings, array $changes): float
+    {
+        [$from, $to] = [$readings[0][0], $readings[count($readings) - 1][0]];
+        $off = 0.0;
+        foreach ($changes as $change) {
+            $off += $change[0] > $from && $change[0] <= $to ? max(0.0, min(1.0, $change[1])) * ($change[3] ?? 0.0) : 0.0;
+        }
+
+        return $to - $from <= 0.0 ? 0.0 : $off / ($to - $from);
     }
 
     /**

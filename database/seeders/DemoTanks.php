@@ -24,7 +24,7 @@ final class DemoTanks
                 'tank' => [
                     'name' => 'Long Meadow', 'shape' => 'box', 'outer_length' => 1200, 'outer_depth' => 450, 'outer_height' => 500, 'glass' => 12,
                     'water_below_rim' => 30, 'bed_back' => 110, 'bed_front' => 50, 'porosity' => 0.5, 'stone_kg' => 14, 'stone_height' => 260,
-                    'wood_kg' => 4, 'wood_height' => 330, 'animals' => 'plants_first', 'fish_height' => 38, 'warmth' => 24, 'nitrate_per_day' => 1.6,
+                    'wood_kg' => 4, 'wood_height' => 330, 'passive' => 'soil', 'animals' => 'plants_first', 'fish_height' => 38, 'warmth' => 24, 'nitrate_per_day' => 1.6,
                     'routine_share' => 0.35, 'routine_days' => 7, 'water_id' => $waters['tap']->id, 'second_water_id' => $waters['rain']->id, 'second_share' => 0.5,
                 ],
                 'devices' => ['heater' => [110, 330, 4], 'canister' => [300, 350, 96], 'carbon_dioxide' => [null, null, 50], 'lamp' => [null, null, 50], 'doser' => [null, null, 50]],

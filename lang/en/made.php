@@ -3,9 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'by_itself' => 'bed and stones :list a day.',
-    'gives' => 'give off :amount of :what',
-    'takes' => 'take up :amount of :what',
+    'by_itself' => 'By itself the tank :list a day.',
+    'by' => ':what by :amount',
+    'raise' => 'raises :list',
+    'lower' => 'lowers :list',
     'head' => [
         'guess' => ':what: reckoned with :amount a day',
         'gives' => ':what rises by itself: :amount a day',
@@ -15,7 +16,7 @@ return [
     'guess' => 'A guess so far, from what you say lies in the tank. From the second reading on the diary is weighed in.',
     'readings' => '{1} From one reading|[2,*] From :count readings',
     'between' => ' and the changes and top-ups between them; the guess was :guess.',
-    'aside' => ' {1} One reading fits none of the others and is left out: :days.|[2,*] :count readings fit none of the others and are left out: :days.',
+    'aside' => '{1} One reading fits none of the others and is left out: :days.|[2,*] :count readings fit none of the others and are left out: :days.',
     'counts' => ' Change sheet and top-up page reckon with it.',
     'not_counted' => ' It is too little, or too unsure, to be reckoned with.',
 ];

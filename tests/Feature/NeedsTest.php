@@ -156,7 +156,7 @@ final class NeedsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertOk()->assertDontSee('What bed and stones do');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertOk()->assertDontSee('What comes and goes by itself');
         $tank->update(['passive' => 'soil', 'water_id' => $water->id]);
         $this->get("/tanks/$tank->id/needs")->assertSee('KH: reckoned with')->assertSee('−0.20 ± 0.26');
 
@@ -178,7 +178,7 @@ final class NeedsTest extends FeatureCase
         self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
         $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/needs")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Change sheet and top-up page reckon with it.');
-        $this->get("/tanks/$tank->id/top-up")->assertSee('take up '.$a.'°', false)->assertSee('KH over a year');
+        $this->get("/tanks/$tank->id/top-up")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
         $this->get("/tanks/$tank->id/change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
     }
 

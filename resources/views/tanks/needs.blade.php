@@ -18,7 +18,7 @@
     <x-findings :findings="[$page->finding()]"/>
     @if($page->routine())<p>{{ $page->routine() }}</p>@endif
     @if($page->passive() !== [])
-        <h2>What bed and stones do by themselves</h2>
+        <h2>What comes and goes by itself</h2>
         <x-findings :findings="$page->passive()"/>
     @endif
     <details class="more"><summary>How it is known</summary>

@@ -191,4 +191,35 @@ final class ProductionTest extends TestCase
         $readings = [[0.0, self::fine(10.0)], [10.0, self::fine(20.0)], [20.0, self::fine(30.0)]];
         self::assertEqualsWithDelta(1.0, Production::learned(new Normal(1.0, 0.3), $readings, [[5.0, 0.0, 400.0]])->value, 0.05);
     }
+
+    public function testTheBandOfHardnessHoldsThoughTheSourceIsReadInWholeDegrees(): void
+    {
+        $chance = new Randomizer(new Mt19937(11));
+        $uniform = static fn(): float => ($chance->getInt(0, 1 << 30) + 0.5) / ((1 << 30) + 1);
+        $bell = static fn(): float => sqrt(-2.0 * log($uniform())) * cos(2.0 * M_PI * $uniform());
+        $degree = Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
+        $kit = new Kit(Parameter::CarbonateHardness, Method::Drops, Unit::usual(Parameter::CarbonateHardness), 1.0);
+        $held = 0;
+        $tanks = 150;
+        for ($tank = 0; $tank < $tanks; ++$tank) {
+            [$source, $level, $share] = [3.0 + 6.0 * $uniform(), 4.0 + 4.0 * $uniform(), 0.2 + 0.3 * $uniform()];
+            $rate = -0.2 + 0.2 * $bell();
+            // What falls to nothing says no more; such soil is another tank's.
+            $rate = max(-0.5 * $source * $share / 7.0, $rate);
+            $seen = $kit->read((string) ceil($source))->distribution();
+            $readings = $changes = [];
+            for ($day = 0; $day < 112; ++$day) {
+                $level = max(0.0, $level + $rate * (1.0 + 0.15 * $bell()));
+                if ($day % 7 === 6) {
+                    $readings[] = [(float) $day, $kit->read((string) max(1, (int) ceil($level)))];
+                    $level = (1.0 - $share) * $level + $share * $source;
+                    $changes[] = [$day + 0.1, $share, $seen->central(), $seen->spread()];
+                }
+            }
+            $learned = Production::learned(PassiveSource::Soil->guess(Parameter::CarbonateHardness) ?? self::fail(), $readings, $changes);
+            $held += abs($learned->value - $rate * $degree) <= $learned->halfWidth() ? 1 : 0;
+        }
+        self::assertGreaterThan(0.70 * $tanks, $held);
+        self::assertLessThan(0.97 * $tanks, $held);
+    }
 }
