@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AcidController;
 use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AnalysisController;
 use App\Http\Controllers\Auth\ForgotPasswordController;
@@ -91,6 +92,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/top-ups', [TopUpController::class, 'store'])->can('update', 'tank');
         Route::delete('/top-ups/{topUp}', [TopUpController::class, 'destroy'])->can('update', 'tank');
         Route::get('/conditioner', ConditionerController::class);
+        Route::get('/acid', [AcidController::class, 'show']);
+        Route::post('/acid', [AcidController::class, 'store'])->can('update', 'tank');
         Route::get('/bed', [BedController::class, 'show']);
         Route::post('/bed', [BedController::class, 'cut'])->can('update', 'tank');
         Route::prefix('/bed/{patch}')->middleware('can:update,tank')->group(function (): void {

@@ -11,6 +11,7 @@ use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\PenCheck;
+use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 
@@ -84,6 +85,17 @@ final readonly class BatchContent
 
     public function ions(): Ions
     {
+        $ions = $this->writtenIons();
+        foreach ($this->acids() as [$ion, $equivalents, $protons]) {
+            $ions = $ions->with(Ion::Bicarbonate, $ions->alkalinity() - $equivalents)->with($ion, $ions->of($ion) + $equivalents / $protons);
+        }
+
+        return $ions;
+    }
+
+    /** As the card was written. */
+    private function writtenIons(): Ions
+    {
         $kept = $this->expected()['ions'] ?? [];
         $amounts = [];
         foreach (is_array($kept) ? $kept : [] as $name => $amount) {
@@ -93,6 +105,20 @@ final readonly class BatchContent
         }
 
         return Ions::millimoles($amounts);
+    }
+
+    /** @return list<array{Ion, float, int}> acids that went into it: what they leave, meq/L, and hydrogen ions of each */
+    public function acids(): array
+    {
+        $acids = [];
+        foreach ($this->list('acid') as $acid) {
+            $ion = Ion::tryFrom(is_string($acid['ion'] ?? null) ? $acid['ion'] : '');
+            if ($ion !== null && is_numeric($acid['meq'] ?? null) && is_int($acid['protons'] ?? null) && $acid['protons'] > 0) {
+                $acids[] = [$ion, max(0.0, (float) $acid['meq']), $acid['protons']];
+            }
+        }
+
+        return $acids;
     }
 
     /** What is weighed or measured of a jar, so many times over, to the step that it can be told apart by: "19.3 g". */
@@ -105,7 +131,14 @@ final readonly class BatchContent
 
     public function expectedConductivity(): float
     {
-        return $this->number('conductivity', $this->expected());
+        $written = $this->number('conductivity', $this->expected());
+        if ($this->acids() === []) {
+            return $written;
+        }
+        // Acid puts its own ions in the place of bicarbonate.
+        $before = $this->writtenIons();
+
+        return max(0.0, $written + Conductance::of($this->ions())->microsiemens - Conductance::of($before)->microsiemens);
     }
 
     /** Standard deviation of that because a label does not name its conductivity, uS/cm. */

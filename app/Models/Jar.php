@@ -20,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string                         $name
  * @property string|null                    $salt   of the catalogue; null for a labelled product
  * @property string                         $unit   "g" or "mL"
- * @property array<string, float|null>|null $label
+ * @property array<string, float|string|null>|null $label
  * @property float                          $purity 0 to 1
  * @property float                          $price  for 100 units
  * @property float|null                     $stock  units at hand
@@ -47,6 +47,20 @@ final class Jar extends Model
     public function isConditioner(): bool
     {
         return $this->salt === self::CONDITIONER;
+    }
+
+    /** An acid of known strength. */
+    public const ACID = 'acid';
+
+    public function isAcid(): bool
+    {
+        return $this->salt === self::ACID;
+    }
+
+    /** Whether it is something to make water of. */
+    public function isForBench(): bool
+    {
+        return !$this->isConditioner() && !$this->isAcid();
     }
 
     public function coreConditioner(): Conditioner
@@ -76,7 +90,7 @@ final class Jar extends Model
     public function isUsual(): bool
     {
         $salt = $this->salt === null ? null : Salts::find($this->salt);
-        if ($this->isConditioner()) {
+        if (!$this->isForBench()) {
             return false;
         }
 

@@ -96,7 +96,7 @@ final class Keeper extends Authenticatable
     /** @return Collection<int, Jar> what may go into a batch */
     public function benchJars(): Collection
     {
-        return $this->jars->reject(static fn(Jar $jar): bool => $jar->isConditioner())->values();
+        return $this->jars->filter(static fn(Jar $jar): bool => $jar->isForBench())->values();
     }
 
     /** @return HasMany<Store, $this> */

@@ -64,6 +64,9 @@ final class Carbonate
     /** pH that solutions are looked for between: wider than what may be typed. */
     private const PH_BETWEEN = [1.0, 13.0];
 
+    /** mg/L of carbon dioxide in water that has stood open overnight, and its standard deviation: what air of a room gives. House default. */
+    private const IN_AIR = [0.8, 0.2];
+
     /** Assumed when a water's conductivity was never read, uS/cm; it only enters the activity correction. House default. */
     private const ASSUMED_CONDUCTIVITY = 250.0;
 
@@ -178,6 +181,61 @@ final class Carbonate
             '',
             self::PH_BETWEEN,
         );
+    }
+
+    /**
+     * What acid does to a water and, with it, to a tank. The acid takes alkalinity away for good; the carbon dioxide that it sets free stays
+     * in a closed vessel and leaves an open one overnight. In the tank alkalinity and inorganic carbon count by what comes in.
+     *
+     * Gives the symbols alk_a (mol/L of the water, below nothing when all buffer is used up), pH_a (the water now), gas (mg/L of carbon
+     * dioxide in it), pH_air (the water once it has stood open), alk_m (mol/L of the tank), pH (the tank right after), pH_next (the tank
+     * when its carbon dioxide is back at its level).
+     *
+     * @param WaterState $water    that the acid goes into
+     * @param Unit       $hardness unit that alkalinity is shown in
+     * @param float      $acid     meq of acid for each litre of it, 0 and more
+     * @param float      $keeps    share of the tank's own that stays: less than 1 in a change, 1 in a top-up
+     * @param float      $comes    litres of the water for each litre of the tank, 0 to 1
+     *
+     * @throws WaterFault when a share or the acid is none
+     */
+    public static function acidified(WaterState $tank, WaterState $water, Unit $hardness, float $acid, float $keeps, float $comes): Computation
+    {
+        if (!($acid >= 0.0 && $acid < 1e3)) {
+            throw WaterFault::reading();
+        }
+        if (!($keeps >= 0.0 && $keeps <= 1.0 && $comes >= 0.0 && $comes <= 1.0 && $keeps + $comes > 0.0)) {
+            throw WaterFault::share($water->name);
+        }
+        $computation = Computation::of('Acid in '.$water->name);
+        self::addStrength($computation, $tank, $water);
+        self::describe($computation, $tank, 't', $hardness);
+        self::describe($computation, $water, 's', $hardness);
+        $celsius = $keeps * $tank->central(Parameter::Temperature, 24.0) + (1.0 - $keeps) * $water->central(Parameter::Temperature, 24.0);
+        self::addConstants($computation, 'm', $celsius, $computation->value('I_t'), 'the tank');
+        $balance = static fn(string $alkalinity, string $ph, string $carbon, string $mark, string $buffer): array => [
+            sprintf('h = 10^(-%s)', $ph),
+            sprintf('b = K1_%1$s / (h * g1_%1$s)', $mark),
+            sprintf('c = K1_%1$s * K2_%1$s / (h^2 * g2_%1$s)', $mark),
+            sprintf('%1$s = %2$s + Kw_%3$s / (h * g1_%3$s) - h / g1_%3$s + %4$s * K_B / (K_B + h)', $alkalinity, $carbon, $mark, $buffer),
+        ];
+
+        $computation
+            ->given('acid', 'acid for each litre of the water', $acid, 'meq/L')
+            ->given('keeps', 'share of the tank’s own water that stays', $keeps, '')
+            ->given('comes', 'litres of this water for each of the tank', $comes, '')
+            ->line('alk_a = alk_s - acid / 1000', 'alkalinity of the water, below nothing when all of its buffer is used up', 'mol/L')
+            ->solve($balance('alk_a', 'pH_a', 'DIC_s * (b + 2 * c) / (1 + b + c)', 's', 'B_s'), 'pH_a', 'pH of the water now', '', self::PH_BETWEEN, 'inorganic carbon stays until the gas has left')
+            ->line(sprintf('gas = DIC_s / (1 + K1_s * 10^pH_a / g1_s + K1_s * K2_s * 10^(2 * pH_a) / g2_s) * %.0f', 1000.0 * self::CARBON_DIOXIDE), 'carbon dioxide in the water now', 'mg/L')
+            ->constant('CO2_air', 'carbon dioxide of water that stands open', new Normal(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE), 'mol/L', vsprintf('%s ± %s mg/L', self::IN_AIR), Grade::Guess)
+            ->solve($balance('alk_a', 'pH_air', 'CO2_air * (b + 2 * c)', 's', 'B_s'), 'pH_air', 'pH of the water once it has stood open overnight', '', self::PH_BETWEEN)
+            ->line('alk_m = keeps * alk_t + comes * alk_a', 'alkalinity of the tank', 'mol/L')
+            ->line('DIC_m = keeps * DIC_t + comes * DIC_s', 'inorganic carbon of the tank', 'mol/L')
+            ->line('B_m = keeps * B_t + comes * B_s', 'other buffers of the tank', 'mol/L')
+            ->line(sprintf('KH_m = alk_m * 1000 / %.6f', $hardness->widthToBase(1.0)), 'KH of the tank', $hardness->label)
+            ->solve($balance('alk_m', 'pH', 'DIC_m * (b + 2 * c) / (1 + b + c)', 'm', 'B_m'), 'pH', 'pH of the tank right after', '', self::PH_BETWEEN, 'alkalinity, inorganic carbon and other buffers count by volume');
+
+        return self::settled($computation);
     }
 
     /** The middle and band of a pH that was not read, from what most tap and stored water shows. House default. */

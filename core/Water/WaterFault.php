@@ -34,6 +34,11 @@ final class WaterFault extends Fault
         return new self('pH lies between 1 and 13, and alkalinity and conductivity are ordinary numbers, nothing or more.');
     }
 
+    public static function acid(float $most): self
+    {
+        return new self(sprintf('Such an acid has more than 0 and at most %.0f percent by weight.', $most));
+    }
+
     public static function hardnessBelowCalcium(): self
     {
         return new self('The hardness is less than the calcium alone: one of the two is wrong.');

@@ -16,6 +16,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Water\AcidKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -64,7 +65,7 @@ final class ShelfController extends Controller
     /** Calibration of a spoon, in three steps. */
     public function spoon(Request $request, Jar $jar): View
     {
-        abort_if($jar->isConditioner(), 404);
+        abort_unless($jar->isForBench(), 404);
         $keeper = $this->keeper($request);
         $method = $request->query('by') === 'pen' ? 'pen' : 'scale';
 
@@ -82,7 +83,7 @@ final class ShelfController extends Controller
         $method = $request->input('by') === 'pen' ? 'pen' : 'scale';
         $fromDevice = $request->input('from') === 'device';
         [$volumes, $pen] = [$keeper->show()->volumes(), $keeper->show()->values(Parameter::Conductivity)];
-        abort_if($jar->isConditioner(), 404);
+        abort_unless($jar->isForBench(), 404);
         $this->checked($request, [
             'spoons' => ['required', 'integer', 'between:1,100'],
             'grams' => [$method === 'scale' && !$fromDevice ? 'required' : 'nullable', new Amount(0.01, 5000, 'g', '48.2')],
@@ -133,6 +134,8 @@ final class ShelfController extends Controller
         $kind = is_string($request->input('salt')) ? $request->input('salt') : 'label';
         $isLabel = $kind === 'label';
         $isConditioner = $kind === Jar::CONDITIONER;
+        $isAcid = $kind === Jar::ACID;
+        $acid = AcidKind::tryFrom(is_string($request->input('label.kind')) ? $request->input('label.kind') : '');
         $need = $isLabel || $isConditioner ? 'required' : 'nullable';
         // A dose is weighed, or it is a liquid: then spoons and ounces are understood.
         $isLiquid = $isConditioner || $request->input('unit') === 'mL';
@@ -146,9 +149,9 @@ final class ShelfController extends Controller
         ];
         $this->checked($request, [
             'name' => ['required', 'string', 'max:60'],
-            'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label', Jar::CONDITIONER])],
+            'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label', Jar::CONDITIONER, Jar::ACID])],
             'unit' => ['required', Rule::in(['g', 'mL'])],
-            'purity' => [$isConditioner ? 'nullable' : 'required', new Amount(1, 100, '%', '99')],
+            'purity' => [$isConditioner || $isAcid ? 'nullable' : 'required', new Amount(1, 100, '%', '99')],
             'price' => ['nullable', new Amount(0, 100000, '', '1.20')],
             'stock' => ['nullable', new Amount(0, 1000000, '', '500')],
             'label.dose' => [$need, $scales['dose']->rule(0.01, 10000.0, 6.0)],
@@ -158,7 +161,10 @@ final class ShelfController extends Controller
             'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
             'label.strength' => [$isConditioner ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
+            'label.kind' => [$isAcid ? 'required' : 'nullable', Rule::enum(AcidKind::class)],
+            'label.percent' => [$isAcid ? 'required' : 'nullable', new Amount(0.1, $acid?->most() ?? 85.0, '%', '10')],
         ], [
+            'label.kind' => 'Choose which acid.',
             'name.required' => 'A name is needed, such as what the jar says.',
             'name.max' => 'A name of at most 60 letters.',
             'name.string' => 'A name in letters.',
@@ -184,9 +190,9 @@ final class ShelfController extends Controller
                 default => $typed / $perDegree,
             };
         };
-        $label = $isConditioner
+        $label = $isAcid ? ['kind' => $acid?->value, 'percent' => $plain('label.percent')] : ($isConditioner
             ? ['dose' => $base('dose'), 'litres' => $base('litres'), 'strength' => $base('strength')]
-            : ['dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0, 'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio')];
+            : ['dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0, 'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio')]);
         if ($isLabel && ($label['gh'] ?? 0.0) + ($label['kh'] ?? 0.0) + ($label['ec'] ?? 0.0) <= 0.0) {
             throw ValidationException::withMessages(['label.gh' => 'It raises GH, KH or conductivity by something: write at least one of them.']);
         }
@@ -195,14 +201,14 @@ final class ShelfController extends Controller
             'name' => (string) $request->string('name'),
             'salt' => $isLabel ? null : $kind,
             'unit' => match (true) {
-                $isConditioner => 'mL',
+                $isConditioner, $isAcid => 'mL',
                 $isLabel => (string) $request->string('unit'),
                 default => 'g',
             },
             'purity' => ($plain('purity') ?? 100.0) / 100.0,
             'price' => $plain('price') ?? 0.0,
             'stock' => $plain('stock'),
-            'label' => $isLabel || $isConditioner ? $label : null,
+            'label' => $isLabel || $isConditioner || $isAcid ? $label : null,
         ];
     }
 }

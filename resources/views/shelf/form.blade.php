@@ -1,12 +1,12 @@
 @php($salts = collect(Cresco\Core\Recipe\Salts::all())->mapWithKeys(fn ($s) => [$s->key => $s->name.' · '.$s->formula]))
 @php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness), $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
 @php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Support\Scale('g', 1.0, 3))
-@php($label = fn (string $field, ?App\Support\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Support\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
+@php($label = fn (string $field, ?App\Support\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Support\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
 <x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Another jar'">
     <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
     <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate data-jar>@csrf @if($jar->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$jar->name"/>
-        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'" :options="['label' => 'a mineral product, by its label', App\Models\Jar::CONDITIONER => 'a conditioner against chlorine'] + $salts->all()"/>
+        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'" :options="['label' => 'a mineral product, by its label', App\Models\Jar::CONDITIONER => 'a conditioner against chlorine', App\Models\Jar::ACID => 'an acid of known strength'] + $salts->all()"/>
         <fieldset data-of="label conditioner"><legend>What the label says</legend>
             <div class="row-fields">
                 <x-field name="label[dose]" label="so much of it" :value="$label('dose', $dose)" mode="decimal"/>
@@ -17,6 +17,12 @@
                 <x-field name="label[ec]" label="lets the pen rise by, if it says" :value="$label('ec', $ec)" :unit="$ec->label" data-of="label" mode="decimal"/>
                 <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal" data-of="label"/>
                 <x-field name="label[strength]" label="takes chlorine up to" :value="$label('strength')" unit="mg/L" mode="decimal" data-of="conditioner"/>
+            </div>
+        </fieldset>
+        <fieldset data-of="acid"><legend>The acid</legend>
+            <div class="row-fields">
+                <x-choice name="label[kind]" label="Which" :value="$jar->label['kind'] ?? ''" :options="collect(Cresco\Core\Water\AcidKind::cases())->mapWithKeys(fn ($k) => [$k->value => __('acid.kind.'.$k->value)])"/>
+                <x-field name="label[percent]" label="Strength by weight" :value="isset($jar->label['percent']) ? App\Support\Show::plain((float) $jar->label['percent'], 2) : ''" unit="%" mode="decimal"/>
             </div>
         </fieldset>
         <div class="row-fields">

@@ -7,7 +7,14 @@
             <p><a href="/jars/{{ $jar->id }}/edit">Change<span class="visually-hidden"> {{ $jar->name }}</span></a></p>
         </article>
     @endforeach
-    @forelse($jars->reject(fn ($jar) => $jar->isConditioner()) as $jar)
+    @foreach($jars->filter(fn ($jar) => $jar->isAcid()) as $jar)
+        <article class="water-row jar-row">
+            <div><h2>{{ $jar->name }}</h2><p class="muted">{{ __('acid.kind.'.$jar->label['kind']) }}</p></div>
+            <dl class="strip-figures"><div><dt>left</dt><dd>@if($jar->stock === null)not counted @else{{ $show->liquid($jar->stock) }}@endif</dd></div><div><dt>strength</dt><dd>{{ App\Support\Show::plain((float) $jar->label['percent'], 2) }} %</dd></div></dl>
+            <p><a href="/jars/{{ $jar->id }}/edit">Change<span class="visually-hidden"> {{ $jar->name }}</span></a></p>
+        </article>
+    @endforeach
+    @forelse($jars->filter(fn ($jar) => $jar->isForBench()) as $jar)
         @php($core = $jar->toCore())
         @php($spoon = $jar->spoon())
         @php($against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null)

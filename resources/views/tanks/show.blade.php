@@ -12,7 +12,7 @@
                 <figcaption>from above, front below</figcaption>
             </figure>
             <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Change the measures</a></p>
-            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li><li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li><li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li><li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li><li><a href="/tanks/{{ $page->tank->id }}/bed">Bed in patches</a></li></ul>
+            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li><li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li><li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li><li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li><li><a href="/tanks/{{ $page->tank->id }}/acid">Acid in its water</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li><li><a href="/tanks/{{ $page->tank->id }}/bed">Bed in patches</a></li></ul>
             <p><a href="/tanks/{{ $page->tank->id }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
         </aside>
         <section class="board" aria-label="Section to scale">

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Batch;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Support\EntryKind;
+use App\View\AcidPage;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps acid that went into a water: in the diary, on the card of the batch, and off the bottle on the shelf. */
+final class AddAcid
+{
+    /**
+     * @param bool $isInBatch whether it went into all of the batch that this water was made as
+     *
+     * @return bool whether the batch counts with it
+     */
+    public function __invoke(Keeper $keeper, Tank $tank, AcidPage $page, bool $isInBatch): bool
+    {
+        return DB::transaction(function () use ($keeper, $tank, $page, $isInBatch): bool {
+            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $page->title(), 'body' => $page->body(), 'happened_at' => CarbonImmutable::now()]);
+            $jar = AcidPage::jar($tank);
+            if ($jar?->stock !== null) {
+                Jar::query()->whereKey($jar->id)->update(['stock' => max(0.0, $jar->stock - $page->millilitres)]);
+            }
+            if (!$isInBatch || $page->batch === null || $page->working === null) {
+                return false;
+            }
+            $batch = Batch::query()->whereKey($page->batch->id)->lockForUpdate()->firstOrFail();
+            $acid = is_array($batch->card['acid'] ?? null) ? $batch->card['acid'] : [];
+            $acid[] = ['ion' => $page->kind()->leaves()->value, 'protons' => $page->kind()->protons(), 'meq' => 1000.0 * ($page->working->value('alk_s') - $page->working->value('alk_a'))];
+            $batch->update(['card' => ['acid' => $acid] + $batch->card]);
+
+            return true;
+        });
+    }
+}

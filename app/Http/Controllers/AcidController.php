@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddAcid;
+use App\Models\Tank;
+use App\View\AcidPage;
+use App\View\TankLoop;
+use Cresco\Core\Work\Caution;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** Acid in the water for a tank. */
+final class AcidController extends Controller
+{
+    public function show(Request $request, Tank $tank): View
+    {
+        $page = $this->page($request, $tank, $request->query());
+        $this->shareFaults($page->faults);
+
+        return view('tanks.acid', ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => Caution::Acid->text(), 'loop' => TankLoop::of($tank, '')]);
+    }
+
+    public function store(Request $request, Tank $tank, AddAcid $add): RedirectResponse
+    {
+        $page = $this->page($request, $tank, (array) $request->input());
+        if ($page->working === null || $page->millilitres <= 0.0) {
+            throw ValidationException::withMessages($page->faults->isEmpty() ? ['acid' => 'Write how much acid.'] : $page->faults->toArray());
+        }
+        $inBatch = $add($this->keeper($request), $tank, $page, $request->boolean('batch'));
+
+        return redirect('/tanks/'.$tank->id.'/diary')->with('status', __($inBatch ? 'acid.in_batch' : 'acid.kept'));
+    }
+
+    /** @param array<mixed> $typed */
+    private function page(Request $request, Tank $tank, array $typed): AcidPage
+    {
+        $tank->setRelation('keeper', $this->keeper($request)->loadMissing('waters', 'kits', 'jars'));
+
+        return new AcidPage($tank, $typed);
+    }
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\Waters;
+use App\Models\Batch;
+use App\Models\Jar;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Rules\Amount;
+use App\Support\Show;
+use App\Support\VesselOf;
+use Cresco\Core\Fault;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Water\AcidKind;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Water\WaterState;
+use Cresco\Core\Working\Computation;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
+use Illuminate\Validation\Rule;
+
+/** Acid in a water for a tank, in a change or a top-up: what it takes away there, and what comes of it in the tank. */
+final class AcidPage
+{
+    /** KH of a water, in degrees, below which its own pH says nothing. House default. */
+    private const BARE = 0.3;
+
+    /** mg/L of carbon dioxide that a water is to lose before animals meet it. House default. */
+    private const GAS = 30.0;
+
+    /** mL up to which drops are counted. */
+    private const COUNTED = 3.0;
+
+    /** g of sodium bicarbonate for each meq. */
+    private const SODA = 0.084007;
+
+    public readonly Show $show;
+
+    public readonly MessageBag $faults;
+
+    /** @var array<string, string> */
+    public readonly array $typed;
+
+    public readonly ?Water $water;
+
+    public readonly ?Batch $batch;
+
+    public readonly ?Computation $working;
+
+    /** mL of the solution. */
+    public readonly float $millilitres;
+
+    private readonly WaterState $now;
+
+    private readonly WaterState $source;
+
+    /** @param array<mixed> $query */
+    public function __construct(private readonly Tank $tank, array $query)
+    {
+        $keeper = $tank->keeper;
+        $this->show = $keeper->show();
+        $jar = self::jar($tank);
+        $litres = VesselOf::tank($tank)->litres();
+        $usual = [
+            'water' => (string) ($tank->water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain($this->show->volumes()->fromBase($litres * $tank->routine_share), 1),
+            'kind' => is_string($jar?->label['kind'] ?? null) ? $jar->label['kind'] : AcidKind::Hydrochloric->value, 'percent' => $jar === null ? '10' : Show::plain((float) ($jar->label['percent'] ?? 10.0), 2),
+            'acid' => '', 'to' => '', 'way' => 'change',
+        ];
+        $typed = [];
+        foreach ($usual as $field => $value) {
+            $given = array_key_exists($field, $query) ? $query[$field] : $value;
+            $typed[$field] = is_scalar($given) ? (string) $given : '';
+        }
+        $this->typed = $typed;
+        $this->water = $keeper->waters->firstWhere('id', (int) $typed['water']);
+        $kind = AcidKind::tryFrom($typed['kind']) ?? AcidKind::Hydrochloric;
+        $hardness = $this->show->values(Parameter::CarbonateHardness);
+        $validator = Validator::make($typed, [
+            'water' => ['required', Rule::in(array_map(strval(...), $keeper->waters->modelKeys()))],
+            'litres' => ['required', $this->show->volumes()->rule(0.1, $litres, 20.0)],
+            'kind' => ['required', Rule::enum(AcidKind::class)],
+            'percent' => ['required', new Amount(0.1, $kind->most(), '%', '10')],
+            'acid' => ['nullable', $this->show->liquids()->rule(0.0, 1000.0, 5.0)],
+            'to' => ['nullable', $hardness->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre)],
+            'way' => ['required', 'in:change,top_up'],
+        ], ['required' => 'This is needed.', 'water' => 'Choose one of your waters.', 'kind' => 'Choose from the list.', 'way' => 'Choose from the list.']);
+        $faults = $validator->errors();
+        $known = Waters::around($tank, $this->water === null ? [] : [$this->water->id]);
+        $this->now = $known->tank();
+        $this->source = $this->water === null ? new WaterState('the water', []) : $known->source($this->water);
+        $this->batch = $this->water === null ? null : $known->batchOf($this->water);
+        $working = null;
+        $amount = 0.0;
+        if ($faults->isEmpty() && $this->missing() === null) {
+            $volume = $this->show->volumes()->parse($typed['litres']) ?? 0.0;
+            $strength = $kind->strength(Amount::parse($typed['percent']) ?? 10.0);
+            $aim = $hardness->parse($typed['to']);
+            $amount = $aim === null
+                ? $this->show->liquids()->parse($typed['acid']) ?? 0.0
+                : max(0.0, $this->source->central(Parameter::CarbonateHardness, 0.0) - $aim) * $volume / $strength;
+            $share = $volume / $litres;
+            try {
+                $working = Carbonate::acidified($this->now, $this->source, $this->unit(), $strength * $amount / $volume, $typed['way'] === 'top_up' ? 1.0 : 1.0 - $share, $share);
+                $working = $working->isSolved('pH_a') && $working->isSolved('pH_air') && $working->isSolved('pH') && $working->isSolved('pH_next') ? $working : null;
+            } catch (Fault $fault) {
+                $faults->add('acid', ucfirst($fault->getMessage()));
+            }
+        }
+        $this->faults = $faults;
+        $this->working = $working;
+        $this->millilitres = $amount;
+    }
+
+    /** The acid on the keeper's shelf, if there is one. */
+    public static function jar(Tank $tank): ?Jar
+    {
+        return $tank->keeper->jars->first(static fn(Jar $jar): bool => $jar->isAcid());
+    }
+
+    /** What has to be read before anything can be said; null when all is there. */
+    public function missing(): ?string
+    {
+        $lacks = [];
+        foreach ([[$this->now, $this->tank->name], [$this->source, $this->source->name]] as [$state, $name]) {
+            if (!$state->has(Parameter::CarbonateHardness)) {
+                $lacks[] = __('acid.lacks', ['what' => Parameter::CarbonateHardness->word(), 'of' => $name]);
+            }
+        }
+        if (!$this->now->has(Parameter::Acidity)) {
+            $lacks[] = __('acid.lacks', ['what' => Parameter::Acidity->word(), 'of' => $this->tank->name]);
+        }
+
+        return $lacks === [] ? null : (string) __('acid.read_first', ['list' => Words::list($lacks)]);
+    }
+
+    public function unit(): Unit
+    {
+        return $this->show->unit(Parameter::CarbonateHardness);
+    }
+
+    /** "4.2 mL, about 84 drops" */
+    public function amount(): string
+    {
+        return __($this->millilitres > self::COUNTED ? 'acid.amount_large' : 'acid.amount', ['amount' => $this->measured(), 'drops' => (string) round($this->millilitres / 0.05)]);
+    }
+
+    /** As fine as a syringe shows it. */
+    private function measured(): string
+    {
+        return $this->show->liquids()->text(round($this->millilitres, $this->millilitres < 10.0 ? 2 : 1));
+    }
+
+    /** @return list<array{string, string, string}> what, before, after */
+    public function rows(): array
+    {
+        $working = $this->working;
+        if ($working === null) {
+            return [];
+        }
+        $kh = fn(float $perLitre): string => $perLitre < -1e-7 ? __('acid.none_left') : $this->show->value(Parameter::CarbonateHardness, 1000.0 * $perLitre);
+        $ph = fn(string $symbol): string => $this->show->band(Parameter::Acidity, $working->estimate($symbol));
+        $own = $this->now->get(Parameter::Acidity);
+
+        return [
+            [__('acid.row.water_kh', ['water' => $this->source->name]), $kh($working->value('alk_s')), $kh($working->value('alk_a'))],
+            [__('acid.row.water_ph'), $this->show->band(Parameter::Acidity, $this->source->get(Parameter::Acidity) ?? Carbonate::assumedAcidity()), $ph('pH_a')],
+            [__('acid.row.water_tomorrow'), '', $ph('pH_air')],
+            [__('acid.row.tank_kh', ['tank' => $this->tank->name]), $kh($working->value('alk_t')), $kh($working->value('alk_m'))],
+            [__('acid.row.tank_ph'), $own === null ? '' : $this->show->band(Parameter::Acidity, $own), $ph('pH')],
+            [__('acid.row.tank_tomorrow'), '', $ph('pH_next')],
+        ];
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        $missing = $this->missing();
+        if ($missing !== null) {
+            return [new Finding(Finding::HEED, __('acid.unknown'), $missing)];
+        }
+        $working = $this->working;
+        if ($working === null) {
+            return $this->faults->isEmpty() ? [new Finding(Finding::HEED, __('acid.unknown'), __('acid.unsolved'))] : [];
+        }
+        $found = [];
+        $limits = $this->tank->needs()->swingLimits();
+        $range = $this->tank->needs()->range(Parameter::CarbonateHardness);
+        $left = 1000.0 * $working->value('alk_m');
+        $before = 1000.0 * $working->value('alk_t');
+        $fall = $before - $left;
+        $allowed = $limits->allowed(Parameter::CarbonateHardness, $before) ?? INF;
+        $value = fn(float $base): string => $this->show->value(Parameter::CarbonateHardness, $base);
+        if ($left <= 0.0) {
+            $found[] = new Finding(Finding::BEYOND, __('acid.tank_bare'), __('acid.tank_bare_why'));
+        } elseif ($fall > $allowed) {
+            $found[] = new Finding(Finding::BEYOND, __('acid.too_far', ['fall' => $value($fall), 'allowed' => $value($allowed)]), __('acid.too_far_why'));
+        } elseif ($range !== null && $left < $range[0] - 1e-9) {
+            $found[] = new Finding(Finding::HEED, __('acid.below', ['left' => $value($left), 'least' => $value($range[0])]), __('acid.below_why'));
+        }
+        foreach (['pH', 'pH_next'] as $symbol) {
+            $move = abs($working->value($symbol) - ($this->now->central(Parameter::Acidity, 7.0)));
+            if ($left > 0.0 && $move > $limits->ph) {
+                $found[] = new Finding(Finding::BEYOND, __('acid.ph_moves.'.$symbol, ['move' => Show::rounded($move, 1), 'allowed' => Show::plain($limits->ph, 1)]), __('acid.too_far_why'));
+                break;
+            }
+        }
+        if ($working->value('gas') > self::GAS) {
+            $found[] = new Finding(Finding::HEED, __('acid.gas', ['gas' => Show::rounded($working->value('gas'), 0)]), __('acid.gas_why'));
+        }
+        if (1000.0 * $working->value('alk_a') < Alkalinity::fromDegrees(self::BARE)->milliequivalentPerLitre) {
+            $found[] = new Finding(Finding::HEED, __('acid.bare'), __('acid.bare_why', ['fall' => $value($fall)]));
+        }
+        if ($this->millilitres > 0.0) {
+            $litres = $this->litres();
+            $acid = $working->value('alk_s') - $working->value('alk_a');
+            $kind = $this->kind();
+            $milligrams = 1000.0 * $acid / $kind->protons() * $kind->leaves()->molarMass();
+            $found[] = new Finding(Finding::HEED, __('acid.for_good'), __('acid.for_good_why', ['soda' => Show::rounded(1000.0 * $acid * $litres * self::SODA, 1), 'ion' => mb_strtolower($kind->leaves()->label()), 'mg' => Show::rounded($milligrams, 0)]).($kind === AcidKind::Phosphoric ? ' '.__('acid.phosphate') : ''));
+        }
+
+        return $found;
+    }
+
+    /** Of the water that the acid goes into. */
+    public function litres(): float
+    {
+        return $this->show->volumes()->parse($this->typed['litres']) ?? 0.0;
+    }
+
+    public function kind(): AcidKind
+    {
+        return AcidKind::tryFrom($this->typed['kind']) ?? AcidKind::Hydrochloric;
+    }
+
+    /** What the diary says of it. */
+    public function title(): string
+    {
+        return __('acid.title', ['amount' => $this->measured(), 'acid' => __('acid.kind.'.$this->kind()->value), 'percent' => $this->typed['percent'], 'litres' => $this->show->volume($this->litres()), 'water' => $this->source->name]);
+    }
+
+    /** The figures below it. */
+    public function body(): string
+    {
+        return implode("\n", array_map(static fn(array $row): string => $row[1] === '' ? $row[0].': '.$row[2] : $row[0].': '.$row[1].' → '.$row[2], $this->rows()));
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Water;
+
+/** Strong acids that take alkalinity away for good. Organic ones are left out: bacteria eat them, and the alkalinity comes back. */
+enum AcidKind: string
+{
+    case Hydrochloric = 'hydrochloric';
+    case Sulfuric = 'sulfuric';
+    case Phosphoric = 'phosphoric';
+
+    /** g/mol, from the IUPAC 2021 atomic weights. */
+    public function molarMass(): float
+    {
+        return match ($this) {
+            self::Hydrochloric => 36.458,
+            self::Sulfuric => 98.072,
+            self::Phosphoric => 97.994,
+        };
+    }
+
+    /** mol of hydrogen ions that one mol gives off in tank water; the second of phosphoric acid is held back by half and more, and is left out. */
+    public function protons(): int
+    {
+        return $this === self::Sulfuric ? 2 : 1;
+    }
+
+    /** What is left of it in the water. */
+    public function leaves(): Ion
+    {
+        return match ($this) {
+            self::Hydrochloric => Ion::Chloride,
+            self::Sulfuric => Ion::Sulfate,
+            self::Phosphoric => Ion::Phosphate,
+        };
+    }
+
+    /** Percent by weight that such acids are sold at most. */
+    public function most(): float
+    {
+        return match ($this) {
+            self::Hydrochloric => 37.0,
+            self::Sulfuric => 40.0,
+            self::Phosphoric => 85.0,
+        };
+    }
+
+    /** kg/L at 20 degC of so many percent by weight; a curve through the common tables (CRC Handbook), within 0.5 %. */
+    public function density(float $percent): float
+    {
+        return match ($this) {
+            self::Hydrochloric => 1.0 + 0.00492 * $percent,
+            self::Sulfuric => 1.0 + 0.0064 * $percent + 0.00003 * $percent ** 2,
+            self::Phosphoric => 1.0 + 0.0051 * $percent + 0.000035 * $percent ** 2,
+        };
+    }
+
+    /**
+     * Hydrogen ions in a millilitre, meq.
+     *
+     * @param float $percent by weight, above 0 to most()
+     *
+     * @throws WaterFault when there is no such solution
+     */
+    public function strength(float $percent): float
+    {
+        if (!($percent > 0.0 && $percent <= $this->most())) {
+            throw WaterFault::acid($this->most());
+        }
+
+        return 10.0 * $percent * $this->density($percent) * $this->protons() / $this->molarMass();
+    }
+}
