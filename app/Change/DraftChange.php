@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Known\TankWater;
 use App\Models\Tank;
 use App\Support\VesselOf;
 use Cresco\Core\Change\ChangeFault;
@@ -23,10 +24,11 @@ final class DraftChange
     /** What a bucket or a mixer is off the warmth it is brought to, degC. House default. */
     private const STREAM_SPREAD = 0.5;
 
-    public function __invoke(Tank $tank, ChangeInput $input): Draft
+    /** @param TankWater|null $now when it was looked up with those of other tanks */
+    public function __invoke(Tank $tank, ChangeInput $input, ?TankWater $now = null): Draft
     {
         $vessel = VesselOf::tank($tank);
-        $waters = Waters::around($tank, array_values(array_filter([$input->first->id, $input->second?->id])));
+        $waters = Waters::around($tank, array_values(array_filter([$input->first->id, $input->second?->id])), $now);
         $plan = $this->basePlan($tank, $input, $vessel, $waters);
         if ($input->stream === null) {
             $plan = self::tempered($plan, Warmth::of($plan, null, $tank->needs()->swingLimits()->celsius));

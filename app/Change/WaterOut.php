@@ -40,7 +40,7 @@ final class WaterOut
         return LitresOut::divide(
             $draft->plan->outflow(),
             DrainOf::siphon($tank)->litresPerMinute($tank->hose_drop - $draft->input->waterline),
-            $session->does(Task::Vacuum) ? RotationOf::next($tank) : [],
+            $session->does(Task::Vacuum) ? RotationOf::next($tank, $draft->waters->now) : [],
             $vessel->area() / 1e6,
             $wanted,
         );

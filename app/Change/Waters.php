@@ -29,10 +29,13 @@ final readonly class Waters
      */
     private function __construct(public TankWater $now, private array $sourceReadings, private array $batches) {}
 
-    /** @param list<int> $waterIds */
-    public static function around(Tank $tank, array $waterIds): self
+    /**
+     * @param list<int>      $waterIds
+     * @param TankWater|null $now      when it was looked up with those of other tanks
+     */
+    public static function around(Tank $tank, array $waterIds, ?TankWater $now = null): self
     {
-        return new self(TankWater::of($tank), LatestReadings::ofWaters($waterIds), self::newestBatches($tank, $waterIds));
+        return new self($now ?? TankWater::of($tank), LatestReadings::ofWaters($waterIds), self::newestBatches($tank, $waterIds));
     }
 
     /**

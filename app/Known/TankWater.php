@@ -16,6 +16,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Standing;
 use Cresco\Core\Water\WaterState;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
@@ -169,8 +170,16 @@ final class TankWater
     private function isFromBeforeTheChange(Reading $reading): bool
     {
         return $this->change !== null
-            && $reading->taken_at->lessThan($this->change->changed_at)
+            // Kept as text that sorts by time: no date is made of each.
+            && self::asKept($reading, 'taken_at') < self::asKept($this->change, 'changed_at')
             && ($reading->run_step_id === null || $reading->run_step_id !== $this->afterStep);
+    }
+
+    private static function asKept(Model $record, string $field): string
+    {
+        $at = $record->getRawOriginal($field);
+
+        return is_string($at) ? $at : '';
     }
 
     private function forecast(Parameter $parameter): ?Distribution

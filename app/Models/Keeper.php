@@ -48,6 +48,12 @@ final class Keeper extends Authenticatable
 
     private ?Show $show = null;
 
+    /** @var Collection<int, Kit>|null that the map below was made of */
+    private ?Collection $kitsOf = null;
+
+    /** @var array<string, Kit> */
+    private array $byParameter = [];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -125,8 +131,15 @@ final class Keeper extends Authenticatable
 
     public function coreKit(Parameter $parameter, ?CarbonImmutable $at = null): CoreKit
     {
-        $this->loadMissing('kits');
-        $kit = $this->kits->firstWhere('parameter', $parameter);
+        $kits = $this->loadMissing('kits')->kits;
+        if ($this->kitsOf !== $kits) {
+            $this->kitsOf = $kits;
+            $this->byParameter = [];
+            foreach ($kits as $kit) {
+                $this->byParameter[$kit->parameter->value] = $kit;
+            }
+        }
+        $kit = $this->byParameter[$parameter->value] ?? null;
 
         return $kit instanceof Kit ? $kit->toCore($this->pen_factor, $at) : CoreKit::usual($parameter, $this->pen_factor);
     }

@@ -30,6 +30,8 @@ final class Reading extends Model
 {
     public $timestamps = false;
 
+    private ?CoreReading $core = null;
+
     protected $fillable = ['entry_id', 'tank_id', 'water_id', 'run_step_id', 'parameter', 'method', 'value', 'low', 'high', 'taken_at'];
 
     /** @return array<string, string> */
@@ -49,6 +51,7 @@ final class Reading extends Model
 
     public function toCore(): CoreReading
     {
-        return CoreReading::kept($this->parameter, $this->method, $this->value, $this->low, $this->high);
+        // Asked for by every figure of a page; a reading that is put right is another one.
+        return $this->core ??= CoreReading::kept($this->parameter, $this->method, $this->value, $this->low, $this->high);
     }
 }

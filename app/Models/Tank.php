@@ -67,6 +67,11 @@ final class Tank extends Model
         'heavy' => ['large or very many fish', 5.0],
     ];
 
+    private ?Needs $needs = null;
+
+    /** @var list<mixed> what it was made of */
+    private array $needsOf = [];
+
     protected $fillable = [
         'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
@@ -96,6 +101,11 @@ final class Tank extends Model
     /** What its animals need: the figures of their group, and the keeper's own. */
     public function needs(): Needs
     {
+        $of = [$this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null];
+        if ($this->needs !== null && $this->needsOf === $of) {
+            return $this->needs;
+        }
+        $this->needsOf = $of;
         $ranges = $swings = [];
         $kept = $this->limits ?? [];
         foreach (is_array($kept['ranges'] ?? null) ? $kept['ranges'] : [] as $name => $range) {
@@ -109,7 +119,7 @@ final class Tank extends Model
             }
         }
 
-        return new Needs($this->animals, $ranges, $swings);
+        return $this->needs = new Needs($this->animals, $ranges, $swings);
     }
 
     /** @return BelongsTo<Keeper, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\TankWater;
 use App\Models\BedPatch;
 use App\Models\Tank;
 use App\Support\RotationOf;
@@ -32,11 +33,10 @@ final class BedPage
     public function __construct(private readonly Tank $tank)
     {
         $this->show = $tank->keeper->show();
-        $this->rotation = RotationOf::tank($tank);
-        $patches = $tank->patches()->withCount('cleanings')->get()->all();
-        usort($patches, static fn(BedPatch $a, BedPatch $b): int => [$a->front_edge, $a->left_edge] <=> [$b->front_edge, $b->left_edge]);
-        $this->patches = $patches;
-        $this->next = array_map(static fn(Patch $patch): int => $patch->key, RotationOf::next($tank));
+        $water = TankWater::of($tank);
+        $this->rotation = RotationOf::tank($tank, $water);
+        $this->patches = array_values(RotationOf::numbered($tank));
+        $this->next = array_map(static fn(Patch $patch): int => $patch->key, RotationOf::next($tank, $water));
     }
 
     public function height(): float

@@ -8,7 +8,9 @@ use App\Change\Draft;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\WaterOut;
+use App\Models\BedPatch;
 use App\Models\Run;
+use App\Support\RotationOf;
 use App\Support\RunState;
 use App\Support\Show;
 use Carbon\CarbonImmutable;
@@ -220,15 +222,9 @@ final class ComposePage
      */
     private function numbers(array $patches): array
     {
-        $bed = new BedPage($this->draft->tank);
-        $numbers = [];
-        foreach ($bed->patches as $patch) {
-            if (in_array($patch->id, array_map(static fn(Patch $p): int => $p->key, $patches), true)) {
-                $numbers[] = (string) $bed->number($patch);
-            }
-        }
+        $keys = array_map(static fn(Patch $patch): int => $patch->key, $patches);
 
-        return $numbers;
+        return array_map(strval(...), array_keys(array_filter(RotationOf::numbered($this->draft->tank), static fn(BedPatch $patch): bool => in_array($patch->id, $keys, true))));
     }
 
     /** @return list<string> */

@@ -10,6 +10,8 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
+use App\Known\Made;
+use App\Known\TankWater;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -121,13 +123,19 @@ final class Evening
     /** @return array<int, float> litres of one water that a usual change of each tank takes, by tank; tanks that take none are left out */
     public static function usual(Keeper $keeper, int $water, DraftChange $draft): array
     {
-        $litres = [];
+        $drawing = $inputs = $parts = [];
         foreach ($keeper->loadMissing('waters', 'stores', 'tanks.devices')->tanks as $tank) {
             $input = UsualChange::of($tank->setRelation('keeper', $keeper));
             $part = self::drawnBy($keeper, $input, 1.0)[$water] ?? 0.0;
             if ($part > 0.0) {
-                $litres[$tank->id] = $part * $draft($tank, $input)->plan->refill();
+                [$drawing[$tank->id], $inputs[$tank->id], $parts[$tank->id]] = [$tank, $input, $part];
             }
+        }
+        $now = TankWater::ofMany($drawing);
+        $made = Made::ofMany($drawing);
+        $litres = [];
+        foreach ($drawing as $id => $tank) {
+            $litres[$id] = $parts[$id] * $draft($tank, $inputs[$id], $now[$id]->knowing($made[$id]))->plan->refill();
         }
 
         return $litres;

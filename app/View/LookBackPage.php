@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\WaterChange;
+use App\Support\RotationOf;
 use Cresco\Core\Change\LookBack;
 use Cresco\Core\Change\Miss;
 use Cresco\Core\Measure\Parameter;
@@ -141,9 +142,7 @@ final readonly class LookBackPage
         if ($missed === []) {
             return [];
         }
-        $bed = new BedPage($this->run->tank);
-
-        return array_map($bed->number(...), array_values(array_filter([...$bed->patches], static fn(BedPatch $patch): bool => in_array($patch->id, $missed, true))));
+        return array_keys(array_filter(RotationOf::numbered($this->run->tank), static fn(BedPatch $patch): bool => in_array($patch->id, $missed, true)));
     }
 
     /** @return list<AfterJob> small jobs that it left for later */

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\SwitchTick;
+use App\Support\RotationOf;
 use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
@@ -199,11 +200,10 @@ final readonly class RunSheet
     /** @return array<int, string> number on the plan and cover of the patches of bed that this step is for, by their key */
     public function patchNumbers(): array
     {
-        $page = new BedPage($this->run->tank);
         $numbers = [];
-        foreach ($page->patches as $patch) {
+        foreach ($this->content->patches() === [] ? [] : RotationOf::numbered($this->run->tank) as $number => $patch) {
             if (in_array($patch->id, $this->content->patches(), true)) {
-                $numbers[$patch->id] = $page->number($patch).' '.$patch->cover->label();
+                $numbers[$patch->id] = $number.' '.$patch->cover->label();
             }
         }
 

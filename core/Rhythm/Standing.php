@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Rhythm;
 
 use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Water\Ammonia;
@@ -52,6 +53,10 @@ final class Standing
             return [];
         }
         $most = self::AMMONIUM_ALARM[$needs->group->isSensitive() ? 0 : 1];
+        // Were all of it free, and it still were no alarm: nothing to reckon.
+        if ($total->central() < self::AMMONIUM_SEEN && $total->quantile(0.9) / MassConcentration::AMMONIUM_PER_NITROGEN < $needs->group->ammoniaAlarm()) {
+            return [];
+        }
         $free = Ammonia::free('x', $total, $now->get(Parameter::Acidity) ?? new Exact(self::CAREFUL_PH), new Exact(max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0)))))->estimate();
 
         return match (true) {
