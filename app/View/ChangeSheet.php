@@ -437,7 +437,7 @@ final class ChangeSheet
             return [];
         }
 
-        return [new Finding(Finding::GOOD, sprintf('Kept up, nitrate peaks at %s.', $this->show->band(Parameter::Nitrate, $this->base($peak))), sprintf('Before each change, every %d days, once the routine has settled.', $this->draft->tank->routine_days))];
+        return [new Finding(Finding::GOOD, sprintf('Kept up, nitrate peaks at %s.', $this->show->band(Parameter::Nitrate, $this->base($peak))), sprintf('Before each change, %s, once the routine has settled.', Words::every($this->draft->tank->routine_days)))];
     }
 
     /** @return list<Finding> */

@@ -30,7 +30,7 @@ final readonly class EveningStop
     public function act(): string
     {
         return match (true) {
-            str_starts_with($this->url, '/runs/') => 'Open the sheet',
+            str_starts_with($this->url, '/runs/') => 'Open the run sheet',
             $this->out > 0.0 => 'Plan the change',
             default => 'Plan the session',
         };

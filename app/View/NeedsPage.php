@@ -209,6 +209,6 @@ final class NeedsPage
             return null;
         }
 
-        return sprintf('With %s every %d days it settles at %s before each change.', $this->show->percent($this->tank->routine_share), $this->tank->routine_days, $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->learned->value), $this->tank->routine_share, $this->tank->routine_days, $source)));
+        return sprintf('With %s %s it settles at %s before each change.', $this->show->percent($this->tank->routine_share), Words::every($this->tank->routine_days), $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->learned->value), $this->tank->routine_share, $this->tank->routine_days, $source)));
     }
 }

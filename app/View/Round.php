@@ -142,7 +142,7 @@ final readonly class Round
             return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', 'Plan the change', $base.'/change'];
         }
         if ($days <= 0) {
-            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s every %d days.', $show->percent($tank->routine_share), $tank->routine_days), 'Plan the change', $base.'/change'];
+            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
         }
         if ($due !== []) {
             return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];

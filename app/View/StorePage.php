@@ -106,8 +106,8 @@ final class StorePage
         } else {
             $findings[] = match (true) {
                 $membrane->daysLeft === 0.0 => new Finding(Finding::BEYOND, 'The membrane is due.', sprintf('It holds back %s; below %s it is changed, or the resin behind it wears out fast.', $this->percent($membrane->now), $this->percent(Membrane::DUE))),
-                $membrane->daysLeft !== null => new Finding(Finding::GOOD, sprintf('The membrane is due around %s.', $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))), sprintf('It holds back %s, %s points a month less, by %d readings.', $this->percent($membrane->now), Show::rounded(-100.0 * $membrane->perMonth, 2), $membrane->readings)),
-                default => new Finding(Finding::GOOD, sprintf('The membrane holds back %s.', $this->percent($membrane->now)), sprintf('Steady, by %d readings.', $membrane->readings)),
+                $membrane->daysLeft !== null => new Finding(Finding::GOOD, sprintf('The membrane is due around %s.', $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))), sprintf('It holds back %s, %s points a month less, by %s.', $this->percent($membrane->now), Show::rounded(-100.0 * $membrane->perMonth, 2), self::readings($membrane->readings))),
+                default => new Finding(Finding::GOOD, sprintf('The membrane holds back %s.', $this->percent($membrane->now)), sprintf('Steady, by %s.', self::readings($membrane->readings))),
             };
         }
         if ($this->store->resin_on !== null) {
@@ -187,5 +187,10 @@ final class StorePage
     private function today(): float
     {
         return CarbonImmutable::now()->getTimestamp() / 86400.0;
+    }
+
+    private static function readings(int $count): string
+    {
+        return trans_choice('rhythm.readings', $count, ['count' => $count]);
     }
 }

@@ -11,7 +11,7 @@ use App\Support\Show;
 use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 
-/** The way through one tank: look, read, decide, work, look back, each with its state in a line. */
+/** The way through one tank: look, read, change, session, look back, each with its state in a line. */
 final readonly class TankLoop
 {
     /** @param list<LoopStop> $stops */
@@ -32,8 +32,8 @@ final readonly class TankLoop
         return new self($tank, $size, [
             new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
-            new LoopStop('decide', 'Decide', $base.'/change', self::due($tank, $last, $show), $here === 'decide'),
-            new LoopStop('work', 'Work', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'work'),
+            new LoopStop('change', 'Change', $base.'/change', self::due($tank, $last, $show), $here === 'change'),
+            new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session'),
             new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back'),
             new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
         ]);

@@ -54,6 +54,12 @@ final class Words
         };
     }
 
+    /** "every day", "every 7 days" */
+    public static function every(int $days): string
+    {
+        return trans_choice('rhythm.every', $days, ['count' => $days]);
+    }
+
     /** How long ago a pen was set against its standard. */
     public static function penAge(Kit $kit): string
     {

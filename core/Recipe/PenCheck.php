@@ -75,7 +75,7 @@ final readonly class PenCheck
             return new self($read, $expected, 0.0, 0.0, true, null);
         }
         $working->given('V', 'litres of the batch', $litres, 'L')->given('soft', 'water to thin with', $soft, 'µS/cm')
-            ->line(self::WATER, 'soft water to add', 'L');
+            ->line(self::WATER, 'RO or rain to add', 'L');
         $water = $working->value('litres');
 
         return new self($read, $expected, 0.0, $water, $water > $litres, $working);

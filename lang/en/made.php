@@ -17,6 +17,6 @@ return [
     'readings' => '{1} From one reading|[2,*] From :count readings',
     'between' => ' and the changes and top-ups between them; the guess was :guess.',
     'aside' => '{1} One reading fits none of the others and is left out: :days.|[2,*] :count readings fit none of the others and are left out: :days.',
-    'counts' => ' Change sheet and top-up page reckon with it.',
+    'counts' => ' Changes and topping up are reckoned with it.',
     'not_counted' => ' It is too little, or too unsure, to be reckoned with.',
 ];

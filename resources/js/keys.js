@@ -12,7 +12,7 @@ export function keys() {
             setTimeout(() => { go = false; }, 1500);
             return;
         } else if (go) {
-            const stop = { l: 0, e: 1, d: 2, w: 3, b: 4 }[event.key];
+            const stop = { l: 0, e: 1, c: 2, s: 3, b: 4 }[event.key];
             const link = event.key === 'r' ? document.querySelector('a.mark') : event.key === 'm' ? { click: () => location.assign('/bench') } : document.querySelectorAll('.loop a')[stop];
             if (link) {
                 link.click();

@@ -177,7 +177,7 @@ final class NeedsTest extends FeatureCase
         self::assertSame(8, $made->count);
         self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
-        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/needs")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Change sheet and top-up page reckon with it.');
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/needs")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Changes and topping up are reckoned with it.');
         $this->get("/tanks/$tank->id/top-up")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
         $this->get("/tanks/$tank->id/change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
     }

@@ -32,7 +32,7 @@ final class ChangeController extends Controller
         $working = is_string($request->query('working')) ? $request->query('working') : null;
         $isPart = $request->header('HX-Request') === 'true';
         if ($tank->keeper->waters->isEmpty()) {
-            return view('change.no-water', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'decide')]);
+            return view('change.no-water', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]);
         }
         $faults = $request->faults($tank);
         if ($isPart && $faults->isNotEmpty()) {
@@ -49,7 +49,7 @@ final class ChangeController extends Controller
 
         return view('change.show', [
             'tank' => $tank,
-            'loop' => TankLoop::of($tank, 'decide', $sheet->draft->waters->now),
+            'loop' => TankLoop::of($tank, 'change', $sheet->draft->waters->now),
             'sheet' => $sheet,
             'typed' => $request,
             'working' => $working === null ? null : $sheet->working($working),

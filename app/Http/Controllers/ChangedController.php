@@ -28,7 +28,7 @@ final class ChangedController extends Controller
         $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
 
         return view('change.changed', [
-            'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'decide'),
+            'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'change'),
             'litres' => $keeper->show()->volumes()->show($tank->routine_share * VesselOf::tank($tank)->litres()),
             'now' => CarbonImmutable::now($keeper->timezone)->format('Y-m-d\TH:i'),
         ]);

@@ -34,7 +34,7 @@ final class ComposeController extends Controller
         return view('change.compose', [
             'tank' => $tank,
             'page' => $page,
-            'loop' => TankLoop::of($tank, 'work', $page->draft->waters->now),
+            'loop' => TankLoop::of($tank, 'session', $page->draft->waters->now),
             'asked' => array_intersect_key($request->query(), array_flip(self::CHANGE)),
         ]);
     }

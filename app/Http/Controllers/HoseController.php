@@ -42,6 +42,6 @@ final class HoseController extends Controller
         }
         $tank->save();
 
-        return redirect('/tanks/'.$tank->id.'/hose')->with('status', 'This is the hose that the sheets reckon with now.');
+        return redirect('/tanks/'.$tank->id.'/hose')->with('status', 'This is the hose that every session reckons with now.');
     }
 }

@@ -126,7 +126,7 @@ final class RunController extends Controller
     {
         $run->load('switches');
         if ($run->switches->contains(static fn($tick): bool => $tick->isOpen())) {
-            return redirect('/runs/'.$run->id)->withErrors(['switches' => 'Switch everything on again before the sheet is dropped.']);
+            return redirect('/runs/'.$run->id)->withErrors(['switches' => 'Switch everything on again before the run sheet is dropped.']);
         }
         Run::query()->whereKey($run->id)->whereIn('state', [RunState::Planned, RunState::Running])->update(['state' => RunState::Dropped]);
 

@@ -20,9 +20,13 @@
             <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" data-recompose value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
             <button class="act quiet no-script">Sort it</button>
         </fieldset>
-        <section aria-labelledby="sheet-title"><h2 id="sheet-title">The sheet</h2>
-            @foreach($page->planned() as $run)<p class="muted">Already written: <a href="/runs/{{ $run->id }}">the sheet {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d') === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
+        <section aria-labelledby="sheet-title"><h2 id="sheet-title">The run sheet</h2>
+            @foreach($page->planned() as $run)<p class="muted">Already written: <a href="/runs/{{ $run->id }}">the run sheet {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d') === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
             <p><b>{{ ucfirst($page->time()) }}.</b> Begun now, it ends at {{ $page->ends() }}.</p>
+            <div class="write">
+                <button class="act large" id="do" form="write">Write the run sheet</button>
+                <div class="guess"><label for="f-guess">Your own guess</label> <span class="entry"><input id="f-guess" form="write" name="guess" data-keep value="{{ is_string(old('guess', request()->query('guess'))) ? old('guess', request()->query('guess')) : '' }}" inputmode="numeric" autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small id="guesses">{{ $page->guesses() }}</small><p class="fault" id="e-f-guess">{{ $errors->first('guess') }}</p></div>
+            </div>
             @foreach($page->broken() as $line)<p class="finding beyond"><b>Against the usual order.</b> {{ $line }}</p>@endforeach
             @if($page->work->own !== [])<input type="hidden" name="order" value="{{ implode(',', $page->order->keys()) }}"><p><button class="act quiet" name="order" value="">Back to the usual order</button></p>@endif
             <ol class="sheet-steps">
@@ -37,15 +41,13 @@
         </section>
         </div>
     </form>
-    <form class="acts stay" method="post" action="/tanks/{{ $tank->id }}/runs">@csrf
+    <form id="write" method="post" action="/tanks/{{ $tank->id }}/runs">@csrf
         @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endif @endforeach
         @foreach($page->work->tasks as $task)<input type="hidden" name="tasks[]" value="{{ $task->value }}">@endforeach
         @if($page->work->own !== [])<input type="hidden" name="order" value="{{ implode(',', $page->order->keys()) }}">@endif
         @if($page->work->day)<input type="hidden" name="day" value="{{ $page->work->day->format('Y-m-d') }}">@endif
         @foreach($page->work->signs as $sign)<input type="hidden" name="signs[]" value="{{ $sign->value }}"><input type="hidden" name="signs_was[]" value="{{ $sign->value }}">@endforeach
         @if($page->work->isDry)<input type="hidden" name="dry" value="1">@endif
-        <div class="guess"><label for="f-guess">Your own guess</label> <span class="entry"><input id="f-guess" name="guess" data-keep value="{{ is_string(old('guess', request()->query('guess'))) ? old('guess', request()->query('guess')) : '' }}" inputmode="numeric" autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small id="guesses">{{ $page->guesses() }}</small><p class="fault" id="e-f-guess">{{ $errors->first('guess') }}</p></div>
-        <button class="act large" id="do">Write the run sheet</button>
     </form>
     <details class="more"><summary>Where practice differs</summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/schools">@csrf @method('put')

@@ -14,7 +14,7 @@
         <input type="hidden" name="way" value="{{ $input->way->value }}" data-way>
         <aside class="side" aria-label="What for, and with what">
             <fieldset class="reasons"><legend>Why change water?</legend>
-                <label><input type="radio" name="reason" value="routine" @checked($r === App\Change\Reason::Routine)> <span>Keep the rhythm<small>{{ $show->percent($tank->routine_share) }} every {{ $tank->routine_days }} days</small></span></label>
+                <label><input type="radio" name="reason" value="routine" @checked($r === App\Change\Reason::Routine)> <span>Keep the rhythm<small>{{ $show->percent($tank->routine_share) }} {{ App\View\Words::every($tank->routine_days) }}</small></span></label>
                 <label><input type="radio" name="reason" value="nitrate" @checked($r === App\Change\Reason::Nitrate)> <span>Bring nitrate under<small>with enough to spare for the test</small></span></label>
                 <x-change-entry name="nitrate_goal" label="Nitrate goal" :value="$was('nitrate_goal', $show->number($nitrate, 20.0))" :unit="$show->unit($nitrate)->label" reason="nitrate"/>
                 <label><input type="radio" name="reason" value="conductivity" @checked($r === App\Change\Reason::Conductivity)> <span>Bring conductivity to</span></label>

@@ -51,7 +51,7 @@
         <dt><kbd>?</kbd></dt><dd>this list</dd>
         <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>round of all tanks</dd>
         <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>the bench, to make water</dd>
-        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>e</kbd> <kbd>d</kbd> <kbd>w</kbd> <kbd>b</kbd></dt><dd>look, read, decide, work, look back (in a tank)</dd>
+        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd></dt><dd>look, read, change, session, look back (in a tank)</dd>
         <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>run sheet: step done, back</dd>
         <dt><kbd>Esc</kbd></dt><dd>close</dd>

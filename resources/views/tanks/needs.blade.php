@@ -1,7 +1,7 @@
 @php($old = fn (string $field, string $name, string $otherwise): string => is_string(old("$field.$name")) ? old("$field.$name") : $otherwise)
 <x-layout :title="'What '.$tank->name.' is kept at'" :loop="$loop">
     <div class="page-head"><h1>What {{ $tank->name }} is kept at</h1><p class="muted">{{ $tank->animals->label() }}</p></div>
-    <p>Grey figures are the usual ones of the group, guesses until your diary knows better. What you write counts instead, for this tank, on every sheet.</p>
+    <p>Grey figures are the usual ones of the group, guesses until your diary knows better. What you write counts instead, for this tank, everywhere.</p>
     <form method="post" action="/tanks/{{ $tank->id }}/needs" novalidate>@csrf @method('put')
         <table class="plain needs"><thead><tr><th scope="col">Parameter</th><th scope="col">from</th><th scope="col">to</th><th scope="col">at most in one change</th></tr></thead><tbody>
         @foreach($page->rows() as $row)
@@ -22,6 +22,6 @@
         <x-findings :findings="$page->passive()"/>
     @endif
     <details class="more"><summary>How it is known</summary>
-        <p>Between changes each of them rises or falls in a straight line, and each change takes its share and brings what the new water holds. Cresco asks with which rate all of your readings of the last 120 days, each with its own band, fit best, and weighs that against the guess. A top-up adds what its water holds. A reading that fits none of the others is left out and said. What comes of it counts at once, on every sheet.</p>
+        <p>Between changes each of them rises or falls in a straight line, and each change takes its share and brings what the new water holds. Cresco asks with which rate all of your readings of the last 120 days, each with its own band, fit best, and weighs that against the guess. A top-up adds what its water holds. A reading that fits none of the others is left out and said. What comes of it counts at once, everywhere.</p>
     </details>
 </x-layout>

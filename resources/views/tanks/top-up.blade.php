@@ -8,7 +8,7 @@
         <button class="act quiet no-script">Work it out</button>
     </form>
     @if($page->passive() !== '')<p>{{ $page->passive() }} <a href="/tanks/{{ $tank->id }}/needs#made">How that is known</a></p>@endif
-    <p class="muted">{{ $show->percent($tank->routine_share) }} every {{ $tank->routine_days }} days with {{ $page->changeName() }}.</p>
+    <p class="muted">{{ $show->percent($tank->routine_share) }} {{ App\View\Words::every($tank->routine_days) }} with {{ $page->changeName() }}.</p>
     @foreach($page->courses() as $row)
         <section class="course"><h2>{{ $row['label'] }} over a year</h2>
         @if($row['missing'])<p class="muted">{{ $row['missing'] }}</p>@else
