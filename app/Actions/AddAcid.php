@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Batch;
+use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Support\EntryKind;
 use App\View\AcidPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Change\ForecastRecord;
+use App\Kept\ForecastRecord;
+use App\Known\VesselOf;
 use App\Models\Entry;
 use App\Models\WaterChange;
-use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Illuminate\Support\Facades\DB;

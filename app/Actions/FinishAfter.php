@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\AfterJob;
+use App\Models\EntryKind;
 use App\Models\Keeper;
-use App\Support\EntryKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Illuminate\Support\Facades\DB;

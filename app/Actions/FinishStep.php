@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Change\ForecastRecord;
+use App\Kept\ForecastRecord;
+use App\Kept\StepContent;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\SwitchTick;
 use App\Models\Water;
-use App\Support\EntryKind;
-use App\Support\RunState;
-use App\View\StepContent;
 use BackedEnum;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;

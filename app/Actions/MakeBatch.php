@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bench\BatchContent;
-use App\Bench\BatchJar;
+use App\Kept\BatchContent;
+use App\Kept\BatchJar;
 use App\Models\Batch;
+use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Store;
-use App\Support\EntryKind;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

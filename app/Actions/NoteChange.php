@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\WaterChange;
-use App\Support\EntryKind;
-use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Change\ForecastRecord;
+use App\Change\NewPlan;
+use App\Kept\ForecastRecord;
+use App\Kept\StepContent;
 use App\Models\Run;
 use App\Models\RunStep;
-use App\View\NewPlan;
-use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\StepContent;
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading as ReadingRecord;
 use App\Models\RunStep;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\EntryKind;
-use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\MeasureFault;
 use Cresco\Core\Measure\Parameter;

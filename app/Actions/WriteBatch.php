@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bench\BatchJar;
 use App\Bench\BenchDraft;
+use App\Kept\BatchJar;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
 use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Water\Conductance;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Bench\BatchContent;
-use App\Bench\BatchJar;
 use App\Change\ConditionerDose;
 use App\Change\Draft;
-use App\Change\ForecastRecord;
 use App\Change\Reason;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\WaterOut;
+use App\Kept\BatchContent;
+use App\Kept\BatchJar;
+use App\Kept\ForecastRecord;
 use App\Models\Batch;
 use App\Models\Run;
-use App\Support\RunState;
-use App\Support\Show;
+use App\Models\RunState;
+use App\Units\Show;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Change\Waters;
+use App\Known\Waters;
 use App\Models\Jar;
 use App\Models\Water;
 use Cresco\Core\Change\ChangeFault;

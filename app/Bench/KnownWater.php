@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Known\LatestReadings;
 use App\Models\Analysis;
 use App\Models\Reading;
 use App\Models\Water;
-use App\Support\LatestReadings;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Water\Analysis as CoreAnalysis;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Known\LatestReadings;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Water;
-use App\Support\LatestReadings;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Measure\Parameter;
 

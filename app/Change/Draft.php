@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Known\Waters;
 use App\Models\Tank;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;

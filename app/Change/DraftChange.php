@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Known\TankWater;
+use App\Known\VesselOf;
+use App\Known\Waters;
 use App\Models\Tank;
-use App\Support\VesselOf;
 use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;

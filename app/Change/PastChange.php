@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Known\LatestReadings;
 use App\Known\TankWater;
+use App\Known\VesselOf;
+use App\Known\Waters;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\LatestReadings;
-use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;

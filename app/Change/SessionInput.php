@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Rules\Amount;
+use App\Units\Amount;
 use BackedEnum;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Work\Sign;

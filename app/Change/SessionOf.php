@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Bench\BatchContent;
+use App\Kept\BatchContent;
+use App\Known\DrainOf;
 use App\Models\Batch;
 use App\Models\Device;
+use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\DrainOf;
-use App\Support\RunState;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
 use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
 use Cresco\Core\Work\School;

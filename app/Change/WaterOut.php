@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Support\DrainOf;
-use App\Support\RotationOf;
-use App\Support\VesselOf;
+use App\Known\DrainOf;
+use App\Known\RotationOf;
+use App\Known\VesselOf;
 use Cresco\Core\Bed\LitresOut;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Bench\BatchContent;
+use App\Kept\BatchContent;
 use App\Models\Batch;
 use Cresco\Core\Measure\Alkalinity;
 

@@ -6,7 +6,7 @@ namespace App\Exchange;
 
 use App\Models\Analysis;
 use App\Models\Keeper;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
 use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\WaterFault;

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Change\ForecastRecord;
+use App\Kept\ForecastRecord;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\TopUp;
 use App\Models\WaterChange;
-use App\Support\VesselOf;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\Production;
 use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Learning\Production;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\PassiveSource;

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Change\ForecastRecord;
+use App\Kept\ForecastRecord;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
-use App\Support\LatestReadings;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;

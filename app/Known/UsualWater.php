@@ -7,7 +7,6 @@ namespace App\Known;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\LatestReadings;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Needs;
 use RuntimeException;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Support\LengthUnit;
-use App\Support\Show;
-use App\Support\VolumeUnit;
+use App\Units\Habits;
+use App\Units\LengthUnit;
+use App\Units\Show;
+use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Parameter;
@@ -32,7 +33,7 @@ use Illuminate\Notifications\Notifiable;
  * @property float      $scale_step    g, smallest step of the scale
  * @property list<string>|null $simulated devices that are played by a simulation
  */
-final class Keeper extends Authenticatable
+final class Keeper extends Authenticatable implements Habits
 {
     use Notifiable;
 
@@ -159,6 +160,21 @@ final class Keeper extends Authenticatable
     public function pensToSet(): array
     {
         return array_values(array_filter(array_map($this->coreKit(...), Parameter::cases()), static fn(CoreKit $kit): bool => $kit->isDue()));
+    }
+
+    public function volumeUnit(): VolumeUnit
+    {
+        return $this->volume_unit;
+    }
+
+    public function lengthUnit(): LengthUnit
+    {
+        return $this->length_unit;
+    }
+
+    public function timeZone(): string
+    {
+        return $this->timezone;
     }
 
     public function show(): Show

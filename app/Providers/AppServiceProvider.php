@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\WholeSessions;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Entry;
@@ -16,7 +17,6 @@ use App\Models\Store;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Policies\OwnerPolicy;
-use App\Support\WholeSessions;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Notifications\ResetPassword;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Change\Waters;
+use App\Known\VesselOf;
+use App\Known\Waters;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Rules\Amount;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Amount;
+use App\Units\Show;
 use Cresco\Core\Fault;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Parameter;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\BatchCheck;
-use App\Bench\BatchContent;
-use App\Bench\BatchJar;
+use App\Kept\BatchCheck;
+use App\Kept\BatchContent;
+use App\Kept\BatchJar;
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\Batch;
 use App\Models\Keeper;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Normal;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\RotationOf;
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\BedPatch;
 use App\Models\Tank;
-use App\Support\RotationOf;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Bed\Rotation;
 use Cresco\Core\Working\Computation;

@@ -6,7 +6,7 @@ namespace App\View;
 
 use App\Bench\BenchDraft;
 use App\Bench\DraftBatch;
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;

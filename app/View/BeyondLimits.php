@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Tank;
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;

@@ -6,8 +6,8 @@ namespace App\View;
 
 use App\Change\Draft;
 use App\Change\Reason;
-use App\Support\DrainOf;
-use App\Support\Show;
+use App\Known\DrainOf;
+use App\Units\Show;
 use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Sizing;
 use Cresco\Core\Measure\Distribution;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\TankWater;
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Urgency;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Change\Waters;
+use App\Known\VesselOf;
+use App\Known\Waters;
 use App\Models\Tank;
 use App\Models\TopUp;
 use App\Models\Water;
-use App\Support\Show;
-use App\Support\VesselOf;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
+use App\Units\Show;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;

@@ -4,23 +4,24 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Bench\BatchContent;
 use App\Change\ChangeInput;
 use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
+use App\Kept\BatchContent;
+use App\Kept\StepContent;
 use App\Known\Made;
 use App\Known\TankWater;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Store;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\RunState;
-use App\Support\Show;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Task;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\DrainOf;
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\Tank;
-use App\Rules\Amount;
-use App\Support\DrainOf;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Amount;
+use App\Units\Show;
 use Cresco\Core\Flow\Drain;
 use Cresco\Core\Flow\FlowFault;
 use Cresco\Core\Flow\Grain;

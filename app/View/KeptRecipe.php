@@ -6,7 +6,7 @@ namespace App\View;
 
 use App\Exchange\RecipeFile;
 use App\Models\Recipe;
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Change\ForecastRecord;
+use App\Kept\ForecastRecord;
+use App\Kept\StepContent;
+use App\Known\RotationOf;
 use App\Models\AfterJob;
 use App\Models\BedPatch;
 use App\Models\Photo;
@@ -12,7 +14,6 @@ use App\Models\Reading;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\WaterChange;
-use App\Support\RotationOf;
 use Cresco\Core\Change\LookBack;
 use Cresco\Core\Change\Miss;
 use Cresco\Core\Measure\Parameter;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Change\BandRecord;
+use App\Kept\BandRecord;
 use Cresco\Core\Change\LookBack;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Change\Waters;
 use App\Known\Made;
+use App\Known\Waters;
 use App\Models\Tank;
-use App\Support\Scale;
-use App\Support\Show;
+use App\Units\Scale;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Steady;
 use Cresco\Core\Learning\Posterior;

@@ -6,14 +6,14 @@ namespace App\View;
 
 use App\Known\Made;
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\AfterJob;
 use App\Models\Keeper;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\SwitchTick;
 use App\Models\Tank;
-use App\Support\RunState;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Urgency;

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\StepContent;
+use App\Known\RotationOf;
+use App\Known\VesselOf;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\SwitchTick;
-use App\Support\RotationOf;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Work\Spells;

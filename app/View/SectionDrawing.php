@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Tank;
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\StandingDepth;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Bench\BenchDraft;
-use App\Rules\Amount;
-use App\Support\Show;
+use App\Units\Amount;
+use App\Units\Show;
 use Cresco\Core\Recipe\Concentrate;
 
 /** A recipe as bottles of stock solution, in words. */

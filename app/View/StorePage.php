@@ -8,7 +8,7 @@ use App\Change\DraftChange;
 use App\Models\Keeper;
 use App\Models\Rejection;
 use App\Models\Store;
-use App\Support\Show;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Store\Membrane;
 use Cresco\Core\Working\Computation;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\Tank;
 use App\Models\WaterChange;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 
 /** The way through one tank: look, read, change, session, look back, each with its state in a line. */

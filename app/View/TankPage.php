@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\Entry;
 use App\Models\Tank;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\Vessel;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Support\Show;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Task;

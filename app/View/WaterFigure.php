@@ -6,7 +6,7 @@ namespace App\View;
 
 use App\Known\TankWater;
 use App\Models\Reading;
-use App\Support\Show;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Method;

@@ -8,7 +8,7 @@ use App\Bench\KnownWater;
 use App\Models\Analysis;
 use App\Models\Reading;
 use App\Models\Water;
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Conductance;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Support\Show;
+use App\Units\Show;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Tank\Shape;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Change;
 
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\SwingLimits;
 
 /**
  * The way of a tank from its water to another: the fewest changes of one size that keep each step within what the animals

@@ -6,6 +6,7 @@ namespace Cresco\Core\Change;
 
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Numeric\Bisection;
+use Cresco\Core\Tank\SwingLimits;
 use Cresco\Core\Working\Computation;
 
 /** How much water to change for a reason, and how much the animals allow at once. */

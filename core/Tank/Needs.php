@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Tank;
 
-use Cresco\Core\Change\SwingLimits;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Devices\Devices;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Water;
-use App\Support\EntryKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Seeder;

@@ -6,11 +6,11 @@ namespace Database\Seeders;
 
 use App\Actions\MakeBatch;
 use App\Actions\WriteBatch;
-use App\Bench\BatchCheck;
-use App\Bench\BatchContent;
 use App\Bench\BenchInput;
 use App\Bench\DraftBatch;
 use App\Exchange\RecipeFile;
+use App\Kept\BatchCheck;
+use App\Kept\BatchContent;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Jar;

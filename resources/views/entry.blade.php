@@ -2,7 +2,7 @@
     <div class="page-head"><h1>Put an entry right</h1><a class="act quiet" href="{{ $entry->tank_id ? '/tanks/'.$entry->tank_id : '' }}/diary">To the diary</a></div>
     <p class="lead-line">{{ $entry->title }}</p>
     <form class="plain-form" method="post" action="/entries/{{ $entry->id }}" novalidate>@csrf @method('put')
-        @if(in_array($entry->kind, App\Support\EntryKind::written(), true))<x-field name="title" label="What happened" :value="$entry->title" maxlength="160"/>@endif
+        @if(in_array($entry->kind, App\Models\EntryKind::written(), true))<x-field name="title" label="What happened" :value="$entry->title" maxlength="160"/>@endif
         <x-field name="happened_at" label="When" type="datetime-local" :value="$when" :help="'your time, '.auth()->user()->timezone"/>
         @if($change)<x-field name="litres" label="Taken out in all" :value="$show->volumes()->show($change->litres)" :unit="$show->volumes()->label" mode="decimal"/>@endif
         @foreach($entry->readings as $reading)

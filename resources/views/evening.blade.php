@@ -5,14 +5,14 @@
     @else
     <form id="evening" class="evening" method="get" action="/evening" novalidate>
         <input type="hidden" name="chosen" value="1">
-        <p class="lead-line">{{ $evening->minutes() === 0 ? 'Nothing is picked.' : sprintf('%s out in all. %s, until %s if begun now.', $show->volume($evening->out()), App\Support\Show::minutes($evening->minutes()), $evening->until()) }}</p>
+        <p class="lead-line">{{ $evening->minutes() === 0 ? 'Nothing is picked.' : sprintf('%s out in all. %s, until %s if begun now.', $show->volume($evening->out()), App\Units\Show::minutes($evening->minutes()), $evening->until()) }}</p>
         <table class="plain evening-order"><thead><tr><th>In this order</th><th>Why</th><th>Out</th><th>Takes</th><th>When</th><th></th></tr></thead><tbody>
             @foreach($evening->lines() as $line)
                 <tr @class(['left-out' => !$line['picked']])>
                     <th scope="row"><label class="tick"><input id="evening-{{ $line['stop']->tank->id }}" type="checkbox" name="tanks[]" value="{{ $line['stop']->tank->id }}" @checked($line['picked']) data-recompose> <span>{{ $line['stop']->tank->name }}</span></label></th>
                     <td>{{ $line['stop']->head }}</td>
                     <td class="num">{{ $line['stop']->out > 0 ? $show->volume($line['stop']->out) : 'none' }}</td>
-                    <td class="num">{{ App\Support\Show::minutes($line['stop']->minutes) }}</td>
+                    <td class="num">{{ App\Units\Show::minutes($line['stop']->minutes) }}</td>
                     <td class="num">{{ $line['picked'] ? $line['from'].' to '.$line['to'] : '' }}</td>
                     <td><a class="act quiet" href="{{ $line['stop']->url }}">{{ $line['stop']->act() }}<span class="visually-hidden">: {{ $line['stop']->tank->name }}</span></a></td>
                 </tr>

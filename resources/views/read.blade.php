@@ -16,7 +16,7 @@
                     @if($kit->isChart())
                     <div class="chart" data-chart="r-{{ $name }}" data-fields="{{ implode(' ', $kit->fields) }}">
                         <input type="range" min="-1" max="{{ 4 * (count($kit->fields) - 1) + 1 }}" value="-1" step="1" aria-label="{{ $parameter->label() }} on the colour chart" aria-valuetext="not read">
-                        <div class="chart-fields" aria-hidden="true"><span class="none">–</span>@foreach($kit->fields as $field)<span>{{ App\Support\Show::plain($field, 3) }}</span>@endforeach</div>
+                        <div class="chart-fields" aria-hidden="true"><span class="none">–</span>@foreach($kit->fields as $field)<span>{{ App\Units\Show::plain($field, 3) }}</span>@endforeach</div>
                     </div>
                     @endif
                     <p class="fault" id="e-r-{{ $name }}">@error('readings.'.$name){{ $message }}@enderror</p>

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\BatchContent;
+use App\Kept\BatchContent;
+use App\Known\VesselOf;
 use App\Models\Batch;
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Support\EntryKind;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Cresco\Core\Water\Ion;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;

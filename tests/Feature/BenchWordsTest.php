@@ -9,7 +9,7 @@ use App\Bench\DraftBatch;
 use App\Devices\Noise;
 use App\Models\Keeper;
 use App\Models\Water;
-use App\Support\Show;
+use App\Units\Show;
 use App\View\BenchMap;
 use App\View\BenchPlace;
 use App\View\BenchSheet;

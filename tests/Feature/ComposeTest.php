@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Kept\StepContent;
+use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Tank;
-use App\Support\VesselOf;
-use App\View\StepContent;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 

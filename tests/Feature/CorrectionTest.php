@@ -6,11 +6,11 @@ namespace Tests\Feature;
 
 use App\Known\TankWater;
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\WaterChange;
-use App\Support\EntryKind;
-use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;

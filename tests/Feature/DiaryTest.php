@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Kit;
-use App\Support\EntryKind;
-use App\Support\VolumeUnit;
+use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 

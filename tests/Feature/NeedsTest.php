@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Known\TankWater;
+use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\TopUp;
 use App\Models\Water;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;

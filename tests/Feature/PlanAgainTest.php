@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Change\ForecastRecord;
+use App\Kept\ForecastRecord;
+use App\Kept\StepContent;
+use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\Tank;
-use App\Support\VesselOf;
-use App\View\StepContent;
 use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 

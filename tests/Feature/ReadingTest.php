@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
-use App\Support\EntryKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;

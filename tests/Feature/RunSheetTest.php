@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Change\Waters;
+use App\Known\Waters;
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
-use App\Support\EntryKind;
-use App\Support\RunState;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 

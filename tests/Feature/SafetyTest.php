@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Http\WholeSessions;
 use App\Models\Entry;
 use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Run;
 use App\Models\Tank;
-use App\Support\WholeSessions;
 use Carbon\CarbonImmutable;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Filesystem\Filesystem;

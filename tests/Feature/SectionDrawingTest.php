@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\VesselOf;
 use App\Models\Device;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Support\VesselOf;
 use App\View\SectionDrawing;
 use Cresco\Core\Tank\Shape;
 use Illuminate\Database\Eloquent\Collection;

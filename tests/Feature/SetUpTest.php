@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\VesselOf;
 use App\Models\Jar;
 use App\Models\Run;
 use App\Models\Tank;
-use App\Support\VesselOf;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\BatchContent;
 use App\Devices\Devices;
+use App\Kept\BatchContent;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\SpoonTrial;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\VesselOf;
 use App\Models\Device;
 use App\Models\Tank;
-use App\Support\VesselOf;
-use App\Support\VolumeUnit;
+use App\Units\VolumeUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class TankTest extends FeatureCase

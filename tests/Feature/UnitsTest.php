@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\BatchContent;
+use App\Kept\BatchContent;
+use App\Known\VesselOf;
 use App\Models\Analysis;
 use App\Models\Keeper;
 use App\Models\Store;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Support\VesselOf;
 
 /** A keeper who thinks in gallons, degrees Fahrenheit, mg/L of lime and TDS: what is typed and shown is theirs, what is kept is not. */
 final class UnitsTest extends FeatureCase

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Change\ForecastRecord;
-use App\Change\Waters;
+use App\Kept\ForecastRecord;
+use App\Known\Waters;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Support\Show;
+use App\Units\Show;
 use App\View\Words;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Analysis;
 use App\Models\Keeper;
 use App\Models\Water;
-use App\Rules\Amount;
+use App\Units\Amount;
 use App\View\WaterPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;

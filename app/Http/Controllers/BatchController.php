@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\MakeBatch;
-use App\Bench\BatchCheck;
-use App\Bench\BatchContent;
 use App\Devices\Devices;
+use App\Kept\BatchCheck;
+use App\Kept\BatchContent;
 use App\Models\Batch;
-use App\Rules\Amount;
-use App\Support\Show;
+use App\Units\Amount;
+use App\Units\Show;
 use App\View\BatchCard;
 use Cresco\Core\Measure\Conductivity;
 use Cresco\Core\Measure\Parameter;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\CleanPatches;
+use App\Known\VesselOf;
 use App\Models\BedPatch;
 use App\Models\Tank;
-use App\Support\VesselOf;
 use App\View\BedPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;

@@ -8,7 +8,7 @@ use App\Actions\WriteBatch;
 use App\Bench\BenchDraft;
 use App\Bench\DraftBatch;
 use App\Http\Requests\BenchRequest;
-use App\Support\Asked;
+use App\View\Asked;
 use App\View\BenchSheet;
 use App\View\StockBottles;
 use Cresco\Core\Recipe\RecipeFault;

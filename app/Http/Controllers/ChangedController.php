@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\NoteChange;
-use App\Change\ForecastRecord;
 use App\Change\PastChange;
+use App\Kept\ForecastRecord;
+use App\Known\VesselOf;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Rules\Amount;
-use App\Rules\Moment;
-use App\Support\VesselOf;
+use App\Units\Amount;
+use App\Units\Moment;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;

@@ -6,12 +6,12 @@ namespace App\Http\Controllers;
 
 use App\Actions\NoteChange;
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Rules\Moment;
-use App\Support\EntryKind;
+use App\Units\Moment;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;

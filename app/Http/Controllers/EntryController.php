@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\CorrectEntry;
 use App\Actions\RecordReadings;
+use App\Known\VesselOf;
 use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\WaterChange;
-use App\Rules\Moment;
-use App\Support\EntryKind;
-use App\Support\VesselOf;
+use App\Units\Moment;
 use App\View\TankLoop;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\Tank;
-use App\Support\RunState;
 use App\View\LookBackPage;
 use App\View\TankLoop;
 use Illuminate\Contracts\View\View;

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Keeper;
 use App\Models\PenTrial;
-use App\Rules\Amount;
+use App\Units\Amount;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\PenFactor;

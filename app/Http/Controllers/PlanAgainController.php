@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PlanAgain;
+use App\Change\NewPlan;
+use App\Known\VesselOf;
 use App\Models\Run;
-use App\Rules\Amount;
-use App\Support\Show;
-use App\Support\VesselOf;
-use App\View\NewPlan;
+use App\Units\Amount;
+use App\Units\Show;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RecordReadings;
+use App\Known\LatestReadings;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Rules\Moment;
-use App\Support\LatestReadings;
+use App\Units\Moment;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;

@@ -11,7 +11,7 @@ use App\Exchange\RecipeFile;
 use App\Http\Requests\BenchRequest;
 use App\Models\Keeper;
 use App\Models\Recipe;
-use App\Support\Asked;
+use App\View\Asked;
 use App\View\KeptRecipe;
 use Cresco\Core\Recipe\RecipeFault;
 use Illuminate\Contracts\View\View;

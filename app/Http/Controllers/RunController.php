@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Actions\FinishStep;
 use App\Actions\RecordReadings;
+use App\Change\NewPlan;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\RunStep;
-use App\Support\RunState;
-use App\View\NewPlan;
 use App\View\RunSheet;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\Device;

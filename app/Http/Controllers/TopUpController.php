@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Known\VesselOf;
 use App\Models\Tank;
-use App\Support\VesselOf;
 use App\View\CreepPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;

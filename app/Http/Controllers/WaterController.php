@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Known\LatestReadings;
 use App\Models\Water;
-use App\Support\LatestReadings;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

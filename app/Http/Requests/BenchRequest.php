@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Bench\BenchInput;
+use App\Known\VesselOf;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Rules\Amount;
-use App\Support\Show;
-use App\Support\VesselOf;
-use App\Support\WaterKind;
+use App\Models\WaterKind;
+use App\Units\Amount;
+use App\Units\Show;
 use Closure;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Preference;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Rules\Amount;
-use App\Support\Scale;
-use App\Support\Show;
-use App\Support\VesselOf;
+use App\Units\Amount;
+use App\Units\Scale;
+use App\Units\Show;
 use Cresco\Core\Fault;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;

@@ -4,7 +4,7 @@
 @else
 @php($show = $sheet->show)
 @php($draft = $sheet->draft)
-@php($base = '?'.App\Support\Asked::query(request()).'&working=')
+@php($base = '?'.App\View\Asked::query(request()).'&working=')
 @php($link = fn (string $name): string => 'href="'.e($base.$name).'" data-working="'.e($name).'"')
 <section class="board" aria-label="Where this water stands" tabindex="0">
     @include('bench.map', ['map' => $sheet->map])
@@ -62,8 +62,8 @@
     <input type="hidden" name="prefer" value="{{ $draft->input->preference->value }}">
     @endif
     <p class="workings">Workings: <a {!! $link('model') !!}>conductivity from ions</a>@if($sheet->working('run')), <a {!! $link('run') !!}>running time of the RO unit</a>@endif @if($sheet->working('co2')), <a {!! $link('co2') !!}>pH and CO₂</a>@endif
-        · <a href="/bench/bottles?{{ App\Support\Asked::query(request()) }}">as stock solutions</a>@if($sheet->batchCost()) · costs {{ $sheet->batchCost() }}@endif</p>
-    @if($draft->input->tank && $draft->input->tank->id)<p class="workings"><a href="/tanks/{{ $draft->input->tank->id }}/change?reason=amount&amp;way=litres&amp;litres={{ App\Support\Show::plain($draft->input->tank->keeper->volume_unit->fromLitres($draft->input->litres), 1) }}">Forecast a change of {{ $sheet->litres() }} in {{ $draft->input->tank->name }}</a></p>@endif
+        · <a href="/bench/bottles?{{ App\View\Asked::query(request()) }}">as stock solutions</a>@if($sheet->batchCost()) · costs {{ $sheet->batchCost() }}@endif</p>
+    @if($draft->input->tank && $draft->input->tank->id)<p class="workings"><a href="/tanks/{{ $draft->input->tank->id }}/change?reason=amount&amp;way=litres&amp;litres={{ App\Units\Show::plain($draft->input->tank->keeper->volume_unit->fromLitres($draft->input->litres), 1) }}">Forecast a change of {{ $sheet->litres() }} in {{ $draft->input->tank->name }}</a></p>@endif
 </aside>
 @endif
 @if(request()->header('HX-Request'))<div hx-swap-oob="innerHTML:#said">@if($sheet !== null){{ $sheet->litres() }}: @foreach($sheet->jars() as $line){{ $line->amount }} {{ $line->unit }} {{ $line->name }}@if(!$loop->last), @endif @endforeach. {{ $sheet->findings()[0]->head ?? '' }}@endif</div>@include('bench.faults', ['faults' => $faults])@endif

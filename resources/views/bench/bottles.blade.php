@@ -6,14 +6,14 @@
             @elseif(is_scalar($value))<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endif
         @endforeach
         <div class="row-fields">
-            <div class="field"><label for="f-per_litre">of each bottle, for a litre of water</label><span class="entry"><input id="f-per_litre" name="per_litre" value="{{ is_scalar(request('per_litre')) ? request('per_litre') : App\Support\Show::plain($bottles->perLitre, 2) }}" inputmode="decimal" aria-describedby="e-per_litre"><span class="unit">mL</span></span><p class="fault" id="e-per_litre">{{ $bottles->faults['per_litre'] ?? '' }}</p></div>
-            <div class="field"><label for="f-bottle">a bottle holds</label><span class="entry"><input id="f-bottle" name="bottle" value="{{ is_scalar(request('bottle')) ? request('bottle') : App\Support\Show::plain($bottles->bottle, 0) }}" inputmode="decimal" aria-describedby="e-bottle"><span class="unit">mL</span></span><p class="fault" id="e-bottle">{{ $bottles->faults['bottle'] ?? '' }}</p></div>
+            <div class="field"><label for="f-per_litre">of each bottle, for a litre of water</label><span class="entry"><input id="f-per_litre" name="per_litre" value="{{ is_scalar(request('per_litre')) ? request('per_litre') : App\Units\Show::plain($bottles->perLitre, 2) }}" inputmode="decimal" aria-describedby="e-per_litre"><span class="unit">mL</span></span><p class="fault" id="e-per_litre">{{ $bottles->faults['per_litre'] ?? '' }}</p></div>
+            <div class="field"><label for="f-bottle">a bottle holds</label><span class="entry"><input id="f-bottle" name="bottle" value="{{ is_scalar(request('bottle')) ? request('bottle') : App\Units\Show::plain($bottles->bottle, 0) }}" inputmode="decimal" aria-describedby="e-bottle"><span class="unit">mL</span></span><p class="fault" id="e-bottle">{{ $bottles->faults['bottle'] ?? '' }}</p></div>
         </div>
         <button class="act">Work it out</button>
     </form>
-    <p class="lead-line">A full set treats <b class="num">{{ App\Support\Show::plain($bottles->treats, 1) }} L</b> of the bench’s blend of waters.</p>
+    <p class="lead-line">A full set treats <b class="num">{{ App\Units\Show::plain($bottles->treats, 1) }} L</b> of the bench’s blend of waters.</p>
     @forelse($bottles->bottles as $i => $bottle)
-        <section class="bottle"><h2>Bottle {{ chr(65 + $i % 26) }}</h2><ul>@foreach($bottle as $part)<li>{{ $part }}</li>@endforeach</ul><p class="muted">Into about two thirds of the water; stir until clear, then fill up to {{ App\Support\Show::plain($bottles->bottle, 0) }} mL.</p></section>
+        <section class="bottle"><h2>Bottle {{ chr(65 + $i % 26) }}</h2><ul>@foreach($bottle as $part)<li>{{ $part }}</li>@endforeach</ul><p class="muted">Into about two thirds of the water; stir until clear, then fill up to {{ App\Units\Show::plain($bottles->bottle, 0) }} mL.</p></section>
     @empty
         <p>Nothing of this recipe makes a stock solution.</p>
     @endforelse

@@ -20,7 +20,7 @@
         @if($doubt = $card->doubt())<p class="muted">{{ $doubt }}</p>@endif
         @if($finding = $card->advice())
             <p class="finding {{ $finding->tone }}" role="status"><b>{{ $finding->head }}</b> {{ $finding->text }} @if($last && !$last->isGood() && !$last->odd && !$last->added)<a {!! $link('pen') !!}>working</a>@endif</p>
-            @if($last && ($last->ph !== null || $last->celsius !== null))<p class="muted">@if($last->celsius !== null){{ $show->value(Cresco\Core\Measure\Parameter::Temperature, $last->celsius) }}, reckoned to 25 °C @endif @if($last->ph !== null) pH {{ App\Support\Show::rounded($last->ph, 2) }}@endif</p>@endif
+            @if($last && ($last->ph !== null || $last->celsius !== null))<p class="muted">@if($last->celsius !== null){{ $show->value(Cresco\Core\Measure\Parameter::Temperature, $last->celsius) }}, reckoned to 25 °C @endif @if($last->ph !== null) pH {{ App\Units\Show::rounded($last->ph, 2) }}@endif</p>@endif
             @if(!$batch->made_at && $last && !$last->isGood() && !$last->odd && !$last->added)<form method="post" action="/batches/{{ $batch->id }}/added">@csrf<button class="act">Added</button></form>@endif
         @endif
         @if(!$batch->made_at && !$card->content->isDirect())
@@ -39,7 +39,7 @@
             <button class="act quiet" type="button" data-print><x-icon name="printer"/> Print</button>
             <form method="post" action="/batches/{{ $batch->id }}">@csrf @method('delete')<button class="quiet">Drop this card</button></form>
         @else
-            @if($batch->tank)<a class="act large" href="{{ $card->changeLink($keeper) }}">Change water with it</a> <a href="/tanks/{{ $batch->tank_id }}/acid?{{ http_build_query(['water' => $batch->water_id, 'litres' => App\Support\Show::plain($keeper->volume_unit->fromLitres($batch->litres), 1)]) }}">Acid in it</a>@endif
+            @if($batch->tank)<a class="act large" href="{{ $card->changeLink($keeper) }}">Change water with it</a> <a href="/tanks/{{ $batch->tank_id }}/acid?{{ http_build_query(['water' => $batch->water_id, 'litres' => App\Units\Show::plain($keeper->volume_unit->fromLitres($batch->litres), 1)]) }}">Acid in it</a>@endif
             <button class="act quiet" type="button" data-print><x-icon name="printer"/> Print</button>
         @endif
         <a class="act quiet" href="/bench">Back to the bench</a>

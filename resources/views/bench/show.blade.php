@@ -20,9 +20,9 @@
             <fieldset><legend>Target</legend>
                 <div class="row-fields two">
                 @foreach($aims as $field => [$label, $parameter, $value])
-                    <x-change-entry :name="$field" :label="$label" :value="$was($field, $value === null ? '' : App\Support\Show::plain($show->unit($parameter)->fromBase($value), max(1, $show->unit($parameter)->decimals)))" :unit="$show->unit($parameter)->label" hint="open"/>
+                    <x-change-entry :name="$field" :label="$label" :value="$was($field, $value === null ? '' : App\Units\Show::plain($show->unit($parameter)->fromBase($value), max(1, $show->unit($parameter)->decimals)))" :unit="$show->unit($parameter)->label" hint="open"/>
                 @endforeach
-                    <x-change-entry name="ratio" label="Ca:Mg" :value="$was('ratio', $input->target->ratio === null ? '' : App\Support\Show::plain($input->target->ratio, 2))" unit=": 1" hint="open"/>
+                    <x-change-entry name="ratio" label="Ca:Mg" :value="$was('ratio', $input->target->ratio === null ? '' : App\Units\Show::plain($input->target->ratio, 2))" unit=": 1" hint="open"/>
                 </div>
             </fieldset>
             <fieldset class="picks" aria-describedby="e-f-waters"><legend>Waters</legend>
@@ -49,7 +49,7 @@
                     @php($cap = is_array($typed->input('cap')) && $errors->has('cap') ? ($typed->input('cap')[$name] ?? '') : ($input->target->caps[$name] ?? ''))
                     <div class="field small"><label for="f-cap-{{ $name }}">{{ $ion->label() }}</label><span class="entry"><input id="f-cap-{{ $name }}" name="cap[{{ $name }}]" value="{{ is_scalar($cap) ? $cap : '' }}" inputmode="decimal" autocomplete="off" maxlength="20" aria-describedby="e-f-cap"></span></div>
                 @endforeach
-                <x-change-entry name="share" label="each change" :value="$was('share', App\Support\Show::plain(100 * $input->fraction, 1))" unit="%"/>
+                <x-change-entry name="share" label="each change" :value="$was('share', App\Units\Show::plain(100 * $input->fraction, 1))" unit="%"/>
                 </div>
                 <p class="fault" id="e-f-cap">{{ $errors->first('cap') }}</p>
             </details>

@@ -1,6 +1,6 @@
 @php($show = $sheet->show)
 @php($draft = $sheet->draft)
-@php($base = '?'.App\Support\Asked::query(request()).'&working=')
+@php($base = '?'.App\View\Asked::query(request()).'&working=')
 @php($link = fn (string $name): string => 'href="'.e($base.$name).'" data-working="'.e($name).'"')
 <section class="board" aria-label="The change on the section">
     <p class="lead-figure">

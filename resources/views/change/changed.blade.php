@@ -10,7 +10,7 @@
         <x-choice name="water" label="Water that went in" :value="$tank->water_id" :options="$tank->keeper->waters->pluck('name', 'id')"/>
         <div class="row-fields two">
             <x-choice name="second_water" label="blended with" :value="$tank->second_water_id" :options="$tank->keeper->waters->pluck('name', 'id')->prepend('nothing', '')"/>
-            <x-field small name="second_share" label="share" :value="App\Support\Show::plain(100 * $tank->second_share, 0)" unit="%" mode="decimal"/>
+            <x-field small name="second_share" label="share" :value="App\Units\Show::plain(100 * $tank->second_share, 0)" unit="%" mode="decimal"/>
         </div>
         <x-field name="note" label="Note"/>
         <div class="acts"><button class="act large">Note the change</button> <a href="/tanks/{{ $tank->id }}/change">Plan one instead</a></div>

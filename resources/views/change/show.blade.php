@@ -28,7 +28,7 @@
                 <div class="field"><label for="f-water">Water</label><select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}" @selected($water->id === $input->first->id)>{{ $water->name }}</option>@endforeach</select><p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
                 <div class="row-fields blend">
                     <div class="field"><label for="f-second_water">blended with</label><select id="f-second_water" name="second_water"><option value="">nothing</option>@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}" @selected($water->id === $input->second?->id)>{{ $water->name }}</option>@endforeach</select><p class="fault" id="e-f-second_water">{{ $errors->first('second_water') }}</p></div>
-                    <x-change-entry name="second_share" label="share" :value="$was('second_share', App\Support\Show::plain(100 * $tank->second_share, 0))" unit="%"/>
+                    <x-change-entry name="second_share" label="share" :value="$was('second_share', App\Units\Show::plain(100 * $tank->second_share, 0))" unit="%"/>
                 </div>
                 <div class="row-fields two">
                     <x-change-entry name="landing" label="bring the tank to" :value="$was('landing')" :hint="$show->number($celsius, $sheet->draft->warmth->tank)" :unit="$show->unit($celsius)->label"/>

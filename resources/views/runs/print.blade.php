@@ -1,9 +1,9 @@
 <x-layout :title="'Run sheet of '.$run->tank->name" bare>
 <article class="paper-sheet">
-    <header><h1>{{ $run->tank->name }}</h1><p>{{ $run->planned_for ? $run->planned_for->format('j M Y') : $show->day($run->created_at) }} · {{ $sheet->summary($show) }} · about {{ App\Support\Show::minutes($sheet->plannedMinutes()) }}</p></header>
+    <header><h1>{{ $run->tank->name }}</h1><p>{{ $run->planned_for ? $run->planned_for->format('j M Y') : $show->day($run->created_at) }} · {{ $sheet->summary($show) }} · about {{ App\Units\Show::minutes($sheet->plannedMinutes()) }}</p></header>
     <ol class="paper-steps">
         @foreach($run->steps as $step)
-            @php($content = new App\View\StepContent($step))
+            @php($content = new App\Kept\StepContent($step))
             <li><span class="box"></span><div><b>{{ $content->title() }}</b> <small>{{ $content->minutes() }} min</small> {{ implode(' ', $content->lines()) }}
                 @if($content->reads() !== [])<span class="blanks">@foreach($content->reads() as $parameter){{ $parameter->label() }} ______ @endforeach</span>@endif
                 @if($content->cautions() !== [])<small class="paper-caution">! {{ implode(' ! ', array_map(fn ($c) => App\View\RunSheet::short($c), $content->cautions())) }}</small>@endif</div></li>

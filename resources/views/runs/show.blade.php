@@ -8,16 +8,16 @@
     <p>{{ $sheet->summary($show) }}</p>
     <ol>
         @foreach($run->steps as $step)
-            @php($of = new App\View\StepContent($step))
+            @php($of = new App\Kept\StepContent($step))
             <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}" tabindex="-1"><span class="num">{{ $step->position }}</span> {{ $of->title() }} <small>{{ $step->skipped ? 'skipped' : ($step->done_at ? 'done '.$show->time($step->done_at) : $of->minutes().' min') }}</small></a></li>
         @endforeach
     </ol>
 </aside>
 <div class="run" data-run data-state="{{ $sheet->state() }}">
-    <header class="run-head"><a href="/tanks/{{ $run->tank_id }}">{{ $run->tank->name }}</a><span class="num">{{ App\Support\Show::minutes($sheet->elapsedMinutes()) }} of about {{ App\Support\Show::minutes($sheet->plannedMinutes()) }}</span></header>
+    <header class="run-head"><a href="/tanks/{{ $run->tank_id }}">{{ $run->tank->name }}</a><span class="num">{{ App\Units\Show::minutes($sheet->elapsedMinutes()) }} of about {{ App\Units\Show::minutes($sheet->plannedMinutes()) }}</span></header>
     <ol class="run-progress" aria-label="Steps">
         @foreach($run->steps as $step)
-            <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}" @if($step->is($sheet->step)) aria-current="step" @endif><span class="visually-hidden">{{ $step->position }}. {{ (new App\View\StepContent($step))->title() }}@if($step->skipped) (skipped)@elseif($step->done_at) (done)@endif</span></a></li>
+            <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}" @if($step->is($sheet->step)) aria-current="step" @endif><span class="visually-hidden">{{ $step->position }}. {{ (new App\Kept\StepContent($step))->title() }}@if($step->skipped) (skipped)@elseif($step->done_at) (done)@endif</span></a></li>
         @endforeach
     </ol>
     <div class="run-body">
@@ -30,7 +30,7 @@
         @if($content->batchId())<p><a class="act quiet" href="/batches/{{ $content->batchId() }}">Its batch card</a></p>@endif
         @if($content->hasDrawing())<div class="run-drawing">@include('parts.section', ['drawing' => $sheet->drawing(), 'show' => $show])</div>@endif
         @if($sheet->rings())<p class="timer" role="timer" data-rings="{{ $sheet->rings() }}" data-now="{{ now()->getTimestamp() }}">{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
-        @if($others = $sheet->meanwhile())<p class="meanwhile">Meanwhile: @foreach($others as $other)<a class="act quiet" href="/runs/{{ $run->id }}?step={{ $other->position }}">{{ (new App\View\StepContent($other))->title() }}</a> @endforeach</p>@endif
+        @if($others = $sheet->meanwhile())<p class="meanwhile">Meanwhile: @foreach($others as $other)<a class="act quiet" href="/runs/{{ $run->id }}?step={{ $other->position }}">{{ (new App\Kept\StepContent($other))->title() }}</a> @endforeach</p>@endif
         @foreach($sheet->otherTimers() as $timer)<p class="meanwhile"><a href="/runs/{{ $run->id }}?step={{ $timer['position'] }}">{{ $timer['title'] }}</a>: {{ $timer['rings'] <= now()->getTimestamp() ? 'time is up' : 'until '.$show->time(Carbon\CarbonImmutable::createFromTimestamp($timer['rings'])) }}</p>@endforeach
         @if($again?->asksForAnother())<p class="finding heed"><b>What you read asks for another amount.</b> To bring {{ $again->goalInWords() }} takes {{ $show->volume($again->advised) }}, {{ $show->volume($again->total) }} are planned. <a href="/runs/{{ $run->id }}/again">Plan again</a></p>@endif
         @foreach($sheet->spells($show) as [$words, $isLong])<p @class(['meanwhile', 'finding beyond' => $isLong])>{{ $words }}</p>@endforeach
@@ -87,7 +87,7 @@
     <footer class="run-foot">
         <p>@if($sheet->nextTitle())Then: {{ lcfirst($sheet->nextTitle()) }}@else Then: the look-back @endif</p>
         <div class="run-acts">
-            @if($previous = $sheet->previous())<a class="back" href="/runs/{{ $run->id }}?step={{ $previous->position }}" aria-label="Back to {{ (new App\View\StepContent($previous))->title() }}" data-back>‹</a>@else<a class="back" href="/tanks/{{ $run->tank_id }}/{{ $run->changes_water ? 'change' : 'compose?dry=1' }}" aria-label="Back to the plan">‹</a>@endif
+            @if($previous = $sheet->previous())<a class="back" href="/runs/{{ $run->id }}?step={{ $previous->position }}" aria-label="Back to {{ (new App\Kept\StepContent($previous))->title() }}" data-back>‹</a>@else<a class="back" href="/tanks/{{ $run->tank_id }}/{{ $run->changes_water ? 'change' : 'compose?dry=1' }}" aria-label="Back to the plan">‹</a>@endif
             @if($done)<a class="go" href="/runs/{{ $run->id }}" data-go>To the open step</a>
             @else<button form="step" class="go" data-go>{{ $content->act() }}</button>@endif
         </div>

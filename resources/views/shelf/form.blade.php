@@ -1,7 +1,7 @@
 @php($salts = collect(Cresco\Core\Recipe\Salts::all())->mapWithKeys(fn ($s) => [$s->key => $s->name.' · '.$s->formula]))
 @php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness), $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
-@php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Support\Scale('g', 1.0, 3))
-@php($label = fn (string $field, ?App\Support\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Support\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
+@php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Units\Scale('g', 1.0, 3))
+@php($label = fn (string $field, ?App\Units\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Units\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
 <x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Another jar'">
     <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
     <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate data-jar>@csrf @if($jar->exists) @method('put') @endif
@@ -22,13 +22,13 @@
         <fieldset data-of="acid"><legend>The acid</legend>
             <div class="row-fields">
                 <x-choice name="label[kind]" label="Which" :value="$jar->label['kind'] ?? ''" :options="collect(Cresco\Core\Water\AcidKind::cases())->mapWithKeys(fn ($k) => [$k->value => __('acid.kind.'.$k->value)])"/>
-                <x-field name="label[percent]" label="Strength by weight" :value="isset($jar->label['percent']) ? App\Support\Show::plain((float) $jar->label['percent'], 2) : ''" unit="%" mode="decimal"/>
+                <x-field name="label[percent]" label="Strength by weight" :value="isset($jar->label['percent']) ? App\Units\Show::plain((float) $jar->label['percent'], 2) : ''" unit="%" mode="decimal"/>
             </div>
         </fieldset>
         <div class="row-fields">
-            <x-field name="purity" label="Purity" :value="App\Support\Show::plain(100 * $jar->purity, 2)" unit="%" mode="decimal"/>
-            <x-field name="stock" label="Left, g or mL" :value="$jar->stock === null ? '' : App\Support\Show::plain($jar->stock, 1)" mode="decimal" help="empty: not counted"/>
-            <x-field name="price" label="100 g or mL cost" :value="$jar->price > 0 ? App\Support\Show::plain($jar->price, 2) : ''" mode="decimal"/>
+            <x-field name="purity" label="Purity" :value="App\Units\Show::plain(100 * $jar->purity, 2)" unit="%" mode="decimal"/>
+            <x-field name="stock" label="Left, g or mL" :value="$jar->stock === null ? '' : App\Units\Show::plain($jar->stock, 1)" mode="decimal" help="empty: not counted"/>
+            <x-field name="price" label="100 g or mL cost" :value="$jar->price > 0 ? App\Units\Show::plain($jar->price, 2) : ''" mode="decimal"/>
         </div>
         <button class="act">Keep</button>
     </form>

@@ -8,7 +8,7 @@
             <x-field small name="capacity" label="holds" :value="$v($store->capacity)" :unit="$volume->label()" mode="decimal"/>
             <x-field small name="level" label="in it now" :value="$v($store->level)" :unit="$volume->label()" mode="decimal"/>
             <x-field small name="litres_per_day" label="the unit makes a day" :value="$v($store->litres_per_day)" :unit="$volume->label()" mode="decimal" help="measured: a litre and a watch"/>
-            <x-field small name="waste" label="run off for each made" :value="App\Support\Show::plain($store->waste, 2)" mode="decimal"/>
+            <x-field small name="waste" label="run off for each made" :value="App\Units\Show::plain($store->waste, 2)" mode="decimal"/>
             <x-field name="membrane_on" label="membrane in since" type="date" :value="$store->membrane_on?->format('Y-m-d')"/>
             <x-field name="resin_on" label="resin in since" type="date" :value="$store->resin_on?->format('Y-m-d')"/>
         </div>

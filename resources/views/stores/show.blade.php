@@ -28,7 +28,7 @@
     <section aria-labelledby="evening-title"><h2 id="evening-title">An evening from this store</h2>
         <form method="get" action="/stores/{{ $store->id }}" novalidate><div class="row-fields">
             @foreach($keeper->tanks as $tank)
-            <div class="field small"><label for="f-need-{{ $tank->id }}">{{ $tank->name }}</label><span class="entry"><input id="f-need-{{ $tank->id }}" name="need[{{ $tank->id }}]" value="{{ is_array(request('need')) && is_scalar(request('need')[$tank->id] ?? null) ? request('need')[$tank->id] : App\Support\Show::plain($volume->fromLitres($page->needs[$tank->id] ?? 0), 1) }}" inputmode="decimal" autocomplete="off" maxlength="12" aria-describedby="e-need-{{ $tank->id }}"><span class="unit">{{ $volume->label() }}</span></span><p class="fault" id="e-need-{{ $tank->id }}">{{ $page->faults[$tank->id] ?? '' }}</p></div>
+            <div class="field small"><label for="f-need-{{ $tank->id }}">{{ $tank->name }}</label><span class="entry"><input id="f-need-{{ $tank->id }}" name="need[{{ $tank->id }}]" value="{{ is_array(request('need')) && is_scalar(request('need')[$tank->id] ?? null) ? request('need')[$tank->id] : App\Units\Show::plain($volume->fromLitres($page->needs[$tank->id] ?? 0), 1) }}" inputmode="decimal" autocomplete="off" maxlength="12" aria-describedby="e-need-{{ $tank->id }}"><span class="unit">{{ $volume->label() }}</span></span><p class="fault" id="e-need-{{ $tank->id }}">{{ $page->faults[$tank->id] ?? '' }}</p></div>
             @endforeach
         </div><button class="act quiet">Plan it</button></form>
         @if($page->evening() !== [])

@@ -1,6 +1,6 @@
 <x-layout :title="'Conditioner for '.$tank->name" :loop="$loop">
     <h1>Conditioner for {{ $tank->name }}</h1>
-    @if($result)<p class="lead-line"><b class="num">{{ App\Support\Show::rounded($result->value('dose'), $result->value('dose') < 10 ? 2 : 1) }} mL</b> for this change</p>@endif
+    @if($result)<p class="lead-line"><b class="num">{{ App\Units\Show::rounded($result->value('dose'), $result->value('dose') < 10 ? 2 : 1) }} mL</b> for this change</p>@endif
     <x-findings :findings="$findings"/>
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/conditioner" novalidate>
         @php($entry = fn (string $name) => $typed[$name])

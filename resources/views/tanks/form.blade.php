@@ -1,5 +1,5 @@
-@php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : App\Support\Show::plain($x, $d))
-@php($in = fn (App\Support\Scale $scale, ?float $base): string => $scale->show($base))
+@php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : App\Units\Show::plain($x, $d))
+@php($in = fn (App\Units\Scale $scale, ?float $base): string => $scale->show($base))
 @php([$sizes, $levels, $weights] = [$show->sizes(), $show->levels(), $show->weights()])
 @php($temperature = $show->values(Cresco\Core\Measure\Parameter::Temperature))
 @php($makes = $show->widths(Cresco\Core\Measure\Parameter::Nitrate))

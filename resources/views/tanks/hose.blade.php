@@ -1,6 +1,6 @@
 @php($degrees = $show->unit(Cresco\Core\Measure\Parameter::Temperature)->label)
 @php($t = fn (string $field) => $page->typed[$field])
-@php($link = fn (string $name): string => 'href="?'.e(App\Support\Asked::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
+@php($link = fn (string $name): string => 'href="?'.e(App\View\Asked::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
 <x-layout :title="'Hose and heat for '.$tank->name" :loop="$loop">
     <h1>Hose and heat for {{ $tank->name }}</h1>
     <form method="get" action="/tanks/{{ $tank->id }}/hose" novalidate>

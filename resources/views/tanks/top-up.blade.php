@@ -12,7 +12,7 @@
     @foreach($page->courses() as $row)
         <section class="course"><h2>{{ $row['label'] }} over a year</h2>
         @if($row['missing'])<p class="muted">{{ $row['missing'] }}</p>@else
-        <p>Now <b class="num">{{ $row['now'] }}</b>; after a year <a class="num" href="?{{ App\Support\Asked::query(request()) }}&amp;working={{ $row['parameter']->value }}" data-working="{{ $row['parameter']->value }}">{{ $row['settled'] }}</a> before each change, {{ $row['low'] }} after.</p>
+        <p>Now <b class="num">{{ $row['now'] }}</b>; after a year <a class="num" href="?{{ App\View\Asked::query(request()) }}&amp;working={{ $row['parameter']->value }}" data-working="{{ $row['parameter']->value }}">{{ $row['settled'] }}</a> before each change, {{ $row['low'] }} after.</p>
         <svg class="trend" viewBox="-44 -6 352 106" role="img" aria-label="{{ $row['label'] }} over a year, from {{ $row['now'] }} to {{ $row['settled'] }}">
             <path class="tick-line" d="M0 0V80H300"/><text class="num" x="-5" y="8" text-anchor="end">{{ $row['most'] }}</text><text class="num" x="-5" y="84" text-anchor="end">0</text><text class="say" x="300" y="97" text-anchor="end">a year</text><text class="say" x="0" y="97">today</text>
             <polyline class="trend-pure" points="{{ $row['pure'] }}"/><polyline class="trend-line" points="{{ $row['path'] }}"/>

@@ -2,7 +2,7 @@
     <h1>{{ $water->exists ? $water->name : 'Another water' }}</h1>
     <form class="plain-form" method="post" action="{{ $water->exists ? '/waters/'.$water->id : '/waters' }}" novalidate>@csrf @if($water->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$water->name"/>
-        <x-choice name="kind" label="Kind" :value="$water->kind->value" :options="collect(App\Support\WaterKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])"/>
+        <x-choice name="kind" label="Kind" :value="$water->kind->value" :options="collect(App\Models\WaterKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])"/>
         <x-field name="note" label="Note" :value="$water->note"/>
         <button class="act">{{ $water->exists ? 'Keep' : 'Name it and read it' }}</button>
     </form>

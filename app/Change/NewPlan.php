@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Kept\StepContent;
+use App\Known\DrainOf;
+use App\Known\VesselOf;
+use App\Known\Waters;
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\RunStep;
+use App\Models\Water;
+use App\Units\Show;
+use Cresco\Core\Change\ChangeFault;
+use Cresco\Core\Change\ChangePlan;
+use Cresco\Core\Change\Forecast;
+use Cresco\Core\Change\Sizing;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\StandingDepth;
+use Cresco\Core\Work\Catalogue;
+use Cresco\Core\Work\Job;
+
+/** The rest of a run sheet from the present level on: what is still to drain, what comes of it, what falls away. */
+final class NewPlan
+{
+    /** litres by which the level falls at each drain that is left */
+    public readonly float $total;
+
+    /** litres still to drain */
+    public readonly float $left;
+
+    public readonly float $mark;
+
+    public readonly float $share;
+
+    public readonly float $refill;
+
+    /** litres that leave in all, with what runs in meanwhile */
+    public readonly float $out;
+
+    public readonly Forecast $forecast;
+
+    /** litres by which the level should fall for the goal of the change, by what is known now; null without one */
+    public readonly ?float $advised;
+
+    /** @var list<int> steps that fall away, by id */
+    public readonly array $falls;
+
+    /** @var array<string, list<string>> new lines by step */
+    public readonly array $lines;
+
+    /** Whether some of it was drained and filled up already. */
+    public readonly bool $isUnderWay;
+
+    /** Minutes that the rest takes. */
+    public readonly int $minutes;
+
+    /**
+     * @param float      $total   litres that shall leave in all
+     * @param float      $level   waterline now, mm below the rim
+     * @param int|null   $minutes that are left; null for no hurry
+     * @param list<Water> $waters that go in, at most two
+     */
+    public function __construct(public readonly Run $run, float $total, float $level, ?int $minutes, array $waters, private readonly Show $show)
+    {
+        $tank = $run->tank;
+        $vessel = VesselOf::tank($tank);
+        $waterline = $run->planned('waterline') ?? $tank->water_below_rim;
+        $known = Waters::around($tank, array_map(static fn(Water $water): int => $water->id, $waters));
+        $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? 0.0)
+            ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
+        $isFull = $run->steps->filter(static fn(RunStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
+        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $run->planned('inflow') ?? 0.0);
+        // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
+        $before = $isFull === 0 ? null : $plan->withDrained($run->planned('litres') ?? 0.0)->withDrains($isFull);
+        $this->isUnderWay = $before !== null;
+        if ($before !== null) {
+            $plan = $plan->after($before);
+        }
+        $gone = max(0.0, $vessel->litresDrainedAt(max($level, $waterline)) - $plan->evaporated);
+        // What has left cannot be brought back: a smaller wish ends the draining here.
+        $this->total = min($vessel->litres() - $plan->evaporated, max($total, $gone));
+        $this->left = max(0.0, $this->total - $gone);
+        $this->mark = $vessel->markFor($this->total + $plan->evaporated);
+        $this->advised = $this->advice($plan);
+        $plan = $plan->withDrained($this->total);
+        $this->share = 1.0 - (1.0 - ($before?->share() ?? 0.0)) * (1.0 - $plan->share());
+        $this->refill = $plan->refill() + ($before?->refill() ?? 0.0);
+        $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
+        $this->forecast = Forecast::of($plan);
+        [$this->falls, $this->minutes] = $this->fitting($minutes);
+        $this->lines = [
+            'drain' => [$this->left < 0.1 ? 'Nothing more: the mark is reached.' : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' more')],
+            'drain again' => [$this->down($plan, $this->total, '')],
+            'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), $source->name), $this->landing($source->central(Parameter::Temperature, $tank->warmth))],
+        ];
+    }
+
+    /** What is to be drained, in a line. @param float $litres by which the level falls */
+    private function down(ChangePlan $plan, float $litres, string $more): string
+    {
+        return $plan->isWhileFilling()
+            ? sprintf('%s%s out while %s run in, at about %s of what runs out: down to %s below the rim.', $this->show->volume($litres / (1.0 - $plan->inflow), 1), $more, $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), $this->show->percent($plan->inflow), $this->show->level($this->mark))
+            : sprintf('%s%s out: down to %s below the rim.', $this->show->volume($litres, 1), $more, $this->show->level($this->mark));
+    }
+
+    private function landing(float $stream): string
+    {
+        $after = $this->forecast->outlook(Parameter::Temperature)->after();
+
+        return sprintf('At %s in the stream the tank lands on %s.', $this->show->value(Parameter::Temperature, $stream), $after === null ? 'its own temperature' : $this->show->value(Parameter::Temperature, $after->central()));
+    }
+
+    /**
+     * The waters that go into a run, as they were chosen for it; those that the keeper has given up since are left out.
+     *
+     * @return list<Water>
+     */
+    public static function waters(Run $run, Keeper $keeper): array
+    {
+        $ids = is_array($run->plan['waters'] ?? null) ? $run->plan['waters'] : [];
+        $waters = array_values(array_filter(array_map(static fn(mixed $id): ?Water => $keeper->waters->firstWhere('id', $id), $ids)));
+
+        return $waters === [] ? array_values($keeper->waters->take(1)->all()) : $waters;
+    }
+
+    /** Litres that the goal of the change takes by what is known now, within what the animals stand; null without a goal. */
+    private function advice(ChangePlan $plan): ?float
+    {
+        $goal = $this->goal();
+        if ($goal === null) {
+            return null;
+        }
+        try {
+            $needed = Sizing::forGoal($plan, $goal[0], $goal[1])->estimate();
+        } catch (ChangeFault) {
+            return null;
+        }
+        $litres = max(0.0, $goal[0] === Parameter::Nitrate ? $needed->quantile(0.9) : $needed->central());
+        [$share] = Sizing::largestByMixing($plan, $this->run->tank->needs()->swingLimits());
+
+        return min($litres, $plan->litresForShare($share), $plan->vessel->litres() - $plan->evaporated);
+    }
+
+    /** @return array{Parameter, float}|null what the change is for, and where it shall land, in the base unit */
+    public function goal(): ?array
+    {
+        $goal = $this->run->plan['goal'] ?? null;
+        $parameter = is_array($goal) && is_string($goal[0] ?? null) ? Parameter::tryFrom($goal[0]) : null;
+
+        return $parameter !== null && is_array($goal) && is_numeric($goal[1] ?? null) ? [$parameter, (float) $goal[1]] : null;
+    }
+
+    /** Whether what is known now asks for clearly more or less than is planned: by a tenth and more. House default. */
+    public function asksForAnother(): bool
+    {
+        return $this->advised !== null && abs($this->advised - $this->total) > max(1.0, 0.1 * $this->total);
+    }
+
+    /** "nitrate to 20 mg/L" */
+    public function goalInWords(): string
+    {
+        $goal = $this->goal();
+
+        return $goal === null ? '' : sprintf('%s to %s', $goal[0]->word(), $this->show->value($goal[0], $goal[1]));
+    }
+
+    /** Share of the water that keeps within what the animals stand, 0 to 1. */
+    public function allowed(): float
+    {
+        return Sizing::largestWithin($this->forecast->plan, $this->run->tank->needs()->swingLimits(), $this->forecast)[0];
+    }
+
+    /** Depth the fish stand in at the new mark, mm. */
+    public function depth(): float
+    {
+        return StandingDepth::at(VesselOf::tank($this->run->tank), $this->mark);
+    }
+
+    /** Minutes that the hose still takes; null when it does not reach the mark. */
+    public function hose(float $level): ?float
+    {
+        $drain = DrainOf::tank($this->run->tank, $this->left, max($level, $this->run->tank->water_below_rim));
+
+        return $drain->arrives ? $drain->minutes() : null;
+    }
+
+    /** @return list<RunStep> that fall away */
+    public function fallen(): array
+    {
+        return array_values($this->run->steps->filter(fn(RunStep $step): bool => in_array($step->id, $this->falls, true))->all());
+    }
+
+    /** @return list<array{string, string}> figures after the change: name and value */
+    public function after(): array
+    {
+        $rows = [];
+        foreach (Parameter::ofTanks() as $parameter) {
+            $after = $this->forecast->outlook($parameter)->after();
+            if ($after !== null) {
+                $rows[] = [$parameter->label(), $this->show->value($parameter, $after->central(), $after->halfWidth())];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What a keeper picked falls away from the end of the sheet until the rest fits; what belongs to the change stays.
+     *
+     * @return array{list<int>, int}
+     */
+    private function fitting(?int $minutes): array
+    {
+        $picked = array_map(static fn(Job $job): string => $job->key, array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->of !== null));
+        $open = $this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null)->values()->all();
+        $sum = array_sum(array_map(static fn(RunStep $step): int => (new StepContent($step))->minutes(), $open));
+        $isOut = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'floaters_out' && $step->done_at !== null && !$step->skipped);
+        $falls = [];
+        foreach (array_reverse($open) as $step) {
+            if ($minutes === null || $sum <= $minutes) {
+                break;
+            }
+            // Plants that are out must go back in, however late it is.
+            if (in_array($step->job, $picked, true) && !($isOut && $step->job === 'floaters_back')) {
+                $falls[] = $step->id;
+                $sum -= (new StepContent($step))->minutes();
+            }
+        }
+
+        return [$falls, (int) $sum];
+    }
+}

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kept;
+
+use App\Models\Batch;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Recipe\PenCheck;
+use Cresco\Core\Water\Conductance;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\Ions;
+
+/** The card of a batch as it was kept. */
+final readonly class BatchContent
+{
+    /** Spread of what a batch is expected to be, share: scale, mark and source together. House default. */
+    private const SPREAD = 0.04;
+
+    public function __construct(public Batch $batch) {}
+
+    /** @return list<array{name: string, litres: float, water_id: int|null}> */
+    public function sources(): array
+    {
+        $sources = [];
+        foreach ($this->list('sources') as $source) {
+            $sources[] = [
+                'name' => is_string($source['name'] ?? null) ? $source['name'] : '',
+                'litres' => is_numeric($source['litres'] ?? null) ? (float) $source['litres'] : 0.0,
+                'water_id' => is_int($source['water_id'] ?? null) ? $source['water_id'] : null,
+            ];
+        }
+
+        return $sources;
+    }
+
+    /** @return list<BatchJar> in the order of dissolving */
+    public function jars(): array
+    {
+        return array_map(BatchJar::kept(...), $this->list('jars'));
+    }
+
+    /** @return list<BatchCheck> oldest first */
+    public function checks(): array
+    {
+        return array_map(BatchCheck::kept(...), $this->batch->checks);
+    }
+
+    public function usesSpoons(): bool
+    {
+        return array_filter($this->jars(), static fn(BatchJar $jar): bool => $jar->spoon !== null) !== [];
+    }
+
+    public function step(): float
+    {
+        return $this->number('step', $this->batch->card);
+    }
+
+    /** uS/cm of the waters before any jar. */
+    public function start(): float
+    {
+        return $this->number('start', $this->batch->card);
+    }
+
+    /** uS/cm of the softest water chosen. */
+    public function soft(): float
+    {
+        return $this->number('soft', $this->batch->card);
+    }
+
+    /** Whether the minerals go straight into the tank, with the refill. */
+    public function isDirect(): bool
+    {
+        return ($this->batch->card['direct'] ?? false) === true;
+    }
+
+    public function name(): string
+    {
+        return is_string($this->batch->card['name'] ?? null) ? $this->batch->card['name'] : 'Batch';
+    }
+
+    public function ions(): Ions
+    {
+        $ions = $this->writtenIons();
+        foreach ($this->acids() as [$ion, $equivalents, $protons]) {
+            $ions = $ions->with(Ion::Bicarbonate, $ions->alkalinity() - $equivalents)->with($ion, $ions->of($ion) + $equivalents / $protons);
+        }
+
+        return $ions;
+    }
+
+    /** As the card was written. */
+    private function writtenIons(): Ions
+    {
+        $kept = $this->expected()['ions'] ?? [];
+        $amounts = [];
+        foreach (is_array($kept) ? $kept : [] as $name => $amount) {
+            if (Ion::tryFrom((string) $name) !== null && is_numeric($amount)) {
+                $amounts[(string) $name] = max(0.0, (float) $amount);
+            }
+        }
+
+        return Ions::millimoles($amounts);
+    }
+
+    /** @return list<array{Ion, float, int}> acids that went into it: what they leave, meq/L, and hydrogen ions of each */
+    public function acids(): array
+    {
+        $acids = [];
+        foreach ($this->list('acid') as $acid) {
+            $ion = Ion::tryFrom(is_string($acid['ion'] ?? null) ? $acid['ion'] : '');
+            if ($ion !== null && is_numeric($acid['meq'] ?? null) && is_int($acid['protons'] ?? null) && $acid['protons'] > 0) {
+                $acids[] = [$ion, max(0.0, (float) $acid['meq']), $acid['protons']];
+            }
+        }
+
+        return $acids;
+    }
+
+    /** What is weighed or measured of a jar, so many times over, to the step that it can be told apart by: "19.3 g". */
+    public function amount(BatchJar $jar, float $times = 1.0): string
+    {
+        $step = $jar->spoon === null ? $this->step() : 0.1;
+
+        return Show::grams($times * $jar->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$jar->unit;
+    }
+
+    public function expectedConductivity(): float
+    {
+        $written = $this->number('conductivity', $this->expected());
+        if ($this->acids() === []) {
+            return $written;
+        }
+        // Acid puts its own ions in the place of bicarbonate.
+        $before = $this->writtenIons();
+
+        return max(0.0, $written + Conductance::of($this->ions())->microsiemens - Conductance::of($before)->microsiemens);
+    }
+
+    /** Standard deviation of that because a label does not name its conductivity, uS/cm. */
+    public function doubt(): float
+    {
+        return $this->number('doubt', $this->expected());
+    }
+
+    /** meq/L */
+    public function expectedAlkalinity(): float
+    {
+        return $this->ions()->alkalinity();
+    }
+
+    /** Litres in the vessel, with the water that checks had added. */
+    public function litres(): float
+    {
+        $litres = $this->batch->litres;
+        foreach ($this->checks() as $check) {
+            $litres += $check->added ? $check->water : 0.0;
+        }
+
+        return $litres;
+    }
+
+    /** Times each amount that went in, with what checks had added. */
+    public function timesJars(): float
+    {
+        $times = 1.0;
+        foreach ($this->checks() as $check) {
+            $times *= $check->added ? 1.0 + $check->more : 1.0;
+        }
+
+        return $times;
+    }
+
+    /** What a reading of the pen says of the batch as it stands; a pen that was set long ago says less. */
+    public function check(float $read, ?CarbonImmutable $at = null): PenCheck
+    {
+        $wander = $this->batch->keeper?->coreKit(Parameter::Conductivity, $at)->wander($read) ?? 0.0;
+
+        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft(), sqrt($this->doubt() ** 2 + $wander ** 2));
+    }
+
+    /** @return array<string, Exact|Normal> what the water is expected to be, by parameter */
+    public function state(): array
+    {
+        $ions = $this->ions();
+        $last = $this->checks() === [] ? null : array_slice($this->checks(), -1)[0];
+        $state = [];
+        foreach ([
+            Parameter::GeneralHardness->value => $ions->hardness(),
+            Parameter::CarbonateHardness->value => $ions->alkalinity(),
+            Parameter::Nitrate->value => $ions->milligramsOf(Ion::Nitrate),
+            Parameter::Conductivity->value => $last !== null && $last->isGood() ? $last->read : $this->expectedConductivity(),
+        ] as $name => $value) {
+            $doubt = $name === Parameter::Conductivity->value && ($last === null || !$last->isGood()) ? $this->doubt() : 0.0;
+            $state[$name] = $value <= 0.0 ? new Exact(0.0) : new Normal($value, sqrt((self::SPREAD * $value) ** 2 + $doubt ** 2));
+        }
+        if ($last?->ph !== null) {
+            $state[Parameter::Acidity->value] = new Normal($last->ph, 0.05);
+        }
+
+        return $state;
+    }
+
+    /** @return array<mixed> */
+    private function expected(): array
+    {
+        return is_array($this->batch->card['expected'] ?? null) ? $this->batch->card['expected'] : [];
+    }
+
+    /** @param array<mixed> $of */
+    private function number(string $key, array $of): float
+    {
+        return is_numeric($of[$key] ?? null) ? (float) $of[$key] : 0.0;
+    }
+
+    /** @return list<array<mixed>> */
+    private function list(string $key): array
+    {
+        $list = $this->batch->card[$key] ?? [];
+
+        return array_values(array_filter(is_array($list) ? $list : [], is_array(...)));
+    }
+}

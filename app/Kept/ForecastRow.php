@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kept;
+
+use Cresco\Core\Measure\Parameter;
+
+/** One parameter of a kept forecast. */
+final readonly class ForecastRow
+{
+    public function __construct(
+        public Parameter $parameter,
+        public ?BandRecord $now,
+        public ?BandRecord $source,
+        public ?BandRecord $after,
+        public ?BandRecord $next,
+    ) {}
+}

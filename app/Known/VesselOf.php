@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Device;
+use App\Models\Tank;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Displacement;
+use Cresco\Core\Tank\HeightTable;
+use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Shape;
+use Cresco\Core\Tank\TankFault;
+use Cresco\Core\Tank\Vessel;
+use WeakMap;
+
+/** The core's picture of a tank, from the keeper's measures. */
+final class VesselOf
+{
+    /** @var WeakMap<Tank, array{array<string, mixed>, Vessel}>|null */
+    private static ?WeakMap $known = null;
+
+    /**
+     * The same vessel as long as the measures are the same.
+     *
+     * @throws TankFault when the measures cannot be a tank
+     */
+    public static function tank(Tank $tank): Vessel
+    {
+        self::$known ??= new WeakMap();
+        $measures = $tank->getAttributes();
+        $known = self::$known[$tank] ?? null;
+        if ($known === null || $known[0] !== $measures) {
+            self::$known[$tank] = $known = [$measures, self::build($tank)];
+        }
+
+        return $known[1];
+    }
+
+    private static function build(Tank $tank): Vessel
+    {
+        $shape = $tank->shape;
+        $height = $shape === Shape::Cube ? $tank->outer_length : (float) $tank->outer_height;
+        if ($height <= 0.0) {
+            throw TankFault::notPositive('outer_height', 'height');
+        }
+        $plan = $shape->plan($tank->outer_length, (float) $tank->outer_depth, (float) $tank->middle_depth, $tank->glass);
+        $bed = $tank->bed_back > 0.0 || $tank->bed_front > 0.0
+            ? new Bed($tank->bed_back, $tank->bed_front, $tank->porosity)
+            : Bed::none();
+        $ground = $bed->lowest();
+        $displacements = [];
+        $rim = $height - $tank->glass;
+        if ($shape->needsTable()) {
+            $marks = array_map(static fn(array $mark): array => [$rim - (float) $mark[0], (float) $mark[1]], $tank->marks ?? []);
+
+            return new Vessel($plan, $rim, $tank->water_below_rim, $bed, [], null, HeightTable::of($marks));
+        }
+        if ($tank->stone_kg > 0.0) {
+            $displacements[] = Displacement::even($tank->stone_kg / Displacement::STONE_DENSITY, $ground, max($ground + 10.0, $tank->stone_height));
+        }
+        if ($tank->wood_kg > 0.0) {
+            $displacements[] = Displacement::even($tank->wood_kg / Displacement::WOOD_DENSITY, $ground, max($ground + 10.0, $tank->wood_height));
+        }
+        $measured = $tank->measured_litres !== null && $tank->measured_litres > 0.0
+            ? new Normal($tank->measured_litres, max(0.005 * $tank->measured_litres, (float) $tank->measured_spread))
+            : null;
+
+        return new Vessel($plan, $rim, $tank->water_below_rim, $bed, $displacements, $measured);
+    }
+
+    /** @return list<Level> of the devices that hang in the water, as far as their heights are known */
+    public static function levels(Tank $tank): array
+    {
+        return array_values($tank->devices
+            ->filter(static fn(Device $device): bool => $device->kind->hangsInWater() && $device->top !== null)
+            ->map(static fn(Device $device): Level => new Level(
+                $device->kind,
+                $device->kind->levelName(),
+                (float) $device->top,
+                max((float) $device->top, $device->bottom ?? (float) $device->top),
+            ))
+            ->all());
+    }
+}

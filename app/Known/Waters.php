@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Kept\BatchContent;
+use App\Models\Batch;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Models\WaterKind;
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Water\Mixing;
+use Cresco\Core\Water\WaterState;
+use Illuminate\Support\Facades\Cache;
+use LogicException;
+
+/** What is known today about a tank's water and about the waters that may go in. */
+final readonly class Waters
+{
+    /**
+     * @param array<int, array<string, Reading>> $sourceReadings by water id
+     * @param array<int, Batch>                 $batches the newest of each water that is made up, by water id
+     */
+    private function __construct(public TankWater $now, private array $sourceReadings, private array $batches) {}
+
+    /**
+     * @param list<int>      $waterIds
+     * @param TankWater|null $now      when it was looked up with those of other tanks
+     */
+    public static function around(Tank $tank, array $waterIds, ?TankWater $now = null): self
+    {
+        return new self($now ?? TankWater::of($tank), LatestReadings::ofWaters($waterIds), self::newestBatches($tank, $waterIds));
+    }
+
+    /**
+     * The same from what was known at another time; batches are left out.
+     *
+     * @param array<int, array<string, Reading>> $sourceReadings by water id
+     */
+    public static function on(TankWater $now, array $sourceReadings): self
+    {
+        return new self($now, $sourceReadings, []);
+    }
+
+    /** The tank as it stands now. */
+    public function tank(): WaterState
+    {
+        return $this->now->state();
+    }
+
+    /** Share of tap water in a water, 0 to 1: what was made up on the bench counts by what went into its newest batch. */
+    public function tapShare(Water $water): float
+    {
+        $batch = $this->batchOf($water);
+        if ($water->kind !== WaterKind::MadeUp || $batch === null) {
+            return $water->kind === WaterKind::Tap ? 1.0 : 0.0;
+        }
+        $tap = $sum = 0.0;
+        $kinds = Water::query()->whereIn('id', array_filter(array_column((new BatchContent($batch))->sources(), 'water_id')))->get()->keyBy('id');
+        foreach ((new BatchContent($batch))->sources() as $source) {
+            $sum += $source['litres'];
+            $tap += $kinds->get($source['water_id'] ?? 0)?->kind === WaterKind::Tap ? $source['litres'] : 0.0;
+        }
+
+        return $sum <= 0.0 ? 0.0 : $tap / $sum;
+    }
+
+    /** The newest batch of a water that is made up. */
+    public function batchOf(Water $water): ?Batch
+    {
+        return $this->batches[$water->id] ?? null;
+    }
+
+    /**
+     * One water as it was last read; a batch that was written since counts with what it is expected to be, and what is
+     * missing for reverse osmosis and rain is assumed. What is not read is said to be so.
+     */
+    public function source(Water $water): WaterState
+    {
+        $known = [];
+        $assumed = [];
+        foreach ($this->sourceReadings[$water->id] ?? [] as $name => $reading) {
+            $known[$name] = $reading->toCore()->distribution();
+        }
+        $batch = $this->batchOf($water);
+        if ($batch !== null) {
+            foreach ((new BatchContent($batch))->state() as $name => $value) {
+                $reading = $this->sourceReadings[$water->id][$name] ?? null;
+                if ($reading === null || $reading->taken_at->lessThan($batch->made_at ?? $batch->created_at)) {
+                    $known[$name] = $value;
+                    $assumed[] = $name;
+                }
+            }
+        }
+        foreach (self::usual($water->kind) as $name => $value) {
+            if (!isset($known[$name])) {
+                $known[$name] = $value;
+                $assumed[] = $name;
+            }
+        }
+
+        return new WaterState($water->name, $known, $assumed);
+    }
+
+    /** The water that goes in: one, or two by share (0 to 1) of the second. */
+    public function blend(Water $first, ?Water $second, float $secondShare): WaterState
+    {
+        if ($second === null || $second->id === $first->id || $secondShare <= 0.0) {
+            return $this->source($first);
+        }
+        if ($secondShare >= 1.0) {
+            return $this->source($second);
+        }
+
+        // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
+        $key = 'blend:'.hash('xxh128', (string) json_encode([
+            $first->only('id', 'name', 'kind'), $second->only('id', 'name', 'kind'), $secondShare,
+            array_map(static fn(Reading $reading): int => $reading->id, [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
+            array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
+        ]));
+        $blend = Cache::remember($key, 3600, fn(): WaterState => Mixing::blend($first->name.' + '.$second->name, [
+            [$this->source($first), 1.0 - $secondShare],
+            [$this->source($second), $secondShare],
+        ]));
+
+        return $blend instanceof WaterState ? $blend : throw new LogicException('Something else was kept as a blend.');
+    }
+
+    /**
+     * @param list<int> $waterIds
+     *
+     * @return array<int, Batch>
+     */
+    private static function newestBatches(Tank $tank, array $waterIds): array
+    {
+        // Only a water that is made up has batches; where the keeper's waters are at hand that need not be asked.
+        if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('waters')) {
+            $waterIds = array_values(array_filter($waterIds, static fn(int $id): bool => $tank->keeper->waters->firstWhere('id', $id)?->kind === WaterKind::MadeUp));
+        }
+        $batches = [];
+        foreach ($waterIds === [] ? [] : Batch::query()->whereIn('id', Batch::query()->whereIn('water_id', $waterIds)->selectRaw('max(id)')->groupBy('water_id'))->get() as $batch) {
+            $batches[(int) $batch->water_id] = $batch;
+        }
+
+        return $batches;
+    }
+
+    /** @return array<string, Exact|Normal> house defaults by parameter value, in base units */
+    private static function usual(WaterKind $kind): array
+    {
+        return match ($kind) {
+            WaterKind::ReverseOsmosis, WaterKind::Rain => [
+                Parameter::Nitrate->value => new Exact(0.0),
+                Parameter::Ammonium->value => new Exact(0.0),
+                Parameter::GeneralHardness->value => new Exact(0.0),
+                Parameter::CarbonateHardness->value => new Exact(0.0),
+                Parameter::Conductivity->value => new Normal(15.0, 5.0),
+            ],
+            WaterKind::Tap, WaterKind::MadeUp => [Parameter::Ammonium->value => new Exact(0.0)],
+        };
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Units;
+
+use Cresco\Core\Measure\Kit;
+use Cresco\Core\Measure\Parameter;
+
+/** How one person measures, types and reads. */
+interface Habits
+{
+    public function coreKit(Parameter $parameter): Kit;
+
+    public function volumeUnit(): VolumeUnit;
+
+    public function lengthUnit(): LengthUnit;
+
+    /** Name of the zone that days and hours are told in, such as "Europe/Lisbon". */
+    public function timeZone(): string;
+}
