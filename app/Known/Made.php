@@ -143,9 +143,11 @@ final class Made
         $topUps = $tank->topUps()->where('taken_at', '>=', $since)->whereNotNull('water_id')->get();
         $ofWaters = $topUps->isEmpty() ? new Collection() : Reading::query()->whereIn('water_id', $topUps->pluck('water_id')->unique())->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
         $litres = $topUps->isEmpty() ? 1.0 : VesselOf::tank($tank)->litres();
+        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => ForecastRecord::kept($change->forecast))->all();
+        $days = $changes->map(self::filled(...))->all();
         $learned = [];
         foreach ($parameters as $parameter) {
-            [$events, $unknown] = self::changes($changes, $parameter);
+            [$events, $unknown] = self::changes($changes, array_values($forecasts), array_values($days), $parameter);
             $seen = [];
             foreach ($readings->get($parameter->value) ?? [] as $reading) {
                 $day = $reading->taken_at->getTimestamp() / 86400.0;
@@ -182,21 +184,29 @@ final class Made
         return $found?->toCore()->distribution()->central() ?? 0.0;
     }
 
+    /** Day on which the new water was let in. */
+    private static function filled(WaterChange $change): float
+    {
+        $filled = $change->getAttribute('filled_at');
+
+        return (is_string($filled) ? CarbonImmutable::parse($filled, 'UTC') : $change->changed_at)->getTimestamp() / 86400.0;
+    }
+
     /**
      * @param Collection<int, WaterChange> $changes
+     * @param list<ForecastRecord>         $forecasts as they stood
+     * @param list<float>                  $days
      *
      * @return array{list<array{float, float, float, float}>, float} each day, share, what the new water held and its spread; and the last day on which nobody knew that
      */
-    private static function changes(Collection $changes, Parameter $parameter): array
+    private static function changes(Collection $changes, array $forecasts, array $days, Parameter $parameter): array
     {
         $events = [];
         $unknown = -INF;
-        foreach ($changes as $change) {
-            $filled = $change->getAttribute('filled_at');
-            $day = (is_string($filled) ? CarbonImmutable::parse($filled, 'UTC') : $change->changed_at)->getTimestamp() / 86400.0;
-            $source = ForecastRecord::kept($change->forecast)->row($parameter)->source;
-            $unknown = $source === null ? $day : $unknown;
-            $events[] = [$day, $change->share, $source->central ?? 0.0, $source->spread ?? 0.0];
+        foreach ($changes->values() as $i => $change) {
+            $source = $forecasts[$i]->row($parameter)->source;
+            $unknown = $source === null ? $days[$i] : $unknown;
+            $events[] = [$days[$i], $change->share, $source->central ?? 0.0, $source->spread ?? 0.0];
         }
 
         return [$events, $unknown];

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Learning;
 
-use Cresco\Core\Measure\Balance;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Reading;
-use Cresco\Core\Numeric\NormalTail;
 
 /**
  * What a tank makes or takes up of a substance in a day, learned from all of its readings at once. Between changes it moves in a straight
@@ -21,9 +18,6 @@ use Cresco\Core\Numeric\NormalTail;
  */
 final readonly class Production
 {
-    /** Share of readings that are slips: another tank, another test, a wrong digit. House default. */
-    private const SLIPS = 1.0 / 30.0;
-
     /** Litres of a tank, and so shares and rates, are off alike in all readings: as a share of the rate. House default. */
     private const ALIKE = 0.03;
 
@@ -61,14 +55,15 @@ final readonly class Production
             return Posterior::guess($prior);
         }
         $lines = self::lines($readings, $events);
-        [$low, $high] = self::around($prior, $readings, $lines, $balance);
-        $grid = self::posterior($prior, $readings, $lines, $low, $high, $balance);
+        $seen = array_map(static fn(array $reading): Sighting => Sighting::of($balance, $reading[1]), $readings);
+        [$low, $high] = self::around($prior, $seen, $lines, $balance->span / 100.0);
+        $grid = self::posterior($prior, $seen, $lines, $low, $high);
         for ($pass = 1; $pass < self::PASSES; ++$pass) {
             [$mean, $deviation] = self::moments($grid);
             $step = ($high - $low) / (self::RATES - 1);
             $reach = max(5.0 * $deviation, 3.0 * $step);
             [$low, $high] = [$mean - $reach, $mean + $reach];
-            $grid = self::posterior($prior, $readings, $lines, $low, $high, $balance);
+            $grid = self::posterior($prior, $seen, $lines, $low, $high);
         }
         [$mean, $deviation] = self::moments($grid);
         $best = $grid[0];
@@ -76,7 +71,7 @@ final readonly class Production
             $best = $point[1] > $best[1] ? $point : $best;
         }
 
-        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2 + self::bySource($readings, $changes) ** 2), $prior, count($readings), self::aside($readings, $lines, $best[0], $best[2], $balance));
+        return new Posterior($mean, sqrt($deviation ** 2 + (self::ALIKE * $mean) ** 2 + self::bySource($readings, $changes) ** 2), $prior, count($readings), self::aside($readings, $seen, $lines, $best[0], $best[2]));
     }
 
     /**
@@ -129,22 +124,21 @@ final readonly class Production
     /**
      * Rates between which the answer lies: those of the guess, and those that the readings have on their face.
      *
-     * @param list<array{float, Reading}>      $readings
+     * @param non-empty-list<Sighting>         $seen
      * @param list<array{float, float, float}> $lines
+     * @param float                            $least rate that is looked at beyond them
      *
      * @return array{float, float}
      */
-    private static function around(Normal $prior, array $readings, array $lines, Balance $balance): array
+    private static function around(Normal $prior, array $seen, array $lines, float $least): array
     {
         $low = $prior->central() - 4.0 * $prior->spread();
         $high = $prior->central() + 4.0 * $prior->spread();
-        $first = $readings[0][1]->value;
-        foreach ($readings as $i => [, $reading]) {
-            [$a, $b, $d] = $lines[$i];
+        foreach ($lines as $i => [$a, $b, $d]) {
             if ($b >= 2.0) {
-                $rate = ($reading->value - $a * $first - $d) / $b;
-                $low = min($low, $rate - self::least($balance));
-                $high = max($high, $rate + self::least($balance));
+                $rate = ($seen[$i]->value - $a * $seen[0]->value - $d) / $b;
+                $low = min($low, $rate - $least);
+                $high = max($high, $rate + $least);
             }
         }
 
@@ -152,17 +146,16 @@ final readonly class Production
     }
 
     /**
-     * @param list<array{float, Reading}>      $readings
+     * @param non-empty-list<Sighting>         $seen
      * @param list<array{float, float, float}> $lines
      *
      * @return non-empty-list<array{float, float, float}> rate, weight, likeliest first level with it
      */
-    private static function posterior(Normal $prior, array $readings, array $lines, float $low, float $high, Balance $balance): array
+    private static function posterior(Normal $prior, array $seen, array $lines, float $low, float $high): array
     {
-        $first = $readings[0][1];
-        $loose = $balance->loose + $balance->looseShare * $first->value;
-        $from = max(0.0, min($first->low, $first->value) - 2.0 * $loose);
-        $to = max($first->high, $first->value) + 2.0 * $loose;
+        $first = $seen[0];
+        $from = max(0.0, min($first->low, $first->value) - 2.0 * $first->loose());
+        $to = max($first->top(), $first->value) + 2.0 * $first->loose();
         $points = [];
         for ($i = 0; $i < self::RATES; ++$i) {
             $rate = $low + ($high - $low) * $i / (self::RATES - 1);
@@ -171,18 +164,17 @@ final readonly class Production
             $early = [];
             foreach ($lines as $k => [$a, $b, $d]) {
                 if ($a >= self::FORGOTTEN) {
-                    $early[] = $k;
+                    $early[] = [$seen[$k], $a, $b * $rate + $d];
                 } else {
-                    $sum += log(self::likelihood($balance, $readings[$k][1], $a * $first->value + $b * $rate + $d));
+                    $sum += log($seen[$k]->likelihood($a * $first->value + $b * $rate + $d));
                 }
             }
             $logs = [];
             for ($j = 0; $j < self::LEVELS; ++$j) {
                 $level = $from + ($to - $from) * $j / (self::LEVELS - 1);
                 $log = $sum;
-                foreach ($early as $k) {
-                    [$a, $b, $d] = $lines[$k];
-                    $log += log(self::likelihood($balance, $readings[$k][1], $a * $level + $b * $rate + $d));
+                foreach ($early as [$sighting, $a, $rest]) {
+                    $log += log($sighting->likelihood($a * $level + $rest));
                 }
                 $logs[$j] = $log;
             }
@@ -192,42 +184,6 @@ final readonly class Production
         $most = max(array_column($points, 1));
 
         return array_map(static fn(array $point): array => [$point[0], exp($point[1] - $most), $point[2]], $points);
-    }
-
-    /** How well a reading goes with a level, a slip being possible always. */
-    private static function likelihood(Balance $balance, Reading $reading, float $level): float
-    {
-        $slip = self::SLIPS * self::slip($balance, $reading);
-
-        return $slip + (1.0 - self::SLIPS) * self::fit($balance, $reading, $level);
-    }
-
-    private static function fit(Balance $balance, Reading $reading, float $level): float
-    {
-        $level = max(0.0, $level);
-        $soft = $balance->loose + $balance->looseShare * $level;
-        $width = $reading->high - $reading->low;
-        if ($reading->method === Method::Pen || $width <= 1e-9) {
-            $soft = sqrt($soft ** 2 + $width ** 2 / 12.0 + ($reading->method === Method::Pen ? $reading->parameter->penAccuracy($reading->value) ** 2 : 0.0));
-            $z = ($level - $reading->value) / $soft;
-
-            return exp(-0.5 * $z * $z) / ($soft * 2.5066282746310002) * max(self::least($balance), $width);
-        }
-        $above = $reading->isCensored() ? 1.0 : NormalTail::below(($reading->high - $level) / $soft);
-
-        return $above - NormalTail::below(($reading->low - $level) / $soft);
-    }
-
-    /** The least difference that counts. */
-    private static function least(Balance $balance): float
-    {
-        return $balance->span / 100.0;
-    }
-
-    /** A slip may show anything that kits show: as much for each field as its share of that. */
-    private static function slip(Balance $balance, Reading $reading): float
-    {
-        return max(0.01, min(1.0, max(self::least($balance), $reading->high - $reading->low) / $balance->span));
     }
 
     /**
@@ -250,17 +206,17 @@ final readonly class Production
 
     /**
      * @param list<array{float, Reading}>      $readings
+     * @param list<Sighting>                   $seen
      * @param list<array{float, float, float}> $lines
      *
      * @return list<float> days of readings that are likelier slips than not
      */
-    private static function aside(array $readings, array $lines, float $rate, float $level, Balance $balance): array
+    private static function aside(array $readings, array $seen, array $lines, float $rate, float $level): array
     {
         $aside = [];
-        foreach ($readings as $i => [$day, $reading]) {
-            [$a, $b, $d] = $lines[$i];
-            if ((1.0 - self::SLIPS) * self::fit($balance, $reading, $a * $level + $b * $rate + $d) < self::SLIPS * self::slip($balance, $reading)) {
-                $aside[] = $day;
+        foreach ($lines as $i => [$a, $b, $d]) {
+            if ($seen[$i]->isOdd($a * $level + $b * $rate + $d)) {
+                $aside[] = $readings[$i][0];
             }
         }
 
