@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcidController;
 use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AnalysisController;
+use App\Http\Controllers\AssumedController;
 use App\Http\Controllers\Auth\ForgotPasswordController;
 use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
@@ -62,6 +63,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/settings/kits', [SettingsController::class, 'kits']);
     Route::post('/settings/pens/{parameter}', [SettingsController::class, 'set'])->whereIn('parameter', array_column(Parameter::cases(), 'value'));
+    Route::get('/assumed', AssumedController::class);
     Route::get('/diary', [DiaryController::class, 'index']);
     Route::post('/diary', [DiaryController::class, 'store']);
     Route::get('/diary/readings.csv', [DiaryController::class, 'export']);

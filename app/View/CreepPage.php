@@ -62,15 +62,8 @@ final class CreepPage
         $second = $change === null ? $waters->firstWhere('id', $tank->second_water_id) : null;
         $this->changeState = $this->change === null ? new WaterState('nothing', []) : $known->blend($this->change, $second, $tank->second_share);
         $this->topUpState = $this->topUp === null ? new WaterState('nothing', []) : $known->source($this->topUp);
-        $topUps = array_values($tank->topUps()->orderBy('taken_at')->orderBy('id')->get()->all());
-        $seen = [];
-        foreach ($topUps as $i => $one) {
-            if ($i > 0) {
-                $seen[] = [max(0.1, ($one->taken_at->getTimestamp() - $topUps[$i - 1]->taken_at->getTimestamp()) / 86400.0), $one->litres];
-            }
-        }
-        $this->evaporation = Creep::learned($this->surface(), $seen);
-        $this->topUps = array_slice(array_reverse($topUps), 0, self::LISTED);
+        $this->evaporation = Creep::learned($this->surface(), $tank->topUpsSeen());
+        $this->topUps = array_values($tank->topUps->reverse()->take(self::LISTED)->all());
     }
 
     /** cm2 of open water */

@@ -23,6 +23,7 @@ final readonly class Rotation
     /** Share of the bed that one session takes at most: an old tank, a young one. House default. */
     public const MOST = 0.34;
 
+    /** The same of a young tank, or with sensitive animals. House default. */
     public const MOST_YOUNG = 0.2;
 
     /** Days until a tank counts as run in. House default. */

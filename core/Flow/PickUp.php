@@ -20,11 +20,13 @@ final readonly class PickUp
 
     public const SETTLING = 'ws = R * g * (d / 1000)^2 / (18 * nu + sqrt(0.75 * R * g * (d / 1000)^3))';
 
+    /** m/s2, by definition. */
     private const GRAVITY = 9.80665;
 
     /** mm: finer is mud, coarser is rock. House limits. */
     private const FINEST = 1e-3;
 
+    /** mm: coarser is rock. House limit. */
     private const COARSEST = 1000.0;
 
     /** Settling of loose dirt, m/s: what rises slower does not clean. House default. */

@@ -14,13 +14,16 @@ use Cresco\Core\Working\Computation;
  */
 final readonly class Siphon
 {
+    /** m/s2, by definition. */
     private const GRAVITY = 9.80665;
 
     /** mm: no hose hangs lower than a tower. House limit. */
     private const DEEPEST = 1e5;
 
+    /** Reynolds number below which the flow is laminar. Common table value. */
     private const LAMINAR = 2000.0;
 
+    /** Reynolds number above which it is turbulent; between the two a straight line. Common table value. */
     private const TURBULENT = 4000.0;
 
     /** Steps of the integration over the litres; even. */

@@ -24,10 +24,13 @@ final readonly class Production
     /** Below this share of the first level a reading says too little about it to ask. */
     private const FORGOTTEN = 0.1;
 
+    /** Times that the grid is laid, each closer about the answer. */
     private const PASSES = 2;
 
+    /** Rates that a grid has. */
     private const RATES = 33;
 
+    /** First levels that a grid has. */
     private const LEVELS = 9;
 
     /** The most readings, the newest, that are weighed: a year of them, three a week. */

@@ -18,6 +18,7 @@ final readonly class Sighting
     /** Share of readings that are slips: another tank, another test, a wrong digit. House default. */
     private const SLIPS = 1.0 / 30.0;
 
+    /** Of the bell curve, by definition. */
     private const ROOT_OF_TWO_PI = 2.5066282746310002;
 
     /**

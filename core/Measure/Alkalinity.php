@@ -11,8 +11,10 @@ namespace Cresco\Core\Measure;
  */
 final readonly class Alkalinity
 {
+    /** meq/L in one degree: twice the hardness, by definition. */
     public const MILLIEQUIVALENT_PER_DEGREE = 2.0 * Hardness::MILLIMOLE_PER_DEGREE;
 
+    /** mg/L as CaCO3 in one meq/L, by the molar mass. IUPAC 2021. */
     public const MILLIGRAM_CACO3_PER_MILLIEQUIVALENT = Hardness::MILLIGRAM_CACO3_PER_MILLIMOLE / 2.0;
 
     private function __construct(public float $milliequivalentPerLitre) {}

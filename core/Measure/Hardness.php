@@ -11,8 +11,10 @@ namespace Cresco\Core\Measure;
  */
 final readonly class Hardness
 {
+    /** mmol/L in one degree: 10 mg/L of CaO, by definition and its molar mass. IUPAC 2021. */
     public const MILLIMOLE_PER_DEGREE = 10.0 / 56.077;
 
+    /** g/mol of CaCO3. IUPAC 2021. */
     public const MILLIGRAM_CACO3_PER_MILLIMOLE = 100.086;
 
     private function __construct(public float $millimolePerLitre) {}

@@ -7,6 +7,7 @@ namespace Cresco\Core\Measure;
 /** A length in millimetres. One inch is 25.4 mm, exactly. */
 final readonly class Length
 {
+    /** mm, exact by definition. */
     public const MILLIMETRES_PER_INCH = 25.4;
 
     private function __construct(public float $millimetres) {}

@@ -7,10 +7,13 @@ namespace Cresco\Core\Measure;
 /** A temperature in degrees Celsius. */
 final readonly class Temperature
 {
+    /** degF in one degC, exact by definition. */
     public const FAHRENHEIT_PER_CELSIUS = 1.8;
 
+    /** degF at 0 degC, exact by definition. */
     public const FAHRENHEIT_AT_ZERO = 32.0;
 
+    /** K at 0 degC, exact by definition. */
     public const KELVIN_AT_ZERO = 273.15;
 
     private function __construct(public float $celsius) {}

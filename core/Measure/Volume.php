@@ -7,8 +7,10 @@ namespace Cresco\Core\Measure;
 /** A volume in litres. Gallons are exact by definition. */
 final readonly class Volume
 {
+    /** L, exact by definition. */
     public const LITRES_PER_US_GALLON = 3.785411784;
 
+    /** L, exact by definition. */
     public const LITRES_PER_IMPERIAL_GALLON = 4.54609;
 
     private function __construct(public float $litres) {}

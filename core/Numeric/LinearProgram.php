@@ -10,6 +10,7 @@ namespace Cresco\Core\Numeric;
  */
 final class LinearProgram
 {
+    /** What counts as nothing. */
     private const TOLERANCE = 1e-9;
 
     /** @var list<array{list<float>, string, float}> */

@@ -12,8 +12,10 @@ final readonly class PenFactor
     /** The starting value counts as much as this many pairs. House default. */
     private const PRIOR_PAIRS = 1.0;
 
+    /** Spread of the factor a pen is said to have. House default. */
     private const PRIOR_SPREAD = 0.08;
 
+    /** Spread of one pair. House default. */
     private const PAIR_SPREAD = 0.03;
 
     private function __construct(public float $factor, public float $spread, public int $pairs) {}

@@ -26,6 +26,7 @@ final readonly class Planner
      */
     private const FIRM = 1e4;
 
+    /** Weights of the aims, the first ones highest. */
     private const WEIGHTS = [0 => 1e4, 1 => 1e2, 2 => 1.0];
 
     /** Rounds of linearising; the change of conductivity falls below 0.1 % in two or three. */

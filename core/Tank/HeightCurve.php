@@ -7,6 +7,7 @@ namespace Cresco\Core\Tank;
 /** Litres against height above the inner floor, both ways, with straight lines between near points. */
 final readonly class HeightCurve
 {
+    /** mm between two points of the curve. */
     private const STEP_MM = 8.0;
 
     /** mm: no tank is taller than a house. House limit. */

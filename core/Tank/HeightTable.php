@@ -13,7 +13,7 @@ final readonly class HeightTable
     /** mm by which a mark is read off a tape at the glass, a standard deviation. House default. */
     public const MARK_ERROR = 2.0;
 
-    /** House limit. */
+    /** Marks that a table has at most. House limit. */
     public const MOST_MARKS = 40;
 
     /** @param non-empty-list<array{float, float}> $rows mm above the inner floor and litres, rising from the floor */

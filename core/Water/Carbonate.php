@@ -35,6 +35,7 @@ final class Carbonate
 
     public const DAVIES = 'logg = -0.509 * (sqrt(I) / (1 + sqrt(I)) - 0.3 * I)';
 
+    /** mol/L of ionic strength for each uS/cm. Common rule of thumb. */
     public const STRENGTH_PER_MICROSIEMENS = 1.6e-5;
 
     /** Molar mass of carbon dioxide, g/mol. */

@@ -17,6 +17,7 @@ use Cresco\Core\Working\Grade;
  */
 final readonly class Conductance
 {
+    /** Constant of the Davies equation at 25 degC. Common table value. */
     private const DAVIES = 0.509;
 
     /** mol/L: five times sea water, far beyond where the model holds. House limit. */
@@ -25,8 +26,10 @@ final readonly class Conductance
     /** log K of the pairs at 25 degC: CaSO4, MgSO4, CaHCO3+, MgHCO3+. */
     private const PAIRS = [2.30, 2.37, 1.11, 1.07];
 
+    /** Limiting conductivity of the pair CaHCO3+, S cm2/mol. Estimated. */
     private const CALCIUM_BICARBONATE = 19.0;
 
+    /** Limiting conductivity of the pair MgHCO3+, S cm2/mol. Estimated. */
     private const MAGNESIUM_BICARBONATE = 18.0;
 
     /**

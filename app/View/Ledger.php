@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ParameterEntry;
+use Cresco\Core\Tank\SwingLimits;
+use FilesystemIterator;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use ReflectionClass;
+use ReflectionClassConstant;
+use ReflectionMethod;
+use ReflectionNamedType;
+use SplFileInfo;
+use UnitEnum;
+
+/**
+ * Everything that Cresco assumes, read from where it stands: each number of the core with its sentence, each table of figures by kind, and
+ * what is said to be a house default elsewhere. Nothing is written twice.
+ */
+final class Ledger
+{
+    private const DEFAULT = '/house (default|limit)/i';
+
+    /** Names that stand for what is published. */
+    private const PUBLISHED = '/IUPAC|CRC|Source:|Abramowitz|Dowell|by definition|table value|rule of thumb|common practice|laboratory rule|log K|Molar mass|molar mass|J to warm|by mole|\(\d{4}\)/';
+
+    /** @return list<LedgerEntry> by room and name */
+    public static function entries(): array
+    {
+        $entries = [];
+        foreach (['core' => 'Cresco\Core', 'app' => 'App'] as $house => $namespace) {
+            foreach (self::classes($house, $namespace) as $class) {
+                array_push($entries, ...self::constants($class, $house === 'core'), ...self::tables($class));
+            }
+        }
+        foreach (Parameter::cases() as $parameter) {
+            array_push($entries, ...self::ofParameter($parameter, $parameter->entry()));
+        }
+        usort($entries, static fn(LedgerEntry $a, LedgerEntry $b): int => [$a->room, $a->name] <=> [$b->room, $b->name]);
+
+        return $entries;
+    }
+
+    /** The ledger as a document. */
+    public static function markdown(): string
+    {
+        $text = "# What Cresco assumes\n\nWritten by `php artisan cresco:defaults` from the code; a test holds it to it. A guess is a house default; a limit keeps nonsense out.\n";
+        $room = '';
+        foreach (self::entries() as $entry) {
+            if ($entry->room !== $room) {
+                $room = $entry->room;
+                $text .= "\n## $room\n\n| name | value | what it is | grade |\n|---|---|---|---|\n";
+            }
+            $text .= '| `'.$entry->name.'` | '.str_replace('|', '\|', $entry->value).' | '.str_replace('|', '\|', $entry->text).' | '.$entry->grade." |\n";
+        }
+
+        return $text;
+    }
+
+    /** @return list<ReflectionClass<object>> */
+    private static function classes(string $house, string $namespace): array
+    {
+        $found = [];
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($house), FilesystemIterator::SKIP_DOTS)) as $file) {
+            $name = $namespace.'\\'.str_replace('/', '\\', substr($file->getPathname(), strlen(base_path($house)) + 1, -4));
+            if ($file->getExtension() === 'php' && (class_exists($name) || interface_exists($name))) {
+                $found[] = new ReflectionClass($name);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param ReflectionClass<object> $class
+     *
+     * @return list<LedgerEntry>
+     */
+    private static function constants(ReflectionClass $class, bool $all): array
+    {
+        $entries = [];
+        foreach ($class->getReflectionConstants() as $constant) {
+            $text = self::sentence($constant->getDocComment());
+            if ($constant->getDeclaringClass()->getName() !== $class->getName() || $constant instanceof \ReflectionEnumUnitCase || !(preg_match(self::DEFAULT, $text) || ($all && self::isFigure($constant)))) {
+                continue;
+            }
+            $value = self::value($constant->getValue());
+            if ($value !== null) {
+                $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$constant->getName(), $value, self::plain($text), self::grade($text));
+            }
+        }
+
+        return $entries;
+    }
+
+    /**
+     * Figures that an enumeration has for each of its kinds.
+     *
+     * @param ReflectionClass<object> $class
+     *
+     * @return list<LedgerEntry>
+     */
+    private static function tables(ReflectionClass $class): array
+    {
+        if (!$class->isEnum()) {
+            return [];
+        }
+        $entries = [];
+        $whole = preg_match(self::DEFAULT, self::sentence($class->getDocComment())) === 1;
+        foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
+            $text = self::sentence($method->getDocComment());
+            if ($method->isStatic() || !($whole || preg_match(self::DEFAULT, $text))) {
+                continue;
+            }
+            /** @var UnitEnum $case */
+            foreach ((array) $class->getMethod('cases')->invoke(null) as $case) {
+                $of = $method->getParameters()[0] ?? null;
+                $type = $of?->getType();
+                $values = match (true) {
+                    $of === null => [$method->invoke($case)],
+                    $type instanceof ReflectionNamedType && $type->getName() === Parameter::class => array_map(static fn(Parameter $p): mixed => $method->invoke($case, $p), Parameter::cases()),
+                    default => [],
+                };
+                $shown = [];
+                foreach ($values as $i => $value) {
+                    $figure = self::value($value);
+                    if ($figure !== null) {
+                        $shown[] = ($of === null ? '' : Parameter::cases()[$i]->symbol().' ').$figure;
+                    }
+                }
+                if ($shown !== []) {
+                    $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.'.$method->getName(), implode('; ', $shown), self::plain($text), LedgerEntry::GUESS);
+                }
+            }
+        }
+
+        return $entries;
+    }
+
+    /** @return list<LedgerEntry> */
+    private static function ofParameter(Parameter $parameter, ParameterEntry $entry): array
+    {
+        $entries = [];
+        foreach (['accuracy' => $entry->accuracy, 'accuracyShare' => $entry->accuracyShare, 'wander' => $entry->wander, 'wanderShare' => $entry->wanderShare, 'setDays' => $entry->setDays, 'beyond' => $entry->beyond, 'fine' => $entry->fine,
+            'balance' => $entry->balance === null ? null : [$entry->balance->looseShare, $entry->balance->loose, $entry->balance->span], 'range' => $entry->range, 'step' => $entry->step, 'fields' => $entry->fields === [] ? null : $entry->fields] as $field => $value) {
+            $shown = $value === null ? null : self::value($value);
+            if ($shown !== null && $value !== 0.0) {
+                $entries[] = new LedgerEntry('Measure', 'Parameter::'.$parameter->name.'.'.$field, $shown, __('ledger.parameter.'.$field), $field === 'range' ? LedgerEntry::LIMIT : LedgerEntry::GUESS);
+            }
+        }
+
+        return $entries;
+    }
+
+    private static function isFigure(ReflectionClassConstant $constant): bool
+    {
+        $value = $constant->getValue();
+
+        $isNumber = static fn(mixed $leaf): bool => is_int($leaf) || is_float($leaf);
+        if (!is_array($value)) {
+            return $isNumber($value);
+        }
+        $leaves = [];
+        array_walk_recursive($value, static function (mixed $leaf) use (&$leaves): void {
+            $leaves[] = $leaf;
+        });
+
+        return $leaves !== [] && array_filter($leaves, static fn(mixed $leaf): bool => !$isNumber($leaf)) === [] && array_filter(array_keys($value), is_string(...)) === [];
+    }
+
+    /** A number, a list of numbers or what is made of them; null for anything else. */
+    private static function value(mixed $value): ?string
+    {
+        if (is_int($value) || is_float($value)) {
+            return is_float($value) && !is_finite($value) ? null : rtrim(rtrim(sprintf(abs($value) < 1e-3 && $value != 0.0 ? '%.4e' : '%.6F', $value), '0'), '.');
+        }
+        if ($value instanceof SwingLimits) {
+            return self::value((array) $value);
+        }
+        if ($value instanceof Distribution) {
+            return self::value($value->central()).' ± '.self::value($value->spread());
+        }
+        if (!is_array($value) || $value === []) {
+            return null;
+        }
+        $parts = [];
+        foreach ($value as $key => $part) {
+            $shown = is_string($part) ? $part : self::value($part);
+            if ($shown === null) {
+                return null;
+            }
+            $parts[] = (is_string($key) && !is_array($part) ? $key.' ' : '').$shown;
+        }
+
+        return implode(array_filter($value, is_array(...)) === [] ? ', ' : '; ', $parts);
+    }
+
+    /** The words of a comment, without its tags and stars. */
+    private static function sentence(string|false $comment): string
+    {
+        $text = (string) preg_replace('/^\s*\/?\*+\/?|\*\/\s*$/m', '', (string) $comment);
+        $text = (string) preg_replace('/^\s*@(?!return).*$/m', '', $text);
+        $text = (string) preg_replace('/@return\s+[^\s<{]+(?:<[^>]*>|\{[^}]*\})?\S*/', '', $text);
+
+        return trim((string) preg_replace('/\s+/', ' ', $text));
+    }
+
+    private static function plain(string $text): string
+    {
+        $rest = trim((string) preg_replace('/(^|(?<=[.:;]) )House (defaults?|limits?).*?(\.(?=\s|$)|$)/', '', $text));
+
+        return $rest === '' ? $text : $rest;
+    }
+
+    private static function grade(string $text): string
+    {
+        return match (true) {
+            preg_match('/house default/i', $text) === 1 => LedgerEntry::GUESS,
+            preg_match('/house limit/i', $text) === 1 => LedgerEntry::LIMIT,
+            preg_match(self::PUBLISHED, $text) === 1 => LedgerEntry::PUBLISHED,
+            default => LedgerEntry::OWN,
+        };
+    }
+
+    /** @param ReflectionClass<object> $class */
+    private static function room(ReflectionClass $class): string
+    {
+        $parts = explode('\\', $class->getName());
+
+        return $parts[0] === 'App' ? 'Screens and records' : $parts[2];
+    }
+}

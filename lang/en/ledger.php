@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'parameter' => [
+        'accuracy' => 'by which a well-kept pen may be off, a standard deviation in the base unit',
+        'accuracyShare' => 'by which a well-kept pen may be off, as a share of the value',
+        'wander' => 'by which a pen strays in each month since it was set, in the base unit',
+        'wanderShare' => 'by which a pen strays in each month since it was set, as a share of the value',
+        'setDays' => 'days after which a pen is to be set again',
+        'beyond' => 'how far the truth may lie beyond the end of a chart, in the base unit',
+        'fine' => 'range that suits all animals, in the base unit',
+        'balance' => 'what a balance does not know of a level: share of it, in the base unit beside that, and what kits show from end to end',
+        'range' => 'what fresh water can hold at all, in the base unit',
+        'step' => 'worth of a drop or of the last digit, until the keeper says, in the usual unit',
+        'fields' => 'of a colour chart, until the keeper says, in the usual unit',
+    ],
+    'grade' => ['guess' => 'guess', 'limit' => 'limit', 'published' => 'published', 'of the reckoning' => 'of the reckoning'],
+    'replaced' => [
+        'nitrate' => 'Nitrate that :tank makes in a day',
+        'moves' => ':what that moves by itself in :tank, in a day',
+        'spoon' => 'A level spoon of :jar',
+        'pen' => 'Factor of the TDS pen',
+        'evaporation' => 'What :tank loses in a day',
+        'readings' => '{1} one reading|[2,*] :count readings',
+        'trials' => '{1} one trial|[2,*] :count trials',
+        'pairs' => '{1} one pair|[2,*] :count pairs',
+        'days' => '{1} one day of top-ups|[2,*] :count days of top-ups',
+        'nothing' => 'not known by guess',
+    ],
+];
