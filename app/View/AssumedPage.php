@@ -45,7 +45,7 @@ final readonly class AssumedPage
     private function tanks(): array
     {
         $rows = [];
-        $tanks = $this->keeper->tanks()->orderBy('name')->get();
+        $tanks = $this->keeper->tanks()->with('topUps')->orderBy('name')->get();
         foreach (Made::ofMany($tanks) as $id => $all) {
             $tank = $tanks->firstWhere('id', $id);
             foreach ($all as $name => $made) {
@@ -59,7 +59,7 @@ final readonly class AssumedPage
                     trans_choice('ledger.replaced.readings', $made->count, ['count' => $made->count]), '/tanks/'.$id.'/needs#made',
                 ];
             }
-            if ($tank !== null && $tank->topUps()->count() > 1) {
+            if ($tank !== null && $tank->topUps->count() > 1) {
                 $surface = VesselOf::tank($tank)->area() / 100.0;
                 [$litres, $days] = Creep::learned($surface, $tank->topUpsSeen());
                 $rows[] = [__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume(Creep::learned($surface, [])[0], 2), $this->show->volume($litres, 2), trans_choice('ledger.replaced.days', (int) round($days), ['count' => (int) round($days)]), '/tanks/'.$id.'/top-up'];

@@ -49,6 +49,7 @@ final class LedgerTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
+        $this->tank($keeper)->update(['name' => 'Another']);
         $this->actingAs($keeper)->get('/assumed')->assertOk()->assertSee('Nothing yet.')->assertSee('StandingDepth::BODY_HEIGHTS');
         $this->read($keeper, $tank, ['nitrate' => '20-40'], CarbonImmutable::parse('2026-02-20 12:00'));
         $jar = $this->jar($keeper, 'gypsum');
