@@ -6,7 +6,7 @@ namespace Cresco\Core\Measure;
 
 /**
  * What keepers measure in water, in the order in which they look at it. The base unit is the one amounts are kept in. One more is a
- * case, an entry below and its units.
+ * case and an entry below.
  */
 enum Parameter: string
 {
@@ -26,15 +26,42 @@ enum Parameter: string
         static $entries = [];
 
         return $entries[$this->value] ??= match ($this) {
-            self::Nitrate => new ParameterEntry('Nitrate', 'nitrate', 'NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], balance: new Balance(0.05, 0.5, 100.0)),
-            self::Acidity => new ParameterEntry('pH', 'pH', 'pH', [2.0, 12.0], 0.05, 0.0, 1.0, Method::Pen, 0.01, mixes: false, isDissolved: false, wander: 0.05, setDays: 30),
-            self::CarbonateHardness => new ParameterEntry('KH', 'KH', 'KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: Method::Drops, step: 1.0, balance: new Balance(0.05, 0.05, 10.0)),
-            self::GeneralHardness => new ParameterEntry('GH', 'GH', 'GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: Method::Drops, step: 1.0, balance: new Balance(0.05, 0.03, 5.0)),
-            self::Conductivity => new ParameterEntry('Conductivity', 'conductivity', 'EC', [0.0, 20000.0], 0.0, 0.02, method: Method::Pen, step: 1.0, wanderShare: 0.01, setDays: 90, balance: new Balance(0.03, 3.0, 1000.0)),
-            self::Temperature => new ParameterEntry('Temperature', 'temperature', 'T', [0.0, 45.0], 0.2, 0.0, 2.0, Method::Pen, 0.1, isDissolved: false),
-            self::Ammonium => new ParameterEntry('Ammonium', 'ammonium', 'NH4', [0.0, 100.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 3.0], isSideline: true),
-            self::Nitrite => new ParameterEntry('Nitrite', 'nitrite', 'NO2', [0.0, 100.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 3.0], isSideline: true, fine: [0.0, 0.1]),
-            self::Chlorine => new ParameterEntry('Chlorine', 'chlorine', 'Cl2', [0.0, 20.0], fields: [0.0, 0.1, 0.3, 0.5, 1.0, 2.0], ofTanks: false, isSideline: true, fine: [0.0, 0.02]),
+            self::Nitrate => new ParameterEntry('Nitrate', 'nitrate', 'NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], balance: new Balance(0.05, 0.5, 100.0), units: static fn(): array => [
+                new Unit('no3', 'mg/L', 'mg/L nitrate (NO3)', 1.0, 0.0, 1),
+                new Unit('no3_n', 'mg/L N', 'mg/L nitrate nitrogen (NO3-N)', MassConcentration::NITRATE_PER_NITROGEN, 0.0, 2),
+            ]),
+            self::Acidity => new ParameterEntry('pH', 'pH', 'pH', [2.0, 12.0], accuracy: 0.05, accuracyShare: 0.0, beyond: 1.0, method: Method::Pen, step: 0.01, mixes: false, isDissolved: false, wander: 0.05, setDays: 30, units: static fn(): array => [
+                new Unit('ph', '', 'pH', 1.0, 0.0, 2),
+            ]),
+            self::CarbonateHardness => new ParameterEntry('KH', 'KH', 'KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: Method::Drops, step: 1.0, balance: new Balance(0.05, 0.05, 10.0), units: static fn(): array => [
+                new Unit('degrees', '°', 'degrees (dKH)', Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre, 0.0, 1),
+                new Unit('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Alkalinity::fromCalciumCarbonate(1.0)->milliequivalentPerLitre, 0.0, 0),
+                new Unit('meq', 'meq/L', 'meq/L', 1.0, 0.0, 2),
+            ]),
+            self::GeneralHardness => new ParameterEntry('GH', 'GH', 'GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: Method::Drops, step: 1.0, balance: new Balance(0.05, 0.03, 5.0), units: static fn(): array => [
+                new Unit('degrees', '°', 'degrees (dGH)', Hardness::fromDegrees(1.0)->millimolePerLitre, 0.0, 1),
+                new Unit('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Hardness::fromCalciumCarbonate(1.0)->millimolePerLitre, 0.0, 0),
+                new Unit('mmol', 'mmol/L', 'mmol/L', 1.0, 0.0, 2),
+            ]),
+            self::Conductivity => new ParameterEntry('Conductivity', 'conductivity', 'EC', [0.0, 20000.0], accuracyShare: 0.02, method: Method::Pen, step: 1.0, wanderShare: 0.01, setDays: 90, balance: new Balance(0.03, 3.0, 1000.0), units: static fn(float $penFactor): array => [
+                new Unit('ec', 'µS/cm', 'conductivity, µS/cm at 25 °C', 1.0, 0.0, 0),
+                new Unit('tds', 'mg/L TDS', 'TDS as my pen shows it, mg/L', Conductivity::fromPenTds(1.0, $penFactor)->microsiemensPerCentimetre, 0.0, 0),
+            ]),
+            self::Temperature => new ParameterEntry('Temperature', 'temperature', 'T', [0.0, 45.0], accuracy: 0.2, accuracyShare: 0.0, beyond: 2.0, method: Method::Pen, step: 0.1, isDissolved: false, units: static fn(): array => [
+                new Unit('celsius', '°C', 'degrees Celsius', 1.0, 0.0, 1),
+                new Unit('fahrenheit', '°F', 'degrees Fahrenheit', 1.0 / Temperature::FAHRENHEIT_PER_CELSIUS, Temperature::fromFahrenheit(0.0)->celsius, 1),
+            ]),
+            self::Ammonium => new ParameterEntry('Ammonium', 'ammonium', 'NH4', [0.0, 100.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 3.0], isSideline: true, units: static fn(): array => [
+                new Unit('nh4', 'mg/L', 'mg/L total ammonium (NH4)', 1.0, 0.0, 2),
+                new Unit('nh4_n', 'mg/L N', 'mg/L total ammonia nitrogen', MassConcentration::AMMONIUM_PER_NITROGEN, 0.0, 2),
+            ]),
+            self::Nitrite => new ParameterEntry('Nitrite', 'nitrite', 'NO2', [0.0, 100.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 3.0], isSideline: true, fine: [0.0, 0.1], units: static fn(): array => [
+                new Unit('no2', 'mg/L', 'mg/L nitrite (NO2)', 1.0, 0.0, 2),
+                new Unit('no2_n', 'mg/L N', 'mg/L nitrite nitrogen (NO2-N)', MassConcentration::NITRITE_PER_NITROGEN, 0.0, 2),
+            ]),
+            self::Chlorine => new ParameterEntry('Chlorine', 'chlorine', 'Cl2', [0.0, 20.0], fields: [0.0, 0.1, 0.3, 0.5, 1.0, 2.0], ofTanks: false, isSideline: true, fine: [0.0, 0.02], units: static fn(): array => [
+                new Unit('cl2', 'mg/L', 'mg/L total chlorine', 1.0, 0.0, 2),
+            ]),
         };
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Measure;
 
+use Closure;
+
 /** Everything that one parameter brings: how it is called, read and shown, and how it behaves when waters mix. */
 final readonly class ParameterEntry
 {
@@ -31,12 +33,14 @@ final readonly class ParameterEntry
      *                                         deviation in the base unit. House default, like the two that follow
      * @param float                $wanderShare the same as a share of the value
      * @param int|null             $setDays    days after which a pen is to be set anew; null where that is not done
+     * @param Closure(float): non-empty-list<Unit> $units it may be read in, the usual one first; given the factor of the keeper's TDS pen
      */
     public function __construct(
         public string $label,
         public string $word,
         public string $symbol,
         public array $range,
+        public Closure $units,
         public float $accuracy = 0.0,
         public float $accuracyShare = 0.05,
         public ?float $beyond = null,

@@ -7,7 +7,15 @@ namespace Cresco\Core\Measure;
 /** A unit that one parameter is read and shown in: base value = shown value times scale plus offset. */
 final readonly class Unit
 {
-    private function __construct(
+    /**
+     * @param string $key      that it is kept by
+     * @param string $label    beside a figure
+     * @param string $name     in a list
+     * @param float  $scale    base units in one of it
+     * @param float  $offset   base value at its zero
+     * @param int    $decimals that it is read with
+     */
+    public function __construct(
         public string $key,
         public string $label,
         public string $name,
@@ -25,40 +33,7 @@ final readonly class Unit
      */
     public static function for(Parameter $parameter, float $penFactor = Conductivity::FACTOR_SALT): array
     {
-        return match ($parameter) {
-            Parameter::Nitrate => [
-                new self('no3', 'mg/L', 'mg/L nitrate (NO3)', 1.0, 0.0, 1),
-                new self('no3_n', 'mg/L N', 'mg/L nitrate nitrogen (NO3-N)', MassConcentration::NITRATE_PER_NITROGEN, 0.0, 2),
-            ],
-            Parameter::Ammonium => [
-                new self('nh4', 'mg/L', 'mg/L total ammonium (NH4)', 1.0, 0.0, 2),
-                new self('nh4_n', 'mg/L N', 'mg/L total ammonia nitrogen', MassConcentration::AMMONIUM_PER_NITROGEN, 0.0, 2),
-            ],
-            Parameter::Nitrite => [
-                new self('no2', 'mg/L', 'mg/L nitrite (NO2)', 1.0, 0.0, 2),
-                new self('no2_n', 'mg/L N', 'mg/L nitrite nitrogen (NO2-N)', MassConcentration::NITRITE_PER_NITROGEN, 0.0, 2),
-            ],
-            Parameter::Chlorine => [new self('cl2', 'mg/L', 'mg/L total chlorine', 1.0, 0.0, 2)],
-            Parameter::GeneralHardness => [
-                new self('degrees', '°', 'degrees (dGH)', Hardness::fromDegrees(1.0)->millimolePerLitre, 0.0, 1),
-                new self('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Hardness::fromCalciumCarbonate(1.0)->millimolePerLitre, 0.0, 0),
-                new self('mmol', 'mmol/L', 'mmol/L', 1.0, 0.0, 2),
-            ],
-            Parameter::CarbonateHardness => [
-                new self('degrees', '°', 'degrees (dKH)', Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre, 0.0, 1),
-                new self('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Alkalinity::fromCalciumCarbonate(1.0)->milliequivalentPerLitre, 0.0, 0),
-                new self('meq', 'meq/L', 'meq/L', 1.0, 0.0, 2),
-            ],
-            Parameter::Conductivity => [
-                new self('ec', 'µS/cm', 'conductivity, µS/cm at 25 °C', 1.0, 0.0, 0),
-                new self('tds', 'mg/L TDS', 'TDS as my pen shows it, mg/L', Conductivity::fromPenTds(1.0, $penFactor)->microsiemensPerCentimetre, 0.0, 0),
-            ],
-            Parameter::Temperature => [
-                new self('celsius', '°C', 'degrees Celsius', 1.0, 0.0, 1),
-                new self('fahrenheit', '°F', 'degrees Fahrenheit', 1.0 / Temperature::FAHRENHEIT_PER_CELSIUS, Temperature::fromFahrenheit(0.0)->celsius, 1),
-            ],
-            Parameter::Acidity => [new self('ph', '', 'pH', 1.0, 0.0, 2)],
-        };
+        return ($parameter->entry()->units)($penFactor);
     }
 
     /** @throws MeasureFault when the parameter has no such unit */
