@@ -411,8 +411,10 @@ final class SliceTest extends BrowserCase
         }
         $this->untilText('main', 'guessed 25 min');
 
-        // Two hours later.
-        (new PDO('sqlite:'.self::$server->database))->exec("update after_jobs set due_from = datetime('now', '-1 minute') where run_id = ".(int) basename($run));
+        // Two hours later; what the demo left for its own evening, at some hours of the day, is another's.
+        $database = new PDO('sqlite:'.self::$server->database);
+        $database->exec('delete from after_jobs where run_id <> '.(int) basename($run));
+        $database->exec("update after_jobs set due_from = datetime('now', '-1 minute') where run_id = ".(int) basename($run));
         $this->go('/');
         $this->untilText('main', 'Look in once more');
         $this->press('Look in');
