@@ -70,9 +70,11 @@ final class PlanPropertiesTest extends TestCase
             Parameter::Acidity->value => new Normal(self::draw(5.8, 8.6), 0.05),
             Parameter::Conductivity->value => new Normal(self::draw(30, 900), 8),
             Parameter::Temperature->value => new Exact(self::draw(8, 28)),
-            Parameter::Ammonium->value => new Exact(self::draw(0, 1)),
-            Parameter::Nitrite->value => new Exact(self::draw(0, 1)),
-        ]);
+        ] + array_map(
+            // Whatever else is read: a little of it.
+            static fn(Parameter $parameter): Exact => new Exact($parameter->range()[0] + self::draw(0, 0.01) * ($parameter->range()[1] - $parameter->range()[0])),
+            array_column(Parameter::ofTanks(), null, 'value'),
+        ));
     }
 
     #[DataProvider('plans')]
