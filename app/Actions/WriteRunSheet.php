@@ -21,9 +21,11 @@ use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\After;
+use Cresco\Core\Work\Buckets;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\Peroxide;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Sign;
@@ -33,21 +35,6 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
 final class WriteRunSheet
 {
-    /** mL of peroxide of 3 % for each litre that is in the tank at low water, at most. House default. */
-    private const PEROXIDE = 0.25;
-
-    /** Part of that where shrimp or other sensitive animals live. House default. */
-    private const SENSITIVE = 0.4;
-
-    /** How full a bucket is carried. House default. */
-    private const FILL = 0.75;
-
-    /** kg for each litre of water at room temperature, as near as a bucket is filled. */
-    private const WATER = 1.0;
-
-    /** Weight of an empty bucket with its handle, kg for each litre that it holds. House default. */
-    private const BUCKET_PER_LITRE = 0.06;
-
     public function __invoke(Draft $draft, SessionInput $work): Run
     {
         $tank = $draft->tank;
@@ -154,9 +141,9 @@ final class WriteRunSheet
     /** The most of it for so many litres, in words: less where it does harm. */
     private static function peroxide(float $litres, bool $isSensitive): string
     {
-        $little = Show::rounded($litres * self::PEROXIDE * self::SENSITIVE, 0)."\u{A0}mL";
+        $most = static fn(bool $sensitive): string => Show::rounded(Peroxide::most(max(0.0, $litres), $sensitive), 0)."\u{A0}mL";
 
-        return $isSensitive ? $little : Show::rounded($litres * self::PEROXIDE, 0)."\u{A0}mL (".$little.' with shrimp, fry, mosses or fine leaves)';
+        return $isSensitive ? $most(true) : __('water.peroxide', ['most' => $most(false), 'little' => $most(true)]);
     }
 
     /** What goes straight in with the refill, in its order and for the litres that are replaced each time. */
@@ -176,14 +163,13 @@ final class WriteRunSheet
     private static function buckets(float $litres, float $bucket, Show $show): string
     {
         $bucket = max(0.1, $bucket);
+        $carried = Buckets::of(max(0.0, $litres), $bucket);
+        $weight = $show->weight($carried->kilogram);
 
-        return sprintf(
-            '%d × %s by bucket; filled to three quarters that is %s of about %s.',
-            (int) ceil($litres / $bucket - 1e-6),
-            $show->volume($bucket),
-            ($trips = (int) ceil($litres / (self::FILL * $bucket) - 1e-6)) === 1 ? 'one trip' : $trips.' trips',
-            $show->weight(min($litres, self::FILL * $bucket) * self::WATER + self::BUCKET_PER_LITRE * $bucket).($trips === 1 ? '' : ' each'),
-        );
+        return __('water.buckets', [
+            'count' => $carried->count, 'bucket' => $show->volume($bucket), 'trips' => trans_choice('water.trips', $carried->trips, ['count' => $carried->trips]),
+            'weight' => $carried->trips === 1 ? $weight : __('water.each', ['weight' => $weight]),
+        ]);
     }
 
     /**

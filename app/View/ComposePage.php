@@ -203,7 +203,7 @@ final class ComposePage
         $parts = [];
         foreach ($out->wanted as $name => $litres) {
             if ($litres > 0.05) {
-                $parts[] = $this->show->volume($litres).' for '.$name;
+                $parts[] = $this->show->volume($litres).' for '.__('water.wanted.'.$name);
             }
         }
         if ($out->cleaned !== []) {

@@ -188,9 +188,7 @@ final class HosePage
             return null;
         }
         $vessel = VesselOf::tank($this->tank);
-        // Top, bottom and panes lose warmth; the panes as if the plan were a square of its area.
-        $plan = $vessel->area() / 1e6;
-        $area = 2.0 * $plan + 4.0 * sqrt($plan) * $vessel->rim / 1000.0;
+        $area = Heat::lossArea($vessel->area() / 1e6, $vessel->rim);
         $to = $this->tank->warmth;
         $hours = Heat::hours($vessel->litres(), $to - $this->show->unit(Parameter::Temperature)->widthToBase($this->number('below')), $to, $this->number('watts'), $this->celsius('room'), $area);
 

@@ -7,6 +7,32 @@ namespace Cresco\Core\Bed;
 /** A rectangle of the plan, from the left and from the front pane, 0 to 1. */
 final readonly class Patch
 {
+    /** About what an arm cleans in one go, mm. House default. */
+    private const REACH = 300.0;
+
+    /** Patches that a bed is cut into at most, across and from front to back. House limits. */
+    private const MOST = [8, 4];
+
+    /**
+     * Into how many patches a bed is cut to begin with, across and from front to back.
+     *
+     * @param float $length of the plan, mm, above 0
+     * @param float $depth  of it, mm, above 0
+     *
+     * @return array{int, int}
+     *
+     * @throws BedFault when one of them is none
+     */
+    public static function grid(float $length, float $depth): array
+    {
+        if (!($length > 0.0 && $depth > 0.0 && max($length, $depth) < INF)) {
+            throw BedFault::patch();
+        }
+        $parts = static fn(float $size, int $most): int => (int) max(1.0, min((float) $most, round($size / self::REACH)));
+
+        return [$parts($length, self::MOST[0]), $parts($depth, self::MOST[1])];
+    }
+
     /**
      * @param float|null $days since it was cleaned; null for never
      *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Bed;
 
+use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Working\Computation;
@@ -31,9 +32,6 @@ final readonly class Rotation
 
     /** Share of the alarm for free ammonia that stirring may bring. House default. */
     private const OF_ALARM = 0.5;
-
-    /** Milligrams of nitrogen in one of nitrate. */
-    private const NITROGEN_IN_NITRATE = 14.007 / 62.004;
 
     /**
      * @param float $nitratePerDay mg/L that feeding brings
@@ -70,7 +68,7 @@ final readonly class Rotation
     /** Nitrogen that lies in a patch, mg. */
     public function load(Patch $patch): float
     {
-        return self::SETTLES * $this->nitratePerDay * self::NITROGEN_IN_NITRATE * $this->litres * $patch->area() * min(self::LONGEST, $patch->days ?? self::LONGEST);
+        return self::SETTLES * $this->nitratePerDay / MassConcentration::NITRATE_PER_NITROGEN * $this->litres * $patch->area() * min(self::LONGEST, $patch->days ?? self::LONGEST);
     }
 
     public function freeAmmonia(float $total): float

@@ -37,6 +37,21 @@ final class Heat
     }
 
     /**
+     * m2 through which an open tank loses warmth: top, bottom and panes, the panes as if the plan were a square of its area.
+     *
+     * @param float $plan m2
+     * @param float $rim  height of the panes, mm
+     */
+    public static function lossArea(float $plan, float $rim): float
+    {
+        if (!($plan >= 0.0 && $rim >= 0.0 && max($plan, $rim) < INF)) {
+            throw FlowFault::heater();
+        }
+
+        return 2.0 * $plan + 4.0 * sqrt($plan) * $rim / 1000.0;
+    }
+
+    /**
      * Hours that a heater takes from one temperature to another; INF when the room takes more than it gives.
      *
      * @param float $watts  of the heater

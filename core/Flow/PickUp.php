@@ -20,9 +20,6 @@ final readonly class PickUp
 
     public const SETTLING = 'ws = R * g * (d / 1000)^2 / (18 * nu + sqrt(0.75 * R * g * (d / 1000)^3))';
 
-    /** m/s2, by definition. */
-    private const GRAVITY = 9.80665;
-
     /** mm: finer is mud, coarser is rock. House limits. */
     private const FINEST = 1e-3;
 
@@ -58,7 +55,7 @@ final readonly class PickUp
             throw FlowFault::grain();
         }
 
-        return Formula::of(self::SETTLING)->number(['R' => $grain->excess(), 'g' => self::GRAVITY, 'd' => $size, 'nu' => Siphon::viscosity($this->celsius)]);
+        return Formula::of(self::SETTLING)->number(['R' => $grain->excess(), 'g' => Siphon::GRAVITY, 'd' => $size, 'nu' => Siphon::viscosity($this->celsius)]);
     }
 
     public function lifts(float $size, Grain $grain): bool
@@ -101,7 +98,7 @@ final readonly class PickUp
             ->given('d', 'size of the grain', $size, 'mm')
             ->constant('R', 'how much denser than water, '.$grain->label(), $grain->excess(), '', $grain === Grain::Quartz ? 'quartz, 2650 kg/m³' : 'house default')
             ->constant('nu', 'kinematic viscosity of the water', Siphon::viscosity($this->celsius), 'm²/s', 'Vogel equation')
-            ->constant('g', 'gravity', self::GRAVITY, 'm/s²', 'standard')
+            ->constant('g', 'gravity', Siphon::GRAVITY, 'm/s²', 'standard')
             ->line(self::RISE, 'speed at which the water rises in the tube', 'm/s')
             ->line(self::SETTLING, 'speed at which the grain sinks, Ferguson and Church (2004)', 'm/s')
             ->note('A grain goes up when it sinks slower than the water rises. Pinch the hose to let grains fall back.');

@@ -15,7 +15,7 @@ use Cresco\Core\Working\Computation;
 final readonly class Siphon
 {
     /** m/s2, by definition. */
-    private const GRAVITY = 9.80665;
+    public const GRAVITY = 9.80665;
 
     /** mm: no hose hangs lower than a tower. House limit. */
     private const DEEPEST = 1e5;

@@ -7,6 +7,7 @@ namespace Cresco\Core\Recipe;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
@@ -53,7 +54,7 @@ final readonly class Mixture
                 $labelled += $amounts[$j] * ($jar->labelled ?? 0.0);
             }
         }
-        $conductance = Conductance::of($conducting, self::STRENGTH * $labelled);
+        $conductance = Conductance::of($conducting, Carbonate::STRENGTH_PER_MICROSIEMENS * $labelled);
 
         return new self($sources, $shares, $jars, $amounts, $all, $conductance, max(0.0, $conductance->microsiemens + $surplus + $labelled));
     }
@@ -68,9 +69,6 @@ final readonly class Mixture
 
         return sqrt($squares);
     }
-
-    /** mol/L of ionic strength for each uS/cm of a product whose ions are not known. Common rule of thumb. */
-    public const STRENGTH = 1.6e-5;
 
     public function value(Aim $aim): ?float
     {

@@ -12,6 +12,7 @@ use App\View\BedPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Cover;
+use Cresco\Core\Bed\Patch;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,9 +22,6 @@ use Illuminate\Validation\Rule;
 /** The bed in patches: which are next, which were cleaned, and how they are cut. */
 final class BedController extends Controller
 {
-    /** About what an arm cleans in one go, mm. House default. */
-    private const REACH = 300.0;
-
     private const MOST_PATCHES = 60;
 
     public function show(Request $request, Tank $tank): View
@@ -44,8 +42,7 @@ final class BedController extends Controller
     {
         $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => 'Choose what the bed is.']);
         $plan = VesselOf::tank($tank)->plan;
-        $across = max(1, min(8, (int) round($plan->length() / self::REACH)));
-        $deep = max(1, min(4, (int) round($plan->depth() / self::REACH)));
+        [$across, $deep] = Patch::grid($plan->length(), $plan->depth());
         DB::transaction(static function () use ($tank, $across, $deep, $request): void {
             $tank->patches()->delete();
             for ($row = 0; $row < $deep; ++$row) {

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Work;
+
+/** How much peroxide a spot treatment at low water may bring: it spreads through what is left in the tank. */
+final class Peroxide
+{
+    /** mL of a solution of 3 % for each litre that is in the tank, at most. House default. */
+    private const MOST = 0.25;
+
+    /** Part of that where shrimp, fry, mosses or fine leaves live. House default. */
+    private const SENSITIVE = 0.4;
+
+    /**
+     * mL of a solution of 3 %, at most.
+     *
+     * @param float $litres left in the tank, 0 and more
+     *
+     * @throws WorkFault when the litres are none
+     */
+    public static function most(float $litres, bool $isSensitive): float
+    {
+        if (!($litres >= 0.0 && $litres < INF)) {
+            throw WorkFault::litres();
+        }
+
+        return $litres * self::MOST * ($isSensitive ? self::SENSITIVE : 1.0);
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'wanted' => ['tub' => 'a tub of tank water', 'rinsing' => 'rinsing the media', 'inspection' => 'a bucket to look through'],
+    'buckets' => ':count × :bucket by bucket; filled to three quarters that is :trips of about :weight.',
+    'trips' => '{0} no trip|{1} one trip|[2,*] :count trips',
+    'each' => ':weight each',
+    'peroxide' => ':most (:little with shrimp, fry, mosses or fine leaves)',
+];
