@@ -13,7 +13,6 @@ use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\SwitchTick;
 use App\Models\Water;
-use BackedEnum;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Work\After;
@@ -79,7 +78,7 @@ final readonly class FinishStep
     /** The water that readings of a step are of: the source when it goes in alone; null for the tank and for a blend. */
     private function sourceOf(Run $run, StepContent $content): ?Water
     {
-        return $content->moment() === Moment::NewWater ? Water::query()->whereKey($run->plan['water_id'] ?? null)->first() : null;
+        return $content->moment() === Moment::NewWater ? Water::query()->whereKey($run->plan->water)->first() : null;
     }
 
     private function requireAllOn(Run $run): void
@@ -105,18 +104,6 @@ final readonly class FinishStep
         return $tasks;
     }
 
-    /**
-     * @template T of BackedEnum
-     *
-     * @param class-string<T> $of
-     *
-     * @return list<T>
-     */
-    private function named(string $of, mixed $names): array
-    {
-        return array_values(array_filter(array_map(static fn(mixed $name): ?BackedEnum => is_string($name) ? $of::tryFrom($name) : null, is_array($names) ? $names : [])));
-    }
-
     private function close(Keeper $keeper, Run $run, CarbonImmutable $now): void
     {
         $this->requireAllOn($run);
@@ -124,13 +111,13 @@ final readonly class FinishStep
         if ($closed !== 1) {
             return;
         }
-        foreach ($this->named(After::class, $run->plan['after'] ?? []) as $job) {
+        foreach ($run->plan->after as $job) {
             $run->afterJobs()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
         }
         $show = $keeper->show();
         $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower($task->label()), $this->done($run)));
-        $seen = implode(', ', array_map(static fn(Sign $sign): string => $sign->label(), $this->named(Sign::class, $run->plan['signs'] ?? [])));
-        $source = is_string($run->plan['source'] ?? null) ? $run->plan['source'] : 'new water';
+        $seen = implode(', ', array_map(static fn(Sign $sign): string => $sign->label(), $run->plan->signs));
+        $source = $run->plan->source ?? 'new water';
         [$rounds, $share, $litres] = $this->changed($run);
         $words = fn(string ...$parts): ?string => implode(' ', array_filter([...$parts, $seen === '' ? '' : 'Seen: '.$seen.'.'])) ?: null;
         if ($rounds > 0) {
@@ -138,14 +125,14 @@ final readonly class FinishStep
                 $keeper->id,
                 $run->tank_id,
                 $run,
-                is_int($run->plan['water_id'] ?? null) ? Water::query()->whereKey($run->plan['water_id'])->first()?->id : null,
+                $run->plan->water === null ? null : Water::query()->whereKey($run->plan->water)->first()?->id,
                 $source,
                 $litres,
                 $share,
                 $rounds === $this->rounds($run) ? $run->forecast : ForecastRecord::partly($run->forecast, $share),
                 $now,
                 sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share)),
-                $words('With '.$source.', to '.$show->level($run->planned('mark') ?? 0.0).' below the rim.', $work === '' ? '' : 'Also: '.$work.'.'),
+                $words('With '.$source.', to '.$show->level($run->plan->mark).' below the rim.', $work === '' ? '' : 'Also: '.$work.'.'),
             );
 
             return;
@@ -166,7 +153,7 @@ final readonly class FinishStep
 
     private function rounds(Run $run): int
     {
-        return max(1, (int) ($run->planned('drains') ?? 1.0));
+        return $run->plan->drains;
     }
 
     /**
@@ -183,10 +170,10 @@ final readonly class FinishStep
         $planned = $this->rounds($run);
         $rounds = min($done('drain'), $done('refill'), $planned);
         if ($rounds === $planned) {
-            return [$rounds, $run->planned('share') ?? 0.0, $run->litresOut()];
+            return [$rounds, $run->plan->share, $run->plan->out];
         }
-        $each = 1.0 - (1.0 - min(0.999999, $run->planned('share') ?? 0.0)) ** (1.0 / $planned);
+        $each = 1.0 - (1.0 - min(0.999999, $run->plan->share)) ** (1.0 / $planned);
 
-        return [$rounds, 1.0 - (1.0 - $each) ** $rounds, $run->litresOut() * $rounds / $planned];
+        return [$rounds, 1.0 - (1.0 - $each) ** $rounds, $run->plan->out * $rounds / $planned];
     }
 }

@@ -28,7 +28,7 @@ final class PlanAgain
                 $forecast[$name] = ['now' => is_array($fresh->forecast[$name] ?? null) ? $fresh->forecast[$name]['now'] ?? $row['now'] : $row['now']] + $row;
             }
             $fresh->update([
-                'plan' => ['litres' => $new->total, 'share' => $new->share, 'mark' => $new->mark, 'refill' => $new->refill, 'out' => $new->out] + $fresh->plan,
+                'plan' => $fresh->plan->again($new->total, $new->share, $new->mark, $new->refill, $new->out),
                 'forecast' => $new->isUnderWay ? $forecast : ForecastRecord::keep($new->forecast),
             ]);
             $isFirst = true;

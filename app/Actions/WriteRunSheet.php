@@ -15,12 +15,11 @@ use App\Kept\BatchJar;
 use App\Kept\ForecastRecord;
 use App\Models\Batch;
 use App\Models\Run;
+use App\Models\RunPlan;
 use App\Models\RunState;
 use App\Units\Show;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Tank\StandingDepth;
-use Cresco\Core\Work\After;
 use Cresco\Core\Work\Buckets;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Work\Job;
@@ -28,7 +27,6 @@ use Cresco\Core\Work\Moment;
 use Cresco\Core\Work\Peroxide;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
-use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Timetable;
 use Illuminate\Support\Facades\DB;
 
@@ -49,7 +47,7 @@ final class WriteRunSheet
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
-            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => $this->plan($draft, $session, $work) + ['minutes' => $table->minutes()], 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
+            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
@@ -63,35 +61,34 @@ final class WriteRunSheet
         });
     }
 
-    /** @return array<string, mixed> what was decided, in base units */
-    private function plan(Draft $draft, Session $session, SessionInput $work): array
+    private static function plan(Draft $draft, Session $session, SessionInput $work, int $minutes): RunPlan
     {
-        return [
-            'signs' => array_map(static fn(Sign $sign): string => $sign->value, $work->signs),
-            'after' => array_map(static fn(After $job): string => $job->value, $session->after()),
-            'out' => $draft->plan->outflow(),
-            'inflow' => $draft->plan->inflow,
-            'reason' => $draft->input->reason->value,
-            'litres' => $draft->plan->drained,
-            'drains' => $draft->plan->drains,
-            'refill' => $draft->plan->refill(),
-            'share' => $draft->share(),
-            'volume' => $draft->plan->vessel->litres(),
-            'mark' => $draft->mark,
-            'waterline' => $draft->input->waterline,
-            'source' => $draft->plan->source->name,
-            'waters' => array_values(array_filter([$draft->input->first->id, $draft->input->second?->id])),
-            'second_share' => $draft->input->secondShare,
-            'goal' => match ($draft->input->reason) {
-                Reason::Nitrate => [Parameter::Nitrate->value, $draft->input->nitrateGoal],
-                Reason::Conductivity => [Parameter::Conductivity->value, $draft->input->conductivityGoal],
+        $alone = SessionOf::waters($draft->input);
+
+        return new RunPlan(
+            $draft->plan->drained,
+            $draft->share(),
+            $draft->mark,
+            $draft->plan->refill(),
+            $draft->plan->outflow(),
+            $draft->plan->drains,
+            $draft->plan->inflow,
+            $draft->input->waterline,
+            $draft->plan->source->get(Parameter::Temperature)?->central(),
+            $draft->plan->source->name,
+            array_values(array_filter([$draft->input->first->id, $draft->input->second?->id])),
+            $draft->input->secondShare,
+            count($alone) === 1 ? $alone[0]->id : null,
+            $draft->input->reason->value,
+            match ($draft->input->reason) {
+                Reason::Nitrate => [Parameter::Nitrate, $draft->input->nitrateGoal],
+                Reason::Conductivity => $draft->input->conductivityGoal === null ? null : [Parameter::Conductivity, $draft->input->conductivityGoal],
                 default => null,
             },
-            'water_id' => count(SessionOf::waters($draft->input)) === 1 ? SessionOf::waters($draft->input)[0]->id : null,
-            'stream' => $draft->plan->source->get(Parameter::Temperature)?->central(),
-            'landing' => $draft->input->landing,
-            'depth' => StandingDepth::at($draft->plan->vessel, $draft->mark),
-        ];
+            $work->signs,
+            $session->after(),
+            $minutes,
+        );
     }
 
     /** @return array<string, string> placeholders of the catalogue */

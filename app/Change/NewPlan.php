@@ -68,14 +68,14 @@ final class NewPlan
     {
         $tank = $run->tank;
         $vessel = VesselOf::tank($tank);
-        $waterline = $run->planned('waterline') ?? $tank->water_below_rim;
+        $waterline = $run->plan->waterline ?? $tank->water_below_rim;
         $known = Waters::around($tank, array_map(static fn(Water $water): int => $water->id, $waters));
-        $source = $known->blend($waters[0], $waters[1] ?? null, $run->planned('second_share') ?? 0.0)
-            ->with(Parameter::Temperature, new Normal($run->planned('stream') ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
+        $source = $known->blend($waters[0], $waters[1] ?? null, $run->plan->secondShare)
+            ->with(Parameter::Temperature, new Normal($run->plan->stream ?? $known->tank()->central(Parameter::Temperature, $tank->warmth), 0.5), true);
         $isFull = $run->steps->filter(static fn(RunStep $step): bool => $step->job === 'refill' && $step->done_at !== null && !$step->skipped)->count();
-        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, max(1, (int) ($run->planned('drains') ?? 1.0)), max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $run->planned('inflow') ?? 0.0);
+        $plan = new ChangePlan($vessel, $known->tank(), $source, 0.0, $run->plan->drains, max(0.0, $vessel->litresDrainedAt($waterline)), $tank->ph_set_point, $tank->warmth, $known->now->makes(), $show->units(), $run->plan->inflow);
         // What was drained and filled up already stays as it was; the rest is reckoned from the mixture that it left.
-        $before = $isFull === 0 ? null : $plan->withDrained($run->planned('litres') ?? 0.0)->withDrains($isFull);
+        $before = $isFull === 0 ? null : $plan->withDrained($run->plan->litres)->withDrains($isFull);
         $this->isUnderWay = $before !== null;
         if ($before !== null) {
             $plan = $plan->after($before);
@@ -121,8 +121,7 @@ final class NewPlan
      */
     public static function waters(Run $run, Keeper $keeper): array
     {
-        $ids = is_array($run->plan['waters'] ?? null) ? $run->plan['waters'] : [];
-        $waters = array_values(array_filter(array_map(static fn(mixed $id): ?Water => $keeper->waters->firstWhere('id', $id), $ids)));
+        $waters = array_values(array_filter(array_map(static fn(int $id): ?Water => $keeper->waters->firstWhere('id', $id), $run->plan->waters)));
 
         return $waters === [] ? array_values($keeper->waters->take(1)->all()) : $waters;
     }
@@ -148,10 +147,7 @@ final class NewPlan
     /** @return array{Parameter, float}|null what the change is for, and where it shall land, in the base unit */
     public function goal(): ?array
     {
-        $goal = $this->run->plan['goal'] ?? null;
-        $parameter = is_array($goal) && is_string($goal[0] ?? null) ? Parameter::tryFrom($goal[0]) : null;
-
-        return $parameter !== null && is_array($goal) && is_numeric($goal[1] ?? null) ? [$parameter, (float) $goal[1]] : null;
+        return $this->run->plan->goal;
     }
 
     /** Whether what is known now asks for clearly more or less than is planned: by a tenth and more. House default. */

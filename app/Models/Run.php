@@ -17,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                  $keeper_id
  * @property int                  $tank_id
  * @property RunState             $state
- * @property array<string, mixed> $plan
+ * @property RunPlan              $plan
  * @property array<string, mixed> $forecast
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $finished_at
@@ -37,7 +37,7 @@ final class Run extends Model
     protected function casts(): array
     {
         return [
-            'state' => RunState::class, 'plan' => 'array', 'forecast' => 'array', 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
+            'state' => RunState::class, 'plan' => RunPlan::class, 'forecast' => 'array', 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
             'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'planned_for' => 'immutable_date',
         ];
     }
@@ -65,22 +65,10 @@ final class Run extends Model
         $query->where('state', RunState::Done)->where('changes_water', true);
     }
 
-    /** A number of the plan, in base units; nothing when it is not there. */
-    public function planned(string $key): ?float
-    {
-        return is_numeric($this->plan[$key] ?? null) ? (float) $this->plan[$key] : null;
-    }
-
-    /** Litres that leave in all. */
-    public function litresOut(): float
-    {
-        return $this->planned('out') ?? 0.0;
-    }
-
     /** Minutes that it was to take, hands and water side by side; one after the other in sheets that were written before these were kept. */
     public function plannedMinutes(): int
     {
-        return (int) round($this->planned('minutes') ?? (float) $this->steps->sum(static fn(RunStep $step): float => is_numeric($step->content['minutes'] ?? null) ? (float) $step->content['minutes'] : 0.0));
+        return $this->plan->minutes ?? (int) round((float) $this->steps->sum(static fn(RunStep $step): float => is_numeric($step->content['minutes'] ?? null) ? (float) $step->content['minutes'] : 0.0));
     }
 
     /** "step 4 of 12", of a run found by open(). */

@@ -186,9 +186,9 @@ final class Evening
     {
         $left = $open->steps()->whereNull('done_at')->get();
         $has = static fn(string $job): bool => $left->contains(static fn(RunStep $step): bool => $step->job === $job);
-        $ids = is_array($open->plan['waters'] ?? null) ? array_values(array_filter($open->plan['waters'], is_int(...))) : [];
-        $second = $open->planned('second_share') ?? 0.0;
-        $refill = $has('refill') ? $open->planned('refill') ?? 0.0 : 0.0;
+        $ids = $open->plan->waters;
+        $second = $open->plan->secondShare;
+        $refill = $has('refill') ? $open->plan->refill : 0.0;
         $drawn = [];
         foreach ($ids as $at => $id) {
             $drawn = self::plus($this->keeper, $drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
@@ -197,7 +197,7 @@ final class Evening
         return new EveningStop(
             $strip->tank,
             $strip->head,
-            $has('drain') ? $open->litresOut() : 0.0,
+            $has('drain') ? $open->plan->out : 0.0,
             $drawn,
             min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes())),
             '/runs/'.$open->id,

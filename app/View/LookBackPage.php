@@ -70,13 +70,13 @@ final readonly class LookBackPage
     /** Share of new water, 0 to 1. */
     public function share(): float
     {
-        return $this->change->share ?? $this->run->planned('share') ?? 0.0;
+        return $this->change->share ?? $this->run->plan->share;
     }
 
     /** Litres that left. */
     public function litres(): float
     {
-        return $this->change->litres ?? $this->run->litresOut();
+        return $this->change->litres ?? $this->run->plan->out;
     }
 
     /** How a figure was forecast, from the plan and the readings as they were kept; null for pH and for the next day. */
@@ -88,7 +88,7 @@ final readonly class LookBackPage
             return null;
         }
         $unit = $this->run->tank->keeper->show()->unit($parameter);
-        $source = is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'the new water';
+        $source = $this->run->plan->source ?? 'the new water';
 
         return Computation::of($parameter->label().' right after, as it was forecast')
             ->given('f', 'share of new water', $this->share(), '')

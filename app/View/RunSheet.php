@@ -35,7 +35,7 @@ final readonly class RunSheet
     public function state(): string
     {
         return hash('xxh64', (string) json_encode([
-            $this->run->state, $this->run->plan,
+            $this->run->state, $this->run->plan->toKeep(),
             $this->run->steps->map(static fn(RunStep $step): array => [$step->id, $step->done_at?->getTimestamp()])->all(),
             $this->run->switches->map(static fn(SwitchTick $tick): array => [$tick->id, $tick->off_at?->getTimestamp(), $tick->on_at?->getTimestamp()])->all(),
         ]));
@@ -48,7 +48,7 @@ final readonly class RunSheet
             return 'no water changed';
         }
 
-        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($this->run->litresOut()), $show->percent($this->run->planned('share') ?? 0.0), $show->level($this->run->planned('mark') ?? 0.0), is_string($this->run->plan['source'] ?? null) ? $this->run->plan['source'] : 'new water');
+        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($this->run->plan->out), $show->percent($this->run->plan->share), $show->level($this->run->plan->mark), $this->run->plan->source ?? 'new water');
     }
 
     /** The first sentence of a caution, for paper. */
@@ -68,7 +68,7 @@ final readonly class RunSheet
         foreach (VesselOf::levels($this->run->tank) as $level) {
             $marks[] = [$level->top, $level->name, false];
         }
-        $marks[] = [$this->run->planned('mark') ?? 0.0, 'stop', true];
+        $marks[] = [$this->run->plan->mark, 'stop', true];
 
         return $marks;
     }
@@ -81,7 +81,7 @@ final readonly class RunSheet
         $isRead = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'read' && $step->readings->isNotEmpty());
         $isDrained = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'drain' && $step->done_at !== null);
 
-        return ($this->run->plan['goal'] ?? null) !== null && $isRead && !$isDrained;
+        return $this->run->plan->goal !== null && $isRead && !$isDrained;
     }
 
     public function isCurrent(): bool
@@ -219,7 +219,7 @@ final readonly class RunSheet
             $tank,
             VesselOf::tank($tank),
             VesselOf::levels($tank),
-            $this->step->job === 'check' ? null : $this->run->planned('mark'),
+            $this->step->job === 'check' ? null : $this->run->plan->mark,
             350.0,
             170.0,
             true,

@@ -197,7 +197,7 @@ final class DemoLife
         $run->setRelation('tank', $this->tank);
         // Wren thinks of the work, and not of the wet floor after it.
         $run->update(['guessed_minutes' => 40]);
-        $this->mix(is_numeric($run->plan['share']) ? (float) $run->plan['share'] : 0.0);
+        $this->mix($run->plan->share);
         // In the middle one of the three the new water was not what it was read as: a look-back with something to explain.
         foreach ($ago === $this->life['lastChange'] + $this->tank->routine_days ? $this->life['strongStore'] : [] as $name => $more) {
             $this->truth[$name] += $more;

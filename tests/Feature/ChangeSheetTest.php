@@ -203,8 +203,8 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
 
-        self::assertEqualsWithDelta(30.0, $run->plan['litres'] ?? 0, 1e-6);
-        self::assertEqualsWithDelta(140.0, $run->plan['mark'] ?? 0, 0.01);
+        self::assertEqualsWithDelta(30.0, $run->plan->litres, 1e-6);
+        self::assertEqualsWithDelta(140.0, $run->plan->mark, 0.01);
         self::assertSame(['canister', 'heater'], $run->switches()->orderBy('device')->get()->map(fn(SwitchTick $tick): string => $tick->device->value)->all());
         $this->sheet($run)->assertSee('Look first');
     }

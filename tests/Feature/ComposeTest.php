@@ -179,7 +179,7 @@ final class ComposeTest extends FeatureCase
         $jobs = $this->jobs($run);
 
         self::assertLessThan(array_search('drain', $jobs, true), array_search('condition', $jobs, true));
-        self::assertEqualsWithDelta(80.0, $run->litresOut(), 1e-6);
+        self::assertEqualsWithDelta(80.0, $run->plan->out, 1e-6);
         // Half runs in again: the level takes twice as long, beside the two minutes that the hose is handled.
         self::assertEqualsWithDelta(2 * $still, $minutes($run), 1.0);
         self::assertStringContainsString('80', $this->lines($run, 'drain'));

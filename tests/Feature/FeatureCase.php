@@ -107,7 +107,7 @@ abstract class FeatureCase extends TestCase
     protected function finishRun(Run $run, CarbonImmutable $started, CarbonImmutable $finished): Run
     {
         $run->update(['state' => RunState::Done, 'started_at' => $started, 'finished_at' => $finished]);
-        app(NoteChange::class)($run->keeper_id, $run->tank_id, $run, null, 'Tap', $run->litresOut(), $run->planned('share') ?? 0.0, $run->forecast, $finished, 'Changed', null);
+        app(NoteChange::class)($run->keeper_id, $run->tank_id, $run, null, 'Tap', $run->plan->out, $run->plan->share, $run->forecast, $finished, 'Changed', null);
 
         return $run->refresh();
     }

@@ -258,7 +258,7 @@ final class RunSheetTest extends FeatureCase
     {
         $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/runs", ['reason' => 'routine']);
         self::assertSame(1, Run::query()->count());
-        self::assertSame('routine', Run::query()->sole()->plan['reason'] ?? null);
+        self::assertSame('routine', Run::query()->sole()->plan->reason ?? null);
     }
 
     public function testADroppedSheetKeepsWhatWasRead(): void

@@ -72,7 +72,7 @@ final class SetUpTest extends FeatureCase
         self::assertMatchesRegularExpression('/<option value="'.$tap->id.'" selected/', $page);
         $this->get("/tanks/$tank->id/change?water=$ro->id")->assertSee('This water leads away from the range.');
         $run = $this->writeRun($keeper, $tank);
-        self::assertSame($tap->id, $run->plan['water_id']);
+        self::assertSame($tap->id, $run->plan->water);
     }
 
     public function testTwoStonesLargerThanTheWaterAroundThemAreRefused(): void

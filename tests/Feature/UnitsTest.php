@@ -83,13 +83,13 @@ final class UnitsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->abroad();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '8', 'tasks' => ['media']]);
-        self::assertEqualsWithDelta(8.0 * self::GALLON, $run->plan['litres'], 0.01);
+        self::assertEqualsWithDelta(8.0 * self::GALLON, $run->plan->litres, 0.01);
         $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()->assertSee("2.1\u{A0}US gal for rinsing the media");
         $this->get("/runs/$run->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
         $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
-        self::assertEqualsWithDelta(9.0 * self::GALLON, $run->refresh()->plan['litres'], 0.01);
+        self::assertEqualsWithDelta(9.0 * self::GALLON, $run->refresh()->plan->litres, 0.01);
         $this->get("/runs/$run->id/print")->assertOk()->assertSee('US gal');
-        self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(9.0 * self::GALLON), $run->plan['mark'], 0.1);
+        self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(9.0 * self::GALLON), $run->plan->mark, 0.1);
     }
 
     /** @return array{Keeper, Tank, Water, Water} */

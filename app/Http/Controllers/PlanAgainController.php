@@ -55,8 +55,8 @@ final class PlanAgainController extends Controller
         $show = $keeper->show();
         $isDrained = $run->steps->contains(static fn($step): bool => $step->job === 'drain' && $step->done_at !== null);
         $usual = [
-            'litres' => Show::plain($show->volumes()->fromBase($run->planned('litres') ?? 0.0), 1),
-            'level' => $show->levelNumber($run->planned($isDrained ? 'mark' : 'waterline') ?? 0.0),
+            'litres' => Show::plain($show->volumes()->fromBase($run->plan->litres), 1),
+            'level' => $show->levelNumber($isDrained ? $run->plan->mark : $run->plan->waterline ?? 0.0),
             'minutes' => '',
         ];
         $typed = [];

@@ -48,7 +48,7 @@ final class RunController extends Controller
         $run->tank->setRelation('keeper', $keeper);
         $waters = NewPlan::waters($run, $keeper);
 
-        return $waters === [] ? null : new NewPlan($run, $run->planned('litres') ?? 0.0, $run->planned('waterline') ?? $run->tank->water_below_rim, null, $waters, $keeper->show());
+        return $waters === [] ? null : new NewPlan($run, $run->plan->litres, $run->plan->waterline ?? $run->tank->water_below_rim, null, $waters, $keeper->show());
     }
 
     /** What another device asks for to see whether anything has changed. */

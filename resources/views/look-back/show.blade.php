@@ -1,7 +1,7 @@
 @php($run = $page->run)
 <x-layout :title="'Look back at '.$run->tank->name" :loop="$loop">
     @if($run->changes_water)
-    <div class="page-head"><h1>Did it work?</h1><p class="muted">Change of {{ $show->when($run->finished_at) }}: {{ $show->volume($page->litres()) }}, {{ $show->percent($page->share()) }}, with {{ $run->plan['source'] ?? '' }}</p></div>
+    <div class="page-head"><h1>Did it work?</h1><p class="muted">Change of {{ $show->when($run->finished_at) }}: {{ $show->volume($page->litres()) }}, {{ $show->percent($page->share()) }}, with {{ $run->plan->source ?? '' }}</p></div>
     @else
     <div class="page-head"><h1>How did it go?</h1><p class="muted">Session of {{ $show->when($run->finished_at) }}, without a water change</p></div>
     @endif
