@@ -176,14 +176,14 @@ final class Tank extends Model
         return $this->hasMany(TopUp::class)->orderBy('taken_at')->orderBy('id');
     }
 
-    /** @return list<array{float, float}> days since the one before, and litres, of each top-up but the first */
+    /** @return list<array{float, float, float}> days since the one before, litres and day of each top-up but the first */
     public function topUpsSeen(): array
     {
         $seen = [];
         $before = null;
         foreach ($this->topUps as $one) {
             if ($before !== null) {
-                $seen[] = [max(0.1, ($one->taken_at->getTimestamp() - $before->taken_at->getTimestamp()) / 86400.0), $one->litres];
+                $seen[] = [max(0.1, ($one->taken_at->getTimestamp() - $before->taken_at->getTimestamp()) / 86400.0), $one->litres, $one->taken_at->getTimestamp() / 86400.0];
             }
             $before = $one;
         }

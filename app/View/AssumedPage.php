@@ -61,8 +61,11 @@ final readonly class AssumedPage
             }
             if ($tank !== null && $tank->topUps->count() > 1) {
                 $surface = VesselOf::tank($tank)->area() / 100.0;
-                [$litres, $days] = Creep::learned($surface, $tank->topUpsSeen());
-                $rows[] = [__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume(Creep::learned($surface, [])[0], 2), $this->show->volume($litres, 2), trans_choice('ledger.replaced.days', (int) round($days), ['count' => (int) round($days)]), '/tanks/'.$id.'/top-up'];
+                $learned = Creep::learned($surface, $tank->topUpsSeen());
+                $rows[] = [
+                    __('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2),
+                    trans_choice('ledger.replaced.top_ups', $learned->count, ['count' => $learned->count]), '/tanks/'.$id.'/top-up',
+                ];
             }
         }
 

@@ -12,6 +12,7 @@ use App\Models\Water;
 use App\Models\WaterKind;
 use App\Units\Show;
 use Cresco\Core\Change\Creep;
+use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\WaterState;
@@ -30,8 +31,7 @@ final class CreepPage
 
     private readonly Show $show;
 
-    /** @var array{float, float} L a day, and days it was seen over */
-    public readonly array $evaporation;
+    public readonly Posterior $evaporation;
 
     /** @var list<TopUp> newest first */
     public readonly array $topUps;
@@ -96,14 +96,18 @@ final class CreepPage
     /** "1.3 L a day, 9 L a week" */
     public function evaporates(): string
     {
-        return sprintf('%s a day, %s a week', $this->show->volume($this->evaporation[0], 1), $this->show->volume(7.0 * $this->evaporation[0], 1));
+        return sprintf('%s a day, %s a week', $this->show->volume($this->evaporation->value, 1), $this->show->volume(7.0 * $this->evaporation->value, 1));
     }
 
     public function restsOn(): string
     {
-        return $this->evaporation[1] <= 0.0
-            ? sprintf('Taken as %s a day off the surface until you write down what you top up.', $this->show->levels()->text(3.0))
-            : sprintf('Learned from %s days of your own top-ups, against %s a day to begin with.', Show::plain($this->evaporation[1], 0), $this->show->levels()->text(3.0));
+        $guess = $this->show->levels()->text(3.0);
+        if ($this->evaporation->count === 0) {
+            return __('made.evaporates_guess', ['guess' => $guess]);
+        }
+        $aside = count($this->evaporation->aside);
+
+        return trans_choice('made.evaporates', $this->evaporation->count, ['count' => $this->evaporation->count, 'guess' => $guess]).($aside === 0 ? '' : ' '.trans_choice('made.evaporates_aside', $aside, ['count' => $aside]));
     }
 
     /**
@@ -194,7 +198,7 @@ final class CreepPage
 
         return new Creep(
             VesselOf::tank($this->tank)->litres(),
-            $this->evaporation[0],
+            $this->evaporation->value,
             $this->topUpState->central($parameter, 0.0),
             $this->changeState->central($parameter, 0.0),
             $this->tank->routine_share,

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Change;
 
+use Cresco\Core\Learning\Average;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Working\Computation;
 
 /**
@@ -19,6 +22,15 @@ final readonly class Creep
     public const PEAK = 'peak = max(change + rise * n / f, 0)';
 
     public const TROUGH = 'trough = max(change + rise * n * (1 - f) / f, f * change)';
+
+    /** Millimetres that an open tank loses in a day. House default. */
+    private const MILLIMETRES = 3.0;
+
+    /** Days of top-ups that this guess counts as. House default. */
+    private const COUNTS = 14.0;
+
+    /** What is lost in one day differs by so much of it from the next, lid, season and warmth together. House default. */
+    private const VARIES = 0.6;
 
     /**
      * @param float $litres       net volume, above 0
@@ -106,25 +118,22 @@ final readonly class Creep
     }
 
     /**
-     * Litres a day learned from what was topped up, against the house default of 3 mm a day, which counts as two weeks.
+     * Litres a day learned from what was topped up, against a guess that counts as two weeks.
      *
-     * @param float                     $squareCentimetres surface
-     * @param list<array{float, float}> $topUps            days since the one before, and litres
-     *
-     * @return array{float, float} litres a day and how many days they rest on
+     * @param float                            $squareCentimetres surface
+     * @param list<array{float, float, float}> $topUps            days since the one before, litres, and the day
      */
-    public static function learned(float $squareCentimetres, array $topUps): array
+    public static function learned(float $squareCentimetres, array $topUps): Posterior
     {
-        $default = self::evaporation(3.0, $squareCentimetres);
-        $days = 14.0;
-        $litres = 14.0 * $default;
-        $seen = 0.0;
-        foreach ($topUps as [$since, $amount]) {
-            $days += $since;
-            $litres += $amount;
-            $seen += $since;
+        $default = self::evaporation(self::MILLIMETRES, $squareCentimetres);
+        $ofADay = self::VARIES * $default;
+        $seen = [];
+        foreach ($topUps as [$since, $litres, $day]) {
+            if ($since > 0.0 && $ofADay > 0.0) {
+                $seen[] = [$litres / $since, $ofADay / sqrt($since), $day];
+            }
         }
 
-        return [$litres / $days, $seen];
+        return Average::learned(new Normal($default, $ofADay / sqrt(self::COUNTS)), $seen);
     }
 }

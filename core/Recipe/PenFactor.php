@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Recipe;
 
+use Cresco\Core\Learning\Average;
 use Cresco\Core\Measure\Conductivity;
+use Cresco\Core\Measure\Normal;
 
-/** The factor of a TDS pen, learned from pairs of what it showed and a conductivity that is known. */
+/** The factor of a TDS pen, learned from pairs of what it showed and a conductivity that is known; a pair far from the others is left out. */
 final readonly class PenFactor
 {
-    /** The starting value counts as much as this many pairs. House default. */
-    private const PRIOR_PAIRS = 1.0;
-
     /** Spread of the factor a pen is said to have. House default. */
     private const PRIOR_SPREAD = 0.08;
 
@@ -26,21 +25,19 @@ final readonly class PenFactor
      */
     public static function learned(array $pairs, float $prior = Conductivity::FACTOR_SALT): self
     {
-        $weight = self::PRIOR_PAIRS / self::PRIOR_SPREAD ** 2;
-        $sum = $weight * $prior;
-        foreach ($pairs as [$shown, $known]) {
+        $seen = [];
+        foreach ($pairs as $i => [$shown, $known]) {
             if ($shown <= 0.0 || $known <= 0.0) {
                 throw RecipeFault::trial('Both readings of a pair must be above nothing.');
             }
-            $each = 1.0 / self::PAIR_SPREAD ** 2;
-            $sum += $each * $shown / $known;
-            $weight += $each;
+            $seen[] = [$shown / $known, self::PAIR_SPREAD, (float) $i];
         }
-        $factor = $sum / $weight;
+        $learned = Average::learned(new Normal($prior, self::PRIOR_SPREAD), $seen);
+        $factor = $learned->value;
         if ($factor < 0.4 || $factor > 1.0) {
             throw RecipeFault::trial(sprintf('That would be a factor of %.2f; pens have 0.4 to 1. Is one of the two readings of another water, or in another unit?', $factor));
         }
 
-        return new self($factor, 1.0 / sqrt($weight), count($pairs));
+        return new self($factor, $learned->spread, $learned->count);
     }
 }

@@ -26,7 +26,7 @@ return [
         'readings' => '{1} one reading|[2,*] :count readings',
         'trials' => '{1} one trial|[2,*] :count trials',
         'pairs' => '{1} one pair|[2,*] :count pairs',
-        'days' => '{1} one day of top-ups|[2,*] :count days of top-ups',
+        'top_ups' => '{1} one top-up|[2,*] :count top-ups',
         'nothing' => 'not known by guess',
     ],
 ];

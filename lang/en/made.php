@@ -19,4 +19,7 @@ return [
     'aside' => '{1} One reading fits none of the others and is left out: :days.|[2,*] :count readings fit none of the others and are left out: :days.',
     'counts' => ' Changes and topping up are reckoned with it.',
     'not_counted' => ' It is too little, or too unsure, to be reckoned with.',
+    'evaporates_guess' => 'Taken as :guess a day off the surface until you write down what you top up.',
+    'evaporates' => '{1} Learned from one of your own top-ups, against :guess a day to begin with.|[2,*] Learned from :count of your own top-ups, against :guess a day to begin with.',
+    'evaporates_aside' => '{1} One that lies far from the others is left out.|[2,*] :count that lie far from the others are left out.',
 ];

@@ -176,7 +176,7 @@ final class SweepTest extends TestCase
             'milligrams' => ['Ca' => 40.0],
             'tank', 'aim' => [Parameter::GeneralHardness->value => 1.0],
             'taken' => [4.0],
-            'topUps' => [[3.0, 2.0]],
+            'topUps' => [[3.0, 2.0, 1.0]],
             default => [],
         };
     }

@@ -164,7 +164,7 @@ final class ShelfTest extends FeatureCase
             $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => '7'])->assertSessionHasNoErrors();
         }
         // 500 mm by 500 mm of surface lose 0.75 L a day at 3 mm; 28 days of 1 L a day against 14 of that: (28 + 10.5) / 42.
-        $this->get("/tanks/$tank->id/top-up?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('28 days of your own')->assertSee('Topping up with Tap adds');
+        $this->get("/tanks/$tank->id/top-up?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your own top-ups')->assertSee('Topping up with Tap adds');
         $this->get("/tanks/$tank->id/top-up?top_up=$ro->id")->assertOk()->assertSee('adds next to nothing');
         foreach (['', '0', '-2', 'a lot', '1e9'] as $litres) {
             $this->post("/tanks/$tank->id/top-ups", ['litres' => $litres])->assertSessionHasErrors('litres');

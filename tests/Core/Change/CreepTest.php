@@ -73,11 +73,16 @@ final class CreepTest extends TestCase
     public function testEvaporationIsLearnedFromTheTopUps(): void
     {
         // 2000 cm2 at 3 mm are 0.6 L a day; 60 days at 1 L outweigh the 14 of the default.
-        [$litres, $days] = Creep::learned(2000.0, array_fill(0, 20, [3.0, 3.0]));
+        $learned = Creep::learned(2000.0, array_map(static fn(int $i): array => [3.0, 3.0, 3.0 * $i], range(1, 20)));
 
-        self::assertSame([0.6, 0.0], Creep::learned(2000.0, []));
-        self::assertEqualsWithDelta((14 * 0.6 + 60.0) / 74.0, $litres, 1e-9);
-        self::assertSame(60.0, $days);
+        self::assertSame([0.6, 0], [Creep::learned(2000.0, [])->value, Creep::learned(2000.0, [])->count]);
+        self::assertEqualsWithDelta((14 * 0.6 + 60.0) / 74.0, $learned->value, 1e-9);
+        self::assertEqualsWithDelta(0.6 * 0.6 / sqrt(74.0), $learned->spread, 1e-9);
+        self::assertSame(20, $learned->count);
+        // A bucket that was a change, written down as a top-up, is left out.
+        $seen = array_map(static fn(int $i): array => [3.0, $i === 7 ? 30.0 : 3.0, 3.0 * $i], range(1, 20));
+        self::assertSame([21.0], Creep::learned(2000.0, $seen)->aside);
+        self::assertEqualsWithDelta((14 * 0.6 + 57.0) / 71.0, Creep::learned(2000.0, $seen)->value, 1e-9);
     }
 
     public function testTheCorrectiveWaterLandsTheTankOnItsAim(): void

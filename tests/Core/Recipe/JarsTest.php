@@ -213,6 +213,10 @@ final class JarsTest extends TestCase
         self::assertGreaterThan(0.6, $one->factor);
         self::assertEqualsWithDelta(0.64, $many->factor, 0.004);
         self::assertLessThan($one->spread, $many->spread);
+        // One pair of another water is left out.
+        $wild = PenFactor::learned([[192.0, 300.0], [191.0, 300.0], [193.0, 300.0], [192.0, 300.0], [280.0, 300.0]]);
+        self::assertSame(4, $wild->pairs);
+        self::assertEqualsWithDelta(0.64, $wild->factor, 0.006);
     }
 
     public function testAStockSolutionKeepsApartWhatFallsOut(): void
