@@ -18,14 +18,17 @@ final class Average
     /** Observations below which none is set aside: nobody knows which of two is wrong. House default. */
     private const LEAST = 3;
 
+    /** Spreads that weigh anything at all. House limit. */
+    private const BETWEEN = [1e-100, 1e100];
+
     /**
      * @param Normal                            $prior the guess
      * @param list<array{float, float, float}>  $seen  value, its standard deviation (above 0) and the day
      */
     public static function learned(Normal $prior, array $seen): Posterior
     {
-        $seen = array_values(array_filter($seen, static fn(array $one): bool => is_finite($one[0]) && $one[1] > 0.0 && $one[1] < INF));
-        if ($seen === [] || !($prior->spread() > 0.0)) {
+        $seen = array_values(array_filter($seen, static fn(array $one): bool => is_finite($one[0]) && self::weighs($one[1])));
+        if ($seen === [] || !self::weighs($prior->spread())) {
             return Posterior::guess($prior);
         }
         $kept = $seen;
@@ -48,6 +51,11 @@ final class Average
         [$mean, $deviation] = self::weighed($prior, $kept);
 
         return new Posterior($mean, $deviation, $prior, count($kept), $aside);
+    }
+
+    private static function weighs(float $spread): bool
+    {
+        return $spread > self::BETWEEN[0] && $spread < self::BETWEEN[1];
     }
 
     /**
