@@ -59,20 +59,22 @@ final class CsvFile
     private static function records(string $text): array
     {
         $records = $starts = [];
-        $open = '';
+        $open = [];
         $start = 1;
+        $quotes = 0;
         foreach (explode("\n", $text) as $i => $line) {
-            if ($open === '') {
+            if ($open === []) {
                 $start = $i + 1;
             }
-            $open .= ($open === '' ? '' : "\n").$line;
-            if (substr_count($open, '"') % 2 === 0) {
-                $records[] = $open;
+            $open[] = $line;
+            $quotes += substr_count($line, '"');
+            if ($quotes % 2 === 0) {
+                $records[] = implode("\n", $open);
                 $starts[] = $start;
-                $open = '';
+                $open = [];
             }
         }
-        if ($open !== '') {
+        if ($open !== []) {
             throw FileFault::at($start, 'a quotation mark is opened and not closed');
         }
 
@@ -82,7 +84,7 @@ final class CsvFile
     /** A cell as it was before a spreadsheet was kept from running it as a formula. */
     private static function unescaped(?string $cell): string
     {
-        return (string) preg_replace('/^\'(?=[=+\-@\t\r])/', '', (string) $cell);
+        return (string) preg_replace('/^\'(?=\'*[=+\-@\t\r])/', '', (string) $cell);
     }
 
     /** The number in a cell, or null when it is empty. @throws FileFault */
@@ -102,6 +104,9 @@ final class CsvFile
     /** @param list<array<string, string|float|null>> $rows */
     public static function write(array $rows, string $heading): string
     {
-        return $rows === [] ? $heading."\n" : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode($rows, 'csv');
+        // A cell that already begins as an escaped one does is escaped once more, so that it comes back as it was.
+        $escaped = array_map(static fn(array $row): array => array_map(static fn(string|float|null $cell): string|float|null => is_string($cell) && preg_match('/^\'+[=+\-@\t\r]/', $cell) === 1 ? "'".$cell : $cell, $row), $rows);
+
+        return $rows === [] ? $heading."\n" : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode($escaped, 'csv');
     }
 }

@@ -7,10 +7,13 @@ namespace Tests\Feature;
 use App\Exchange\JsonLines;
 use App\Models\Analysis;
 use App\Models\Recipe;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Recipes and analyses out and in again, and what is refused with its line and reason. */
@@ -69,6 +72,40 @@ final class ExchangeTest extends FeatureCase
         $this->import('/analyses/import', $file, 'own.csv')->assertSessionHasNoErrors();
 
         self::assertSame($note, Analysis::query()->sole()->note);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function formats(): iterable
+    {
+        yield 'CSV' => ['csv'];
+        yield 'JSON' => ['json'];
+    }
+
+    #[DataProvider('formats')]
+    public function testWhateverIsWrittenInANoteComesBack(string $format): void
+    {
+        $chance = new Randomizer(new Mt19937(3));
+        $keeper = $this->keeper();
+        $water = $this->water($keeper, 'Well "north", by the =wall');
+        $signs = ['"', ',', "\n", "'", '=', '+', '-', '@', ';', ' ', "\t", 'a', 'ß', '水', '\\', '7', '|'];
+        $notes = ["'=x", "''+1", '"', '""', "a\n\nb", "=1+1\n'=2", '\\"', "'"];
+        while (count($notes) < 80) {
+            $note = implode('', array_map(static fn(): string => $signs[$chance->getInt(0, count($signs) - 1)], range(1, $chance->getInt(1, 24))));
+            // What a form would have trimmed is not kept in the first place.
+            if (trim($note) === $note) {
+                $notes[] = $note;
+            }
+        }
+        foreach ($notes as $i => $note) {
+            $analysis = new Analysis(['water_id' => $water->id, 'sampled_on' => CarbonImmutable::parse('2026-01-01')->addDays($i), 'milligrams' => ['Ca' => 40.0 + $i], 'alkalinity' => 3.0, 'ph' => null, 'conductivity' => null, 'note' => $note]);
+            $analysis->keeper_id = $keeper->id;
+            $analysis->save();
+        }
+        $file = (string) $this->actingAs($keeper)->get('/analyses/export.'.$format)->getContent();
+        Analysis::query()->delete();
+        $this->import('/analyses/import', $file, 'own.'.$format)->assertSessionHasNoErrors();
+        self::assertSame($notes, Analysis::query()->orderBy('sampled_on')->pluck('note')->all());
+        self::assertSame([$water->id], Analysis::query()->pluck('water_id')->unique()->all());
     }
 
     public function testAWaterThatIsNotKnownIsNamedWithItsAnalysis(): void
