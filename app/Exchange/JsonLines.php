@@ -11,6 +11,11 @@ final class JsonLines
 
     private int $at = 0;
 
+    /** Where line breaks are counted up to, and how many there are before. */
+    private int $counted = 0;
+
+    private int $breaks = 0;
+
     /** @var array<string, int> by path */
     private array $lines = [];
 
@@ -123,7 +128,12 @@ final class JsonLines
 
     private function line(): int
     {
-        return 1 + substr_count($this->text, "\n", 0, min($this->at, strlen($this->text)));
+        // Counted on from where it was asked last: the text is gone through once.
+        $at = min($this->at, strlen($this->text));
+        $this->breaks += substr_count($this->text, "\n", $this->counted, $at - $this->counted);
+        $this->counted = $at;
+
+        return 1 + $this->breaks;
     }
 
     private function fail(string $reason): never
