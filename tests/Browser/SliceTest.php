@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -458,5 +459,63 @@ final class SliceTest extends BrowserCase
         self::assertSame('6.82', $this->find('#r-ph')->getAttribute('value'));
         $this->press('Keep');
         $this->until(fn(): bool => $this->path() !== '/tanks/1/read', 'the readings to be kept');
+    }
+
+    public function testATankOfNoNamedShapeIsSetUpByItsLitres(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/new');
+        $seen = fn(): array => array_map(fn(string $css): bool => $this->find($css)->isDisplayed(), ['#f-marks-0-level', '#f-measured_litres', '#f-porosity']);
+        $this->until(fn(): bool => $seen() === [false, true, true], 'a box, counted if at all as a whole');
+        (new WebDriverSelect($this->find('#f-shape')))->selectByValue('counted');
+        $this->until(fn(): bool => $seen() === [true, false, false], 'the table instead of the count');
+        $this->type('#f-name', 'Crooked corner');
+        foreach ([['30', '41'], ['150', '24'], ['260', '9,5']] as $i => [$level, $litres]) {
+            $this->type("#f-marks-$i-level", $level);
+            $this->type("#f-marks-$i-litres", $litres);
+        }
+        // The water line of a new tank lies 25 mm below the rim: the uppermost mark is short of it.
+        $this->untilText('#drawn', 'count on up to the line');
+        $this->type('#f-water_below_rim', '30');
+        $this->untilText('#drawn', '41.0 L net');
+        $this->assertFits();
+        $this->assertAccessible();
+        $this->press('Set up this tank');
+        $this->untilText('.status', 'Crooked corner stands.');
+        self::assertStringContainsString('41', $this->text('.lead-figure'));
+        $this->assertNoComplaints();
+    }
+
+    public function testAPenIsSetWhereItIsRead(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/1/read');
+        $this->type('#r-nitrate', '20-40');
+        $this->untilText('#pen-ph', 'days ago');
+        $this->click('#pen-ph button');
+        $this->untilText('#pen-ph', 'set today');
+        // What was typed stands as it stood.
+        self::assertSame('20-40', $this->find('#r-nitrate')->getAttribute('value'));
+        $this->go('/');
+        self::assertStringNotContainsString('set it against its standard', $this->text('main'));
+        $this->assertNoComplaints();
+    }
+
+    public function testAcidIsReckonedAndWrittenDown(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/1/acid');
+        $this->type('#f-litres', '40');
+        $this->type('#f-acid', '20 drops');
+        $this->press('Work it out');
+        $this->untilText('.lead-line', '1 mL, about 20 drops');
+        $this->assertFits();
+        $this->press('It is in: write it down');
+        $this->untilText('.status', 'Kept in the diary.');
+        self::assertStringContainsString('1 mL of hydrochloric acid, 10 %, in 40 L of Mill Lane tap', str_replace("\u{A0}", ' ', $this->text('main')));
+        $this->assertNoComplaints();
     }
 }

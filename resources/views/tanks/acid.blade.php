@@ -3,7 +3,7 @@
     @if($page->working && $page->millilitres > 0)<p class="lead-line"><b class="num">{{ $page->amount() }}</b></p>@endif
     <x-findings :findings="$page->findings()"/>
     @if($page->rows() !== [])
-    <table class="plain"><caption class="visually-hidden">What the acid does</caption><thead><tr><th></th><th scope="col">before</th><th scope="col">with the acid</th></tr></thead><tbody>
+    <table class="plain"><caption class="visually-hidden">What the acid does</caption><thead><tr><th scope="col">Figure</th><th scope="col">before</th><th scope="col">with the acid</th></tr></thead><tbody>
     @foreach($page->rows() as [$what, $before, $after])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $before }}</td><td class="num"><b>{{ $after }}</b></td></tr>@endforeach
     </tbody></table>
     @endif
