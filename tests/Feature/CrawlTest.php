@@ -67,7 +67,7 @@ final class CrawlTest extends FeatureCase
         $this->get('/waters/1')->assertSee('The figures agree.')->assertSee('How it goes');
         $this->get('/batches/1')->assertSee('good.')->assertSee('Change water with it');
         $this->get('/tanks/1/bed')->assertSee('Next: patches');
-        $this->get('/tanks/1/top-up')->assertSee('56 days of your own');
+        $this->get('/tanks/1/top-up')->assertSee('Learned from 8 of your own top-ups');
         $this->get('/tanks/1/compose')->assertSee('due, last');
         $this->get('/recipes')->assertSee('Shrimp, five degrees');
         // The shrimp salt is measured by spoon, and its stock went down by what the batch took.
