@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\BatchContent;
 use App\Models\Batch;
 use App\Models\EntryKind;
 use App\Models\Jar;
@@ -34,7 +35,7 @@ final class AddAcid
             }
             $batch = Batch::query()->whereKey($page->batch->id)->lockForUpdate()->firstOrFail();
             $acid = is_array($batch->card['acid'] ?? null) ? $batch->card['acid'] : [];
-            $acid[] = ['ion' => $page->kind()->leaves()->value, 'protons' => $page->kind()->protons(), 'meq' => 1000.0 * ($page->working->value('alk_s') - $page->working->value('alk_a'))];
+            $acid[] = ['ion' => $page->kind()->leaves()->value, 'protons' => $page->kind()->protons(), 'meq' => $page->working->value('acid') * $page->litres() / max(0.1, (new BatchContent($batch))->litres())];
             $batch->update(['card' => ['acid' => $acid] + $batch->card]);
 
             return true;

@@ -46,7 +46,7 @@ final readonly class KnownWater
     private static function of(Water $water, array $readings, ?Analysis $analysis): self
     {
         $key = 'ions:'.hash('xxh128', (string) json_encode([
-            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, array_map(static fn(Reading $reading): int => $reading->id, array_values($readings)),
+            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, array_map(static fn(Reading $reading): array => $reading->stamp(), array_values($readings)),
         ]));
         /** @var array{CoreAnalysis|null, float|null}|null $kept */
         $kept = Cache::get($key);

@@ -119,8 +119,8 @@ final readonly class Waters
         // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
         $key = 'blend:'.hash('xxh128', (string) json_encode([
             $first->only('id', 'name', 'kind'), $second->only('id', 'name', 'kind'), $secondShare,
-            array_map(static fn(Reading $reading): int => $reading->id, [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
-            array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
+            array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
+            array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks).' '.json_encode($batch->card['acid'] ?? null).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
         ]));
         $blend = Cache::remember($key, 3600, fn(): WaterState => Mixing::blend($first->name.' + '.$second->name, [
             [$this->source($first), 1.0 - $secondShare],

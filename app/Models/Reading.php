@@ -49,6 +49,12 @@ final class Reading extends Model
         return $this->belongsTo(Entry::class);
     }
 
+    /** @return list<mixed> what tells it from itself before it was put right */
+    public function stamp(): array
+    {
+        return [$this->id, $this->method, $this->value, $this->low, $this->high];
+    }
+
     public function toCore(): CoreReading
     {
         // Asked for by every figure of a page; a reading that is put right is another one.

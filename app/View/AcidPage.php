@@ -14,6 +14,8 @@ use App\Units\Amount;
 use App\Units\Show;
 use Cresco\Core\Fault;
 use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Water\AcidKind;
@@ -51,6 +53,9 @@ final class AcidPage
     public readonly ?Batch $batch;
 
     public readonly ?Computation $working;
+
+    /** How much of the acid, and what that is for each litre. */
+    public readonly ?Computation $dose;
 
     /** mL of the solution. */
     public readonly float $millilitres;
@@ -95,17 +100,13 @@ final class AcidPage
         $this->source = $this->water === null ? new WaterState('the water', []) : $known->source($this->water);
         $this->batch = $this->water === null ? null : $known->batchOf($this->water);
         $working = null;
-        $amount = 0.0;
+        $dose = null;
         if ($faults->isEmpty() && $this->missing() === null) {
             $volume = $this->show->volumes()->parse($typed['litres']) ?? 0.0;
-            $strength = $kind->strength(Amount::parse($typed['percent']) ?? 10.0);
-            $aim = $hardness->parse($typed['to']);
-            $amount = $aim === null
-                ? $this->show->liquids()->parse($typed['acid']) ?? 0.0
-                : max(0.0, $this->source->central(Parameter::CarbonateHardness, 0.0) - $aim) * $volume / $strength;
+            $dose = $kind->dose(Amount::parse($typed['percent']) ?? 10.0, $volume, $this->source->central(Parameter::CarbonateHardness, 0.0), $hardness->parse($typed['to']), $this->show->liquids()->parse($typed['acid']) ?? 0.0, $this->unit());
             $share = $volume / $litres;
             try {
-                $working = Carbonate::acidified($this->now, $this->source, $this->unit(), $strength * $amount / $volume, $typed['way'] === 'top_up' ? 1.0 : 1.0 - $share, $share);
+                $working = Carbonate::acidified($this->now, $this->source, $this->unit(), $dose->value('acid'), $typed['way'] === 'top_up' ? 1.0 : 1.0 - $share, $share);
                 $working = $working->isSolved('pH_a') && $working->isSolved('pH_air') && $working->isSolved('pH') && $working->isSolved('pH_next') ? $working : null;
             } catch (Fault $fault) {
                 $faults->add('acid', ucfirst($fault->getMessage()));
@@ -113,7 +114,8 @@ final class AcidPage
         }
         $this->faults = $faults;
         $this->working = $working;
-        $this->millilitres = $amount;
+        $this->dose = $dose;
+        $this->millilitres = $dose?->value('v') ?? 0.0;
     }
 
     /** The acid on the keeper's shelf, if there is one. */
@@ -162,18 +164,41 @@ final class AcidPage
         if ($working === null) {
             return [];
         }
-        $kh = fn(float $perLitre): string => $perLitre < -1e-7 ? __('acid.none_left') : $this->show->value(Parameter::CarbonateHardness, 1000.0 * $perLitre);
         $ph = fn(string $symbol): string => $this->show->band(Parameter::Acidity, $working->estimate($symbol));
+        [$tank, $water] = $this->hardness();
         $own = $this->now->get(Parameter::Acidity);
 
         return [
-            [__('acid.row.water_kh', ['water' => $this->source->name]), $kh($working->value('alk_s')), $kh($working->value('alk_a'))],
+            [__('acid.row.water_kh', ['water' => $this->source->name]), $this->kh($water[0]), $this->kh($water[1])],
             [__('acid.row.water_ph'), $this->show->band(Parameter::Acidity, $this->source->get(Parameter::Acidity) ?? Carbonate::assumedAcidity()), $ph('pH_a')],
             [__('acid.row.water_tomorrow'), '', $ph('pH_air')],
-            [__('acid.row.tank_kh', ['tank' => $this->tank->name]), $kh($working->value('alk_t')), $kh($working->value('alk_m'))],
+            [__('acid.row.tank_kh', ['tank' => $this->tank->name]), $this->kh($tank[0]), $this->kh($tank[1])],
             [__('acid.row.tank_ph'), $own === null ? '' : $this->show->band(Parameter::Acidity, $own), $ph('pH')],
             [__('acid.row.tank_tomorrow'), '', $ph('pH_next')],
         ];
+    }
+
+    /**
+     * KH as it was read and with the acid, of the tank and of the water, meq/L: the figures that every other page has. Below nothing where
+     * acid is left over.
+     *
+     * @return array{array{Distribution, Normal}, array{Distribution, Normal}}
+     */
+    private function hardness(): array
+    {
+        $tank = $this->now->get(Parameter::CarbonateHardness) ?? new Normal(0.0, 0.0);
+        $water = $this->source->get(Parameter::CarbonateHardness) ?? new Normal(0.0, 0.0);
+        [$keeps, $comes, $acid] = $this->working === null ? [1.0, 0.0, 0.0] : [$this->working->value('keeps'), $this->working->value('comes'), $this->working->value('acid')];
+
+        return [
+            [$tank, new Normal($keeps * $tank->central() + $comes * ($water->central() - $acid), hypot($keeps * $tank->spread(), $comes * $water->spread()))],
+            [$water, new Normal($water->central() - $acid, $water->spread())],
+        ];
+    }
+
+    private function kh(Distribution $value): string
+    {
+        return $value->central() < -1e-7 ? __('acid.none_left') : $this->show->joinedBand(Parameter::CarbonateHardness, $value);
     }
 
     /** @return list<Finding> */
@@ -190,8 +215,9 @@ final class AcidPage
         $found = [];
         $limits = $this->tank->needs()->swingLimits();
         $range = $this->tank->needs()->range(Parameter::CarbonateHardness);
-        $left = 1000.0 * $working->value('alk_m');
-        $before = 1000.0 * $working->value('alk_t');
+        [$tank, $water] = $this->hardness();
+        $left = $tank[1]->central();
+        $before = $tank[0]->central();
         $fall = $before - $left;
         $allowed = $limits->allowed(Parameter::CarbonateHardness, $before) ?? INF;
         $value = fn(float $base): string => $this->show->value(Parameter::CarbonateHardness, $base);
@@ -212,18 +238,29 @@ final class AcidPage
         if ($working->value('gas') > self::GAS) {
             $found[] = new Finding(Finding::HEED, __('acid.gas', ['gas' => Show::rounded($working->value('gas'), 0)]), __('acid.gas_why'));
         }
-        if (1000.0 * $working->value('alk_a') < Alkalinity::fromDegrees(self::BARE)->milliequivalentPerLitre) {
+        if ($water[1]->central() < Alkalinity::fromDegrees(self::BARE)->milliequivalentPerLitre) {
             $found[] = new Finding(Finding::HEED, __('acid.bare'), __('acid.bare_why', ['fall' => $value($fall)]));
         }
         if ($this->millilitres > 0.0) {
             $litres = $this->litres();
-            $acid = $working->value('alk_s') - $working->value('alk_a');
+            $acid = $working->value('acid') / 1000.0;
             $kind = $this->kind();
             $milligrams = 1000.0 * $acid / $kind->protons() * $kind->leaves()->molarMass();
             $found[] = new Finding(Finding::HEED, __('acid.for_good'), __('acid.for_good_why', ['soda' => Show::rounded(1000.0 * $acid * $litres * self::SODA, 1), 'ion' => mb_strtolower($kind->leaves()->label()), 'mg' => Show::rounded($milligrams, 0)]).($kind === AcidKind::Phosphoric ? ' '.__('acid.phosphate') : ''));
         }
 
         return $found;
+    }
+
+    /** @return array<string, string> */
+    public function kinds(): array
+    {
+        $kinds = [];
+        foreach (AcidKind::cases() as $kind) {
+            $kinds[$kind->value] = __('acid.kind.'.$kind->value);
+        }
+
+        return $kinds;
     }
 
     /** Of the water that the acid goes into. */

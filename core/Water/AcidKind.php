@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Working\Computation;
+
 /** Strong acids that take alkalinity away for good. Organic ones are left out: bacteria eat them, and the alkalinity comes back. */
 enum AcidKind: string
 {
@@ -71,5 +74,41 @@ enum AcidKind: string
         }
 
         return 10.0 * $percent * $this->density($percent) * $this->protons() / $this->molarMass();
+    }
+
+    /**
+     * What of it takes a water from one alkalinity to another, or what a given amount takes.
+     *
+     * @param float      $percent by weight
+     * @param float      $litres  of the water, above 0
+     * @param float      $from    meq/L in the water
+     * @param float|null $to      meq/L that it shall have; null where the amount is given
+     * @param float      $given   mL, 0 and more; counts only without an aim
+     * @param Unit       $unit    that alkalinity is shown in
+     *
+     * @throws WaterFault when there is no such solution, or the litres are none
+     */
+    public function dose(float $percent, float $litres, float $from, ?float $to, float $given, Unit $unit): Computation
+    {
+        $strength = $this->strength($percent);
+        if (!($litres > 0.0 && $given >= 0.0 && max($litres, $given, abs($from), abs($to ?? 0.0)) < INF)) {
+            throw WaterFault::reading();
+        }
+        $dose = Computation::of('Acid')
+            ->given('p', 'strength by weight', $percent, '%')
+            ->constant('rho', 'density of the solution', $this->density($percent), 'kg/L', 'a curve through common tables')
+            ->constant('M', 'molar mass', $this->molarMass(), 'g/mol', 'IUPAC 2021')
+            ->constant('z', 'hydrogen ions of each', (float) $this->protons(), '', 'of its formula')
+            ->given('L', 'litres of the water', $litres, 'L')
+            ->line('n = 10 * p * rho * z / M', 'acid in a millilitre', 'meq/mL');
+        if ($to === null) {
+            $dose->given('v', 'acid given', $given, 'mL');
+        } else {
+            $dose->given('KH', 'KH of the water', $unit->fromBase($from), $unit->label)
+                ->given('goal', 'KH it shall have', $unit->fromBase($to), $unit->label)
+                ->line(sprintf('v = max(KH - goal, 0) * %.6f * L / n', $unit->widthToBase(1.0)), 'acid to give', 'mL');
+        }
+
+        return $dose->line('acid = n * v / L', 'acid for each litre of the water', 'meq/L');
     }
 }

@@ -41,7 +41,12 @@ final class AcidTest extends FeatureCase
             ->assertSee('What the acid takes is gone for good.')->assertSee('Acid goes into water, never water into acid');
         // In the tank 3 degrees by 30 of 102 L.
         $fall = 3.5 - (3.5 * (1.0 - 30.0 / $litres) + 2.5 * 30.0 / $litres);
-        $page->assertSee('KH of Brook')->assertSee(Show::rounded(3.5 - $fall, 1).'°', false);
+        $page->assertSee('KH of Brook')->assertSee(Show::rounded(3.5 - $fall, 1).' ± 0.3°', false);
+        // As every other page has it.
+        $page->assertSee('3.5 ± 0.4°', false);
+        $this->get("/tanks/$tank->id")->assertSee('3.5 ± 0.4°', false);
+        // The amount opens to its working too.
+        $page->assertSee('acid in a millilitre')->assertSee('acid to give');
         // So much bicarbonate as was taken: 3 degrees in 30 L at 84 mg for each meq.
         $page->assertSee(Show::rounded(3.0 * 0.356648 * 30.0 * 0.084007, 1).' g of sodium bicarbonate')->assertSee('mg/L of chloride in this water');
         $page->assertSee(sprintf('%.0f mg/L of chloride', 3.0 * 0.356648 * 35.45));
@@ -138,5 +143,17 @@ final class AcidTest extends FeatureCase
         // Chloride conducts 76.3 for the 44.5 of bicarbonate.
         self::assertEqualsWithDelta($taken * (76.31 - 44.5), $after->expectedConductivity() - $before->expectedConductivity(), 0.15 * $taken * 31.8);
         $this->get("/batches/$batch->id")->assertOk();
+    }
+
+    public function testAcidForAPartOfABatchIsSpreadOverAllOfIt(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '30', 'gh' => '6', 'kh' => '4', 'sources' => [$ro->id]]);
+        $this->post("/batches/$batch->id/made");
+        $before = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
+        $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '10', 'acid' => '4']);
+        $this->post("/tanks/$tank->id/acid", ['water' => (string) $batch->water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $after = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
+        self::assertEqualsWithDelta(4.0 * (100.0 * 1.0492 / 36.458) / 30.0, $before - $after, 1e-6);
     }
 }

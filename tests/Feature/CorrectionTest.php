@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\KnownWater;
 use App\Known\TankWater;
+use App\Known\Waters;
 use App\Models\Entry;
 use App\Models\EntryKind;
+use App\Models\Reading;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
@@ -174,5 +177,21 @@ final class CorrectionTest extends FeatureCase
         }
 
         return $run->refresh();
+    }
+
+    public function testABlendAndTheBenchFollowAReadingThatWasPutRight(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $this->read($keeper, $rain, ['general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'nitrate' => '0', 'temperature' => '12']);
+        $tank->update(['water_id' => $tap->id, 'second_water_id' => $rain->id, 'second_share' => 0.5]);
+        $blend = fn(): ?float => Waters::around($tank->setRelation('keeper', $keeper->fresh()?->load('waters') ?? $keeper), [$tap->id, $rain->id])->blend($tap, $rain, 0.5)->get(Parameter::Conductivity)?->central();
+        $bench = fn(): float => KnownWater::all([$tap])[$tap->id]->source->measured ?? NAN;
+        self::assertEqualsWithDelta(210.0, $blend() ?? NAN, 1.0);
+        self::assertEqualsWithDelta(390.0, $bench(), 1e-6);
+        $entry = Reading::query()->where('water_id', $tap->id)->where('parameter', 'conductivity')->firstOrFail()->entry_id;
+        $this->actingAs($keeper)->put("/entries/$entry", ['happened_at' => CarbonImmutable::now()->subMinute()->format('Y-m-d\TH:i'), 'readings' => ['conductivity' => '490']])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(260.0, $blend() ?? NAN, 1.0);
+        self::assertEqualsWithDelta(490.0, $bench(), 1e-6);
     }
 }

@@ -15,7 +15,9 @@
             <div class="field"><label for="f-way">it goes into the tank as</label><select id="f-way" name="way"><option value="change" @selected($entry('way') !== 'top_up')>a change</option><option value="top_up" @selected($entry('way') === 'top_up')>top-up</option></select></div>
         </div></fieldset>
         <fieldset><legend>The acid</legend><div class="row-fields">
-            <div class="field"><label for="f-kind">acid</label><select id="f-kind" name="kind">@foreach(Cresco\Core\Water\AcidKind::cases() as $kind)<option value="{{ $kind->value }}" @selected($entry('kind') === $kind->value)>{{ __('acid.kind.'.$kind->value) }}</option>@endforeach</select><p class="fault" id="e-f-kind">{{ $errors->first('kind') }}</p></div>
+            <div class="field"><label for="f-kind">acid</label><select id="f-kind" name="kind">
+                @foreach($page->kinds() as $kind => $word)<option value="{{ $kind }}" @selected($entry('kind') === $kind)>{{ $word }}</option>@endforeach
+            </select><p class="fault" id="e-f-kind">{{ $errors->first('kind') }}</p></div>
             <x-change-entry name="percent" label="strength by weight" :value="$entry('percent')" unit="%"/>
             <x-change-entry name="acid" label="so much, or “20 drops”" :value="$entry('acid')" unit="mL"/>
             <x-change-entry name="to" label="or down to a KH of" :value="$entry('to')" :unit="$page->unit()->label"/>
@@ -29,6 +31,6 @@
         @if($page->batch)<label class="tick"><input type="checkbox" name="batch" value="1"> into all of the batch that {{ $page->water->name }} was made as</label>@endif
         <button class="act quiet">It is in: write it down</button>
     </form>
-    <details class="more"><summary>How it is reckoned</summary><div class="open-working">@include('parts.working', ['working' => $page->working])</div></details>
+    <details class="more"><summary>How it is reckoned</summary><div class="open-working">@include('parts.working', ['working' => $page->dose]) @include('parts.working', ['working' => $page->working])</div></details>
     @endif
 </x-layout>
