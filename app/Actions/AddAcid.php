@@ -27,7 +27,8 @@ final class AddAcid
         return DB::transaction(function () use ($keeper, $tank, $page, $isInBatch): bool {
             $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $page->title(), 'body' => $page->body(), 'happened_at' => CarbonImmutable::now()]);
             $jar = AcidPage::jar($tank);
-            if ($jar?->stock !== null) {
+            // Another acid, or another strength, came out of another bottle.
+            if ($jar?->stock !== null && $page->isOf($jar)) {
                 Jar::query()->whereKey($jar->id)->update(['stock' => max(0.0, $jar->stock - $page->millilitres)]);
             }
             if (!$isInBatch || $page->batch === null || $page->working === null) {

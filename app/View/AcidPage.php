@@ -252,6 +252,12 @@ final class AcidPage
         return $found;
     }
 
+    /** Whether what is typed is what a bottle on the shelf holds. */
+    public function isOf(Jar $jar): bool
+    {
+        return ($jar->label['kind'] ?? null) === $this->typed['kind'] && abs((float) ($jar->label['percent'] ?? 0.0) - (Amount::parse($this->typed['percent']) ?? 0.0)) < 0.005;
+    }
+
     /** @return array<string, string> */
     public function kinds(): array
     {

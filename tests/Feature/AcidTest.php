@@ -122,6 +122,9 @@ final class AcidTest extends FeatureCase
         self::assertSame("4\u{A0}mL of hydrochloric acid, 9 %, in 30\u{A0}L of Tap", $entry->title);
         self::assertStringContainsString('KH of Brook', (string) $entry->body);
         self::assertSame(96.0, $jar->fresh()?->stock);
+        // Out of another bottle it takes nothing from this one.
+        $this->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertSessionHasNoErrors();
+        self::assertSame(96.0, $jar->fresh()->stock);
         $this->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '', 'way' => 'change'])->assertSessionHasErrors('acid');
         $this->post('/jars', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])->assertSessionHasErrors('label.kind');
         $this->post('/jars', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])->assertSessionHasErrors('label.percent');
