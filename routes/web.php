@@ -133,6 +133,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/again', [PlanAgainController::class, 'show']);
         Route::post('/again', [PlanAgainController::class, 'store'])->can('update', 'run');
         Route::post('/steps/{position}', [RunController::class, 'finish'])->can('update', 'run');
+        Route::post('/steps/{position}/open', [RunController::class, 'open'])->can('update', 'run');
         Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1')->can('update', 'run');
         Route::post('/switches/{device}', [RunController::class, 'toggle'])->can('update', 'run');
         Route::delete('/', [RunController::class, 'drop'])->can('delete', 'run');

@@ -67,8 +67,11 @@ final readonly class FinishStep
                 $this->requireAllOn($run);
             }
             Run::query()->whereKey($run->id)->where('state', RunState::Planned)->update(['state' => RunState::Running, 'started_at' => $now]);
-            if (!$run->steps()->whereNull('done_at')->exists()) {
+            $next = $run->steps()->whereNull('done_at')->orderBy('position')->first();
+            if ($next === null) {
                 $this->close($keeper, $run, $now);
+            } else {
+                RunStep::query()->whereKey($next->id)->whereNull('opened_at')->update(['opened_at' => $now]);
             }
 
             return true;

@@ -8,6 +8,7 @@ use App\Change\Draft;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\WaterOut;
+use App\Known\AgendaOf;
 use App\Known\RotationOf;
 use App\Models\BedPatch;
 use App\Models\Run;
@@ -42,6 +43,9 @@ final class ComposePage
     /** @var array<string, CarbonImmutable> when each task was last done here */
     private readonly array $last;
 
+    /** @var list<Task> due again */
+    private readonly array $due;
+
     /** @var array<string, list<float>> minutes that steps took here, by step */
     private readonly array $taken;
 
@@ -53,7 +57,8 @@ final class ComposePage
         $this->taken = SessionOf::taken($draft->tank);
         $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken));
         $this->spells = Spells::of($this->session, $this->table);
-        $this->last = TasksDue::last([$draft->tank->id])[$draft->tank->id] ?? [];
+        $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
+        $this->due = AgendaOf::tasks(AgendaOf::work($this->last, $show));
     }
 
     public function change(): string
@@ -81,7 +86,7 @@ final class ComposePage
                 'picked' => $this->session->does($task),
                 'open' => $this->session->changesWater() || !$task->needsChange(),
                 'last' => $moment === null ? '' : 'last '.$this->show->day($moment),
-                'due' => $moment !== null && $this->show->daysSince($moment) >= $task->days(),
+                'due' => in_array($task, $this->due, true),
             ];
         }
         usort($rows, static fn(array $a, array $b): int => [$b['open'], $b['due']] <=> [$a['open'], $a['due']]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\AgendaOf;
 use App\Known\Made;
 use App\Known\TankWater;
 use App\Known\VesselOf;
@@ -16,6 +17,7 @@ use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Collection;
@@ -49,25 +51,24 @@ final readonly class Round
         foreach (AfterJob::query()->due()->whereHas('run', static fn($runs) => $runs->whereIn('tank_id', $ids))->with('run')->orderByDesc('due_from')->get() as $job) {
             $after[$job->run->tank_id] = $job;
         }
-        $due = TasksDue::of($ids, $keeper->show());
+        $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {
             $tank->setRelation('keeper', $keeper);
-            $strips[] = self::strip($waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $due[$tank->id] ?? [], $keeper->show());
+            $strips[] = self::strip($waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
         return $strips;
     }
 
-    /** @param list<Task> $due work that is due again */
-    private static function strip(TankWater $water, ?Run $open, ?AfterJob $after, array $due, Show $show): RoundStrip
+    private static function strip(TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
         $concerns = ConcernLine::all($water, $show);
-        $tasks = array_slice($due, 0, self::AT_ONCE);
-        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $tasks, $show);
+        $tasks = array_slice(AgendaOf::dryTasks($agenda), 0, self::AT_ONCE);
+        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $agenda, $tasks, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
@@ -100,7 +101,7 @@ final readonly class Round
      *
      * @return array{int, string, string, string, string}
      */
-    private static function need(TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, array $due, Show $show): array
+    private static function need(TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, Show $show): array
     {
         $tank = $water->tank;
         $base = '/tanks/'.$tank->id;
@@ -136,8 +137,9 @@ final readonly class Round
         if ($open !== null) {
             return self::openSheet($open, $show);
         }
-        $rhythm = ucfirst(TankLoop::due($tank, $last, $show));
-        $days = TankLoop::daysUntilDue($tank, $last->changed_at, $show);
+        $change = $agenda->of(Agenda::CHANGE);
+        $rhythm = ucfirst(TankLoop::due($change));
+        $days = -($change?->over() ?? 0);
         if ($days > 0 && $worst?->urgency === Urgency::Next) {
             return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', 'Plan the change', $base.'/change'];
         }

@@ -76,12 +76,17 @@ final readonly class RunSheet
     /** Whether the tank was read in this session and nothing has left it yet: the plan may be held against it. */
     public function isReadAgain(): bool
     {
-
-
         $isRead = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'read' && $step->readings->isNotEmpty());
         $isDrained = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'drain' && $step->done_at !== null);
 
         return $this->run->plan->goal !== null && $isRead && !$isDrained;
+    }
+
+    /** Whether the step is begun by being looked at: it is the one in hand, or fits while that runs by itself. */
+    public function opensNow(): bool
+    {
+        return $this->step->done_at === null && $this->step->opened_at === null
+            && ($this->isCurrent() || in_array($this->step->job, (new StepContent($this->current))->meanwhile(), true));
     }
 
     public function isCurrent(): bool
@@ -121,9 +126,9 @@ final readonly class RunSheet
     {
         $minutes = $this->content->timerMinutes();
 
-        return $minutes > 0 && $this->step->opened_at !== null && $this->step->done_at === null
-            ? $this->step->opened_at->addMinutes($minutes)->getTimestamp()
-            : null;
+        $from = $this->step->opened_at ?? ($this->opensNow() ? CarbonImmutable::now() : null);
+
+        return $minutes > 0 && $from !== null && $this->step->done_at === null ? $from->addMinutes($minutes)->getTimestamp() : null;
     }
 
     /** @return list<RunStep> steps that may be done while this one runs by itself, and are not done yet */

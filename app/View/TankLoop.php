@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\AgendaOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\Tank;
-use App\Models\WaterChange;
-use App\Units\Show;
-use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Due;
 
 /** The way through one tank: look, read, change, session, look back, each with its state in a line. */
 final readonly class TankLoop
@@ -32,7 +31,7 @@ final readonly class TankLoop
         return new self($tank, $size, [
             new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
-            new LoopStop('change', 'Change', $base.'/change', self::due($tank, $last, $show), $here === 'change'),
+            new LoopStop('change', 'Change', $base.'/change', self::due(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change'),
             new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session'),
             new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back'),
             new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
@@ -40,25 +39,14 @@ final readonly class TankLoop
     }
 
     /** When the next change of the routine falls due, in words. */
-    public static function due(Tank $tank, ?WaterChange $last, Show $show): string
+    public static function due(?Due $change): string
     {
-        if ($last === null) {
-            return 'first change';
-        }
-        $days = self::daysUntilDue($tank, $last->changed_at, $show);
-
-        return match (true) {
-            $days < -1 => sprintf('change %d days late', -$days),
-            $days === -1 => 'change due yesterday',
-            $days === 0 => 'change due today',
-            $days === 1 => 'change due tomorrow',
-            default => sprintf('change in %d days', $days),
+        return $change === null ? __('rhythm.first') : match (true) {
+            $change->over() === 1 => __('rhythm.yesterday'),
+            $change->over() > 0 => trans_choice('rhythm.late', $change->over(), ['count' => $change->over()]),
+            $change->over() === 0 => __('rhythm.today'),
+            $change->over() === -1 => __('rhythm.tomorrow'),
+            default => trans_choice('rhythm.ahead', -$change->over(), ['count' => -$change->over()]),
         };
-    }
-
-    /** Days of the keeper's calendar until the routine asks for the next change; negative when it is late. */
-    public static function daysUntilDue(Tank $tank, CarbonImmutable $last, Show $show): int
-    {
-        return $tank->routine_days - $show->daysSince($last);
     }
 }

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'every' => '{1} every day|[2,*] every :count days',
-    'readings' => '{1} one reading|[2,*] :count readings',
+    'first' => 'first change',
+    'today' => 'change due today',
+    'tomorrow' => 'change due tomorrow',
+    'yesterday' => 'change due yesterday',
+    'late' => '{1} change one day late|[2,*] change :count days late',
+    'ahead' => '{1} change in one day|[2,*] change in :count days',
 ];

@@ -62,6 +62,7 @@ final class ComposeTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
         $cool = $run->steps()->where('job', 'cool')->firstOrFail();
         $page = $this->actingAs($keeper)->get("/runs/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Panes');
+        $this->post("/runs/$run->id/steps/$cool->position/open")->assertNoContent();
         // The pane step can be ended first, and the timer goes on meanwhile.
         $glass = $run->steps()->where('job', 'glass')->firstOrFail();
         $page->assertSee("/runs/$run->id?step=$glass->position", false);

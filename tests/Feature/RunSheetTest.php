@@ -218,15 +218,31 @@ final class RunSheetTest extends FeatureCase
         $this->get('/')->assertSee('Step 4 of');
     }
 
-    public function testATimerRunsFromWhenItsStepWasFirstSeen(): void
+    public function testATimerRunsFromTheEndOfTheStepBeforeIt(): void
     {
-        $this->finishUntil('cool');
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00:00'));
-        $this->get("/runs/{$this->run->id}");
+        $this->finishUntil('cool');
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:05:00'));
         $rings = CarbonImmutable::parse('2026-03-01 18:15:00')->getTimestamp();
 
         $this->get("/runs/{$this->run->id}")->assertSee('data-rings="'.$rings.'"', false);
+    }
+
+    public function testLookingAtAStepWritesNothingAndSayingSoDoesOnce(): void
+    {
+        $first = fn() => $this->run->steps()->orderBy('position')->firstOrFail()->opened_at?->format('H:i');
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
+        $this->get("/runs/{$this->run->id}")->assertOk()->assertSee('/steps/1/open');
+        self::assertNull($first());
+
+        $this->post("/runs/{$this->run->id}/steps/1/open")->assertNoContent();
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 18:10'));
+        $this->post("/runs/{$this->run->id}/steps/1/open")->assertNoContent();
+
+        self::assertSame('18:00', $first());
+        $this->get("/runs/{$this->run->id}")->assertDontSee('/steps/1/open');
+        // A look ahead begins nothing.
+        $this->get("/runs/{$this->run->id}?step=3")->assertDontSee('/open');
     }
 
     public function testCautionsStandInTheStepsWhereTheyBite(): void

@@ -34,10 +34,6 @@ final class RunController extends Controller
         }
         $asked = $request->query('step');
         $sheet = new RunSheet($run, is_numeric($asked) ? (int) $asked : null);
-        // A timer runs from the moment its step is first seen, on whichever device.
-        RunStep::query()->whereKey($sheet->step->id)->whereNull('opened_at')->update(['opened_at' => CarbonImmutable::now()]);
-        $sheet->step->opened_at ??= CarbonImmutable::now();
-
         return view('runs.show', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show(), 'again' => $sheet->isReadAgain() ? $this->again($request, $run) : null]);
     }
 
@@ -81,6 +77,17 @@ final class RunController extends Controller
         }
 
         return view('runs.strip', ['run' => $run, 'marks' => $marks, 'pieces' => $pieces]);
+    }
+
+    /** A timer runs from the moment its step is first seen, on whichever device; the page says so of its own accord. */
+    public function open(Run $run, int $position): Response
+    {
+        $step = $run->steps()->where('position', $position)->firstOrFail();
+        if ($run->state->isOpen()) {
+            RunStep::query()->whereKey($step->id)->whereNull('done_at')->whereNull('opened_at')->update(['opened_at' => CarbonImmutable::now()]);
+        }
+
+        return response()->noContent();
     }
 
     public function finish(Request $request, Run $run, int $position, RecordReadings $record, FinishStep $finish): RedirectResponse

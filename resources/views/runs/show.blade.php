@@ -20,6 +20,9 @@
             <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}" @if($step->is($sheet->step)) aria-current="step" @endif><span class="visually-hidden">{{ $step->position }}. {{ (new App\Kept\StepContent($step))->title() }}@if($step->skipped) (skipped)@elseif($step->done_at) (done)@endif</span></a></li>
         @endforeach
     </ol>
+    @if($sheet->opensNow())
+    <form hx-post="/runs/{{ $run->id }}/steps/{{ $sheet->step->position }}/open" hx-trigger="load" hx-swap="none" hidden>@csrf</form>
+    @endif
     <div class="run-body">
     @if(session('status'))<p class="finding heed">{{ session('status') }}</p>@endif
     <form id="step" method="post" action="/runs/{{ $run->id }}/steps/{{ $sheet->step->position }}" novalidate>@csrf

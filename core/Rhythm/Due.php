@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+/** Something that wants doing within a band of days: the one way in which Cresco says when. */
+final readonly class Due
+{
+    /**
+     * @param string $key   what it is
+     * @param int    $from  day on which it may first be due, counted from today; below 0 for days gone by
+     * @param int    $until day after which it is late, not before the first
+     * @param string $why   key of its reason
+     *
+     * @throws RhythmFault when the band ends before it begins
+     */
+    public function __construct(public string $key, public int $from, public int $until, public string $why = '')
+    {
+        if ($until < $from) {
+            throw RhythmFault::band();
+        }
+    }
+
+    /** What comes again after so many days, and was last done so many days ago. */
+    public static function again(string $key, int $every, int $since, string $why = 'again'): self
+    {
+        return new self($key, $every - $since, $every - $since, $why);
+    }
+
+    public function isNow(): bool
+    {
+        return $this->from <= 0;
+    }
+
+    public function isLate(): bool
+    {
+        return $this->until < 0;
+    }
+
+    /** Days since it fell due; below 0 while it does not. */
+    public function over(): int
+    {
+        return -$this->from;
+    }
+}
