@@ -11,11 +11,19 @@ use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Fault;
 use Cresco\Core\Flow\Hose;
+use Cresco\Core\Light\Lamp;
+use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LightField;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Plants\Demand;
+use Cresco\Core\Plants\Form;
+use Cresco\Core\Plants\LearnedRate;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\Stand;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
@@ -193,6 +201,11 @@ final class SweepTest extends TestCase
         return new Patch(1, 0.0, 0.5, 0.0, 1.0, Cover::Sand, 20.0);
     }
 
+    private static function stand(): Stand
+    {
+        return new Stand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.5, 0.4, 1.0, 120.0, 5.0, 0.8, 420.0, LearnedRate::guess(40.0), 20.0, 200.0);
+    }
+
     private static function vessel(): Vessel
     {
         return new Vessel(new Rectangle(500, 300), 380, 20, new Bed(60, 40, 0.4));
@@ -229,6 +242,8 @@ final class SweepTest extends TestCase
             Conductance::class => static fn(): object => Conductance::of(Ions::milligrams(['Ca' => 40.0, 'Cl' => 70.0])),
             Hose::class => static fn(): object => new Hose(12.0, 2.0),
             Patch::class => self::patch(...),
+            Stand::class => self::stand(...),
+            Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new Lamp(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
             Session::class => static fn(): object => new Session(self::plan(), AnimalGroup::Community, [], [], 100.0, true, true),
         ];
         $made['self'] = $made[Ions::class];

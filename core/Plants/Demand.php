@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+/** How much light a kind asks for. */
+enum Demand: string
+{
+    case Shade = 'shade';
+    case Middling = 'middling';
+    case Much = 'much';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Shade => 'little light will do',
+            self::Middling => 'middling light',
+            self::Much => 'much light',
+        };
+    }
+
+    /** Light in which growth bends off, µmol/m2s. House default, in the form of Jassby and Platt (1976). */
+    public function bend(): float
+    {
+        return match ($this) {
+            self::Shade => 30.0,
+            self::Middling => 60.0,
+            self::Much => 120.0,
+        };
+    }
+
+    /** Light at its top that keeps it in good form, µmol/m2s over eight hours. House default. */
+    public function need(): float
+    {
+        return match ($this) {
+            self::Shade => 15.0,
+            self::Middling => 30.0,
+            self::Much => 60.0,
+        };
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/** The rate of a stand from its light, carbon dioxide, food, hours and warmth. */
+final class Growth
+{
+    /** Light that only keeps it alive, µmol/m2s. House default. */
+    public const COMPENSATION = 5.0;
+
+    /** mg/L of carbon dioxide at half of what it can do. House default, of 2 to 8 measured. */
+    public const HALF = 5.0;
+
+    /** mg/L of carbon dioxide in a tank without gas, unless better is known. House default. */
+    public const WITHOUT_GAS = 2.5;
+
+    /** mg/L of carbon dioxide at which the usual rates hold. House default. */
+    public const WITH_GAS = 30.0;
+
+    /** What one that uses bicarbonate reaches at a KH above 3 at least, as a share. House default. */
+    public const BICARBONATE = 0.45;
+
+    /** meq/L of KH above which that holds: 3 degrees. House default. */
+    public const BICARBONATE_FROM = 1.07;
+
+    /**
+     * Rate where it is fastest, in the light at half its ceiling.
+     *
+     * @param float  $usual         mm a week in good light with carbon dioxide
+     * @param float  $light         µmol/m2s at half the ceiling
+     * @param float  $carbonDioxide mg/L
+     * @param float  $hours         of light a day
+     * @param float  $celsius       of the water
+     * @param float  $food          share that the scarcest nutrient allows, 0 to 1
+     * @param float  $leastCarbon   share that it reaches without carbon dioxide, 0 to 1
+     *
+     * @throws PlantsFault
+     */
+    public static function rate(float $usual, Demand $demand, float $light, float $carbonDioxide, float $hours = 8.0, float $celsius = 24.0, float $food = 1.0, float $leastCarbon = 0.0): Computation
+    {
+        if (!(min($usual, $light, $carbonDioxide, $hours, $food, $leastCarbon) >= 0.0 && max($usual, $light, $carbonDioxide) < 1e5 && $hours <= 24.0 && max($food, $leastCarbon) <= 1.0 && $celsius >= 0.0 && $celsius <= 45.0)) {
+            throw PlantsFault::light();
+        }
+
+        return Computation::of('How fast it grows')
+            ->given('usual', 'usual rate in good light with carbon dioxide', $usual, 'mm a week', Grade::Guess)
+            ->given('E', 'light at half its ceiling', $light, 'µmol/m²s')
+            ->given('C', 'carbon dioxide', $carbonDioxide, 'mg/L')
+            ->given('hours', 'light a day', $hours, 'h')
+            ->given('T', 'temperature', $celsius, '°C')
+            ->given('food', 'what the scarcest nutrient allows', $food, '×', Grade::Guess)
+            ->given('least', 'reached by bicarbonate alone', $leastCarbon, '×', Grade::Guess)
+            ->constant('Ek', 'light in which growth bends off: '.$demand->label(), $demand->bend(), 'µmol/m²s', 'form by Jassby and Platt (1976), figure a house default', Grade::Guess)
+            ->constant('E0', 'light that only keeps it alive', self::COMPENSATION, 'µmol/m²s', 'house default', Grade::Guess)
+            ->constant('K', 'carbon dioxide at half of what it can do', self::HALF, 'mg/L', 'house default, of 2 to 8 measured', Grade::Guess)
+            ->line('by_light = max(0, 1 - 2 / (exp(2 * (E - E0) / Ek) + 1)) / (1 - 2 / (exp(2 * (100 - E0) / Ek) + 1))', 'by light, 1 at 100 µmol/m²s', '×')
+            ->line('by_carbon = max(least, C / (C + K) / (30 / 35))', 'by carbon dioxide, 1 at 30 mg/L', '×')
+            ->line('rate = usual * by_light * by_carbon * food * hours / 8 * 2^((T - 24) / 10)', 'rate where it is fastest', 'mm a week');
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+/** A kind of plant: what is known of it before the diary knows better. */
+final readonly class Kind
+{
+    /**
+     * @param string     $key         of the catalogue
+     * @param string     $name        botanical
+     * @param float      $roots       share of its food that it takes by the roots, 0 to 1
+     * @param bool       $bicarbonate whether it uses bicarbonate where carbon dioxide is short
+     * @param float|null $ceiling     mm, where it is not that of its form
+     * @param float|null $rate        mm a week where it is fastest, where it is not that of form and pace
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public Form $form,
+        public Pace $pace,
+        public Demand $demand,
+        public float $roots,
+        public bool $bicarbonate = false,
+        public ?float $ceiling = null,
+        public ?float $rate = null,
+    ) {}
+
+    public function usualRate(): float
+    {
+        return $this->rate ?? $this->form->rate($this->pace);
+    }
+}

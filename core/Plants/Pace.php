@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+/** How fast a kind grows among those of its form. */
+enum Pace: string
+{
+    case Slow = 'slow';
+    case Middling = 'middling';
+    case Fast = 'fast';
+
+    public function label(): string
+    {
+        return $this->value;
+    }
+}

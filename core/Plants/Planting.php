@@ -1,0 +1,412 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+use Cresco\Core\Light\LightField;
+use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Working\Computation;
+
+/** All stands of a tank in its light: how tall each is on a day, who takes whose light, what is due and how deep to cut. */
+final class Planting
+{
+    /** mm under the surface at which a stand is due. House default. */
+    public const UNDER_SURFACE = 30.0;
+
+    /** A stand that the water stops grows to this times the height of the water, lying over. House default. */
+    public const LIES_OVER = 1.4;
+
+    /** A height wished is passed when it is exceeded by this share. House default. */
+    public const PASSED = 0.1;
+
+    /** Days between two cuts, as long as nothing else is asked. House default. */
+    public const BETWEEN_CUTS = 14;
+
+    /** Share of all leaves that go in one session at most when animals are sensitive, food is short or algae is about. House default. */
+    public const MOST_AT_ONCE = 0.5;
+
+    /** Share of sound leaves taken from a rosette, ribbon or epiphyte at once, at most. House default. */
+    public const MOST_LEAVES = 0.33;
+
+    /** Share of the light needed for good form that keeps a plant alive. House default. */
+    public const ALIVE = 0.67;
+
+    /** Hours of light that the needs are said for. House default. */
+    private const HOURS = 8.0;
+
+    /** Nothing is foreseen beyond so many days. House limit. */
+    private const HORIZON = 365;
+
+    /** A doubling of cover may be faster or slower by this factor in 80 % of cases. House default. */
+    private const SPREADS = 1.4;
+
+    /** Dry over fresh of leathery leaves. House default. */
+    private const LEATHERY = 0.15;
+
+    /** @var array<int, Stand> by key */
+    public readonly array $stands;
+
+    /** @var array<int, array<int, float>> heights by thousandths of a day */
+    private array $heights = [];
+
+    /**
+     * @param list<Stand> $stands in any order
+     * @param float       $water  height of the water over the floor, mm
+     *
+     * @throws PlantsFault
+     */
+    public function __construct(array $stands, public readonly LightField $light, public readonly float $water, public readonly Bed $bed)
+    {
+        if (!($water > 1.0 && $water < 1e5)) {
+            throw PlantsFault::light();
+        }
+        $byKey = [];
+        foreach ($stands as $stand) {
+            $byKey[$stand->key] = $stand;
+        }
+        ksort($byKey);
+        $this->stands = $byKey;
+    }
+
+    /** mm over the floor that a stand stands on; floating plants hang from the surface. */
+    public function base(Stand $stand): float
+    {
+        return $stand->floats() ? $this->water : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $stand->deep() + $stand->perch);
+    }
+
+    /** mm of water over what it stands on. */
+    public function room(Stand $stand): float
+    {
+        return max(1.0, $this->water - $this->base($stand));
+    }
+
+    /** Ceiling of a kind at a place, mm. */
+    public static function ceiling(Kind $kind, float $room): float
+    {
+        return match (true) {
+            $kind->ceiling !== null => $kind->ceiling,
+            $kind->form->entry()->ceiling !== null => $kind->form->entry()->ceiling,
+            !($room > 0.0 && $room < 1e5) => throw PlantsFault::stand(),
+            default => min(Stand::TALLEST, max(20.0, self::LIES_OVER * $room)),
+        };
+    }
+
+    /** @return array<int, float> mm above its base of each stand after so many days */
+    public function heights(float $days): array
+    {
+        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(static fn(Stand $stand): float => $stand->heightIn($days), $this->stands);
+    }
+
+    /** Cover of the surface over a stand after so many days, 0 to 1. */
+    public function floating(Stand $stand, float $days): float
+    {
+        $open = 1.0;
+        foreach ($this->stands as $other) {
+            if ($other->floats() && $other->key !== $stand->key) {
+                $open *= 1.0 - self::overlap([$other->left, $other->right, $other->front, $other->back], $stand) * $other->coverIn($days);
+            }
+        }
+
+        return 1.0 - $open;
+    }
+
+    /**
+     * Who takes light at the top of a stand.
+     *
+     * @param array<int, float>|null $heights of all, where they are not those of the day
+     *
+     * @return array<int, Shade> by the key of the taller one
+     */
+    public function shades(Stand $stand, float $days, ?array $heights = null, ?float $height = null): array
+    {
+        $heights ??= $this->heights($days);
+        $top = $this->base($stand) + min($this->room($stand), $height ?? $heights[$stand->key]);
+        $shades = [];
+        foreach ($stand->floats() ? [] : $this->stands as $key => $other) {
+            if ($key === $stand->key || $other->floats()) {
+                continue;
+            }
+            $overlap = self::overlap($this->stretch($other, $heights[$key]), $stand) * $other->coverIn($days);
+            $tall = $this->base($other) + min($this->room($other), $heights[$key]);
+            if ($overlap > 0.0 && $tall > $top) {
+                $shades[$key] = new Shade($other->name, min(1.0, $overlap), $other->form->shade(), $other->form->layers() * ($tall - $top) / $this->room($other));
+            }
+        }
+
+        return $shades;
+    }
+
+    /**
+     * Light at the top of a stand after so many days, µmol/m2s.
+     *
+     * @param array<int, float>|null $heights of all, where they are not those of the day
+     */
+    public function lightAt(Stand $stand, float $days, ?array $heights = null): float
+    {
+        return Canopy::at($this->open($stand, ($heights ?? $this->heights($days))[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days, $heights)));
+    }
+
+    /** The same, as a working. */
+    public function working(Stand $stand, float $days): Computation
+    {
+        return Canopy::working($this->open($stand, $this->heights($days)[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days)));
+    }
+
+    /** Light with no plant above it, µmol/m2s, at so many mm above its base. */
+    public function open(Stand $stand, float $height): float
+    {
+        $depth = max(0.0, $this->room($stand) - max(0.0, $height));
+
+        return $this->light->atPlace($stand->across(), $stand->deep(), $stand->floats() ? 0.0 : $depth);
+    }
+
+    /** Light that a stand asks for at its top, µmol/m2s, the lamps being on for as long as they are. */
+    public function need(Stand $stand): float
+    {
+        $hours = $this->light->hours();
+
+        return $hours <= 0.0 ? INF : $stand->demand->need() * self::HOURS / $hours;
+    }
+
+    /** Dry mass of a stand as it is, g. */
+    public function dryMass(Stand $stand, ?float $height = null, ?float $cover = null): float
+    {
+        $full = $stand->form->entry()->reachesSurface ? $this->room($stand) : $stand->ceiling;
+        $part = $stand->floats() ? 1.0 : min(self::LIES_OVER, ($height ?? $stand->height) / $full);
+
+        return $stand->form->dryMass() * $stand->area() * $this->light->plan->length() * $this->light->plan->depth() / 1e6 * $part * ($cover ?? $stand->cover);
+    }
+
+    /** When a stand is next due, and why; null when nothing is foreseen within a year. */
+    public function due(Stand $stand): ?StandDue
+    {
+        $first = null;
+        foreach ($this->limits($stand) as [$reason, $limit, $shaded]) {
+            $found = $this->dueAt($stand, $reason, $limit, $shaded);
+            if ($found !== null && ($first === null || $found->due->from + $found->due->until < $first->due->from + $first->due->until)) {
+                $first = $found;
+            }
+        }
+
+        return $first;
+    }
+
+    /** @return list<StandDue> of all stands, the earliest first */
+    public function dues(): array
+    {
+        $dues = array_values(array_filter(array_map($this->due(...), $this->stands)));
+        usort($dues, static fn(StandDue $a, StandDue $b): int => [$a->due->from + $a->due->until, $a->stand->key] <=> [$b->due->from + $b->due->until, $b->stand->key]);
+
+        return $dues;
+    }
+
+    /**
+     * The cut that brings a stand back to its limit on a wished day.
+     *
+     * @param int        $days   until then
+     * @param float|null $height to cut to, where the keeper wants another, mm; of floating plants the cover, 0 to 1
+     */
+    public function cut(Stand $stand, int $days = self::BETWEEN_CUTS, ?float $height = null): Cut
+    {
+        if ($days < 1 || $days > 3650) {
+            throw PlantsFault::cut();
+        }
+        $due = $this->due($stand);
+        $entry = $stand->form->entry();
+        [$to, $cover] = [$stand->height, $stand->cover];
+        if ($entry->cutBy === CutBy::Cover) {
+            $limit = $entry->limit;
+            $cover = $height ?? max($entry->least, min($stand->cover, $stand->doubling <= 0.0 ? $limit : (new Spread($stand->doubling))->after($limit, -$days)));
+            if (!($cover > 0.0 && $cover <= $stand->cover + 1e-9)) {
+                throw PlantsFault::cut();
+            }
+        } else {
+            $to = $height ?? $this->height($stand, $days, $due);
+            if (!($to >= 1.0 && $to <= $stand->height + 1e-9)) {
+                throw PlantsFault::cut();
+            }
+        }
+        $goal = $this->goal($stand, $due);
+        $share = $entry->cutBy === CutBy::Cover ? 1.0 - $cover / $stand->cover : 1.0 - $to / $stand->height;
+        $dry = $this->dryMass($stand) - $this->dryMass($stand, $to, $cover);
+        $tops = $entry->cutBy === CutBy::Height && $entry->reachesSurface && $entry->spacing > 0.0 && $share > 0.05
+            ? (int) round($stand->area() * $this->light->plan->length() * $this->light->plan->depth() * $stand->cover / $entry->spacing ** 2) : 0;
+
+        return new Cut($stand, $to, $cover, max(0.0, $share), max(0.0, $dry) / ($entry->perches && $stand->form === Form::Epiphyte ? self::LEATHERY : TakenOut::DRY), $tops, $this->back($stand, $goal, $to, $cover), $due);
+    }
+
+    /** What the light of a stand becomes when others are cut, µmol/m2s before and after. */
+    public function gained(Stand $shaded, Cut ...$cuts): float
+    {
+        $heights = $this->heights(0.0);
+        foreach ($cuts as $cut) {
+            $heights[$cut->stand->key] = $cut->to;
+        }
+
+        return $this->lightAt($shaded, 0.0, $heights);
+    }
+
+    /**
+     * Heights or covers at which a stand is due.
+     *
+     * @return list<array{Reason, float, int|null}>
+     */
+    private function limits(Stand $stand): array
+    {
+        $entry = $stand->form->entry();
+        $limits = match (true) {
+            $entry->cutBy === CutBy::Cover => [[Reason::Cover, $entry->limit, null]],
+            $entry->cutBy === CutBy::Thickness => [[Reason::Thick, $entry->limit, null]],
+            default => [],
+        };
+        if ($entry->floats) {
+            return $limits;
+        }
+        if ($entry->reachesSurface) {
+            $limits[] = [Reason::Surface, max(20.0, $this->room($stand) - self::UNDER_SURFACE), null];
+        }
+        if ($stand->wished !== null && $entry->cutBy !== CutBy::Thickness) {
+            $limits[] = [Reason::Wish, $stand->wished * (1.0 + self::PASSED), null];
+        }
+        if ($stand->planted !== null && $stand->form === Form::Stem) {
+            $limits[] = [Reason::Branch, 2.0 * $stand->planted, null];
+        }
+
+        return [...$limits, ...$this->shading($stand)];
+    }
+
+    /**
+     * Heights at which it takes a neighbour below its need.
+     *
+     * @return list<array{Reason, float, int}>
+     */
+    private function shading(Stand $stand): array
+    {
+        $heights = $this->heights(0.0);
+        $limits = [];
+        foreach ($this->stands as $key => $other) {
+            if ($key === $stand->key || $other->floats()) {
+                continue;
+            }
+            $overlap = min(1.0, self::overlap($this->stretch($stand, $heights[$stand->key]), $other) * $stand->cover);
+            if ($overlap <= 0.0) {
+                continue;
+            }
+            $low = [$stand->key => 0.0] + $heights;
+            $without = $this->lightAt($other, 0.0, $low);
+            $need = $this->need($other);
+            if ($without <= $need) {
+                // It is short of light whatever this one does.
+                continue;
+            }
+            $lets = 1.0 - (1.0 - $need / $without) / $overlap;
+            if ($lets <= 0.0) {
+                continue;
+            }
+            $layers = -log($lets) / $stand->form->shade();
+            $top = $this->base($other) + min($this->room($other), $heights[$key]);
+            $limit = $top + $layers / $stand->form->layers() * $this->room($stand) - $this->base($stand);
+            if ($limit > 0.0 && $limit < $this->room($stand)) {
+                $limits[] = [Reason::Shade, max(10.0, $limit), $key];
+            }
+        }
+
+        return $limits;
+    }
+
+    private function dueAt(Stand $stand, Reason $reason, float $limit, ?int $shaded): ?StandDue
+    {
+        if ($reason === Reason::Cover) {
+            if ($stand->doubling <= 0.0 && $stand->cover < $limit) {
+                return null;
+            }
+            $days = $stand->doubling <= 0.0 ? 0.0 : (new Spread($stand->doubling))->daysTo($stand->cover, $limit);
+            [$from, $until] = [$days / self::SPREADS, $days * self::SPREADS];
+        } else {
+            $weeks = static fn(float $height, float $rate): float => (new Regrowth($stand->ceiling, $rate))->weeksTo(max(1.0, $height), $limit);
+            $from = 7.0 * $weeks($stand->height + 1.2816 * $stand->off, $stand->rate->high);
+            $until = 7.0 * $weeks($stand->height - 1.2816 * $stand->off, $stand->rate->low);
+            // What stands above its limit as it was read is due now.
+            $until = $stand->height >= $limit ? 0.0 : $until;
+        }
+        [$from, $until] = [$from > 0.0 ? $from + $stand->pause : 0.0, $until > 0.0 ? $until + $stand->pause : 0.0];
+        if ($from > self::HORIZON) {
+            return null;
+        }
+        $from = (int) floor($from);
+
+        return new StandDue($stand, new Due('stand.'.$stand->key, $from, max($from, (int) ceil(min((float) self::HORIZON, $until))), $reason->value), $reason, $limit, $shaded);
+    }
+
+    /** Height or cover that a cut is to bring back, which is no limit passed. */
+    private function goal(Stand $stand, ?StandDue $due): float
+    {
+        if ($stand->form->entry()->cutBy === CutBy::Cover) {
+            return $stand->form->entry()->limit;
+        }
+        $goals = array_map(static fn(array $limit): float => $limit[0] === Reason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] !== Reason::Branch));
+
+        return min([$stand->ceiling, ...array_values($goals), ...($due !== null && $due->reason !== Reason::Wish && $due->reason !== Reason::Branch ? [$due->limit] : [])]);
+    }
+
+    private function height(Stand $stand, int $days, ?StandDue $due): float
+    {
+        $entry = $stand->form->entry();
+        $goal = $this->goal($stand, $due);
+        $to = (new Regrowth($stand->ceiling, $stand->rate->median))->cutFor($goal, $days / 7.0);
+        // A row that has only just doubled is pinched back to where it was planted, so that it branches.
+        $to = $due?->reason === Reason::Branch && $due->due->isNow() ? min($to, (float) $stand->planted) : $to;
+        $to = max(min($entry->least, $stand->height), $to);
+        if ($entry->cutBy === CutBy::Leaves) {
+            $to = max($to, (1.0 - self::MOST_LEAVES) * $stand->height);
+        }
+        if ($entry->cutBy === CutBy::Thickness) {
+            $to = max($to, $stand->height / 2.0);
+        }
+
+        return min($stand->height, $to);
+    }
+
+    /** @return array{int, int}|null */
+    private function back(Stand $stand, float $goal, float $to, float $cover): ?array
+    {
+        if ($stand->form->entry()->cutBy === CutBy::Cover) {
+            $days = $stand->doubling <= 0.0 ? INF : (new Spread($stand->doubling))->daysTo($cover, $goal);
+
+            return $days > self::HORIZON ? null : [(int) floor($days / self::SPREADS), (int) ceil($days * self::SPREADS)];
+        }
+        $weeks = static fn(float $rate): float => (new Regrowth($stand->ceiling, $rate))->weeksTo($to, min($goal, 0.98 * $stand->ceiling));
+        $fast = 7.0 * $weeks($stand->rate->high);
+
+        return $fast > self::HORIZON ? null : [(int) floor($fast), (int) ceil(min((float) self::HORIZON, 7.0 * $weeks($stand->rate->low)))];
+    }
+
+    /**
+     * The plan of a stand with what lies over at the surface: as much as it is longer than the water is deep, toward the lamps.
+     *
+     * @return array{float, float, float, float} left, right, front, back
+     */
+    private function stretch(Stand $stand, float $height): array
+    {
+        $over = $stand->form->entry()->reachesSurface ? max(0.0, $height - $this->room($stand)) / $this->light->plan->length() : 0.0;
+        $lamps = $this->light->lamps;
+        $middle = $lamps === [] ? 0.5 : array_sum(array_map(static fn($lamp): float => $lamp->across, $lamps)) / count($lamps);
+
+        return [$stand->left - ($middle < $stand->across() ? $over : 0.0), $stand->right + ($middle > $stand->across() ? $over : 0.0), $stand->front, $stand->back];
+    }
+
+    /**
+     * Share of the plan of a stand that lies under a rectangle.
+     *
+     * @param array{float, float, float, float} $above left, right, front, back
+     */
+    private static function overlap(array $above, Stand $stand): float
+    {
+        $across = max(0.0, min($above[1], $stand->right) - max($above[0], $stand->left));
+        $deep = max(0.0, min($above[3], $stand->back) - max($above[2], $stand->front));
+
+        return min(1.0, $across * $deep / $stand->area());
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+/** Why a stand is due. */
+enum Reason: string
+{
+    case Surface = 'surface';
+    case Shade = 'shade';
+    case Wish = 'wish';
+    case Thick = 'thick';
+    case Cover = 'cover';
+    case Branch = 'branch';
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+/** Plants of one kind in one place, as they are today. Heights are mm above what they stand on. */
+final readonly class Stand
+{
+    /** The tallest that one may be, mm. House limit. */
+    public const TALLEST = 3000.0;
+
+    /**
+     * @param float       $left    share of the length of the plan
+     * @param float       $right   the same, beyond the left
+     * @param float       $front   share of its depth from the front pane
+     * @param float       $back    the same, beyond the front
+     * @param float       $height  mm today
+     * @param float       $off     what that may be off by, mm, a standard deviation
+     * @param float       $cover   of its area, above 0 to 1
+     * @param float       $ceiling mm
+     * @param LearnedRate $rate    where it is fastest
+     * @param float       $doubling days in which its cover doubles while sparse; 0 where it stays
+     * @param float|null  $wished  height that it should have, mm
+     * @param float       $perch   mm above the bed that it sits at
+     * @param float       $pause   days from now in which it does not grow
+     * @param float|null  $planted height at which it was planted, mm, while it has not been cut; a stem branches from its first cut
+     * @param float       $roots   share of its food that it takes by the roots
+     *
+     * @throws PlantsFault
+     */
+    public function __construct(
+        public int $key,
+        public string $name,
+        public Form $form,
+        public Demand $demand,
+        public float $left,
+        public float $right,
+        public float $front,
+        public float $back,
+        public float $height,
+        public float $off,
+        public float $cover,
+        public float $ceiling,
+        public LearnedRate $rate,
+        public float $doubling = 0.0,
+        public ?float $wished = null,
+        public float $perch = 0.0,
+        public float $pause = 0.0,
+        public ?float $planted = null,
+        public float $roots = 0.5,
+    ) {
+        if (!($left >= -1e-9 && $right <= 1.0 + 1e-9 && $front >= -1e-9 && $back <= 1.0 + 1e-9 && $right - $left >= 0.005 && $back - $front >= 0.005)) {
+            throw PlantsFault::place();
+        }
+        if (!($height >= 1.0 && max($height, $ceiling) <= self::TALLEST && $ceiling >= 1.0 && $off >= 0.0 && $off < self::TALLEST && $perch >= 0.0 && $perch <= self::TALLEST)) {
+            throw PlantsFault::stand();
+        }
+        if (!($cover > 0.0 && $cover <= 1.0 && $doubling >= 0.0 && $doubling < 1e5)) {
+            throw PlantsFault::cover();
+        }
+        if (!($pause >= 0.0 && $pause < 1e4 && ($wished === null || ($wished > 0.0 && $wished <= self::TALLEST)) && ($planted === null || ($planted > 0.0 && $planted <= self::TALLEST)) && $roots >= 0.0 && $roots <= 1.0)) {
+            throw PlantsFault::stand();
+        }
+    }
+
+    /** Share of the plan. */
+    public function area(): float
+    {
+        return ($this->right - $this->left) * ($this->back - $this->front);
+    }
+
+    /** Middle of it from the left, 0 to 1. */
+    public function across(): float
+    {
+        return ($this->left + $this->right) / 2.0;
+    }
+
+    /** Middle of it from the front, 0 to 1. */
+    public function deep(): float
+    {
+        return ($this->front + $this->back) / 2.0;
+    }
+
+    public function floats(): bool
+    {
+        return $this->form->entry()->floats;
+    }
+
+    /** Height after so many days, mm. */
+    public function heightIn(float $days, ?float $from = null, ?float $rate = null): float
+    {
+        if (!(abs($days) < 1e5)) {
+            throw PlantsFault::growth();
+        }
+
+        return $this->floats() ? $this->height : (new Regrowth($this->ceiling, $rate ?? $this->rate->median))->after(max(1.0, $from ?? $this->height), $this->growing($days) / 7.0);
+    }
+
+    /** Cover after so many days, 0 to 1. */
+    public function coverIn(float $days, ?float $from = null, float $faster = 1.0): float
+    {
+        if (!(abs($days) < 1e5 && $faster > 0.0 && $faster < 1e3)) {
+            throw PlantsFault::cover();
+        }
+
+        return $this->doubling <= 0.0 ? ($from ?? $this->cover) : (new Spread(max(0.1, $this->doubling / $faster)))->after(max(1e-3, $from ?? $this->cover), $this->growing($days));
+    }
+
+    /** The same stand, cut or grown to another height or cover. */
+    public function at(float $height, ?float $cover = null): self
+    {
+        return new self(
+            $this->key,
+            $this->name,
+            $this->form,
+            $this->demand,
+            $this->left,
+            $this->right,
+            $this->front,
+            $this->back,
+            $height,
+            $this->off,
+            $cover ?? $this->cover,
+            $this->ceiling,
+            $this->rate,
+            $this->doubling,
+            $this->wished,
+            $this->perch,
+            $this->pause,
+            $this->planted,
+            $this->roots,
+        );
+    }
+
+    /** Of so many days, those in which it grows. */
+    private function growing(float $days): float
+    {
+        return $days <= 0.0 ? $days : max(0.0, $days - $this->pause);
+    }
+}

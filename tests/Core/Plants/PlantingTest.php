@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plants;
+
+use Cresco\Core\Light\Lamp;
+use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LightField;
+use Cresco\Core\Plants\Demand;
+use Cresco\Core\Plants\Form;
+use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\LearnedRate;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\PlantsFault;
+use Cresco\Core\Plants\Reason;
+use Cresco\Core\Plants\Stand;
+use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Rectangle;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PlantingTest extends TestCase
+{
+    /** @param array{float, float, float, float} $place left, right, front, back */
+    private static function stand(int $key, Form $form, array $place, float $height, float $rate, ?float $wished = null, Demand $demand = Demand::Middling, float $cover = 1.0, float $doubling = 0.0, ?float $planted = null, float $off = 5.0): Stand
+    {
+        $ceiling = $form->entry()->ceiling ?? 450.0;
+
+        return new Stand($key, $form->value.' '.$key, $form, $demand, $place[0], $place[1], $place[2], $place[3], $height, $off, $cover, $ceiling, LearnedRate::guess(max(0.01, $rate)), $doubling, $wished, planted: $planted);
+    }
+
+    private static function planting(Stand ...$stands): Planting
+    {
+        return new Planting(array_values($stands), new LightField([new Lamp(LampKind::Panel, 160.0, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new Bed(60.0, 40.0, 0.4));
+    }
+
+    public function testAStandIsDueOnTheDayOnWhichItsCurveMeetsTheNearestLimitAndTheBandIsThatOfItsRate(): void
+    {
+        // Wished 150: due at 165. From 100 at 40 mm a week towards 450: (450 / 160) (ln(165 / 285) - ln(100 / 350)) = 1.986 weeks.
+        $due = self::planting(self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0))->due(self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0));
+
+        self::assertNotNull($due);
+        self::assertSame(Reason::Wish, $due->reason);
+        self::assertEqualsWithDelta(165.0, $due->limit, 1e-9);
+        // The rate is off by a factor of 1.6 to the power of 1.2816, 1.826, either way.
+        self::assertSame((int) floor(7.0 * 1.986 / 1.8264), $due->due->from);
+        self::assertSame((int) ceil(7.0 * 1.986 * 1.8264), $due->due->until);
+    }
+
+    public function testWithoutAWishStemsAreDueBelowTheSurface(): void
+    {
+        $stem = self::stand(1, Form::Stem, [0.0, 0.3, 0.9, 1.0], 200.0, 40.0);
+        $planting = self::planting($stem);
+
+        // The bed is 59 mm deep there: 360 - 59 - 30.
+        self::assertSame(Reason::Surface, $planting->due($stem)?->reason);
+        self::assertEqualsWithDelta(271.0, $planting->due($stem)->limit, 1e-9);
+    }
+
+    public function testANewStandIsPinchedWhenItHasDoubledSoThatItBranches(): void
+    {
+        $stem = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 130.0, 40.0, planted: 60.0);
+        $planting = self::planting($stem);
+
+        self::assertSame(Reason::Branch, $planting->due($stem)?->reason);
+        self::assertTrue($planting->due($stem)->due->isNow());
+        self::assertLessThanOrEqual(60.0, $planting->cut($stem)->to);
+    }
+
+    public function testOneThatTakesTheLightOfAnotherIsDueBeforeThatFallsBelowItsNeed(): void
+    {
+        $low = self::stand(1, Form::Carpet, [0.2, 0.5, 0.3, 0.7], 20.0, 1.0, demand: Demand::Much);
+        $tall = self::stand(2, Form::Stem, [0.2, 0.5, 0.3, 0.7], 120.0, 40.0);
+        $planting = self::planting($low, $tall);
+        $due = $planting->due($tall);
+
+        self::assertNotNull($due);
+        self::assertSame(Reason::Shade, $due->reason);
+        self::assertSame(1, $due->shaded);
+        // At that very height it has what it needs; a hand taller, less.
+        self::assertEqualsWithDelta(60.0, $planting->lightAt($low, 0.0, [1 => 20.0, 2 => $due->limit]), 0.1);
+        self::assertLessThan(60.0, $planting->lightAt($low, 0.0, [1 => 20.0, 2 => $due->limit + 90.0]));
+    }
+
+    public function testACutComesBackToTheWishOnTheWishedDay(): void
+    {
+        $stem = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 260.0, 40.0, 200.0);
+        $cut = self::planting($stem)->cut($stem, 21);
+
+        self::assertEqualsWithDelta(200.0, $stem->at($cut->to)->heightIn(21.0), 0.01);
+        self::assertNotNull($cut->full);
+        self::assertLessThanOrEqual(21, $cut->full[0]);
+        self::assertGreaterThanOrEqual(21, $cut->full[1]);
+    }
+
+    public function testFloatingPlantsAreTakenDownToTheCoverFromWhichTheyAreBackAtTheirLimit(): void
+    {
+        $float = self::stand(1, Form::Floating, [0.0, 1.0, 0.0, 1.0], 20.0, 0.01, cover: 0.7, doubling: 8.0);
+        $planting = self::planting($float);
+
+        self::assertSame(Reason::Cover, $planting->due($float)?->reason);
+        // 0.5 fourteen days later at a doubling of eight: 1 / (1 + 2^(14/8)) = 0.2292.
+        self::assertEqualsWithDelta(0.2292, $planting->cut($float)->cover, 1e-4);
+    }
+
+    public function testLeavesOfARosetteGoByAThirdAtMostAndACarpetByHalf(): void
+    {
+        $rosette = self::stand(1, Form::Rosette, [0.0, 0.2, 0.3, 0.5], 240.0, 8.0, 100.0);
+        $carpet = self::stand(2, Form::Carpet, [0.3, 0.8, 0.0, 0.3], 39.0, 5.0);
+        $planting = self::planting($rosette, $carpet);
+
+        self::assertEqualsWithDelta(0.33, $planting->cut($rosette)->share, 1e-9);
+        self::assertLessThan(0.5, $planting->cut($carpet)->share);
+        self::assertEqualsWithDelta(0.5, $planting->cut($carpet, 60)->share, 1e-9);
+    }
+
+    public function testTheMassThatIsCutIsThatOfItsPlanAndHeight(): void
+    {
+        // 0.3 x 0.4 of 900 x 400 mm is 0.0432 m2; 200 g/m2 at 302 mm of water; from 300 to 150 it is half of nearly all.
+        $stem = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 300.0, 40.0);
+        $planting = self::planting($stem);
+        $cut = $planting->cut($stem, 14, 150.0);
+
+        $room = 360.0 - 56.0;
+        self::assertEqualsWithDelta(200.0 * 0.0432 * 150.0 / $room / 0.07, $cut->fresh, 1e-6);
+        // Tops at 20 mm on 0.0432 m2.
+        self::assertSame(108, $cut->tops);
+    }
+
+    /** Stands at random over one tank, some of them taller, some floating. */
+    private static function some(int $seed): Planting
+    {
+        mt_srand($seed);
+        $stands = [];
+        for ($i = 1; $i <= 8; ++$i) {
+            $left = mt_rand(0, 70) / 100.0;
+            $front = mt_rand(0, 60) / 100.0;
+            $form = Form::cases()[mt_rand(0, count(Form::cases()) - 1)];
+            $stands[] = self::stand($i, $form, [$left, $left + 0.3, $front, $front + 0.4], (float) mt_rand(20, 300), (float) mt_rand(1, 80), mt_rand(0, 1) ? (float) mt_rand(60, 250) : null, Demand::cases()[mt_rand(0, 2)], mt_rand(20, 100) / 100.0, $form === Form::Floating ? 6.0 : 0.0);
+        }
+
+        return self::planting(...$stands);
+    }
+
+    public function testCuttingNeverRaisesTheShadeOnAnother(): void
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            $planting = self::some($seed);
+            foreach ($planting->stands as $stand) {
+                $cut = $planting->cut($stand);
+                foreach ($planting->stands as $other) {
+                    if ($other->key !== $stand->key) {
+                        self::assertGreaterThanOrEqual($planting->lightAt($other, 0.0) - 1e-9, $planting->gained($other, $cut));
+                    }
+                }
+            }
+        }
+    }
+
+    public function testNothingDependsOnTheOrderInWhichStandsAreTold(): void
+    {
+        for ($seed = 1; $seed <= 10; ++$seed) {
+            $planting = self::some($seed);
+            $turned = new Planting(array_reverse(array_values($planting->stands)), $planting->light, $planting->water, $planting->bed);
+
+            self::assertEquals($planting->dues(), $turned->dues());
+            foreach ($planting->stands as $stand) {
+                self::assertEqualsWithDelta($planting->lightAt($stand, 10.0), $turned->lightAt($stand, 10.0), 1e-9);
+            }
+        }
+    }
+
+    public function testACutLeavesSomethingAndNoMoreThanThereWas(): void
+    {
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            $planting = self::some($seed);
+            foreach ($planting->stands as $stand) {
+                $cut = $planting->cut($stand);
+                self::assertGreaterThan(0.0, min($cut->to, $cut->cover));
+                self::assertLessThanOrEqual($stand->height, $cut->to);
+                self::assertLessThanOrEqual($stand->cover, $cut->cover);
+                self::assertGreaterThanOrEqual(0.0, $cut->fresh);
+            }
+        }
+    }
+
+    public function testWhatPausesIsDueLaterByAsMuch(): void
+    {
+        $at = static fn(float $pause): Stand => new Stand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.3, 0.6, 1.0, 100.0, 0.0, 1.0, 450.0, LearnedRate::guess(40.0), wished: 150.0, pause: $pause);
+
+        self::assertSame((self::planting($at(0.0))->due($at(0.0))->due->from ?? 0) + 10, self::planting($at(10.0))->due($at(10.0))?->due->from);
+        self::assertSame(100.0, $at(10.0)->heightIn(9.0));
+    }
+
+    public function testStemsAtTheSurfaceLieOverTowardTheLampAndTakeMoreLight(): void
+    {
+        $low = self::stand(1, Form::Carpet, [0.32, 0.5, 0.5, 1.0], 20.0, 1.0);
+        $stem = static fn(float $height): Stand => self::stand(2, Form::Stem, [0.0, 0.3, 0.5, 1.0], $height, 40.0);
+
+        self::assertSame([], self::planting($low, $stem(280.0))->shades($low, 0.0));
+        self::assertNotSame([], self::planting($low, $stem(400.0))->shades($low, 0.0));
+    }
+
+    public function testThirtyKindsAreKnownEachByItsOwnNameWithARateThatFitsItsForm(): void
+    {
+        $kinds = Kinds::all();
+
+        self::assertGreaterThanOrEqual(30, count($kinds));
+        self::assertCount(count($kinds), array_unique(array_map(static fn($kind): string => $kind->name, $kinds)));
+        foreach ($kinds as $key => $kind) {
+            self::assertSame($key, $kind->key);
+            self::assertMatchesRegularExpression('/^[A-Z][a-z]+ [a-z]+$/', $kind->name);
+            self::assertTrue($kind->form->entry()->floats || $kind->usualRate() > 0.0, $kind->name);
+        }
+    }
+
+    /** @return iterable<string, array{callable(): mixed}> */
+    public static function wrong(): iterable
+    {
+        $stem = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0);
+        yield 'outside the glass' => [static fn() => self::stand(1, Form::Stem, [0.8, 1.1, 0.6, 1.0], 100.0, 40.0)];
+        yield 'no area' => [static fn() => self::stand(1, Form::Stem, [0.3, 0.3, 0.6, 1.0], 100.0, 40.0)];
+        yield 'a cut above the height' => [static fn() => self::planting($stem)->cut($stem, 14, 101.0)];
+        yield 'a cut to nothing' => [static fn() => self::planting($stem)->cut($stem, 14, 0.0)];
+        yield 'no height' => [static fn() => $stem->at(0.0)];
+        yield 'a cover of nothing' => [static fn() => $stem->at(100.0, 0.0)];
+    }
+
+    /** @param callable(): mixed $make */
+    #[DataProvider('wrong')]
+    public function testWhatCannotBeIsAFault(callable $make): void
+    {
+        $this->expectException(PlantsFault::class);
+        $make();
+    }
+}
