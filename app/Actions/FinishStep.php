@@ -30,20 +30,21 @@ use Illuminate\Validation\ValidationException;
  */
 final readonly class FinishStep
 {
-    public function __construct(private RecordReadings $record, private CleanPatches $clean, private NoteChange $note) {}
+    public function __construct(private RecordReadings $record, private CleanPatches $clean, private NoteChange $note, private KeepLooks $looks) {}
 
     /**
      * @param array<string, Reading> $readings
      * @param list<string>           $leftOn   devices that were not switched off in a step that does so
      * @param list<int>|null         $reached  patches of the bed that were vacuumed; null for all that the step is for
+     * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $cuts by stand, as KeepLooks takes them
      *
      * @return bool whether this call was the one that ended the step
      *
      * @throws ValidationException when a device is still off and the step is not to end before it is on
      */
-    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null): bool
+    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null, array $cuts = []): bool
     {
-        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached): bool {
+        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached, $cuts): bool {
             $now = CarbonImmutable::now();
             $content = new StepContent($step);
             // A sheet that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
@@ -59,6 +60,9 @@ final readonly class FinishStep
                 $missed = $reached === null ? [] : array_values(array_diff($content->patches(), $reached));
                 ($this->clean)($run->tank, array_values(array_diff($content->patches(), $missed)), $now, $run->id);
                 $step->update(['content' => ['missed' => $missed] + $step->content]);
+            }
+            if ($cuts !== [] && !$skip) {
+                ($this->looks)($run->tank, $cuts, $now, $run->id);
             }
             if ($content->switches() === SwitchWork::Off && !$skip) {
                 $run->switches()->whereNull('off_at')->whereNotIn('device', $leftOn)->update(['off_at' => $now]);

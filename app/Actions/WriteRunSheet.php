@@ -9,15 +9,19 @@ use App\Change\Draft;
 use App\Change\Reason;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
+use App\Change\TrimPlan;
 use App\Change\WaterOut;
 use App\Kept\BatchContent;
 use App\Kept\BatchJar;
 use App\Kept\ForecastRecord;
+use App\Kept\StandCut;
 use App\Models\Batch;
 use App\Models\Run;
 use App\Models\RunPlan;
 use App\Models\RunState;
+use App\Models\Tank;
 use App\Units\Show;
+use App\View\StandWords;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Buckets;
@@ -33,17 +37,17 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
 final class WriteRunSheet
 {
-    public function __invoke(Draft $draft, SessionInput $work): Run
+    public function __invoke(Draft $draft, SessionInput $work, ?TrimPlan $trim = null): Run
     {
         $tank = $draft->tank;
         $show = $tank->keeper->show();
         $session = SessionOf::draft($draft, $work->tasks);
         $order = $work->own === [] ? $session->order() : $session->order()->as($work->own, $session);
         $texts = $this->texts($draft, $show);
-        $minutes = SessionOf::minutes($draft, $order);
+        $minutes = SessionOf::minutes($draft, $order, null, $trim);
         $table = Timetable::of($session->jobs($order), Rules::of($session), $minutes);
 
-        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work): Run {
+        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work, $trim): Run {
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
@@ -51,7 +55,7 @@ final class WriteRunSheet
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches)]);
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank))]);
             }
             foreach ($session->switchList() as $device) {
                 $run->switches()->create(['device' => $device]);
@@ -172,10 +176,11 @@ final class WriteRunSheet
     /**
      * @param array<string, string> $texts
      * @param list<Patch>           $patches of bed that are next
+     * @param list<StandCut>        $stands  that are cut in it
      *
      * @return array<string, mixed>
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches): array
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands): array
     {
         return [
             'title' => $job->title,
@@ -191,10 +196,29 @@ final class WriteRunSheet
             'meanwhile' => array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
             'timer' => $job->timerMinutes,
             'switches' => $job->switches->value,
-            'drawing' => $job->atEachDrain || $job->key === 'check',
+            'drawing' => $job->atEachDrain || $job->key === 'check' || $stands !== [],
             'patches' => $job->key === 'vacuum' ? array_map(static fn(Patch $patch): int => $patch->key, $patches) : [],
+            'stands' => array_map(static fn(StandCut $cut): array => $cut->toKeep(), $stands),
             'batch' => $job->moment === Moment::NewWater ? $batch?->id : null,
         ];
+    }
+
+    /** @return list<StandCut> stands that a step cuts: floating plants as they go back, all others in the trim */
+    private static function stands(TrimPlan $trim, string $job, Tank $tank): array
+    {
+        if (!in_array($job, ['trim', 'floaters_back'], true)) {
+            return [];
+        }
+        $words = new StandWords($trim->planting, $tank->keeper->show(), $tank->keeper->hand);
+        $cuts = [];
+        foreach ($trim->cuts as $key => $cut) {
+            if ($cut->stand->floats() === ($job === 'floaters_back')) {
+                $floats = $cut->stand->floats();
+                $cuts[] = new StandCut($key, $words->name($cut->stand), $floats, $floats ? $cut->stand->cover : $cut->stand->height, $floats ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->stand->form->value)]);
+            }
+        }
+
+        return $cuts;
     }
 
     /** @return list<string> what the batch that goes in is made of, and what the pen should read of it */

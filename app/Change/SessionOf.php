@@ -12,6 +12,7 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
+use Cresco\Core\Plants\Cut;
 use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
 use Cresco\Core\Work\School;
@@ -27,6 +28,9 @@ final class SessionOf
 
     /** Beside the time that the hose takes: laying it and putting it away. House default. */
     private const HANDLING = 2;
+
+    /** Minutes to lay scissors and tub out, and for each stand that is cut. House defaults. */
+    private const CUTTING = [2, 3];
 
     /** @param list<Task> $tasks beside the change */
     public static function draft(Draft $draft, array $tasks = []): Session
@@ -90,15 +94,17 @@ final class SessionOf
 
     /**
      * @param array<string, list<float>>|null $taken minutes that steps took here, when they are known already
+     * @param TrimPlan|null                   $trim  stands that are cut
      *
      * @return array<string, int> minutes by step: the hose by its flow, the rest as they went at this tank
      */
-    public static function minutes(Draft $draft, Order $order, ?array $taken = null): array
+    public static function minutes(Draft $draft, Order $order, ?array $taken = null, ?TrimPlan $trim = null): array
     {
         $taken ??= self::taken($draft->tank);
         $minutes = [];
         foreach ($order->jobs as $job) {
-            $minutes[$job->key] = $job->timerMinutes ?? Minutes::learned($job->minutes, $taken[$job->key] ?? []);
+            $usual = $job->key === 'trim' && $trim !== null ? self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(Cut $cut): bool => !$cut->stand->floats())) : $job->minutes;
+            $minutes[$job->key] = $job->timerMinutes ?? Minutes::learned($usual, $taken[$job->key] ?? []);
         }
         $drain = DrainOf::tank($draft->tank, $draft->plan->drained, $draft->input->waterline);
         if ($drain->arrives && isset($minutes['drain'])) {

@@ -100,6 +100,14 @@ final readonly class StepContent
         return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
     }
 
+    /** @return list<StandCut> stands that are cut in this step, in the order of the work */
+    public function stands(): array
+    {
+        $kept = $this->step->content['stands'] ?? null;
+
+        return array_values(array_filter(array_map(StandCut::from(...), is_array($kept) ? $kept : [])));
+    }
+
     /** The batch that goes in with this step, when there is one. */
     public function batchId(): ?int
     {

@@ -7,6 +7,8 @@ namespace App\Known;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Due;
 use Cresco\Core\Work\Catalogue;
@@ -17,6 +19,12 @@ use Illuminate\Support\Facades\DB;
 final class AgendaOf
 {
     private const TASK = 'task.';
+
+    /** Work that the forecast of drawn plants calls for. */
+    private const BY_FORECAST = [self::TASK.'trim', self::TASK.'floaters'];
+
+    /** Of stands that are to be cut. */
+    public const STAND = 'stand.';
 
     /** When the routine of a tank asks for the next change; null before the first. */
     public static function change(Tank $tank, ?CarbonImmutable $changed, Show $show): ?Due
@@ -42,10 +50,11 @@ final class AgendaOf
     /**
      * @param iterable<Tank>                    $tanks
      * @param array<int, CarbonImmutable|null>  $changed when the water of each was last changed
+     * @param array<int, Planting>              $plantings of those that have plants
      *
      * @return array<int, Agenda>
      */
-    public static function ofMany(iterable $tanks, array $changed, Show $show): array
+    public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = []): array
     {
         $dues = [];
         foreach ($tanks as $tank) {
@@ -54,8 +63,24 @@ final class AgendaOf
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
             $dues[$id] = [...$dues[$id], ...self::work($tasks, $show)->all];
         }
+        foreach ($plantings as $id => $planting) {
+            // Where plants are drawn, their forecast says when they are cut, and not the weeks since.
+            $dues[$id] = [...array_filter($dues[$id], static fn(Due $due): bool => !in_array($due->key, self::BY_FORECAST, true)), ...self::stands($planting)];
+        }
 
         return array_map(static fn(array $list): Agenda => new Agenda(array_values($list)), $dues);
+    }
+
+    /** @return list<Due> of each stand that is foreseen to want cutting */
+    public static function stands(Planting $planting): array
+    {
+        return array_map(static fn(StandDue $due): Due => $due->due, $planting->dues());
+    }
+
+    /** @return list<int> stands that are due now as likely as not, the longest overdue first */
+    public static function standsNow(Agenda $agenda): array
+    {
+        return array_map(static fn(Due $due): int => (int) substr($due->key, strlen(self::STAND)), array_values(array_filter($agenda->now(self::STAND), static fn(Due $due): bool => $due->from + $due->until <= 0)));
     }
 
     /** @return list<Task> work that was done by sheet before and is due again, the longest overdue first */

@@ -29,6 +29,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string     $theme
  * @property string     $timezone
  * @property float      $bucket_litres
+ * @property float      $hand          mm that a hand is broad
  * @property float      $pen_factor
  * @property float      $scale_step    g, smallest step of the scale
  * @property list<string>|null $simulated devices that are played by a simulation
@@ -37,12 +38,12 @@ final class Keeper extends Authenticatable implements Habits
 {
     use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'pen_factor', 'scale_step', 'simulated'];
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'pen_factor', 'scale_step', 'simulated'];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected $attributes = [
-        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'pen_factor' => 0.5,
+        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
         'remember_token' => null,
     ];
@@ -64,6 +65,7 @@ final class Keeper extends Authenticatable implements Habits
             'volume_unit' => VolumeUnit::class,
             'length_unit' => LengthUnit::class,
             'bucket_litres' => 'float',
+            'hand' => 'float',
             'pen_factor' => 'float',
             'scale_step' => 'float',
             'simulated' => 'array',
@@ -74,6 +76,12 @@ final class Keeper extends Authenticatable implements Habits
     public function tanks(): HasMany
     {
         return $this->hasMany(Tank::class);
+    }
+
+    /** @return HasMany<PlantKind, $this> */
+    public function plantKinds(): HasMany
+    {
+        return $this->hasMany(PlantKind::class)->orderBy('name');
     }
 
     /** @return HasMany<Water, $this> */

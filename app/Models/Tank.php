@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Light\GlassCover;
+use Cresco\Core\Light\WaterTint;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\PassiveSource;
@@ -53,6 +55,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property array<string, string>|null $schools   choices where practice differs
  * @property array<string, mixed>|null $limits    the keeper's own ranges and swings, in base units, by parameter
  * @property CarbonImmutable|null $started_on
+ * @property GlassCover           $glass_cover
+ * @property WaterTint            $water_tint
+ * @property float|null           $carbon_dioxide mg/L while the lamps are on
  * @property-read Keeper          $keeper
  */
 final class Tank extends Model
@@ -77,10 +82,10 @@ final class Tank extends Model
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
         'measured_litres', 'measured_spread', 'marks', 'passive', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
-        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide',
     ];
 
-    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none'];
+    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -89,11 +94,11 @@ final class Tank extends Model
             'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front',
             'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread',
             'hose_bore', 'hose_length', 'hose_drop',
-            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share',
+            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share', 'carbon_dioxide',
         ], 'float');
 
         return $lengths + [
-            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
+            'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
             'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date',
         ];
     }
@@ -168,6 +173,24 @@ final class Tank extends Model
     public function patches(): HasMany
     {
         return $this->hasMany(BedPatch::class);
+    }
+
+    /** @return HasMany<Lamp, $this> */
+    public function lamps(): HasMany
+    {
+        return $this->hasMany(Lamp::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LightReading, $this> */
+    public function lightReadings(): HasMany
+    {
+        return $this->hasMany(LightReading::class)->orderBy('taken_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Stand, $this> those that stand in it */
+    public function stands(): HasMany
+    {
+        return $this->hasMany(Stand::class)->whereNull('gone_at')->orderBy('id');
     }
 
     /** @return HasMany<TopUp, $this> */

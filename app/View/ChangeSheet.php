@@ -7,6 +7,7 @@ namespace App\View;
 use App\Change\Draft;
 use App\Change\Reason;
 use App\Known\DrainOf;
+use App\Known\PlantingOf;
 use App\Units\Show;
 use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Sizing;
@@ -46,6 +47,7 @@ final class ChangeSheet
             false,
             $draft->input->waterline,
             true,
+            PlantingOf::orNone($draft->tank),
         );
     }
 
@@ -188,6 +190,7 @@ final class ChangeSheet
             ...$this->impossible(),
             ...BeyondLimits::of($this->draft->tank, $this->draft->forecast, $this->draft->mark, $this->draft->allowedShare, $this->show),
             ...$this->uncovered(),
+            ...$this->dry(),
             ...$this->ammonia(),
             ...$this->series(),
             ...$this->readings(),
@@ -234,6 +237,19 @@ final class ChangeSheet
         $outlook = $parameter === null ? null : $forecast->outlook($parameter);
 
         return $when === 'next' ? $outlook?->nextDayWorking() : $outlook?->afterWorking();
+    }
+
+    /** @return list<Finding> low plants that the mark leaves in the air; tall ones lie down with the water and are wetted by it */
+    private function dry(): array
+    {
+        $names = [];
+        foreach ($this->drawing->plants as $plant) {
+            if ($plant->dry && $plant->isLow) {
+                $names[] = $plant->name;
+            }
+        }
+
+        return $names === [] || $this->draft->plan->drained <= 0.05 ? [] : [new Finding(Finding::HEED, __('plants.dry_head'), trans_choice('plants.dry', count($names), ['names' => Words::list($names)]))];
     }
 
     /** @return list<Finding> */

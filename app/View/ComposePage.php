@@ -7,6 +7,7 @@ namespace App\View;
 use App\Change\Draft;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
+use App\Change\TrimPlan;
 use App\Change\WaterOut;
 use App\Known\AgendaOf;
 use App\Known\RotationOf;
@@ -49,16 +50,73 @@ final class ComposePage
     /** @var array<string, list<float>> minutes that steps took here, by step */
     private readonly array $taken;
 
-    public function __construct(public readonly Draft $draft, public readonly SessionInput $work, private readonly Show $show)
+    public function __construct(public readonly Draft $draft, public readonly SessionInput $work, private readonly Show $show, public readonly ?TrimPlan $trim = null)
     {
         $this->session = SessionOf::draft($draft, $work->tasks);
         $sorted = $this->session->order();
         $this->order = $work->own === [] ? $sorted : $sorted->as($work->own, $this->session);
         $this->taken = SessionOf::taken($draft->tank);
-        $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken));
+        $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken, $trim));
         $this->spells = Spells::of($this->session, $this->table);
         $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
-        $this->due = AgendaOf::tasks(AgendaOf::work($this->last, $show));
+        $this->due = [...AgendaOf::tasks(AgendaOf::work($this->last, $show)), ...($trim === null ? [] : self::cutting($trim))];
+    }
+
+    /** @return list<Task> that the stands which are due call for */
+    private static function cutting(TrimPlan $trim): array
+    {
+        $found = [];
+        foreach ($trim->planting->stands as $stand) {
+            $due = $trim->planting->due($stand);
+            if ($due !== null && $due->due->from + $due->due->until <= 0) {
+                $found[] = $stand->floats() ? Task::Floaters : Task::Trim;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * The stands, each with whether it is cut and to what.
+     *
+     * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string, says: string}>
+     */
+    public function stands(): array
+    {
+        if ($this->trim === null) {
+            return [];
+        }
+        $words = new StandWords($this->trim->planting, $this->show, $this->draft->tank->keeper->hand);
+        $rows = [];
+        foreach ($this->trim->planting->stands as $key => $stand) {
+            if (!$this->session->does($stand->floats() ? Task::Floaters : Task::Trim)) {
+                continue;
+            }
+            $cut = $this->trim->cuts[$key] ?? TrimPlan::proposed($this->trim->planting, $stand);
+            $due = $this->trim->planting->due($stand);
+            $rows[] = [
+                'key' => $key, 'name' => $words->name($stand), 'picked' => isset($this->trim->cuts[$key]), 'to' => $words->typed($cut), 'unit' => $words->unit($cut),
+                'when' => $words->when($due).($due === null ? '' : ': '.$words->why($due)), 'says' => $words->cut($cut)[0],
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Those that a task cuts.
+     *
+     * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string, says: string}>
+     */
+    public function standsUnder(Task $task): array
+    {
+        $floating = match ($task) {
+            Task::Trim => false,
+            Task::Floaters => true,
+            default => null,
+        };
+
+        return $floating === null ? [] : array_values(array_filter($this->stands(), fn(array $row): bool => $this->trim !== null && $this->trim->planting->stands[$row['key']]->floats() === $floating));
     }
 
     public function change(): string

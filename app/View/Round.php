@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Known\AgendaOf;
 use App\Known\Made;
+use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\AfterJob;
@@ -17,6 +18,8 @@ use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\Stand;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Work\Task;
@@ -40,7 +43,7 @@ final readonly class Round
     public static function of(Keeper $keeper): array
     {
         /** @var Collection<int, Tank> $tanks */
-        $tanks = $keeper->tanks()->with('devices')->orderBy('name')->get();
+        $tanks = $keeper->tanks()->with(PlantingOf::WITH)->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
         $waters = TankWater::ofMany($tanks);
         foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
@@ -51,29 +54,36 @@ final readonly class Round
         foreach (AfterJob::query()->due()->whereHas('run', static fn($runs) => $runs->whereIn('tank_id', $ids))->with('run')->orderByDesc('due_from')->get() as $job) {
             $after[$job->run->tank_id] = $job;
         }
-        $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show());
+        $plantings = [];
+        foreach ($tanks as $tank) {
+            $planting = PlantingOf::orNone($tank);
+            if ($planting !== null) {
+                $plantings[$tank->id] = $planting;
+            }
+        }
+        $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
         $strips = [];
         foreach ($tanks as $tank) {
-            $tank->setRelation('keeper', $keeper);
-            $strips[] = self::strip($waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $keeper->show());
+            $strips[] = self::strip($waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
         return $strips;
     }
 
-    private static function strip(TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, Show $show): RoundStrip
+    private static function strip(TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
         $concerns = ConcernLine::all($water, $show);
-        $tasks = array_slice(AgendaOf::dryTasks($agenda), 0, self::AT_ONCE);
-        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $agenda, $tasks, $show);
+        $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
+        $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
+        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
             $tank,
-            new SectionDrawing($tank, $vessel, VesselOf::levels($tank), null, 168.0, 104.0, true, $tank->water_below_rim),
+            new SectionDrawing($tank, $vessel, VesselOf::levels($tank), null, 168.0, 104.0, true, $tank->water_below_rim, false, $planting),
             $show->volume($vessel->litres()).' net',
             $rank,
             $head,
@@ -87,7 +97,10 @@ final readonly class Round
                 default => 'read '.$show->day($newest),
             },
             ($concerns[0] ?? null)?->isAlarm() === true ? $concerns[0]->acts : [],
-            array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
+            [
+                ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
+                ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
+            ],
             $url === self::session($tank, $tasks) ? $tasks : [],
         );
     }
@@ -98,10 +111,11 @@ final readonly class Round
      *
      * @param list<ConcernLine> $concerns
      * @param list<Task>        $due
+     * @param list<Stand>       $cut stands that want cutting
      *
      * @return array{int, string, string, string, string}
      */
-    private static function need(TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, Show $show): array
+    private static function need(TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, array $cut, Show $show): array
     {
         $tank = $water->tank;
         $base = '/tanks/'.$tank->id;
@@ -146,11 +160,34 @@ final readonly class Round
         if ($days <= 0) {
             return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
         }
+        if ($cut !== []) {
+            $names = Words::list(array_map(static fn(Stand $stand): string => $stand->name.', '.StandWords::place($stand), array_slice($cut, 0, 2)));
+
+            return [RoundStrip::DUE, self::cutWords($cut), (count($cut) > 1 ? $names.(count($cut) > 2 ? ' …' : '').'. ' : '').$rhythm.'.', 'Plan the session', self::session($tank, $due)];
+        }
         if ($due !== []) {
             return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];
         }
 
         return [RoundStrip::CALM, 'Nothing due', $worst === null ? $rhythm.'.' : $rhythm.'. '.$worst->head.': '.lcfirst($worst->why), 'Read', $base.'/read'];
+    }
+
+    /** @param non-empty-list<Stand> $cut */
+    private static function cutWords(array $cut): string
+    {
+        return trans_choice('plants.round', count($cut), ['count' => count($cut), 'name' => $cut[0]->name.', '.StandWords::place($cut[0])]);
+    }
+
+    /**
+     * @param list<Stand> $cut
+     *
+     * @return list<Task>
+     */
+    private static function cutting(array $cut): array
+    {
+        $floating = array_filter($cut, static fn(Stand $stand): bool => $stand->floats());
+
+        return [...(count($floating) < count($cut) ? [Task::Trim] : []), ...($floating === [] ? [] : [Task::Floaters])];
     }
 
     /** @param list<Task> $tasks of a session without a change */

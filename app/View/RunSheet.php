@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\StandCut;
 use App\Kept\StepContent;
+use App\Known\PlantingOf;
 use App\Known\RotationOf;
 use App\Known\VesselOf;
 use App\Models\Run;
 use App\Models\RunStep;
+use App\Models\StandLook;
 use App\Models\SwitchTick;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -216,6 +219,12 @@ final readonly class RunSheet
         return $numbers;
     }
 
+    /** How a stand was found and left in this session; null before it was cut. */
+    public function found(StandCut $cut): ?StandLook
+    {
+        return $this->step->done_at === null ? null : StandLook::query()->where('stand_id', $cut->stand)->where('run_id', $this->run->id)->first();
+    }
+
     public function drawing(): SectionDrawing
     {
         $tank = $this->run->tank;
@@ -224,11 +233,13 @@ final readonly class RunSheet
             $tank,
             VesselOf::tank($tank),
             VesselOf::levels($tank),
-            $this->step->job === 'check' ? null : $this->run->plan->mark,
+            in_array($this->step->job, ['check', 'trim', 'floaters_back'], true) || !$this->run->changes_water ? null : $this->run->plan->mark,
             350.0,
             170.0,
             true,
             $tank->water_below_rim,
+            false,
+            PlantingOf::orNone($tank),
         );
     }
 }

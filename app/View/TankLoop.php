@@ -27,9 +27,11 @@ final readonly class TankLoop
         $last = $water->change;
         $newest = $water->newest();
         $base = '/tanks/'.$tank->id;
+        $stands = $tank->relationLoaded('stands') ? $tank->stands->count() : $tank->stands()->count();
 
         return new self($tank, $size, [
             new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
+            new LoopStop('plants', 'Plants', $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
             new LoopStop('change', 'Change', $base.'/change', self::due(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change'),
             new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session'),

@@ -24,13 +24,13 @@ enum Form: string
 
         return $entries[$this->value] ??= match ($this) {
             self::Stem => new FormEntry('stems', [15.0, 35.0, 70.0], null, 0.6, 4.0, 200.0, 20.0, CutBy::Height, reachesSurface: true),
-            self::Carpet => new FormEntry('carpet', [3.0, 5.0, 8.0], 40.0, 0.6, 3.0, 100.0, 30.0, CutBy::Thickness, limit: 30.0, least: 10.0, doubling: [60.0, 30.0, 15.0]),
+            self::Carpet => new FormEntry('carpet', [3.0, 5.0, 8.0], 40.0, 0.6, 3.0, 100.0, 30.0, CutBy::Thickness, limit: 30.0, least: 10.0, doubling: [60.0, 45.0, 30.0]),
             self::Rosette => new FormEntry('rosettes', [5.0, 8.0, 20.0], 250.0, 0.85, 3.0, 150.0, 80.0, CutBy::Leaves),
             self::Ribbon => new FormEntry('ribbons', [30.0, 40.0, 70.0], null, 0.4, 2.0, 150.0, 50.0, CutBy::Leaves, reachesSurface: true),
             self::Epiphyte => new FormEntry('on wood or stone', [2.0, 3.0, 5.0], 150.0, 0.85, 3.0, 150.0, 60.0, CutBy::Leaves, perches: true),
             self::Fern => new FormEntry('ferns', [5.0, 7.0, 10.0], 250.0, 0.85, 3.0, 120.0, 60.0, CutBy::Leaves, perches: true),
             self::Moss => new FormEntry('moss', [4.0, 6.0, 9.0], 80.0, 0.85, 3.0, 80.0, 30.0, CutBy::Thickness, limit: 50.0, least: 10.0, perches: true),
-            self::Runner => new FormEntry('grasses on runners', [10.0, 20.0, 30.0], 150.0, 0.4, 2.0, 100.0, 40.0, CutBy::Height, least: 20.0, doubling: [60.0, 30.0, 15.0]),
+            self::Runner => new FormEntry('grasses on runners', [10.0, 20.0, 30.0], 150.0, 0.4, 2.0, 100.0, 40.0, CutBy::Height, least: 20.0, doubling: [60.0, 45.0, 30.0]),
             self::Floating => new FormEntry('floating', [0.0, 0.0, 0.0], 20.0, 0.9, 1.0, 50.0, 0.0, CutBy::Cover, limit: 0.5, least: 0.05, doubling: [10.0, 6.0, 3.0], floats: true),
         };
     }
@@ -41,7 +41,7 @@ enum Form: string
         return $this->entry()->rates[self::place($pace)];
     }
 
-    /** Days in which its cover doubles while it is sparse; 0 where it does not spread. House default. */
+    /** Days in which its cover doubles while it is sparse, without carbon dioxide from a bottle; 0 where it does not spread. House default. */
     public function doublingDays(Pace $pace): float
     {
         return $this->entry()->doubling[self::place($pace)] ?? 0.0;

@@ -28,6 +28,12 @@ final class Growth
     /** meq/L of KH above which that holds: 3 degrees. House default. */
     public const BICARBONATE_FROM = 1.07;
 
+    /** With gas a carpet closes in this share of the days. House default. */
+    public const CLOSES = 0.33;
+
+    /** mg/L of carbon dioxide from which on a tank counts as one with gas. House default. */
+    public const IS_GAS = 10.0;
+
     /**
      * Rate where it is fastest, in the light at half its ceiling.
      *

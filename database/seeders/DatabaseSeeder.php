@@ -36,6 +36,7 @@ final class DatabaseSeeder extends Seeder
             $this->waterReadings($keeper, $waters, $today);
             foreach (DemoTanks::all($waters) as $life) {
                 (new DemoLife($keeper, $life, $waters, $today, self::DAYS))->live();
+                DemoPlants::grow($keeper->tanks()->where('name', $life['tank']['name'])->sole(), $today);
             }
             (new DemoBench($keeper, $waters, $today))->plant();
             $this->pens($keeper, $today);

@@ -3,6 +3,7 @@ import { bench } from './bench.js';
 import { changeSheet } from './change.js';
 import { faults } from './faults.js';
 import { keys } from './keys.js';
+import { plants } from './plants.js';
 import { reading } from './reading.js';
 import { run } from './run.js';
 import { tankForm } from './tank.js';
@@ -19,7 +20,7 @@ document.addEventListener('click', (event) => {
         return;
     }
     event.preventDefault();
-    const form = document.querySelector('form#change, form#bench');
+    const form = document.querySelector('form#change, form#bench, form#plants');
     const query = new URLSearchParams(form ? new FormData(form) : new URL(link.href).search);
     query.delete('_token');
     query.set('working', link.dataset.working);
@@ -74,6 +75,7 @@ document.querySelectorAll('[data-compare]').forEach((compare) => {
 bench();
 changeSheet();
 faults();
+plants();
 tankForm();
 reading();
 run();

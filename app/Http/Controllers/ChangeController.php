@@ -8,13 +8,18 @@ use App\Actions\WriteRunSheet;
 use App\Change\DraftChange;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
+use App\Change\TrimInput;
+use App\Change\TrimPlan;
 use App\Http\Requests\ChangeRequest;
+use App\Known\PlantingOf;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\View\Asked;
 use App\View\ChangeSheet;
 use App\View\TankLoop;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Work\Task;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -83,10 +88,15 @@ final class ChangeController extends Controller
         if ($work->faults->isNotEmpty()) {
             throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));
         }
+        $planting = array_intersect([Task::Trim->value, Task::Floaters->value], array_column($work->tasks, 'value')) === [] ? null : PlantingOf::orNone($tank);
+        $trim = $planting === null ? null : TrimInput::of($request, $planting, $tank->keeper->show());
+        if ($trim?->faults->isNotEmpty() === true) {
+            throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));
+        }
         // A sheet for the same day that was not begun gives way; those for other days stay.
         Run::query()->where('tank_id', $tank->id)->where('state', RunState::Planned)->where('planned_for', $work->day)->get()->each->delete();
 
-        return redirect('/runs/'.$write($draft, $work)->id);
+        return redirect('/runs/'.$write($draft, $work, $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting))->id);
     }
 
     /** The keeper is signed in already and need not be read again. */

@@ -6,10 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Change\DraftChange;
 use App\Change\SessionInput;
+use App\Change\TrimInput;
+use App\Change\TrimPlan;
 use App\Http\Requests\ChangeRequest;
+use App\Known\PlantingOf;
 use App\Models\Tank;
 use App\View\ComposePage;
 use App\View\TankLoop;
+use Cresco\Core\Plants\Planting;
 use Cresco\Core\Work\School;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -29,7 +33,12 @@ final class ComposeController extends Controller
         $this->shareFaults($work->faults);
         $input = $request->toInput($tank);
 
-        $page = new ComposePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show());
+        $planting = PlantingOf::orNone($tank);
+        $trim = $planting === null ? null : TrimInput::of($request, $planting, $tank->keeper->show());
+        if ($trim !== null) {
+            $this->shareFaults($work->faults->merge($trim->faults));
+        }
+        $page = new ComposePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show(), $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting));
 
         return view('change.compose', [
             'tank' => $tank,

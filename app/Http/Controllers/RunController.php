@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\FinishStep;
 use App\Actions\RecordReadings;
 use App\Change\NewPlan;
+use App\Http\Requests\CutsFound;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
@@ -104,9 +105,10 @@ final class RunController extends Controller
         ], ['note.max' => 'A note of at most 1,000 letters.']);
         $run->setRelation('tank', $run->tank()->firstOrFail());
         $readings = $record->parse($keeper, is_array($checked['readings'] ?? null) ? $checked['readings'] : []);
+        $cuts = CutsFound::of($request, $run, $step, $keeper->show());
         $leftOn = is_array($checked['left_on'] ?? null) ? array_values(array_filter($checked['left_on'], is_string(...))) : [];
         $reached = $request->boolean('patches_asked') ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...)))) : null;
-        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached);
+        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts);
 
         $answer = redirect('/runs/'.$run->id);
 

@@ -14,7 +14,10 @@
         <div class="two-halves compose">
         <fieldset class="picks"><legend>What will you do?</legend>
             @foreach($page->tasks() as $row)
-                <label class="tick"><input id="task-{{ $row['task']->value }}" type="checkbox" name="tasks[]" value="{{ $row['task']->value }}" @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small @class(['due' => $row['due']])>{{ $row['due'] ? 'due, ' : '' }}{{ $row['open'] ? $row['last'] : 'with a water change only' }}</small></span></label>
+                <label class="tick"><input id="task-{{ $row['task']->value }}" type="checkbox" name="tasks[]" value="{{ $row['task']->value }}" @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small @class(['due' => $row['due']])>{{ implode(', ', array_filter([$row['due'] ? 'due' : '', $row['open'] ? $row['last'] : 'with a water change only'])) }}</small></span></label>
+                @if($stands = $page->standsUnder($row['task']))
+                @include('change.stands')
+                @endif
             @endforeach
             <p class="fault" id="e-f-tasks">{{ $errors->first('tasks') ?: $errors->first('order') }}</p>
             <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" data-recompose value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
@@ -48,6 +51,15 @@
         @if($page->work->day)<input type="hidden" name="day" value="{{ $page->work->day->format('Y-m-d') }}">@endif
         @foreach($page->work->signs as $sign)<input type="hidden" name="signs[]" value="{{ $sign->value }}"><input type="hidden" name="signs_was[]" value="{{ $sign->value }}">@endforeach
         @if($page->work->isDry)<input type="hidden" name="dry" value="1">@endif
+        @if($stands = $page->stands())
+        <input type="hidden" name="trim" value="1">
+        @foreach($stands as $stand)
+        @if($stand['picked'])
+        <input type="hidden" name="stands[]" value="{{ $stand['key'] }}">
+        <input type="hidden" name="cut[{{ $stand['key'] }}]" value="{{ $stand['to'] }}">
+        @endif
+        @endforeach
+        @endif
     </form>
     <details class="more"><summary>Where practice differs</summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/schools">@csrf @method('put')

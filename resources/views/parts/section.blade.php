@@ -6,13 +6,19 @@
 @php($fullY = $d->y($d->tank->water_below_rim))
 @php($fullHeight = ($file ?? false) ? $d->height + $d->wordsHeight : $d->height)
 <svg @if($file ?? false) xmlns="http://www.w3.org/2000/svg" width="{{ $d->width }}" height="{{ $fullHeight }}" font-family="sans-serif" font-size="14" @endif
-    class="section" viewBox="0 0 {{ $d->width }} {{ $fullHeight }}" role="{{ $d->draggable ? 'group' : 'img' }}" aria-labelledby="{{ $uid }}-t {{ $uid }}-d"
+    class="section" viewBox="0 0 {{ $d->width }} {{ $fullHeight }}" role="{{ $d->draggable || ($over ?? false) ? 'group' : 'img' }}" aria-labelledby="{{ $uid }}-t {{ $uid }}-d"
+    @if($over ?? false) data-per="{{ $show->levels()->toBase(1) }}" data-scale="{{ $d->scale }}" @endif
     @if($d->draggable) data-per="{{ $show->levels()->toBase(1) }}" data-rim="{{ $d->top }}" data-scale="{{ $d->scale }}" data-full="{{ $lineY }}" data-floor="{{ $d->floor }}" @endif>
     <title id="{{ $uid }}-t">Section of {{ $d->tank->name !== '' ? $d->tank->name : 'the tank' }}</title>
     <desc id="{{ $uid }}-d">{{ $d->description($show) }}</desc>
     <defs>
         <pattern id="{{ $uid }}-h" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch" d="M0 0v9" fill="none" stroke="#8fa3a3" stroke-width="1"/></pattern>
         <pattern id="{{ $uid }}-b" width="7" height="7" patternUnits="userSpaceOnUse"><circle class="grain" cx="2" cy="2" r="1" fill="#8a7440"/><circle class="grain" cx="5.5" cy="5.5" r=".8" fill="#8a7440"/></pattern>
+        @if($d->plants !== [])
+        <pattern id="{{ $uid }}-s" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+            <path class="shade-line" d="M0 0v5" fill="none" stroke="#14232a" stroke-width="1.6"/>
+        </pattern>
+        @endif
     </defs>
     @if($markY !== null && $markY > $lineY)
         <rect class="drained" x="{{ $d->innerLeft() }}" y="{{ $lineY }}" width="{{ $d->innerWidth() }}" height="{{ round($markY - $lineY, 1) }}" fill="url(#{{ $uid }}-h)"/>
@@ -21,12 +27,14 @@
     @if($d->vessel->bed->back > $d->vessel->bed->front)
         <rect class="bed-back" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->back) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->back) }}" fill="#d9cfae" opacity=".6"/>
     @endif
+    @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => !$plant->floats && $plant->deep >= 0.5)])
     @if($wood = $d->wood())<path class="wood" d="{{ $wood }}" fill="none" stroke="#6d5236" stroke-width="5" stroke-linecap="round"/>@endif
     @if($stone = $d->stone())<polygon class="stone" points="{{ $stone }}" fill="#8d9192"/>@endif
     @if($d->vessel->bed->highest() > 0)
         <rect class="bed" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->front) }}" fill="#e2d4a8"/>
         <rect x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->front) }}" fill="url(#{{ $uid }}-b)"/>
     @endif
+    @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => $plant->floats || $plant->deep < 0.5)])
     @foreach($d->levels as $level)
         @php($x = $d->deviceX($level->device))
         @php($beyond = $d->mark !== null && $level->coverAt($d->mark) < 0)
@@ -91,5 +99,6 @@
         <path class="drain-line" d="M{{ $d->left - 3 }} {{ $markY }}H{{ $d->right + 3 }}" stroke="#1d6f80" stroke-width="3"/>
         @endif
     @endif
+    @if($over ?? false) @include($over) @endif
 </svg>
 @if(!($file ?? false) && $d->wordsHeight > 0)<svg class="words-room" viewBox="0 0 {{ $d->width }} {{ $d->wordsHeight }}" aria-hidden="true"></svg>@endif

@@ -29,6 +29,12 @@
         @if(!$done)<button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>@endif
         <h1>{{ $content->title() }}</h1>
         @foreach($content->lines() as $line)<p class="line">{!! preg_replace('/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
+        @if($content->stands() !== [])
+        <input type="hidden" name="stands_asked" value="1">
+        @foreach($content->stands() as $cut)
+        @include('runs.stand', ['cut' => $cut, 'found' => $sheet->found($cut), 'done' => $done])
+        @endforeach
+        @endif
         @if($content->patches() !== [])<div class="patch-ticks" role="group" aria-label="Patches of the bed that were reached"><input type="hidden" name="patches_asked" value="1">@foreach($sheet->patchNumbers() as $id => $number)<label><input type="checkbox" name="patches[]" value="{{ $id }}" @checked(!in_array($id, $content->missed(), true)) @disabled($done)> <span>{{ $number }}</span></label> @endforeach <a class="act quiet" href="/tanks/{{ $run->tank_id }}/bed">on the plan of the bed</a></div>@endif
         @if($content->batchId())<p><a class="act quiet" href="/batches/{{ $content->batchId() }}">Its batch card</a></p>@endif
         @if($content->hasDrawing())<div class="run-drawing">@include('parts.section', ['drawing' => $sheet->drawing(), 'show' => $show])</div>@endif

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Known\LightOf;
+use App\Known\PlantingOf;
+use App\Known\VesselOf;
+use App\Models\Lamp;
+use App\Models\LampSource;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\View\LightPage;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Light\Flux;
+use Cresco\Core\Light\GlassCover;
+use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampReading;
+use Cresco\Core\Light\LampType;
+use Cresco\Core\Light\LightColour;
+use Cresco\Core\Light\LightFault;
+use Cresco\Core\Light\WaterTint;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** The lamps of a tank, what lies between them and the plants, and what was read of their light. */
+final class LightController extends Controller
+{
+    /** Lamps and readings that a tank may have. */
+    private const MOST = [12, 200];
+
+    public function show(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $page = new LightPage($tank);
+        $working = $request->query('working') === 'light' ? LightOf::tank($tank)->working($page->middle()) : null;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working]);
+        }
+
+        return view('plants.light', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'plants')]);
+    }
+
+    /** What lies between the lamps and the plants, and the carbon dioxide. */
+    public function update(Request $request, Tank $tank): RedirectResponse
+    {
+        $this->checked($request, [
+            'glass_cover' => ['required', Rule::enum(GlassCover::class)], 'water_tint' => ['required', Rule::enum(WaterTint::class)], 'carbon_dioxide' => ['nullable', new Amount(0, 100, 'mg/L', '25')],
+        ], ['required' => 'Choose one.', 'glass_cover' => 'Choose one from the list.', 'water_tint' => 'Choose one from the list.']);
+        $tank->update([
+            'glass_cover' => (string) $request->string('glass_cover'), 'water_tint' => (string) $request->string('water_tint'),
+            'carbon_dioxide' => Amount::parse($request->input('carbon_dioxide')),
+        ]);
+
+        return self::back($tank);
+    }
+
+    public function store(Request $request, Tank $tank): RedirectResponse
+    {
+        $fields = $this->lamp($request, $tank, null);
+        if ($tank->lamps()->count() >= self::MOST[0]) {
+            throw ValidationException::withMessages(['told' => 'That is as many lamps as a tank may have.']);
+        }
+        $tank->lamps()->create($fields);
+
+        return self::back($tank);
+    }
+
+    public function replace(Request $request, Tank $tank, int $lamp): RedirectResponse
+    {
+        $kept = $tank->lamps()->whereKey($lamp)->firstOrFail();
+        $kept->update($this->lamp($request, $tank, $kept));
+
+        return self::back($tank);
+    }
+
+    public function destroy(Tank $tank, int $lamp): RedirectResponse
+    {
+        $tank->lamps()->whereKey($lamp)->firstOrFail()->delete();
+
+        return self::back($tank);
+    }
+
+    /** A sensor or a phone under the lamps. */
+    public function read(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $levels = $tank->keeper->show()->levels();
+        $this->checked($request, [
+            'by' => ['required', Rule::in(['sensor', 'air_sensor', 'phone'])],
+            'value' => ['required', $request->input('by') === 'phone' ? new Amount(10, 300000, 'lux', '4500') : new Amount(0.5, 3000, 'µmol/m²s', '60')],
+            'across' => ['required', new Amount(0, 100, '%', '50')], 'front' => ['required', new Amount(0, 100, '%', '50')],
+            'depth' => ['required', $levels->rule(0.0, VesselOf::tank($tank)->waterHeight(), 300.0)],
+        ], ['required' => 'Write a number here.', 'by.*' => 'Choose what it was read with.']);
+        if ($tank->lightReadings()->count() >= self::MOST[1]) {
+            throw ValidationException::withMessages(['value' => 'That is as many readings as a tank may have; take old ones out.']);
+        }
+        $value = Amount::parse($request->input('value')) ?? 1.0;
+        $lamp = $tank->lamps()->first();
+        [$light, $band] = match ($request->input('by')) {
+            'phone' => [$value / ($lamp->colour ?? LightColour::White)->lumensPerMicromole(), LampReading::PHONE],
+            'air_sensor' => [$value * LampReading::UNDER_WATER, LampReading::SENSOR],
+            default => [$value, LampReading::SENSOR],
+        };
+        $tank->lightReadings()->create([
+            'light' => $light, 'across' => (Amount::parse($request->input('across')) ?? 50.0) / 100.0, 'front' => (Amount::parse($request->input('front')) ?? 50.0) / 100.0,
+            'depth' => $levels->parse($request->input('depth')) ?? 0.0, 'band' => $band, 'taken_at' => CarbonImmutable::now(),
+        ]);
+
+        return self::back($tank);
+    }
+
+    public function forget(Tank $tank, int $lightReading): RedirectResponse
+    {
+        $tank->lightReadings()->whereKey($lightReading)->firstOrFail()->delete();
+
+        return self::back($tank);
+    }
+
+    /** @return array<string, mixed> */
+    private function lamp(Request $request, Tank $tank, ?Lamp $kept): array
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $levels = $tank->keeper->show()->levels();
+        $told = LampSource::tryFrom((string) $request->string('told_by')) ?? LampSource::Maker;
+        $percent = ['required', new Amount(0, 100, '%', '50')];
+        $this->checked($request, [
+            'kind' => ['required', Rule::enum(LampKind::class)], 'told_by' => ['required', Rule::enum(LampSource::class)],
+            'told' => ['required', match ($told) {
+                LampSource::Maker => new Amount(0.5, 5000, 'µmol/s', '90'),
+                LampSource::Lumens => new Amount(50, 300000, 'lm', '6000'),
+                LampSource::Watts => new Amount(0.5, 3000, 'W', '50'),
+            }],
+            'colour' => ['required', Rule::enum(LightColour::class)], 'type' => ['required', Rule::enum(LampType::class)],
+            'length' => ['required', $levels->rule(10.0, 5000.0, 600.0)], 'width' => ['required', $levels->rule(5.0, 3000.0, 120.0)], 'above' => ['required', $levels->rule(0.0, 3000.0, 80.0)],
+            'angle' => ['required', new Amount(10, 170, '°', '120')], 'dimmer' => ['required', new Amount(0, 100, '%', '80')], 'hours' => ['required', new Amount(0, 24, 'h', '8')],
+            'ramp' => ['required', new Amount(0, 360, 'min', '30')], 'across' => $percent, 'front' => $percent, 'spots' => ['required', 'integer', 'between:1,40'],
+        ], ['required' => 'Write a number here.', 'kind' => 'Choose one.', 'told_by' => 'Choose one.', 'colour' => 'Choose one.', 'type' => 'Choose one.', 'spots.*' => 'A whole number, 1 to 40.']);
+        $number = static fn(string $field): float => Amount::parse($request->input($field)) ?? 0.0;
+        $fields = [
+            'kind' => (string) $request->string('kind'), 'told_by' => $told->value, 'told' => $number('told'), 'colour' => (string) $request->string('colour'), 'type' => (string) $request->string('type'),
+            'length' => $levels->keep($request->input('length'), $kept?->length), 'width' => $levels->keep($request->input('width'), $kept?->width), 'above' => $levels->keep($request->input('above'), $kept?->above),
+            'angle' => $number('angle'), 'dimmer' => $number('dimmer') / 100.0, 'hours' => $number('hours'), 'ramp' => $number('ramp'),
+            'across' => $number('across') / 100.0, 'front' => $number('front') / 100.0, 'spots' => $request->integer('spots'),
+        ];
+        if (2.0 * $number('ramp') > 60.0 * $number('hours')) {
+            throw ValidationException::withMessages(['ramp' => 'Up and down it takes no longer than the lamp is on.']);
+        }
+        try {
+            Flux::checked((new Lamp($fields))->flux());
+        } catch (LightFault $fault) {
+            throw ValidationException::withMessages(['told' => $fault->getMessage()]);
+        }
+
+        return $fields;
+    }
+
+    private static function back(Tank $tank): RedirectResponse
+    {
+        return redirect('/tanks/'.$tank->id.'/light')->with('status', 'Kept.');
+    }
+}

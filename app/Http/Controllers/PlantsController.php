@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Change\TrimInput;
+use App\Known\PlantingOf;
+use App\Models\Tank;
+use App\View\PlantsPage;
+use App\View\TankLoop;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+/** The plants of a tank from the front and from above, on any day from the last cut to four weeks on. */
+final class PlantsController extends Controller
+{
+    public function show(Request $request, Tank $tank): View|Response
+    {
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $isPart = $request->header('HX-Request') === 'true';
+        $trim = TrimInput::of($request, PlantingOf::tank($tank), $tank->keeper->show());
+        if ($isPart && $trim->faults->isNotEmpty()) {
+            return response(view('plants.faults', ['tank' => $tank, 'faults' => $trim->faults])->render())->header('HX-Reswap', 'none');
+        }
+        $day = $request->query('day');
+        $page = new PlantsPage($tank, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked);
+        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
+        if ($isPart) {
+            return $request->has('working') ? view('parts.working', ['working' => $working]) : view('plants.answer', ['page' => $page, 'tank' => $tank, 'isPart' => true]);
+        }
+        $this->shareFaults($trim->faults);
+
+        return view('plants.show', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'plants')]);
+    }
+}

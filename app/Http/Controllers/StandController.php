@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepLooks;
+use App\Http\Requests\StandRequest;
+use App\Known\PlantingOf;
+use App\Models\Stand;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\View\HeightsPage;
+use App\View\StandForm;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Stands of plants: set up, put right, measured, cut and taken out. */
+final class StandController extends Controller
+{
+    public function create(Request $request, Tank $tank): View
+    {
+        return $this->form($request, $tank, null);
+    }
+
+    public function store(StandRequest $request, Tank $tank): RedirectResponse
+    {
+        $stand = DB::transaction(static function () use ($request, $tank): Stand {
+            if ($tank->stands()->count() >= StandRequest::MOST) {
+                throw ValidationException::withMessages(['kind' => sprintf('A tank may have %d stands; join some that grow side by side.', StandRequest::MOST)]);
+            }
+            $stand = $tank->stands()->create($request->toKind() + $request->toFields());
+            if ($request->height() !== null || $stand->toKind()->form->entry()->floats) {
+                $stand->looks()->create(['happened_at' => CarbonImmutable::now(), 'height' => $request->height() ?? 20.0, 'cover' => $request->cover()]);
+            }
+
+            return $stand;
+        });
+
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', $stand->toKind()->name.' stands in the drawing.');
+    }
+
+    public function edit(Request $request, Tank $tank, int $stand): View
+    {
+        return $this->form($request, $tank, $tank->stands()->whereKey($stand)->firstOrFail());
+    }
+
+    public function update(StandRequest $request, Tank $tank, int $stand): RedirectResponse
+    {
+        $record = $tank->stands()->whereKey($stand)->firstOrFail();
+        DB::transaction(static fn() => $record->update($request->toKind() + $request->toFields($record) + ['looked_at' => CarbonImmutable::now()]));
+
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', 'Kept.');
+    }
+
+    /** It was taken out; what was seen of it stays in the record. */
+    public function destroy(Tank $tank, int $stand): RedirectResponse
+    {
+        $tank->stands()->whereKey($stand)->firstOrFail()->update(['gone_at' => CarbonImmutable::now()]);
+
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', 'Taken out.');
+    }
+
+    /** All heights in one pass. */
+    public function heights(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+
+        return view('plants.heights', ['tank' => $tank, 'page' => new HeightsPage($tank), 'loop' => TankLoop::of($tank, 'plants')]);
+    }
+
+    public function measure(Request $request, Tank $tank, KeepLooks $keep): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $page = new HeightsPage($tank);
+        $this->checked($request, $page->rules(), []);
+        $found = [];
+        foreach ($tank->stands as $stand) {
+            $typed = $request->input('height.'.$stand->id);
+            $floats = $stand->toKind()->form->entry()->floats;
+            $covered = Amount::parse($request->input('cover.'.$stand->id));
+            $height = is_string($typed) && $typed !== '' ? $tank->keeper->show()->levels()->parse($typed) : null;
+            if ($height !== null || ($floats && $covered !== null)) {
+                $core = $page->planting->stands[$stand->id];
+                $found[$stand->id] = ['height' => $height ?? $core->height, 'cover' => $covered === null ? $core->cover : $covered / 100.0, 'before' => null, 'coverBefore' => null, 'guessed' => $request->boolean('guessed.'.$stand->id), 'replanted' => 0];
+            }
+        }
+        if ($found === []) {
+            throw ValidationException::withMessages(['heights' => 'Write the height of at least one stand.']);
+        }
+        $count = $keep($tank, $found, CarbonImmutable::now());
+
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', trans_choice('plants.kept', $count, ['count' => $count]));
+    }
+
+    /** One stand was cut, outside a session. */
+    public function cut(Request $request, Tank $tank, int $stand, KeepLooks $keep): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $record = $tank->stands()->whereKey($stand)->firstOrFail();
+        $core = PlantingOf::tank($tank)->stands[$record->id];
+        $levels = $tank->keeper->show()->levels();
+        $floats = $core->floats();
+        $rule = $floats ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
+        $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => 'Write a number here.', 'replanted.*' => 'A whole number of tops, 0 to 2,000.']);
+        $read = static fn(string $field): float => $floats ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : ($levels->parse($request->input($field)) ?? 1.0);
+        [$before, $after] = [$read('before'), $read('after')];
+        if ($after > $before) {
+            throw ValidationException::withMessages(['after' => 'After a cut it is no taller than before.']);
+        }
+        $keep($tank, [$record->id => [
+            'height' => $floats ? $core->height : $after, 'cover' => $floats ? $after : $core->cover, 'before' => $floats ? null : $before, 'coverBefore' => $floats ? $before : null,
+            'guessed' => false, 'replanted' => $request->integer('replanted'),
+        ]], CarbonImmutable::now());
+
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', 'Kept.');
+    }
+
+    private function form(Request $request, Tank $tank, ?Stand $stand): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+
+        return view('plants.stand', ['tank' => $tank, 'form' => new StandForm($tank, $stand), 'loop' => TankLoop::of($tank, 'plants')]);
+    }
+}

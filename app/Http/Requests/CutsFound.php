@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Kept\StandCut;
+use App\Kept\StepContent;
+use App\Models\Run;
+use App\Models\RunStep;
+use App\Models\Stand;
+use App\Units\Amount;
+use App\Units\Show;
+use Cresco\Core\Plants\Stand as CoreStand;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\ValidationException;
+
+/** How stands were found and left in a step of a run sheet, as typed. What was not touched is what had been planned. */
+final class CutsFound
+{
+    /**
+     * @return array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> by stand, as KeepLooks takes them
+     *
+     * @throws ValidationException with a message at each field that is wrong
+     */
+    public static function of(Request $request, Run $run, RunStep $step, Show $show): array
+    {
+        if (!$request->boolean('stands_asked') || $request->boolean('skip')) {
+            return [];
+        }
+        $cuts = (new StepContent($step))->stands();
+        $last = [];
+        foreach (Stand::query()->standing()->where('tank_id', $run->tank_id)->whereKey(array_map(static fn(StandCut $cut): int => $cut->stand, $cuts))->with('latestLook')->get() as $stand) {
+            $last[$stand->id] = $stand->latestLook;
+        }
+        $found = $faults = [];
+        foreach ($cuts as $cut) {
+            if (!array_key_exists($cut->stand, $last) || !in_array((string) $cut->stand, array_map(strval(...), array_filter((array) $request->input('cut_stands', []), is_scalar(...))), true)) {
+                continue;
+            }
+            [$before, $isTyped] = self::read($request, $cut, 'before', $cut->before, $show, $faults);
+            [$after] = self::read($request, $cut, 'after', $cut->to, $show, $faults);
+            if ($after > $before + 1e-9 && !isset($faults["stand_after.$cut->stand"])) {
+                $faults["stand_after.$cut->stand"] = __('plants.after_taller');
+            }
+            $was = $last[$cut->stand];
+            $found[$cut->stand] = [
+                'height' => $cut->byCover ? $was->height ?? 20.0 : $after, 'cover' => $cut->byCover ? $after : $was->cover ?? 1.0,
+                'before' => $cut->byCover ? null : $before, 'coverBefore' => $cut->byCover ? $before : null,
+                // What nobody measured is the forecast and says nothing about it.
+                'guessed' => !$isTyped, 'replanted' => 0,
+            ];
+        }
+        if ($faults !== []) {
+            throw ValidationException::withMessages($faults);
+        }
+
+        return $found;
+    }
+
+    /** A height or a cover as it stands in a field of the sheet. */
+    public static function shown(StandCut $cut, float $value, Show $show): string
+    {
+        return match (true) {
+            $cut->byCover => Show::plain(100.0 * $value, 0),
+            $show->levels()->label === 'mm' => Show::plain($value, 0),
+            default => $show->levels()->show($value),
+        };
+    }
+
+    /**
+     * @param array<string, string> $faults
+     *
+     * @return array{float, bool} what it says, and whether it was typed
+     */
+    private static function read(Request $request, StandCut $cut, string $which, float $planned, Show $show, array &$faults): array
+    {
+        $text = $request->input("stand_$which.$cut->stand");
+        if (!is_string($text) || trim($text) === '' || trim($text) === self::shown($cut, $planned, $show)) {
+            return [$planned, false];
+        }
+        $field = "stand_$which.$cut->stand";
+        $rule = $cut->byCover ? new Amount(1, 100, '%', '40') : $show->levels()->rule(1.0, CoreStand::TALLEST, 140.0);
+        foreach (Validator::make(['it' => $text], ['it' => [$rule]])->errors()->get('it') as $words) {
+            $faults[$field] = is_string($words) ? $words : '';
+        }
+        $value = $cut->byCover ? (Amount::parse($text) ?? 1.0) / 100.0 : $show->levels()->parse($text) ?? 1.0;
+
+        return [$value, true];
+    }
+}

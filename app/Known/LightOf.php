@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Device;
+use App\Models\Lamp;
+use App\Models\LightReading;
+use App\Models\Tank;
+use Cresco\Core\Light\LightField;
+use Cresco\Core\Plants\Growth;
+use Cresco\Core\Tank\Device as DeviceKind;
+
+/** The light over a tank and the carbon dioxide in it, from its lamps and what was read. */
+final class LightOf
+{
+    /** Hours of light taken for a tank whose lamp nobody has set up. House default. */
+    public const HOURS = 8.0;
+
+    public static function tank(Tank $tank): LightField
+    {
+        return new LightField(
+            array_values($tank->lamps->map(static fn(Lamp $lamp) => $lamp->toCore())->all()),
+            VesselOf::tank($tank)->plan,
+            $tank->glass_cover,
+            $tank->water_tint,
+            array_values($tank->lightReadings->map(static fn(LightReading $reading) => $reading->toCore())->all()),
+        );
+    }
+
+    /** mg/L while the lamps are on: the keeper's figure, or what is usual with gas and without. */
+    public static function carbonDioxide(Tank $tank): float
+    {
+        $hasGas = $tank->devices->contains(static fn(Device $device): bool => $device->kind === DeviceKind::CarbonDioxide);
+
+        return $tank->carbon_dioxide ?? ($hasGas ? Growth::WITH_GAS : Growth::WITHOUT_GAS);
+    }
+}

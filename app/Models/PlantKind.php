@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Cresco\Core\Plants\Demand;
+use Cresco\Core\Plants\Form;
+use Cresco\Core\Plants\Kind;
+use Cresco\Core\Plants\Pace;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A kind of plant that a keeper added.
+ *
+ * @property int        $id
+ * @property int        $keeper_id
+ * @property string     $name
+ * @property Form       $form
+ * @property Pace       $pace
+ * @property Demand     $demand
+ * @property float      $roots
+ * @property bool       $bicarbonate
+ * @property float|null $ceiling mm
+ */
+final class PlantKind extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['name', 'form', 'pace', 'demand', 'roots', 'bicarbonate', 'ceiling'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'keeper_id' => 'integer', 'form' => Form::class, 'pace' => Pace::class, 'demand' => Demand::class,
+            'roots' => 'float', 'bicarbonate' => 'boolean', 'ceiling' => 'float',
+        ];
+    }
+
+    public function toCore(): Kind
+    {
+        return new Kind('own-'.$this->id, $this->name, $this->form, $this->pace, $this->demand, $this->roots, $this->bicarbonate, $this->ceiling);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A stand was looked at or cut: how tall it is then, and how tall it was before, where it was cut. Heights in mm, covers 0 to 1.
+ *
+ * @property int             $id
+ * @property int             $stand_id
+ * @property int|null        $run_id
+ * @property CarbonImmutable $happened_at
+ * @property float           $height
+ * @property float           $cover
+ * @property float|null      $before
+ * @property float|null      $cover_before
+ * @property bool            $guessed
+ * @property float|null      $foreseen     what had been forecast of the height that was found
+ * @property float|null      $foreseen_low
+ * @property float|null      $foreseen_high
+ * @property float|null      $fresh        g
+ * @property int             $replanted    tops
+ * @property int             $surplus      tops that are left over
+ * @property-read Stand      $stand
+ */
+final class StandLook extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = [
+        'run_id', 'happened_at', 'height', 'cover', 'before', 'cover_before', 'guessed', 'foreseen', 'foreseen_low', 'foreseen_high', 'fresh', 'replanted', 'surplus',
+    ];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return array_fill_keys(['height', 'cover', 'before', 'cover_before', 'foreseen', 'foreseen_low', 'foreseen_high', 'fresh'], 'float') + [
+            'stand_id' => 'integer', 'run_id' => 'integer', 'happened_at' => 'immutable_datetime', 'guessed' => 'boolean', 'replanted' => 'integer', 'surplus' => 'integer',
+        ];
+    }
+
+    /** @return BelongsTo<Stand, $this> */
+    public function stand(): BelongsTo
+    {
+        return $this->belongsTo(Stand::class);
+    }
+
+    public function isCut(): bool
+    {
+        return $this->before !== null || $this->cover_before !== null;
+    }
+
+    /** Height that was found, before anything was cut. */
+    public function found(): float
+    {
+        return $this->before ?? $this->height;
+    }
+}

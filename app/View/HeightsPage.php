@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\PlantingOf;
+use App\Models\Tank;
+use App\Units\Amount;
+use Cresco\Core\Plants\Planting;
+
+/** The heights of all stands in one pass, each beside what is forecast of it. */
+final readonly class HeightsPage
+{
+    public Planting $planting;
+
+    private StandWords $words;
+
+    public function __construct(private Tank $tank)
+    {
+        $this->planting = PlantingOf::tank($tank);
+        $this->words = new StandWords($this->planting, $tank->keeper->show(), $tank->keeper->hand);
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $rules = ['height' => ['nullable', 'array'], 'cover' => ['nullable', 'array'], 'guessed' => ['nullable', 'array']];
+        foreach ($this->planting->stands as $key => $stand) {
+            $rules['height.'.$key] = ['nullable', $this->tank->keeper->show()->levels()->rule(1.0, ceil(max($stand->ceiling, $this->planting->room($stand))), 140.0)];
+            $rules['cover.'.$key] = ['nullable', new Amount(1, 100, '%', '60')];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @return list<array{key: int, number: int, name: string, forecast: string, seen: string, floats: bool, spreads: bool, cover: string, steps: list<string>}>
+     *         with heights by the hand that lie about the forecast
+     */
+    public function rows(): array
+    {
+        $rows = [];
+        $levels = $this->tank->keeper->show()->levels();
+        foreach ($this->tank->stands as $record) {
+            $stand = $this->planting->stands[$record->id];
+            $half = $this->tank->keeper->hand / 2.0;
+            $steps = [];
+            $middle = max(1.0, round($stand->height / $half));
+            for ($i = max(1.0, $middle - 2.0); $i <= max(1.0, $middle - 2.0) + 4.0 && $i * $half <= max($stand->ceiling, $half); ++$i) {
+                $steps[] = $levels->show($i * $half);
+            }
+            $rows[] = [
+                'key' => $record->id, 'number' => count($rows) + 1, 'name' => $this->words->name($stand), 'forecast' => $this->words->height($stand), 'seen' => $this->words->seen($record),
+                'floats' => $stand->floats(), 'spreads' => $stand->doubling > 0.0, 'cover' => (string) round(100.0 * $stand->cover), 'steps' => $stand->floats() ? [] : $steps,
+            ];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\LightOf;
+use App\Known\VesselOf;
+use App\Models\Lamp;
+use App\Models\LightReading;
+use App\Models\Tank;
+use App\Units\Show;
+use Cresco\Core\Light\LightField;
+use Cresco\Core\Tank\Device;
+
+/** The light of a tank: what it comes to at some depths and places, its lamps and its readings. */
+final readonly class LightPage
+{
+    public LightField $light;
+
+    public Show $show;
+
+    private float $water;
+
+    public function __construct(public Tank $tank)
+    {
+        $this->light = LightOf::tank($tank);
+        $this->show = $tank->keeper->show();
+        $this->water = VesselOf::tank($tank)->waterHeight();
+    }
+
+    /** mm under the water, halfway down. */
+    public function middle(): float
+    {
+        return round($this->water / 2.0, -1);
+    }
+
+    /** @return list<array{depth: string, mean: string, corner: string, middle: string, dose: string}> */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $share) {
+            $depth = $share * $this->water;
+            $rows[] = [
+                'depth' => $this->show->level($depth), 'mean' => Show::rounded($this->light->at($depth), 0), 'middle' => Show::rounded($this->light->atPlace(0.5, 0.5, $depth), 0),
+                'corner' => Show::rounded($this->light->atPlace(0.03, 0.95, $depth), 0), 'dose' => Show::rounded($this->light->dose($this->light->at($depth)), 1),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** What the reckoning may be off. */
+    public function band(): string
+    {
+        return __('light.band', ['factor' => Show::rounded(1.0 + $this->light->band(), 1)]);
+    }
+
+    /** What the readings made of it. */
+    public function moved(): ?string
+    {
+        $count = $this->light->factor->count;
+
+        return $count === 0 ? null : trans_choice('light.moved', $count, ['factor' => Show::rounded($this->light->moves(), 2), 'count' => $count]);
+    }
+
+    public function carbonHint(): string
+    {
+        $hasGas = $this->tank->devices->contains('kind', Device::CarbonDioxide);
+
+        return __($hasGas ? 'light.with_gas' : 'light.without_gas', ['usual' => Show::rounded(LightOf::carbonDioxide($this->tank), 1)]);
+    }
+
+    /** @return array<string, string|int> as the fields of a lamp show it; a usual one where there is none */
+    public function fields(?Lamp $lamp): array
+    {
+        $levels = $this->show->levels();
+        $plan = VesselOf::tank($this->tank)->plan;
+        $percent = static fn(float $share): string => Show::plain(100.0 * $share, 0);
+
+        return [
+            'kind' => $lamp->kind->value ?? 'panel', 'told_by' => $lamp->told_by->value ?? 'lumens', 'told' => $lamp === null ? '' : Show::plain($lamp->told, 1), 'colour' => $lamp->colour->value ?? 'white', 'type' => $lamp->type->value ?? 'led',
+            'length' => $levels->show($lamp->length ?? round(0.9 * $plan->length(), -1)), 'width' => $levels->show($lamp->width ?? 120.0), 'above' => $levels->show($lamp->above ?? 80.0),
+            'angle' => Show::plain($lamp->angle ?? 120.0, 0), 'dimmer' => $percent($lamp->dimmer ?? 1.0), 'hours' => Show::plain($lamp->hours ?? 8.0, 1), 'ramp' => Show::plain($lamp->ramp ?? 0.0, 0),
+            'across' => $percent($lamp->across ?? 0.5), 'front' => $percent($lamp->front ?? 0.5), 'spots' => $lamp->spots ?? 1,
+        ];
+    }
+
+    public function lampWords(Lamp $lamp): string
+    {
+        return __('light.lamp', [
+            'kind' => ucfirst($lamp->kind->label()), 'flux' => Show::rounded($lamp->flux() * $lamp->dimmer, 0), 'share' => $this->show->percent($this->light->share($this->light->lamps[(int) $this->tank->lamps->search($lamp)])),
+            'hours' => Show::rounded($lamp->toCore()->fullHours(), 1),
+        ]);
+    }
+
+    public function readingWords(LightReading $reading): string
+    {
+        return __('light.reading', [
+            'light' => Show::rounded($reading->light, 0), 'day' => $this->show->day($reading->taken_at), 'depth' => $this->show->level($reading->depth), 'across' => $this->show->percent($reading->across), 'front' => $this->show->percent($reading->front),
+        ]);
+    }
+}

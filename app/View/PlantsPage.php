@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\TrimPlan;
+use App\Known\PlantingOf;
+use App\Known\VesselOf;
+use App\Models\StandLook;
+use App\Models\Tank;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Cut;
+use Cresco\Core\Plants\CutBy;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Working\Computation;
+
+/** The plants of a tank on a day: how tall each stands, who takes whose light, what is due and how deep to cut. */
+final class PlantsPage
+{
+    /** Days ahead that can be looked at. */
+    public const AHEAD = 28;
+
+    /** Days back, at most, when the last cut lies further back. */
+    public const BACK = 60;
+
+    private const WIDE = 760.0;
+
+    private const PLAN = 380.0;
+
+    public readonly Planting $today;
+
+    public readonly TrimPlan $trim;
+
+    public readonly SectionDrawing $drawing;
+
+    public readonly Show $show;
+
+    public readonly StandWords $words;
+
+    /** The planting that is drawn, and on which of its days. */
+    private readonly Planting $drawn;
+
+    private readonly float $on;
+
+    /** Days back to the last cut. */
+    public readonly int $back;
+
+    /**
+     * @param int                         $day    from today
+     * @param array<int, float|null>|null $asked  cuts, by stand; null for those that are due
+     */
+    public function __construct(public readonly Tank $tank, public readonly int $day, ?array $asked)
+    {
+        $this->show = $tank->keeper->show();
+        $this->today = PlantingOf::tank($tank);
+        $this->words = new StandWords($this->today, $this->show, $tank->keeper->hand);
+        $this->trim = TrimPlan::of($tank, $asked, Planting::BETWEEN_CUTS, $this->today);
+        $this->back = $this->daysBack();
+        $day = max(-$this->back, min(self::AHEAD, $day));
+        // What is ahead is drawn as cut; what lies back, as it was.
+        [$this->drawn, $this->on] = match (true) {
+            $day > 0 => [$this->trim->after(), (float) $day],
+            $day < 0 => [PlantingOf::tank($tank, CarbonImmutable::now()->addDays($day)), 0.0],
+            default => [$this->today, 0.0],
+        };
+        $this->drawing = new SectionDrawing($tank, VesselOf::tank($tank), [], null, self::WIDE, 420.0, true, $tank->water_below_rim, false, $this->drawn, $this->on, 70.0);
+    }
+
+    /** @return list<StandRow> the earliest due first */
+    public function rows(): array
+    {
+        $rows = [];
+        $number = 0;
+        foreach ($this->tank->stands as $record) {
+            $stand = $this->today->stands[$record->id];
+            $cut = $this->trim->cuts[$record->id] ?? TrimPlan::proposed($this->today, $stand);
+            $due = $this->today->due($stand);
+            $says = [...$this->words->cut($cut), ...array_filter([$this->words->gain($cut)])];
+            $rows[] = [($due->due->from ?? 999) + ($due->due->until ?? 999), new StandRow(
+                ++$number,
+                $record,
+                $stand,
+                $cut,
+                isset($this->trim->cuts[$record->id]),
+                TrimPlan::isDue($this->today, $stand),
+                $this->words->typed($cut),
+                $this->words->unit($cut),
+                $this->words->when($due),
+                $this->words->why($due),
+                $this->words->height($stand),
+                $this->words->seen($record),
+                $this->words->rate($stand),
+                $this->words->light($stand, 0.0),
+                $says,
+            )];
+        }
+        usort($rows, static fn(array $a, array $b): int => [$a[0], $a[1]->number] <=> [$b[0], $b[1]->number]);
+
+        return array_column($rows, 1);
+    }
+
+    /** @return array<int, int> number on the drawings by stand */
+    public function numbers(): array
+    {
+        $numbers = [];
+        foreach ($this->tank->stands as $stand) {
+            $numbers[$stand->id] = count($numbers) + 1;
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * Lines that can be dragged: one for each stand that is cut by height and picked, on the day itself.
+     *
+     * @return list<array{key: int, number: int, x: float, width: float, y: float, base: float, cut: Cut, most: float, text: string}>
+     */
+    public function cutLines(): array
+    {
+        $lines = [];
+        $numbers = $this->numbers();
+        foreach ($this->day === 0 ? $this->trim->cuts : [] as $key => $cut) {
+            if ($cut->stand->form->entry()->cutBy === CutBy::Cover) {
+                continue;
+            }
+            $x = $this->drawing->x(100.0 * $cut->stand->left);
+            $base = $this->drawing->bedY($this->today->base($cut->stand));
+            $lines[] = [
+                'key' => $key, 'number' => $numbers[$key], 'x' => $x, 'width' => round($this->drawing->x(100.0 * $cut->stand->right) - $x, 1),
+                'y' => round($base - $this->drawing->length($cut->to), 1), 'base' => $base, 'cut' => $cut, 'most' => $cut->stand->height, 'text' => $this->show->level($cut->to),
+            ];
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{y: float, depth: string, light: string}> light in the middle of the tank at some depths */
+    public function lightScale(): array
+    {
+        $scale = [];
+        $water = $this->drawing->vessel->waterHeight();
+        for ($depth = 0.0; $depth < $water && $this->today->light->lamps !== []; $depth += 100.0) {
+            $scale[] = ['y' => $this->drawing->y($this->tank->water_below_rim + $depth), 'depth' => $this->show->level($depth), 'light' => Show::rounded($this->today->light->at($depth), 0)];
+        }
+
+        return $scale;
+    }
+
+    /** @return list<array{key: int, number: int, x: float, y: float, w: float, h: float, shaded: bool, floats: bool, name: string}> from the front to the back, drawn from above */
+    public function plan(): array
+    {
+        $wide = self::PLAN;
+        $high = $this->planHeight();
+        $numbers = $this->numbers();
+        $rects = [];
+        foreach ($this->drawn->stands as $key => $stand) {
+            $rects[] = [
+                'key' => $key, 'number' => $numbers[$key] ?? 0, 'x' => round($wide * $stand->left, 1), 'y' => round($high * (1.0 - $stand->back), 1),
+                'w' => round($wide * ($stand->right - $stand->left), 1), 'h' => round($high * ($stand->back - $stand->front), 1),
+                'shaded' => $this->isShaded($stand), 'floats' => $stand->floats(), 'name' => $this->words->name($stand),
+            ];
+        }
+        usort($rects, static fn(array $a, array $b): int => [$b['floats'], $b['w'] * $b['h']] <=> [$a['floats'], $a['w'] * $a['h']]);
+
+        return $rects;
+    }
+
+    public function planWidth(): float
+    {
+        return self::PLAN;
+    }
+
+    public function planHeight(): float
+    {
+        $plan = $this->drawing->vessel->plan;
+
+        return round(self::PLAN * $plan->depth() / $plan->length(), 1);
+    }
+
+    /** Outline of the plan, front pane below, for a polygon. */
+    public function outline(): string
+    {
+        $scale = self::PLAN / $this->drawing->vessel->plan->length();
+
+        return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), $this->drawing->vessel->plan->outline()));
+    }
+
+    /** "in 9 days, 5 December" */
+    public function dayWords(): string
+    {
+        $date = $this->show->local(CarbonImmutable::now())->addDays($this->day)->format('j F');
+
+        return match (true) {
+            $this->day > 0 => trans_choice('plants.day.ahead', $this->day, ['count' => $this->day, 'date' => $date]),
+            $this->day < 0 => trans_choice('plants.day.ago', -$this->day, ['count' => -$this->day, 'date' => $date]),
+            default => __('plants.day.today'),
+        };
+    }
+
+    /** @return list<string> what is seen on that day, one line a stand */
+    public function seenOnDay(): array
+    {
+        $words = new StandWords($this->drawn, $this->show, $this->tank->keeper->hand);
+        $numbers = $this->numbers();
+        $lines = [];
+        foreach ($this->drawn->stands as $key => $stand) {
+            $height = $stand->floats() ? $this->show->percent($stand->coverIn($this->on)) : $this->show->level($this->drawn->heights($this->on)[$key]);
+            $lines[] = ($numbers[$key] ?? '').' '.$words->name($stand).': '.$height.'; '.$words->light($stand, $this->on)[0];
+        }
+
+        return $lines;
+    }
+
+    /** @return list<string> what the picked cuts come to together */
+    public function sum(): array
+    {
+        if ($this->trim->fresh() < 1.0) {
+            return [];
+        }
+        $out = $this->trim->takenOut(VesselOf::tank($this->tank)->litres());
+        $lines = [__('plants.sum.out', [
+            'fresh' => Show::rounded($this->trim->fresh(), -1).' g', 'nitrogen' => Show::rounded($out->value('N'), 0), 'phosphorus' => Show::rounded($out->value('P'), 0), 'nitrate' => Show::rounded($out->value('nitrate'), 1),
+        ])];
+        if ($this->trim->share() > Planting::MOST_AT_ONCE) {
+            $lines[] = __('plants.sum.much', ['share' => $this->show->percent($this->trim->share())]);
+        }
+        if ($this->trim->share() > 0.25) {
+            $lines[] = __('plants.sum.lamp');
+        }
+
+        return $lines;
+    }
+
+    public function working(string $name): ?Computation
+    {
+        $key = (int) substr($name, 6);
+
+        return match (true) {
+            $name === 'taken' => $this->trim->takenOut(VesselOf::tank($this->tank)->litres()),
+            $name === 'light' => $this->today->light->working(min(300.0, $this->drawing->vessel->waterHeight())),
+            str_starts_with($name, 'light-') && isset($this->today->stands[$key]) => $this->today->working($this->today->stands[$key], 0.0),
+            default => null,
+        };
+    }
+
+    /** Whether a stand has less light today than it asks for. */
+    public function isShort(CoreStand $stand): bool
+    {
+        return $this->today->light->lamps !== [] && $this->today->lightAt($stand, 0.0) < $this->today->need($stand);
+    }
+
+    private function isShaded(CoreStand $stand): bool
+    {
+        return $this->drawn->light->lamps !== [] && !$stand->floats() && $this->drawn->lightAt($stand, $this->on) < $this->drawn->need($stand);
+    }
+
+    private function daysBack(): int
+    {
+        $last = StandLook::query()->whereIn('stand_id', $this->tank->stands->modelKeys())->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
+
+        return is_string($last) ? max(0, min(self::BACK, $this->show->daysSince(CarbonImmutable::parse($last, 'UTC')))) : 0;
+    }
+}

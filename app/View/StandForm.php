@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\PlantingOf;
+use App\Known\VesselOf;
+use App\Models\Stand;
+use App\Models\Tank;
+use App\Units\Show;
+use Cresco\Core\Plants\Kind;
+use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\Stand as CoreStand;
+
+/** The form of a stand: kinds to pick from, and the plan on which its place is drawn. */
+final readonly class StandForm
+{
+    private const WIDE = 560.0;
+
+    private Show $show;
+
+    public ?CoreStand $stand;
+
+    public function __construct(public Tank $tank, public ?Stand $record)
+    {
+        $this->show = $tank->keeper->show();
+        $this->stand = $record === null ? null : PlantingOf::tank($tank)->stands[$record->id];
+    }
+
+    /** @return array<string, array<string, string>> kinds by how they grow, the keeper's own first */
+    public function kinds(): array
+    {
+        $groups = [];
+        foreach ($this->tank->keeper->plantKinds as $own) {
+            $groups['your own']['own-'.$own->id] = $own->name;
+        }
+        foreach (Kinds::all() as $key => $kind) {
+            $groups[$kind->form->entry()->label][$key] = $kind->name;
+        }
+
+        return $groups;
+    }
+
+    public function kind(): string
+    {
+        return match (true) {
+            $this->record === null => '',
+            $this->record->plant_kind_id !== null => 'own-'.$this->record->plant_kind_id,
+            default => (string) $this->record->kind,
+        };
+    }
+
+    public function ofKind(): ?Kind
+    {
+        return $this->record?->toKind();
+    }
+
+    /** @return array<string, string> edges in percent as they are typed */
+    public function edges(): array
+    {
+        $record = $this->record;
+        $percent = static fn(float $share): string => Show::plain(100.0 * $share, 1);
+
+        return $record === null ? ['left' => '', 'right' => '', 'front' => '', 'back' => '']
+            : ['left' => $percent($record->left_edge), 'right' => $percent($record->right_edge), 'front' => $percent($record->front_edge), 'back' => $percent($record->back_edge)];
+    }
+
+    public function length(?float $mm): string
+    {
+        return $mm === null ? '' : $this->show->levels()->show($mm);
+    }
+
+    public function wide(): float
+    {
+        return self::WIDE;
+    }
+
+    public function high(): float
+    {
+        $plan = VesselOf::tank($this->tank)->plan;
+
+        return round(self::WIDE * $plan->depth() / $plan->length(), 1);
+    }
+
+    /** Outline of the plan, front pane below. */
+    public function outline(): string
+    {
+        $scale = self::WIDE / VesselOf::tank($this->tank)->plan->length();
+
+        return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), VesselOf::tank($this->tank)->plan->outline()));
+    }
+
+    /** @return list<array{float, float, float, float, string}> x, y, width, height and name of the other stands */
+    public function others(): array
+    {
+        $found = [];
+        foreach ($this->tank->stands as $stand) {
+            if ($stand->id !== $this->record?->id) {
+                $found[] = [
+                    round(self::WIDE * $stand->left_edge, 1), round($this->high() * (1.0 - $stand->back_edge), 1), round(self::WIDE * ($stand->right_edge - $stand->left_edge), 1),
+                    round($this->high() * ($stand->back_edge - $stand->front_edge), 1), $stand->toKind()->name,
+                ];
+            }
+        }
+
+        return $found;
+    }
+}

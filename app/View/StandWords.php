@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Stand;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Canopy;
+use Cresco\Core\Plants\Cut;
+use Cresco\Core\Plants\CutBy;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\Reason;
+use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\StandDue;
+
+/** What is said of stands, in the keeper's units. */
+final readonly class StandWords
+{
+    public function __construct(private Planting $planting, private Show $show, private float $hand) {}
+
+    /** "back left" */
+    public static function place(CoreStand|Stand $stand): string
+    {
+        [$left, $right, $front, $back] = $stand instanceof Stand
+            ? [$stand->left_edge, $stand->right_edge, $stand->front_edge, $stand->back_edge] : [$stand->left, $stand->right, $stand->front, $stand->back];
+        if ($stand instanceof CoreStand && $stand->floats()) {
+            return __('plants.place.floating');
+        }
+        $deep = ($front + $back) / 2.0;
+        $across = ($left + $right) / 2.0;
+
+        return __('plants.place.'.($deep > 0.62 ? 'back' : ($deep < 0.36 ? 'front' : 'middle'))).' '.__('plants.place.'.($across < 0.36 ? 'left' : ($across > 0.64 ? 'right' : 'centre')));
+    }
+
+    public function name(CoreStand $stand): string
+    {
+        return $stand->name.', '.self::place($stand);
+    }
+
+    public function height(CoreStand $stand): string
+    {
+        if ($stand->floats()) {
+            return __('plants.height.cover', ['value' => $this->show->percent($stand->cover)]);
+        }
+        $half = 1.2816 * $stand->off;
+
+        $number = fn(float $mm): string => $this->show->levels()->label === 'mm' ? Show::rounded($mm, 0) : $this->show->levelNumber($mm);
+
+        return __('plants.height.band', ['value' => $this->mm($stand->height), 'low' => $number(max(1.0, $stand->height - $half)), 'high' => $number($stand->height + $half)]);
+    }
+
+    public function seen(Stand $stand): string
+    {
+        $look = $stand->latestLook;
+
+        return $look === null ? __('plants.height.unseen') : __($look->guessed ? 'plants.height.guessed' : 'plants.height.read', ['day' => $this->show->day($look->happened_at)]);
+    }
+
+    public function rate(CoreStand $stand): string
+    {
+        if ($stand->floats()) {
+            return __('plants.rate.spreads', ['days' => Show::rounded($stand->doubling, 0)]);
+        }
+        $rate = $stand->rate;
+        $words = $rate->count === 0
+            ? __('plants.rate.guess', ['usual' => $this->mm($rate->usual)])
+            : trans_choice('plants.rate.learned', $rate->count, ['value' => $this->mm($rate->median), 'usual' => $this->mm($rate->usual), 'count' => $rate->count]);
+
+        return $rate->aside === [] ? $words : $words.'; '.trans_choice('plants.rate.aside', count($rate->aside), ['count' => count($rate->aside)]);
+    }
+
+    public function when(?StandDue $due): string
+    {
+        if ($due === null) {
+            return __('plants.when.never');
+        }
+        [$from, $until] = [$due->due->from, $due->due->until];
+
+        return match (true) {
+            $until <= 0 => __('plants.when.now'),
+            $from <= 0 => __('plants.when.until', ['until' => $this->date($until)]),
+            $until >= 365 => __('plants.when.after', ['from' => $this->date($from)]),
+            $until - $from <= 1 => __('plants.when.on', ['from' => $this->date($from)]),
+            default => __('plants.when.between', ['from' => $this->days($from, $until), 'until' => $this->date($until)]),
+        };
+    }
+
+    public function why(?StandDue $due): string
+    {
+        return $due === null ? '' : __('plants.why.'.$due->reason->value, [
+            'limit' => match ($due->reason) {
+                Reason::Cover => $this->show->percent($due->limit),
+                Reason::Surface => $this->mm(Planting::UNDER_SURFACE),
+                Reason::Wish => $this->mm($due->limit / (1.0 + Planting::PASSED)),
+                default => $this->mm($due->limit),
+            },
+            'other' => $due->shaded === null ? '' : $this->name($this->planting->stands[$due->shaded]),
+        ]);
+    }
+
+    /** @return list<string> what light it has after so many days, and who takes of it */
+    public function light(CoreStand $stand, float $day): array
+    {
+        if ($this->planting->light->lamps === []) {
+            return [__('plants.light.unknown')];
+        }
+        $light = $this->planting->lightAt($stand, $day);
+        $need = $this->planting->need($stand);
+        $words = [__('plants.light.'.($light >= $need ? 'enough' : ($light >= Planting::ALIVE * $need ? 'short' : 'starves')), ['light' => Show::rounded($light, 0), 'need' => Show::rounded($need, 0)])];
+        $floating = $this->planting->floating($stand, $day);
+        if ($floating > 0.05 && !$stand->floats()) {
+            $words[] = __('plants.light.floating', ['share' => $this->show->percent(1.0 - Canopy::under($floating))]);
+        }
+        foreach ($this->planting->shades($stand, $day) as $key => $shade) {
+            if ($shade->lets() < 0.9) {
+                $words[] = __('plants.light.by', ['other' => $this->name($this->planting->stands[$key]), 'share' => $this->show->percent(1.0 - $shade->lets())]);
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> how it is cut, and what follows */
+    public function cut(Cut $cut): array
+    {
+        $by = $cut->stand->form->entry()->cutBy;
+        if ($cut->share < 0.02) {
+            return [__('plants.cut.none')];
+        }
+        $words = [__('plants.cut.'.$by->value, [
+            'to' => $by === CutBy::Cover ? $this->show->percent($cut->cover) : $this->mm($cut->to), 'hands' => $this->hands($cut->to), 'share' => $this->show->percent($cut->share),
+        ])];
+        if ($cut->tops > 0) {
+            $words[] = __('plants.cut.replant', ['tops' => $cut->tops, 'spacing' => $this->mm($cut->stand->form->spacing())]);
+        }
+        if ($by === CutBy::Leaves) {
+            return $words;
+        }
+        $words[] = $cut->full === null ? __('plants.cut.never_full')
+            : __('plants.cut.full', ['when' => __('plants.when.between', ['from' => $this->days($cut->full[0], $cut->full[1]), 'until' => $this->date($cut->full[1])])]);
+
+        return $words;
+    }
+
+    /** What a cut is to leave, as it is typed: whole millimetres, tenths of an inch, or percent of its place. */
+    public function typed(Cut $cut): string
+    {
+        $levels = $this->show->levels();
+
+        return match (true) {
+            $cut->stand->form->entry()->cutBy === CutBy::Cover => Show::plain(100.0 * $cut->cover, 0),
+            $levels->label === 'mm' => Show::plain($cut->to, 0),
+            default => $levels->show($cut->to),
+        };
+    }
+
+    public function unit(Cut $cut): string
+    {
+        return $cut->stand->form->entry()->cutBy === CutBy::Cover ? '%' : $this->show->levels()->label;
+    }
+
+    /** What the shaded ones gain by cuts, in words. */
+    public function gain(Cut $cut): string
+    {
+        if ($cut->due?->shaded === null || $this->planting->light->lamps === []) {
+            return '';
+        }
+        $other = $this->planting->stands[$cut->due->shaded];
+
+        return __('plants.light.gain', ['before' => Show::rounded($this->planting->lightAt($other, 0.0), 0), 'after' => Show::rounded($this->planting->gained($other, $cut), 0), 'other' => $this->name($other)]);
+    }
+
+    /** A height in breadths of a hand, to the half. */
+    public function hands(float $mm): string
+    {
+        $halves = (int) round(2.0 * $mm / max(20.0, $this->hand));
+
+        return trans_choice('plants.cut.hands', $halves, ['whole' => intdiv($halves, 2), 'half' => $halves % 2 === 1 ? __('plants.cut.half') : '']);
+    }
+
+    /** A day so many days from today. */
+    public function date(int $days): string
+    {
+        return $this->show->local(CarbonImmutable::now())->addDays($days)->format('j M');
+    }
+
+    /** The first of two days, without the month where it is that of the second. */
+    private function days(int $from, int $until): string
+    {
+        $now = $this->show->local(CarbonImmutable::now());
+        [$first, $last] = [$now->addDays($from), $now->addDays($until)];
+
+        return $first->format('Y-m') === $last->format('Y-m') ? $first->format('j') : $first->format('j M');
+    }
+
+    private function mm(float $mm): string
+    {
+        return $this->show->level($mm);
+    }
+}

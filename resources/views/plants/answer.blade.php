@@ -1,0 +1,52 @@
+@php($show = $page->show)
+<p class="lead-figure">
+    <b class="day-words">{{ ucfirst($page->dayWords()) }}</b>
+    <span>
+        @if($page->day > 0)
+        drawn with the cuts that are ticked
+        @elseif($page->day < 0)
+        drawn as it was
+        @else
+        drag a line to cut there
+        @endif
+        @if($page->lightScale() !== [])
+        · light under the water: <a href="?working=light" data-working="light">working</a>
+        @endif
+    </span>
+</p>
+@include('parts.section', ['drawing' => $page->drawing, 'show' => $show, 'over' => 'plants.over'])
+<div class="from-above">
+    <svg class="stand-plan" viewBox="-4 -4 {{ $page->planWidth() + 8 }} {{ $page->planHeight() + 8 }}" role="img"
+        aria-label="From above, front pane below: {{ count($page->plan()) }} stands; the list has them all">
+        <defs>
+            <pattern id="plan-shade" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><path class="shade-line" d="M0 0v6"/></pattern>
+        </defs>
+        <polygon class="ground" points="{{ $page->outline() }}"/>
+        @foreach($page->plan() as $rect)
+        <g @class(['stand', 'floats' => $rect['floats'], 'shaded' => $rect['shaded']])>
+            <rect x="{{ $rect['x'] }}" y="{{ $rect['y'] }}" width="{{ $rect['w'] }}" height="{{ $rect['h'] }}"/>
+            @if($rect['shaded'])
+            <rect class="in-shade" x="{{ $rect['x'] }}" y="{{ $rect['y'] }}" width="{{ $rect['w'] }}" height="{{ $rect['h'] }}" fill="url(#plan-shade)"/>
+            @endif
+            <text x="{{ $rect['x'] + $rect['w'] / 2 }}" y="{{ $rect['y'] + ($rect['floats'] ? 14 : $rect['h'] / 2 + 5) }}" text-anchor="middle">{{ $rect['number'] }}</text>
+        </g>
+        @endforeach
+        <polygon class="glass" points="{{ $page->outline() }}"/>
+    </svg>
+    <div class="below">
+        <p class="key">From above, front pane below. Hatched: less light than it asks for.</p>
+        @foreach($page->sum() as $i => $line)
+        <p>{{ $line }}@if($i === 0) <a href="?working=taken" data-working="taken">working</a>@endif</p>
+        @endforeach
+    </div>
+</div>
+<details class="more on-day"><summary>Every stand on that day, in words</summary>
+    <ul>@foreach($page->seenOnDay() as $line)<li>{{ $line }}</li>@endforeach</ul>
+</details>
+@if($isPart)
+    @foreach($page->rows() as $row)
+    <p class="says" id="says-{{ $row->record->id }}" hx-swap-oob="true">{{ implode(' ', $row->says) }}</p>
+    <p class="fault" id="e-f-cut-{{ $row->record->id }}" hx-swap-oob="true"></p>
+    @endforeach
+    <div hx-swap-oob="innerHTML:#said">{{ ucfirst($page->dayWords()) }}. {{ $page->sum()[0] ?? '' }}</div>
+@endif

@@ -1,0 +1,25 @@
+{{-- One stand in a step of the run sheet: how to cut it, how it was found and left. --}}
+@php($shown = fn (float $value): string => App\Http\Requests\CutsFound::shown($cut, $value, $show))
+@php($unit = $cut->byCover ? '%' : $show->levels()->label)
+<div class="run-stand">
+    <label class="tick">
+        <input type="checkbox" name="cut_stands[]" value="{{ $cut->stand }}" @checked(!$done || $found) @disabled($done)> <b>{{ $cut->name }}</b>
+    </label>
+    <p class="line">{{ $cut->lines[0] ?? '' }}</p>
+    @foreach(array_slice($cut->lines, 1) as $line)<p class="why">{{ $line }}</p>@endforeach
+    <div class="captures">
+        @foreach(['before' => ['Found at', $cut->before], 'after' => ['Left at', $cut->to]] as $which => [$label, $planned])
+        @php($field = 'stand_'.$which.'.'.$cut->stand)
+        <div class="capture">
+            <label for="f-stand_{{ $which }}-{{ $cut->stand }}">{{ $label }} <small>{{ $unit }}</small></label>
+            @if($done)
+            <output id="f-stand_{{ $which }}-{{ $cut->stand }}" class="num">{{ $found ? $shown($which === 'before' ? ($cut->byCover ? $found->cover_before : $found->before) ?? 0 : ($cut->byCover ? $found->cover : $found->height)) : '–' }}</output>
+            @else
+            <input id="f-stand_{{ $which }}-{{ $cut->stand }}" name="stand_{{ $which }}[{{ $cut->stand }}]" inputmode="decimal" autocomplete="off" maxlength="20"
+                value="{{ is_string(old($field)) ? old($field) : $shown($planned) }}" aria-describedby="e-f-stand_{{ $which }}-{{ $cut->stand }}" @error($field) aria-invalid="true" @enderror>
+            @endif
+            <p class="fault" id="e-f-stand_{{ $which }}-{{ $cut->stand }}">{{ $errors->first($field) }}</p>
+        </div>
+        @endforeach
+    </div>
+</div>
