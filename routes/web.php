@@ -37,6 +37,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StandController;
 use App\Http\Controllers\StoreController;
+use App\Http\Controllers\SurplusController;
 use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
@@ -62,6 +63,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'logout']);
     Route::get('/', RoundController::class)->name('round');
     Route::get('/evening', EveningController::class);
+    Route::get('/surplus', [SurplusController::class, 'index']);
+    Route::post('/surplus/{look}', [SurplusController::class, 'gone']);
     Route::get('/settings', [SettingsController::class, 'edit']);
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/settings/kits', [SettingsController::class, 'kits']);

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Kept\ForecastRecord;
 use App\Kept\StepContent;
+use App\Known\PlantingOf;
 use App\Known\RotationOf;
 use App\Models\AfterJob;
 use App\Models\BedPatch;
@@ -13,10 +14,12 @@ use App\Models\Photo;
 use App\Models\Reading;
 use App\Models\Run;
 use App\Models\RunStep;
+use App\Models\StandLook;
 use App\Models\WaterChange;
 use Cresco\Core\Change\LookBack;
 use Cresco\Core\Change\Miss;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Plants\Planting;
 use Cresco\Core\Water\Mixing;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Estimate;
@@ -131,6 +134,42 @@ final readonly class LookBackPage
     public function photos(): array
     {
         return array_values(Photo::query()->where('run_id', $this->run->id)->orderBy('taken_at')->orderBy('id')->get()->all());
+    }
+
+    /** @return list<CutRow> stands that were cut in it, in the order of the work */
+    public function cuts(): array
+    {
+        $looks = StandLook::query()->where('run_id', $this->run->id)->with('stand.plantKind')->orderBy('id')->get();
+        if ($looks->isEmpty()) {
+            return [];
+        }
+        $tank = $this->run->tank;
+        $show = $tank->keeper->show();
+        $planting = PlantingOf::tank($tank);
+        $rows = [];
+        foreach ($looks as $look) {
+            $byCover = $look->cover_before !== null;
+            $shown = static fn(?float $value): string => $value === null ? '–' : ($byCover ? $show->percent($value) : $show->level($value));
+            $stand = $planting->stands[$look->stand_id] ?? null;
+            $full = null;
+            if ($stand !== null && !$byCover) {
+                $high = max(1.0, min($stand->ceiling, $look->found()));
+                $full = $planting->cut($stand->at($high), Planting::BETWEEN_CUTS, min($high, max(1.0, $look->height)))->full;
+            } elseif ($stand !== null) {
+                $full = $planting->cut($stand->at($stand->height, max(0.01, $look->cover_before ?? 1.0)), Planting::BETWEEN_CUTS, max(0.01, $look->cover))->full;
+            }
+            $rows[] = new CutRow(
+                $look->stand->toKind()->name.', '.StandWords::place($look->stand),
+                $look->foreseen_low === null || $look->foreseen_high === null ? $shown($look->foreseen) : $shown($look->foreseen).' ('.$show->level($look->foreseen_low).' – '.$show->level($look->foreseen_high).')',
+                $look->guessed ? __('plants.not_measured') : $shown($byCover ? $look->cover_before : $look->before),
+                $shown($byCover ? $look->cover : $look->height),
+                $look->guessed || $look->foreseen_low === null || $look->foreseen_high === null ? null : $look->found() >= $look->foreseen_low && $look->found() <= $look->foreseen_high,
+                $full === null ? '–' : $show->local($look->happened_at)->addDays($full[0])->format('j M').' – '.$show->local($look->happened_at)->addDays($full[1])->format('j M'),
+                $look->surplus,
+            );
+        }
+
+        return $rows;
     }
 
     /** @return list<int> numbers on the plan of patches of bed that were meant and not reached */

@@ -75,6 +75,18 @@ return [
     'order' => 'Growth above the water first, then from the back to the front; dead leaves before shape.',
     'round' => '{1} Cut :name|[2,*] Cut :count stands',
     'after_taller' => 'After a cut it is no taller than before.',
+    'not_measured' => 'not measured',
+    'worse_first' => 'A tank that was cut back looks worse first. A photo from the fixed spot tells most on the day it should be full again.',
+    'surplus' => [
+        'head' => '{1} :count top of :kind|[2,*] :count tops of :kind',
+        'when' => 'from :tank, cut :day',
+        'tank' => ':tank: :light µmol/m²s on its bed, it asks for :need',
+        'fits' => 'light enough',
+        'dark' => 'too dark there',
+        'law' => 'Swap only kinds that the law where you live lets you pass on, and say which snails or pests may travel with them.',
+        'compost' => 'What nobody wants is dried or frozen before it goes on the compost. Never into a pond, a ditch or a stream.',
+        'none' => 'Nothing is left over. Tops that a cut leaves and that are not set again are listed here for three weeks.',
+    ],
     'dry_head' => 'Plants stand dry.',
     'dry' => '{1} At the mark :names stands more than half in the air: mist it, and be quick.|[2,*] At the mark :names stand more than half in the air: mist them, and be quick.',
 ];

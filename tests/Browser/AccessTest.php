@@ -13,10 +13,10 @@ final class AccessTest extends BrowserCase
         '/', '/tanks/1', '/tanks/3/read', '/tanks/1/change?reason=nitrate&nitrate_goal=20', '/tanks/1/change?working=ph.next', '/tanks/2/look-back', '/tanks/1/diary',
         '/diary', '/waters', '/waters/1/read', '/waters/new', '/tanks/new', '/tanks/4/edit', '/settings',
         '/bench?tank=2', '/bench?tank=3&gh=3&kh=12&ec=200&waters[]=1&jars[]=1&litres=40', '/bench/bottles?tank=1', '/batches/1', '/recipes', '/shelf', '/jars/new', '/jars/1/spoon', '/jars/1/spoon?by=pen',
-        '/pen', '/stores/1', '/stores/new', '/waters/1', '/tanks/1/top-up', '/tanks/1/conditioner?kind=chloramine&given=50', '/tanks/1/hose?drop2=100', '/tanks/1/needs', '/tanks/1/acid?litres=40&percent=10&to=2', '/assumed', '/tanks/1/compose?dry=1&signs[]=tufts&tasks[]=trim&guess=x', '/tanks/1/change?reason=amount&way=litres&litres=60&inflow=50', '/tanks/1/bed', '/tanks/2/bed', '/tanks/1/compose?reason=amount&way=litres&litres=90&tasks[]=glass&tasks[]=trim&tasks[]=floaters&order=trim,look',
+        '/pen', '/stores/1', '/stores/new', '/waters/1', '/tanks/1/top-up', '/tanks/1/conditioner?kind=chloramine&given=50', '/tanks/1/hose?drop2=100', '/tanks/1/needs', '/tanks/1/acid?litres=40&percent=10&to=2', '/assumed', '/tanks/1/plants', '/tanks/1/plants?day=14', '/tanks/3/plants', '/tanks/1/stands/new', '/tanks/1/stands/3', '/tanks/1/heights', '/tanks/1/light', '/tanks/3/light', '/surplus', '/tanks/1/compose?dry=1&signs[]=tufts&tasks[]=trim&guess=x', '/tanks/1/change?reason=amount&way=litres&litres=60&inflow=50', '/tanks/1/bed', '/tanks/2/bed', '/tanks/1/compose?reason=amount&way=litres&litres=90&tasks[]=glass&tasks[]=trim&tasks[]=floaters&order=trim,look',
     ];
 
-    private const AT_THE_TANK = ['/', '/tanks/3/read', '/tanks/1/change', '/tanks/1/compose?tasks[]=glass', '/tanks/1/bed', '/batches/1', '/tanks/1/hose', '/tanks/1/acid?acid=20+drops'];
+    private const AT_THE_TANK = ['/', '/tanks/1/plants', '/tanks/1/heights', '/tanks/3/read', '/tanks/1/change', '/tanks/1/compose?tasks[]=glass', '/tanks/1/bed', '/batches/1', '/tanks/1/hose', '/tanks/1/acid?acid=20+drops'];
 
     /** @return iterable<string, array{array{int, int}, string}> */
     public static function lights(): iterable

@@ -27,7 +27,7 @@ final class CrawlTest extends FeatureCase
         $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
         $waiting = ['/', '/bench', '/shelf', '/waters', '/diary', '/settings', '/recipes', '/pen'];
         foreach (Tank::all() as $tank) {
-            $waiting = [...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/change", "/tanks/$tank->id/compose", "/tanks/$tank->id/bed", "/bench?tank=$tank->id"];
+            $waiting = [...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/change", "/tanks/$tank->id/compose", "/tanks/$tank->id/bed", "/tanks/$tank->id/plants", "/tanks/$tank->id/light", "/bench?tank=$tank->id"];
         }
         $known = array_fill_keys($waiting, true);
         $workings = 0;
@@ -44,6 +44,8 @@ final class CrawlTest extends FeatureCase
                 self::assertStringNotContainsString('No working here', $html, $page);
                 self::assertStringContainsString('What goes in', $html, $page);
             }
+            // Words that are not in the language files show their key.
+            self::assertDoesNotMatchRegularExpression('/\b('.self::words().')\.[a-z_]+\b(?!\.(php|js|css))/', strip_tags($html), $page);
             preg_match_all('/<a [^>]*href="([^"#]*)/', $html, $found);
             foreach ($found[1] as $link) {
                 $link = html_entity_decode($link);
@@ -55,6 +57,12 @@ final class CrawlTest extends FeatureCase
             }
         }
         self::assertGreaterThan(60, $workings);
+    }
+
+    /** The language files by name. */
+    private static function words(): string
+    {
+        return implode('|', array_map(static fn(string $file): string => basename($file, '.php'), glob(lang_path('en').'/*.php') ?: []));
     }
 
     public function testTheDemoHasWhatEachScreenShows(): void
@@ -70,6 +78,8 @@ final class CrawlTest extends FeatureCase
         $this->get('/tanks/1/top-up')->assertSee('Learned from 8 of your own top-ups');
         $this->get('/tanks/1/compose')->assertSee('due, last');
         $this->get('/recipes')->assertSee('Shrimp, five degrees');
+        $this->get('/tanks/1/plants')->assertSee('Limnophila sessiliflora, back right takes')->assertSee('from 8 pairs of heights');
+        $this->get('/tanks/4/plants')->assertSee('Limnobium laevigatum');
         // The shrimp salt is measured by spoon, and its stock went down by what the batch took.
         $jar = Jar::query()->where('name', 'Ember mineral salt')->firstOrFail();
         self::assertLessThan(180.0, $jar->stock);

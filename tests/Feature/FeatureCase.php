@@ -171,9 +171,14 @@ abstract class FeatureCase extends TestCase
         $batch->keeper_id = $owner->id;
         $batch->save();
 
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $look = $stand->looks()->create(['happened_at' => now(), 'height' => 100, 'surplus' => 4]);
+        $lamp = $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80]);
+        $light = $tank->lightReadings()->create(['light' => 60, 'across' => 0.5, 'front' => 0.5, 'depth' => 100, 'band' => 0.1, 'taken_at' => now()]);
         $run->afterJobs()->create(['job' => 'evening', 'due_from' => now(), 'due_until' => now()->addHours(5)]);
 
         return [
+            'stand' => $stand->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
             'job' => 'evening', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => 1, 'position' => 1, 'device' => 'heater',
             'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,

@@ -40,6 +40,25 @@
     </div>
     @endif
     @if($working)<div class="open-working">@include('parts.working')</div>@endif
+    @if($cuts = $page->cuts())
+    <section class="look-back" aria-labelledby="cuts-title"><h2 id="cuts-title">What was cut</h2>
+        <table class="plain cuts">
+            <thead><tr><th scope="col">Stand</th><th scope="col">forecast</th><th scope="col">found</th><th scope="col">left</th><th scope="col">full again</th></tr></thead>
+            <tbody>
+            @foreach($cuts as $cut)
+            <tr @class(['beyond' => $cut->holds === false])>
+                <th scope="row"><i>{{ $cut->name }}</i></th>
+                <td class="num">{{ $cut->forecast }}</td>
+                <td class="num">{{ $cut->found }}@if($cut->holds !== null)<small>{{ $cut->holds ? 'as forecast' : 'beside the forecast' }}</small>@endif</td>
+                <td class="num">{{ $cut->left }}</td>
+                <td class="num">{{ $cut->full }}</td>
+            </tr>
+            @endforeach
+            </tbody>
+        </table>
+        <p class="muted">{{ __('plants.worse_first') }}@if(array_sum(array_column($cuts, 'surplus')) > 0) <a href="/surplus">What is left over</a>@endif</p>
+    </section>
+    @endif
     @php([$then, $now] = $page->fixedSpot())
     @if($then && $now)
     <section class="compare" data-compare aria-labelledby="compare-title"><h2 id="compare-title">From the fixed spot</h2>

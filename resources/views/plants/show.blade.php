@@ -79,6 +79,7 @@
                 </li>
                 @endforeach
             </ol>
+            <p class="muted"><a href="/surplus">What is left over of the cuts</a></p>
         </aside>
     </form>
     @endif

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\StandLook;
+use App\View\SurplusPage;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What cuts left over. */
+final class SurplusController extends Controller
+{
+    public function index(Request $request): View
+    {
+        return view('plants.surplus', ['page' => new SurplusPage($this->keeper($request))]);
+    }
+
+    /** It found a place. */
+    public function gone(Request $request, int $look): RedirectResponse
+    {
+        StandLook::query()->whereKey($look)->whereHas('stand.tank', fn($tanks) => $tanks->where('keeper_id', $this->keeper($request)->id))->firstOrFail()->update(['surplus' => 0]);
+
+        return redirect('/surplus')->with('status', 'Off the list.');
+    }
+}

@@ -1,0 +1,19 @@
+<x-layout title="What is left over">
+    <div class="page-head"><h1>What is left over</h1></div>
+    @forelse($page->rows() as $row)
+    <article class="surplus">
+        <h2>{{ $row['head'] }}</h2>
+        <p class="muted">{{ $row['when'] }}</p>
+        <ul>
+            @foreach($row['places'] as $place)
+            <li><a href="{{ $place['url'] }}">{{ $place['text'] }}</a>: {{ __($place['fits'] ? 'plants.surplus.fits' : 'plants.surplus.dark') }}</li>
+            @endforeach
+        </ul>
+        <form method="post" action="/surplus/{{ $row['id'] }}">@csrf<button class="act quiet">It found a place<span class="visually-hidden">: {{ $row['head'] }}</span></button></form>
+    </article>
+    @empty
+    <p>{{ __('plants.surplus.none') }}</p>
+    @endforelse
+    <p>{{ __('plants.surplus.law') }}</p>
+    <p>{{ __('plants.surplus.compost') }}</p>
+</x-layout>

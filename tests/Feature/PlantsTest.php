@@ -1,0 +1,329 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\KeepLooks;
+use App\Kept\StepContent;
+use App\Known\PlantingOf;
+use App\Models\Keeper;
+use App\Models\PlantKind;
+use App\Models\Stand;
+use App\Models\StandLook;
+use App\Models\Tank;
+use App\Units\LengthUnit;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\LearnedRate;
+use Cresco\Core\Plants\Regrowth;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Plants from the first stand to the look-back. */
+final class PlantsTest extends FeatureCase
+{
+    private Keeper $keeper;
+
+    private Tank $tank;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-03-01 18:00');
+        [$this->keeper, $this->tank] = $this->readyTank();
+        // 500 mm square, 400 mm of water, no bed; a panel of 100 µmol/s.
+        $this->tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 100, 'length' => 450, 'width' => 300, 'above' => 60, 'hours' => 8]);
+        $this->actingAs($this->keeper);
+    }
+
+    /** @param array<string, string> $more */
+    private function set(array $more = []): Stand
+    {
+        $this->post("/tanks/{$this->tank->id}/stands", $more + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120'])->assertSessionHasNoErrors()->assertRedirect("/tanks/{$this->tank->id}/plants");
+
+        return Stand::query()->latest('id')->firstOrFail();
+    }
+
+    private function fresh(): Tank
+    {
+        return Tank::query()->with(PlantingOf::WITH)->findOrFail($this->tank->id);
+    }
+
+    public function testAStandIsSetUpByKindPlaceAndHeightAndStandsInEveryDrawing(): void
+    {
+        $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee('No plants are drawn yet');
+        $stand = $this->set(['wished' => '250']);
+
+        self::assertEqualsWithDelta(120.0, $stand->latestLook->height ?? 0.0, 1e-9);
+        $here = 'data-stand="'.$stand->id.'"';
+        $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee($here, false)->assertSee('Rotala rotundifolia')->assertSee('back left')->assertSee("120\u{A0}mm (107 to 133)");
+        $this->get("/tanks/{$this->tank->id}")->assertSee($here, false);
+        $this->get("/tanks/{$this->tank->id}/change")->assertSee($here, false);
+        $this->get('/')->assertSee($here, false);
+        $this->get("/tanks/{$this->tank->id}/section.svg")->assertSee($here, false);
+    }
+
+    public function testAKindOfTheKeepersOwnCountsLikeAnyOther(): void
+    {
+        $this->set(['kind' => '', 'own_name' => 'Hedgerow fern', 'form' => 'fern', 'pace' => 'slow', 'demand' => 'shade', 'roots' => '10', 'height' => '90']);
+        $own = PlantKind::query()->sole();
+
+        $this->get("/tanks/{$this->tank->id}/stands/new")->assertSee('Hedgerow fern');
+        $this->set(['kind' => 'own-'.$own->id, 'left' => '50', 'right' => '70']);
+        self::assertSame(2, Stand::query()->where('plant_kind_id', $own->id)->count());
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'no area' => [['left' => '30', 'right' => '30'], 'right'];
+        yield 'outside the glass' => [['right' => '120'], 'right'];
+        yield 'back before front' => [['front' => '80', 'back' => '60'], 'back'];
+        yield 'a carpet half a metre thick' => [['kind' => 'micranthemum_tweediei', 'height' => '300'], 'height'];
+        yield 'taller than twice the water' => [['height' => '900'], 'height'];
+        yield 'a height of nothing' => [['height' => '0'], 'height'];
+        yield 'planted tomorrow' => [['planted_on' => '2026-03-02'], 'planted_on'];
+        yield 'no such day' => [['planted_on' => '2026-02-30'], 'planted_on'];
+        yield 'planted before the tank was set up' => [['planted_on' => '2025-12-31'], 'planted_on'];
+        yield 'no such kind' => [['kind' => 'plastic'], 'kind'];
+        yield 'another keeper’s kind' => [['kind' => 'own-999'], 'kind'];
+        yield 'a new kind of no form' => [['own_name' => 'It', 'form' => 'tree'], 'form'];
+        yield 'a wish above the water' => [['wished' => '2000'], 'wished'];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('wrong')]
+    public function testWhatCannotBeSaysSoAtItsFieldAndKeepsNothing(array $typed, string $field): void
+    {
+        $this->tank->update(['started_on' => '2026-01-01']);
+        $this->post("/tanks/{$this->tank->id}/stands", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120', 'pace' => 'slow', 'demand' => 'shade'])->assertSessionHasErrors($field);
+
+        self::assertSame(0, Stand::query()->count());
+    }
+
+    public function testATankHoldsEightyStandsAndNoMore(): void
+    {
+        for ($i = 0; $i < 80; ++$i) {
+            $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.1, 'front_edge' => 0, 'back_edge' => 0.1]);
+        }
+
+        $this->post("/tanks/{$this->tank->id}/stands", ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasErrors('kind');
+        $this->get("/tanks/{$this->tank->id}/plants")->assertOk();
+    }
+
+    public function testWhatWasNeverMeasuredHasAForecastWithAWiderBandAndSaysSo(): void
+    {
+        $seen = $this->set();
+        $unseen = $this->set(['height' => '', 'left' => '40', 'right' => '70']);
+        $planting = PlantingOf::tank($this->fresh());
+
+        self::assertGreaterThan(2.0 * $planting->stands[$seen->id]->off / $planting->stands[$seen->id]->height, $planting->stands[$unseen->id]->off / $planting->stands[$unseen->id]->height);
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Never measured');
+    }
+
+    public function testItIsDrawnAtTheHeightThatItsCurveHasComeTo(): void
+    {
+        $stand = $this->set();
+        $this->travelTo('2026-03-15 18:00');
+        $core = PlantingOf::tank($this->fresh())->stands[$stand->id];
+
+        // 1.4 times 400 mm of water is where it would stop.
+        self::assertEqualsWithDelta(560.0, $core->ceiling, 1e-9);
+        self::assertEqualsWithDelta((new Regrowth(560.0, $core->rate->median))->after(120.0, 2.0), $core->height, 0.01);
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee(sprintf("%d\u{A0}mm (", round($core->height)));
+    }
+
+    public function testItsRateIsLearnedFromHeightsAndNotFromTheOneThatWasNotMeasured(): void
+    {
+        $stand = $this->set();
+        $growth = new Regrowth(560.0, 60.0);
+        $height = 120.0;
+        foreach ([14, 28, 42] as $days) {
+            $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00')->addDays($days));
+            $found = $growth->after($height, 2.0);
+            app(KeepLooks::class)($this->fresh()->setRelation('keeper', $this->keeper), [$stand->id => ['height' => 120.0, 'cover' => 1.0, 'before' => $found, 'coverBefore' => null, 'guessed' => false, 'replanted' => 0]], CarbonImmutable::now());
+            $height = 120.0;
+        }
+        $rate = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate;
+        self::assertSame(3, $rate->count);
+        self::assertEqualsWithDelta(60.0, $rate->median, 4.0);
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('from 3 pairs of heights');
+
+        $this->travelTo('2026-04-26 18:00');
+        app(KeepLooks::class)($this->fresh()->setRelation('keeper', $this->keeper), [$stand->id => ['height' => 120.0, 'cover' => 1.0, 'before' => 400.0, 'coverBefore' => null, 'guessed' => true, 'replanted' => 0]], CarbonImmutable::now());
+        self::assertEqualsWithDelta($rate->median, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->median, 1e-9);
+    }
+
+    public function testHeightsAreKeptInOnePassBesideWhatWasForecast(): void
+    {
+        $first = $this->set();
+        $second = $this->set(['left' => '40', 'right' => '70']);
+        $this->travelTo('2026-03-08 18:00');
+        $foreseen = PlantingOf::tank($this->fresh())->stands[$first->id]->height;
+
+        $this->get("/tanks/{$this->tank->id}/heights")->assertOk()->assertSee('1. Rotala rotundifolia, back left');
+        $this->post("/tanks/{$this->tank->id}/heights", ['height' => [$first->id => '165', $second->id => '']])->assertSessionHasNoErrors();
+
+        $look = $first->looks()->reorder('id', 'desc')->firstOrFail();
+        self::assertSame(165.0, $look->height);
+        self::assertEqualsWithDelta($foreseen, (float) $look->foreseen, 0.01);
+        self::assertSame(1, $second->looks()->count());
+        $this->post("/tanks/{$this->tank->id}/heights", ['height' => []])->assertSessionHasErrors('heights');
+        $this->post("/tanks/{$this->tank->id}/heights", ['height' => [$first->id => '9999']])->assertSessionHasErrors('height.'.$first->id);
+    }
+
+    public function testTheCutLineAnswersWhileTypingAndAHeightAboveTheStandSaysSoAtItsField(): void
+    {
+        $stand = $this->set(['height' => '380', 'wished' => '200']);
+        $ask = fn(string $to) => $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=0&stands[]=$stand->id&cut[$stand->id]=$to", ['HX-Request' => 'true'])->assertOk();
+
+        $ask('140')->assertSee('a hand and a half above the bed')->assertSee('aria-valuenow="140"', false)->assertDontSee('<form', false);
+        $ask('500')->assertHeader('HX-Reswap', 'none')->assertSee('e-f-cut-'.$stand->id)->assertSee('It must lie between');
+        // Without a tick it stays as it is four weeks on; with one it is drawn as cut.
+        $later = fn(string $query): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=7$query", ['HX-Request' => 'true'])->getContent()));
+        self::assertNotSame($later(''), $later("&stands[]=$stand->id&cut[$stand->id]=140"));
+    }
+
+    public function testASessionCutsWhatIsDueAndTheLookBackHoldsItToTheForecast(): void
+    {
+        $tall = $this->set(['height' => '390', 'wished' => '200']);
+        $low = $this->set(['left' => '50', 'right' => '80', 'height' => '60', 'wished' => '300']);
+        $this->get('/')->assertSee('Cut Rotala rotundifolia, back left');
+        $this->get("/tanks/{$this->tank->id}/compose?tasks[]=trim")->assertOk()->assertSee('Which stands, and down to where?');
+        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim'], 'trim' => '1', 'stands' => [(string) $tall->id], 'cut' => [$tall->id => '140']]);
+        $step = $run->steps()->where('job', 'trim')->firstOrFail();
+        $cuts = (new StepContent($step))->stands();
+
+        self::assertCount(1, $cuts);
+        self::assertSame($tall->id, $cuts[0]->stand);
+        self::assertSame(140.0, $cuts[0]->to);
+        $this->get("/runs/$run->id?step=$step->position")->assertOk()->assertSee("Cut to 140\u{A0}mm, a hand and a half above the bed")->assertSee('value="390"', false)->assertSee('Just above a node');
+        $this->get("/runs/$run->id/print")->assertSee('Rotala rotundifolia, back left');
+
+        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '130'], 'stand_after' => [$tall->id => '140']])->assertSessionHasErrors('stand_after.'.$tall->id);
+        self::assertNull($step->refresh()->done_at);
+        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '385'], 'stand_after' => [$tall->id => '150']])->assertSessionHasNoErrors();
+        // Said twice, kept once.
+        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '300'], 'stand_after' => [$tall->id => '100']]);
+
+        $look = StandLook::query()->where('run_id', $run->id)->sole();
+        self::assertSame([385.0, 150.0, false], [$look->before, $look->height, $look->guessed]);
+        self::assertGreaterThan(0, $look->surplus);
+        self::assertSame(1, $low->looks()->count());
+        $this->finishRun($run, CarbonImmutable::now(), CarbonImmutable::now());
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('What was cut')->assertSee("385\u{A0}mm")->assertSee('as forecast');
+        $this->get('/surplus')->assertOk()->assertSee('tops of Rotala rotundifolia')->assertSee('Never into a pond');
+        $this->post("/surplus/$look->id")->assertRedirect();
+        $this->get('/surplus')->assertSee('Nothing is left over');
+    }
+
+    public function testWhatIsOnlyTappedThroughIsCutAsPlannedAndTeachesNothing(): void
+    {
+        $tall = $this->set(['height' => '390', 'wished' => '200']);
+        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
+        $step = $run->steps()->where('job', 'trim')->firstOrFail();
+        $cut = (new StepContent($step))->stands()[0];
+        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => (string) $cut->to]])->assertSessionHasNoErrors();
+
+        $look = StandLook::query()->where('run_id', $run->id)->sole();
+        self::assertTrue($look->guessed);
+        self::assertSame($cut->to, $look->height);
+        $this->finishRun($run, CarbonImmutable::now(), CarbonImmutable::now());
+        $this->get("/runs/$run->id/look-back")->assertSee('not measured');
+    }
+
+    public function testASkippedStepAndAStandThatIsNotTickedCutNothing(): void
+    {
+        $tall = $this->set(['height' => '390', 'wished' => '200']);
+        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
+        $step = $run->steps()->where('job', 'trim')->firstOrFail();
+        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => '100']])->assertSessionHasNoErrors();
+
+        self::assertSame(0, StandLook::query()->where('run_id', $run->id)->count());
+    }
+
+    public function testFloatingPlantsGoBackAtTheCoverThatIsAsked(): void
+    {
+        $float = $this->set(['kind' => 'limnobium_laevigatum', 'right' => '100', 'front' => '0', 'height' => '', 'cover' => '80']);
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee("cover 80\u{A0}%")->assertSee("it covers more than 50\u{A0}%");
+        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['floaters']]);
+        $step = $run->steps()->where('job', 'floaters_back')->firstOrFail();
+        $cut = (new StepContent($step))->stands()[0];
+        // Back at half of it in two weeks, doubling in six days: 1 / (1 + 2^(14/6)) = 0.166, to the next twentieth.
+        self::assertEqualsWithDelta(0.15, $cut->to, 1e-9);
+
+        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $float->id], 'stand_before' => [$float->id => '75'], 'stand_after' => [$float->id => '20']])->assertSessionHasNoErrors();
+        $look = StandLook::query()->where('run_id', $run->id)->sole();
+        self::assertEqualsWithDelta(0.2, $look->cover, 1e-9);
+        self::assertEqualsWithDelta(0.75, (float) $look->cover_before, 1e-9);
+    }
+
+    public function testOneThatStandsInTheShadeIsSaidToWithWhoTakesItsLight(): void
+    {
+        $this->tank->lamps()->update(['told' => 40]);
+        $this->set(['height' => '380', 'right' => '100', 'front' => '0']);
+        $this->set(['kind' => 'micranthemum_tweediei', 'left' => '20', 'right' => '80', 'front' => '20', 'back' => '60', 'height' => '20']);
+
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Rotala rotundifolia, middle centre takes')->assertSee('too little to live on');
+    }
+
+    public function testTheMarkSaysWhichLowPlantsItLeavesInTheAir(): void
+    {
+        $this->set(['kind' => 'anubias_barteri', 'height' => '90', 'perch' => '260']);
+        $this->set(['left' => '50', 'right' => '80', 'height' => '300']);
+
+        $this->get("/tanks/{$this->tank->id}/change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants stand dry.')->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
+        $this->get("/tanks/{$this->tank->id}/change?reason=amount&way=percent&percent=5")->assertDontSee('Plants stand dry.');
+    }
+
+    public function testALampIsKnownByItsLumensAndAReadingMovesIt(): void
+    {
+        $this->tank->lamps()->delete();
+        $lamp = ['kind' => 'bar', 'told_by' => 'lumens', 'told' => '5400', 'colour' => 'sun', 'type' => 'led', 'length' => '450', 'width' => '60', 'above' => '80', 'angle' => '120', 'dimmer' => '80', 'hours' => '9', 'ramp' => '60', 'spots' => '1', 'across' => '50', 'front' => '50'];
+        $this->post("/tanks/{$this->tank->id}/lamps", $lamp)->assertSessionHasNoErrors();
+        // 5400 lm of daylight are 100 µmol/s, dimmed to 80; nine hours with a ramp of one each way are eight.
+        $this->get("/tanks/{$this->tank->id}/light")->assertOk()->assertSee('80 µmol/s as it is dimmed')->assertSee('8.0 h at full light');
+        foreach ([['told' => '0'], ['angle' => '180'], ['ramp' => '300'], ['length' => ''], ['kind' => 'torch'], ['spots' => '99']] as $wrong) {
+            $this->post("/tanks/{$this->tank->id}/lamps", $wrong + $lamp)->assertSessionHasErrors((string) array_key_first($wrong));
+        }
+        self::assertSame(1, $this->tank->lamps()->count());
+
+        $before = PlantingOf::tank($this->fresh())->light->at(200.0);
+        $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '20', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasNoErrors();
+        self::assertLessThan(0.9 * $before, PlantingOf::tank($this->fresh())->light->at(200.0));
+        $this->get("/tanks/{$this->tank->id}/light")->assertSee('One reading moves all of it');
+        $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '-1', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasErrors('value');
+    }
+
+    public function testInInchesNothingMovesWhenAFormIsKeptAsItStands(): void
+    {
+        $stand = $this->set(['wished' => '203', 'perch' => '77']);
+        $this->keeper->update(['length_unit' => LengthUnit::Inches]);
+        $page = $this->actingAs($this->keeper->refresh())->get("/tanks/{$this->tank->id}/stands/$stand->id")->assertOk();
+        preg_match_all('/name="(wished|perch)"[^>]*value="([^"]*)"/', (string) $page->getContent(), $found);
+        $typed = array_combine($found[1], $found[2]);
+
+        $this->put("/tanks/{$this->tank->id}/stands/$stand->id", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasNoErrors();
+        $stand->refresh();
+        self::assertSame(['wished' => 203.0, 'perch' => 77.0], ['wished' => $stand->wished, 'perch' => $stand->perch]);
+    }
+
+    public function testAStandOfAnotherTankIsNotThere(): void
+    {
+        $stand = $this->set();
+        $other = $this->tank($this->keeper);
+        foreach (['get' => "/tanks/$other->id/stands/$stand->id", 'delete' => "/tanks/$other->id/stands/$stand->id"] as $verb => $url) {
+            $this->{$verb}($url)->assertNotFound();
+        }
+        $this->delete("/tanks/{$this->tank->id}/stands/$stand->id")->assertRedirect();
+        self::assertNotNull($stand->refresh()->gone_at);
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('No plants are drawn yet');
+    }
+
+    public function testARateIsLearnedOnceAndKeptUntilSomethingIsSeenAnew(): void
+    {
+        $stand = $this->set();
+        $known = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate;
+        self::assertInstanceOf(LearnedRate::class, $known);
+        self::assertEquals($known, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate);
+    }
+}
