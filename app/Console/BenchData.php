@@ -9,10 +9,14 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RuntimeException;
 
-/** Ten years of a keeper with twelve tanks, on top of the demo: 150,000 readings and 40,000 entries. */
+/** Ten years of a keeper with twelve tanks, on top of the demo: 150,000 readings and 40,000 entries, and in one tank 40 stands with three years of cuts. */
 final class BenchData
 {
     private const TANKS = 12;
+
+    private const STANDS = 40;
+
+    private const CUTS = 78;
 
     private const READINGS = 150_000;
 
@@ -50,8 +54,27 @@ final class BenchData
                 }
             }
         }
+        self::plants($pdo, $chance);
         $pdo->commit();
         $pdo->exec('analyze');
+    }
+
+    private static function plants(PDO $pdo, Randomizer $chance): void
+    {
+        $kinds = ['rotala_rotundifolia', 'ludwigia_repens', 'cryptocoryne_wendtii', 'vallisneria_nana', 'micranthemum_tweediei', 'eleocharis_acicularis', 'microsorum_pteropus'];
+        $stand = $pdo->prepare('insert into stands (tank_id, kind, left_edge, right_edge, front_edge, back_edge, wished, planted_on, looked_at) select min(id), ?, ?, ?, ?, ?, 220, ?, ? from tanks');
+        $look = $pdo->prepare('insert into stand_looks (stand_id, happened_at, height, cover, before) values (?, ?, ?, 1, ?)');
+        $day = static fn(int $ago): string => gmdate('Y-m-d H:i:s', time() - 86400 * $ago);
+        for ($have = self::count($pdo, 'stands where tank_id = (select min(id) from tanks)'); $have < self::STANDS; ++$have) {
+            $left = ($have % 8) / 8.0;
+            $front = intdiv($have, 8) / 5.0;
+            $stand->execute([$kinds[$have % count($kinds)], $left, min(1.0, $left + 0.14), $front, min(1.0, $front + 0.22), substr($day(1200), 0, 10), $day(9)]);
+            $id = $pdo->lastInsertId();
+            for ($cut = self::CUTS; $cut > 0; --$cut) {
+                $tall = $chance->getInt(28, 38);
+                $look->execute([$id, $day(14 * $cut - 5), 18, $tall]);
+            }
+        }
     }
 
     private static function count(PDO $pdo, string $table): int

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Models\LightReading;
 use App\Models\Stand;
 use App\Models\StandLook;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Canopy;
+use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\LearnedRate;
@@ -19,11 +21,12 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use WeakMap;
 
 /** The stands of a tank as they are today, or were on a day: from where they were last looked at, grown on since. */
 final class PlantingOf
 {
-    /** All that a planting is made of. */
+    /** Records that a planting is made of, for pages that show them. */
     public const WITH = ['stands.plantKind', 'stands.latestLook', 'lamps', 'lightReadings', 'devices'];
 
     /** Days after planting in which nothing grows. House default. */
@@ -41,34 +44,115 @@ final class PlantingOf
     /** Changes with the way in which a rate is learned. */
     private const VERSION = 1;
 
+    /** @var WeakMap<Tank, array{string, KnownPlants}>|null */
+    private static ?WeakMap $known = null;
+
+    /** @var WeakMap<Tank, array{string, Planting}>|null */
+    private static ?WeakMap $today = null;
+
     /** The planting of a tank that has plants; null for one without. */
     public static function orNone(Tank $tank): ?Planting
     {
-        return $tank->loadMissing('stands')->stands->isEmpty() ? null : self::tank($tank);
+        $planting = self::tank($tank);
+
+        return $planting->stands === [] ? null : $planting;
     }
 
+    /** As it stands in this hour, or as it stood then. */
     public static function tank(Tank $tank, ?CarbonImmutable $at = null): Planting
     {
-        $tank->loadMissing(self::WITH);
-        $light = LightOf::tank($tank);
+        if ($at !== null) {
+            return self::at($tank, self::build($tank, $at), $at);
+        }
+        self::$today ??= new WeakMap();
+        $hour = CarbonImmutable::now()->startOfHour();
+        $key = self::key($tank).$hour->getTimestamp();
+        $kept = self::$today[$tank] ?? null;
+        if ($kept === null || $kept[0] !== $key) {
+            $found = self::cached('planting.'.$tank->id, $key);
+            if (!$found instanceof Planting) {
+                $found = self::at($tank, self::known($tank), $hour)->prepared();
+                Cache::put('planting.'.$tank->id, [$key, $found], 7200);
+            }
+            self::$today[$tank] = $kept = [$key, $found];
+        }
+
+        return $kept[1];
+    }
+
+    private static function at(Tank $tank, KnownPlants $known, CarbonImmutable $at): Planting
+    {
         $vessel = VesselOf::tank($tank);
-        $bare = new Planting([], $light, $vessel->waterHeight(), $vessel->bed);
+        $core = [];
+        foreach ($known->stands as [$base, $from]) {
+            $core[] = self::grown($base, $from === null ? 0.0 : max(0.0, ($at->getTimestamp() - $from) / 86400.0));
+        }
+
+        return new Planting($core, $known->light($tank), $vessel->waterHeight(), $vessel->bed);
+    }
+
+    /** When each stand was last looked at, and whether by eye; null for one that never was. */
+    public static function seen(Tank $tank, int $stand): ?StandSeen
+    {
+        return self::known($tank)->seen[$stand] ?? null;
+    }
+
+    /** What is kept for a tank, as long as it was made of the same. */
+    private static function cached(string $name, string $key): ?object
+    {
+        $kept = Cache::get($name);
+
+        return is_array($kept) && ($kept[0] ?? null) === $key && is_object($kept[1] ?? null) ? $kept[1] : null;
+    }
+
+    /** Changes with the plants, the lamps, the tank and the day. */
+    private static function key(Tank $tank): string
+    {
+        return hash('xxh128', serialize([self::VERSION, $tank->getAttributes(), $tank->loadMissing('devices')->devices->pluck('kind')->all(), CarbonImmutable::now()->format('Y-m-d')]));
+    }
+
+    /** What does not change from hour to hour is kept until the plants, the lamps or the tank change, or the day does. */
+    private static function known(Tank $tank): KnownPlants
+    {
+        self::$known ??= new WeakMap();
+        $key = self::key($tank);
+        $kept = self::$known[$tank] ?? null;
+        if ($kept === null || $kept[0] !== $key) {
+            $found = self::cached('plants.'.$tank->id, $key);
+            if (!$found instanceof KnownPlants) {
+                $found = self::build($tank, null);
+                Cache::put('plants.'.$tank->id, [$key, $found], 86400 * 2);
+            }
+            self::$known[$tank] = $kept = [$key, $found];
+        }
+
+        return $kept[1];
+    }
+
+    private static function build(Tank $tank, ?CarbonImmutable $at): KnownPlants
+    {
+        $tank->load(self::WITH);
+        $vessel = VesselOf::tank($tank);
+        $bare = new Planting([], LightOf::tank($tank), $vessel->waterHeight(), $vessel->bed);
         $now = $at ?? CarbonImmutable::now();
         $stands = $tank->stands->filter(static fn(Stand $stand): bool => $at === null || $stand->planted_on === null || $stand->planted_on->lessThanOrEqualTo($at));
         $looks = $at === null ? [] : self::looksAt($stands, $at);
         $isGas = LightOf::carbonDioxide($tank) >= Growth::IS_GAS;
-        $given = [];
+        $given = $seen = [];
         foreach ($stands as $stand) {
             $look = $at === null ? $stand->latestLook : $looks[$stand->id] ?? null;
             $given[$stand->id] = self::given($stand, $look, $bare, $now, $isGas);
+            if ($look !== null) {
+                $seen[$stand->id] = new StandSeen($look->happened_at->getTimestamp(), $look->guessed);
+            }
         }
-        $usual = self::usual($tank, $stands, $given, $bare);
-        $core = [];
-        foreach ($stands as $stand) {
-            $core[] = self::grown($given[$stand->id], $usual[$stand->id]);
+        $rates = self::usual($tank, $stands, $given, $bare);
+        $known = [];
+        foreach ($given as $id => $one) {
+            $known[$id] = [$one['base']->growing($rates[$id]), ($seen[$id] ?? null)?->second];
         }
 
-        return new Planting($core, $light, $vessel->waterHeight(), $vessel->bed);
+        return new KnownPlants($known, $seen, $bare->light->lamps, array_values($tank->lightReadings->map(static fn(LightReading $reading) => $reading->toCore())->all()));
     }
 
     /** What a stand would be that is not kept yet. */
@@ -80,7 +164,7 @@ final class PlantingOf
         $look = new StandLook(['height' => $height, 'cover' => 1.0, 'happened_at' => CarbonImmutable::now(), 'guessed' => false]);
         $given = self::given($stand, $look, $bare, CarbonImmutable::now(), false);
 
-        return self::grown($given, LearnedRate::guess(max(0.3, $given['kind']->usualRate())));
+        return $given['base']->growing(LearnedRate::guess(max(0.3, $given['kind']->usualRate())));
     }
 
     /**
@@ -102,7 +186,7 @@ final class PlantingOf
     /**
      * What is known of a stand beside its rate.
      *
-     * @return array{stand: Stand, kind: Kind, base: CoreStand, days: float, off: float}
+     * @return array{stand: Stand, kind: Kind, base: CoreStand}
      */
     private static function given(Stand $stand, ?StandLook $look, Planting $bare, CarbonImmutable $now, bool $isGas): array
     {
@@ -142,8 +226,6 @@ final class PlantingOf
                 $look === null || $look->isCut() || $stand->planted_on === null ? null : self::plantedHeight($stand, $look),
                 $kind->roots,
             ),
-            'days' => max(0.0, ($now->getTimestamp() - $from->getTimestamp()) / 86400.0),
-            'off' => $off,
         ];
     }
 
@@ -167,7 +249,7 @@ final class PlantingOf
      * Rates of all stands: what their light, gas and warmth make usual, moved by what each did.
      *
      * @param Collection<int, Stand> $stands
-     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand, days: float, off: float}> $given
+     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand}> $given
      *
      * @return array<int, LearnedRate> by stand
      */
@@ -177,28 +259,48 @@ final class PlantingOf
         $hours = $bare->light->hours() > 0.0 ? $bare->light->hours() : LightOf::HOURS;
         $floating = min(1.0, array_sum(array_map(static fn(array $one): float => $one['base']->floats() ? $one['base']->area() * $one['base']->cover : 0.0, $given)));
         $hard = array_filter($given, static fn(array $one): bool => $one['kind']->bicarbonate) !== [] && self::alkalinity($tank) > Growth::BICARBONATE_FROM;
-        $keys = $asked = [];
+        $asked = [];
         foreach ($given as $id => $one) {
             $light = self::light($one['base'], $one['kind'], $bare, $floating);
-            $asked[$id] = [max(0.3, $one['kind']->usualRate()), $one['kind']->demand, round($light, 1), $carbon, round($hours, 2), $tank->warmth, $one['kind']->bicarbonate && $hard ? Growth::BICARBONATE : 0.0];
-            $keys[$id] = 'rate.'.hash('xxh128', serialize([self::VERSION, $id, $asked[$id], $one['base']->ceiling, $one['stand']->looked_at?->getTimestamp(), $one['stand']->planted_on?->getTimestamp()]));
+            $asked[$id] = [
+                max(0.3, $one['kind']->usualRate()), $one['kind']->demand, round($light, 1), $carbon, $hours, $tank->warmth, $one['kind']->bicarbonate && $hard ? Growth::BICARBONATE : 0.0, $one['base']->ceiling,
+            ];
         }
-        /** @var array<string, LearnedRate|null> $known */
-        $known = $keys === [] ? [] : Cache::many(array_values($keys));
-        $rates = [];
-        $missing = array_keys(array_filter($keys, static fn(string $key): bool => !$known[$key] instanceof LearnedRate));
-        if ($missing !== []) {
-            $stands->whereIn('id', $missing)->load('looks');
-        }
-        foreach ($keys as $id => $key) {
-            $rate = $known[$key] ?? null;
-            if (!$rate instanceof LearnedRate) {
-                [$usual, $demand, $light, $gas, $lit, $celsius, $least] = $asked[$id];
-                $prior = max(0.3, Growth::rate($usual, $demand, $light, $gas, $lit, $celsius, 1.0, $least)->value('rate'));
-                $rate = LearnedRate::of($prior, $given[$id]['base']->ceiling, self::pairs($given[$id]['stand']));
-                Cache::put($key, $rate, 86400 * 30);
+
+        // What was learned of a stand holds until it is seen anew or its light changes.
+        $name = 'rates.'.$tank->id;
+        $kept = is_array($found = Cache::get($name)) ? $found : [];
+        $rates = $keys = [];
+        foreach ($asked as $id => $of) {
+            $keys[$id] = hash('xxh128', serialize([self::VERSION, $of, $given[$id]['stand']->looked_at?->getTimestamp(), $given[$id]['stand']->planted_on?->getTimestamp()]));
+            [$key, $rate] = is_array($kept[$id] ?? null) ? $kept[$id] + [null, null] : [null, null];
+            if ($key === $keys[$id] && $rate instanceof LearnedRate) {
+                $rates[$id] = $rate;
             }
-            $rates[$id] = $rate;
+        }
+        $missing = array_diff_key($asked, $rates);
+        if ($missing !== []) {
+            $rates += self::learn($stands, $given, $missing);
+            Cache::put($name, array_map(static fn(int $id): array => [$keys[$id], $rates[$id]], array_combine(array_keys($rates), array_keys($rates))), 86400 * 30);
+        }
+
+        return $rates;
+    }
+
+    /**
+     * @param Collection<int, Stand> $stands
+     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand}> $given
+     * @param array<int, array{float, Demand, float, float, float, float, float, float}> $asked
+     *
+     * @return array<int, LearnedRate> by stand
+     */
+    private static function learn(Collection $stands, array $given, array $asked): array
+    {
+        $stands->whereIn('id', array_keys($asked))->load('looks');
+        $rates = [];
+        foreach ($asked as $id => [$usual, $demand, $light, $gas, $lit, $celsius, $least, $ceiling]) {
+            $prior = max(0.3, Growth::rate($usual, $demand, $light, $gas, $lit, $celsius, 1.0, $least)->value('rate'));
+            $rates[$id] = LearnedRate::of($prior, $ceiling, self::pairs($given[$id]['stand']));
         }
 
         return $rates;
@@ -236,37 +338,16 @@ final class PlantingOf
         return $pairs;
     }
 
-    /** @param array{stand: Stand, kind: Kind, base: CoreStand, days: float, off: float} $given */
-    private static function grown(array $given, LearnedRate $rate): CoreStand
+    /** A stand as it is so many days after it was looked at. */
+    private static function grown(CoreStand $base, float $days): CoreStand
     {
-        $base = $given['base'];
-        $days = $given['days'];
+        $rate = $base->rate;
         $height = $base->heightIn($days, null, $rate->median);
         $low = $base->heightIn($days, null, $rate->low);
         $high = $base->heightIn($days, null, $rate->high);
         // What the tape was off grows or shrinks with the curve, and the rate adds what it is not known by.
         $steep = $base->floats() ? 1.0 : ($base->heightIn($days, $base->height + 1.0, $rate->median) - $height);
 
-        return new CoreStand(
-            $base->key,
-            $base->name,
-            $base->form,
-            $base->demand,
-            $base->left,
-            $base->right,
-            $base->front,
-            $base->back,
-            $height,
-            hypot($base->off * max(0.0, $steep), ($high - $low) / 2.5632),
-            $base->coverIn($days),
-            $base->ceiling,
-            $rate,
-            $base->doubling,
-            $base->wished,
-            $base->perch,
-            max(0.0, $base->pause - $days),
-            $base->planted,
-            $base->roots,
-        );
+        return $base->at($height, $base->coverIn($days))->off(hypot($base->off * max(0.0, $steep), ($high - $low) / 2.5632), max(0.0, $base->pause - $days));
     }
 }

@@ -34,6 +34,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Lamp extends Model
 {
+    use ChangesPlants;
+
     public $timestamps = false;
 
     protected $fillable = ['kind', 'told_by', 'told', 'colour', 'type', 'length', 'width', 'above', 'angle', 'dimmer', 'hours', 'ramp', 'across', 'front', 'spots'];
@@ -57,5 +59,11 @@ final class Lamp extends Model
     public function toCore(): CoreLamp
     {
         return new CoreLamp($this->kind, $this->flux(), $this->length, $this->width, $this->above, $this->angle, $this->dimmer, $this->hours, $this->ramp, $this->across, $this->front, $this->spots);
+    }
+
+    /** @return list<int> */
+    public function tanksOfPlants(): array
+    {
+        return [$this->tank_id];
     }
 }

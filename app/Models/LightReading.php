@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class LightReading extends Model
 {
+    use ChangesPlants;
+
     public $timestamps = false;
 
     protected $fillable = ['light', 'across', 'front', 'depth', 'band', 'taken_at'];
@@ -35,5 +37,11 @@ final class LightReading extends Model
     public function toCore(): LampReading
     {
         return new LampReading($this->light, $this->across, $this->front, $this->depth, $this->band, $this->taken_at->getTimestamp() / 86400.0);
+    }
+
+    /** @return list<int> */
+    public function tanksOfPlants(): array
+    {
+        return [$this->tank_id];
     }
 }

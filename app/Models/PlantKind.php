@@ -25,6 +25,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class PlantKind extends Model
 {
+    use ChangesPlants;
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'form', 'pace', 'demand', 'roots', 'bicarbonate', 'ceiling'];
@@ -41,5 +43,11 @@ final class PlantKind extends Model
     public function toCore(): Kind
     {
         return new Kind('own-'.$this->id, $this->name, $this->form, $this->pace, $this->demand, $this->roots, $this->bicarbonate, $this->ceiling);
+    }
+
+    /** @return list<int> */
+    public function tanksOfPlants(): array
+    {
+        return array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, Stand::query()->where('plant_kind_id', $this->id)->distinct()->pluck('tank_id')->all()));
     }
 }

@@ -37,6 +37,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Stand extends Model
 {
+    use ChangesPlants;
+
     public $timestamps = false;
 
     protected $fillable = [
@@ -91,5 +93,11 @@ final class Stand extends Model
         $all = Kinds::all();
 
         return $this->plantKind?->toCore() ?? $all[(string) $this->kind] ?? $all[array_key_first($all)];
+    }
+
+    /** @return list<int> */
+    public function tanksOfPlants(): array
+    {
+        return [$this->tank_id];
     }
 }

@@ -30,6 +30,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class StandLook extends Model
 {
+    use ChangesPlants;
+
     public $timestamps = false;
 
     protected $fillable = [
@@ -59,5 +61,11 @@ final class StandLook extends Model
     public function found(): float
     {
         return $this->before ?? $this->height;
+    }
+
+    /** @return list<int> */
+    public function tanksOfPlants(): array
+    {
+        return array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, Stand::query()->whereKey($this->stand_id)->pluck('tank_id')->all()));
     }
 }

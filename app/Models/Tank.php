@@ -58,6 +58,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property GlassCover           $glass_cover
  * @property WaterTint            $water_tint
  * @property float|null           $carbon_dioxide mg/L while the lamps are on
+ * @property int                  $plants_version counts up whenever its plants or lamps change
  * @property-read Keeper          $keeper
  */
 final class Tank extends Model

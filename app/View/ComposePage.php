@@ -44,6 +44,9 @@ final class ComposePage
     /** @var array<string, CarbonImmutable> when each task was last done here */
     private readonly array $last;
 
+    /** @var list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>|null */
+    private ?array $stands = null;
+
     /** @var list<Task> due again */
     private readonly array $due;
 
@@ -79,24 +82,27 @@ final class ComposePage
     /**
      * The stands, each with whether it is cut and to what.
      *
-     * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string, says: string}>
+     * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>
      */
     public function stands(): array
     {
-        if ($this->trim === null) {
-            return [];
-        }
-        $words = new StandWords($this->trim->planting, $this->show, $this->draft->tank->keeper->hand);
+        return $this->stands ??= $this->trim === null ? [] : $this->standRows($this->trim);
+    }
+
+    /** @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}> */
+    private function standRows(TrimPlan $trim): array
+    {
+        $words = new StandWords($trim->planting, $this->show, $this->draft->tank->keeper->hand);
         $rows = [];
-        foreach ($this->trim->planting->stands as $key => $stand) {
+        foreach ($trim->planting->stands as $key => $stand) {
             if (!$this->session->does($stand->floats() ? Task::Floaters : Task::Trim)) {
                 continue;
             }
-            $cut = $this->trim->cuts[$key] ?? TrimPlan::proposed($this->trim->planting, $stand);
-            $due = $this->trim->planting->due($stand);
+            $cut = $trim->cuts[$key] ?? TrimPlan::proposed($trim->planting, $stand);
+            $due = $trim->planting->due($stand);
             $rows[] = [
-                'key' => $key, 'name' => $words->name($stand), 'picked' => isset($this->trim->cuts[$key]), 'to' => $words->typed($cut), 'unit' => $words->unit($cut),
-                'when' => $words->when($due).($due === null ? '' : ': '.$words->why($due)), 'says' => $words->cut($cut)[0],
+                'key' => $key, 'name' => $words->name($stand), 'picked' => isset($trim->cuts[$key]), 'to' => $words->typed($cut), 'unit' => $words->unit($cut),
+                'when' => $words->when($due).($due === null ? '' : ': '.$words->why($due)),
             ];
         }
 
@@ -106,7 +112,7 @@ final class ComposePage
     /**
      * Those that a task cuts.
      *
-     * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string, says: string}>
+     * @return list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>
      */
     public function standsUnder(Task $task): array
     {

@@ -42,8 +42,7 @@ final readonly class HeightsPage
     {
         $rows = [];
         $levels = $this->tank->keeper->show()->levels();
-        foreach ($this->tank->stands as $record) {
-            $stand = $this->planting->stands[$record->id];
+        foreach ($this->planting->stands as $key => $stand) {
             $half = $this->tank->keeper->hand / 2.0;
             $steps = [];
             $middle = max(1.0, round($stand->height / $half));
@@ -51,7 +50,7 @@ final readonly class HeightsPage
                 $steps[] = $levels->show($i * $half);
             }
             $rows[] = [
-                'key' => $record->id, 'number' => count($rows) + 1, 'name' => $this->words->name($stand), 'forecast' => $this->words->height($stand), 'seen' => $this->words->seen($record),
+                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($stand), 'forecast' => $this->words->height($stand), 'seen' => $this->words->seen(PlantingOf::seen($this->tank, $key)),
                 'floats' => $stand->floats(), 'spreads' => $stand->doubling > 0.0, 'cover' => (string) round(100.0 * $stand->cover), 'steps' => $stand->floats() ? [] : $steps,
             ];
         }

@@ -30,8 +30,6 @@ final class PlantsPage
 
     private const PLAN = 380.0;
 
-    public readonly Planting $today;
-
     public readonly TrimPlan $trim;
 
     public readonly SectionDrawing $drawing;
@@ -52,10 +50,9 @@ final class PlantsPage
      * @param int                         $day    from today
      * @param array<int, float|null>|null $asked  cuts, by stand; null for those that are due
      */
-    public function __construct(public readonly Tank $tank, public readonly int $day, ?array $asked)
+    public function __construct(public readonly Tank $tank, public readonly Planting $today, public readonly int $day, ?array $asked)
     {
         $this->show = $tank->keeper->show();
-        $this->today = PlantingOf::tank($tank);
         $this->words = new StandWords($this->today, $this->show, $tank->keeper->hand);
         $this->trim = TrimPlan::of($tank, $asked, Planting::BETWEEN_CUTS, $this->today);
         $this->back = $this->daysBack();
@@ -74,27 +71,24 @@ final class PlantsPage
     {
         $rows = [];
         $number = 0;
-        foreach ($this->tank->stands as $record) {
-            $stand = $this->today->stands[$record->id];
-            $cut = $this->trim->cuts[$record->id] ?? TrimPlan::proposed($this->today, $stand);
+        foreach ($this->today->stands as $key => $stand) {
+            $cut = $this->trim->cuts[$key] ?? TrimPlan::proposed($this->today, $stand);
             $due = $this->today->due($stand);
-            $says = [...$this->words->cut($cut), ...array_filter([$this->words->gain($cut)])];
             $rows[] = [($due->due->from ?? 999) + ($due->due->until ?? 999), new StandRow(
                 ++$number,
-                $record,
                 $stand,
                 $cut,
-                isset($this->trim->cuts[$record->id]),
+                isset($this->trim->cuts[$key]),
                 TrimPlan::isDue($this->today, $stand),
                 $this->words->typed($cut),
                 $this->words->unit($cut),
                 $this->words->when($due),
                 $this->words->why($due),
                 $this->words->height($stand),
-                $this->words->seen($record),
+                $this->words->seen(PlantingOf::seen($this->tank, $key)),
                 $this->words->rate($stand),
                 $this->words->light($stand, 0.0),
-                $says,
+                $this->saysOf($cut),
             )];
         }
         usort($rows, static fn(array $a, array $b): int => [$a[0], $a[1]->number] <=> [$b[0], $b[1]->number]);
@@ -102,12 +96,24 @@ final class PlantsPage
         return array_column($rows, 1);
     }
 
+    /** @return array<int, list<string>> of the cuts that are picked, by stand */
+    public function says(): array
+    {
+        return array_map($this->saysOf(...), $this->trim->cuts);
+    }
+
+    /** @return list<string> */
+    private function saysOf(Cut $cut): array
+    {
+        return [...$this->words->cut($cut), ...array_filter([$this->words->gain($cut)])];
+    }
+
     /** @return array<int, int> number on the drawings by stand */
     public function numbers(): array
     {
         $numbers = [];
-        foreach ($this->tank->stands as $stand) {
-            $numbers[$stand->id] = count($numbers) + 1;
+        foreach (array_keys($this->today->stands) as $key) {
+            $numbers[$key] = count($numbers) + 1;
         }
 
         return $numbers;
@@ -149,18 +155,21 @@ final class PlantsPage
         return $scale;
     }
 
-    /** @return list<array{key: int, number: int, x: float, y: float, w: float, h: float, shaded: bool, floats: bool, name: string}> from the front to the back, drawn from above */
+    /** @return list<array{key: int, number: int, x: float, y: float, w: float, h: float, shaded: bool, floats: bool}> from the front to the back, drawn from above */
     public function plan(): array
     {
         $wide = self::PLAN;
         $high = $this->planHeight();
         $numbers = $this->numbers();
-        $rects = [];
+        $rects = $shaded = [];
+        foreach ($this->drawing->plants as $plant) {
+            $shaded[$plant->key] = $plant->shaded;
+        }
         foreach ($this->drawn->stands as $key => $stand) {
             $rects[] = [
                 'key' => $key, 'number' => $numbers[$key] ?? 0, 'x' => round($wide * $stand->left, 1), 'y' => round($high * (1.0 - $stand->back), 1),
                 'w' => round($wide * ($stand->right - $stand->left), 1), 'h' => round($high * ($stand->back - $stand->front), 1),
-                'shaded' => $this->isShaded($stand), 'floats' => $stand->floats(), 'name' => $this->words->name($stand),
+                'shaded' => $shaded[$key] ?? false, 'floats' => $stand->floats(),
             ];
         }
         usort($rects, static fn(array $a, array $b): int => [$b['floats'], $b['w'] * $b['h']] <=> [$a['floats'], $a['w'] * $a['h']]);
@@ -203,12 +212,18 @@ final class PlantsPage
     /** @return list<string> what is seen on that day, one line a stand */
     public function seenOnDay(): array
     {
-        $words = new StandWords($this->drawn, $this->show, $this->tank->keeper->hand);
-        $numbers = $this->numbers();
+        $heights = $this->drawn->heights($this->on);
+        $shaded = [];
+        foreach ($this->drawing->plants as $plant) {
+            $shaded[$plant->key] = $plant->shaded;
+        }
         $lines = [];
-        foreach ($this->drawn->stands as $key => $stand) {
-            $height = $stand->floats() ? $this->show->percent($stand->coverIn($this->on)) : $this->show->level($this->drawn->heights($this->on)[$key]);
-            $lines[] = ($numbers[$key] ?? '').' '.$words->name($stand).': '.$height.'; '.$words->light($stand, $this->on)[0];
+        foreach ($this->numbers() as $key => $number) {
+            $stand = $this->drawn->stands[$key] ?? null;
+            if ($stand !== null) {
+                $height = $stand->floats() ? $this->show->percent($stand->coverIn($this->on)) : $this->show->level($heights[$key]);
+                $lines[] = $number.' '.$stand->name.': '.$height.($shaded[$key] ?? false ? ', '.__('plants.in_shade') : '');
+            }
         }
 
         return $lines;
@@ -252,14 +267,9 @@ final class PlantsPage
         return $this->today->light->lamps !== [] && $this->today->lightAt($stand, 0.0) < $this->today->need($stand);
     }
 
-    private function isShaded(CoreStand $stand): bool
-    {
-        return $this->drawn->light->lamps !== [] && !$stand->floats() && $this->drawn->lightAt($stand, $this->on) < $this->drawn->need($stand);
-    }
-
     private function daysBack(): int
     {
-        $last = StandLook::query()->whereIn('stand_id', $this->tank->stands->modelKeys())->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
+        $last = StandLook::query()->whereIn('stand_id', array_keys($this->today->stands))->where(static fn($looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->max('happened_at');
 
         return is_string($last) ? max(0, min(self::BACK, $this->show->daysSince(CarbonImmutable::parse($last, 'UTC')))) : 0;
     }

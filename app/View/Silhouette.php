@@ -26,6 +26,9 @@ final class Silhouette
     /** @var list<string> */
     private array $lines = [];
 
+    /** @var list<array{float, float}> where the plant stands again, and how tall against the first; none where the outline is that of all of it */
+    public array $places = [];
+
     /**
      * @param float $width  in the drawing
      * @param float $height in the drawing, up to where it ends or lies over
@@ -51,10 +54,17 @@ final class Silhouette
     /** @param callable(float, float): void $draw given where it stands and how tall it is */
     private function rows(float $gap, callable $draw): void
     {
-        $count = (int) max(2.0, min(40.0, round($this->width * max(0.3, $this->cover) / $gap)));
+        $count = (int) max(2.0, min(24.0, round($this->width * max(0.3, $this->cover) / $gap)));
+        $draw(0.0, $this->height);
         for ($i = 0; $i < $count; ++$i) {
-            $draw($this->width * ($i + 0.5 + 0.5 * ($this->chance() - 0.5)) / $count, $this->height * (0.84 + 0.16 * $this->chance()));
+            $this->places[] = [round($this->width * ($i + 0.5 + 0.5 * ($this->chance() - 0.5)) / $count, 1), round(($this->chance() < 0.5 ? -1.0 : 1.0) * (0.84 + 0.16 * $this->chance()), 2)];
         }
+    }
+
+    /** Where it stands again, as markup that refers to the one that was drawn. */
+    public function uses(string $id): string
+    {
+        return implode('', array_map(static fn(array $place): string => sprintf('<use href="#%s" transform="matrix(%d 0 0 %s %s 0)"/>', $id, $place[1] < 0.0 ? -1 : 1, abs($place[1]), $place[0]), $this->places));
     }
 
     private function stem(float $x, float $tall): void
@@ -102,8 +112,12 @@ final class Silhouette
             Form::Epiphyte => [7, 0.34],
             default => [9, 0.2],
         };
+        $x = 0.0;
         for ($i = 0; $i < $count; ++$i) {
-            $x = $this->width * ($i + 0.5) / $count;
+            $this->places[] = [round($this->width * ($i + 0.5) / $count, 1), round($i === 0 ? 1.0 : 0.85 + 0.15 * $this->chance(), 2)];
+            if ($i > 0) {
+                continue;
+            }
             $reach = min($this->width / $count / 1.5, 0.9 * $this->height);
             for ($k = 0; $k < $leaves; ++$k) {
                 $turn = ($k + 0.5) / $leaves * 2.0 - 1.0;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\Stand;
 use Cresco\Core\Plants\Cut;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\Stand;
 
 /** One stand on the page of the plants of a tank. */
 final readonly class StandRow
@@ -21,8 +20,7 @@ final readonly class StandRow
      */
     public function __construct(
         public int $number,
-        public Stand $record,
-        public CoreStand $stand,
+        public Stand $stand,
         public Cut $cut,
         public bool $picked,
         public bool $isDue,

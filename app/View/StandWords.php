@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\StandSeen;
 use App\Models\Stand;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -51,11 +52,9 @@ final readonly class StandWords
         return __('plants.height.band', ['value' => $this->mm($stand->height), 'low' => $number(max(1.0, $stand->height - $half)), 'high' => $number($stand->height + $half)]);
     }
 
-    public function seen(Stand $stand): string
+    public function seen(?StandSeen $seen): string
     {
-        $look = $stand->latestLook;
-
-        return $look === null ? __('plants.height.unseen') : __($look->guessed ? 'plants.height.guessed' : 'plants.height.read', ['day' => $this->show->day($look->happened_at)]);
+        return $seen === null ? __('plants.height.unseen') : __($seen->guessed ? 'plants.height.guessed' : 'plants.height.read', ['day' => $this->show->day($seen->at())]);
     }
 
     public function rate(CoreStand $stand): string

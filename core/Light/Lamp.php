@@ -11,7 +11,7 @@ final readonly class Lamp
     private const POINTS = 12;
 
     /** Points of the angle in which share of the light is summed up, either way. */
-    private const ANGLES = 96;
+    private const ANGLES = 56;
 
     /** Exponent of the cosine by which its brightness falls to the side. */
     public float $exponent;

@@ -158,7 +158,9 @@ final class LightField
     /** Share of the photons of a lamp that meets the water. */
     public function share(Lamp $lamp): float
     {
-        return $this->shares[spl_object_id($lamp)] ??= $this->shareOf($lamp);
+        $at = array_search($lamp, $this->lamps, true);
+
+        return is_int($at) ? $this->shares[$at] ??= $this->shareOf($lamp) : $this->shareOf($lamp);
     }
 
     private function shareOf(Lamp $lamp): float

@@ -51,6 +51,21 @@ final class Planting
     /** @var array<int, array<int, float>> heights by thousandths of a day */
     private array $heights = [];
 
+    /** @var array<int, array<int, Shade>> who shades whom today, by the shaded one */
+    private array $shadesToday = [];
+
+    /** @var array<int, float> light at the top of each today */
+    private array $lightToday = [];
+
+    /** @var array<int, list<array{Reason, float, int|null}>> */
+    private array $limits = [];
+
+    /** @var array<int, StandDue|null> */
+    private array $dues = [];
+
+    /** @var array<int, float> mm over the floor */
+    private array $bases = [];
+
     /**
      * @param list<Stand> $stands in any order
      * @param float       $water  height of the water over the floor, mm
@@ -72,6 +87,11 @@ final class Planting
 
     /** mm over the floor that a stand stands on; floating plants hang from the surface. */
     public function base(Stand $stand): float
+    {
+        return ($this->stands[$stand->key] ?? null) === $stand ? $this->bases[$stand->key] ??= $this->baseOf($stand) : $this->baseOf($stand);
+    }
+
+    private function baseOf(Stand $stand): float
     {
         return $stand->floats() ? $this->water : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $stand->deep() + $stand->perch);
     }
@@ -119,18 +139,34 @@ final class Planting
      *
      * @return array<int, Shade> by the key of the taller one
      */
-    public function shades(Stand $stand, float $days, ?array $heights = null, ?float $height = null): array
+    public function shades(Stand $stand, float $days, ?array $heights = null): array
     {
-        $heights ??= $this->heights($days);
-        $top = $this->base($stand) + min($this->room($stand), $height ?? $heights[$stand->key]);
+        return $days === 0.0 && $heights === null && $this->isOwn($stand) ? $this->shadesToday[$stand->key] ??= $this->shadesOf($stand, 0.0, $this->heights(0.0)) : $this->shadesOf($stand, $days, $heights ?? $this->heights($days));
+    }
+
+    /** Whether it is one of these as it stands, so that what was found of it once holds. */
+    private function isOwn(Stand $stand): bool
+    {
+        return ($this->stands[$stand->key] ?? null) === $stand;
+    }
+
+    /**
+     * @param array<int, float> $heights
+     *
+     * @return array<int, Shade>
+     */
+    private function shadesOf(Stand $stand, float $days, array $heights): array
+    {
+        $top = $this->base($stand) + min($this->room($stand), $heights[$stand->key]);
         $shades = [];
         foreach ($stand->floats() ? [] : $this->stands as $key => $other) {
             if ($key === $stand->key || $other->floats()) {
                 continue;
             }
-            $overlap = self::overlap($this->stretch($other, $heights[$key]), $stand) * $other->coverIn($days);
             $tall = $this->base($other) + min($this->room($other), $heights[$key]);
-            if ($overlap > 0.0 && $tall > $top) {
+            $overlap = $tall > $top ? self::overlap($this->stretch($other, $heights[$key]), $stand) : 0.0;
+            if ($overlap > 0.0) {
+                $overlap *= $other->coverIn($days);
                 $shades[$key] = new Shade($other->name, min(1.0, $overlap), $other->form->shade(), $other->form->layers() * ($tall - $top) / $this->room($other));
             }
         }
@@ -144,6 +180,12 @@ final class Planting
      * @param array<int, float>|null $heights of all, where they are not those of the day
      */
     public function lightAt(Stand $stand, float $days, ?array $heights = null): float
+    {
+        return $days === 0.0 && $heights === null && $this->isOwn($stand) ? $this->lightToday[$stand->key] ??= $this->lightOf($stand, 0.0, null) : $this->lightOf($stand, $days, $heights);
+    }
+
+    /** @param array<int, float>|null $heights */
+    private function lightOf(Stand $stand, float $days, ?array $heights): float
     {
         return Canopy::at($this->open($stand, ($heights ?? $this->heights($days))[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days, $heights)));
     }
@@ -182,6 +224,18 @@ final class Planting
     /** When a stand is next due, and why; null when nothing is foreseen within a year. */
     public function due(Stand $stand): ?StandDue
     {
+        if (!$this->isOwn($stand)) {
+            return $this->dueOf($stand);
+        }
+        if (!array_key_exists($stand->key, $this->dues)) {
+            $this->dues[$stand->key] = $this->dueOf($stand);
+        }
+
+        return $this->dues[$stand->key];
+    }
+
+    private function dueOf(Stand $stand): ?StandDue
+    {
         $first = null;
         foreach ($this->limits($stand) as [$reason, $limit, $shaded]) {
             $found = $this->dueAt($stand, $reason, $limit, $shaded);
@@ -191,6 +245,17 @@ final class Planting
         }
 
         return $first;
+    }
+
+    /** Works out what is asked of it most, once for all who ask. */
+    public function prepared(): self
+    {
+        foreach ($this->stands as $stand) {
+            $this->lightAt($stand, 0.0);
+            $this->due($stand);
+        }
+
+        return $this;
     }
 
     /** @return list<StandDue> of all stands, the earliest first */
@@ -255,6 +320,12 @@ final class Planting
      */
     private function limits(Stand $stand): array
     {
+        return $this->isOwn($stand) ? $this->limits[$stand->key] ??= $this->limitsOf($stand) : $this->limitsOf($stand);
+    }
+
+    /** @return list<array{Reason, float, int|null}> */
+    private function limitsOf(Stand $stand): array
+    {
         $entry = $stand->form->entry();
         $limits = match (true) {
             $entry->cutBy === CutBy::Cover => [[Reason::Cover, $entry->limit, null]],
@@ -294,8 +365,8 @@ final class Planting
             if ($overlap <= 0.0) {
                 continue;
             }
-            $low = [$stand->key => 0.0] + $heights;
-            $without = $this->lightAt($other, 0.0, $low);
+            // What it takes of the light is one factor: without it the light is as much more.
+            $without = $this->lightAt($other, 0.0) / (isset($this->shades($other, 0.0)[$stand->key]) ? $this->shades($other, 0.0)[$stand->key]->lets() : 1.0);
             $need = $this->need($other);
             if ($without <= $need) {
                 // It is short of light whatever this one does.

@@ -94,7 +94,7 @@ final readonly class Stand
             throw PlantsFault::growth();
         }
 
-        return $this->floats() ? $this->height : (new Regrowth($this->ceiling, $rate ?? $this->rate->median))->after(max(1.0, $from ?? $this->height), $this->growing($days) / 7.0);
+        return $this->floats() ? $this->height : (new Regrowth($this->ceiling, $rate ?? $this->rate->median))->after(max(1.0, $from ?? $this->height), $this->growingDays($days) / 7.0);
     }
 
     /** Cover after so many days, 0 to 1. */
@@ -104,11 +104,33 @@ final readonly class Stand
             throw PlantsFault::cover();
         }
 
-        return $this->doubling <= 0.0 ? ($from ?? $this->cover) : (new Spread(max(0.1, $this->doubling / $faster)))->after(max(1e-3, $from ?? $this->cover), $this->growing($days));
+        return $this->doubling <= 0.0 ? ($from ?? $this->cover) : (new Spread(max(0.1, $this->doubling / $faster)))->after(max(1e-3, $from ?? $this->cover), $this->growingDays($days));
     }
 
     /** The same stand, cut or grown to another height or cover. */
     public function at(float $height, ?float $cover = null): self
+    {
+        return $this->with(height: $height, cover: $cover);
+    }
+
+    /** The same stand, growing at another rate. */
+    public function growing(LearnedRate $rate): self
+    {
+        return $this->with(rate: $rate);
+    }
+
+    /**
+     * The same stand, its height known otherwise.
+     *
+     * @param float $off   mm, a standard deviation
+     * @param float $pause days in which it does not grow
+     */
+    public function off(float $off, float $pause): self
+    {
+        return $this->with(off: $off, pause: $pause);
+    }
+
+    private function with(?float $height = null, ?float $cover = null, ?LearnedRate $rate = null, ?float $off = null, ?float $pause = null): self
     {
         return new self(
             $this->key,
@@ -119,22 +141,22 @@ final readonly class Stand
             $this->right,
             $this->front,
             $this->back,
-            $height,
-            $this->off,
+            $height ?? $this->height,
+            $off ?? $this->off,
             $cover ?? $this->cover,
             $this->ceiling,
-            $this->rate,
+            $rate ?? $this->rate,
             $this->doubling,
             $this->wished,
             $this->perch,
-            $this->pause,
+            $pause ?? $this->pause,
             $this->planted,
             $this->roots,
         );
     }
 
     /** Of so many days, those in which it grows. */
-    private function growing(float $days): float
+    private function growingDays(float $days): float
     {
         return $days <= 0.0 ? $days : max(0.0, $days - $this->pause);
     }

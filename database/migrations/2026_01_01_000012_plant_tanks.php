@@ -14,6 +14,8 @@ return new class extends Migration {
             $table->string('water_tint', 10)->default('clear');
             // mg/L while the lamps are on; null where nobody has looked.
             $table->double('carbon_dioxide')->nullable();
+            // Counts up whenever its stands, lamps or what was seen of them change.
+            $table->unsignedInteger('plants_version')->default(0);
         });
         Schema::table('keepers', function (Blueprint $table): void {
             // mm that a hand is broad.
@@ -119,6 +121,6 @@ return new class extends Migration {
             Schema::dropIfExists($table);
         }
         Schema::table('keepers', fn(Blueprint $table) => $table->dropColumn('hand'));
-        Schema::table('tanks', fn(Blueprint $table) => $table->dropColumn(['glass_cover', 'water_tint', 'carbon_dioxide']));
+        Schema::table('tanks', fn(Blueprint $table) => $table->dropColumn(['glass_cover', 'water_tint', 'carbon_dioxide', 'plants_version']));
     }
 };

@@ -87,6 +87,7 @@ return [
         'compost' => 'What nobody wants is dried or frozen before it goes on the compost. Never into a pond, a ditch or a stream.',
         'none' => 'Nothing is left over. Tops that a cut leaves and that are not set again are listed here for three weeks.',
     ],
+    'in_shade' => 'less light than it asks for',
     'dry_head' => 'Plants stand dry.',
     'dry' => '{1} At the mark :names stands more than half in the air: mist it, and be quick.|[2,*] At the mark :names stand more than half in the air: mist them, and be quick.',
 ];

@@ -18,14 +18,15 @@ final class PlantsController extends Controller
 {
     public function show(Request $request, Tank $tank): View|Response
     {
-        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $tank->setRelation('keeper', $this->keeper($request))->loadMissing('devices');
         $isPart = $request->header('HX-Request') === 'true';
-        $trim = TrimInput::of($request, PlantingOf::tank($tank), $tank->keeper->show());
+        $planting = PlantingOf::tank($tank);
+        $trim = TrimInput::of($request, $planting, $tank->keeper->show());
         if ($isPart && $trim->faults->isNotEmpty()) {
-            return response(view('plants.faults', ['tank' => $tank, 'faults' => $trim->faults])->render())->header('HX-Reswap', 'none');
+            return response(view('plants.faults', ['stands' => array_keys($planting->stands), 'faults' => $trim->faults])->render())->header('HX-Reswap', 'none');
         }
         $day = $request->query('day');
-        $page = new PlantsPage($tank, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked);
+        $page = new PlantsPage($tank, $planting, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked);
         $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
         if ($isPart) {
             return $request->has('working') ? view('parts.working', ['working' => $working]) : view('plants.answer', ['page' => $page, 'tank' => $tank, 'isPart' => true]);

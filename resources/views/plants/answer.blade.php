@@ -44,9 +44,9 @@
     <ul>@foreach($page->seenOnDay() as $line)<li>{{ $line }}</li>@endforeach</ul>
 </details>
 @if($isPart)
-    @foreach($page->rows() as $row)
-    <p class="says" id="says-{{ $row->record->id }}" hx-swap-oob="true">{{ implode(' ', $row->says) }}</p>
-    <p class="fault" id="e-f-cut-{{ $row->record->id }}" hx-swap-oob="true"></p>
+    @foreach($page->says() as $key => $says)
+    <p class="says" id="says-{{ $key }}" hx-swap-oob="true">{{ implode(' ', $says) }}</p>
+    <p class="fault" id="e-f-cut-{{ $key }}" hx-swap-oob="true"></p>
     @endforeach
     <div hx-swap-oob="innerHTML:#said">{{ ucfirst($page->dayWords()) }}. {{ $page->sum()[0] ?? '' }}</div>
 @endif

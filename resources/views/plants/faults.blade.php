@@ -1,1 +1,1 @@
-@include('parts.faults', ['fields' => $tank->stands->map(fn ($stand) => 'cut.'.$stand->id)->all()])
+@include('parts.faults', ['fields' => array_map(fn ($key) => 'cut.'.$key, $stands)])

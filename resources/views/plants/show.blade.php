@@ -2,7 +2,7 @@
 <x-layout :title="'Plants of '.$tank->name" :loop="$loop" wide act>
     <h1 class="visually-hidden">Plants of {{ $tank->name }}</h1>
     <p id="said" class="visually-hidden" role="status"></p>
-    @if($tank->stands->isEmpty())
+    @if($page->today->stands === [])
     <div class="first-stand">
         <h2>No plants are drawn yet</h2>
         <p>A stand is plants of one kind in one place. Set up, it is drawn at the height it should have today,
@@ -42,10 +42,10 @@
             @endif
             <ol class="stands">
                 @foreach($page->rows() as $row)
-                <li id="stand-{{ $row->record->id }}" @class(['due' => $row->isDue])>
+                <li id="stand-{{ $row->stand->key }}" @class(['due' => $row->isDue])>
                     <span class="number" aria-hidden="true">{{ $row->number }}</span>
                     <div class="who">
-                        <a href="/tanks/{{ $tank->id }}/stands/{{ $row->record->id }}"><span class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
+                        <a href="/tanks/{{ $tank->id }}/stands/{{ $row->stand->key }}"><span class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
                         <small>{{ App\View\StandWords::place($row->stand) }}</small>
                         <span class="num">{{ $row->height }}</span>
                     </div>
@@ -55,7 +55,7 @@
                     @foreach($row->light as $i => $line)
                     <p @class(['light', 'short' => $i === 0 && $page->isShort($row->stand)])>
                         @if($i === 0 && $page->today->light->lamps !== [])
-                        <a href="?working=light-{{ $row->record->id }}" data-working="light-{{ $row->record->id }}">{{ $line }}</a>
+                        <a href="?working=light-{{ $row->stand->key }}" data-working="light-{{ $row->stand->key }}">{{ $line }}</a>
                         @else
                         {{ $line }}
                         @endif
@@ -63,17 +63,17 @@
                     @endforeach
                     <div class="cut">
                         <label class="tick">
-                            <input type="checkbox" name="stands[]" value="{{ $row->record->id }}" @checked($row->picked)> Cut
+                            <input type="checkbox" name="stands[]" value="{{ $row->stand->key }}" @checked($row->picked)> Cut
                             <span class="visually-hidden">{{ $row->stand->name }}, {{ App\View\StandWords::place($row->stand) }}</span>
                         </label>
-                        <label for="f-cut-{{ $row->record->id }}">to<span class="visually-hidden"> {{ $row->number }}</span></label>
+                        <label for="f-cut-{{ $row->stand->key }}">to<span class="visually-hidden"> {{ $row->number }}</span></label>
                         <span class="entry">
-                            <input id="f-cut-{{ $row->record->id }}" name="cut[{{ $row->record->id }}]" value="{{ $row->to }}" inputmode="decimal" autocomplete="off" maxlength="20"
-                                aria-describedby="e-f-cut-{{ $row->record->id }}" @error('cut.'.$row->record->id) aria-invalid="true" @enderror>
+                            <input id="f-cut-{{ $row->stand->key }}" name="cut[{{ $row->stand->key }}]" value="{{ $row->to }}" inputmode="decimal" autocomplete="off" maxlength="20"
+                                aria-describedby="e-f-cut-{{ $row->stand->key }}" @error('cut.'.$row->stand->key) aria-invalid="true" @enderror>
                             <span class="unit">{{ $row->unit }}</span>
                         </span>
-                        <p class="fault" id="e-f-cut-{{ $row->record->id }}">{{ $errors->first('cut.'.$row->record->id) }}</p>
-                        <p class="says" id="says-{{ $row->record->id }}">{{ implode(' ', $row->says) }}</p>
+                        <p class="fault" id="e-f-cut-{{ $row->stand->key }}">{{ $errors->first('cut.'.$row->stand->key) }}</p>
+                        <p class="says" id="says-{{ $row->stand->key }}">{{ implode(' ', $row->says) }}</p>
                     </div>
                     <p class="learned">{{ ucfirst($row->seen) }}; {{ $row->rate }}.</p>
                 </li>

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use Carbon\CarbonImmutable;
+
+/** When a stand was last looked at, and whether its height was taken by eye. */
+final readonly class StandSeen
+{
+    /** @param int $second since 1970 */
+    public function __construct(public int $second, public bool $guessed) {}
+
+    public function at(): CarbonImmutable
+    {
+        return CarbonImmutable::createFromTimestamp($this->second, 'UTC');
+    }
+}
