@@ -28,7 +28,8 @@ final class PlantsPage
 
     private const WIDE = 760.0;
 
-    private const PLAN = 380.0;
+    /** Room for the plan from above, across and from front to back. */
+    private const PLAN = [380.0, 190.0];
 
     public readonly TrimPlan $trim;
 
@@ -158,7 +159,7 @@ final class PlantsPage
     /** @return list<array{key: int, number: int, x: float, y: float, w: float, h: float, shaded: bool, floats: bool}> from the front to the back, drawn from above */
     public function plan(): array
     {
-        $wide = self::PLAN;
+        $wide = $this->planWidth();
         $high = $this->planHeight();
         $numbers = $this->numbers();
         $rects = $shaded = [];
@@ -179,20 +180,25 @@ final class PlantsPage
 
     public function planWidth(): float
     {
-        return self::PLAN;
+        return round($this->drawing->vessel->plan->length() * $this->planScale(), 1);
     }
 
     public function planHeight(): float
     {
+        return round($this->drawing->vessel->plan->depth() * $this->planScale(), 1);
+    }
+
+    private function planScale(): float
+    {
         $plan = $this->drawing->vessel->plan;
 
-        return round(self::PLAN * $plan->depth() / $plan->length(), 1);
+        return min(self::PLAN[0] / $plan->length(), self::PLAN[1] / $plan->depth());
     }
 
     /** Outline of the plan, front pane below, for a polygon. */
     public function outline(): string
     {
-        $scale = self::PLAN / $this->drawing->vessel->plan->length();
+        $scale = $this->planScale();
 
         return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), $this->drawing->vessel->plan->outline()));
     }

@@ -215,7 +215,7 @@ final readonly class SectionDrawing
                 $width,
                 $up,
                 $stand->floats() ? 0.0 : $stand->deep(),
-                new Silhouette($stand->form, $width, $up, $this->length(max(0.0, $height - $room)), $stand->coverIn($day), $key, $this->width < 300.0),
+                new Silhouette($stand->form, $width, $up, $this->length(max(0.0, $height - $room)) * ($planting->leansLeft($stand) ? -1.0 : 1.0), $stand->coverIn($day), $key, $this->width < 300.0),
                 $hasLamp && !$stand->floats() && $planting->lightAt($stand, $day) < $planting->need($stand),
                 !$stand->floats() && $base + min($height, $room) / 2.0 > $low,
                 $stand->floats(),

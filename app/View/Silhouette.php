@@ -17,6 +17,10 @@ final class Silhouette
     /** @var list<string> */
     private array $parts = [];
 
+    private readonly float $over;
+
+    private readonly bool $isToLeft;
+
     /** Outline to be filled. */
     public readonly string $leaves;
 
@@ -32,12 +36,14 @@ final class Silhouette
     /**
      * @param float $width  in the drawing
      * @param float $height in the drawing, up to where it ends or lies over
-     * @param float $over   length that lies over at the surface, in the drawing
+     * @param float $over   length that lies over at the surface, in the drawing; below 0 to the left
      * @param float $cover  of its area, 0 to 1
      * @param bool  $isSmall with few leaves, for small drawings
      */
-    public function __construct(Form $form, private readonly float $width, private readonly float $height, private readonly float $over, private readonly float $cover, int $seed, private readonly bool $isSmall = false)
+    public function __construct(Form $form, private readonly float $width, private readonly float $height, float $over, private readonly float $cover, int $seed, private readonly bool $isSmall = false)
     {
+        $this->over = abs($over);
+        $this->isToLeft = $over < 0.0;
         $this->state = 40503 * ($seed + 7) % 65521;
         match ($form) {
             Form::Stem => $this->rows(9.0, $this->stem(...)),
@@ -57,7 +63,7 @@ final class Silhouette
         $count = (int) max(2.0, min(24.0, round($this->width * max(0.3, $this->cover) / $gap)));
         $draw(0.0, $this->height);
         for ($i = 0; $i < $count; ++$i) {
-            $this->places[] = [round($this->width * ($i + 0.5 + 0.5 * ($this->chance() - 0.5)) / $count, 1), round(($this->chance() < 0.5 ? -1.0 : 1.0) * (0.84 + 0.16 * $this->chance()), 2)];
+            $this->places[] = [round($this->width * ($i + 0.5 + 0.5 * ($this->chance() - 0.5)) / $count, 1), $this->over > 0.0 ? round(($this->isToLeft ? -1.0 : 1.0) * (0.93 + 0.07 * $this->chance()), 2) : round(($this->chance() < 0.5 ? -1.0 : 1.0) * (0.84 + 0.16 * $this->chance()), 2)];
         }
     }
 

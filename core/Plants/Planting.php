@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
+use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Rhythm\Due;
 use Cresco\Core\Tank\Bed;
@@ -462,10 +463,16 @@ final class Planting
     private function stretch(Stand $stand, float $height): array
     {
         $over = $stand->form->entry()->reachesSurface ? max(0.0, $height - $this->room($stand)) / $this->light->plan->length() : 0.0;
-        $lamps = $this->light->lamps;
-        $middle = $lamps === [] ? 0.5 : array_sum(array_map(static fn($lamp): float => $lamp->across, $lamps)) / count($lamps);
 
-        return [$stand->left - ($middle < $stand->across() ? $over : 0.0), $stand->right + ($middle > $stand->across() ? $over : 0.0), $stand->front, $stand->back];
+        return $this->leansLeft($stand) ? [$stand->left - $over, $stand->right, $stand->front, $stand->back] : [$stand->left, $stand->right + $over, $stand->front, $stand->back];
+    }
+
+    /** Whether what lies over at the surface lies to the left, toward the lamps. */
+    public function leansLeft(Stand $stand): bool
+    {
+        $lamps = $this->light->lamps;
+
+        return $stand->across() > ($lamps === [] ? 0.5 : array_sum(array_map(static fn(Lamp $lamp): float => $lamp->across, $lamps)) / count($lamps));
     }
 
     /**

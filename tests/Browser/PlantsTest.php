@@ -28,7 +28,7 @@ final class PlantsTest extends BrowserCase
         self::assertLessThan($edges[3] - 8.0, $edges[2]);
         $this->press('Stand it there');
         $this->untilText('.stands', 'Anubias barteri');
-        self::assertNotNull($this->find('g[data-stand]'));
+        self::assertCount(1, $this->browser->findElements(WebDriverBy::cssSelector('svg.section [data-stand]')));
         $this->assertNoComplaints();
     }
 

@@ -15,6 +15,7 @@
         <pattern id="{{ $uid }}-h" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch" d="M0 0v9" fill="none" stroke="#8fa3a3" stroke-width="1"/></pattern>
         <pattern id="{{ $uid }}-b" width="7" height="7" patternUnits="userSpaceOnUse"><circle class="grain" cx="2" cy="2" r="1" fill="#8a7440"/><circle class="grain" cx="5.5" cy="5.5" r=".8" fill="#8a7440"/></pattern>
         @if($d->plants !== [])
+        <clipPath id="{{ $uid }}-in"><rect x="{{ $d->innerLeft() }}" y="{{ $d->top - 4 }}" width="{{ $d->innerWidth() }}" height="{{ $d->floor - $d->top + 4 }}"/></clipPath>
         <pattern id="{{ $uid }}-s" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
             <path class="shade-line" d="M0 0v5" fill="none" stroke="#14232a" stroke-width="1.6"/>
         </pattern>
@@ -27,14 +28,18 @@
     @if($d->vessel->bed->back > $d->vessel->bed->front)
         <rect class="bed-back" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->back) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->back) }}" fill="#d9cfae" opacity=".6"/>
     @endif
+    <g clip-path="url(#{{ $uid }}-in)">
     @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => !$plant->floats && $plant->deep >= 0.5)])
+    </g>
     @if($wood = $d->wood())<path class="wood" d="{{ $wood }}" fill="none" stroke="#6d5236" stroke-width="5" stroke-linecap="round"/>@endif
     @if($stone = $d->stone())<polygon class="stone" points="{{ $stone }}" fill="#8d9192"/>@endif
     @if($d->vessel->bed->highest() > 0)
         <rect class="bed" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->front) }}" fill="#e2d4a8"/>
         <rect x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->front) }}" fill="url(#{{ $uid }}-b)"/>
     @endif
+    <g clip-path="url(#{{ $uid }}-in)">
     @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => $plant->floats || $plant->deep < 0.5)])
+    </g>
     @foreach($d->levels as $level)
         @php($x = $d->deviceX($level->device))
         @php($beyond = $d->mark !== null && $level->coverAt($d->mark) < 0)

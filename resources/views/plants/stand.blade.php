@@ -30,9 +30,10 @@
                 </div>
                 <label class="tick"><input type="checkbox" name="bicarbonate" value="1" @checked(old('bicarbonate'))> It lives on bicarbonate where carbon dioxide is short</label>
             </details>
-            <x-field name="height" label="Height today" :value="$record ? null : old('height')" :unit="$levels->label" mode="decimal"
-                :help="$record ? 'Leave it empty, and it grows on as it is drawn. Heights are kept under Measure.' : 'Above what it stands on. Empty: a guess from its form, with a wide band.'" :disabled="$record !== null"/>
-            @if(!$record)<x-field name="cover" label="How much of its place it covers" :value="100" unit="%" mode="decimal" help="For what floats and for carpets."/>@endif
+            @if(!$record)
+            <x-field name="height" label="Height today" :unit="$levels->label" mode="decimal" help="Above what it stands on. Empty: a guess from its form, with a wide band."/>
+            <x-field name="cover" label="How much of its place it covers" :value="100" unit="%" mode="decimal" help="For what floats and for carpets."/>
+            @endif
             <x-field name="wished" label="Height you want it at" :value="$form->length($record?->wished)" :unit="$levels->label" mode="decimal" help="Low in front, high at the back. Empty: as tall as it grows."/>
             <details @if($record) open @endif><summary>More of it</summary>
                 <x-field name="planted_on" label="Planted on" type="date" :value="$record?->planted_on?->format('Y-m-d')"/>
