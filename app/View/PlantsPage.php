@@ -90,6 +90,7 @@ final class PlantsPage
                 $this->words->rate($stand),
                 $this->words->light($stand, 0.0),
                 $this->saysOf($cut),
+                $this->words->failing($stand),
             )];
         }
         usort($rows, static fn(array $a, array $b): int => [$a[0], $a[1]->number] <=> [$b[0], $b[1]->number]);

@@ -16,6 +16,7 @@ final readonly class StandRow
      * @param bool         $isDue  whether it comes due before the next cut
      * @param string       $to     what it is cut to, as typed
      * @param list<string> $light
+     * @param list<string> $fails  why it fails and what may be done
      * @param list<string> $says   of its cut
      */
     public function __construct(
@@ -33,5 +34,6 @@ final readonly class StandRow
         public string $rate,
         public array $light,
         public array $says,
+        public array $fails,
     ) {}
 }

@@ -11,6 +11,8 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Canopy;
 use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\CutBy;
+use Cresco\Core\Plants\Failing;
+use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Reason;
 use Cresco\Core\Plants\Stand as CoreStand;
@@ -29,9 +31,12 @@ final readonly class StandWords
         if ($stand instanceof CoreStand && $stand->floats()) {
             return __('plants.place.floating');
         }
-        $deep = ($front + $back) / 2.0;
-        $across = ($left + $right) / 2.0;
 
+        return self::placeAt(($left + $right) / 2.0, ($front + $back) / 2.0);
+    }
+
+    private static function placeAt(float $across, float $deep): string
+    {
         return __('plants.place.'.($deep > 0.62 ? 'back' : ($deep < 0.36 ? 'front' : 'middle'))).' '.__('plants.place.'.($across < 0.36 ? 'left' : ($across > 0.64 ? 'right' : 'centre')));
     }
 
@@ -158,6 +163,26 @@ final readonly class StandWords
     public function unit(Cut $cut): string
     {
         return $cut->stand->form->entry()->cutBy === CutBy::Cover ? '%' : $this->show->levels()->label;
+    }
+
+    /** @return list<string> why a stand fails and what may be done, the best first; none where it does well */
+    public function failing(CoreStand $stand): array
+    {
+        $failing = Failing::of($this->planting, $stand);
+        if ($failing === null) {
+            return [];
+        }
+        $words = [__($failing->isDark ? ($failing->isSlow ? 'plants.fails.both' : 'plants.fails.dark') : 'plants.fails.slow')];
+        foreach (array_slice($failing->options, 0, 3) as $i => $option) {
+            $words[] = ($i === 0 ? __('plants.fails.best').' ' : '').__('plants.fails.'.$option->way->value, [
+                'light' => Show::rounded($option->light, 0),
+                'place' => $option->across === null || $option->deep === null ? '' : self::placeAt($option->across, $option->deep),
+                'kinds' => Words::list(array_map(static fn(Kind $kind): string => $kind->name, $option->kinds)),
+                'other' => $option->other === null ? '' : $this->name($this->planting->stands[$option->other]),
+            ]);
+        }
+
+        return $words;
     }
 
     /** What the shaded ones gain by cuts, in words. */

@@ -480,7 +480,7 @@ final class Planting
      *
      * @param array{float, float, float, float} $above left, right, front, back
      */
-    private static function overlap(array $above, Stand $stand): float
+    public static function overlap(array $above, Stand $stand): float
     {
         $across = max(0.0, min($above[1], $stand->right) - max($above[0], $stand->left));
         $deep = max(0.0, min($above[3], $stand->back) - max($above[2], $stand->front));

@@ -130,6 +130,37 @@ final readonly class Stand
         return $this->with(off: $off, pause: $pause);
     }
 
+    /**
+     * The same stand with its left front corner at another place.
+     *
+     * @param float $left  share of the length of the plan
+     * @param float $front share of its depth from the front pane
+     */
+    public function to(float $left, float $front): self
+    {
+        return new self(
+            $this->key,
+            $this->name,
+            $this->form,
+            $this->demand,
+            $left,
+            $left + $this->right - $this->left,
+            $front,
+            $front + $this->back - $this->front,
+            $this->height,
+            $this->off,
+            $this->cover,
+            $this->ceiling,
+            $this->rate,
+            $this->doubling,
+            $this->wished,
+            $this->perch,
+            $this->pause,
+            $this->planted,
+            $this->roots,
+        );
+    }
+
     private function with(?float $height = null, ?float $cover = null, ?LearnedRate $rate = null, ?float $off = null, ?float $pause = null): self
     {
         return new self(

@@ -88,6 +88,16 @@ return [
         'none' => 'Nothing is left over. Tops that a cut leaves and that are not set again are listed here for three weeks.',
     ],
     'in_shade' => 'less light than it asks for',
+    'fails' => [
+        'dark' => 'It starves here.',
+        'slow' => 'It grows far slower than its light would have it: look at food, roots and flow.',
+        'both' => 'It starves here, and it shows.',
+        'best' => 'Best:',
+        'uncover' => 'cut back :other (:light µmol/m²s then).',
+        'move' => 'move it :place, where nothing stands (:light µmol/m²s there).',
+        'change' => 'a kind that does with the light here: :kinds.',
+        'remove' => 'take it out.',
+    ],
     'dry_head' => 'Plants stand dry.',
     'dry' => '{1} At the mark :names stands more than half in the air: mist it, and be quick.|[2,*] At the mark :names stand more than half in the air: mist them, and be quick.',
 ];

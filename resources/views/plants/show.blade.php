@@ -61,6 +61,7 @@
                         @endif
                     </p>
                     @endforeach
+                    @if($row->fails !== [])<p class="fails"><b>{{ $row->fails[0] }}</b> {{ implode(' Or: ', array_slice($row->fails, 1)) }}</p>@endif
                     <div class="cut">
                         <label class="tick">
                             <input type="checkbox" name="stands[]" value="{{ $row->stand->key }}" @checked($row->picked)> Cut

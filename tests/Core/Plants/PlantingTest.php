@@ -8,13 +8,16 @@ use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Plants\Demand;
+use Cresco\Core\Plants\Failing;
 use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\Kinds;
 use Cresco\Core\Plants\LearnedRate;
+use Cresco\Core\Plants\Option;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\PlantsFault;
 use Cresco\Core\Plants\Reason;
 use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\Way;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Rectangle;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,7 +35,12 @@ final class PlantingTest extends TestCase
 
     private static function planting(Stand ...$stands): Planting
     {
-        return new Planting(array_values($stands), new LightField([new Lamp(LampKind::Panel, 160.0, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new Bed(60.0, 40.0, 0.4));
+        return self::under(160.0, ...$stands);
+    }
+
+    private static function under(float $flux, Stand ...$stands): Planting
+    {
+        return new Planting(array_values($stands), new LightField([new Lamp(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new Bed(60.0, 40.0, 0.4));
     }
 
     public function testAStandIsDueOnTheDayOnWhichItsCurveMeetsTheNearestLimitAndTheBandIsThatOfItsRate(): void
@@ -191,6 +199,36 @@ final class PlantingTest extends TestCase
 
         self::assertSame((self::planting($at(0.0))->due($at(0.0))->due->from ?? 0) + 10, self::planting($at(10.0))->due($at(10.0))?->due->from);
         self::assertSame(100.0, $at(10.0)->heightIn(9.0));
+    }
+
+    public function testOneThatStarvesUnderAnotherIsFreedMovedOrChangedAndOneThatDoesWellIsLeft(): void
+    {
+        $low = self::stand(1, Form::Rosette, [0.0, 0.2, 0.6, 1.0], 60.0, 5.0, demand: Demand::Much);
+        $tall = self::stand(2, Form::Stem, [0.0, 0.3, 0.5, 1.0], 290.0, 40.0);
+        $planting = self::under(80.0, $low, $tall);
+        $failing = Failing::of($planting, $low);
+
+        self::assertNotNull($failing);
+        self::assertTrue($failing->isDark);
+        self::assertSame(Way::Uncover, $failing->options[0]->way);
+        self::assertSame(2, $failing->options[0]->other);
+        $moved = array_values(array_filter($failing->options, static fn(Option $option): bool => $option->way === Way::Move));
+        // Elsewhere nothing stands over it, and it has what it asks for.
+        self::assertCount(1, $moved);
+        self::assertGreaterThan(60.0, $moved[0]->light);
+        self::assertGreaterThan(0.3, $moved[0]->across ?? 0.0);
+        self::assertSame(Way::Remove, $failing->options[count($failing->options) - 1]->way);
+        self::assertNull(Failing::of($planting, $tall));
+    }
+
+    public function testOneThatGrowsAtAThirdOfWhatItsLightAllowsIsSlow(): void
+    {
+        $slow = LearnedRate::of(60.0, 450.0, array_fill(0, 5, [100.0, 112.0, 2.0]));
+        $stand = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 110.0, 40.0)->growing($slow);
+        $failing = Failing::of(self::planting($stand), $stand);
+
+        self::assertTrue($failing?->isSlow);
+        self::assertFalse($failing->isDark);
     }
 
     public function testStemsAtTheSurfaceLieOverTowardTheLampAndTakeMoreLight(): void

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Plants;
+
+/** What may be done with a stand that fails. */
+enum Way: string
+{
+    case Uncover = 'uncover';
+    case Move = 'move';
+    case Change = 'change';
+    case Remove = 'remove';
+}
