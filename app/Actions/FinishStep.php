@@ -8,6 +8,8 @@ use App\Kept\ForecastRecord;
 use App\Kept\StepContent;
 use App\Models\EntryKind;
 use App\Models\Keeper;
+use App\Models\OffSpot;
+use App\Models\OffState;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
@@ -60,6 +62,10 @@ final readonly class FinishStep
                 $missed = $reached === null ? [] : array_values(array_diff($content->patches(), $reached));
                 ($this->clean)($run->tank, array_values(array_diff($content->patches(), $missed)), $now, $run->id);
                 $step->update(['content' => ['missed' => $missed] + $step->content]);
+            }
+            if (!$skip) {
+                // What it was to restore is restored.
+                OffSpot::query()->where('run_id', $run->id)->where('state', OffState::Restore)->get()->each(static fn(OffSpot $spot) => $spot->kind->step() !== $step->job || $spot->update(['state' => OffState::Restored, 'settled_at' => $now]));
             }
             if ($cuts !== [] && !$skip) {
                 ($this->looks)($run->tank, $cuts, $now, $run->id);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Photo;
 use App\Models\Run;
 use App\Models\RunStep;
+use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use GdImage;
 use Illuminate\Http\UploadedFile;
@@ -27,6 +28,21 @@ final class KeepPhoto
 
     /** @throws ValidationException when it is no photo that can be kept */
     public function __invoke(Run $run, RunStep $step, mixed $file): Photo
+    {
+        return $this->keep($run->keeper_id, $run->tank_id, $run->id, $step->id, $file);
+    }
+
+    /**
+     * One that belongs to no session.
+     *
+     * @throws ValidationException when it is no photo that can be kept
+     */
+    public function outside(Tank $tank, mixed $file): Photo
+    {
+        return $this->keep($tank->keeper_id, $tank->id, null, null, $file);
+    }
+
+    private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
             $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? 'A photo of at most 10 MB.' : 'Choose a photo first.');
@@ -51,12 +67,12 @@ final class KeepPhoto
             $this->refuse('That photo is broken: it could not be opened.');
         }
         $image = $this->small($this->upright($image, $size[2] === IMAGETYPE_JPEG ? $path : null));
-        $name = $run->keeper_id.'/'.bin2hex(random_bytes(16)).'.jpg';
+        $name = $keeper.'/'.bin2hex(random_bytes(16)).'.jpg';
         ob_start();
         imagejpeg($image, null, 82);
         Storage::disk('local')->put('photos/'.$name, (string) ob_get_clean());
-        $photo = new Photo(['tank_id' => $run->tank_id, 'run_id' => $run->id, 'run_step_id' => $step->id, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => CarbonImmutable::now()]);
-        $photo->keeper_id = $run->keeper_id;
+        $photo = new Photo(['tank_id' => $tank, 'run_id' => $run, 'run_step_id' => $step, 'file' => $name, 'width' => imagesx($image), 'height' => imagesy($image), 'taken_at' => CarbonImmutable::now()]);
+        $photo->keeper_id = $keeper;
         $photo->save();
 
         return $photo;

@@ -16,6 +16,8 @@ use App\Kept\BatchJar;
 use App\Kept\ForecastRecord;
 use App\Kept\StandCut;
 use App\Models\Batch;
+use App\Models\OffSpot;
+use App\Models\OffState;
 use App\Models\Run;
 use App\Models\RunPlan;
 use App\Models\RunState;
@@ -32,6 +34,7 @@ use Cresco\Core\Work\Peroxide;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Timetable;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
@@ -51,12 +54,15 @@ final class WriteRunSheet
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
+            $spots = $tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get();
             $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank))]);
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key))]);
             }
+            $steps = array_map(static fn(Job $job): string => $job->key, $session->jobs($order));
+            $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
             foreach ($session->switchList() as $device) {
                 $run->switches()->create(['device' => $device]);
             }
@@ -177,16 +183,17 @@ final class WriteRunSheet
      * @param array<string, string> $texts
      * @param list<Patch>           $patches of bed that are next
      * @param list<StandCut>        $stands  that are cut in it
+     * @param Collection<int, OffSpot> $spots that it restores
      *
      * @return array<string, mixed>
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands): array
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots): array
     {
         return [
             'title' => $job->title,
             'act' => $job->act,
             'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : [])],
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
             'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
             'moment' => $job->moment?->value,
             'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),

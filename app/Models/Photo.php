@@ -9,13 +9,14 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A photo taken in a step of a run sheet: made small, without what the camera wrote into it, for its keeper alone.
+ * A photo taken in a step of a run sheet or outside of one: made small, without what the camera wrote into it, for its keeper alone.
  *
  * @property int             $id
  * @property int             $keeper_id
  * @property int             $tank_id
- * @property int             $run_id
- * @property int             $run_step_id
+ * @property int|null        $run_id
+ * @property int|null        $run_step_id
+ * @property bool            $is_intent as the tank is meant to look
  * @property string          $file   within the private photos
  * @property int             $width
  * @property int             $height
@@ -25,12 +26,12 @@ final class Photo extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['tank_id', 'run_id', 'run_step_id', 'file', 'width', 'height', 'taken_at'];
+    protected $fillable = ['tank_id', 'run_id', 'run_step_id', 'file', 'width', 'height', 'taken_at', 'is_intent'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'run_step_id' => 'integer', 'width' => 'integer', 'height' => 'integer', 'taken_at' => 'immutable_datetime'];
+        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'run_step_id' => 'integer', 'width' => 'integer', 'height' => 'integer', 'is_intent' => 'boolean', 'taken_at' => 'immutable_datetime'];
     }
 
     /** @return BelongsTo<RunStep, $this> */

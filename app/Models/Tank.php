@@ -194,6 +194,12 @@ final class Tank extends Model
         return $this->hasMany(Stand::class)->whereNull('gone_at')->orderBy('id');
     }
 
+    /** @return HasMany<OffSpot, $this> */
+    public function offSpots(): HasMany
+    {
+        return $this->hasMany(OffSpot::class);
+    }
+
     /** @return HasMany<TopUp, $this> */
     public function topUps(): HasMany
     {

@@ -12,6 +12,8 @@ use App\Change\WaterOut;
 use App\Known\AgendaOf;
 use App\Known\RotationOf;
 use App\Models\BedPatch;
+use App\Models\OffSpot;
+use App\Models\OffState;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Units\Show;
@@ -47,6 +49,9 @@ final class ComposePage
     /** @var list<array{key: int, name: string, picked: bool, to: string, unit: string, when: string}>|null */
     private ?array $stands = null;
 
+    /** @var list<OffSpot> what is off and to be restored */
+    private readonly array $spots;
+
     /** @var list<Task> due again */
     private readonly array $due;
 
@@ -62,7 +67,8 @@ final class ComposePage
         $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken, $trim));
         $this->spells = Spells::of($this->session, $this->table);
         $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
-        $this->due = [...AgendaOf::tasks(AgendaOf::work($this->last, $show)), ...($trim === null ? [] : self::cutting($trim))];
+        $this->spots = array_values($draft->tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get()->all());
+        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show)), ...($trim === null ? [] : self::cutting($trim))];
     }
 
     /** @return list<Task> that the stands which are due call for */
@@ -149,7 +155,7 @@ final class ComposePage
                 'task' => $task,
                 'picked' => $this->session->does($task),
                 'open' => $this->session->changesWater() || !$task->needsChange(),
-                'last' => $moment === null ? '' : 'last '.$this->show->day($moment),
+                'last' => implode(', ', [...($moment === null ? [] : ['last '.$this->show->day($moment)]), ...array_map(static fn(OffSpot $spot): string => $spot->words(), array_filter($this->spots, static fn(OffSpot $spot): bool => $spot->kind->task() === $task))]),
                 'due' => in_array($task, $this->due, true),
             ];
         }

@@ -36,6 +36,7 @@
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/heights">Measure</a>
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/stands/new">Add a stand</a>
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Light</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/spot">Photos</a>
             </div>
             @if($page->today->light->lamps === [])
             <p class="finding heed"><b>No lamp is set up.</b> Without it nobody knows who stands in whose shade. <a href="/tanks/{{ $tank->id }}/light">Set up the lamp</a></p>

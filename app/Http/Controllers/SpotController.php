@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepPhoto;
+use App\Models\OffSpot;
+use App\Models\OffState;
+use App\Models\Photo;
+use App\Models\Tank;
+use App\View\SpotPage;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Work\Off;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** A tank from its fixed spot, against what it is meant to look like. */
+final class SpotController extends Controller
+{
+    /** Photos outside of sessions, and things that are off at once. */
+    private const MOST = [200, 30];
+
+    public function show(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $id = static fn(string $field): ?int => is_numeric($request->query($field)) ? (int) $request->query($field) : null;
+
+        return view('plants.spot', [
+            'tank' => $tank, 'page' => new SpotPage($tank, $id('then'), $id('now'), $request->query('way') !== 'beside'), 'show' => $tank->keeper->show(), 'loop' => TankLoop::of($tank, 'plants'),
+        ]);
+    }
+
+    public function store(Request $request, Tank $tank, KeepPhoto $keep): RedirectResponse
+    {
+        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= self::MOST[0]) {
+            throw ValidationException::withMessages(['photo' => 'That is as many photos as a tank may have; take old ones out.']);
+        }
+        $keep->outside($tank, $request->file('photo'));
+
+        return redirect('/tanks/'.$tank->id.'/spot')->with('status', 'Photo kept.');
+    }
+
+    /** The picture that the tank is held against; the same again takes the pin out. */
+    public function pin(Tank $tank, int $photo): RedirectResponse
+    {
+        $record = Photo::query()->where('tank_id', $tank->id)->whereKey($photo)->firstOrFail();
+        DB::transaction(static function () use ($tank, $record): void {
+            $was = $record->is_intent;
+            Photo::query()->where('tank_id', $tank->id)->update(['is_intent' => false]);
+            $record->update(['is_intent' => !$was]);
+        });
+
+        return redirect('/tanks/'.$tank->id.'/spot');
+    }
+
+    /** Something is off. */
+    public function note(Request $request, Tank $tank): RedirectResponse
+    {
+        $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(Off::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => 'Tick what is off.', 'place.max' => 'At most 80 letters.']);
+        $kinds = array_unique(array_filter((array) $request->input('kinds'), is_string(...)));
+        DB::transaction(static function () use ($request, $tank, $kinds): void {
+            if (OffSpot::query()->where('tank_id', $tank->id)->where('state', OffState::Restore)->count() + count($kinds) > self::MOST[1]) {
+                throw ValidationException::withMessages(['kinds' => __('spot.most')]);
+            }
+            foreach ($kinds as $kind) {
+                $tank->offSpots()->create(['kind' => $kind, 'place' => $request->input('place'), 'noted_at' => CarbonImmutable::now()]);
+            }
+        });
+
+        return redirect('/tanks/'.$tank->id.'/spot');
+    }
+
+    public function settle(Request $request, Tank $tank, int $spot): RedirectResponse
+    {
+        $this->checked($request, ['state' => ['required', Rule::enum(OffState::class)]], ['state' => 'Choose one.']);
+        $state = OffState::from((string) $request->string('state'));
+        $tank->offSpots()->whereKey($spot)->firstOrFail()->update(['state' => $state, 'settled_at' => $state === OffState::Restore ? null : CarbonImmutable::now()]);
+
+        return redirect('/tanks/'.$tank->id.'/spot');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Work\Off;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Something in a tank that is not as its keeper means it to be.
+ *
+ * @property int                  $id
+ * @property int                  $tank_id
+ * @property int|null             $run_id     session that it was made a line of
+ * @property Off                  $kind
+ * @property string|null          $place
+ * @property OffState             $state
+ * @property CarbonImmutable      $noted_at
+ * @property CarbonImmutable|null $settled_at
+ */
+final class OffSpot extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['run_id', 'kind', 'place', 'state', 'noted_at', 'settled_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['tank_id' => 'integer', 'run_id' => 'integer', 'kind' => Off::class, 'state' => OffState::class, 'noted_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+    }
+
+    public function words(): string
+    {
+        return __('spot.'.$this->kind->value).($this->place === null || $this->place === '' ? '' : ': '.$this->place);
+    }
+}
