@@ -132,6 +132,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/lamps', [LightController::class, 'store'])->can('update', 'tank');
         Route::put('/lamps/{lamp}', [LightController::class, 'replace'])->can('update', 'tank');
         Route::delete('/lamps/{lamp}', [LightController::class, 'destroy'])->can('update', 'tank');
+        Route::post('/light-days', [LightController::class, 'noteDay'])->can('update', 'tank');
+        Route::delete('/light-days/{lightDay}', [LightController::class, 'forgetDay'])->can('update', 'tank');
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
         Route::get('/needs', [NeedsController::class, 'show']);

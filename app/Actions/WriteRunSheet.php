@@ -59,7 +59,7 @@ final class WriteRunSheet
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key))]);
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show))]);
             }
             $steps = array_map(static fn(Job $job): string => $job->key, $session->jobs($order));
             $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
@@ -184,16 +184,17 @@ final class WriteRunSheet
      * @param list<Patch>           $patches of bed that are next
      * @param list<StandCut>        $stands  that are cut in it
      * @param Collection<int, OffSpot> $spots that it restores
+     * @param list<string>          $replant  what is set again in it
      *
      * @return array<string, mixed>
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots): array
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant): array
     {
         return [
             'title' => $job->title,
             'act' => $job->act,
             'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
             'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
             'moment' => $job->moment?->value,
             'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),
@@ -208,6 +209,19 @@ final class WriteRunSheet
             'stands' => array_map(static fn(StandCut $cut): array => $cut->toKeep(), $stands),
             'batch' => $job->moment === Moment::NewWater ? $batch?->id : null,
         ];
+    }
+
+    /** @return list<string> tops that are set again, where and how many */
+    private static function replant(TrimPlan $trim, Show $show): array
+    {
+        $lines = [];
+        foreach ($trim->cuts as $cut) {
+            if ($cut->tops > 0) {
+                $lines[] = __('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->stand->name.', '.StandWords::place($cut->stand), 'spacing' => $show->level($cut->stand->form->spacing())]);
+            }
+        }
+
+        return $lines;
     }
 
     /** @return list<StandCut> stands that a step cuts: floating plants as they go back, all others in the trim */

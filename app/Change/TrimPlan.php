@@ -87,6 +87,23 @@ final readonly class TrimPlan
         return $all > 0.0 ? $left / $all : 0.0;
     }
 
+    /**
+     * Nitrate that the plants take up less in the first week after the cut than they would have without it, mg/L; below 0 where young growth takes up more.
+     *
+     * @param float $litres of the water
+     */
+    public function uptakeLost(float $litres): float
+    {
+        $lost = 0.0;
+        foreach ($this->cuts as $cut) {
+            $stand = $cut->stand;
+            $grown = fn(Stand $of): float => $this->planting->dryMass($of, $of->heightIn(7.0), $of->coverIn(7.0)) - $this->planting->dryMass($of);
+            $lost += $grown($stand) - $grown($stand->at($cut->to, $cut->cover));
+        }
+
+        return $litres <= 0.0 ? 0.0 : TakenOut::of(abs($lost) / TakenOut::DRY, $litres)->value('nitrate') * ($lost < 0.0 ? -1.0 : 1.0);
+    }
+
     /** The tank as it stands right after. */
     public function after(): Planting
     {

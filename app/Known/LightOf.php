@@ -6,8 +6,10 @@ namespace App\Known;
 
 use App\Models\Device;
 use App\Models\Lamp;
+use App\Models\LightDay;
 use App\Models\LightReading;
 use App\Models\Tank;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Tank\Device as DeviceKind;
@@ -17,6 +19,9 @@ final class LightOf
 {
     /** Hours of light taken for a tank whose lamp nobody has set up. House default. */
     public const HOURS = 8.0;
+
+    /** Days over which the hours that were given are averaged. House default. */
+    private const DAYS = 14;
 
     public static function tank(Tank $tank): LightField
     {
@@ -35,5 +40,20 @@ final class LightOf
         $hasGas = $tank->devices->contains(static fn(Device $device): bool => $device->kind === DeviceKind::CarbonDioxide);
 
         return $tank->carbon_dioxide ?? ($hasGas ? Growth::WITH_GAS : Growth::WITHOUT_GAS);
+    }
+
+    /**
+     * Hours at full light a day that were really given, as the mean over the last two weeks: as the lamps are set, but for days that were noted.
+     *
+     * @return array{float, int} hours, and days that were noted
+     */
+    public static function given(Tank $tank, LightField $light): array
+    {
+        $set = $light->hours() > 0.0 ? $light->hours() : self::HOURS;
+        $ramp = max(0.0, $light->day() - $light->hours());
+        $noted = $tank->lightDays()->where('day', '>', CarbonImmutable::now()->subDays(self::DAYS)->format('Y-m-d'))->get();
+        $sum = $set * (self::DAYS - $noted->count()) + $noted->sum(static fn(LightDay $day): float => max(0.0, $day->hours - $ramp));
+
+        return [$sum / self::DAYS, $noted->count()];
     }
 }

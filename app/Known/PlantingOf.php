@@ -18,6 +18,7 @@ use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand as CoreStand;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -42,7 +43,7 @@ final class PlantingOf
     private const GUESSED = 0.15;
 
     /** Changes with the way in which a rate is learned. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** @var WeakMap<Tank, array{string, KnownPlants}>|null */
     private static ?WeakMap $known = null;
@@ -138,12 +139,13 @@ final class PlantingOf
         $stands = $tank->stands->filter(static fn(Stand $stand): bool => $at === null || $stand->planted_on === null || $stand->planted_on->lessThanOrEqualTo($at));
         $looks = $at === null ? [] : self::looksAt($stands, $at);
         $isGas = LightOf::carbonDioxide($tank) >= Growth::IS_GAS;
+        $cuts = $at === null ? self::cuts($stands) : [];
         $given = $seen = [];
         foreach ($stands as $stand) {
             $look = $at === null ? $stand->latestLook : $looks[$stand->id] ?? null;
             $given[$stand->id] = self::given($stand, $look, $bare, $now, $isGas);
             if ($look !== null) {
-                $seen[$stand->id] = new StandSeen($look->happened_at->getTimestamp(), $look->guessed);
+                $seen[$stand->id] = new StandSeen($look->happened_at->getTimestamp(), $look->guessed, $cuts[$stand->id] ?? 0);
             }
         }
         $rates = self::usual($tank, $stands, $given, $bare);
@@ -165,6 +167,25 @@ final class PlantingOf
         $given = self::given($stand, $look, $bare, CarbonImmutable::now(), false);
 
         return $given['base']->growing(LearnedRate::guess(max(0.3, $given['kind']->usualRate())));
+    }
+
+    /**
+     * @param Collection<int, Stand> $stands
+     *
+     * @return array<int, int> how often each was cut since it was planted
+     */
+    private static function cuts(Collection $stands): array
+    {
+        $cuts = [];
+        $counted = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->whereIn('stands.id', $stands->modelKeys())->whereNotNull('before')
+            ->where(static fn(Builder $looks) => $looks->whereNull('planted_on')->orWhereColumn('happened_at', '>', 'planted_on'))->groupBy('stands.id')->selectRaw('stands.id as id, count(*) as cuts')->get();
+        foreach ($counted as $row) {
+            if (is_numeric($row->id) && is_numeric($row->cuts)) {
+                $cuts[(int) $row->id] = (int) $row->cuts;
+            }
+        }
+
+        return $cuts;
     }
 
     /**
@@ -256,7 +277,7 @@ final class PlantingOf
     private static function usual(Tank $tank, Collection $stands, array $given, Planting $bare): array
     {
         $carbon = LightOf::carbonDioxide($tank);
-        $hours = $bare->light->hours() > 0.0 ? $bare->light->hours() : LightOf::HOURS;
+        $hours = round(LightOf::given($tank, $bare->light)[0], 2);
         $floating = min(1.0, array_sum(array_map(static fn(array $one): float => $one['base']->floats() ? $one['base']->area() * $one['base']->cover : 0.0, $given)));
         $hard = array_filter($given, static fn(array $one): bool => $one['kind']->bicarbonate) !== [] && self::alkalinity($tank) > Growth::BICARBONATE_FROM;
         $asked = [];

@@ -9,8 +9,11 @@ use Carbon\CarbonImmutable;
 /** When a stand was last looked at, and whether its height was taken by eye. */
 final readonly class StandSeen
 {
-    /** @param int $second since 1970 */
-    public function __construct(public int $second, public bool $guessed) {}
+    /**
+     * @param int $second since 1970
+     * @param int $cuts   since it was planted
+     */
+    public function __construct(public int $second, public bool $guessed, public int $cuts = 0) {}
 
     public function at(): CarbonImmutable
     {

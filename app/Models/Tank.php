@@ -188,6 +188,12 @@ final class Tank extends Model
         return $this->hasMany(LightReading::class)->orderBy('taken_at')->orderBy('id');
     }
 
+    /** @return HasMany<LightDay, $this> */
+    public function lightDays(): HasMany
+    {
+        return $this->hasMany(LightDay::class)->orderByDesc('day');
+    }
+
     /** @return HasMany<Stand, $this> those that stand in it */
     public function stands(): HasMany
     {

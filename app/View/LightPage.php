@@ -56,6 +56,16 @@ final readonly class LightPage
         return __('light.band', ['factor' => Show::rounded(1.0 + $this->light->band(), 1)]);
     }
 
+    /** Hours that were really given, where they were not those that are set. */
+    public function given(): ?string
+    {
+        [$hours, $noted] = LightOf::given($this->tank, $this->light);
+
+        return $noted === 0 ? null : trans_choice('light.given', $noted, [
+            'hours' => Show::rounded($hours, 1), 'set' => Show::rounded($this->light->hours(), 1), 'count' => $noted, 'dose' => Show::rounded($this->light->at($this->middle()) * $hours * 0.0036, 1),
+        ]);
+    }
+
     /** What the readings made of it. */
     public function moved(): ?string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+/** One stop on the way through a tank; its letter goes there after a g. */
 final readonly class LoopStop
 {
     public function __construct(
@@ -12,5 +13,6 @@ final readonly class LoopStop
         public string $url,
         public string $state,
         public bool $isHere,
+        public string $letter = '',
     ) {}
 }

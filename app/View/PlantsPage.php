@@ -89,7 +89,7 @@ final class PlantsPage
                 $this->words->seen(PlantingOf::seen($this->tank, $key)),
                 $this->words->rate($stand),
                 $this->words->light($stand, 0.0),
-                $this->saysOf($cut),
+                [...$this->saysOf($cut), ...array_filter([$this->words->woody($stand, PlantingOf::seen($this->tank, $key)->cuts ?? 0)])],
                 $this->words->failing($stand),
             )];
         }
@@ -246,6 +246,10 @@ final class PlantsPage
         $lines = [__('plants.sum.out', [
             'fresh' => Show::rounded($this->trim->fresh(), -1).' g', 'nitrogen' => Show::rounded($out->value('N'), 0), 'phosphorus' => Show::rounded($out->value('P'), 0), 'nitrate' => Show::rounded($out->value('nitrate'), 1),
         ])];
+        $lost = $this->trim->uptakeLost(VesselOf::tank($this->tank)->litres());
+        if ($lost > 0.2) {
+            $lines[] = __('plants.sum.uptake', ['nitrate' => Show::rounded($lost, 1)]);
+        }
         if ($this->trim->share() > Planting::MOST_AT_ONCE) {
             $lines[] = __('plants.sum.much', ['share' => $this->show->percent($this->trim->share())]);
         }

@@ -225,6 +225,12 @@ final readonly class RunSheet
         return $this->step->done_at === null ? null : StandLook::query()->where('stand_id', $cut->stand)->where('run_id', $this->run->id)->first();
     }
 
+    /** Whether stands are drawn in its tank. */
+    public function hasPlants(): bool
+    {
+        return PlantingOf::orNone($this->run->tank) !== null;
+    }
+
     public function drawing(): SectionDrawing
     {
         $tank = $this->run->tank;

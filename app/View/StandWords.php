@@ -12,6 +12,7 @@ use Cresco\Core\Plants\Canopy;
 use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Failing;
+use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Reason;
@@ -60,6 +61,12 @@ final readonly class StandWords
     public function seen(?StandSeen $seen): string
     {
         return $seen === null ? __('plants.height.unseen') : __($seen->guessed ? 'plants.height.guessed' : 'plants.height.read', ['day' => $this->show->day($seen->at())]);
+    }
+
+    /** Stems that were cut again and again are bare below. */
+    public function woody(CoreStand $stand, int $cuts): string
+    {
+        return $stand->form === Form::Stem && $cuts >= Planting::WOODY ? trans_choice('plants.woody', $cuts, ['count' => $cuts]) : '';
     }
 
     public function rate(CoreStand $stand): string
@@ -113,6 +120,8 @@ final readonly class StandWords
         $light = $this->planting->lightAt($stand, $day);
         $need = $this->planting->need($stand);
         $words = [__('plants.light.'.($light >= $need ? 'enough' : ($light >= Planting::ALIVE * $need ? 'short' : 'starves')), ['light' => Show::rounded($light, 0), 'need' => Show::rounded($need, 0)])];
+        $short = $light < $need && $day === 0.0 && $this->planting->shades($stand, 0.0) !== [] ? $this->planting->shortFor($stand) : 0;
+        $words[0] .= $short === 0 ? '' : ', '.($short === null ? __('plants.light.long') : trans_choice('plants.light.since', $short, ['count' => $short]));
         $floating = $this->planting->floating($stand, $day);
         if ($floating > 0.05 && !$stand->floats()) {
             $words[] = __('plants.light.floating', ['share' => $this->show->percent(1.0 - Canopy::under($floating))]);

@@ -30,13 +30,13 @@ final readonly class TankLoop
         $stands = $tank->relationLoaded('stands') ? $tank->stands->count() : $tank->stands()->count();
 
         return new self($tank, $size, [
-            new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look'),
-            new LoopStop('plants', 'Plants', $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants'),
-            new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read'),
-            new LoopStop('change', 'Change', $base.'/change', self::due(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change'),
-            new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session'),
-            new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back'),
-            new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary'),
+            new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look', 'l'),
+            new LoopStop('plants', 'Plants', $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
+            new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read', 'e'),
+            new LoopStop('change', 'Change', $base.'/change', self::due(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
+            new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session', 's'),
+            new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back', 'b'),
+            new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary', 'd'),
         ]);
     }
 

@@ -19,9 +19,10 @@ final readonly class Failing
     /** A place is taken when stands cover more than this share of it. House default. */
     private const TAKEN = 0.25;
 
-    /** What moving costs, and what taking out is worth when nothing else helps, 0 to 1. House defaults. */
+    /** What moving costs, of 1 for all the light that is asked for. House default. */
     private const MOVING = 0.15;
 
+    /** What taking out is worth when nothing else helps, 0 to 1. House default. */
     private const REMOVING = 0.3;
 
     /** @param list<Option> $options the best first */

@@ -25,6 +25,9 @@ final class Planting
     /** Days between two cuts, as long as nothing else is asked. House default. */
     public const BETWEEN_CUTS = 14;
 
+    /** Cuts after which stems are bare and woody below. House default. */
+    public const WOODY = 5;
+
     /** Share of all leaves that go in one session at most when animals are sensitive, food is short or algae is about. House default. */
     public const MOST_AT_ONCE = 0.5;
 
@@ -189,6 +192,24 @@ final class Planting
     private function lightOf(Stand $stand, float $days, ?array $heights): float
     {
         return Canopy::at($this->open($stand, ($heights ?? $this->heights($days))[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days, $heights)));
+    }
+
+    /**
+     * Days for which a stand has had less light than it asks for, as the curves of all stands lead back; 0 where it has enough, null where that is longer
+     * ago than is looked back.
+     *
+     * @param int $back days that are looked back at most
+     */
+    public function shortFor(Stand $stand, int $back = 60): ?int
+    {
+        $need = $this->need($stand);
+        for ($days = 0; $days <= max(0, min(365, $back)); $days += 3) {
+            if ($this->lightAt($stand, (float) -$days) >= $need) {
+                return $days;
+            }
+        }
+
+        return null;
     }
 
     /** The same, as a working. */

@@ -38,6 +38,8 @@ return [
         'short' => ':light µmol/m²s at its top, less than the :need it asks for',
         'starves' => ':light µmol/m²s at its top: too little to live on; it asks for :need',
         'unknown' => 'no lamp is set up: its light is not known',
+        'since' => '{1} since yesterday|[2,*] for about :count days',
+        'long' => 'for two months or longer',
         'by' => ':other takes :share of it',
         'floating' => 'what floats takes :share of it',
         'gain' => 'Cut, it gives back :before → :after µmol/m²s to :other.',
@@ -56,6 +58,7 @@ return [
     ],
     'sum' => [
         'out' => 'Together about :fresh of fresh plants go, with :nitrogen mg of nitrogen and :phosphorus mg of phosphorus: as much as :nitrate mg/L of nitrate.',
+        'uptake' => 'In the first week the plants take up about :nitrate mg/L less of nitrate than they would have: it rises faster until they are back.',
         'much' => 'That is :share of all leaves: more than half at once is hard on a lean tank, on sensitive animals and where algae is about. Leave the rest for next week.',
         'lamp' => 'It gets brighter below: a tenth to a quarter less lamp time for two weeks keeps algae down, some say; others leave it.',
     ],
@@ -98,6 +101,8 @@ return [
         'change' => 'a kind that does with the light here: :kinds.',
         'remove' => 'take it out.',
     ],
+    'woody' => '{1} Cut once.|[2,*] Cut :count times since it was planted: bare and woody below. Pull it up, set the tops again, throw the base away, and say when it was planted anew.',
+    'replant_line' => 'Set again: :tops tops of :name, :spacing apart, in small bunches, deep or weighted.',
     'dry_head' => 'Plants stand dry.',
     'dry' => '{1} At the mark :names stands more than half in the air: mist it, and be quick.|[2,*] At the mark :names stand more than half in the air: mist them, and be quick.',
 ];

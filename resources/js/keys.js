@@ -12,8 +12,9 @@ export function keys() {
             setTimeout(() => { go = false; }, 1500);
             return;
         } else if (go) {
-            const stop = { l: 0, e: 1, c: 2, s: 3, b: 4 }[event.key];
-            const link = event.key === 'r' ? document.querySelector('a.mark') : event.key === 'm' ? { click: () => location.assign('/bench') } : document.querySelectorAll('.loop a')[stop];
+            // Each stop of a tank says its key.
+            const stop = /^[a-z]$/.test(event.key) ? document.querySelector(`.loop a[data-key="${event.key}"]`) : null;
+            const link = event.key === 'r' ? document.querySelector('a.mark') : event.key === 'm' ? { click: () => location.assign('/bench') } : stop;
             if (link) {
                 link.click();
             }

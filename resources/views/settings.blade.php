@@ -13,6 +13,7 @@
                 <x-choice name="timezone" label="Time zone" :value="$keeper->timezone" :options="collect(DateTimeZone::listIdentifiers())->mapWithKeys(fn ($z) => [$z => $z])"/>
                 <x-choice name="volume_unit" label="Volumes in" :value="$keeper->volume_unit->value" :options="collect(App\Units\VolumeUnit::cases())->mapWithKeys(fn ($u) => [$u->value => $u->name()])"/>
                 <x-choice name="length_unit" label="Lengths and weights in" :value="$keeper->length_unit->value" :options="collect(App\Units\LengthUnit::cases())->mapWithKeys(fn ($u) => [$u->value => $u->name()])" help="In any length field 48 in, 4 ft or 120 cm is understood whichever it is."/>
+                <x-field small name="hand" label="Your hand is broad" :value="$show->levels()->show($keeper->hand)" :unit="$show->levels()->label" mode="decimal" help="Cut heights are said in breadths of it."/>
                 <x-field small name="bucket_litres" label="Your bucket holds" :value="$show->volumes()->show($keeper->bucket_litres)" :unit="$show->volumes()->label" mode="decimal"/>
                 <x-field small name="pen_factor" label="Factor of a TDS pen" :value="App\Units\Show::plain($keeper->pen_factor, 2)" mode="decimal" help="0.5 on the salt scale, 0.64 to 0.70 for “natural water”"/>
             </div>

@@ -178,7 +178,7 @@ abstract class FeatureCase extends TestCase
         $run->afterJobs()->create(['job' => 'evening', 'due_from' => now(), 'due_until' => now()->addHours(5)]);
 
         return [
-            'spot' => $tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'stand' => $stand->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
+            'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'stand' => $stand->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
             'job' => 'evening', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => 1, 'position' => 1, 'device' => 'heater',
             'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\KeepLooks;
 use App\Kept\StepContent;
 use App\Known\PlantingOf;
+use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\PlantKind;
 use App\Models\Stand;
@@ -294,6 +295,38 @@ final class PlantsTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '-1', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasErrors('value');
     }
 
+    public function testADayOnWhichTheLampsStayedOnCountsInTheDose(): void
+    {
+        $stand = $this->set();
+        $usual = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->usual;
+        $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '22'])->assertSessionHasNoErrors();
+        // Thirteen days of eight hours and one of twenty-two are nine hours a day.
+        $this->get("/tanks/{$this->tank->id}/light")->assertSee('Over two weeks 9.0 h a day were given, 8.0 are set');
+        self::assertEqualsWithDelta($usual * 9.0 / 8.0, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->usual, 0.01);
+        // Said again, it is put right.
+        $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '8'])->assertSessionHasNoErrors();
+        self::assertSame(1, $this->tank->lightDays()->count());
+        foreach ([['day' => '2026-03-02', 'day_hours' => '8'], ['day' => '2025-03-02', 'day_hours' => '8'], ['day' => '2026-02-27', 'day_hours' => '25']] as $i => $wrong) {
+            $this->post("/tanks/{$this->tank->id}/light-days", $wrong)->assertSessionHasErrors($i === 2 ? 'day_hours' : 'day');
+        }
+        $this->delete("/tanks/{$this->tank->id}/light-days/".$this->tank->lightDays()->firstOrFail()->id)->assertRedirect();
+        self::assertSame(0, $this->tank->lightDays()->count());
+    }
+
+    public function testACutSaysWhatThePlantsTakeUpLess(): void
+    {
+        // At half its ceiling it grows fastest; cut to a fifth of it, far slower.
+        $stand = $this->set(['height' => '280', 'right' => '100', 'front' => '0']);
+        $page = (string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=60")->assertSee('mg/L less of nitrate')->getContent();
+
+        preg_match('/about ([\d.]+) mg\/L less of nitrate/', $page, $found);
+        $core = PlantingOf::tank($this->fresh())->stands[$stand->id];
+        $growth = new Regrowth(560.0, $core->rate->median);
+        // 200 g/m2 of dry mass at 400 mm on 0.25 m2, 2.5 % of it nitrogen, in about 100 L.
+        $gram = 200.0 * 0.25 / 400.0 * ($growth->after(280.0, 1.0) - 280.0 - $growth->after(60.0, 1.0) + 60.0);
+        self::assertEqualsWithDelta($gram * 0.025 * 1000.0 * 62.0 / 14.0 / VesselOf::tank($this->tank)->litres(), (float) ($found[1] ?? 0.0), 0.06);
+    }
+
     public function testInInchesNothingMovesWhenAFormIsKeptAsItStands(): void
     {
         $stand = $this->set(['wished' => '203', 'perch' => '77']);
@@ -305,6 +338,29 @@ final class PlantsTest extends FeatureCase
         $this->put("/tanks/{$this->tank->id}/stands/$stand->id", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasNoErrors();
         $stand->refresh();
         self::assertSame(['wished' => 203.0, 'perch' => 77.0], ['wished' => $stand->wished, 'perch' => $stand->perch]);
+    }
+
+    public function testStemsThatWereCutFiveTimesAreToBePulledUpAndAHandIsTheKeepersOwn(): void
+    {
+        $stand = $this->set(['height' => '300', 'wished' => '200']);
+        for ($cut = 1; $cut <= 5; ++$cut) {
+            $stand->looks()->create(['happened_at' => now()->subDays(70 - 14 * $cut), 'before' => 300, 'height' => 140]);
+            $page = $this->get("/tanks/{$this->tank->id}/plants");
+            $cut < 5 ? $page->assertDontSee('bare and woody below') : $page->assertSee('Cut 5 times since it was planted: bare and woody below');
+        }
+        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=105")->assertSee('one hand above the bed');
+        $this->keeper->update(['hand' => 70]);
+        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=105")->assertSee('a hand and a half above the bed');
+    }
+
+    public function testWhatIsSetAgainStandsInThePlantingStep(): void
+    {
+        $stand = $this->set(['height' => '390', 'wished' => '200']);
+        $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim', 'planting'], 'trim' => '1', 'stands' => [(string) $stand->id], 'cut' => [$stand->id => '140']]);
+        $step = $run->steps()->where('job', 'planting')->firstOrFail();
+
+        // 0.3 x 0.4 of 500 x 500 mm at 20 mm each way.
+        $this->get("/runs/$run->id?step=$step->position")->assertSee('Set again: 75 tops of Rotala rotundifolia, back left');
     }
 
     public function testAStandOfAnotherTankIsNotThere(): void

@@ -122,6 +122,26 @@ final class LightController extends Controller
         return self::back($tank);
     }
 
+    /** The lamps were on for longer or shorter than they are set. */
+    public function noteDay(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $today = CarbonImmutable::now($tank->keeper->timezone);
+        $this->checked($request, [
+            'day' => ['required', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
+        ], ['required' => 'Write a number here.', 'day' => 'A day of the last two months.']);
+        $tank->lightDays()->updateOrCreate(['day' => CarbonImmutable::parse((string) $request->string('day'))->startOfDay()], ['hours' => Amount::parse($request->input('day_hours')) ?? 0.0]);
+
+        return self::back($tank);
+    }
+
+    public function forgetDay(Tank $tank, int $lightDay): RedirectResponse
+    {
+        $tank->lightDays()->whereKey($lightDay)->firstOrFail()->delete();
+
+        return self::back($tank);
+    }
+
     /** @return array<string, mixed> */
     private function lamp(Request $request, Tank $tank, ?Lamp $kept): array
     {

@@ -61,7 +61,9 @@ final class RunController extends Controller
     {
         $run->load('steps', 'switches', 'tank.devices', 'tank.keeper');
 
-        return view('runs.print', ['run' => $run, 'sheet' => new RunSheet($run, null), 'show' => $run->tank->keeper->show()]);
+        $sheet = new RunSheet($run, null);
+
+        return view('runs.print', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show(), 'drawing' => $sheet->hasPlants() ? $sheet->drawing() : null]);
     }
 
     /** Its marks on a strip of paper, to scale. */

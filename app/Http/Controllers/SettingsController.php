@@ -50,6 +50,7 @@ final class SettingsController extends Controller
             'timezone' => ['required', 'timezone:all'],
             'length_unit' => ['required', Rule::enum(LengthUnit::class)],
             // Typed in the unit that stands beside it, which is the one of before.
+            'hand' => ['nullable', $keeper->show()->levels()->rule(50.0, 150.0, 90.0)],
             'bucket_litres' => ['required', $keeper->show()->volumes()->rule(0.5, 400.0, 12.0)],
             'pen_factor' => ['required', new Amount(0.4, 1.0, '', '0.5')],
             'scale_step' => ['required', new Amount(0.001, 10, 'g', '0.1')],
@@ -84,6 +85,7 @@ final class SettingsController extends Controller
                 'theme' => $checked['theme'],
                 'timezone' => $checked['timezone'],
                 'length_unit' => $checked['length_unit'],
+                'hand' => $keeper->show()->levels()->keep($request->input('hand'), $keeper->hand) ?? $keeper->hand,
                 'bucket_litres' => $keeper->show()->volumes()->keep($request->input('bucket_litres'), $keeper->bucket_litres) ?? $keeper->bucket_litres,
                 'pen_factor' => (new Scale('', 1.0, 2))->keep($request->input('pen_factor'), $keeper->pen_factor) ?? $keeper->pen_factor,
                 'scale_step' => (new Scale('g', 1.0, 3))->keep($request->input('scale_step'), $keeper->scale_step) ?? $keeper->scale_step,

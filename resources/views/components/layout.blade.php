@@ -24,7 +24,7 @@
         <div class="tank-name"><a href="/tanks/{{ $loop->tank->id }}">{{ $loop->tank->name }}</a><span>{{ $loop->size }}</span></div>
         <nav class="loop" aria-label="The way through {{ $loop->tank->name }}">
             @foreach($loop->stops as $stop)
-                <a href="{{ $stop->url }}" @if($stop->isHere) aria-current="page" @endif><b>{{ $stop->label }}</b><span>{{ $stop->state }}</span></a>
+                <a href="{{ $stop->url }}" @if($stop->letter) data-key="{{ $stop->letter }}" @endif @if($stop->isHere) aria-current="page" @endif><b>{{ $stop->label }}</b><span>{{ $stop->state }}</span></a>
             @endforeach
         </nav>
         <nav class="aside" aria-label="Elsewhere"><a href="/bench?tank={{ $here }}">Bench</a> <a href="/settings">Settings</a></nav>
@@ -51,8 +51,8 @@
         <dt><kbd>?</kbd></dt><dd>this list</dd>
         <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>round of all tanks</dd>
         <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>the bench, to make water</dd>
-        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd></dt><dd>look, read, change, session, look back (in a tank)</dd>
-        <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more</dd>
+        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt><dd>look, plants, read, change, session, look back, diary (in a tank)</dd>
+        <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more; on a cut line: five millimetres</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>run sheet: step done, back</dd>
         <dt><kbd>Esc</kbd></dt><dd>close</dd>
     </dl>

@@ -16,6 +16,7 @@
         @else
         <p>Set up the lamp, and Cresco reckons what reaches each plant.</p>
         @endif
+        @if($page->given())<p>{{ $page->given() }}</p>@endif
         <h2>Lamps</h2>
         @foreach($tank->lamps as $lamp)
         <details class="lamp"><summary>{{ $page->lampWords($lamp) }}</summary>
@@ -52,6 +53,22 @@
         <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-readings/{{ $reading->id }}">
             @csrf @method('delete')
             <span>{{ $page->readingWords($reading) }}</span> <button class="quiet">Take out<span class="visually-hidden"> the reading of {{ $page->show->day($reading->taken_at) }}</span></button>
+        </form>
+        @endforeach
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/light-days" novalidate>
+            @csrf
+            <h2>A day that was another</h2>
+            <p class="muted">Left on, a power cut, forgotten: growth and dose go by the hours that were given.</p>
+            <div class="row-fields two">
+                <x-field name="day" label="Day" type="date"/>
+                <x-field name="day_hours" label="On for" unit="h" mode="decimal"/>
+            </div>
+            <button class="act quiet">Note the day</button>
+        </form>
+        @foreach($tank->lightDays()->limit(14)->get() as $day)
+        <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-days/{{ $day->id }}">
+            @csrf @method('delete')
+            <span>{{ $day->day->format('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">Take out<span class="visually-hidden"> {{ $day->day->format('j M') }}</span></button>
         </form>
         @endforeach
         <p class="muted">Window sun is not reckoned in: where it falls on the glass, note it in the diary and look there first when algae come.</p>

@@ -1,6 +1,7 @@
 <x-layout :title="'Run sheet of '.$run->tank->name" bare>
 <article class="paper-sheet">
     <header><h1>{{ $run->tank->name }}</h1><p>{{ $run->planned_for ? $run->planned_for->format('j M Y') : $show->day($run->created_at) }} · {{ $sheet->summary($show) }} · about {{ App\Units\Show::minutes($sheet->plannedMinutes()) }}</p></header>
+    @if($drawing)<div class="paper-drawing">@include('parts.section', ['drawing' => $drawing, 'show' => $show])</div>@endif
     <ol class="paper-steps">
         @foreach($run->steps as $step)
             @php($content = new App\Kept\StepContent($step))

@@ -201,6 +201,21 @@ final class PlantingTest extends TestCase
         self::assertSame(100.0, $at(10.0)->heightIn(9.0));
     }
 
+    public function testSinceWhenItIsShortOfLightFollowsFromTheCurves(): void
+    {
+        $low = self::stand(1, Form::Rosette, [0.0, 0.2, 0.6, 1.0], 60.0, 0.02, demand: Demand::Much);
+        $tall = self::stand(2, Form::Stem, [0.0, 0.3, 0.5, 1.0], 290.0, 60.0);
+        $planting = self::under(80.0, $low, $tall);
+        $days = $planting->shortFor($low);
+
+        self::assertNotNull($days);
+        self::assertGreaterThan(0, $days);
+        self::assertLessThan(60.0, $planting->lightAt($low, (float) -($days - 3)));
+        self::assertGreaterThanOrEqual(60.0, $planting->lightAt($low, (float) -$days));
+        self::assertSame(0, $planting->shortFor($tall));
+        self::assertNull($planting->shortFor($low, 3));
+    }
+
     public function testOneThatStarvesUnderAnotherIsFreedMovedOrChangedAndOneThatDoesWellIsLeft(): void
     {
         $low = self::stand(1, Form::Rosette, [0.0, 0.2, 0.6, 1.0], 60.0, 5.0, demand: Demand::Much);
