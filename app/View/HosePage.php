@@ -26,6 +26,9 @@ use Illuminate\Validation\Rule;
 /** What a hose, a pump and the tap do for a change of this tank. */
 final class HosePage
 {
+    /** The finest grain that is reckoned with, mm. House limit. */
+    private const FINEST = 0.05;
+
     /** @var array<string, string> fields as typed or usual; litres and degrees in the keeper's units */
     public readonly array $typed;
 
@@ -60,7 +63,7 @@ final class HosePage
         $celsius = static fn(float $low, float $high, string $example): Amount => new Amount(round($degrees->fromBase($low), 1), round($degrees->fromBase($high), 1), $degrees->label, $example);
         $rules = [
             'litres' => ['required', $this->show->volumes()->rule(0.1, $net, 40.0)],
-            'tube' => ['required', $levels->rule(5.0, 200.0, 45.0)], 'size' => ['required', $levels->rule(0.05, 30.0, 2.0)], 'grain' => ['required', Rule::enum(Grain::class)],
+            'tube' => ['required', $levels->rule(5.0, 200.0, 45.0)], 'size' => ['required', $levels->rule(self::FINEST, 30.0, 2.0)], 'grain' => ['required', Rule::enum(Grain::class)],
             'pump' => ['required', $this->show->volumes()->rule(10.0, 50000.0, 1200.0)], 'reach' => ['required', $levels->rule(100.0, 20000.0, 2000.0)], 'rise' => ['required', $levels->rule(0.0, 20000.0, 1000.0)],
             'cold' => ['required', $celsius(0.0, 45.0, $usual['cold'])], 'hot' => ['required', $celsius(0.0, 100.0, $usual['hot'])], 'goal' => ['required', $celsius(0.0, 45.0, $usual['goal'])],
             'watts' => ['required', new Amount(1, 5000, 'W', '200')], 'room' => ['required', $celsius(-10.0, 45.0, $usual['room'])], 'below' => ['required', new Amount(0.1, 30, $degrees->label, '2')],
@@ -89,6 +92,12 @@ final class HosePage
     private function litres(): float
     {
         return $this->number('litres');
+    }
+
+    /** mm; one that was typed as finer than is shown counts as the finest. */
+    private function size(): float
+    {
+        return max(self::FINEST, $this->number('size'));
     }
 
     private function celsius(string $field): float
@@ -144,7 +153,7 @@ final class HosePage
             return null;
         }
         $pick = $this->pickUp();
-        [$size, $grain] = [$this->number('size'), $this->grain()];
+        [$size, $grain] = [$this->size(), $this->grain()];
         if (!$pick->cleans()) {
             return new Finding(Finding::HEED, 'It is too slow to clean.', sprintf('Water rises by %s cm/s only, and dirt sinks as fast: a narrower tube, a wider hose, or its end further down.', Words::figure(100.0 * $pick->rise(), 2)));
         }
@@ -203,7 +212,7 @@ final class HosePage
         try {
             return match ($name) {
                 'hose', 'hose2' => DrainOf::siphon($this->tank, new Hose($this->number('bore'.substr($name, 4)), $this->number('length'.substr($name, 4))))->working($this->number('drop'.substr($name, 4)) - $this->tank->water_below_rim),
-                'lift' => $this->pickUp()->working($this->number('size'), $this->grain()),
+                'lift' => $this->pickUp()->working($this->size(), $this->grain()),
                 'mix' => Heat::hot($this->litres(), $this->celsius('goal'), $this->celsius('cold'), $this->celsius('hot')),
                 default => null,
             };

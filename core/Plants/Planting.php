@@ -171,7 +171,9 @@ final class Planting
             $overlap = $tall > $top ? self::overlap($this->stretch($other, $heights[$key]), $stand) : 0.0;
             if ($overlap > 0.0) {
                 $overlap *= $other->coverIn($days);
-                $shades[$key] = new Shade($other->name, min(1.0, $overlap), $other->form->shade(), $other->form->layers() * ($tall - $top) / $this->room($other));
+                // Its leaves stand between what it stands on and its top.
+                $base = $this->base($other);
+                $shades[$key] = Shade::of($other->name, $other->form, $tall - $base, max(0.0, $top - $base), $this->room($other), min(1.0, $overlap));
             }
         }
 
@@ -400,7 +402,7 @@ final class Planting
             }
             $layers = -log($lets) / $stand->form->shade();
             $top = $this->base($other) + min($this->room($other), $heights[$key]);
-            $limit = $top + $layers / $stand->form->layers() * $this->room($stand) - $this->base($stand);
+            $limit = max(0.0, $top - $this->base($stand)) + $layers / $stand->form->layers() * $this->room($stand);
             if ($limit > 0.0 && $limit < $this->room($stand)) {
                 $limits[] = [Reason::Shade, max(10.0, $limit), $key];
             }

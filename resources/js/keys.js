@@ -2,7 +2,8 @@
 export function keys() {
     let go = false;
     document.addEventListener('keydown', (event) => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.target.matches('input:not([type="radio"], [type="checkbox"], [type="range"]), textarea, select') || document.querySelector('dialog[open]')) {
+        const isTyping = event.target.matches('input:not([type="radio"], [type="checkbox"], [type="range"]), textarea, select');
+        if (event.ctrlKey || event.metaKey || event.altKey || isTyping || document.querySelector('dialog[open]')) {
             return;
         }
         if (event.key === '?') {

@@ -41,7 +41,8 @@ export function run() {
     // What another device has done shows here too, unless something is being written.
     const state = sheet.dataset.state;
     setInterval(async () => {
-        if (document.visibilityState !== 'visible' || [...sheet.querySelectorAll('input:not([type="hidden"], [type="checkbox"])')].some((field) => field.value !== field.defaultValue)) {
+        const typed = [...sheet.querySelectorAll('input:not([type="hidden"], [type="checkbox"])')];
+        if (document.visibilityState !== 'visible' || typed.some((field) => field.value !== field.defaultValue)) {
             return;
         }
         const answer = await fetch(`${location.pathname}/state`, { headers: { Accept: 'text/plain' } }).catch(() => null);

@@ -1,19 +1,25 @@
 @php($base = $tank ? '/tanks/'.$tank->id.'/diary' : '/diary')
 <x-layout :title="$tank ? 'Diary of '.$tank->name : 'Diary'" :loop="$loop">
-    <div class="page-head"><h1>{{ $tank ? 'Diary of '.$tank->name : 'Diary' }}</h1>@if($tank)<a href="/tanks/{{ $tank->id }}/changed">Note a change already made</a> @endif<a href="/diary/readings.csv" download><x-icon name="download"/> All readings as CSV</a></div>
+    <div class="page-head"><h1>{{ $tank ? 'Diary of '.$tank->name : 'Diary' }}</h1>@if($tank)<a
+        href="/tanks/{{ $tank->id }}/changed">Note a change already made</a> @endif<a href="/diary/readings.csv" download><x-icon
+        name="download"/> All readings as CSV</a></div>
     <nav class="kinds" aria-label="Kinds">
         <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>Everything</a>
-        @foreach(App\Models\EntryKind::cases() as $k)<a href="{{ $base }}?kind={{ $k->value }}" @if($kind === $k) aria-current="true" @endif>{{ $k->label() }}</a>@endforeach
+        @foreach(App\Models\EntryKind::cases() as $k)<a href="{{ $base }}?kind={{ $k->value }}" @if($kind === $k) aria-current="true"
+            @endif>{{ $k->label() }}</a>@endforeach
     </nav>
     <details class="more write" @if($errors->any()) open @endif><summary>Write something down</summary>
         <form method="post" action="/diary" novalidate>@csrf
             <div class="row-fields">
-                <x-choice name="kind" label="Kind" :value="'note'" :options="collect(App\Models\EntryKind::written())->mapWithKeys(fn ($k) => [$k->value => $k->one()])"/>
+                <x-choice name="kind" label="Kind" :value="'note'"
+                    :options="collect(App\Models\EntryKind::written())->mapWithKeys(fn ($k) => [$k->value => $k->one()])"/>
                 <x-choice name="tank_id" label="Tank" :value="$tank?->id" :options="$tanks->pluck('name', 'id')->prepend('none in particular', '')"/>
                 <x-field name="happened_at" label="When" type="datetime-local" :value="now(auth()->user()->timezone)->format('Y-m-d\TH:i')"/>
             </div>
             <x-field name="title" label="What happened" maxlength="200"/>
-            <div class="field"><label for="f-body">More, if you like</label><textarea id="f-body" name="body" rows="3" aria-describedby="e-f-body">{{ is_string(old('body')) ? old('body') : '' }}</textarea><p class="fault" id="e-f-body">@error('body'){{ $message }}@enderror</p></div>
+            <div class="field"><label for="f-body">More, if you like</label><textarea id="f-body" name="body" rows="3"
+                aria-describedby="e-f-body">{{ is_string(old('body')) ? old('body') : '' }}</textarea><p class="fault"
+                id="e-f-body">@error('body'){{ $message }}@enderror</p></div>
             <button class="act">Write it down</button>
         </form>
     </details>
@@ -24,13 +30,17 @@
         @if($d !== $day)<li class="day"><h2>{{ ucfirst($d) }}</h2></li>@php($day = $d)@endif
         <li class="entry-row {{ $entry->kind->value }}">
             <span class="num">{{ $show->time($entry->happened_at) }}</span>
-            <div><b>@if($entry->run_id && $entry->kind === App\Models\EntryKind::Change)<a href="/runs/{{ $entry->run_id }}/look-back">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
-                <small>{{ $entry->kind->one() }}@if(!$tank && $entry->tank) · {{ $entry->tank->name }}@elseif($entry->water) · {{ $entry->water->name }}@endif</small>
-                @if($entry->readings->isNotEmpty())<p class="num">{{ $entry->readings->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') }}</p>@endif
+            <div><b>@if($entry->run_id && $entry->kind === App\Models\EntryKind::Change)<a
+                href="/runs/{{ $entry->run_id }}/look-back">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
+                <small>{{ $entry->kind->one() }}@if(!$tank && $entry->tank) · {{ $entry->tank->name }}@elseif($entry->water) ·
+                    {{ $entry->water->name }}@endif</small>
+                @if($entry->readings->isNotEmpty())<p
+                    class="num">{{ $entry->readings->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') }}</p>@endif
                 @if($entry->body)<p>{{ $entry->body }}</p>@endif
             </div>
             <a class="quiet" href="/entries/{{ $entry->id }}/edit" aria-label="Put “{{ $entry->title }}” right"><x-icon name="pencil"/></a>
-            <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')<button class="quiet" aria-label="Take “{{ $entry->title }}” out of the diary"><x-icon name="trash"/></button></form>
+            <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')<button class="quiet"
+                aria-label="Take “{{ $entry->title }}” out of the diary"><x-icon name="trash"/></button></form>
         </li>
     @empty
         <li class="day"><p class="muted">Nothing {{ $kind ? 'of this kind ' : '' }}yet. Readings and run sheets write themselves down here.</p></li>

@@ -1,12 +1,16 @@
 <x-layout :title="'Put right: '.$entry->title" :loop="$loop">
-    <div class="page-head"><h1>Put an entry right</h1><a class="act quiet" href="{{ $entry->tank_id ? '/tanks/'.$entry->tank_id : '' }}/diary">To the diary</a></div>
+    <div class="page-head"><h1>Put an entry right</h1><a class="act quiet"
+        href="{{ $entry->tank_id ? '/tanks/'.$entry->tank_id : '' }}/diary">To the diary</a></div>
     <p class="lead-line">{{ $entry->title }}</p>
     <form class="plain-form" method="post" action="/entries/{{ $entry->id }}" novalidate>@csrf @method('put')
-        @if(in_array($entry->kind, App\Models\EntryKind::written(), true))<x-field name="title" label="What happened" :value="$entry->title" maxlength="160"/>@endif
+        @if(in_array($entry->kind, App\Models\EntryKind::written(), true))<x-field name="title" label="What happened" :value="$entry->title"
+            maxlength="160"/>@endif
         <x-field name="happened_at" label="When" type="datetime-local" :value="$when" :help="'your time, '.auth()->user()->timezone"/>
-        @if($change)<x-field name="litres" label="Taken out in all" :value="$show->volumes()->show($change->litres)" :unit="$show->volumes()->label" mode="decimal"/>@endif
+        @if($change)<x-field name="litres" label="Taken out in all" :value="$show->volumes()->show($change->litres)" :unit="$show->volumes()->label"
+            mode="decimal"/>@endif
         @foreach($entry->readings as $reading)
-            <x-field :name="'readings['.$reading->parameter->value.']'" :label="$reading->parameter->label()" :value="$show->typed($reading->toCore())" :unit="$show->unit($reading->parameter)->label" mode="text" maxlength="60"/>
+            <x-field :name="'readings['.$reading->parameter->value.']'" :label="$reading->parameter->label()" :value="$show->typed($reading->toCore())"
+                :unit="$show->unit($reading->parameter)->label" mode="text" maxlength="60"/>
         @endforeach
         @if($entry->readings->isNotEmpty())<p class="muted">Empty takes a reading out.</p>@endif
         <x-field name="body" label="Note" :value="$entry->body"/>
@@ -14,7 +18,8 @@
     </form>
     <details class="danger"><summary>Take it out of the diary</summary>
         <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')
-            <p>{{ $change ? 'The change counts no longer: its look-back goes, and the next one falls due from the one before it.' : 'It goes, with what was read in it.' }}</p>
+            <p>{{ $change ? 'The change counts no longer: its look-back goes, and the next one falls due from the one before it.' :
+                'It goes, with what was read in it.' }}</p>
             <button class="act beyond">Take it out</button>
         </form>
     </details>

@@ -1,9 +1,12 @@
 <x-layout title="Round" wide>
 <div class="round">
-    <div class="page-head"><h1>Round</h1><span class="acts">@if(count($strips) > 1)<a href="/evening">Order of an evening</a>@endif <a class="act quiet" href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></span></div>
+    <div class="page-head"><h1>Round</h1><span class="acts">@if(count($strips) > 1)<a href="/evening">Order of an evening</a>@endif <a class="act quiet"
+        href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></span></div>
     @forelse($strips as $strip)
-        <article @class(['strip', 'calm' => $strip->rank === App\View\RoundStrip::CALM, 'off' => $strip->rank === App\View\RoundStrip::OFF, 'alarm' => $strip->rank <= App\View\RoundStrip::TODAY && $strip->rank !== App\View\RoundStrip::OFF])>
-            <a class="strip-drawing" href="/tanks/{{ $strip->tank->id }}">@include('parts.section', ['drawing' => $strip->drawing, 'show' => $strip->tank->keeper->show()])</a>
+        <article @class(['strip', 'calm' => $strip->rank === App\View\RoundStrip::CALM, 'off' => $strip->rank === App\View\RoundStrip::OFF, 'alarm'
+            => $strip->rank <= App\View\RoundStrip::TODAY && $strip->rank !== App\View\RoundStrip::OFF])>
+            <a class="strip-drawing"
+                href="/tanks/{{ $strip->tank->id }}">@include('parts.section', ['drawing' => $strip->drawing, 'show' => $strip->tank->keeper->show()])</a>
             <div class="strip-name">
                 <h2><a href="/tanks/{{ $strip->tank->id }}">{{ $strip->tank->name }}</a></h2>
                 <p>{{ $strip->size }}<br>{{ $strip->tank->animals->label() }}</p>
@@ -20,22 +23,28 @@
             </div>
             <dl class="strip-figures">
                 @foreach($strip->figures as $figure)
-                    <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}</dt><dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif @if($figure['carried'])<small>forecast</small>@endif</dd></div>
+                    <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}</dt>
+                    <dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif
+                        @if($figure['carried'])<small>forecast</small>@endif</dd></div>
                 @endforeach
                 @if($strip->readWhen !== '')<div class="when"><dt>{{ $strip->readWhen }}</dt><dd></dd></div>@endif
             </dl>
-            <a @class(['act', 'quiet' => $strip->rank === App\View\RoundStrip::CALM]) href="{{ $strip->url }}">{{ $strip->act }}<span class="visually-hidden">: {{ $strip->tank->name }}</span></a>
+            <a @class(['act', 'quiet' => $strip->rank === App\View\RoundStrip::CALM]) href="{{ $strip->url }}">{{ $strip->act }}<span
+                class="visually-hidden">: {{ $strip->tank->name }}</span></a>
         </article>
     @empty
         <div class="empty">
             <h2>No tank yet</h2>
-            <p>Cresco begins with a tape measure. From the outer sizes, the bed and the stones it computes what your tank really holds, and from then on every litre has a mark on the glass.</p>
-            <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/waters/new">Name the water that goes in</a> <a class="act quiet" href="/settings#sets">Say what you measure with</a></p>
+            <p>Cresco begins with a tape measure. From the outer sizes, the bed and the stones it computes what your tank really holds, and from then on every
+                litre has a mark on the glass.</p>
+            <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/waters/new">Name the water that goes in</a> <a
+                class="act quiet" href="/settings#sets">Say what you measure with</a></p>
         </div>
     @endforelse
     @foreach($pens as $kit)
         <form class="pen-due" method="post" action="/settings/pens/{{ $kit->parameter->value }}">@csrf
-            <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">Set today<span class="visually-hidden">: {{ $kit->parameter->label() }} pen</span></button>
+            <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">Set today<span
+                class="visually-hidden">: {{ $kit->parameter->label() }} pen</span></button>
         </form>
     @endforeach
 </div>

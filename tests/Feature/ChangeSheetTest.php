@@ -236,6 +236,6 @@ final class ChangeSheetTest extends FeatureCase
         $sheet = (string) $this->get("/tanks/$tank->id/change?".http_build_query(['reason' => 'routine', 'way' => 'litres', 'percent' => '12'] + $sent))->assertOk()->getContent();
 
         self::assertMatchesRegularExpression('/name="percent" value="12"/', $sheet);
-        self::assertMatchesRegularExpression('/value="amount" checked/', $sheet);
+        self::assertMatchesRegularExpression('/value="amount"\s+checked/', $sheet);
     }
 }

@@ -242,6 +242,7 @@ final class ComposeTest extends FeatureCase
         self::assertMatchesRegularExpression('/^3 min [0-3]\d s$/', $time('litres=35&bore=12&length=2&drop=820'));
         self::assertSame('never', $time('litres=35&bore=12&length=2&drop=100'));
         $this->get("/tanks/$tank->id/hose?litres=35&drop=100")->assertSee('flow stops after');
+        $this->get("/tanks/$tank->id/hose?size=0.0000001")->assertOk();
         $this->get("/tanks/$tank->id/hose?bore=wide&watts=-1&goal=900")->assertOk()->assertSee('Write a number in mm')->assertSee('It must lie between');
         $this->get("/tanks/$tank->id/hose?hot=10&goal=24")->assertSee('between the cold water and the hot');
         $this->get("/tanks/$tank->id/hose?tube=25&size=0.8")->assertSee('Your grains go up with the dirt.')->assertSee('pinch the hose');

@@ -138,7 +138,7 @@ final class RoundTest extends FeatureCase
         $store->update(['level' => 50.0]);
         $this->actingAs($keeper->fresh() ?? $keeper)->get('/evening')->assertSee('enough')->assertDontSee('short:');
         // The page of the store begins with the same litres.
-        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]" value="20"/', (string) $this->get("/stores/$store->id")->getContent());
+        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]"\s+value="20"/', (string) $this->get("/stores/$store->id")->getContent());
     }
 
     private static function minutes(string $text): int

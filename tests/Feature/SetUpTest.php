@@ -69,7 +69,7 @@ final class SetUpTest extends FeatureCase
         $tank->update(['animals' => 'hard_water_fish']);
         $this->read($keeper, $tank, ['general_hardness' => '13', 'carbonate_hardness' => '9', 'conductivity' => '540', 'ph' => '7.9', 'temperature' => '25', 'nitrate' => '20']);
         $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertDontSee('leads away')->getContent();
-        self::assertMatchesRegularExpression('/<option value="'.$tap->id.'" selected/', $page);
+        self::assertMatchesRegularExpression('/<option value="'.$tap->id.'"\s+selected/', $page);
         $this->get("/tanks/$tank->id/change?water=$ro->id")->assertSee('This water leads away from the range.');
         $run = $this->writeRun($keeper, $tank);
         self::assertSame($tap->id, $run->plan->water);

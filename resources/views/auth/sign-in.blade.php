@@ -1,6 +1,7 @@
 <x-layout title="Sign in" bare>
     <div class="door">
-        <svg class="door-mark" viewBox="0 0 32 32" width="56" height="56" aria-hidden="true"><path class="mark-water" d="M4 13h24v14H4z"/><path class="mark-glass" d="M4 5v22h24V5"/><path class="mark-plant" d="M16 27c0-6-1-9-5-12m5 7c0-5 1-8 5-11"/></svg>
+        <svg class="door-mark" viewBox="0 0 32 32" width="56" height="56" aria-hidden="true"><path class="mark-water" d="M4 13h24v14H4z"/>
+        <path class="mark-glass" d="M4 5v22h24V5"/><path class="mark-plant" d="M16 27c0-6-1-9-5-12m5 7c0-5 1-8 5-11"/></svg>
         <h1>Cresco</h1>
         <p>Look, read, change, look again.</p>
         @if($demo)

@@ -1,59 +1,84 @@
 @php($show = $keeper->show())
-@php($was = fn (string $field, ?string $usual): string => $errors->has($field) && is_scalar($typed->input($field)) ? (string) $typed->input($field) : (string) $usual)
-@php($aims = ['gh' => ['GH', Cresco\Core\Measure\Parameter::GeneralHardness, $input->target->gh], 'kh' => ['KH', Cresco\Core\Measure\Parameter::CarbonateHardness, $input->target->kh], 'ec' => ['Conductivity', Cresco\Core\Measure\Parameter::Conductivity, $input->target->conductivity]])
+@php($was = fn (string $field, ?string $usual): string => $errors->has($field) && is_scalar($typed->input($field)) ? (string) $typed->input($field) :
+    (string) $usual)
+@php($aims = ['gh' => ['GH', Cresco\Core\Measure\Parameter::GeneralHardness, $input->target->gh], 'kh' => ['KH',
+    Cresco\Core\Measure\Parameter::CarbonateHardness, $input->target->kh], 'ec' => ['Conductivity', Cresco\Core\Measure\Parameter::Conductivity,
+    $input->target->conductivity]])
 <x-layout title="Water bench" wide act>
     <p id="said" class="visually-hidden" role="status"></p>
     <h1 class="visually-hidden">Water bench</h1>
     <form id="bench" class="sheet decide bench" method="post" action="/batches" novalidate
-        hx-get="/bench" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace" hx-params="not _token" hx-replace-url="true">
+        hx-get="/bench" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace"
+            hx-params="not _token" hx-replace-url="true">
         @csrf
         <input type="hidden" name="tank_was" value="{{ $input->tank?->id }}"><input type="hidden" name="animals_was" value="{{ $input->animals->value }}">
         <aside class="side" aria-label="What is wanted, and what is at hand">
             <fieldset><legend>Water for</legend>
                 <div class="row-fields two">
-                    <div class="field"><label for="f-tank">tank</label><select id="f-tank" name="tank" data-reload><option value="">no tank</option>@foreach($keeper->tanks as $tank)<option value="{{ $tank->id }}" @selected($tank->id === $input->tank?->id)>{{ $tank->name }}</option>@endforeach</select><p class="fault" id="e-f-tank">{{ $errors->first('tank') }}</p></div>
-                    <x-change-entry name="litres" label="make" :value="$was('litres', $show->volumes()->show($input->litres))" :unit="$keeper->volume_unit->label()"/>
+                    <div class="field"><label for="f-tank">tank</label><select id="f-tank" name="tank" data-reload>
+                    <option value="">no tank</option>@foreach($keeper->tanks as $tank)<option value="{{ $tank->id }}"
+                        @selected($tank->id === $input->tank?->id)>{{ $tank->name }}</option>@endforeach</select>
+                    <p class="fault" id="e-f-tank">{{ $errors->first('tank') }}</p></div>
+                    <x-change-entry name="litres" label="make" :value="$was('litres', $show->volumes()->show($input->litres))"
+                        :unit="$keeper->volume_unit->label()"/>
                 </div>
-                <div class="field"><label for="f-animals">kept in it</label><select id="f-animals" name="animals" data-reload>@foreach(Cresco\Core\Tank\AnimalGroup::cases() as $group)<option value="{{ $group->value }}" @selected($group === $input->animals)>{{ $group->label() }}</option>@endforeach</select><p class="fault" id="e-f-animals">{{ $errors->first('animals') }}</p></div>
+                <div class="field"><label for="f-animals">kept in it</label>
+                <select id="f-animals" name="animals" data-reload>@foreach(Cresco\Core\Tank\AnimalGroup::cases() as $group)<option value="{{ $group->value }}"
+                    @selected($group === $input->animals)>{{ $group->label() }}</option>@endforeach</select>
+                <p class="fault" id="e-f-animals">{{ $errors->first('animals') }}</p></div>
                 <button class="act quiet no-script" formmethod="get" formaction="/bench">Take their water</button>
             </fieldset>
             <fieldset><legend>Target</legend>
                 <div class="row-fields two">
                 @foreach($aims as $field => [$label, $parameter, $value])
-                    <x-change-entry :name="$field" :label="$label" :value="$was($field, $value === null ? '' : App\Units\Show::plain($show->unit($parameter)->fromBase($value), max(1, $show->unit($parameter)->decimals)))" :unit="$show->unit($parameter)->label" hint="open"/>
+                    <x-change-entry :name="$field" :label="$label"
+                        :value="$was($field, $value === null ? ''
+                            : App\Units\Show::plain($show->unit($parameter)->fromBase($value), max(1,
+                                $show->unit($parameter)->decimals)))" :unit="$show->unit($parameter)->label" hint="open"/>
                 @endforeach
-                    <x-change-entry name="ratio" label="Ca:Mg" :value="$was('ratio', $input->target->ratio === null ? '' : App\Units\Show::plain($input->target->ratio, 2))" unit=": 1" hint="open"/>
+                    <x-change-entry name="ratio" label="Ca:Mg"
+                        :value="$was('ratio', $input->target->ratio === null ? '' : App\Units\Show::plain($input->target->ratio, 2))" unit=": 1" hint="open"/>
                 </div>
             </fieldset>
             <fieldset class="picks" aria-describedby="e-f-waters"><legend>Waters</legend>
                 @foreach($keeper->waters->sortBy('name') as $water)
-                    <label class="tick"><input type="checkbox" name="waters[]" value="{{ $water->id }}" @checked(in_array($water->id, array_map(fn ($w) => $w->id, $input->waters), true))> {{ $water->name }}</label>
+                    <label class="tick"><input type="checkbox" name="waters[]" value="{{ $water->id }}"
+                        @checked(in_array($water->id, array_map(fn ($w) => $w->id, $input->waters), true))> {{ $water->name }}</label>
                 @endforeach
                 <p class="fault" id="e-f-waters">{{ $errors->first('waters') }}</p>
             </fieldset>
             <fieldset class="picks" aria-describedby="e-f-jars"><legend>Jars</legend>
                 @forelse($keeper->benchJars()->sortBy('name') as $jar)
-                    <label class="tick"><input type="checkbox" name="jars[]" value="{{ $jar->id }}" @checked(in_array($jar->id, array_map(fn ($j) => $j->id, $input->jars), true))> <span>{{ $jar->name }}</span></label>
+                    <label class="tick"><input type="checkbox" name="jars[]" value="{{ $jar->id }}"
+                        @checked(in_array($jar->id, array_map(fn ($j) => $j->id, $input->jars), true))> <span>{{ $jar->name }}</span></label>
                 @empty
                     <p class="muted">None yet: only waters are blended. <a href="/jars/new">Put a jar on the shelf</a></p>
                 @endforelse
                 <p class="fault" id="e-f-jars">{{ $errors->first('jars') }}</p>
-                @if($keeper->benchJars()->isNotEmpty())<label class="tick"><input type="checkbox" name="spoons" value="1" @checked($input->bySpoon)> by spoon where it is known</label>
-                <div class="field"><label for="f-minerals">minerals go in</label><select id="f-minerals" name="minerals"><option value="vessel" @selected(!$input->isDirect)>dissolved in the new water first</option><option value="direct" @selected($input->isDirect)>straight in with the refill</option></select></div>@endif
+                @if($keeper->benchJars()->isNotEmpty())<label class="tick"><input type="checkbox" name="spoons" value="1"
+                    @checked($input->bySpoon)> by spoon where it is known</label>
+                <div class="field"><label for="f-minerals">minerals go in</label><select id="f-minerals" name="minerals">
+                <option value="vessel" @selected(!$input->isDirect)>dissolved in the new water first</option>
+                <option value="direct" @selected($input->isDirect)>straight in with the refill</option></select></div>@endif
             </fieldset>
             <details @if($errors->has('cap')) open @endif><summary>Limits, and the way there</summary>
                 <p class="muted">mg/L at most; empty for none.</p>
                 <div class="row-fields two caps">
                 @foreach(['Na', 'K', 'Cl', 'SO4', 'NO3'] as $name)
                     @php($ion = Cresco\Core\Water\Ion::from($name))
-                    @php($cap = is_array($typed->input('cap')) && $errors->has('cap') ? ($typed->input('cap')[$name] ?? '') : ($input->target->caps[$name] ?? ''))
-                    <div class="field small"><label for="f-cap-{{ $name }}">{{ $ion->label() }}</label><span class="entry"><input id="f-cap-{{ $name }}" name="cap[{{ $name }}]" value="{{ is_scalar($cap) ? $cap : '' }}" inputmode="decimal" autocomplete="off" maxlength="20" aria-describedby="e-f-cap"></span></div>
+                    @php($cap = is_array($typed->input('cap')) && $errors->has('cap') ? ($typed->input('cap')[$name] ?? '') : ($input->target->caps[$name] ??
+                        ''))
+                    <div class="field small"><label for="f-cap-{{ $name }}">{{ $ion->label() }}</label><span class="entry"><input id="f-cap-{{ $name }}"
+                        name="cap[{{ $name }}]" value="{{ is_scalar($cap) ? $cap : '' }}" inputmode="decimal" autocomplete="off" maxlength="20"
+                        aria-describedby="e-f-cap"></span></div>
                 @endforeach
                 <x-change-entry name="share" label="each change" :value="$was('share', App\Units\Show::plain(100 * $input->fraction, 1))" unit="%"/>
                 </div>
                 <p class="fault" id="e-f-cap">{{ $errors->first('cap') }}</p>
             </details>
-            <details><summary>Keep this recipe</summary><div class="keep-recipe"><label class="visually-hidden" for="f-recipe_name">Name of the recipe</label><input id="f-recipe_name" name="recipe_name" placeholder="its name" maxlength="80" autocomplete="off"><button class="act quiet" formaction="/recipes">Keep</button></div></details>
+            <details><summary>Keep this recipe</summary><div class="keep-recipe">
+            <label class="visually-hidden" for="f-recipe_name">Name of the recipe</label><input id="f-recipe_name" name="recipe_name" placeholder="its name"
+                maxlength="80" autocomplete="off"><button class="act quiet" formaction="/recipes">Keep</button></div></details>
             <p class="more-links"><a href="/shelf">Shelf and spoons</a> · <a href="/recipes">Recipes</a> · <a href="/waters">Waters</a></p>
         </aside>
         <div id="answer" class="answer">@include('bench.answer')</div>

@@ -1,6 +1,9 @@
 @php($ec = Cresco\Core\Measure\Parameter::Conductivity)
 @php($at = fn (float $v): float => round(54 + 530 * max(0, min(1, $v / $strip['most'])), 1))
-<svg class="water-map ec-strip" viewBox="0 0 600 58" role="img" aria-label="Conductivity with this GH and KH @if($strip['reach']) can lie between {{ $show->number($ec, $strip['reach'][0]) }} and {{ $show->number($ec, $strip['reach'][1]) }} @endif; this batch {{ $show->value($ec, $strip['made']) }}@if($strip['target'] !== null), wanted {{ $show->value($ec, $strip['target']) }}@endif">
+<svg class="water-map ec-strip" viewBox="0 0 600 58" role="img"
+    aria-label="Conductivity with this GH and KH @if($strip['reach']) can lie between {{ $show->number($ec, $strip['reach'][0]) }} and {{ $show->number($ec,
+    $strip['reach'][1]) }} @endif; this batch {{ $show->value($ec, $strip['made']) }}@if($strip['target'] !== null), wanted
+    {{ $show->value($ec, $strip['target']) }}@endif">
     <text class="say" x="48" y="26" text-anchor="end">{{ $show->unit($ec)->label }}</text>
     <path class="tick-line" d="M54 22H584"/>
     @if($strip['reach'])<path class="ec-reach" d="M{{ $at($strip['reach'][0]) }} 22H{{ max($at($strip['reach'][1]), $at($strip['reach'][0]) + 1) }}"/>@endif
@@ -8,5 +11,7 @@
     @if($strip['tank'] !== null)<rect class="tank" x="{{ $at($strip['tank']) - 5 }}" y="17" width="10" height="10"/>@endif
     @if($strip['target'] !== null)<path class="ec-aim" d="M{{ $at($strip['target']) }} 10V34"/>@endif
     <circle class="made" cx="{{ $at($strip['made']) }}" cy="22" r="5"/>
-    @foreach(App\View\BenchMap::ticks($show->unit($ec)->fromBase($strip['most'])) as $tick)<path class="tick-line" d="M{{ $at($show->unit($ec)->toBase($tick)) }} 22v4"/><text class="num" x="{{ $at($show->unit($ec)->toBase($tick)) }}" y="50" text-anchor="middle">{{ App\Units\Show::plain($tick, 0) }}</text>@endforeach
+    @foreach(App\View\BenchMap::ticks($show->unit($ec)->fromBase($strip['most'])) as $tick)<path class="tick-line"
+        d="M{{ $at($show->unit($ec)->toBase($tick)) }} 22v4"/><text class="num" x="{{ $at($show->unit($ec)->toBase($tick)) }}" y="50"
+        text-anchor="middle">{{ App\Units\Show::plain($tick, 0) }}</text>@endforeach
 </svg>

@@ -5,7 +5,9 @@
 <section class="board" aria-label="The change on the section">
     <p class="lead-figure">
         <a class="figure" {!! $link('share') !!}><b>{{ $sheet->litres() }}</b> {{ $draft->tank->keeper->volume_unit->label() }}</a>
-        <span>out, <b class="num">{{ $show->percent($draft->share()) }}</b> new water @if($draft->plan->drains > 1)in {{ $draft->plan->drains }} drains @elseif($draft->plan->isWhileFilling())while {{ $show->volume($draft->plan->outflow() - $draft->plan->drained) }} run in @endif · {{ $sheet->effort() }}</span>
+        <span>out, <b class="num">{{ $show->percent($draft->share()) }}</b> new water @if($draft->plan->drains > 1)in {{ $draft->plan->drains }} drains
+            @elseif($draft->plan->isWhileFilling())while {{ $show->volume($draft->plan->outflow() - $draft->plan->drained) }} run in
+            @endif · {{ $sheet->effort() }}</span>
     </p>
     @include('parts.section', ['drawing' => $sheet->drawing, 'show' => $show])
     <ul class="level-list">
@@ -23,10 +25,19 @@
             @php($p = $o->parameter)
             @continue($o->now === null && $o->after() === null)
             <tr @class(['beyond' => $row->beyondSwing])>
-                <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}@if($row->outsideRange) <b class="outside">{{ $row->outsideRange }}<span class="visually-hidden"> for these animals</span></b>@endif</small></th>
-                <td class="num">{{ $o->now ? $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) : '–' }}@if($row->assumed)<small>forecast</small>@elseif($o->now && $o->now->spread() > 0)<small>± {{ $show->plusMinus($p, ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</small>@endif</td>
-                <td class="num after">@if($o->after())<a {!! $link($p->value.'.after') !!}>{{ $show->number($p, $o->after()->central(), $o->after()->halfWidth()) }}</a>@if($o->after()->halfWidth() > 0)<small>± {{ $show->plusMinus($p, $o->after()->halfWidth()) }}</small>@endif @else – @endif</td>
-                <td class="num">@if($o->nextDay())<a {!! $link($p->value.'.next') !!}>{{ $show->number($p, $o->nextDay()->central(), $o->nextDay()->halfWidth()) }}</a>@if($o->nextDay()->halfWidth() > 0)<small>± {{ $show->plusMinus($p, $o->nextDay()->halfWidth()) }}</small>@endif @else – @endif</td>
+                <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}@if($row->outsideRange) <b class="outside">{{ $row->outsideRange }}<span
+                    class="visually-hidden"> for these animals</span></b>@endif</small></th>
+                <td class="num">{{ $o->now ? $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) :
+                    '–' }}@if($row->assumed)<small>forecast</small>@elseif($o->now && $o->now->spread() > 0)<small>±
+                    {{ $show->plusMinus($p, ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</small>@endif</td>
+                <td class="num after">@if($o->after())<a
+                    {!! $link($p->value.'.after') !!}>{{ $show->number($p, $o->after()->central(),
+                    $o->after()->halfWidth()) }}</a>@if($o->after()->halfWidth() > 0)<small>±
+                    {{ $show->plusMinus($p, $o->after()->halfWidth()) }}</small>@endif @else – @endif</td>
+                <td class="num">@if($o->nextDay())<a
+                    {!! $link($p->value.'.next') !!}>{{ $show->number($p, $o->nextDay()->central(),
+                    $o->nextDay()->halfWidth()) }}</a>@if($o->nextDay()->halfWidth() > 0)<small>±
+                    {{ $show->plusMinus($p, $o->nextDay()->halfWidth()) }}</small>@endif @else – @endif</td>
             </tr>
             @if($o->after() && $o->now)
             <tr class="drawn" aria-hidden="true"><td colspan="4"><svg class="band" viewBox="0 0 100 10" preserveAspectRatio="none">
@@ -41,17 +52,21 @@
         @if($free = $draft->forecast->ammoniaAfter())
             <tr><th scope="row">Free ammonia<small>mg/L NH₃-N</small></th><td></td>
                 <td class="num after"><a {!! $link('ammonia.after') !!}>{{ App\View\ChangeSheet::trace($free->value('NH3_N')) }}</a></td>
-                <td class="num">@if($n = $draft->forecast->ammoniaNextDay())<a {!! $link('ammonia.next') !!}>{{ App\View\ChangeSheet::trace($n->value('NH3_N')) }}</a>@endif</td></tr>
+                <td class="num">@if($n = $draft->forecast->ammoniaNextDay())<a
+                    {!! $link('ammonia.next') !!}>{{ App\View\ChangeSheet::trace($n->value('NH3_N')) }}</a>@endif</td></tr>
         @endif
         </tbody>
     </table>
     <p class="key"><span class="k was"></span> now <span class="k spread"></span> after <span class="k range"></span> usual range</p>
     <p class="workings">Workings:
-        <a {!! $link('volume') !!}>net volume</a>@if($draft->needed), <a {!! $link('needed') !!}>litres needed</a>@endif, <a {!! $link('stream') !!}>refill temperature</a>, <a {!! $link('depth') !!}>standing depth</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>routine peak</a>@endif
+        <a {!! $link('volume') !!}>net volume</a>@if($draft->needed), <a {!! $link('needed') !!}>litres needed</a>@endif, <a
+            {!! $link('stream') !!}>refill temperature</a>, <a {!! $link('depth') !!}>standing
+            depth</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>routine peak</a>@endif
     </p>
 </aside>
 @if(request()->header('HX-Request'))
-    <div hx-swap-oob="innerHTML:#said">{{ $sheet->litres() }} {{ $draft->tank->keeper->volume_unit->label() }} out, {{ $show->percent($draft->share()) }} new water. {{ $sheet->findings()[0]->head ?? '' }}</div>
+    <div hx-swap-oob="innerHTML:#said">{{ $sheet->litres() }} {{ $draft->tank->keeper->volume_unit->label() }} out, {{ $show->percent($draft->share()) }} new
+        water. {{ $sheet->findings()[0]->head ?? '' }}</div>
     <div id="source-facts" class="source-facts" hx-swap-oob="true">@include('change.source')</div>
     @include('change.faults', ['faults' => $faults])
 @endif

@@ -1,41 +1,60 @@
 <x-layout :title="'A session at '.$tank->name" :loop="$loop" act>
-    <div class="page-head"><h1>A session at {{ $tank->name }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/change?{{ http_build_query($asked) }}">Back to the change</a></div>
+    <div class="page-head"><h1>A session at {{ $tank->name }}</h1><a class="act quiet"
+        href="/tanks/{{ $tank->id }}/change?{{ http_build_query($asked) }}">Back to the change</a></div>
     <form id="compose" method="get" action="/tanks/{{ $tank->id }}/compose" novalidate>
         <fieldset class="either"><legend class="visually-hidden">Water</legend>
             <label><input id="dry-0" type="radio" name="dry" value="0" @checked(!$page->work->isDry) data-recompose> <span>With a water change</span></label>
             <label><input id="dry-1" type="radio" name="dry" value="1" @checked($page->work->isDry) data-recompose> <span>Without</span></label>
             <p class="lead-line">{{ $page->change() }}</p>
         </fieldset>
-        @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endif @endforeach
+        @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}"
+            value="{{ $value }}">@endif @endforeach
         <fieldset class="signs"><legend>What do you see?</legend>
-            @foreach($page->signs() as $row)<label><input id="sign-{{ $row['sign']->value }}" type="checkbox" name="signs[]" value="{{ $row['sign']->value }}" @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden" name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
+            @foreach($page->signs() as $row)<label><input id="sign-{{ $row['sign']->value }}" type="checkbox" name="signs[]" value="{{ $row['sign']->value }}"
+                @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden"
+                name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
         </fieldset>
         <div class="two-halves compose">
         <fieldset class="picks"><legend>What will you do?</legend>
             @foreach($page->tasks() as $row)
-                <label class="tick"><input id="task-{{ $row['task']->value }}" type="checkbox" name="tasks[]" value="{{ $row['task']->value }}" @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small @class(['due' => $row['due']])>{{ implode(', ', array_filter([$row['due'] ? 'due' : '', $row['open'] ? $row['last'] : 'with a water change only'])) }}</small></span></label>
+                <label class="tick"><input id="task-{{ $row['task']->value }}" type="checkbox" name="tasks[]" value="{{ $row['task']->value }}"
+                    @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ $row['task']->label() }} <small
+                    @class(['due' => $row['due']])>{{ implode(', ', array_filter([$row['due'] ? 'due' : '', $row['open'] ? $row['last'] :
+                    'with a water change only'])) }}</small></span></label>
                 @if($stands = $page->standsUnder($row['task']))
                 @include('change.stands')
                 @endif
             @endforeach
             <p class="fault" id="e-f-tasks">{{ $errors->first('tasks') ?: $errors->first('order') }}</p>
-            <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" data-recompose value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
+            <div class="field small"><label for="f-day">On</label><input id="f-day" type="date" name="day" data-recompose
+                value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
             <button class="act quiet no-script">Sort it</button>
         </fieldset>
         <section aria-labelledby="sheet-title"><h2 id="sheet-title">The run sheet</h2>
-            @foreach($page->planned() as $run)<p class="muted">Already written: <a href="/runs/{{ $run->id }}">the run sheet {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d') === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
+            @foreach($page->planned() as $run)<p class="muted">Already written: <a
+                href="/runs/{{ $run->id }}">the run sheet
+                {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d')
+                === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
             <p><b>{{ ucfirst($page->time()) }}.</b> Begun now, it ends at {{ $page->ends() }}.</p>
             <div class="write">
                 <button class="act large" id="do" form="write">Write the run sheet</button>
-                <div class="guess"><label for="f-guess">Your own guess</label> <span class="entry"><input id="f-guess" form="write" name="guess" data-keep value="{{ is_string(old('guess', request()->query('guess'))) ? old('guess', request()->query('guess')) : '' }}" inputmode="numeric" autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small id="guesses">{{ $page->guesses() }}</small><p class="fault" id="e-f-guess">{{ $errors->first('guess') }}</p></div>
+                <div class="guess"><label for="f-guess">Your own guess</label> <span class="entry"><input id="f-guess" form="write" name="guess" data-keep
+                    value="{{ is_string(old('guess', request()->query('guess'))) ? old('guess', request()->query('guess')) : '' }}" inputmode="numeric"
+                    autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small
+                    id="guesses">{{ $page->guesses() }}</small><p class="fault" id="e-f-guess">{{ $errors->first('guess') }}</p></div>
             </div>
             @foreach($page->broken() as $line)<p class="finding beyond"><b>Against the usual order.</b> {{ $line }}</p>@endforeach
-            @if($page->work->own !== [])<input type="hidden" name="order" value="{{ implode(',', $page->order->keys()) }}"><p><button class="act quiet" name="order" value="">Back to the usual order</button></p>@endif
+            @if($page->work->own !== [])<input type="hidden" name="order" value="{{ implode(',', $page->order->keys()) }}"><p><button class="act quiet"
+                name="order" value="">Back to the usual order</button></p>@endif
             <ol class="sheet-steps">
                 @foreach($page->steps() as $row)
-                <li @class(['of-water' => $row['water']])><span class="num">{{ $row['from'] }}</span><div><b>{{ $row['job']->title }}</b> <small>{{ $row['minutes'] }}{{ $row['learned'] ? ' as it went here' : '' }}{{ $row['water'] ? ' · the water’s' : '' }}</small><small class="why">{{ $row['job']->why }}</small></div>
-                    <span class="moves">@if($row['up'])<button class="quiet" name="order" value="{{ $row['up'] }}" aria-label="{{ $row['job']->title }} earlier">↑</button>@endif @if($row['down'])<button class="quiet" name="order" value="{{ $row['down'] }}" aria-label="{{ $row['job']->title }} later">↓</button>@endif</span></li>
+                <li @class(['of-water' => $row['water']])><span class="num">{{ $row['from'] }}</span><div><b>{{ $row['job']->title }}</b>
+                    <small>{{ $row['minutes'] }}{{ $row['learned'] ? ' as it went here' : '' }}{{ $row['water'] ? ' · the water’s' : '' }}</small><small
+                    class="why">{{ $row['job']->why }}</small></div>
+                    <span class="moves">@if($row['up'])<button class="quiet" name="order" value="{{ $row['up'] }}"
+                        aria-label="{{ $row['job']->title }} earlier">↑</button>@endif @if($row['down'])<button class="quiet" name="order"
+                        value="{{ $row['down'] }}" aria-label="{{ $row['job']->title }} later">↓</button>@endif</span></li>
                 @endforeach
             </ol>
             <ul class="spells">@foreach($page->spells() as [$words, $isLong])<li @class(['due' => $isLong])>{{ $words }}</li>@endforeach</ul>
@@ -45,11 +64,13 @@
         </div>
     </form>
     <form id="write" method="post" action="/tanks/{{ $tank->id }}/runs">@csrf
-        @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endif @endforeach
+        @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}"
+            value="{{ $value }}">@endif @endforeach
         @foreach($page->work->tasks as $task)<input type="hidden" name="tasks[]" value="{{ $task->value }}">@endforeach
         @if($page->work->own !== [])<input type="hidden" name="order" value="{{ implode(',', $page->order->keys()) }}">@endif
         @if($page->work->day)<input type="hidden" name="day" value="{{ $page->work->day->format('Y-m-d') }}">@endif
-        @foreach($page->work->signs as $sign)<input type="hidden" name="signs[]" value="{{ $sign->value }}"><input type="hidden" name="signs_was[]" value="{{ $sign->value }}">@endforeach
+        @foreach($page->work->signs as $sign)<input type="hidden" name="signs[]" value="{{ $sign->value }}"><input type="hidden" name="signs_was[]"
+            value="{{ $sign->value }}">@endforeach
         @if($page->work->isDry)<input type="hidden" name="dry" value="1">@endif
         @if($stands = $page->stands())
         <input type="hidden" name="trim" value="1">
@@ -65,7 +86,10 @@
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/schools">@csrf @method('put')
             <input type="hidden" name="back" value="{{ App\View\Asked::query(request()) }}">
             @foreach(Cresco\Core\Work\School::cases() as $school)
-                <div class="field"><label for="f-school-{{ $school->value }}">{{ $school->label() }}</label><select id="f-school-{{ $school->value }}" name="schools[{{ $school->value }}]">@foreach($school->choices() as $key => $words)<option value="{{ $key }}" @selected($page->session->school($school) === $key)>{{ $words }}</option>@endforeach</select><p class="fault">@error('schools.'.$school->value){{ $message }}@enderror</p></div>
+                <div class="field"><label for="f-school-{{ $school->value }}">{{ $school->label() }}</label>
+                <select id="f-school-{{ $school->value }}" name="schools[{{ $school->value }}]">@foreach($school->choices() as $key => $words)<option
+                    value="{{ $key }}" @selected($page->session->school($school) === $key)>{{ $words }}</option>@endforeach</select>
+                <p class="fault">@error('schools.'.$school->value){{ $message }}@enderror</p></div>
             @endforeach
             <button class="act quiet">Keep for this tank</button>
         </form>

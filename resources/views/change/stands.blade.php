@@ -8,8 +8,10 @@
             <span>{{ $stand['name'] }} <small>{{ $stand['when'] }}</small></span>
         </label>
         <span class="entry">
-            <input id="f-cut-{{ $stand['key'] }}" name="cut[{{ $stand['key'] }}]" value="{{ is_string(request()->input('cut.'.$stand['key'])) ? request()->input('cut.'.$stand['key']) : $stand['to'] }}"
-                aria-label="{{ $stand['name'] }} down to" inputmode="decimal" autocomplete="off" maxlength="20" data-recompose aria-describedby="e-f-cut-{{ $stand['key'] }}">
+            <input id="f-cut-{{ $stand['key'] }}" name="cut[{{ $stand['key'] }}]"
+                value="{{ is_string(request()->input('cut.'.$stand['key'])) ? request()->input('cut.'.$stand['key']) : $stand['to'] }}"
+                aria-label="{{ $stand['name'] }} down to" inputmode="decimal" autocomplete="off" maxlength="20" data-recompose
+                    aria-describedby="e-f-cut-{{ $stand['key'] }}">
             <span class="unit">{{ $stand['unit'] }}</span>
         </span>
         <p class="fault" id="e-f-cut-{{ $stand['key'] }}">{{ $errors->first('cut.'.$stand['key']) }}</p>

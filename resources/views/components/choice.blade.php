@@ -5,7 +5,8 @@
 <div class="field">
     <label for="{{ $id }}">{{ $label }}</label>
     <select id="{{ $id }}" name="{{ $name }}" aria-describedby="e-{{ $id }}" @error($path) aria-invalid="true" @enderror {{ $attributes }}>
-        @foreach($options as $key => $text)<option value="{{ $key }}" @selected(is_scalar($old) && (string) $old === (string) $key)>{{ $text }}</option>@endforeach
+        @foreach($options as $key => $text)<option value="{{ $key }}"
+            @selected(is_scalar($old) && (string) $old === (string) $key)>{{ $text }}</option>@endforeach
     </select>
     @if($help)<small>{{ $help }}</small>@endif
     <p class="fault" id="e-{{ $id }}">@error($path){{ $message }}@enderror</p>

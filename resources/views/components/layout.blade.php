@@ -17,14 +17,16 @@
 @if(!$bare)
 <header class="top">
     <a class="mark" href="/" aria-label="Cresco, the round of all tanks">
-        <svg viewBox="0 0 32 32" width="32" height="32" aria-hidden="true"><path class="mark-water" d="M4 13h24v14H4z"/><path class="mark-glass" d="M4 5v22h24V5"/><path class="mark-plant" d="M16 27c0-6-1-9-5-12m5 7c0-5 1-8 5-11"/></svg>
+        <svg viewBox="0 0 32 32" width="32" height="32" aria-hidden="true"><path class="mark-water" d="M4 13h24v14H4z"/>
+        <path class="mark-glass" d="M4 5v22h24V5"/><path class="mark-plant" d="M16 27c0-6-1-9-5-12m5 7c0-5 1-8 5-11"/></svg>
     </a>
     @if($loop)
         @php($here = $loop->tank->id)
         <div class="tank-name"><a href="/tanks/{{ $loop->tank->id }}">{{ $loop->tank->name }}</a><span>{{ $loop->size }}</span></div>
         <nav class="loop" aria-label="The way through {{ $loop->tank->name }}">
             @foreach($loop->stops as $stop)
-                <a href="{{ $stop->url }}" @if($stop->letter) data-key="{{ $stop->letter }}" @endif @if($stop->isHere) aria-current="page" @endif><b>{{ $stop->label }}</b><span>{{ $stop->state }}</span></a>
+                <a href="{{ $stop->url }}" @if($stop->letter) data-key="{{ $stop->letter }}" @endif @if($stop->isHere) aria-current="page"
+                    @endif><b>{{ $stop->label }}</b><span>{{ $stop->state }}</span></a>
             @endforeach
         </nav>
         <nav class="aside" aria-label="Elsewhere"><a href="/bench?tank={{ $here }}">Bench</a> <a href="/settings">Settings</a></nav>
@@ -51,7 +53,8 @@
         <dt><kbd>?</kbd></dt><dd>this list</dd>
         <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>round of all tanks</dd>
         <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>the bench, to make water</dd>
-        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt><dd>look, plants, read, change, session, look back, diary (in a tank)</dd>
+        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt>
+        <dd>look, plants, read, change, session, look back, diary (in a tank)</dd>
         <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more; on a cut line: five millimetres</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>run sheet: step done, back</dd>
         <dt><kbd>Esc</kbd></dt><dd>close</dd>

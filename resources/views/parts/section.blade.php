@@ -6,27 +6,35 @@
 @php($fullY = $d->y($d->tank->water_below_rim))
 @php($fullHeight = ($file ?? false) ? $d->height + $d->wordsHeight : $d->height)
 <svg @if($file ?? false) xmlns="http://www.w3.org/2000/svg" width="{{ $d->width }}" height="{{ $fullHeight }}" font-family="sans-serif" font-size="14" @endif
-    class="section" viewBox="0 0 {{ $d->width }} {{ $fullHeight }}" role="{{ $d->draggable || ($over ?? false) ? 'group' : 'img' }}" aria-labelledby="{{ $uid }}-t {{ $uid }}-d"
+    class="section" viewBox="0 0 {{ $d->width }} {{ $fullHeight }}" role="{{ $d->draggable || ($over ?? false) ? 'group' : 'img' }}"
+        aria-labelledby="{{ $uid }}-t {{ $uid }}-d"
     @if($over ?? false) data-per="{{ $show->levels()->toBase(1) }}" data-scale="{{ $d->scale }}" @endif
-    @if($d->draggable) data-per="{{ $show->levels()->toBase(1) }}" data-rim="{{ $d->top }}" data-scale="{{ $d->scale }}" data-full="{{ $lineY }}" data-floor="{{ $d->floor }}" @endif>
+    @if($d->draggable) data-per="{{ $show->levels()->toBase(1) }}" data-rim="{{ $d->top }}" data-scale="{{ $d->scale }}" data-full="{{ $lineY }}"
+        data-floor="{{ $d->floor }}" @endif>
     <title id="{{ $uid }}-t">Section of {{ $d->tank->name !== '' ? $d->tank->name : 'the tank' }}</title>
     <desc id="{{ $uid }}-d">{{ $d->description($show) }}</desc>
     <defs>
-        <pattern id="{{ $uid }}-h" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path class="hatch" d="M0 0v9" fill="none" stroke="#8fa3a3" stroke-width="1"/></pattern>
-        <pattern id="{{ $uid }}-b" width="7" height="7" patternUnits="userSpaceOnUse"><circle class="grain" cx="2" cy="2" r="1" fill="#8a7440"/><circle class="grain" cx="5.5" cy="5.5" r=".8" fill="#8a7440"/></pattern>
+        <pattern id="{{ $uid }}-h" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path class="hatch" d="M0 0v9" fill="none" stroke="#8fa3a3" stroke-width="1"/></pattern>
+        <pattern id="{{ $uid }}-b" width="7" height="7" patternUnits="userSpaceOnUse"><circle class="grain" cx="2" cy="2" r="1" fill="#8a7440"/>
+        <circle class="grain" cx="5.5" cy="5.5" r=".8" fill="#8a7440"/></pattern>
         @if($d->plants !== [])
-        <clipPath id="{{ $uid }}-in"><rect x="{{ $d->innerLeft() }}" y="{{ $d->top - 4 }}" width="{{ $d->innerWidth() }}" height="{{ $d->floor - $d->top + 4 }}"/></clipPath>
+        <clipPath id="{{ $uid }}-in"><rect x="{{ $d->innerLeft() }}" y="{{ $d->top - 4 }}" width="{{ $d->innerWidth() }}"
+            height="{{ $d->floor - $d->top + 4 }}"/></clipPath>
         <pattern id="{{ $uid }}-s" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
             <path class="shade-line" d="M0 0v5" fill="none" stroke="#14232a" stroke-width="1.6"/>
         </pattern>
         @endif
     </defs>
     @if($markY !== null && $markY > $lineY)
-        <rect class="drained" x="{{ $d->innerLeft() }}" y="{{ $lineY }}" width="{{ $d->innerWidth() }}" height="{{ round($markY - $lineY, 1) }}" fill="url(#{{ $uid }}-h)"/>
+        <rect class="drained" x="{{ $d->innerLeft() }}" y="{{ $lineY }}" width="{{ $d->innerWidth() }}" height="{{ round($markY - $lineY, 1) }}"
+            fill="url(#{{ $uid }}-h)"/>
     @endif
-    <rect class="water" x="{{ $d->innerLeft() }}" y="{{ $markY ?? $lineY }}" width="{{ $d->innerWidth() }}" height="{{ round($d->floor - ($markY ?? $lineY), 1) }}" fill="#bcdada"/>
+    <rect class="water" x="{{ $d->innerLeft() }}" y="{{ $markY ?? $lineY }}" width="{{ $d->innerWidth() }}"
+        height="{{ round($d->floor - ($markY ?? $lineY), 1) }}" fill="#bcdada"/>
     @if($d->vessel->bed->back > $d->vessel->bed->front)
-        <rect class="bed-back" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->back) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->back) }}" fill="#d9cfae" opacity=".6"/>
+        <rect class="bed-back" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->back) }}" width="{{ $d->innerWidth() }}"
+            height="{{ $d->length($d->vessel->bed->back) }}" fill="#d9cfae" opacity=".6"/>
     @endif
     <g clip-path="url(#{{ $uid }}-in)">
     @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => !$plant->floats && $plant->deep >= 0.5)])
@@ -34,8 +42,10 @@
     @if($wood = $d->wood())<path class="wood" d="{{ $wood }}" fill="none" stroke="#6d5236" stroke-width="5" stroke-linecap="round"/>@endif
     @if($stone = $d->stone())<polygon class="stone" points="{{ $stone }}" fill="#8d9192"/>@endif
     @if($d->vessel->bed->highest() > 0)
-        <rect class="bed" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->front) }}" fill="#e2d4a8"/>
-        <rect x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}" height="{{ $d->length($d->vessel->bed->front) }}" fill="url(#{{ $uid }}-b)"/>
+        <rect class="bed" x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}"
+            height="{{ $d->length($d->vessel->bed->front) }}" fill="#e2d4a8"/>
+        <rect x="{{ $d->innerLeft() }}" y="{{ $d->bedY($d->vessel->bed->front) }}" width="{{ $d->innerWidth() }}"
+            height="{{ $d->length($d->vessel->bed->front) }}" fill="url(#{{ $uid }}-b)"/>
     @endif
     <g clip-path="url(#{{ $uid }}-in)">
     @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => $plant->floats || $plant->deep < 0.5)])
@@ -60,22 +70,32 @@
     @endforeach
     @if($fish = $d->fish())
         @php([$fx, $fy, $fl, $fb] = $fish)
-        <path class="fish" fill="#14232a" d="M{{ $fx - $fl / 2 }} {{ $fy }}q{{ round($fl * .38, 1) }} {{ round(-$fb * .98, 1) }} {{ round($fl * .74, 1) }} 0l{{ round($fl * .26, 1) }} {{ round(-$fb * .42, 1) }}v{{ round($fb * .84, 1) }}l{{ round(-$fl * .26, 1) }} {{ round(-$fb * .42, 1) }}q{{ round(-$fl * .36, 1) }} {{ round($fb * .98, 1) }} {{ round(-$fl * .74, 1) }} 0z"/>
+        <path class="fish" fill="#14232a"
+            d="M{{ $fx - $fl / 2 }} {{ $fy }}q{{ round($fl * .38, 1) }} {{ round(-$fb * .98, 1) }} {{ round($fl * .74, 1) }} 0l{{ round($fl * .26,
+            1) }} {{ round(-$fb * .42, 1) }}v{{ round($fb * .84, 1) }}l{{ round(-$fl * .26, 1) }} {{ round(-$fb * .42, 1) }}q{{ round(-$fl * .36, 1) }}
+            {{ round($fb * .98, 1) }} {{ round(-$fl * .74, 1) }} 0z"/>
     @endif
     <path class="glass" d="M{{ $d->left }} {{ $d->top }}V{{ $d->outerBottom }}H{{ $d->right }}V{{ $d->top }}" fill="none" stroke="#14232a" stroke-width="3"/>
     <path class="waterline" d="M{{ $d->innerLeft() }} {{ $lineY }}h{{ $d->innerWidth() }}" stroke="#1d6f80" stroke-width="1.5"/>
-    @if(!$d->plain && $lineY > $fullY)<path class="waterline was" d="M{{ $d->innerLeft() }} {{ $fullY }}h{{ $d->innerWidth() }}" stroke="#1d6f80" stroke-dasharray="3 4"/>@endif
+    @if(!$d->plain && $lineY > $fullY)<path class="waterline was" d="M{{ $d->innerLeft() }} {{ $fullY }}h{{ $d->innerWidth() }}" stroke="#1d6f80"
+        stroke-dasharray="3 4"/>@endif
     @if(!$d->plain)
         <text class="say" x="{{ $d->left }}" y="{{ $d->top - 12 }}">waterline, {{ $show->level($d->waterline) }} under the rim</text>
         @if($d->mark === null)
-            <g class="dimension"><path d="M{{ $d->right + 22 }} {{ $d->top }}V{{ $d->outerBottom }}m-6 0h12M{{ $d->right + 16 }} {{ $d->top }}h12" stroke="currentColor" fill="none"/>
-            <text x="{{ $d->right + 30 }}" y="{{ round(($d->top + $d->outerBottom) / 2, 1) }}" class="num">{{ $show->level($d->vessel->rim + $d->tank->glass) }}</text>
-            <path d="M{{ $d->left }} {{ $d->outerBottom + 16 }}H{{ $d->right }}m0-6v12M{{ $d->left }} {{ $d->outerBottom + 10 }}v12" stroke="currentColor" fill="none"/>
-            <text x="{{ round(($d->left + $d->right) / 2, 1) }}" y="{{ $d->outerBottom + 34 }}" text-anchor="middle" class="num">{{ $show->level($d->vessel->plan->length() + 2 * $d->tank->glass) }}</text></g>
+            <g class="dimension"><path d="M{{ $d->right + 22 }} {{ $d->top }}V{{ $d->outerBottom }}m-6 0h12M{{ $d->right + 16 }} {{ $d->top }}h12"
+                stroke="currentColor" fill="none"/>
+            <text x="{{ $d->right + 30 }}" y="{{ round(($d->top + $d->outerBottom) / 2, 1) }}"
+                class="num">{{ $show->level($d->vessel->rim + $d->tank->glass) }}</text>
+            <path d="M{{ $d->left }} {{ $d->outerBottom + 16 }}H{{ $d->right }}m0-6v12M{{ $d->left }} {{ $d->outerBottom + 10 }}v12" stroke="currentColor"
+                fill="none"/>
+            <text x="{{ round(($d->left + $d->right) / 2, 1) }}" y="{{ $d->outerBottom + 34 }}" text-anchor="middle"
+                class="num">{{ $show->level($d->vessel->plan->length() + 2 * $d->tank->glass) }}</text></g>
         @else
-            <g class="dimension"><path d="M{{ $d->right + 34 }} {{ $d->top }}V{{ $markY }}m-6 0h12M{{ $d->right + 28 }} {{ $d->top }}h12" stroke="currentColor" fill="none"/>
+            <g class="dimension"><path d="M{{ $d->right + 34 }} {{ $d->top }}V{{ $markY }}m-6 0h12M{{ $d->right + 28 }} {{ $d->top }}h12"
+                stroke="currentColor" fill="none"/>
             <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2), 1) }}" class="num">{{ $show->levelNumber($d->mark) }}</text>
-            <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2) + 16, 1) }}" class="say">{{ $show->levels()->label }}</text></g>
+            <text x="{{ $d->right + 42 }}" y="{{ round(max($d->top + 14, ($d->top + $markY) / 2) + 16, 1) }}"
+                class="say">{{ $show->levels()->label }}</text></g>
         @endif
         @foreach($d->leaders as $leader)
             <g @class(['leader', 'beyond' => $leader->beyond])>
@@ -85,8 +105,10 @@
         @endforeach
         @foreach($d->leaders as $leader)
             <g @class(['leader', 'beyond' => $leader->beyond])>
-                <text x="{{ $leader->x + ($leader->toLeft ? -8 : 8) }}" y="{{ $leader->to - 4 }}" @if($leader->toLeft) text-anchor="end" @endif>{{ $leader->first }}</text>
-                <text class="say" x="{{ $leader->x + ($leader->toLeft ? -8 : 8) }}" y="{{ $leader->to + 12 }}" @if($leader->toLeft) text-anchor="end" @endif>{{ $leader->beyond ? '! ' : '' }}{{ $leader->second }}</text>
+                <text x="{{ $leader->x + ($leader->toLeft ? -8 : 8) }}" y="{{ $leader->to - 4 }}" @if($leader->toLeft) text-anchor="end"
+                    @endif>{{ $leader->first }}</text>
+                <text class="say" x="{{ $leader->x + ($leader->toLeft ? -8 : 8) }}" y="{{ $leader->to + 12 }}" @if($leader->toLeft) text-anchor="end"
+                    @endif>{{ $leader->beyond ? '! ' : '' }}{{ $leader->second }}</text>
             </g>
         @endforeach
     @endif

@@ -26,13 +26,15 @@
 </ol>
 @php($estimate = $working->estimate())
 @if($estimate->spread() > 0)
-<p class="band-line">As exactly as you can measure, it lies eight times out of ten between <b>{{ $number($estimate->low(), 3) }}</b> and <b>{{ $number($estimate->high(), 3) }}</b>.</p>
+<p class="band-line">As exactly as you can measure, it lies eight times out of ten between <b>{{ $number($estimate->low(), 3) }}</b> and
+    <b>{{ $number($estimate->high(), 3) }}</b>.</p>
 @endif
 <h3>What goes in</h3>
 <table class="plain"><thead><tr><th>Symbol</th><th>Meaning</th><th>Value</th><th>From</th></tr></thead><tbody>
     @foreach([...$working->givens(), ...$working->constants()] as $given)
         <tr><td><code>{{ $given->symbol }}</code></td><td>{{ $given->label }}</td>
-            <td class="num">{{ $number($given->value->central()) }}@if($given->value->spread() > 0) ± {{ $number($given->value->spread(), 2) }}@endif {{ $given->unit }}</td>
+            <td class="num">{{ $number($given->value->central()) }}@if($given->value->spread() > 0) ± {{ $number($given->value->spread(), 2) }}@endif
+                {{ $given->unit }}</td>
             <td>{{ $given->source ?? 'you' }}@if($given->grade) · {{ $given->grade->value }}@endif</td></tr>
     @endforeach
 </tbody></table>
@@ -41,7 +43,8 @@
 <h3>What would change it most</h3>
 <ul class="moves">
     @foreach($sensitivities as $move)
-        <li>{{ ucfirst($move->given->label) }}: {{ $number($move->step, 2) }} {{ $move->given->unit }} more makes it <b>{{ $move->effect < 0 ? $number(-$move->effect, 2).' less' : $number($move->effect, 2).' more' }}</b></li>
+        <li>{{ ucfirst($move->given->label) }}: {{ $number($move->step, 2) }} {{ $move->given->unit }} more makes it
+            <b>{{ $move->effect < 0 ? $number(-$move->effect, 2).' less' : $number($move->effect, 2).' more' }}</b></li>
     @endforeach
 </ul>
 @endif

@@ -19,7 +19,8 @@
     <svg class="stand-plan" width="{{ $page->planWidth() + 8 }}" viewBox="-4 -4 {{ $page->planWidth() + 8 }} {{ $page->planHeight() + 8 }}" role="img"
         aria-label="From above, front pane below: {{ count($page->plan()) }} stands; the list has them all">
         <defs>
-            <pattern id="plan-shade" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><path class="shade-line" d="M0 0v6"/></pattern>
+            <pattern id="plan-shade" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><path class="shade-line" d="M0 0v6"/>
+            </pattern>
             <clipPath id="plan-outline"><polygon points="{{ $page->outline() }}"/></clipPath>
         </defs>
         <polygon class="ground" points="{{ $page->outline() }}"/>
@@ -30,7 +31,8 @@
             @if($rect['shaded'])
             <rect class="in-shade" x="{{ $rect['x'] }}" y="{{ $rect['y'] }}" width="{{ $rect['w'] }}" height="{{ $rect['h'] }}" fill="url(#plan-shade)"/>
             @endif
-            <text x="{{ $rect['x'] + $rect['w'] / 2 }}" y="{{ $rect['y'] + ($rect['floats'] ? 18 : $rect['h'] / 2 + 5) }}" text-anchor="middle">{{ $rect['number'] }}</text>
+            <text x="{{ $rect['x'] + $rect['w'] / 2 }}" y="{{ $rect['y'] + ($rect['floats'] ? 18 : $rect['h'] / 2 + 5) }}"
+                text-anchor="middle">{{ $rect['number'] }}</text>
         </g>
         @endforeach
         </g>

@@ -17,7 +17,8 @@
                 @endforeach
             </div>
             <x-field :name="'height['.$row['key'].']'" label="Height" :unit="$levels->label" mode="decimal"/>
-            <label class="tick"><input type="checkbox" name="guessed[{{ $row['key'] }}]" value="1" data-guessed="{{ $row['key'] }}" @checked(old('guessed.'.$row['key']))> by eye<span class="visually-hidden">: {{ $row['name'] }}</span></label>
+            <label class="tick"><input type="checkbox" name="guessed[{{ $row['key'] }}]" value="1" data-guessed="{{ $row['key'] }}"
+                @checked(old('guessed.'.$row['key']))> by eye<span class="visually-hidden">: {{ $row['name'] }}</span></label>
             @endif
             <small>forecast {{ $row['forecast'] }}; {{ $row['seen'] }}</small>
         </fieldset>

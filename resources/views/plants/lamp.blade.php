@@ -24,13 +24,17 @@
         </div>
         @endforeach
         @foreach([
-            'told' => ['Figure', ''], 'dimmer' => ['Dimmed to', '%'], 'length' => ['Length', $levels->label], 'width' => ['Width', $levels->label], 'above' => ['Over the water', $levels->label],
-            'angle' => ['Opens by', '°'], 'hours' => ['On for', 'h a day'], 'ramp' => ['Ramp, each way', 'min'], 'spots' => ['Spots', ''], 'across' => ['Middle, from the left', '%'], 'front' => ['Middle, from the front', '%'],
+            'told' => ['Figure', ''], 'dimmer' => ['Dimmed to', '%'], 'length' => ['Length', $levels->label], 'width' => ['Width', $levels->label], 'above' =>
+                ['Over the water', $levels->label],
+            'angle' => ['Opens by', '°'], 'hours' => ['On for', 'h a day'], 'ramp' => ['Ramp, each way', 'min'], 'spots' => ['Spots', ''], 'across' =>
+                ['Middle, from the left', '%'], 'front' => ['Middle, from the front', '%'],
         ] as $name => [$label, $unit])
         <div class="field">
             <label for="f-{{ $name }}-{{ $key }}">{{ $label }}</label>
-            <span class="entry"><input id="f-{{ $name }}-{{ $key }}" name="{{ $name }}" value="{{ $was($name) }}" inputmode="decimal" autocomplete="off" maxlength="20"
-                aria-describedby="e-f-{{ $name }}-{{ $key }}" @if($fault($name)) aria-invalid="true" @endif>@if($unit)<span class="unit">{{ $unit }}</span>@endif</span>
+            <span class="entry"><input id="f-{{ $name }}-{{ $key }}" name="{{ $name }}" value="{{ $was($name) }}" inputmode="decimal" autocomplete="off"
+                maxlength="20"
+                aria-describedby="e-f-{{ $name }}-{{ $key }}" @if($fault($name)) aria-invalid="true" @endif>@if($unit)<span
+                    class="unit">{{ $unit }}</span>@endif</span>
             <p class="fault" id="e-f-{{ $name }}-{{ $key }}">{{ $fault($name) }}</p>
         </div>
         @endforeach

@@ -8,7 +8,8 @@
             <thead><tr><th>Under the water</th><th>mean</th><th>middle</th><th>corner</th><th>mol/m² a day</th></tr></thead>
             <tbody>
             @foreach($page->rows() as $row)
-                <tr><th scope="row" class="num">{{ $row['depth'] }}</th><td class="num">{{ $row['mean'] }}</td><td class="num">{{ $row['middle'] }}</td><td class="num">{{ $row['corner'] }}</td><td class="num">{{ $row['dose'] }}</td></tr>
+                <tr><th scope="row" class="num">{{ $row['depth'] }}</th><td class="num">{{ $row['mean'] }}</td><td class="num">{{ $row['middle'] }}</td>
+                <td class="num">{{ $row['corner'] }}</td><td class="num">{{ $row['dose'] }}</td></tr>
             @endforeach
             </tbody>
         </table>
@@ -21,10 +22,12 @@
         @foreach($tank->lamps as $lamp)
         <details class="lamp"><summary>{{ $page->lampWords($lamp) }}</summary>
             @include('plants.lamp', ['lamp' => $lamp])
-            <form method="post" action="/tanks/{{ $tank->id }}/lamps/{{ $lamp->id }}">@csrf @method('delete')<button class="act quiet">Take this lamp out</button></form>
+            <form method="post" action="/tanks/{{ $tank->id }}/lamps/{{ $lamp->id }}">@csrf @method('delete')<button
+                class="act quiet">Take this lamp out</button></form>
         </details>
         @endforeach
-        <details class="lamp" @if($tank->lamps->isEmpty() || old('new')) open @endif><summary>{{ $tank->lamps->isEmpty() ? 'The lamp' : 'Another lamp' }}</summary>
+        <details class="lamp" @if($tank->lamps->isEmpty() || old('new')) open @endif>
+        <summary>{{ $tank->lamps->isEmpty() ? 'The lamp' : 'Another lamp' }}</summary>
             @include('plants.lamp', ['lamp' => null])
         </details>
     </section>
@@ -32,15 +35,19 @@
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/light" novalidate>
             @csrf @method('put')
             <h2>Between lamp and plant</h2>
-            <x-choice name="glass_cover" label="Over the water lies" :value="$tank->glass_cover->value" :options="collect(Cresco\Core\Light\GlassCover::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
-            <x-choice name="water_tint" label="The water is" :value="$tank->water_tint->value" :options="collect(Cresco\Core\Light\WaterTint::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
-            <x-field name="carbon_dioxide" label="Carbon dioxide while it is light" :value="$tank->carbon_dioxide" unit="mg/L" mode="decimal" :help="$page->carbonHint()"/>
+            <x-choice name="glass_cover" label="Over the water lies" :value="$tank->glass_cover->value"
+                :options="collect(Cresco\Core\Light\GlassCover::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
+            <x-choice name="water_tint" label="The water is" :value="$tank->water_tint->value"
+                :options="collect(Cresco\Core\Light\WaterTint::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
+            <x-field name="carbon_dioxide" label="Carbon dioxide while it is light" :value="$tank->carbon_dioxide" unit="mg/L" mode="decimal"
+                :help="$page->carbonHint()"/>
             <button class="act">Keep</button>
         </form>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/light-readings" novalidate>
             @csrf
             <h2>A reading of it</h2>
-            <x-choice name="by" label="Read with" :options="['sensor' => 'a sensor made for water', 'air_sensor' => 'a sensor set in air, held under water', 'phone' => 'a phone, in lux']"/>
+            <x-choice name="by" label="Read with"
+                :options="['sensor' => 'a sensor made for water', 'air_sensor' => 'a sensor set in air, held under water', 'phone' => 'a phone, in lux']"/>
             <x-field name="value" label="It shows" mode="decimal" unit="µmol/m²s or lux"/>
             <div class="row-fields three">
                 <x-field name="across" label="From the left" :value="50" unit="%" mode="decimal"/>
@@ -52,7 +59,8 @@
         @foreach($tank->lightReadings as $reading)
         <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-readings/{{ $reading->id }}">
             @csrf @method('delete')
-            <span>{{ $page->readingWords($reading) }}</span> <button class="quiet">Take out<span class="visually-hidden"> the reading of {{ $page->show->day($reading->taken_at) }}</span></button>
+            <span>{{ $page->readingWords($reading) }}</span> <button class="quiet">Take out<span
+                class="visually-hidden"> the reading of {{ $page->show->day($reading->taken_at) }}</span></button>
         </form>
         @endforeach
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/light-days" novalidate>
@@ -68,7 +76,8 @@
         @foreach($tank->lightDays()->limit(14)->get() as $day)
         <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-days/{{ $day->id }}">
             @csrf @method('delete')
-            <span>{{ $day->day->format('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">Take out<span class="visually-hidden"> {{ $day->day->format('j M') }}</span></button>
+            <span>{{ $day->day->format('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">Take out<span
+                class="visually-hidden"> {{ $day->day->format('j M') }}</span></button>
         </form>
         @endforeach
         <p class="muted">Window sun is not reckoned in: where it falls on the glass, note it in the diary and look there first when algae come.</p>

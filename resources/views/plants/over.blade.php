@@ -1,7 +1,8 @@
 {{-- What lies over the section on the page of the plants: numbers, light beside the depth, lines to cut along. --}}
 @foreach($page->drawing->plants as $plant)
     @php($number = $page->numbers()[$plant->key] ?? '')
-    <g class="stand-number" aria-hidden="true" transform="translate({{ round($plant->x + $plant->width / 2, 1) }} {{ $plant->floats ? $plant->base - 12 : $plant->base + 13 }})">
+    <g class="stand-number" aria-hidden="true"
+        transform="translate({{ round($plant->x + $plant->width / 2, 1) }} {{ $plant->floats ? $plant->base - 12 : $plant->base + 13 }})">
         <circle r="9"/><text text-anchor="middle" y="4.5">{{ $number }}</text>
     </g>
 @endforeach
@@ -12,9 +13,11 @@
     </g>
 @endforeach
 @foreach($page->cutLines() as $line)
-    <g id="cut-line-{{ $line['key'] }}" class="cut-line" tabindex="0" role="slider" data-cut-line="{{ $line['key'] }}" data-base="{{ $line['base'] }}" data-most="{{ $line['most'] }}"
+    <g id="cut-line-{{ $line['key'] }}" class="cut-line" tabindex="0" role="slider" data-cut-line="{{ $line['key'] }}" data-base="{{ $line['base'] }}"
+        data-most="{{ $line['most'] }}"
         aria-label="Cut height of {{ $line['number'] }}, {{ $page->words->name($line['cut']->stand) }}" aria-orientation="vertical"
-        aria-valuemin="1" aria-valuemax="{{ (int) ceil($line['most']) }}" aria-valuenow="{{ (int) round($line['cut']->to) }}" aria-valuetext="{{ $line['text'] }} above what it stands on">
+        aria-valuemin="1" aria-valuemax="{{ (int) ceil($line['most']) }}" aria-valuenow="{{ (int) round($line['cut']->to) }}"
+            aria-valuetext="{{ $line['text'] }} above what it stands on">
         <rect class="grip" x="{{ $line['x'] - 4 }}" y="{{ $line['y'] - 14 }}" width="{{ $line['width'] + 8 }}" height="28" fill="transparent"/>
         <path d="M{{ $line['x'] - 4 }} {{ $line['y'] }}h{{ $line['width'] + 8 }}"/>
         <path class="blade" d="M{{ $line['x'] - 4 }} {{ $line['y'] }}l-9 -5v10z"/>

@@ -21,7 +21,8 @@
         <section class="board" aria-label="The stands to scale">
             <div class="days">
                 <label for="day">Look at</label>
-                <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ App\View\PlantsPage::AHEAD }}" step="1" value="{{ $page->day }}" list="day-marks">
+                <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ App\View\PlantsPage::AHEAD }}" step="1" value="{{ $page->day }}"
+                    list="day-marks">
                 <datalist id="day-marks"><option value="0" label="today"></option></datalist>
                 <span class="day-ends" aria-hidden="true">
                     <span>{{ $page->back > 0 ? 'last cut' : 'today' }}</span><span>four weeks on</span>
@@ -39,14 +40,16 @@
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/spot">Photos</a>
             </div>
             @if($page->today->light->lamps === [])
-            <p class="finding heed"><b>No lamp is set up.</b> Without it nobody knows who stands in whose shade. <a href="/tanks/{{ $tank->id }}/light">Set up the lamp</a></p>
+            <p class="finding heed"><b>No lamp is set up.</b> Without it nobody knows who stands in whose shade. <a
+                href="/tanks/{{ $tank->id }}/light">Set up the lamp</a></p>
             @endif
             <ol class="stands">
                 @foreach($page->rows() as $row)
                 <li id="stand-{{ $row->stand->key }}" @class(['due' => $row->isDue])>
                     <span class="number" aria-hidden="true">{{ $row->number }}</span>
                     <div class="who">
-                        <a href="/tanks/{{ $tank->id }}/stands/{{ $row->stand->key }}"><span class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
+                        <a href="/tanks/{{ $tank->id }}/stands/{{ $row->stand->key }}"><span
+                            class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
                         <small>{{ App\View\StandWords::place($row->stand) }}</small>
                         <span class="num">{{ $row->height }}</span>
                     </div>
@@ -70,7 +73,8 @@
                         </label>
                         <label for="f-cut-{{ $row->stand->key }}">to<span class="visually-hidden"> {{ $row->number }}</span></label>
                         <span class="entry">
-                            <input id="f-cut-{{ $row->stand->key }}" name="cut[{{ $row->stand->key }}]" value="{{ $row->to }}" inputmode="decimal" autocomplete="off" maxlength="20"
+                            <input id="f-cut-{{ $row->stand->key }}" name="cut[{{ $row->stand->key }}]" value="{{ $row->to }}" inputmode="decimal"
+                                autocomplete="off" maxlength="20"
                                 aria-describedby="e-f-cut-{{ $row->stand->key }}" @error('cut.'.$row->stand->key) aria-invalid="true" @enderror>
                             <span class="unit">{{ $row->unit }}</span>
                         </span>

@@ -1,4 +1,5 @@
-@php($url = fn (array $more): string => '/tanks/'.$tank->id.'/spot?'.http_build_query($more + ['then' => $page->then?->id, 'now' => $page->now?->id, 'way' => $page->isOver ? 'over' : 'beside']))
+@php($url = fn (array $more): string => '/tanks/'.$tank->id.'/spot?'.http_build_query($more + ['then' => $page->then?->id, 'now' => $page->now?->id, 'way'
+    => $page->isOver ? 'over' : 'beside']))
 @php($name = fn ($photo): string => $photo->is_intent ? __('spot.intent') : $show->day($photo->taken_at))
 <x-layout :title="$tank->name.' from the fixed spot'" :loop="$loop">
     <div class="page-head"><h1>{{ $tank->name }} from the fixed spot</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/plants">All plants</a></div>
@@ -12,20 +13,25 @@
         @if($page->isOver)
         <div class="compare" data-compare>
             <div class="compare-frame">
-                <img src="/photos/{{ $page->then->id }}" width="{{ $page->then->width }}" height="{{ $page->then->height }}" alt="The tank, {{ $name($page->then) }}">
-                <img class="over" src="/photos/{{ $page->now->id }}" width="{{ $page->now->width }}" height="{{ $page->now->height }}" alt="The tank, {{ $name($page->now) }}">
+                <img src="/photos/{{ $page->then->id }}" width="{{ $page->then->width }}" height="{{ $page->then->height }}"
+                    alt="The tank, {{ $name($page->then) }}">
+                <img class="over" src="/photos/{{ $page->now->id }}" width="{{ $page->now->width }}" height="{{ $page->now->height }}"
+                    alt="The tank, {{ $name($page->now) }}">
             </div>
-            <label for="compare">{{ ucfirst($name($page->then)) }} <span class="visually-hidden">against</span> <input id="compare" type="range" min="0" max="100" value="50"> {{ $name($page->now) }}</label>
+            <label for="compare">{{ ucfirst($name($page->then)) }} <span class="visually-hidden">against</span> <input id="compare" type="range" min="0"
+                max="100" value="50"> {{ $name($page->now) }}</label>
         </div>
         @else
         <div class="beside">
             @foreach([$page->then, $page->now] as $photo)
-            <figure><img src="/photos/{{ $photo->id }}" width="{{ $photo->width }}" height="{{ $photo->height }}" alt="The tank, {{ $name($photo) }}"><figcaption>{{ ucfirst($name($photo)) }}</figcaption></figure>
+            <figure><img src="/photos/{{ $photo->id }}" width="{{ $photo->width }}" height="{{ $photo->height }}"
+                alt="The tank, {{ $name($photo) }}"><figcaption>{{ ucfirst($name($photo)) }}</figcaption></figure>
             @endforeach
         </div>
         @endif
         @elseif($page->now)
-        <img class="alone" src="/photos/{{ $page->now->id }}" width="{{ $page->now->width }}" height="{{ $page->now->height }}" alt="The tank, {{ $name($page->now) }}">
+        <img class="alone" src="/photos/{{ $page->now->id }}" width="{{ $page->now->width }}" height="{{ $page->now->height }}"
+            alt="The tank, {{ $name($page->now) }}">
         @else
         <p>{{ __('spot.none') }}</p>
         @endif
@@ -46,7 +52,8 @@
                 <a href="{{ $url(['now' => $photo->id]) }}">now<span class="visually-hidden">: {{ $name($photo) }}</span></a>
                 <form method="post" action="/tanks/{{ $tank->id }}/spot/photos/{{ $photo->id }}">
                     @csrf
-                    <button class="quiet" aria-pressed="{{ $photo->is_intent ? 'true' : 'false' }}">{{ $photo->is_intent ? 'Unpin' : 'Pin as meant' }}<span class="visually-hidden">: {{ $name($photo) }}</span></button>
+                    <button class="quiet" aria-pressed="{{ $photo->is_intent ? 'true' : 'false' }}">{{ $photo->is_intent ? 'Unpin' : 'Pin as meant' }}<span
+                        class="visually-hidden">: {{ $name($photo) }}</span></button>
                 </form>
             </li>
             @endforeach
@@ -59,7 +66,8 @@
             @csrf
             <fieldset class="signs"><legend class="visually-hidden">What is off?</legend>
                 @foreach(Cresco\Core\Work\Off::cases() as $kind)
-                <label><input type="checkbox" name="kinds[]" value="{{ $kind->value }}" @checked(in_array($kind->value, (array) old('kinds', []), true))> <span>{{ __('spot.'.$kind->value) }}</span></label>
+                <label><input type="checkbox" name="kinds[]" value="{{ $kind->value }}"
+                    @checked(in_array($kind->value, (array) old('kinds', []), true))> <span>{{ __('spot.'.$kind->value) }}</span></label>
                 @endforeach
             </fieldset>
             <p class="fault" id="e-f-kinds">{{ $errors->first('kinds') ?: $errors->first('kinds.*') }}</p>
@@ -79,13 +87,15 @@
         <p class="muted">Nothing is off.</p>
         @endforelse
         @if($page->open()->isNotEmpty())
-        <p><a class="act" href="/tanks/{{ $tank->id }}/compose?{{ http_build_query(['dry' => '1', 'tasks' => $page->open()->map(fn ($spot) => $spot->kind->task()->value)->unique()->values()->all()]) }}">Plan the session</a></p>
+        <p><a class="act" href="/tanks/{{ $tank->id }}/compose?{{ http_build_query(['dry' => '1', 'tasks' => $page->open()->map(fn ($spot)
+            => $spot->kind->task()->value)->unique()->values()->all()]) }}">Plan the session</a></p>
         @endif
         @if($page->settled()->isNotEmpty())
         <h2>Settled</h2>
         <ul class="events">
             @foreach($page->settled() as $spot)
-            <li><span>{{ $spot->settled_at ? $show->day($spot->settled_at) : '' }}</span> {{ ucfirst($spot->words()) }}: {{ __('spot.state.'.$spot->state->value) }}</li>
+            <li><span>{{ $spot->settled_at ? $show->day($spot->settled_at) : '' }}</span>
+                {{ ucfirst($spot->words()) }}: {{ __('spot.state.'.$spot->state->value) }}</li>
             @endforeach
         </ul>
         @endif

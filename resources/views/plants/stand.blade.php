@@ -1,7 +1,8 @@
 @php($record = $form->record)
 @php($levels = auth()->user()->show()->levels())
 <x-layout :title="$record ? $form->ofKind()->name.' in '.$tank->name : 'Set up a stand in '.$tank->name" :loop="$loop" act>
-    <div class="page-head"><h1>{{ $record ? $form->ofKind()->name : 'Set up a stand' }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/plants">All plants</a></div>
+    <div class="page-head"><h1>{{ $record ? $form->ofKind()->name : 'Set up a stand' }}</h1><a class="act quiet"
+        href="/tanks/{{ $tank->id }}/plants">All plants</a></div>
     <form class="stand-form" method="post" action="/tanks/{{ $tank->id }}/stands{{ $record ? '/'.$record->id : '' }}" novalidate>
         @csrf
         @if($record) @method('put') @endif
@@ -12,7 +13,8 @@
                     <option value="">choose</option>
                     @foreach($form->kinds() as $group => $kinds)
                     <optgroup label="{{ $group }}">
-                        @foreach($kinds as $key => $name)<option value="{{ $key }}" @selected(old('kind', $form->kind()) === $key)>{{ $name }}</option>@endforeach
+                        @foreach($kinds as $key => $name)<option value="{{ $key }}"
+                            @selected(old('kind', $form->kind()) === $key)>{{ $name }}</option>@endforeach
                     </optgroup>
                     @endforeach
                 </select>
@@ -21,31 +23,41 @@
             <details @if(old('own_name')) open @endif><summary>Another kind</summary>
                 <x-field name="own_name" label="Its name" maxlength="80"/>
                 <div class="row-fields two">
-                    <x-choice name="form" label="It grows as" :options="collect(Cresco\Core\Plants\Form::cases())->mapWithKeys(fn ($f) => [$f->value => $f->entry()->label])"/>
-                    <x-choice name="pace" label="How fast" value="middling" :options="collect(Cresco\Core\Plants\Pace::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()])"/>
+                    <x-choice name="form" label="It grows as"
+                        :options="collect(Cresco\Core\Plants\Form::cases())->mapWithKeys(fn ($f) => [$f->value => $f->entry()->label])"/>
+                    <x-choice name="pace" label="How fast" value="middling"
+                        :options="collect(Cresco\Core\Plants\Pace::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()])"/>
                 </div>
                 <div class="row-fields two">
-                    <x-choice name="demand" label="It asks for" value="middling" :options="collect(Cresco\Core\Plants\Demand::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()])"/>
+                    <x-choice name="demand" label="It asks for" value="middling"
+                        :options="collect(Cresco\Core\Plants\Demand::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()])"/>
                     <x-field name="roots" label="Food it takes by the roots" :value="50" unit="%" mode="decimal"/>
                 </div>
-                <label class="tick"><input type="checkbox" name="bicarbonate" value="1" @checked(old('bicarbonate'))> It lives on bicarbonate where carbon dioxide is short</label>
+                <label class="tick"><input type="checkbox" name="bicarbonate" value="1"
+                    @checked(old('bicarbonate'))> It lives on bicarbonate where carbon dioxide is short</label>
             </details>
             @if(!$record)
-            <x-field name="height" label="Height today" :unit="$levels->label" mode="decimal" help="Above what it stands on. Empty: a guess from its form, with a wide band."/>
+            <x-field name="height" label="Height today" :unit="$levels->label" mode="decimal"
+                help="Above what it stands on. Empty: a guess from its form, with a wide band."/>
             <x-field name="cover" label="How much of its place it covers" :value="100" unit="%" mode="decimal" help="For what floats and for carpets."/>
             @endif
-            <x-field name="wished" label="Height you want it at" :value="$form->length($record?->wished)" :unit="$levels->label" mode="decimal" help="Low in front, high at the back. Empty: as tall as it grows."/>
+            <x-field name="wished" label="Height you want it at" :value="$form->length($record?->wished)" :unit="$levels->label" mode="decimal"
+                help="Low in front, high at the back. Empty: as tall as it grows."/>
             <details @if($record) open @endif><summary>More of it</summary>
                 <x-field name="planted_on" label="Planted on" type="date" :value="$record?->planted_on?->format('Y-m-d')"/>
-                <label class="tick"><input type="checkbox" name="from_air" value="1" @checked(old('from_air', $record?->from_air))> Grown above the water: its leaves die back for two to four weeks</label>
-                <x-field name="perch" label="Sits above the bed by" :value="$record && $record->perch > 0 ? $form->length($record->perch) : null" :unit="$levels->label" mode="decimal" help="On wood or stone."/>
-                <x-field name="ceiling" label="Stops at" :value="$form->length($record?->ceiling)" :unit="$levels->label" mode="decimal" help="Where you know better than its kind."/>
+                <label class="tick"><input type="checkbox" name="from_air" value="1"
+                    @checked(old('from_air', $record?->from_air))> Grown above the water: its leaves die back for two to four weeks</label>
+                <x-field name="perch" label="Sits above the bed by" :value="$record && $record->perch > 0 ? $form->length($record->perch) : null"
+                    :unit="$levels->label" mode="decimal" help="On wood or stone."/>
+                <x-field name="ceiling" label="Stops at" :value="$form->length($record?->ceiling)" :unit="$levels->label" mode="decimal"
+                    help="Where you know better than its kind."/>
                 <x-field name="note" label="Note" :value="$record?->note" maxlength="500"/>
             </details>
         </section>
         <section class="place-side" aria-labelledby="place-title">
             <h2 id="place-title">Its place: drag over the plan, or tap it</h2>
-            <svg class="stand-plan place" data-place viewBox="-4 -4 {{ $form->wide() + 8 }} {{ $form->high() + 8 }}" data-wide="{{ $form->wide() }}" data-high="{{ $form->high() }}"
+            <svg class="stand-plan place" data-place viewBox="-4 -4 {{ $form->wide() + 8 }} {{ $form->high() + 8 }}" data-wide="{{ $form->wide() }}"
+                data-high="{{ $form->high() }}"
                 role="img" aria-label="Plan of the tank, front pane below; the fields below say the place in percent">
                 <polygon class="ground" points="{{ $form->outline() }}"/>
                 @foreach($form->others() as [$x, $y, $w, $h, $name])
@@ -70,7 +82,8 @@
     <section class="plain-form"><h2>It was cut</h2>
         <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/cut" class="row-fields four" novalidate>
             @csrf
-            <x-field name="before" label="Found at" :value="$floats ? round(100 * $form->stand->cover) : $form->length($form->stand->height)" :unit="$floats ? '%' : $levels->label" mode="decimal"/>
+            <x-field name="before" label="Found at" :value="$floats ? round(100 * $form->stand->cover) : $form->length($form->stand->height)"
+                :unit="$floats ? '%' : $levels->label" mode="decimal"/>
             <x-field name="after" label="Left at" :unit="$floats ? '%' : $levels->label" mode="decimal"/>
             <x-field name="replanted" label="Tops set again" :value="0" mode="numeric"/>
             <p><button class="act quiet">Keep the cut</button></p>

@@ -9,7 +9,8 @@
             <li><a href="{{ $place['url'] }}">{{ $place['text'] }}</a>: {{ __($place['fits'] ? 'plants.surplus.fits' : 'plants.surplus.dark') }}</li>
             @endforeach
         </ul>
-        <form method="post" action="/surplus/{{ $row['id'] }}">@csrf<button class="act quiet">It found a place<span class="visually-hidden">: {{ $row['head'] }}</span></button></form>
+        <form method="post" action="/surplus/{{ $row['id'] }}">@csrf<button class="act quiet">It found a place<span
+            class="visually-hidden">: {{ $row['head'] }}</span></button></form>
     </article>
     @empty
     <p>{{ __('plants.surplus.none') }}</p>

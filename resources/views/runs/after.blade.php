@@ -1,17 +1,27 @@
 <x-layout :title="$after->job->title().' · '.$run->tank->name" bare>
 <div class="run">
-    <header class="run-head"><a href="/">Round</a><span>{{ $run->tank->name }}{{ $run->finished_at === null ? '' : ', after the session of '.$show->when($run->finished_at) }}</span></header>
+    <header class="run-head"><a
+        href="/">Round</a><span>{{ $run->tank->name }}{{ $run->finished_at === null ? '' :
+        ', after the session of '.$show->when($run->finished_at) }}</span></header>
     <form class="run-body" id="after" method="post" action="/runs/{{ $run->id }}/after/{{ $after->job->value }}" novalidate>@csrf
         <h1>{{ $after->job->title() }}</h1>
         @foreach($after->job->lines() as $line)<p class="line">{{ $line }}</p>@endforeach
         @foreach($after->job->cautions() as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
         <div class="captures">
         @foreach($reads as $parameter)
-            <div class="capture"><label for="r-{{ $parameter->value }}">{{ $parameter->label() }} <small>{{ $show->unit($parameter)->label }}</small></label><input id="r-{{ $parameter->value }}" name="readings[{{ $parameter->value }}]" value="{{ is_string(old('readings.'.$parameter->value)) ? old('readings.'.$parameter->value) : '' }}" inputmode="decimal" autocomplete="off" maxlength="60" placeholder="–" aria-describedby="e-r-{{ $parameter->value }}" @error('readings.'.$parameter->value) aria-invalid="true" @enderror><p class="fault" id="e-r-{{ $parameter->value }}">@error('readings.'.$parameter->value){{ $message }}@enderror</p></div>
+            <div class="capture"><label for="r-{{ $parameter->value }}">{{ $parameter->label() }}
+                <small>{{ $show->unit($parameter)->label }}</small></label><input id="r-{{ $parameter->value }}" name="readings[{{ $parameter->value }}]"
+                value="{{ is_string(old('readings.'.$parameter->value)) ? old('readings.'.$parameter->value) : '' }}" inputmode="decimal" autocomplete="off"
+                maxlength="60" placeholder="–" aria-describedby="e-r-{{ $parameter->value }}" @error('readings.'.$parameter->value) aria-invalid="true"
+                @enderror><p class="fault" id="e-r-{{ $parameter->value }}">@error('readings.'.$parameter->value){{ $message }}@enderror</p></div>
         @endforeach
         </div>
-        <div class="field"><label for="note">What is not as it should be</label><input id="note" name="note" value="{{ is_string(old('note')) ? old('note') : '' }}" maxlength="1000" autocomplete="off" aria-describedby="e-note"><p class="fault" id="e-note">{{ $errors->first('note') }}</p></div>
+        <div class="field"><label for="note">What is not as it should be</label><input id="note" name="note"
+            value="{{ is_string(old('note')) ? old('note') : '' }}" maxlength="1000" autocomplete="off" aria-describedby="e-note"><p class="fault"
+            id="e-note">{{ $errors->first('note') }}</p></div>
     </form>
-    <footer class="run-foot"><p>{{ $run->changes_water ? 'Tomorrow: read again, and hold the forecast to it' : 'Then: nothing more' }}</p><div class="run-acts"><a class="back" href="/" aria-label="Back to the round">‹</a><button form="after" class="go">{{ $after->job === Cresco\Core\Work\After::Evening ? 'All well' : 'Rinsed' }}</button></div></footer>
+    <footer class="run-foot"><p>{{ $run->changes_water ? 'Tomorrow: read again, and hold the forecast to it' : 'Then: nothing more' }}</p>
+    <div class="run-acts"><a class="back" href="/" aria-label="Back to the round">‹</a><button form="after"
+        class="go">{{ $after->job === Cresco\Core\Work\After::Evening ? 'All well' : 'Rinsed' }}</button></div></footer>
 </div>
 </x-layout>

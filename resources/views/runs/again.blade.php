@@ -12,12 +12,20 @@
         <button class="act quiet">Work it out</button>
     </form>
     @if($new)
-    @if($new->asksForAnother())<p class="finding heed"><b>By what is known now another amount.</b> To bring {{ $new->goalInWords() }} takes {{ $show->volume($new->advised) }}{{ $new->isUnderWay ? ' each time' : '' }}, within what the animals stand. <a href="/runs/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised), 1)] + $typed) }}">Take it</a></p>@endif
+    @if($new->asksForAnother())<p class="finding heed"><b>By what is known now another amount.</b> To bring {{ $new->goalInWords() }} takes
+        {{ $show->volume($new->advised) }}{{ $new->isUnderWay ? ' each time' : '' }}, within what the animals stand. <a
+        href="/runs/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised), 1)] + $typed) }}">Take
+        it</a></p>@endif
     <x-findings :findings="App\View\BeyondLimits::of($run->tank, $new->forecast, $new->mark, $new->allowed(), $show)"/>
-    <p class="line">@if($new->left < 0.1)Nothing more to drain. @else<b class="num">{{ $show->volume($new->left, 1) }}</b> still to drain, to <b class="num">{{ $show->level($new->mark) }}</b> below the rim. @endif {{ $show->percent($new->share) }} new water in all; {{ $show->volume($new->refill) }} go in.</p>
-    <p class="why">The rest takes about {{ App\Units\Show::minutes($new->minutes) }}. @if($run->tank->fish_height > 0)Fish stand in {{ $show->level($new->depth()) }} at that mark. @endif</p>
+    <p class="line">@if($new->left < 0.1)Nothing more to drain. @else<b class="num">{{ $show->volume($new->left, 1) }}</b> still to drain, to <b
+        class="num">{{ $show->level($new->mark) }}</b> below the rim.
+        @endif {{ $show->percent($new->share) }} new water in all; {{ $show->volume($new->refill) }} go in.</p>
+    <p class="why">The rest takes about {{ App\Units\Show::minutes($new->minutes) }}.
+        @if($run->tank->fish_height > 0)Fish stand in {{ $show->level($new->depth()) }} at that mark. @endif</p>
     <p class="why">After it: @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
-    @if($fallen = $new->fallen())<p class="finding heed"><b>Left for next time:</b> {{ App\View\Words::list(array_map(fn ($s) => lcfirst((new App\Kept\StepContent($s))->title()), $fallen)) }}.</p>@endif
+    @if($fallen = $new->fallen())<p
+        class="finding heed"><b>Left for next time:</b>
+        {{ App\View\Words::list(array_map(fn ($s) => lcfirst((new App\Kept\StepContent($s))->title()), $fallen)) }}.</p>@endif
     <form method="post" action="/runs/{{ $run->id }}/again">@csrf
         @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         <button class="act large">Go on with this</button>

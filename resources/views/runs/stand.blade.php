@@ -13,10 +13,14 @@
         <div class="capture">
             <label for="f-stand_{{ $which }}-{{ $cut->stand }}">{{ $label }} <small>{{ $unit }}</small></label>
             @if($done)
-            <output id="f-stand_{{ $which }}-{{ $cut->stand }}" class="num">{{ $found ? $shown($which === 'before' ? ($cut->byCover ? $found->cover_before : $found->before) ?? 0 : ($cut->byCover ? $found->cover : $found->height)) : '–' }}</output>
+            <output id="f-stand_{{ $which }}-{{ $cut->stand }}"
+                class="num">{{ $found ? $shown($which === 'before' ? ($cut->byCover ? $found->cover_before : $found->before) ?? 0 : ($cut->byCover ?
+                $found->cover : $found->height)) : '–' }}</output>
             @else
-            <input id="f-stand_{{ $which }}-{{ $cut->stand }}" name="stand_{{ $which }}[{{ $cut->stand }}]" inputmode="decimal" autocomplete="off" maxlength="20"
-                value="{{ is_string(old($field)) ? old($field) : $shown($planned) }}" aria-describedby="e-f-stand_{{ $which }}-{{ $cut->stand }}" @error($field) aria-invalid="true" @enderror>
+            <input id="f-stand_{{ $which }}-{{ $cut->stand }}" name="stand_{{ $which }}[{{ $cut->stand }}]" inputmode="decimal" autocomplete="off"
+                maxlength="20"
+                value="{{ is_string(old($field)) ? old($field) : $shown($planned) }}" aria-describedby="e-f-stand_{{ $which }}-{{ $cut->stand }}"
+                    @error($field) aria-invalid="true" @enderror>
             @endif
             <p class="fault" id="e-f-stand_{{ $which }}-{{ $cut->stand }}">{{ $errors->first($field) }}</p>
         </div>

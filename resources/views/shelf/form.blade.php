@@ -1,38 +1,52 @@
 @php($salts = collect(Cresco\Core\Recipe\Salts::all())->mapWithKeys(fn ($s) => [$s->key => $s->name.' · '.$s->formula]))
-@php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness), $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
+@php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness),
+    $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
 @php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Units\Scale('g', 1.0, 3))
-@php($label = fn (string $field, ?App\Units\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) && ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Units\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
+@php($label = fn (string $field, ?App\Units\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) &&
+    ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Units\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
 <x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Another jar'">
     <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
-    <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate data-jar>@csrf @if($jar->exists) @method('put') @endif
+    <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate
+        data-jar>@csrf @if($jar->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$jar->name"/>
-        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'" :options="['label' => 'a mineral product, by its label', App\Models\Jar::CONDITIONER => 'a conditioner against chlorine', App\Models\Jar::ACID => 'an acid of known strength'] + $salts->all()"/>
+        <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'"
+            :options="['label' => 'a mineral product, by its label',
+                App\Models\Jar::CONDITIONER => 'a conditioner against chlorine', App\Models\Jar::ACID => 'an acid of known strength'] + $salts->all()"/>
         <fieldset data-of="label conditioner"><legend>What the label says</legend>
             <div class="row-fields">
                 <x-field name="label[dose]" label="so much of it" :value="$label('dose', $dose)" mode="decimal"/>
                 <x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/>
-                <x-field name="label[litres]" label="into so much water" :value="$label('litres', $show->volumes())" :unit="$show->volumes()->label" mode="decimal"/>
-                <x-field name="label[gh]" label="raises GH by" :value="$label('gh', $gh, Cresco\Core\Measure\Hardness::MILLIMOLE_PER_DEGREE)" :unit="$gh->label" data-of="label" mode="decimal"/>
-                <x-field name="label[kh]" label="raises KH by" :value="$label('kh', $kh, Cresco\Core\Measure\Alkalinity::MILLIEQUIVALENT_PER_DEGREE)" :unit="$kh->label" data-of="label" mode="decimal"/>
-                <x-field name="label[ec]" label="lets the pen rise by, if it says" :value="$label('ec', $ec)" :unit="$ec->label" data-of="label" mode="decimal"/>
+                <x-field name="label[litres]" label="into so much water" :value="$label('litres', $show->volumes())" :unit="$show->volumes()->label"
+                    mode="decimal"/>
+                <x-field name="label[gh]" label="raises GH by" :value="$label('gh', $gh, Cresco\Core\Measure\Hardness::MILLIMOLE_PER_DEGREE)"
+                    :unit="$gh->label" data-of="label" mode="decimal"/>
+                <x-field name="label[kh]" label="raises KH by" :value="$label('kh', $kh, Cresco\Core\Measure\Alkalinity::MILLIEQUIVALENT_PER_DEGREE)"
+                    :unit="$kh->label" data-of="label" mode="decimal"/>
+                <x-field name="label[ec]" label="lets the pen rise by, if it says" :value="$label('ec', $ec)" :unit="$ec->label" data-of="label"
+                    mode="decimal"/>
                 <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal" data-of="label"/>
                 <x-field name="label[strength]" label="takes chlorine up to" :value="$label('strength')" unit="mg/L" mode="decimal" data-of="conditioner"/>
             </div>
         </fieldset>
         <fieldset data-of="acid"><legend>The acid</legend>
             <div class="row-fields">
-                <x-choice name="label[kind]" label="Which" :value="$jar->label['kind'] ?? ''" :options="collect(Cresco\Core\Water\AcidKind::cases())->mapWithKeys(fn ($k) => [$k->value => __('acid.kind.'.$k->value)])"/>
-                <x-field name="label[percent]" label="Strength by weight" :value="isset($jar->label['percent']) ? App\Units\Show::plain((float) $jar->label['percent'], 2) : ''" unit="%" mode="decimal"/>
+                <x-choice name="label[kind]" label="Which" :value="$jar->label['kind'] ?? ''"
+                    :options="collect(Cresco\Core\Water\AcidKind::cases())->mapWithKeys(fn ($k) => [$k->value => __('acid.kind.'.$k->value)])"/>
+                <x-field name="label[percent]" label="Strength by weight"
+                    :value="isset($jar->label['percent']) ? App\Units\Show::plain((float) $jar->label['percent'], 2) : ''" unit="%" mode="decimal"/>
             </div>
         </fieldset>
         <div class="row-fields">
             <x-field name="purity" label="Purity" :value="App\Units\Show::plain(100 * $jar->purity, 2)" unit="%" mode="decimal"/>
-            <x-field name="stock" label="Left, g or mL" :value="$jar->stock === null ? '' : App\Units\Show::plain($jar->stock, 1)" mode="decimal" help="empty: not counted"/>
+            <x-field name="stock" label="Left, g or mL" :value="$jar->stock === null ? '' : App\Units\Show::plain($jar->stock, 1)" mode="decimal"
+                help="empty: not counted"/>
             <x-field name="price" label="100 g or mL cost" :value="$jar->price > 0 ? App\Units\Show::plain($jar->price, 2) : ''" mode="decimal"/>
         </div>
         <button class="act">Keep</button>
     </form>
     @if($jar->exists)
-    <details class="danger"><summary>Take this jar off the shelf</summary><form method="post" action="/jars/{{ $jar->id }}">@csrf @method('delete')<p>Its spoon trials go with it; batches made with it stay.</p><button class="act beyond">Take {{ $jar->name }} off</button></form></details>
+    <details class="danger"><summary>Take this jar off the shelf</summary>
+    <form method="post" action="/jars/{{ $jar->id }}">@csrf @method('delete')<p>Its spoon trials go with it; batches made with it stay.</p><button
+        class="act beyond">Take {{ $jar->name }} off</button></form></details>
     @endif
 </x-layout>

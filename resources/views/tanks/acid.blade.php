@@ -3,16 +3,23 @@
     @if($page->working && $page->millilitres > 0)<p class="lead-line"><b class="num">{{ $page->amount() }}</b></p>@endif
     <x-findings :findings="$page->findings()"/>
     @if($page->rows() !== [])
-    <table class="plain"><caption class="visually-hidden">What the acid does</caption><thead><tr><th scope="col">Figure</th><th scope="col">before</th><th scope="col">with the acid</th></tr></thead><tbody>
-    @foreach($page->rows() as [$what, $before, $after])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $before }}</td><td class="num"><b>{{ $after }}</b></td></tr>@endforeach
+    <table class="plain"><caption class="visually-hidden">What the acid does</caption><thead><tr><th scope="col">Figure</th><th scope="col">before</th>
+    <th scope="col">with the acid</th></tr></thead><tbody>
+    @foreach($page->rows() as [$what, $before, $after])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $before }}</td>
+    <td class="num"><b>{{ $after }}</b></td></tr>@endforeach
     </tbody></table>
     @endif
     @php($entry = fn (string $name) => $page->typed[$name])
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/acid" novalidate>
         <fieldset><legend>The water it goes into</legend><div class="row-fields">
-            <div class="field"><label for="f-water">water</label><select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}" @selected($water->is($page->water))>{{ $water->name }}</option>@endforeach</select><p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
+            <div class="field"><label for="f-water">water</label>
+            <select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}"
+                @selected($water->is($page->water))>{{ $water->name }}</option>@endforeach</select>
+            <p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
             <x-change-entry name="litres" label="so much of it" :value="$entry('litres')" :unit="$show->volumes()->label"/>
-            <div class="field"><label for="f-way">it goes into the tank as</label><select id="f-way" name="way"><option value="change" @selected($entry('way') !== 'top_up')>a change</option><option value="top_up" @selected($entry('way') === 'top_up')>top-up</option></select></div>
+            <div class="field"><label for="f-way">it goes into the tank as</label><select id="f-way" name="way">
+            <option value="change" @selected($entry('way') !== 'top_up')>a change</option>
+            <option value="top_up" @selected($entry('way') === 'top_up')>top-up</option></select></div>
         </div></fieldset>
         <fieldset><legend>The acid</legend><div class="row-fields">
             <div class="field"><label for="f-kind">acid</label><select id="f-kind" name="kind">
@@ -24,13 +31,16 @@
         </div></fieldset>
         <button class="act">Work it out</button>
     </form>
-    <p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }} Dilute a strong one first, measure with a syringe of its own, keep it away from chlorine bleach, and lock it up.</p>
+    <p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }} Dilute a strong one first, measure with a syringe of its own, keep it away from
+        chlorine bleach, and lock it up.</p>
     @if($page->working && $page->millilitres > 0)
     <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/acid">@csrf
         @foreach($page->typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-        @if($page->batch)<label class="tick"><input type="checkbox" name="batch" value="1"> into all of the batch that {{ $page->water->name }} was made as</label>@endif
+        @if($page->batch)<label class="tick"><input type="checkbox" name="batch"
+            value="1"> into all of the batch that {{ $page->water->name }} was made as</label>@endif
         <button class="act quiet">It is in: write it down</button>
     </form>
-    <details class="more"><summary>How it is reckoned</summary><div class="open-working">@include('parts.working', ['working' => $page->dose]) @include('parts.working', ['working' => $page->working])</div></details>
+    <details class="more"><summary>How it is reckoned</summary>
+    <div class="open-working">@include('parts.working', ['working' => $page->dose]) @include('parts.working', ['working' => $page->working])</div></details>
     @endif
 </x-layout>

@@ -1,15 +1,20 @@
 <x-layout :title="'Conditioner for '.$tank->name" :loop="$loop">
     <h1>Conditioner for {{ $tank->name }}</h1>
-    @if($result)<p class="lead-line"><b class="num">{{ App\Units\Show::rounded($result->value('dose'), $result->value('dose') < 10 ? 2 : 1) }} mL</b> for this change</p>@endif
+    @if($result)<p class="lead-line"><b class="num">{{ App\Units\Show::rounded($result->value('dose'), $result->value('dose') < 10 ? 2 : 1) }} mL</b> for this
+        change</p>@endif
     <x-findings :findings="$findings"/>
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/conditioner" novalidate>
         @php($entry = fn (string $name) => $typed[$name])
         <fieldset><legend>The water</legend><div class="row-fields">
             <x-change-entry name="litres" label="new water" :value="$entry('litres')" :unit="$volume->label()"/>
             <x-change-entry name="chlorine" label="total chlorine in the tap" :value="$entry('chlorine')" unit="mg/L"/>
-            <div class="field"><label for="f-kind">the utility uses</label><select id="f-kind" name="kind"><option value="chlorine" @selected($typed['kind'] === 'chlorine')>chlorine</option><option value="chloramine" @selected($typed['kind'] === 'chloramine')>chloramine</option></select></div>
+            <div class="field"><label for="f-kind">the utility uses</label><select id="f-kind" name="kind">
+            <option value="chlorine" @selected($typed['kind'] === 'chlorine')>chlorine</option>
+            <option value="chloramine" @selected($typed['kind'] === 'chloramine')>chloramine</option></select></div>
         </div>
-            <div class="field"><label for="f-way">it goes in</label><select id="f-way" name="way"><option value="new" @selected($typed['way'] !== 'tank')>treated first: dose for the new water</option><option value="tank" @selected($typed['way'] === 'tank')>straight from the tap: dose for all {{ $net }}</option></select></div>
+            <div class="field"><label for="f-way">it goes in</label><select id="f-way" name="way">
+            <option value="new" @selected($typed['way'] !== 'tank')>treated first: dose for the new water</option>
+            <option value="tank" @selected($typed['way'] === 'tank')>straight from the tap: dose for all {{ $net }}</option></select></div>
         </fieldset>
         <fieldset><legend>The label</legend><div class="row-fields">
             <x-change-entry name="dose" label="so much" :value="$entry('dose')" unit="mL"/>

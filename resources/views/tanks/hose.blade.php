@@ -9,7 +9,8 @@
         @foreach(['' => 'Your hose', '2' => 'Another one'] as $which => $title)
             @php($row = $page->hoses()[$loop->index] ?? null)
             <fieldset><legend>{{ $title }}</legend>
-                @if($row)<p class="lead-line"><a class="num" {!! $link($row['working']) !!}>{{ $row['time'] }}</a> <span class="muted">{{ $row['flow'] }}</span></p>@endif
+                @if($row)<p class="lead-line"><a class="num" {!! $link($row['working']) !!}>{{ $row['time'] }}</a> <span
+                    class="muted">{{ $row['flow'] }}</span></p>@endif
                 @if($row && $row['stops'])<p class="finding beyond"><b>It stops.</b> {{ $row['stops'] }}</p>@endif
                 <div class="row-fields">
                     <x-change-entry :name="'bore'.$which" label="bore" :value="$t('bore'.$which)" :unit="$show->levels()->label"/>
@@ -19,11 +20,15 @@
             </fieldset>
         @endforeach
             <fieldset><legend>Gravel tube on your hose</legend>
-                @if($lift = $page->lift())<p @class(['finding', $lift->tone])><b>{{ $lift->head }}</b> {{ $lift->text }} <a {!! $link('lift') !!}>working</a></p>@endif
+                @if($lift = $page->lift())<p @class(['finding', $lift->tone])><b>{{ $lift->head }}</b> {{ $lift->text }} <a
+                    {!! $link('lift') !!}>working</a></p>@endif
                 <div class="row-fields">
                     <x-change-entry name="tube" label="inner width" :value="$t('tube')" :unit="$show->levels()->label"/>
                     <x-change-entry name="size" label="grains of" :value="$t('size')" :unit="$show->levels()->label"/>
-                    <div class="field small"><label for="f-grain">of</label><select id="f-grain" name="grain">@foreach(Cresco\Core\Flow\Grain::cases() as $grain)<option value="{{ $grain->value }}" @selected($page->grain() === $grain)>{{ $grain->label() }}</option>@endforeach</select><p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
+                    <div class="field small"><label for="f-grain">of</label>
+                    <select id="f-grain" name="grain">@foreach(Cresco\Core\Flow\Grain::cases() as $grain)<option value="{{ $grain->value }}"
+                        @selected($page->grain() === $grain)>{{ $grain->label() }}</option>@endforeach</select>
+                    <p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
                 </div>
             </fieldset>
             <fieldset><legend>Refill by pump</legend>
@@ -55,8 +60,10 @@
     </form>
     <form method="post" action="/tanks/{{ $tank->id }}/hose">@csrf @method('put')
         @foreach(['bore', 'length', 'drop'] as $field)<input type="hidden" name="{{ $field }}" value="{{ $t($field) }}">@endforeach
-        <p class="acts"><button class="act quiet">Reckon with “your hose” from now on</button> @foreach(['bore', 'length', 'drop'] as $field)@error($field)<span class="fault">{{ $message }}</span>@enderror @endforeach</p>
+        <p class="acts"><button class="act quiet">Reckon with “your hose” from now on</button>
+            @foreach(['bore', 'length', 'drop'] as $field)@error($field)<span class="fault">{{ $message }}</span>@enderror @endforeach</p>
     </form>
-    @foreach([Cresco\Core\Work\Caution::NoMouth, Cresco\Core\Work\Caution::WatchHose, Cresco\Core\Work\Caution::BackSiphon, Cresco\Core\Work\Caution::HotTap] as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
+    @foreach([Cresco\Core\Work\Caution::NoMouth, Cresco\Core\Work\Caution::WatchHose, Cresco\Core\Work\Caution::BackSiphon,
+        Cresco\Core\Work\Caution::HotTap] as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
     @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
 </x-layout>

@@ -8,25 +8,35 @@
             </dl>
             @php($outline = $page->outline(150, 80))
             <figure class="plan">
-                <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="Plan from above, front pane below"><polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
+                <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="Plan from above, front pane below">
+                <polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
                 <figcaption>from above, front below</figcaption>
             </figure>
             <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Change the measures</a></p>
-            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li><li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li><li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li><li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li><li><a href="/tanks/{{ $page->tank->id }}/acid">Acid in its water</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li><li><a href="/tanks/{{ $page->tank->id }}/bed">Bed in patches</a></li></ul>
+            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li>
+            <li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/acid">Acid in its water</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/bed">Bed in patches</a></li></ul>
             <p><a href="/tanks/{{ $page->tank->id }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
         </aside>
         <section class="board" aria-label="Section to scale">
             <p class="lead-figure">
-                <a class="figure" href="?working=volume" data-working="volume"><b>{{ $page->show->volumeNumber($page->vessel->litres()) }}</b> {{ $page->tank->keeper->volume_unit->label() }} net</a>
-                <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }} as near as tape and stone tell</span>
+                <a class="figure" href="?working=volume" data-working="volume"><b>{{ $page->show->volumeNumber($page->vessel->litres()) }}</b>
+                    {{ $page->tank->keeper->volume_unit->label() }} net</a>
+                <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }}
+                    as near as tape and stone tell</span>
             </p>
             @include('parts.section', ['drawing' => $page->drawing, 'show' => $page->show])
             <ul class="level-list">
                 @foreach($page->drawing->leaders as $leader)<li><b>{{ $leader->first }}</b> {{ $leader->second }}</li>@endforeach
             </ul>
             @if($page->levels() !== [])
-            <table class="plain levels"><caption>Levels, from the rim down</caption><thead><tr><th>Below the rim</th><th>What</th><th>Out until there</th></tr></thead><tbody>
-                @foreach($page->levels() as [$mm, $name, $litres])<tr><td class="num">{{ $mm }}</td><td>{{ $name }}</td><td class="num">{{ $litres }}</td></tr>@endforeach
+            <table class="plain levels"><caption>Levels, from the rim down</caption><thead><tr><th>Below the rim</th><th>What</th><th>Out until there</th>
+            </tr></thead><tbody>
+                @foreach($page->levels() as [$mm, $name, $litres])<tr><td class="num">{{ $mm }}</td><td>{{ $name }}</td><td class="num">{{ $litres }}</td>
+                </tr>@endforeach
             </tbody></table>
             @endif
         </section>
@@ -51,17 +61,23 @@
                             @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
                             <path class="spread" d="M{{ $figure->at($figure->value->quantile(.1)) }} 4H{{ $figure->at($figure->value->quantile(.9)) + .6 }}"/>
                         </svg>
-                        <small>{{ $figure->isCarried ? 'forecast, changed ' : '' }}{{ $figure->at ? $page->show->day($figure->at) : '' }}@if($read = $figure->readAs($page->show)) · read as {{ $read }}@endif @if($figure->range) · kept at {{ $page->show->number($figure->parameter, $figure->range[0]) }} to {{ $page->show->value($figure->parameter, $figure->range[1]) }}@endif</small>
+                        <small>{{ $figure->isCarried ? 'forecast, changed ' : '' }}{{ $figure->at ? $page->show->day($figure->at) : '' }}@if($read = $figure->readAs($page->show))
+                            · read as {{ $read }}@endif
+                            @if($figure->range)
+                            · kept at {{ $page->show->number($figure->parameter, $figure->range[0]) }} to {{ $page->show->value($figure->parameter, $figure->range[1]) }}
+                            @endif</small>
                     @else
                         <span class="num muted">not read</span>
                     @endif
                 </div>
             @endforeach
             </div>
-            <p><a class="act" href="/tanks/{{ $page->tank->id }}/read">Read</a> <a class="act quiet" href="/tanks/{{ $page->tank->id }}/change">Plan a change</a></p>
+            <p><a class="act" href="/tanks/{{ $page->tank->id }}/read">Read</a> <a class="act quiet"
+                href="/tanks/{{ $page->tank->id }}/change">Plan a change</a></p>
             <h2>Last events</h2>
             <ul class="events">
-                @forelse($page->lastEntries() as $entry)<li><span>{{ $page->show->day($entry->happened_at) }}</span> {{ $entry->title }}</li>@empty<li>Nothing yet.</li>@endforelse
+                @forelse($page->lastEntries() as $entry)<li><span>{{ $page->show->day($entry->happened_at) }}</span> {{ $entry->title }}</li>@empty<li>Nothing
+                    yet.</li>@endforelse
             </ul>
         </aside>
     </div>

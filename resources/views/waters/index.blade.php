@@ -2,18 +2,24 @@
     <div class="page-head"><h1>Waters that go in</h1><a class="act quiet" href="/waters/new"><x-icon name="plus-lg"/> Another water</a></div>
     @forelse($waters as $water)
         <article class="water-row">
-            <div><h2><a href="/waters/{{ $water->id }}">{{ $water->name }}</a></h2><p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p></div>
-            <p class="num">@php($found = collect(Cresco\Core\Measure\Parameter::cases())->map(fn ($p) => $latest[$water->id][$p->value] ?? null)->filter()){{ $found->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') ?: 'not read yet' }}
+            <div><h2><a href="/waters/{{ $water->id }}">{{ $water->name }}</a></h2>
+            <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p></div>
+            <p class="num">@php($found = collect(Cresco\Core\Measure\Parameter::cases())->map(fn ($p) => $latest[$water->id][$p->value] ??
+                null)->filter()){{ $found->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') ?: 'not read yet' }}
             @if($found->isNotEmpty())<small>last {{ $show->day($found->max('taken_at')) }}</small>@endif</p>
-            <p><a class="act" href="/waters/{{ $water->id }}/read">Read<span class="visually-hidden"> {{ $water->name }}</span></a> <a href="/waters/{{ $water->id }}/edit">Change<span class="visually-hidden"> {{ $water->name }}</span></a></p>
+            <p><a class="act" href="/waters/{{ $water->id }}/read">Read<span class="visually-hidden"> {{ $water->name }}</span></a> <a
+                href="/waters/{{ $water->id }}/edit">Change<span class="visually-hidden"> {{ $water->name }}</span></a></p>
         </article>
     @empty
-        <div class="empty"><h2>No water named yet</h2><p>Tap, rain, RO: what goes into a tank decides what a change can do.</p><p><a class="act" href="/waters/new">Name a water</a></p></div>
+        <div class="empty"><h2>No water named yet</h2><p>Tap, rain, RO: what goes into a tank decides what a change can do.</p>
+        <p><a class="act" href="/waters/new">Name a water</a></p></div>
     @endforelse
     @if($waters->isNotEmpty())
     <div class="page-head"><h2>Stores of RO water</h2><a class="act quiet" href="/stores/new"><x-icon name="plus-lg"/> Another store</a></div>
     @foreach($stores as $store)
-        <article class="water-row"><div><h2><a href="/stores/{{ $store->id }}">{{ $store->name }}</a></h2></div><p class="num">{{ $show->volumeNumber($store->level) }} of {{ $show->volume($store->capacity) }}</p><p><a class="act quiet" href="/stores/{{ $store->id }}">Open<span class="visually-hidden"> {{ $store->name }}</span></a></p></article>
+        <article class="water-row"><div><h2><a href="/stores/{{ $store->id }}">{{ $store->name }}</a></h2></div>
+        <p class="num">{{ $show->volumeNumber($store->level) }} of {{ $show->volume($store->capacity) }}</p>
+        <p><a class="act quiet" href="/stores/{{ $store->id }}">Open<span class="visually-hidden"> {{ $store->name }}</span></a></p></article>
     @endforeach
     @include('parts.exchange', ['what' => 'analyses', 'schema' => 'analyses'])
     @endif

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use FilesystemIterator;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Markup, styles and scripts are read by people: no line of them is longer than an eye takes in. */
+final class LinesTest extends TestCase
+{
+    private const LONGEST = 160;
+
+    public function testNoLineOfAViewAStyleOrAScriptIsTooLong(): void
+    {
+        $long = [];
+        $seen = 0;
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../resources', FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (in_array($file->getExtension(), ['php', 'scss', 'js'], true) ? file($file->getPathname()) ?: [] : [] as $number => $line) {
+                ++$seen;
+                if (mb_strlen(rtrim($line)) > self::LONGEST) {
+                    $long[] = $file->getBasename().':'.($number + 1);
+                }
+            }
+        }
+
+        self::assertSame([], $long);
+        self::assertGreaterThan(3000, $seen);
+    }
+}
