@@ -20,6 +20,7 @@ use Cresco\Core\Plants\Stand as CoreStand;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use WeakMap;
@@ -54,6 +55,9 @@ final class PlantingOf
     /** The planting of a tank that has plants; null for one without. */
     public static function orNone(Tank $tank): ?Planting
     {
+        if (($tank->getAttributes()['stands_count'] ?? null) === 0) {
+            return null;
+        }
         $planting = self::tank($tank);
 
         return $planting->stands === [] ? null : $planting;
@@ -109,7 +113,7 @@ final class PlantingOf
     /** Changes with the plants, the lamps, the tank and the day. */
     private static function key(Tank $tank): string
     {
-        return hash('xxh128', serialize([self::VERSION, $tank->getAttributes(), $tank->loadMissing('devices')->devices->pluck('kind')->all(), CarbonImmutable::now()->format('Y-m-d')]));
+        return hash('xxh128', serialize([self::VERSION, Arr::only($tank->getAttributes(), ['id', 'plants_version', ...$tank->getFillable()]), $tank->loadMissing('devices')->devices->pluck('kind')->all(), CarbonImmutable::now()->format('Y-m-d')]));
     }
 
     /** What does not change from hour to hour is kept until the plants, the lamps or the tank change, or the day does. */

@@ -43,7 +43,7 @@ final readonly class Round
     public static function of(Keeper $keeper): array
     {
         /** @var Collection<int, Tank> $tanks */
-        $tanks = $keeper->tanks()->with('devices')->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
+        $tanks = $keeper->tanks()->with('devices')->withCount('stands')->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
         $waters = TankWater::ofMany($tanks);
         foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {

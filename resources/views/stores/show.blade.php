@@ -46,7 +46,8 @@
                 name="need[{{ $tank->id }}]"
                 value="{{ is_array(request('need')) && is_scalar(request('need')[$tank->id] ?? null) ? request('need')[$tank->id]
                     : App\Units\Show::plain($volume->fromLitres($page->needs[$tank->id] ?? 0), 1) }}"
-                inputmode="decimal" autocomplete="off" maxlength="12" aria-describedby="e-need-{{ $tank->id }}"><span class="unit">{{ $volume->label() }}</span></span>
+                inputmode="decimal" autocomplete="off" maxlength="12"
+                aria-describedby="e-need-{{ $tank->id }}"><span class="unit">{{ $volume->label() }}</span></span>
                 <p class="fault" id="e-need-{{ $tank->id }}">{{ $page->faults[$tank->id] ?? '' }}</p></div>
             @endforeach
         </div><button class="act quiet">Plan it</button></form>

@@ -61,10 +61,14 @@
                             @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
                             <path class="spread" d="M{{ $figure->at($figure->value->quantile(.1)) }} 4H{{ $figure->at($figure->value->quantile(.9)) + .6 }}"/>
                         </svg>
-                        <small>{{ $figure->isCarried ? 'forecast, changed ' : '' }}{{ $figure->at ? $page->show->day($figure->at) : '' }}@if($read = $figure->readAs($page->show))
-                            · read as {{ $read }}@endif
+                        <small>{{ $figure->isCarried ? 'forecast, changed ' : '' }}{{ $figure->at ? $page->show->day($figure->at) : '' }}
+                            @if($read = $figure->readAs($page->show))
+                            · read as {{ $read }}
+                            @endif
                             @if($figure->range)
-                            · kept at {{ $page->show->number($figure->parameter, $figure->range[0]) }} to {{ $page->show->value($figure->parameter, $figure->range[1]) }}
+                            @php($least = $page->show->number($figure->parameter, $figure->range[0]))
+                            @php($most = $page->show->value($figure->parameter, $figure->range[1]))
+                            · kept at {{ $least }} to {{ $most }}
                             @endif</small>
                     @else
                         <span class="num muted">not read</span>
