@@ -64,7 +64,7 @@ final readonly class TrimPlan
     {
         $due = $planting->due($stand);
 
-        return $due !== null && ($due->due->from + $due->due->until) / 2.0 <= $days;
+        return $due !== null && $due->due->middle() <= $days;
     }
 
     public function fresh(): float

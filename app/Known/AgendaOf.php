@@ -80,7 +80,7 @@ final class AgendaOf
     /** @return list<int> stands that are due now as likely as not, the longest overdue first */
     public static function standsNow(Agenda $agenda): array
     {
-        return array_map(static fn(Due $due): int => (int) substr($due->key, strlen(self::STAND)), array_values(array_filter($agenda->now(self::STAND), static fn(Due $due): bool => $due->from + $due->until <= 0)));
+        return array_map(static fn(Due $due): int => (int) substr($due->key, strlen(self::STAND)), array_values(array_filter($agenda->now(self::STAND), static fn(Due $due): bool => $due->middle() <= 0.0)));
     }
 
     /** @return list<Task> work that was done by sheet before and is due again, the longest overdue first */

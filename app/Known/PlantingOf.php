@@ -17,6 +17,7 @@ use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
@@ -161,18 +162,6 @@ final class PlantingOf
         return new KnownPlants($known, $seen, $bare->light->lamps, array_values($tank->lightReadings->map(static fn(LightReading $reading) => $reading->toCore())->all()));
     }
 
-    /** What a stand would be that is not kept yet. */
-    public static function draft(Stand $stand, float $height, Tank $tank): CoreStand
-    {
-        $tank->loadMissing(self::WITH);
-        $vessel = VesselOf::tank($tank);
-        $bare = new Planting([], LightOf::tank($tank), $vessel->waterHeight(), $vessel->bed);
-        $look = new StandLook(['height' => $height, 'cover' => 1.0, 'happened_at' => CarbonImmutable::now(), 'guessed' => false]);
-        $given = self::given($stand, $look, $bare, CarbonImmutable::now(), false);
-
-        return $given['base']->growing(LearnedRate::guess(max(0.3, $given['kind']->usualRate())));
-    }
-
     /**
      * @param Collection<int, Stand> $stands
      *
@@ -280,18 +269,7 @@ final class PlantingOf
      */
     private static function usual(Tank $tank, Collection $stands, array $given, Planting $bare): array
     {
-        $carbon = LightOf::carbonDioxide($tank);
-        $hours = round(LightOf::given($tank, $bare->light)[0], 2);
-        $floating = min(1.0, array_sum(array_map(static fn(array $one): float => $one['base']->floats() ? $one['base']->area() * $one['base']->cover : 0.0, $given)));
-        $hard = array_filter($given, static fn(array $one): bool => $one['kind']->bicarbonate) !== [] && self::alkalinity($tank) > Growth::BICARBONATE_FROM;
-        $asked = [];
-        foreach ($given as $id => $one) {
-            $light = self::light($one['base'], $one['kind'], $bare, $floating);
-            $asked[$id] = [
-                max(0.3, $one['kind']->usualRate()), $one['kind']->demand, round($light, 1), $carbon, $hours, $tank->warmth, $one['kind']->bicarbonate && $hard ? Growth::BICARBONATE : 0.0, $one['base']->ceiling,
-            ];
-        }
-
+        $asked = self::asked($tank, $given, $bare);
         // What was learned of a stand holds until it is seen anew or its light changes.
         $name = 'rates.'.$tank->id;
         $kept = is_array($found = Cache::get($name)) ? $found : [];
@@ -310,6 +288,62 @@ final class PlantingOf
         }
 
         return $rates;
+    }
+
+    /**
+     * What the usual rate of each stand is reckoned from.
+     *
+     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand}> $given
+     *
+     * @return array<int, array{float, Demand, float, float, float, float, float, float}> usual rate, demand, light, carbon dioxide, hours, warmth, what bicarbonate alone allows, ceiling
+     */
+    private static function asked(Tank $tank, array $given, Planting $bare): array
+    {
+        $carbon = LightOf::carbonDioxide($tank);
+        $hours = round(LightOf::given($tank, $bare->light)[0], 2);
+        $floating = min(1.0, array_sum(array_map(static fn(array $one): float => $one['base']->floats() ? $one['base']->area() * $one['base']->cover : 0.0, $given)));
+        $hard = array_filter($given, static fn(array $one): bool => $one['kind']->bicarbonate) !== [] && self::alkalinity($tank) > Growth::BICARBONATE_FROM;
+        $asked = [];
+        foreach ($given as $id => $one) {
+            $light = self::light($one['base'], $one['kind'], $bare, $floating);
+            $asked[$id] = [
+                max(0.3, $one['kind']->usualRate()), $one['kind']->demand, round($light, 1), $carbon, $hours, $tank->warmth, $one['kind']->bicarbonate && $hard ? Growth::BICARBONATE : 0.0, $one['base']->ceiling,
+            ];
+        }
+
+        return $asked;
+    }
+
+    /** How the usual rate of a stand comes about; null for one that floats or is not there. */
+    public static function growth(Tank $tank, int $stand): ?Computation
+    {
+        $tank->load(self::WITH);
+        $vessel = VesselOf::tank($tank);
+        $bare = new Planting([], LightOf::tank($tank), $vessel->waterHeight(), $vessel->bed);
+        $isGas = LightOf::carbonDioxide($tank) >= Growth::IS_GAS;
+        $given = [];
+        foreach ($tank->stands as $record) {
+            $given[$record->id] = self::given($record, $record->latestLook, $bare, CarbonImmutable::now(), $isGas);
+        }
+        if (!isset($given[$stand]) || $given[$stand]['base']->floats()) {
+            return null;
+        }
+        [$usual, $demand, $light, $gas, $lit, $celsius, $least] = self::asked($tank, $given, $bare)[$stand];
+
+        return Growth::rate($usual, $demand, $light, $gas, $lit, $celsius, 1.0, $least)
+            ->note('Food is taken as enough. Each pair of heights moves this rate: it is weighed by how likely its second height is.');
+    }
+
+    /** How the height of a stand comes about, from where it was last seen. */
+    public static function height(Tank $tank, int $stand): ?Computation
+    {
+        [$base, $from] = self::known($tank)->stands[$stand] ?? [null, null];
+        if ($base === null || $base->floats()) {
+            return null;
+        }
+        $days = $from === null ? 0.0 : max(0.0, (CarbonImmutable::now()->startOfHour()->getTimestamp() - $from) / 86400.0);
+
+        return $base->working($days);
     }
 
     /**

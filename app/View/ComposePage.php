@@ -77,7 +77,7 @@ final class ComposePage
         $found = [];
         foreach ($trim->planting->stands as $stand) {
             $due = $trim->planting->due($stand);
-            if ($due !== null && $due->due->from + $due->due->until <= 0) {
+            if ($due !== null && $due->due->middle() <= 0.0) {
                 $found[] = $stand->floats() ? Task::Floaters : Task::Trim;
             }
         }

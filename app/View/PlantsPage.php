@@ -267,6 +267,8 @@ final class PlantsPage
         return match (true) {
             $name === 'taken' => $this->trim->takenOut(VesselOf::tank($this->tank)->litres()),
             $name === 'light' => $this->today->light->working(min(300.0, $this->drawing->vessel->waterHeight())),
+            str_starts_with($name, 'rate--') => PlantingOf::growth($this->tank, $key),
+            str_starts_with($name, 'grown-') => PlantingOf::height($this->tank, $key),
             str_starts_with($name, 'light-') && isset($this->today->stands[$key]) => $this->today->working($this->today->stands[$key], 0.0),
             default => null,
         };

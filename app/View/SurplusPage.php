@@ -13,6 +13,7 @@ use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Kind;
+use Cresco\Core\Plants\Planting;
 
 /** Tops that cuts left over, and where they could go. */
 final readonly class SurplusPage
@@ -54,7 +55,7 @@ final readonly class SurplusPage
         $light = LightOf::tank($tank);
         $vessel = VesselOf::tank($tank);
         $there = $light->at(max(0.0, $vessel->waterHeight() - $vessel->bed->highest()));
-        $need = $kind->demand->need() * 8.0 / max(1.0, $light->hours());
+        $need = Planting::asks($kind->demand, max(1.0, $light->hours()));
 
         return [
             'text' => __('plants.surplus.tank', ['tank' => $tank->name, 'light' => Show::rounded($there, 0), 'need' => Show::rounded($need, 0)]),

@@ -231,9 +231,17 @@ final class Planting
     /** Light that a stand asks for at its top, µmol/m2s, the lamps being on for as long as they are. */
     public function need(Stand $stand): float
     {
-        $hours = $this->light->hours();
+        return self::asks($stand->demand, $this->light->hours());
+    }
 
-        return $hours <= 0.0 ? INF : $stand->demand->need() * self::HOURS / $hours;
+    /**
+     * Light that a kind asks for where the lamps are on for so long, µmol/m2s; INF in the dark.
+     *
+     * @param float $hours at full light a day
+     */
+    public static function asks(Demand $demand, float $hours): float
+    {
+        return $hours > 0.0 ? $demand->need() * self::HOURS / $hours : INF;
     }
 
     /** Dry mass of a stand as it is, g. */
@@ -263,7 +271,7 @@ final class Planting
         $first = null;
         foreach ($this->limits($stand) as [$reason, $limit, $shaded]) {
             $found = $this->dueAt($stand, $reason, $limit, $shaded);
-            if ($found !== null && ($first === null || $found->due->from + $found->due->until < $first->due->from + $first->due->until)) {
+            if ($found !== null && ($first === null || $found->due->middle() < $first->due->middle())) {
                 $first = $found;
             }
         }
@@ -286,7 +294,7 @@ final class Planting
     public function dues(): array
     {
         $dues = array_values(array_filter(array_map($this->due(...), $this->stands)));
-        usort($dues, static fn(StandDue $a, StandDue $b): int => [$a->due->from + $a->due->until, $a->stand->key] <=> [$b->due->from + $b->due->until, $b->stand->key]);
+        usort($dues, static fn(StandDue $a, StandDue $b): int => [$a->due->middle(), $a->stand->key] <=> [$b->due->middle(), $b->stand->key]);
 
         return $dues;
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
 /** Plants of one kind in one place, as they are today. Heights are mm above what they stand on. */
 final readonly class Stand
 {
@@ -105,6 +109,25 @@ final readonly class Stand
         }
 
         return $this->doubling <= 0.0 ? ($from ?? $this->cover) : (new Spread(max(0.1, $this->doubling / $faster)))->after(max(1e-3, $from ?? $this->cover), $this->growingDays($days));
+    }
+
+    /**
+     * Its height after so many days, as a working.
+     *
+     * @param float $days 0 or more
+     */
+    public function working(float $days): Computation
+    {
+        if (!($days >= 0.0 && $days < 1e5)) {
+            throw PlantsFault::growth();
+        }
+
+        return Computation::of('Height of '.$this->name)
+            ->given('h0', 'height when it was last seen', new Normal($this->height, $this->off), 'mm')
+            ->given('t', 'weeks of growth since', $this->growingDays($days) / 7.0, 'weeks')
+            ->given('ln_r', 'rate where it is fastest, ln of mm a week', new Normal(log($this->rate->median), $this->rate->deviation()), '', $this->rate->count > 0 ? null : Grade::Guess)
+            ->constant('H', 'height at which it stops', $this->ceiling, 'mm', 'house default by form and water', Grade::Guess)
+            ->line('h = H / (1 + (H / max(1, h0) - 1) * exp(-4 * exp(ln_r) * t / H))', 'height', 'mm');
     }
 
     /** The same stand, cut or grown to another height or cover. */

@@ -28,6 +28,12 @@ final readonly class Due
         return new self($key, $every - $since, $every - $since, $why);
     }
 
+    /** Day on which it is due as likely as not, counted from today. */
+    public function middle(): float
+    {
+        return ($this->from + $this->until) / 2.0;
+    }
+
     public function isNow(): bool
     {
         return $this->from <= 0;

@@ -26,6 +26,7 @@ final class AgendaTest extends TestCase
         $band = new Due('stand.1', -3, 2);
         self::assertTrue($band->isNow());
         self::assertFalse($band->isLate());
+        self::assertSame(-0.5, $band->middle());
     }
 
     public function testTheLongestOverdueStandsFirstAndKindsStayApart(): void

@@ -327,6 +327,22 @@ final class PlantsTest extends FeatureCase
         self::assertEqualsWithDelta($gram * 0.025 * 1000.0 * 62.0 / 14.0 / VesselOf::tank($this->tank)->litres(), (float) ($found[1] ?? 0.0), 0.06);
     }
 
+    public function testHeightRateAndLightOpenToWorkingsThatComeToTheSameFigures(): void
+    {
+        $stand = $this->set();
+        $this->travelTo('2026-03-12 18:00');
+        $tank = $this->fresh();
+        $core = PlantingOf::tank($tank)->stands[$stand->id];
+
+        self::assertEqualsWithDelta($core->height, PlantingOf::height($tank, $stand->id)?->value('h') ?? 0.0, 1e-6);
+        self::assertEqualsWithDelta($core->rate->usual, PlantingOf::growth($tank, $stand->id)?->value('rate') ?? 0.0, 1e-6);
+        foreach (['grown-', 'rate--', 'light-'] as $name) {
+            $this->get("/tanks/{$this->tank->id}/plants?working=$name$stand->id", ['HX-Request' => 'true'])->assertOk()->assertSee('What goes in');
+            $this->get("/tanks/{$this->tank->id}/plants?working={$name}999", ['HX-Request' => 'true'])->assertOk()->assertDontSee('What goes in');
+        }
+        self::assertNull(PlantingOf::growth($tank, 999));
+    }
+
     public function testInInchesNothingMovesWhenAFormIsKeptAsItStands(): void
     {
         $stand = $this->set(['wished' => '203', 'perch' => '77']);

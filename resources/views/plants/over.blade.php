@@ -9,7 +9,8 @@
 @foreach($page->lightScale() as $i => $tick)
     <g class="light-tick">
         <path d="M{{ $d->right + 2 }} {{ $tick['y'] }}h6"/>
-        <text class="num" x="{{ $d->right + 12 }}" y="{{ $tick['y'] + 5 }}">{{ $tick['light'] }}@if($i === 0)<tspan class="say" dx="4">µmol</tspan>@endif</text>
+        <text class="num" x="{{ $d->right + 12 }}" y="{{ $tick['y'] + 5 }}">{{ $tick['light'] }}@if($i === 0)
+            <tspan class="say" dx="4">µmol</tspan>@endif</text>
     </g>
 @endforeach
 @foreach($page->cutLines() as $line)

@@ -51,7 +51,11 @@
                         <a href="/tanks/{{ $tank->id }}/stands/{{ $row->stand->key }}"><span
                             class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
                         <small>{{ App\View\StandWords::place($row->stand) }}</small>
+                        @if($row->stand->floats())
                         <span class="num">{{ $row->height }}</span>
+                        @else
+                        <a class="num" href="?working=grown-{{ $row->stand->key }}" data-working="grown-{{ $row->stand->key }}">{{ $row->height }}</a>
+                        @endif
                     </div>
                     <p class="when">
                         <b>{{ ucfirst($row->when) }}</b>@if($row->why !== ''): {{ $row->why }}@endif
@@ -81,7 +85,11 @@
                         <p class="fault" id="e-f-cut-{{ $row->stand->key }}">{{ $errors->first('cut.'.$row->stand->key) }}</p>
                         <p class="says" id="says-{{ $row->stand->key }}">{{ implode(' ', $row->says) }}</p>
                     </div>
-                    <p class="learned">{{ ucfirst($row->seen) }}; {{ $row->rate }}.</p>
+                    <p class="learned">{{ ucfirst($row->seen) }}; {{ $row->rate }}.
+                        @if(!$row->stand->floats())
+                        <a href="?working=rate--{{ $row->stand->key }}" data-working="rate--{{ $row->stand->key }}">usual rate</a>
+                        @endif
+                    </p>
                 </li>
                 @endforeach
             </ol>

@@ -34,8 +34,9 @@
     <form id="step" method="post" action="/runs/{{ $run->id }}/steps/{{ $sheet->step->position }}" novalidate>@csrf
         @if(!$done)<button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>@endif
         <h1>{{ $content->title() }}</h1>
-        @foreach($content->lines() as $line)<p
-            class="line">{!! preg_replace('/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
+        @foreach($content->lines() as $line)
+        <p class="line">{!! preg_replace(
+            '/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
         @if($content->stands() !== [])
         <input type="hidden" name="stands_asked" value="1">
         @foreach($content->stands() as $cut)

@@ -201,6 +201,26 @@ final class PlantingTest extends TestCase
         self::assertSame(100.0, $at(10.0)->heightIn(9.0));
     }
 
+    public function testTheWorkingOfAHeightComesToTheHeightThatIsDrawnWithItsBand(): void
+    {
+        $stand = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, off: 10.0);
+        $height = $stand->working(14.0)->endingAt('h')->estimate();
+
+        self::assertEqualsWithDelta($stand->heightIn(14.0), $stand->working(14.0)->value('h'), 1e-6);
+        // Two weeks at 40 mm a week, a factor of 1.826 either way: 450 / (1 + 3.5 exp(-0.389)) = 133 and 450 / (1 + 3.5 exp(-1.299)) = 230; the tape of 10 mm
+        // widens that by a little.
+        self::assertEqualsWithDelta(133.0, $height->low(), 10.0);
+        self::assertLessThan(133.5, $height->low());
+        self::assertEqualsWithDelta(230.0, $height->high(), 12.0);
+    }
+
+    public function testInTheDarkNoLightIsEnoughAndALongDayAsksForLess(): void
+    {
+        self::assertSame(INF, Planting::asks(Demand::Much, 0.0));
+        self::assertEqualsWithDelta(60.0, Planting::asks(Demand::Much, 8.0), 1e-9);
+        self::assertEqualsWithDelta(40.0, Planting::asks(Demand::Much, 12.0), 1e-9);
+    }
+
     public function testSinceWhenItIsShortOfLightFollowsFromTheCurves(): void
     {
         $low = self::stand(1, Form::Rosette, [0.0, 0.2, 0.6, 1.0], 60.0, 0.02, demand: Demand::Much);
