@@ -273,9 +273,10 @@ final class PlantingOf
         // What was learned of a stand holds until it is seen anew or its light changes.
         $name = 'rates.'.$tank->id;
         $kept = is_array($found = Cache::get($name)) ? $found : [];
+        $looks = self::looks($stands);
         $rates = $keys = [];
         foreach ($asked as $id => $of) {
-            $keys[$id] = hash('xxh128', serialize([self::VERSION, $of, $given[$id]['stand']->looked_at?->getTimestamp(), $given[$id]['stand']->planted_on?->getTimestamp()]));
+            $keys[$id] = hash('xxh128', serialize([self::VERSION, $of, $looks[$id] ?? null, $given[$id]['stand']->planted_on?->getTimestamp()]));
             [$key, $rate] = is_array($kept[$id] ?? null) ? $kept[$id] + [null, null] : [null, null];
             if ($key === $keys[$id] && $rate instanceof LearnedRate) {
                 $rates[$id] = $rate;
@@ -312,6 +313,23 @@ final class PlantingOf
         }
 
         return $asked;
+    }
+
+    /**
+     * @param Collection<int, Stand> $stands
+     *
+     * @return array<int, string> which looks there are of each
+     */
+    private static function looks(Collection $stands): array
+    {
+        $found = [];
+        foreach (DB::table('stand_looks')->whereIn('stand_id', $stands->modelKeys())->groupBy('stand_id')->selectRaw('stand_id, count(*) as looks, max(id) as newest, max(happened_at) as last, sum(height) as heights')->get() as $row) {
+            if (is_numeric($row->stand_id)) {
+                $found[(int) $row->stand_id] = (string) json_encode([$row->looks, $row->newest, $row->last, $row->heights]);
+            }
+        }
+
+        return $found;
     }
 
     /** How the usual rate of a stand comes about; null for one that floats or is not there. */

@@ -9,9 +9,9 @@ trait ChangesPlants
 {
     protected static function bootChangesPlants(): void
     {
-        $count = static fn(self $record) => Tank::query()->whereIn('id', $record->tanksOfPlants())->increment('plants_version');
-        static::saved($count);
-        static::deleted($count);
+        $turn = static fn(self $record) => Tank::turnPlants($record->tanksOfPlants());
+        static::saved($turn);
+        static::deleted($turn);
     }
 
     /** @return list<int> tanks that it stands in */

@@ -58,7 +58,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property GlassCover           $glass_cover
  * @property WaterTint            $water_tint
  * @property float|null           $carbon_dioxide mg/L while the lamps are on
- * @property int                  $plants_version counts up whenever its plants or lamps change
+ * @property int                  $plants_version another one whenever its plants or lamps change
  * @property-read Keeper          $keeper
  */
 final class Tank extends Model
@@ -102,6 +102,17 @@ final class Tank extends Model
             'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
             'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date',
         ];
+    }
+
+    /**
+     * What is kept of the plants of these tanks is old from now on. A number that is drawn, not counted: one that was counted would come round again when
+     * a backup is laid back.
+     *
+     * @param list<int> $ids
+     */
+    public static function turnPlants(array $ids): void
+    {
+        self::query()->whereKey($ids)->toBase()->update(['plants_version' => random_int(1, 2_147_483_647)]);
     }
 
     /** What its animals need: the figures of their group, and the keeper's own. */

@@ -123,6 +123,6 @@ final class DemoPlants
             $cover = $of->form->entry()->doubling === null ? $cover : $spread->after($cover, self::EVERY);
         }
         $stand->looks()->insert($looks);
-        $this->tank->increment('plants_version');
+        Tank::turnPlants([$this->tank->id]);
     }
 }

@@ -343,6 +343,23 @@ final class PlantsTest extends FeatureCase
         self::assertNull(PlantingOf::growth($tank, 999));
     }
 
+    public function testABackupThatIsLaidBackShowsItsOwnPlantsAndNotThoseOfAfterwards(): void
+    {
+        $this->set(['height' => '120']);
+        $then = $this->fresh()->plants_version;
+        $second = $this->set(['left' => '50', 'right' => '80']);
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('data-stand="'.$second->id.'"', false);
+        // The database as it was after the first stand, with another second one.
+        $second->looks()->delete();
+        $second->delete();
+        Tank::query()->whereKey($this->tank->id)->update(['plants_version' => $then]);
+        $this->set(['kind' => 'anubias_barteri', 'left' => '50', 'right' => '80', 'height' => '90']);
+
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Anubias barteri');
+        self::assertCount(2, PlantingOf::tank($this->fresh())->stands);
+        self::assertNotSame($then, $this->fresh()->plants_version);
+    }
+
     public function testInInchesNothingMovesWhenAFormIsKeptAsItStands(): void
     {
         $stand = $this->set(['wished' => '203', 'perch' => '77']);
