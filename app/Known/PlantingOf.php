@@ -53,10 +53,22 @@ final class PlantingOf
     /** @var WeakMap<Tank, array{string, Planting}>|null */
     private static ?WeakMap $today = null;
 
+    /** Whether a tank is known to have no plants without looking. */
+    public static function isBare(Tank $tank): bool
+    {
+        return ($tank->getAttributes()['stands_count'] ?? null) === 0;
+    }
+
+    /** Changes when what tank() gives may change. */
+    public static function hour(Tank $tank): string
+    {
+        return self::key($tank).CarbonImmutable::now()->startOfHour()->getTimestamp();
+    }
+
     /** The planting of a tank that has plants; null for one without. */
     public static function orNone(Tank $tank): ?Planting
     {
-        if (($tank->getAttributes()['stands_count'] ?? null) === 0) {
+        if (self::isBare($tank)) {
             return null;
         }
         $planting = self::tank($tank);
@@ -72,7 +84,7 @@ final class PlantingOf
         }
         self::$today ??= new WeakMap();
         $hour = CarbonImmutable::now()->startOfHour();
-        $key = self::key($tank).$hour->getTimestamp();
+        $key = self::hour($tank);
         $kept = self::$today[$tank] ?? null;
         if ($kept === null || $kept[0] !== $key) {
             $found = self::cached('planting.'.$tank->id, $key);
@@ -97,10 +109,10 @@ final class PlantingOf
         return new Planting($core, $known->light($tank), $vessel->waterHeight(), $vessel->bed);
     }
 
-    /** When each stand was last looked at, and whether by eye; null for one that never was. */
-    public static function seen(Tank $tank, int $stand): ?StandSeen
+    /** @return array<int, StandSeen> when each stand was last looked at, and whether by eye; not those that never were */
+    public static function seen(Tank $tank): array
     {
-        return self::known($tank)->seen[$stand] ?? null;
+        return self::known($tank)->seen;
     }
 
     /** What is kept for a tank, as long as it was made of the same. */

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Water\Analysis as CoreAnalysis;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -23,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null           $conductivity uS/cm at 25 degC
  * @property string|null          $note
  */
-final class Analysis extends Model
+final class Analysis extends Record
 {
     protected $fillable = ['water_id', 'sampled_on', 'milligrams', 'hardness', 'alkalinity', 'ph', 'conductivity', 'note'];
 

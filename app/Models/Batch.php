@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null       $made_at
  * @property CarbonImmutable            $created_at
  */
-final class Batch extends Model
+final class Batch extends Record
 {
     protected $fillable = ['tank_id', 'water_id', 'litres', 'card', 'checks', 'made_at'];
 

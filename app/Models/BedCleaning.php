@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A patch of bed was cleaned.
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null        $run_id
  * @property CarbonImmutable $cleaned_at
  */
-final class BedCleaning extends Model
+final class BedCleaning extends Record
 {
     public $timestamps = false;
 

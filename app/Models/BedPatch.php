@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Cover;
 use Cresco\Core\Bed\Patch;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Cover                $cover
  * @property CarbonImmutable|null $cleaned_at
  */
-final class BedPatch extends Model
+final class BedPatch extends Record
 {
     public $timestamps = false;
 

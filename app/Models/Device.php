@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Cresco\Core\Tank\Device as DeviceKind;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float|null $bottom
  * @property int        $across
  */
-final class Device extends Model
+final class Device extends Record
 {
     protected $fillable = ['kind', 'top', 'bottom', 'across'];
 

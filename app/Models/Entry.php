@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -22,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null     $body
  * @property CarbonImmutable $happened_at
  */
-final class Entry extends Model
+final class Entry extends Record
 {
     protected $fillable = ['tank_id', 'water_id', 'run_id', 'kind', 'title', 'body', 'happened_at'];
 

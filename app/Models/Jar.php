@@ -9,7 +9,6 @@ use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Spoon;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -25,7 +24,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                          $price  for 100 units
  * @property float|null                     $stock  units at hand
  */
-final class Jar extends Model
+final class Jar extends Record
 {
     protected $fillable = ['name', 'salt', 'unit', 'label', 'purity', 'price', 'stock'];
 

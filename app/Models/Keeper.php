@@ -36,6 +36,7 @@ use Illuminate\Notifications\Notifiable;
  */
 final class Keeper extends Authenticatable implements Habits
 {
+    use RemembersCasts;
     use Notifiable;
 
     protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'pen_factor', 'scale_step', 'simulated'];

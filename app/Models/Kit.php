@@ -9,7 +9,6 @@ use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a keeper measures one parameter with, and the unit it reads in; step and fields are kept in the base unit.
@@ -21,7 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property list<float>|null $fields
  * @property CarbonImmutable|null $set_at  when a pen was last set against a standard
  */
-final class Kit extends Model
+final class Kit extends Record
 {
     protected $fillable = ['parameter', 'method', 'unit', 'step', 'fields', 'set_at'];
 

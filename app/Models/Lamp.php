@@ -9,7 +9,6 @@ use Cresco\Core\Light\Lamp as CoreLamp;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LampType;
 use Cresco\Core\Light\LightColour;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A lamp over a tank; lengths in mm.
@@ -32,7 +31,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float       $front
  * @property int         $spots
  */
-final class Lamp extends Model
+final class Lamp extends Record
 {
     use ChangesPlants;
 

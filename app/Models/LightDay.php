@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A day on which the lamps of a tank were on for longer or shorter than they are set: left on, a power cut, forgotten.
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $day
  * @property float           $hours
  */
-final class LightDay extends Model
+final class LightDay extends Record
 {
     use ChangesPlants;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Light\LampReading;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Light that a sensor or a phone showed at a place of a tank.
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float           $band
  * @property CarbonImmutable $taken_at
  */
-final class LightReading extends Model
+final class LightReading extends Record
 {
     use ChangesPlants;
 

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Work\Off;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Something in a tank that is not as its keeper means it to be.
@@ -20,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable      $noted_at
  * @property CarbonImmutable|null $settled_at
  */
-final class OffSpot extends Model
+final class OffSpot extends Record
 {
     public $timestamps = false;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What the keeper's TDS pen showed in a water whose conductivity is known.
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float           $known    uS/cm at 25 degC
  * @property CarbonImmutable $taken_at
  */
-final class PenTrial extends Model
+final class PenTrial extends Record
 {
     public $timestamps = false;
 

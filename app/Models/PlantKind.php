@@ -8,7 +8,6 @@ use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Pace;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A kind of plant that a keeper added.
@@ -23,7 +22,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool       $bicarbonate
  * @property float|null $ceiling mm
  */
-final class PlantKind extends Model
+final class PlantKind extends Record
 {
     use ChangesPlants;
 

@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading as CoreReading;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -26,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float           $high
  * @property CarbonImmutable $taken_at
  */
-final class Reading extends Model
+final class Reading extends Record
 {
     public $timestamps = false;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
-
 /**
  * A recipe that was kept: its target, its limits and what it took.
  *
@@ -14,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $name
  * @property array<string, mixed> $content as in the published schema
  */
-final class Recipe extends Model
+final class Recipe extends Record
 {
     protected $fillable = ['name', 'content'];
 

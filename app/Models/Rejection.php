@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Conductivity before and behind a membrane.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool            $is_first         the first output after standing
  * @property CarbonImmutable $taken_at
  */
-final class Rejection extends Model
+final class Rejection extends Record
 {
     public $timestamps = false;
 

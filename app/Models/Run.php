@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -27,7 +26,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable      $created_at
  * @property-read Tank            $tank
  */
-final class Run extends Model
+final class Run extends Record
 {
     protected $fillable = ['tank_id', 'state', 'plan', 'forecast', 'started_at', 'finished_at', 'planned_for', 'changes_water', 'guessed_minutes'];
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -23,7 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool                 $skipped
  * @property-read Run             $run
  */
-final class RunStep extends Model
+final class RunStep extends Record
 {
     public $timestamps = false;
 

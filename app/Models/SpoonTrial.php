@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * One trial of a spoon, by scale or by pen.
@@ -16,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property float           $grams_each g in one level spoon
  * @property CarbonImmutable $taken_at
  */
-final class SpoonTrial extends Model
+final class SpoonTrial extends Record
 {
     public $timestamps = false;
 

@@ -8,7 +8,6 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Kinds;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -35,7 +34,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property-read PlantKind|null  $plantKind
  * @property-read StandLook|null  $latestLook
  */
-final class Stand extends Model
+final class Stand extends Record
 {
     use ChangesPlants;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -28,7 +27,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int             $surplus      tops that are left over
  * @property-read Stand      $stand
  */
-final class StandLook extends Model
+final class StandLook extends Record
 {
     use ChangesPlants;
 

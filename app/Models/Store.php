@@ -7,7 +7,6 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Store\Membrane;
 use Cresco\Core\Store\Supply;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -26,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $resin_on
  * @property CarbonImmutable      $updated_at     when the level was last written down
  */
-final class Store extends Model
+final class Store extends Record
 {
     /** Days that a resin lasts when nothing is known of it. House default. */
     public const RESIN_DAYS = 365;

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\Device as DeviceKind;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A device on the switch list of a run sheet: when it went off and when it came on again.
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable|null $off_at
  * @property CarbonImmutable|null $on_at
  */
-final class SwitchTick extends Model
+final class SwitchTick extends Record
 {
     public $timestamps = false;
 

@@ -11,7 +11,6 @@ use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -61,7 +60,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                  $plants_version another one whenever its plants or lamps change
  * @property-read Keeper          $keeper
  */
-final class Tank extends Model
+final class Tank extends Record
 {
     /** What lives in a tank and is fed, in words, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
     public const STOCKS = [

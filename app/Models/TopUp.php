@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Litres that replaced what evaporated.
@@ -15,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property CarbonImmutable $taken_at
  * @property int|null        $water_id what it was topped up with
  */
-final class TopUp extends Model
+final class TopUp extends Record
 {
     public $timestamps = false;
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -17,7 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property WaterKind   $kind
  * @property string|null $note
  */
-final class Water extends Model
+final class Water extends Record
 {
     protected $fillable = ['name', 'kind', 'note'];
 

@@ -7,7 +7,6 @@ namespace App\View;
 use App\Change\Draft;
 use App\Change\Reason;
 use App\Known\DrainOf;
-use App\Known\PlantingOf;
 use App\Units\Show;
 use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Sizing;
@@ -47,7 +46,7 @@ final class ChangeSheet
             false,
             $draft->input->waterline,
             true,
-            PlantingOf::orNone($draft->tank),
+            DrawnStands::now($draft->tank),
         );
     }
 
@@ -244,7 +243,7 @@ final class ChangeSheet
     {
         $names = [];
         foreach ($this->drawing->plants as $plant) {
-            if ($plant->dry && $plant->isLow) {
+            if ($plant->isLow && $this->drawing->isDry($plant)) {
                 $names[] = $plant->name;
             }
         }

@@ -41,6 +41,7 @@ final readonly class HeightsPage
     public function rows(): array
     {
         $rows = [];
+        $seen = PlantingOf::seen($this->tank);
         $levels = $this->tank->keeper->show()->levels();
         foreach ($this->planting->stands as $key => $stand) {
             $half = $this->tank->keeper->hand / 2.0;
@@ -50,7 +51,7 @@ final readonly class HeightsPage
                 $steps[] = $levels->show($i * $half);
             }
             $rows[] = [
-                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($stand), 'forecast' => $this->words->height($stand), 'seen' => $this->words->seen(PlantingOf::seen($this->tank, $key)),
+                'key' => $key, 'number' => count($rows) + 1, 'name' => $this->words->name($stand), 'forecast' => $this->words->height($stand), 'seen' => $this->words->seen($seen[$key] ?? null),
                 'floats' => $stand->floats(), 'spreads' => $stand->doubling > 0.0, 'cover' => (string) round(100.0 * $stand->cover), 'steps' => $stand->floats() ? [] : $steps,
             ];
         }

@@ -26,6 +26,9 @@ final class PlantsPage
     /** Days back, at most, when the last cut lies further back. */
     public const BACK = 60;
 
+    /** Stands that want nothing are folded where there are more of them. */
+    private const FEW = 6;
+
     private const WIDE = 760.0;
 
     /** Room for the plan from above, across and from front to back. */
@@ -47,16 +50,21 @@ final class PlantsPage
     /** Days back to the last cut. */
     public readonly int $back;
 
+    /** @var list<int> stands that want nothing before the next cut, and are not listed */
+    public readonly array $folded;
+
     /**
      * @param int                         $day    from today
      * @param array<int, float|null>|null $asked  cuts, by stand; null for those that are due
+     * @param bool                        $isWhole whether those that want nothing are listed too
      */
-    public function __construct(public readonly Tank $tank, public readonly Planting $today, public readonly int $day, ?array $asked)
+    public function __construct(public readonly Tank $tank, public readonly Planting $today, public readonly int $day, ?array $asked, bool $isWhole = true)
     {
         $this->show = $tank->keeper->show();
         $this->words = new StandWords($this->today, $this->show, $tank->keeper->hand);
         $this->trim = TrimPlan::of($tank, $asked, Planting::BETWEEN_CUTS, $this->today);
         $this->back = $this->daysBack();
+        $this->folded = $isWhole ? [] : $this->thoseToFold();
         $day = max(-$this->back, min(self::AHEAD, $day));
         // What is ahead is drawn as cut; what lies back, as it was.
         [$this->drawn, $this->on] = match (true) {
@@ -64,19 +72,22 @@ final class PlantsPage
             $day < 0 => [PlantingOf::tank($tank, CarbonImmutable::now()->addDays($day)), 0.0],
             default => [$this->today, 0.0],
         };
-        $this->drawing = new SectionDrawing($tank, VesselOf::tank($tank), [], null, self::WIDE, 420.0, true, $tank->water_below_rim, false, $this->drawn, $this->on, 70.0);
+        $this->drawing = new SectionDrawing($tank, VesselOf::tank($tank), [], null, self::WIDE, 420.0, true, $tank->water_below_rim, false, DrawnStands::on($this->drawn, $this->on), 70.0);
     }
 
     /** @return list<StandRow> the earliest due first */
     public function rows(): array
     {
+        $numbers = $this->numbers();
+        $looks = PlantingOf::seen($this->tank);
         $rows = [];
-        $number = 0;
-        foreach ($this->today->stands as $key => $stand) {
+        foreach (array_diff($this->inOrder(), $this->folded) as $key) {
+            $stand = $this->today->stands[$key];
             $cut = $this->trim->cuts[$key] ?? TrimPlan::proposed($this->today, $stand);
             $due = $this->today->due($stand);
-            $rows[] = [($due->due->from ?? 999) + ($due->due->until ?? 999), new StandRow(
-                ++$number,
+            $seen = $looks[$key] ?? null;
+            $rows[] = new StandRow(
+                $numbers[$key],
                 $stand,
                 $cut,
                 isset($this->trim->cuts[$key]),
@@ -86,16 +97,42 @@ final class PlantsPage
                 $this->words->when($due),
                 $this->words->why($due),
                 $this->words->height($stand),
-                $this->words->seen(PlantingOf::seen($this->tank, $key)),
+                $this->words->seen($seen),
                 $this->words->rate($stand),
                 $this->words->light($stand, 0.0),
-                [...$this->saysOf($cut), ...array_filter([$this->words->woody($stand, PlantingOf::seen($this->tank, $key)->cuts ?? 0)])],
+                [...$this->saysOf($cut), ...array_filter([$this->words->woody($stand, $seen->cuts ?? 0)])],
                 $this->words->failing($stand),
-            )];
+            );
         }
-        usort($rows, static fn(array $a, array $b): int => [$a[0], $a[1]->number] <=> [$b[0], $b[1]->number]);
 
-        return array_column($rows, 1);
+        return $rows;
+    }
+
+    /** @return list<int> stands that want nothing before the next cut, where they are many */
+    private function thoseToFold(): array
+    {
+        $folded = array_values(array_filter(
+            $this->inOrder(),
+            fn(int $key): bool => !isset($this->trim->cuts[$key]) && !TrimPlan::isDue($this->today, $this->today->stands[$key]) && !$this->isShort($this->today->stands[$key]),
+        ));
+
+        return count($folded) > self::FEW ? $folded : [];
+    }
+
+    public function foldedWords(): string
+    {
+        return trans_choice('plants.folded', count($this->folded), ['count' => count($this->folded), 'days' => Planting::BETWEEN_CUTS]);
+    }
+
+    /** @return list<int> all stands, the earliest due first */
+    private function inOrder(): array
+    {
+        $numbers = $this->numbers();
+        $sum = fn(int $key): int => ($due = $this->today->due($this->today->stands[$key])) === null ? 1998 : $due->due->from + $due->due->until;
+        $keys = array_keys($numbers);
+        usort($keys, static fn(int $a, int $b): int => [$sum($a), $numbers[$a]] <=> [$sum($b), $numbers[$b]]);
+
+        return $keys;
     }
 
     /** @return array<int, list<string>> of the cuts that are picked, by stand */

@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Kept\StandCut;
 use App\Kept\StepContent;
-use App\Known\PlantingOf;
 use App\Known\RotationOf;
 use App\Known\VesselOf;
 use App\Models\Run;
@@ -228,7 +227,7 @@ final readonly class RunSheet
     /** Whether stands are drawn in its tank. */
     public function hasPlants(): bool
     {
-        return PlantingOf::orNone($this->run->tank) !== null;
+        return $this->run->tank->stands()->exists();
     }
 
     public function drawing(): SectionDrawing
@@ -245,7 +244,7 @@ final readonly class RunSheet
             true,
             $tank->water_below_rim,
             false,
-            PlantingOf::orNone($tank),
+            DrawnStands::now($tank),
         );
     }
 }

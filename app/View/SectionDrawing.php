@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Models\Tank;
 use App\Units\Show;
-use Cresco\Core\Plants\Planting;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\StandingDepth;
@@ -44,8 +43,7 @@ final readonly class SectionDrawing
     /**
      * @param list<Level> $levels
      * @param float|null  $mark   drain mark, mm below the rim; null when nothing is drained
-     * @param Planting|null $planting stands that are drawn behind the water
-     * @param float       $day    after today that they are drawn on
+     * @param DrawnStands|null $stands that are drawn behind the water
      * @param float       $beside room to the right of a plain one
      * @param bool        $plain  without leaders, dimensions and words: for strips and small screens
      */
@@ -59,8 +57,7 @@ final readonly class SectionDrawing
         public bool $plain,
         public float $waterline,
         public bool $draggable = false,
-        ?Planting $planting = null,
-        float $day = 0.0,
+        ?DrawnStands $stands = null,
         float $beside = 0.0,
     ) {
         $margins = $plain ? [4.0, 4.0, 4.0 + $beside, 4.0] : [40.0, 34.0, 92.0, 10.0];
@@ -76,7 +73,7 @@ final readonly class SectionDrawing
         $this->top = $marginTop;
         $this->floor = round($this->top + $vessel->rim * $this->scale, 1);
         $this->outerBottom = round($this->floor + max(1.5, $tank->glass * $this->scale), 1);
-        $this->plants = $planting === null ? [] : $this->placePlants($planting, $day);
+        $this->plants = $stands === null ? [] : $stands->in($this);
         $this->leaders = $plain ? [] : $this->placeLeaders();
         $this->height = round($this->outerBottom + $marginBottom + ($plain || $mark !== null ? 0.0 : 30.0), 1);
         $this->wordsHeight = $this->leaders === [] ? 0.0 : round(38.0 * count($this->leaders) + 16.0, 1);
@@ -192,39 +189,16 @@ final readonly class SectionDrawing
         return implode('; ', $parts).'.';
     }
 
-    /** @return list<PlantShape> from the back to the front */
-    private function placePlants(Planting $planting, float $day): array
+    /** Where a stand stands: floating plants go down with the water. */
+    public function plantBase(PlantShape $plant): float
     {
-        $heights = $planting->heights($day);
-        $hasLamp = $planting->light->lamps !== [];
-        $low = $this->vessel->rim - ($this->mark ?? $this->waterline);
-        $shapes = [];
-        foreach ($planting->stands as $key => $stand) {
-            $height = $heights[$key];
-            $room = $planting->room($stand);
-            $base = $planting->base($stand);
-            $x = $this->x(100.0 * $stand->left);
-            $width = round($this->x(100.0 * $stand->right) - $x, 1);
-            $up = $stand->floats() ? 6.0 : $this->length(min($height, $room));
-            $shapes[] = new PlantShape(
-                $key,
-                $stand->name,
-                $x,
-                // Floating plants go down with the water.
-                $stand->floats() ? $this->y($this->mark ?? $this->waterline) : $this->bedY($base),
-                $width,
-                $up,
-                $stand->floats() ? 0.0 : $stand->deep(),
-                new Silhouette($stand->form, $width, $up, $this->length(max(0.0, $height - $room)) * ($planting->leansLeft($stand) ? -1.0 : 1.0), $stand->coverIn($day), $key, $this->width < 300.0),
-                $hasLamp && !$stand->floats() && $planting->lightAt($stand, $day) < $planting->need($stand),
-                !$stand->floats() && $base + min($height, $room) / 2.0 > $low,
-                $stand->floats(),
-                !$stand->floats() && !$stand->form->entry()->reachesSurface,
-            );
-        }
-        usort($shapes, static fn(PlantShape $a, PlantShape $b): int => [$b->deep, $a->key] <=> [$a->deep, $b->key]);
+        return $plant->base ?? $this->y($this->mark ?? $this->waterline);
+    }
 
-        return $shapes;
+    /** Whether more than half of a stand is out of the water at the mark. */
+    public function isDry(PlantShape $plant): bool
+    {
+        return !$plant->floats() && $plant->half > $this->vessel->rim - ($this->mark ?? $this->waterline);
     }
 
     /** @return list<Leader> what hangs in the water and how the mark stands to it, from left to right */

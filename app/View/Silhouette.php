@@ -67,10 +67,20 @@ final class Silhouette
         }
     }
 
-    /** Where it stands again, as markup that refers to the one that was drawn. */
-    public function uses(string $id): string
+    /**
+     * One plant and where it stands again, as markup.
+     *
+     * @param string $uid    of the drawing
+     * @param bool   $shaded whether it is hatched
+     */
+    public function markup(string $uid, int $key, bool $shaded): string
     {
-        return implode('', array_map(static fn(array $place): string => sprintf('<use href="#%s" transform="matrix(%d 0 0 %s %s 0)"/>', $id, $place[1] < 0.0 ? -1 : 1, abs($place[1]), $place[0]), $this->places));
+        $id = $uid.'-p'.$key;
+        $one = sprintf('<g id="%s"><path class="stems" d="%s" fill="none" stroke="#3f6b2a"/><path class="leaves" d="%s"/>', $id, $this->stems, $this->leaves)
+            .($shaded ? sprintf('<path class="in-shade" d="%s" fill="url(#%s-s)"/>', $this->leaves, $uid) : '').'</g>';
+        $again = array_map(static fn(array $place): string => sprintf('<use href="#%s" transform="matrix(%d 0 0 %s %s 0)"/>', $id, $place[1] < 0.0 ? -1 : 1, abs($place[1]), $place[0]), $this->places);
+
+        return $again === [] ? $one : '<defs>'.$one.'</defs>'.implode('', $again);
     }
 
     private function stem(float $x, float $tall): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\Entry;
@@ -31,7 +30,7 @@ final readonly class TankPage
     {
         $this->vessel = VesselOf::tank($tank);
         $this->show = $tank->keeper->show();
-        $this->drawing = new SectionDrawing($tank, $this->vessel, VesselOf::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim, false, PlantingOf::orNone($tank));
+        $this->drawing = new SectionDrawing($tank, $this->vessel, VesselOf::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
         $this->working = $working === 'volume' ? $this->vessel->volume() : null;
     }
 

@@ -101,6 +101,7 @@ return [
         'change' => 'a kind that does with the light here: :kinds.',
         'remove' => 'take it out.',
     ],
+    'folded' => '{1} One more stand wants nothing in the next :days days.|[2,*] :count more stands want nothing in the next :days days.',
     'woody' => '{1} Cut once.|[2,*] Cut :count times since it was planted: bare and woody below. Pull it up, set the tops again, throw the base away, and say when it was planted anew.',
     'replant_line' => 'Set again: :tops tops of :name, :spacing apart, in small bunches, deep or weighted.',
     'dry_head' => 'Plants stand dry.',

@@ -14,7 +14,7 @@ use Illuminate\Console\Command;
  */
 final class Bench extends Command
 {
-    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages}';
+    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages} {--only= : only pages whose name holds this}';
 
     protected $description = 'Measure pages and recompute against a bare route, as ratios';
 
@@ -52,8 +52,9 @@ final class Bench extends Command
         try {
             $server->signIn();
             $times = [];
+            $pages = $this->pages();
             foreach (range(0, (int) $this->option('turns')) as $turn) {
-                foreach (self::PAGES as $name => [$path, $isPart]) {
+                foreach ($pages as $name => [$path, $isPart]) {
                     $url = sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn));
                     $taken = $server->request($url, $isPart, (int) $this->option('rounds'));
                     // The first turn warms the workers.
@@ -71,6 +72,14 @@ final class Bench extends Command
         return self::SUCCESS;
     }
 
+    /** @return array<string, array{string, bool, float|null}> */
+    private function pages(): array
+    {
+        $only = (string) $this->option('only');
+
+        return array_filter(self::PAGES, static fn(string $name): bool => $name === 'bare framework route' || str_contains($name, $only), ARRAY_FILTER_USE_KEY);
+    }
+
     /**
      * The ratio is taken turn by turn, page against bare route measured within seconds of each other, and its median is
      * shown: a machine that slows down for a while slows both.
@@ -82,7 +91,7 @@ final class Bench extends Command
         $bare = $times['bare framework route'];
         $this->line('');
         $this->line(sprintf('%-40s %9s %9s %8s %7s', 'page', 'p50 ms', 'p95 ms', 'p95/bare', 'limit'));
-        foreach (self::PAGES as $name => [, , $limit]) {
+        foreach ($this->pages() as $name => [, , $limit]) {
             $ratios = array_map(
                 static fn(array $taken, array $plain): float => self::quantile($taken, 0.95) / self::quantile($plain, 0.95),
                 $times[$name],
@@ -100,7 +109,7 @@ final class Bench extends Command
                 $limit === null ? '' : ($ratio <= $limit ? 'held' : 'OVER'),
             ));
         }
-        $this->line(sprintf('Peak memory of a worker: %.0f MB. %d requests of each page, two at a time.', $peak, count(array_merge(...$times['round']))));
+        $this->line(sprintf('Peak memory of a worker: %.0f MB. %d requests of each page, two at a time.', $peak, count(array_merge(...$times['bare framework route']))));
     }
 
     /** @param list<float> $taken seconds */

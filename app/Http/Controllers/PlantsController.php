@@ -26,7 +26,7 @@ final class PlantsController extends Controller
             return response(view('plants.faults', ['stands' => array_keys($planting->stands), 'faults' => $trim->faults])->render())->header('HX-Reswap', 'none');
         }
         $day = $request->query('day');
-        $page = new PlantsPage($tank, $planting, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked);
+        $page = new PlantsPage($tank, $planting, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked, $isPart || $request->query('all') === '1');
         $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
         if ($isPart) {
             return $request->has('working') ? view('parts.working', ['working' => $working]) : view('plants.answer', ['page' => $page, 'tank' => $tank, 'isPart' => true]);

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TankRequest;
-use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\UsualWater;
 use App\Known\VesselOf;
 use App\Models\Device;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\View\DrawnStands;
 use App\View\SectionDrawing;
 use App\View\TankLoop;
 use App\View\TankPage;
@@ -62,7 +62,7 @@ final class TankController extends Controller
     /** The section as a file of its own. */
     public function svg(Tank $tank): Response
     {
-        $drawing = new SectionDrawing($tank->load('devices'), VesselOf::tank($tank), VesselOf::levels($tank), null, 760.0, 480.0, false, $tank->water_below_rim, false, PlantingOf::orNone($tank));
+        $drawing = new SectionDrawing($tank->load('devices'), VesselOf::tank($tank), VesselOf::levels($tank), null, 760.0, 480.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
 
         return response(view('parts.section', ['drawing' => $drawing, 'show' => $tank->keeper->show(), 'file' => true])->render(), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',

@@ -37,7 +37,7 @@
             height="{{ $d->length($d->vessel->bed->back) }}" fill="#d9cfae" opacity=".6"/>
     @endif
     <g clip-path="url(#{{ $uid }}-in)">
-    @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => !$plant->floats && $plant->deep >= 0.5)])
+    @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => !$plant->floats() && $plant->deep >= 0.5)])
     </g>
     @if($wood = $d->wood())<path class="wood" d="{{ $wood }}" fill="none" stroke="#6d5236" stroke-width="5" stroke-linecap="round"/>@endif
     @if($stone = $d->stone())<polygon class="stone" points="{{ $stone }}" fill="#8d9192"/>@endif
@@ -48,7 +48,7 @@
             height="{{ $d->length($d->vessel->bed->front) }}" fill="url(#{{ $uid }}-b)"/>
     @endif
     <g clip-path="url(#{{ $uid }}-in)">
-    @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => $plant->floats || $plant->deep < 0.5)])
+    @include('parts.plants', ['plants' => array_filter($d->plants, fn ($plant) => $plant->floats() || $plant->deep < 0.5)])
     </g>
     @foreach($d->levels as $level)
         @php($x = $d->deviceX($level->device))

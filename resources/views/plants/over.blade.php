@@ -2,7 +2,7 @@
 @foreach($page->drawing->plants as $plant)
     @php($number = $page->numbers()[$plant->key] ?? '')
     <g class="stand-number" aria-hidden="true"
-        transform="translate({{ round($plant->x + $plant->width / 2, 1) }} {{ $plant->floats ? $plant->base - 12 : $plant->base + 13 }})">
+        transform="translate({{ round($plant->x + $plant->width / 2, 1) }} {{ $page->drawing->plantBase($plant) + ($plant->floats() ? -12 : 13) }})">
         <circle r="9"/><text text-anchor="middle" y="4.5">{{ $number }}</text>
     </g>
 @endforeach

@@ -93,6 +93,9 @@
                 </li>
                 @endforeach
             </ol>
+            @if($page->folded !== [])
+            <p class="rest">{{ $page->foldedWords() }} <a href="/tanks/{{ $tank->id }}/plants?all=1">Show all</a></p>
+            @endif
             <p class="muted"><a href="/surplus">What is left over of the cuts</a></p>
         </aside>
     </form>
