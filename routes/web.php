@@ -117,6 +117,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::get('/stands/new', [StandController::class, 'create']);
         Route::post('/stands', [StandController::class, 'store'])->can('update', 'tank');
         Route::prefix('/stands/{stand}')->group(function (): void {
+            Route::post('/melt', [StandController::class, 'melt'])->can('update', 'tank');
             Route::get('/', [StandController::class, 'edit']);
             Route::put('/', [StandController::class, 'update'])->can('update', 'tank');
             Route::delete('/', [StandController::class, 'destroy'])->can('update', 'tank');

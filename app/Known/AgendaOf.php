@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\Settling;
 use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Due;
@@ -25,6 +27,9 @@ final class AgendaOf
 
     /** Of stands that are to be cut. */
     public const STAND = 'stand.';
+
+    /** Of stands whose leaves die back after planting. */
+    public const MELT = 'melt.';
 
     /** When the routine of a tank asks for the next change; null before the first. */
     public static function change(Tank $tank, ?CarbonImmutable $changed, Show $show): ?Due
@@ -63,6 +68,9 @@ final class AgendaOf
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
             $dues[$id] = [...$dues[$id], ...self::work($tasks, $show)->all];
         }
+        foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
+            $dues[$id] = [...$dues[$id], ...$melting];
+        }
         foreach ($plantings as $id => $planting) {
             // Where plants are drawn, their forecast says when they are cut, and not the weeks since.
             $dues[$id] = [...array_filter($dues[$id], static fn(Due $due): bool => !in_array($due->key, self::BY_FORECAST, true)), ...self::stands($planting)];
@@ -75,6 +83,33 @@ final class AgendaOf
     public static function stands(Planting $planting): array
     {
         return array_map(static fn(StandDue $due): Due => $due->due, $planting->dues());
+    }
+
+    /**
+     * Stands whose leaves die back, and when they are to be looked through.
+     *
+     * @param list<int> $tanks
+     *
+     * @return array<int, list<Due>> by tank
+     */
+    public static function melting(array $tanks, Show $show): array
+    {
+        $found = [];
+        foreach (Stand::query()->settling()->whereIn('tank_id', $tanks)->orderBy('id')->get() as $stand) {
+            $planted = max(0, $show->daysSince(($stand->planted_on ?? CarbonImmutable::now())->setTime(12, 0)));
+            $due = Settling::due(self::MELT.$stand->id, $planted, $stand->melted_at === null ? $planted : max(0, $show->daysSince($stand->melted_at)));
+            if ($due !== null) {
+                $found[$stand->tank_id][] = $due;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<int> stands with leaves to be taken out now */
+    public static function meltingNow(Agenda $agenda): array
+    {
+        return array_map(static fn(Due $due): int => (int) substr($due->key, strlen(self::MELT)), $agenda->now(self::MELT));
     }
 
     /** @return list<int> stands that are due now as likely as not, the longest overdue first */

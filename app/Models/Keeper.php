@@ -30,6 +30,7 @@ use Illuminate\Notifications\Notifiable;
  * @property string     $timezone
  * @property float      $bucket_litres
  * @property float      $hand          mm that a hand is broad
+ * @property bool       $hand_told     whether they said so
  * @property float      $pen_factor
  * @property float      $scale_step    g, smallest step of the scale
  * @property list<string>|null $simulated devices that are played by a simulation
@@ -39,12 +40,12 @@ final class Keeper extends Authenticatable implements Habits
     use RemembersCasts;
     use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'pen_factor', 'scale_step', 'simulated'];
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated'];
 
     protected $hidden = ['password', 'remember_token'];
 
     protected $attributes = [
-        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'pen_factor' => 0.5,
+        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'hand_told' => false, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
         'remember_token' => null,
     ];
@@ -67,6 +68,7 @@ final class Keeper extends Authenticatable implements Habits
             'length_unit' => LengthUnit::class,
             'bucket_litres' => 'float',
             'hand' => 'float',
+            'hand_told' => 'boolean',
             'pen_factor' => 'float',
             'scale_step' => 'float',
             'simulated' => 'array',

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\Settling;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -28,6 +29,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float|null           $ceiling
  * @property CarbonImmutable|null $planted_on
  * @property bool                 $from_air   grown above the water before it was planted
+ * @property CarbonImmutable|null $melted_at  when melting leaves were last taken out
  * @property CarbonImmutable|null $gone_at
  * @property string|null          $note
  * @property CarbonImmutable|null $looked_at  when its looks last changed
@@ -41,14 +43,14 @@ final class Stand extends Record
     public $timestamps = false;
 
     protected $fillable = [
-        'kind', 'plant_kind_id', 'left_edge', 'right_edge', 'front_edge', 'back_edge', 'perch', 'wished', 'ceiling', 'planted_on', 'from_air', 'gone_at', 'note', 'looked_at',
+        'kind', 'plant_kind_id', 'left_edge', 'right_edge', 'front_edge', 'back_edge', 'perch', 'wished', 'ceiling', 'planted_on', 'from_air', 'gone_at', 'note', 'looked_at', 'melted_at',
     ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return array_fill_keys(['left_edge', 'right_edge', 'front_edge', 'back_edge', 'perch', 'wished', 'ceiling'], 'float') + [
-            'tank_id' => 'integer', 'plant_kind_id' => 'integer', 'planted_on' => 'immutable_date', 'from_air' => 'boolean', 'gone_at' => 'immutable_datetime', 'looked_at' => 'immutable_datetime',
+            'tank_id' => 'integer', 'plant_kind_id' => 'integer', 'planted_on' => 'immutable_date', 'from_air' => 'boolean', 'gone_at' => 'immutable_datetime', 'looked_at' => 'immutable_datetime', 'melted_at' => 'immutable_datetime',
         ];
     }
 
@@ -60,6 +62,16 @@ final class Stand extends Record
     public function scopeStanding(Builder $query): void
     {
         $query->whereNull('gone_at');
+    }
+
+    /**
+     * Those whose leaves may still die back.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeSettling(Builder $query): void
+    {
+        $query->whereNull('gone_at')->where('from_air', true)->where('planted_on', '>=', CarbonImmutable::now()->subDays(Settling::LASTS)->toDateString());
     }
 
     /** @return BelongsTo<Tank, $this> */

@@ -25,7 +25,7 @@ final readonly class HeightsPage
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $rules = ['height' => ['nullable', 'array'], 'cover' => ['nullable', 'array'], 'guessed' => ['nullable', 'array']];
+        $rules = ['height' => ['nullable', 'array'], 'cover' => ['nullable', 'array'], 'guessed' => ['nullable', 'array'], 'hand' => ['nullable', $this->tank->keeper->show()->levels()->rule(50.0, 150.0, 90.0)]];
         foreach ($this->planting->stands as $key => $stand) {
             $rules['height.'.$key] = ['nullable', $this->tank->keeper->show()->levels()->rule(1.0, ceil(max($stand->ceiling, $this->planting->room($stand))), 140.0)];
             $rules['cover.'.$key] = ['nullable', new Amount(1, 100, '%', '60')];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\TrimPlan;
+use App\Known\AgendaOf;
 use App\Known\PlantingOf;
 use App\Known\VesselOf;
 use App\Models\StandLook;
@@ -15,6 +16,7 @@ use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Working\Computation;
 
 /** The plants of a tank on a day: how tall each stands, who takes whose light, what is due and how deep to cut. */
@@ -27,7 +29,7 @@ final class PlantsPage
     public const BACK = 60;
 
     /** Stands that want nothing are folded where there are more of them. */
-    private const FEW = 6;
+    private const FEW = 12;
 
     private const WIDE = 760.0;
 
@@ -309,6 +311,14 @@ final class PlantsPage
             str_starts_with($name, 'light-') && isset($this->today->stands[$key]) => $this->today->working($this->today->stands[$key], 0.0),
             default => null,
         };
+    }
+
+    /** @return list<CoreStand> with melting leaves to be taken out today */
+    public function melting(): array
+    {
+        $dues = new Agenda(AgendaOf::melting([$this->tank->id], $this->show)[$this->tank->id] ?? []);
+
+        return array_values(array_intersect_key($this->today->stands, array_flip(AgendaOf::meltingNow($dues))));
     }
 
     /** Whether a stand has less light today than it asks for. */

@@ -78,6 +78,7 @@ final readonly class Round
         $concerns = ConcernLine::all($water, $show);
         $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
+        $melting = count(AgendaOf::meltingNow($agenda));
         [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 
@@ -100,6 +101,7 @@ final readonly class Round
             [
                 ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
                 ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
+                ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
             ],
             $url === self::session($tank, $tasks) ? $tasks : [],
         );
@@ -164,6 +166,10 @@ final readonly class Round
             $names = Words::list(array_map(static fn(Stand $stand): string => $stand->name.', '.StandWords::place($stand), array_slice($cut, 0, 2)));
 
             return [RoundStrip::DUE, self::cutWords($cut), (count($cut) > 1 ? $names.(count($cut) > 2 ? ' …' : '').'. ' : '').$rhythm.'.', 'Plan the session', self::session($tank, $due)];
+        }
+        $melting = count(AgendaOf::meltingNow($agenda));
+        if ($melting > 0) {
+            return [RoundStrip::DUE, trans_choice('plants.melt.round', $melting, ['count' => $melting]), $rhythm.'.', __('plants.melt.act'), $base.'/plants'];
         }
         if ($due !== []) {
             return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];

@@ -34,6 +34,11 @@ final class PlantsFault extends Fault
         return new self('A stand is between 1 and 3,000 mm tall, and below its ceiling.');
     }
 
+    public static function planted(): self
+    {
+        return new self('days since a stand was planted are 0 or more');
+    }
+
     public static function cut(): self
     {
         return new self('A cut leaves something, and less than there was.');

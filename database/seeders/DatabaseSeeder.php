@@ -38,6 +38,7 @@ final class DatabaseSeeder extends Seeder
                 (new DemoLife($keeper, $life, $waters, $today, self::DAYS))->live();
                 DemoPlants::grow($keeper->tanks()->where('name', $life['tank']['name'])->sole(), $today);
             }
+            DemoPhotos::take($keeper->tanks()->where('name', 'Long Meadow')->sole(), $today);
             (new DemoBench($keeper, $waters, $today))->plant();
             $this->pens($keeper, $today);
         } finally {

@@ -69,6 +69,12 @@ final class DemoPlants
 
     private function lantern(): void
     {
+        // Bought with leaves that grew in air, and planted nine days ago.
+        $new = $this->tank->stands()->create([
+            'kind' => 'cryptocoryne_wendtii', 'left_edge' => 0.7, 'right_edge' => 0.94, 'front_edge' => 0.45, 'back_edge' => 0.85, 'planted_on' => $this->today->subDays(9)->format('Y-m-d'), 'from_air' => true,
+            'melted_at' => $this->today->subDays(3)->setTime(18, 0)->utc(),
+        ]);
+        $new->looks()->create(['happened_at' => $this->today->subDays(9)->setTime(18, 20)->utc(), 'height' => 70, 'cover' => 0.6]);
         $this->tank->lamps()->create([
             'kind' => 'spots', 'told_by' => 'watts', 'told' => 7, 'colour' => 'white', 'type' => 'led', 'length' => 80, 'width' => 80, 'above' => 120, 'angle' => 90, 'dimmer' => 1, 'hours' => 9, 'ramp' => 0,
         ]);

@@ -20,6 +20,9 @@ use Throwable;
 /** A real Chromium on the application, at the desk or in the hand. A failing test leaves a picture. */
 abstract class BrowserCase extends TestCase
 {
+    /** Seconds that are waited for a page to hold what is claimed of it. */
+    private const PATIENCE = 30.0;
+
     protected const DESK = [1280, 800];
 
     protected const HAND = [390, 844];
@@ -190,7 +193,8 @@ abstract class BrowserCase extends TestCase
     /** Waits until something holds, up to some seconds; a page that is being replaced counts as not yet. */
     protected function until(callable $holds, string $what): void
     {
-        for ($i = 0; $i < 500; ++$i) {
+        $end = microtime(true) + self::PATIENCE;
+        while (microtime(true) < $end) {
             try {
                 if ($holds()) {
                     self::addToAssertionCount(1);

@@ -49,6 +49,49 @@ final class PlantsTest extends FeatureCase
         return Tank::query()->with(PlantingOf::WITH)->findOrFail($this->tank->id);
     }
 
+    public function testLeavesGrownInAirAreTakenOutEveryOtherDayForSixWeeks(): void
+    {
+        [$keeper, $tank] = [$this->keeper, $this->tank];
+        $stand = $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => now()->subDays(5)->toDateString(), 'from_air' => true]);
+        $this->actingAs($keeper)->get('/')->assertSee('Take out the melting leaves of a stand');
+        $this->get('/tanks/'.$tank->id.'/plants')->assertSee('Take out what melts: Cryptocoryne wendtii, back left.');
+
+        $this->post('/tanks/'.$tank->id.'/stands/'.$stand->id.'/melt')->assertRedirect('/tanks/'.$tank->id.'/plants');
+        $this->get('/')->assertDontSee('melting leaves');
+        $this->get('/tanks/'.$tank->id.'/plants')->assertDontSee('Take out what melts');
+
+        $this->travel(2)->days();
+        $this->get('/')->assertSee('Take out the melting leaves of a stand');
+        $this->travel(36)->days();
+        $this->get('/')->assertDontSee('melting leaves');
+        $this->post('/tanks/'.$tank->id.'/stands/'.$stand->id.'/melt')->assertNotFound();
+    }
+
+    public function testTheBreadthOfAHandIsAskedOnceWithTheHeights(): void
+    {
+        [$keeper, $tank] = [$this->keeper, $this->tank];
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $heights = '/tanks/'.$tank->id.'/heights';
+        $this->actingAs($keeper)->get($heights)->assertSee('How broad is your hand');
+        $this->post($heights, ['hand' => '20', 'height' => [$stand->id => '150']])->assertSessionHasErrors('hand');
+        $this->post($heights, ['hand' => '80', 'height' => [$stand->id => '150']])->assertSessionHasNoErrors();
+
+        self::assertSame(80.0, $keeper->refresh()->hand);
+        $this->get($heights)->assertDontSee('How broad is your hand')->assertSee('value="160"', false);
+    }
+
+    public function testManyStandsThatWantNothingAreFoldedAndShownWhenAskedFor(): void
+    {
+        [$keeper, $tank] = [$this->keeper, $this->tank];
+        foreach (range(0, 12) as $i) {
+            $stand = $tank->stands()->create(['kind' => 'anubias_barteri', 'left_edge' => 0.07 * $i, 'right_edge' => 0.07 * $i + 0.05, 'front_edge' => 0.5, 'back_edge' => 0.9, 'perch' => 50]);
+            $stand->looks()->create(['happened_at' => now()->subDays(3), 'height' => 60, 'cover' => 1]);
+        }
+        $page = '/tanks/'.$tank->id.'/plants';
+        $this->actingAs($keeper)->get($page)->assertSee('13 more stands want nothing in the next 14 days.')->assertDontSee('name="cut['.$stand->id.']"', false);
+        $this->get($page.'?all=1')->assertDontSee('more stands want nothing')->assertSee('name="cut['.$stand->id.']"', false);
+    }
+
     public function testAStandIsSetUpByKindPlaceAndHeightAndStandsInEveryDrawing(): void
     {
         $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee('No plants are drawn yet');

@@ -86,6 +86,7 @@ final class SettingsController extends Controller
                 'timezone' => $checked['timezone'],
                 'length_unit' => $checked['length_unit'],
                 'hand' => $keeper->show()->levels()->keep($request->input('hand'), $keeper->hand) ?? $keeper->hand,
+                'hand_told' => $keeper->hand_told || $request->filled('hand'),
                 'bucket_litres' => $keeper->show()->volumes()->keep($request->input('bucket_litres'), $keeper->bucket_litres) ?? $keeper->bucket_litres,
                 'pen_factor' => (new Scale('', 1.0, 2))->keep($request->input('pen_factor'), $keeper->pen_factor) ?? $keeper->pen_factor,
                 'scale_step' => (new Scale('g', 1.0, 3))->keep($request->input('scale_step'), $keeper->scale_step) ?? $keeper->scale_step,

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\KeepLooks;
 use App\Http\Requests\StandRequest;
 use App\Known\PlantingOf;
+use App\Models\Keeper;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Amount;
@@ -14,6 +15,7 @@ use App\View\HeightsPage;
 use App\View\StandForm;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Settling;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -79,6 +81,7 @@ final class StandController extends Controller
         $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
         $page = new HeightsPage($tank);
         $this->checked($request, $page->rules(), []);
+        $this->keepHand($request, $tank->keeper);
         $found = [];
         foreach ($tank->stands as $stand) {
             $typed = $request->input('height.'.$stand->id);
@@ -96,6 +99,22 @@ final class StandController extends Controller
         $count = $keep($tank, $found, CarbonImmutable::now());
 
         return redirect('/tanks/'.$tank->id.'/plants')->with('status', trans_choice('plants.kept', $count, ['count' => $count]));
+    }
+
+    /** How broad a hand is, which is asked until it was once said. */
+    private function keepHand(Request $request, Keeper $keeper): void
+    {
+        if ($request->filled('hand')) {
+            $keeper->update(['hand' => $keeper->show()->levels()->keep($request->input('hand'), $keeper->hand) ?? $keeper->hand, 'hand_told' => true]);
+        }
+    }
+
+    /** Melting leaves were taken out of one. */
+    public function melt(Tank $tank, int $stand): RedirectResponse
+    {
+        $tank->stands()->settling()->whereKey($stand)->firstOrFail()->update(['melted_at' => CarbonImmutable::now()]);
+
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('plants.melt.kept', ['days' => Settling::EVERY]));
     }
 
     /** One stand was cut, outside a session. */

@@ -13,6 +13,13 @@
         </p>
     </div>
     @else
+    @foreach($page->melting() as $stand)
+    <form class="finding heed melt" method="post" action="/tanks/{{ $tank->id }}/stands/{{ $stand->key }}/melt">
+        @csrf
+        <p><b>{{ __('plants.melt.head', ['name' => $page->words->name($stand)]) }}</b> {{ __('plants.melt.why') }}</p>
+        <button class="act quiet">{{ __('plants.melt.done') }}<span class="visually-hidden">: {{ $page->words->name($stand) }}</span></button>
+    </form>
+    @endforeach
     <form id="plants" class="sheet plants" method="get" action="/tanks/{{ $tank->id }}/compose" novalidate
         hx-get="/tanks/{{ $tank->id }}/plants" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
         hx-sync="this:replace" hx-replace-url="true">
