@@ -21,6 +21,7 @@ use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EveningController;
+use App\Http\Controllers\FoodController;
 use App\Http\Controllers\HoseController;
 use App\Http\Controllers\LightController;
 use App\Http\Controllers\LookBackController;
@@ -137,6 +138,17 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::delete('/light-days/{lightDay}', [LightController::class, 'forgetDay'])->can('update', 'tank');
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
+        Route::get('/food', [FoodController::class, 'show']);
+        Route::middleware('can:update,tank')->group(function (): void {
+            Route::put('/food', [FoodController::class, 'update']);
+            Route::post('/dose-plans', [FoodController::class, 'plan']);
+            Route::post('/dose-plans/proposed', [FoodController::class, 'adopt']);
+            Route::delete('/dose-plans/{dosePlan}', [FoodController::class, 'unplan']);
+            Route::post('/doses', [FoodController::class, 'give']);
+            Route::delete('/doses/{dose}', [FoodController::class, 'take']);
+            Route::post('/food-spells', [FoodController::class, 'spell']);
+            Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
+        });
         Route::get('/needs', [NeedsController::class, 'show']);
         Route::put('/needs', [NeedsController::class, 'update'])->can('update', 'tank');
         Route::get('/hose', [HoseController::class, 'show']);

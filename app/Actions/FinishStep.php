@@ -32,7 +32,7 @@ use Illuminate\Validation\ValidationException;
  */
 final readonly class FinishStep
 {
-    public function __construct(private RecordReadings $record, private CleanPatches $clean, private NoteChange $note, private KeepLooks $looks) {}
+    public function __construct(private RecordReadings $record, private CleanPatches $clean, private NoteChange $note, private KeepLooks $looks, private GiveDose $dose) {}
 
     /**
      * @param array<string, Reading> $readings
@@ -69,6 +69,12 @@ final readonly class FinishStep
             }
             if ($cuts !== [] && !$skip) {
                 ($this->looks)($run->tank, $cuts, $now, $run->id);
+            }
+            foreach ($skip ? [] : $content->doses() as $line) {
+                $jar = $keeper->jars()->whereKey($line->jar)->first();
+                if ($jar !== null) {
+                    ($this->dose)($run->tank->setRelation('keeper', $keeper), $jar, $line->amount, $now, false);
+                }
             }
             if ($content->switches() === SwitchWork::Off && !$skip) {
                 $run->switches()->whereNull('off_at')->whereNotIn('device', $leftOn)->update(['off_at' => $now]);

@@ -13,9 +13,12 @@ use App\Change\TrimPlan;
 use App\Change\WaterOut;
 use App\Kept\BatchContent;
 use App\Kept\BatchJar;
+use App\Kept\DoseLine;
 use App\Kept\ForecastRecord;
 use App\Kept\StandCut;
+use App\Known\DosesDue;
 use App\Models\Batch;
+use App\Models\DosePlan;
 use App\Models\OffSpot;
 use App\Models\OffState;
 use App\Models\Run;
@@ -24,6 +27,8 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Units\Show;
 use App\View\StandWords;
+use App\View\Words;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Buckets;
@@ -54,12 +59,13 @@ final class WriteRunSheet
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
+            $doses = DosesDue::of($tank, $work->day ?? $show->local(CarbonImmutable::now()));
             $spots = $tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get();
             $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show))]);
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [])]);
             }
             $steps = array_map(static fn(Job $job): string => $job->key, $session->jobs($order));
             $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
@@ -185,16 +191,17 @@ final class WriteRunSheet
      * @param list<StandCut>        $stands  that are cut in it
      * @param Collection<int, OffSpot> $spots that it restores
      * @param list<string>          $replant  what is set again in it
+     * @param list<DosePlan>         $doses   that are given in it
      *
      * @return array<string, mixed>
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant): array
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses): array
     {
         return [
             'title' => $job->title,
             'act' => $job->act,
             'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan), 'name' => $plan->jar->name]), $doses), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
             'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
             'moment' => $job->moment?->value,
             'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),
@@ -207,6 +214,7 @@ final class WriteRunSheet
             'drawing' => $job->atEachDrain || $job->key === 'check' || $stands !== [],
             'patches' => $job->key === 'vacuum' ? array_map(static fn(Patch $patch): int => $patch->key, $patches) : [],
             'stands' => array_map(static fn(StandCut $cut): array => $cut->toKeep(), $stands),
+            'doses' => array_map(static fn(DosePlan $plan): array => DoseLine::of($plan)->toKeep(), $doses),
             'batch' => $job->moment === Moment::NewWater ? $batch?->id : null,
         ];
     }

@@ -192,7 +192,7 @@ final readonly class BatchContent
         foreach ([
             Parameter::GeneralHardness->value => $ions->hardness(),
             Parameter::CarbonateHardness->value => $ions->alkalinity(),
-            Parameter::Nitrate->value => $ions->milligramsOf(Ion::Nitrate),
+            ...self::nutrients($ions),
             Parameter::Conductivity->value => $last !== null && $last->isGood() ? $last->read : $this->expectedConductivity(),
         ] as $name => $value) {
             $doubt = $name === Parameter::Conductivity->value && ($last === null || !$last->isGood()) ? $this->doubt() : 0.0;
@@ -203,6 +203,21 @@ final readonly class BatchContent
         }
 
         return $state;
+    }
+
+    /** @return array<string, float> mg/L of what plants are fed with, by parameter */
+    private static function nutrients(Ions $ions): array
+    {
+        $found = [];
+        foreach (Parameter::nutrients() as $parameter) {
+            $food = $parameter->entry()->food;
+            $ion = Ion::tryFrom((string) $food?->ion);
+            if ($food !== null && $ion !== null) {
+                $found[$parameter->value] = $ions->of($ion) * $food->molarMass;
+            }
+        }
+
+        return $found;
     }
 
     /** @return array<mixed> */

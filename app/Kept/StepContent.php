@@ -100,6 +100,14 @@ final readonly class StepContent
         return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
     }
 
+    /** @return list<DoseLine> doses that are given in this step */
+    public function doses(): array
+    {
+        $kept = $this->step->content['doses'] ?? null;
+
+        return array_values(array_filter(array_map(DoseLine::from(...), is_array($kept) ? $kept : [])));
+    }
+
     /** @return list<StandCut> stands that are cut in this step, in the order of the work */
     public function stands(): array
     {

@@ -154,7 +154,7 @@ final readonly class Waters
     {
         return match ($kind) {
             WaterKind::ReverseOsmosis, WaterKind::Rain => [
-                Parameter::Nitrate->value => new Exact(0.0),
+                ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), new Exact(0.0)),
                 Parameter::Ammonium->value => new Exact(0.0),
                 Parameter::GeneralHardness->value => new Exact(0.0),
                 Parameter::CarbonateHardness->value => new Exact(0.0),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Cresco\Core\Change\Conditioner;
+use Cresco\Core\Food\Feed;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Salts;
@@ -56,11 +58,42 @@ final class Jar extends Record
         return $this->salt === self::ACID;
     }
 
+    /** A bottle that plants are fed from. */
+    public const FEED = 'feed';
+
+    public function isFeed(): bool
+    {
+        return $this->salt === self::FEED;
+    }
+
     /** Whether it is something to make water of. */
     public function isForBench(): bool
     {
-        return !$this->isConditioner() && !$this->isAcid();
+        return !$this->isConditioner() && !$this->isAcid() && !$this->isFeed();
     }
+
+    /** What of it a plant can be fed with; null for what brings none. */
+    public function toFeed(float $step): ?Feed
+    {
+        $label = $this->label ?? [];
+        if ($this->isFeed()) {
+            $brings = [];
+            foreach (Parameter::nutrients() as $nutrient) {
+                if (is_numeric($label[$nutrient->value] ?? null) && (float) $label[$nutrient->value] > 0.0) {
+                    $brings[$nutrient->value] = (float) $label[$nutrient->value];
+                }
+            }
+
+            return $brings === [] ? null : Feed::ofLabel((string) $this->id, $this->name, max(1e-3, (float) ($label['dose'] ?? 1.0)), max(1e-3, (float) ($label['litres'] ?? 1.0)), $brings, self::DROP);
+        }
+        $salt = $this->salt === null ? null : Salts::find($this->salt);
+        $feed = $salt === null || !Feed::feedsPlants($salt) ? null : Feed::ofSalt((string) $this->id, $this->name, $salt, $this->purity, $step);
+
+        return $feed === null || $feed->milligrams === [] ? null : $feed;
+    }
+
+    /** mL that can be measured: two drops at twenty to the millilitre. House default. */
+    private const DROP = 0.1;
 
     public function coreConditioner(): Conditioner
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\WaterTint;
 use Cresco\Core\Tank\AnimalGroup;
@@ -57,6 +58,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property GlassCover           $glass_cover
  * @property WaterTint            $water_tint
  * @property float|null           $carbon_dioxide mg/L while the lamps are on
+ * @property FeedingSchool|null   $feeding_school that its plants are fed by; null while the keeper has not said
+ * @property float|null           $food_grams     food of the animals in a day
+ * @property float                $food_protein   percent as fed
+ * @property int|null             $fasting_day    of the week, 0 for Sunday
  * @property int                  $plants_version another one whenever its plants or lamps change
  * @property-read Keeper          $keeper
  */
@@ -82,10 +87,10 @@ final class Tank extends Record
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
         'measured_litres', 'measured_spread', 'marks', 'passive', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
-        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'feeding_school', 'food_grams', 'food_protein', 'fasting_day',
     ];
 
-    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear'];
+    protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear', 'food_protein' => 42];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -94,10 +99,11 @@ final class Tank extends Record
             'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front',
             'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread',
             'hose_bore', 'hose_length', 'hose_drop',
-            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share', 'carbon_dioxide',
+            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share', 'carbon_dioxide', 'food_grams', 'food_protein',
         ], 'float');
 
         return $lengths + [
+            'feeding_school' => FeedingSchool::class, 'fasting_day' => 'integer',
             'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
             'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date',
         ];
@@ -184,6 +190,24 @@ final class Tank extends Record
     public function patches(): HasMany
     {
         return $this->hasMany(BedPatch::class);
+    }
+
+    /** @return HasMany<Dose, $this> */
+    public function doses(): HasMany
+    {
+        return $this->hasMany(Dose::class)->orderBy('given_at')->orderBy('id');
+    }
+
+    /** @return HasMany<DosePlan, $this> */
+    public function dosePlans(): HasMany
+    {
+        return $this->hasMany(DosePlan::class)->orderBy('id');
+    }
+
+    /** @return HasMany<FoodSpell, $this> */
+    public function foodSpells(): HasMany
+    {
+        return $this->hasMany(FoodSpell::class)->orderBy('from_day')->orderBy('id');
     }
 
     /** @return HasMany<Lamp, $this> */

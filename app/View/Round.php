@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\AgendaOf;
+use App\Known\DosesDue;
 use App\Known\Made;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\AfterJob;
+use App\Models\DosePlan;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
@@ -62,16 +64,18 @@ final readonly class Round
             }
         }
         $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
+        $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
         $strips = [];
         foreach ($tanks as $tank) {
-            $strips[] = self::strip($waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
+            $strips[] = self::strip($doses[$tank->id] ?? [], $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
         return $strips;
     }
 
-    private static function strip(TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
+    /** @param list<DosePlan> $doses of today that nobody has noted */
+    private static function strip(array $doses, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
@@ -79,7 +83,8 @@ final readonly class Round
         $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
         $melting = count(AgendaOf::meltingNow($agenda));
-        [$rank, $head, $why, $act, $url] = self::need($water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
+        $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan).' '.$plan->jar->name, $doses))]);
+        [$rank, $head, $why, $act, $url] = self::need($give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
@@ -101,6 +106,7 @@ final readonly class Round
             [
                 ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
                 ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
+                ...array_diff($give === null ? [] : [$give], [$head]),
                 ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
             ],
             $url === self::session($tank, $tasks) ? $tasks : [],
@@ -111,13 +117,14 @@ final readonly class Round
      * What is the most serious: danger, then devices that stand off, a sheet under way, what will not wait, a look that is due, the
      * rhythm of changes, work that comes again.
      *
+     * @param string|null       $give doses of today in words
      * @param list<ConcernLine> $concerns
      * @param list<Task>        $due
      * @param list<Stand>       $cut stands that want cutting
      *
      * @return array{int, string, string, string, string}
      */
-    private static function need(TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, array $cut, Show $show): array
+    private static function need(?string $give, TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, array $cut, Show $show): array
     {
         $tank = $water->tank;
         $base = '/tanks/'.$tank->id;
@@ -173,6 +180,10 @@ final readonly class Round
         }
         if ($due !== []) {
             return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];
+        }
+
+        if ($give !== null) {
+            return [RoundStrip::DUE, $give, $rhythm.'.', __('food.act'), $base.'/food'];
         }
 
         return [RoundStrip::CALM, 'Nothing due', $worst === null ? $rhythm.'.' : $rhythm.'. '.$worst->head.': '.lcfirst($worst->why), 'Read', $base.'/read'];
@@ -254,7 +265,7 @@ final readonly class Round
                 $value->quantile(0.1) > $range[1] => 'high',
                 default => null,
             };
-            if ($value === null || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
+            if ($value === null || $parameter->entry()->isFoodAlone() || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
                 continue;
             }
             $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $beyond, 'carried' => $water->isCarried($parameter)];

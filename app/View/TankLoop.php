@@ -32,6 +32,7 @@ final readonly class TankLoop
         return new self($tank, $size, [
             new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look', 'l'),
             new LoopStop('plants', 'Plants', $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
+            new LoopStop('food', 'Food', $base.'/food', __('food.stop'), $here === 'food', 'f'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read', 'e'),
             new LoopStop('change', 'Change', $base.'/change', self::due(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
             new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session', 's'),

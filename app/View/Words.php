@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\DosePlan;
 use App\Units\Show;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
@@ -12,6 +13,12 @@ use Cresco\Core\Tank\Shape;
 /** Short names of things that appear on more than one screen. */
 final class Words
 {
+    /** "10 mL", "1.4 g" */
+    public static function dose(DosePlan $plan): string
+    {
+        return Show::joined($plan->jar->unit === 'g' ? Show::plain($plan->amount, 3) : Show::rounded($plan->amount, $plan->amount < 10.0 ? 1 : 0), $plan->jar->unit);
+    }
+
     public static function method(Method $method): string
     {
         return match ($method) {

@@ -29,6 +29,7 @@ final readonly class ParameterEntry
      * @param bool                 $isSideline shown only where it was read
      * @param array{float, float}|null $fine   range that suits all animals; null where it goes by the group. House default
      * @param Balance|null         $balance    of parameters that a tank makes or takes up by the day; null where that is not followed
+     * @param Nutrient|null        $food       of parameters that plants are fed with
      * @param float                $wander     by which a pen strays further in each month since it was last set against a standard, a standard
      *                                         deviation in the base unit. House default, like the two that follow
      * @param float                $wanderShare the same as a share of the value
@@ -56,5 +57,12 @@ final readonly class ParameterEntry
         public float $wanderShare = 0.0,
         public ?int $setDays = null,
         public ?Balance $balance = null,
+        public ?Nutrient $food = null,
     ) {}
+
+    /** Whether it is looked at as food of plants and as nothing else. */
+    public function isFoodAlone(): bool
+    {
+        return $this->food !== null && $this->isSideline;
+    }
 }

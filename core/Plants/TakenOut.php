@@ -6,6 +6,7 @@ namespace Cresco\Core\Plants;
 
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -33,9 +34,9 @@ final class TakenOut
             ->given('fresh', 'fresh plants, drained', $fresh, 'g')
             ->given('V', 'water', $litres, 'L')
             ->constant('d', 'dry over fresh', new Normal(self::DRY, 0.02 / 1.2816), '×', 'house default', Grade::Guess)
-            ->constant('n', 'nitrogen in dry plants', new Normal(0.025, 0.01 / 1.2816), '×', 'house default; below 0.013 it starves (Gerloff and Krombholz, 1966)', Grade::Guess)
-            ->constant('p', 'phosphorus in dry plants', new Normal(0.003, 0.0015 / 1.2816), '×', 'house default; below 0.0013 it starves (Gerloff and Krombholz, 1966)', Grade::Guess)
-            ->constant('k', 'potassium in dry plants', new Normal(0.03, 0.015 / 1.2816), '×', 'house default', Grade::Guess)
+            ->constant('n', 'nitrogen in dry plants', new Normal(Nutrient::NITROGEN, 0.01 / 1.2816), '×', 'house default; below 0.013 it starves (Gerloff and Krombholz, 1966)', Grade::Guess)
+            ->constant('p', 'phosphorus in dry plants', new Normal(Nutrient::PHOSPHORUS, 0.0015 / 1.2816), '×', 'house default; below 0.0013 it starves (Gerloff and Krombholz, 1966)', Grade::Guess)
+            ->constant('k', 'potassium in dry plants', new Normal(Nutrient::POTASSIUM, 0.015 / 1.2816), '×', 'house default', Grade::Guess)
             ->constant('no3', 'nitrate in nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses (IUPAC)')
             ->constant('po4', 'phosphate in phosphorus', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'g/g', 'molar masses (IUPAC)')
             ->line('dry = 1000 * fresh * d', 'dry mass', 'mg')

@@ -114,8 +114,20 @@ final class Server
         return [
             'APP_CONFIG_CACHE' => 'bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/none-routes.php', 'APP_EVENTS_CACHE' => 'bootstrap/cache/none-events.php',
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'MAIL_MAILER' => 'log', 'CRESCO_CLOCK' => self::scratch('clock'), 'CRESCO_DEMO' => 'true', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+            'LARAVEL_STORAGE_PATH' => self::storage(), 'MAIL_MAILER' => 'log', 'CRESCO_CLOCK' => self::scratch('clock'), 'CRESCO_DEMO' => 'true', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
+    }
+
+    /** A storage of its own: what is cached, photographed and said to one server is nothing to another. */
+    private static function storage(): string
+    {
+        foreach (['app/private', 'logs', 'framework/cache/data', 'framework/sessions', 'framework/views'] as $part) {
+            if (!is_dir($folder = self::scratch('storage/'.$part))) {
+                mkdir($folder, 0o700, true);
+            }
+        }
+
+        return self::scratch('storage');
     }
 
     private static function root(): string

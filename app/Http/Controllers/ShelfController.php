@@ -135,10 +135,11 @@ final class ShelfController extends Controller
         $isLabel = $kind === 'label';
         $isConditioner = $kind === Jar::CONDITIONER;
         $isAcid = $kind === Jar::ACID;
+        $isFeed = $kind === Jar::FEED;
         $acid = AcidKind::tryFrom(is_string($request->input('label.kind')) ? $request->input('label.kind') : '');
-        $need = $isLabel || $isConditioner ? 'required' : 'nullable';
+        $need = $isLabel || $isConditioner || $isFeed ? 'required' : 'nullable';
         // A dose is weighed, or it is a liquid: then spoons and ounces are understood.
-        $isLiquid = $isConditioner || $request->input('unit') === 'mL';
+        $isLiquid = $isConditioner || $isFeed || $request->input('unit') === 'mL';
         $scales = [
             'dose' => $isLiquid ? $show->liquids() : new Scale('g', 1.0, 3, ['g' => 1.0, 'kg' => 1000.0]),
             'litres' => $show->volumes(),
@@ -149,9 +150,9 @@ final class ShelfController extends Controller
         ];
         $this->checked($request, [
             'name' => ['required', 'string', 'max:60'],
-            'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label', Jar::CONDITIONER, Jar::ACID])],
+            'salt' => ['required', Rule::in([...array_keys(Salts::all()), 'label', Jar::CONDITIONER, Jar::ACID, Jar::FEED])],
             'unit' => ['required', Rule::in(['g', 'mL'])],
-            'purity' => [$isConditioner || $isAcid ? 'nullable' : 'required', new Amount(1, 100, '%', '99')],
+            'purity' => [$isConditioner || $isAcid || $isFeed ? 'nullable' : 'required', new Amount(1, 100, '%', '99')],
             'price' => ['nullable', new Amount(0, 100000, '', '1.20')],
             'stock' => ['nullable', new Amount(0, 1000000, '', '500')],
             'label.dose' => [$need, $scales['dose']->rule(0.01, 10000.0, 6.0)],
@@ -161,6 +162,7 @@ final class ShelfController extends Controller
             'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
             'label.strength' => [$isConditioner ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
+            ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', new Amount(0, 10000, 'mg/L', '1.5')]),
             'label.kind' => [$isAcid ? 'required' : 'nullable', Rule::enum(AcidKind::class)],
             'label.percent' => [$isAcid ? 'required' : 'nullable', new Amount(0.1, $acid?->most() ?? 85.0, '%', '10')],
         ], [
@@ -193,6 +195,13 @@ final class ShelfController extends Controller
         $label = $isAcid ? ['kind' => $acid?->value, 'percent' => $plain('label.percent')] : ($isConditioner
             ? ['dose' => $base('dose'), 'litres' => $base('litres'), 'strength' => $base('strength')]
             : ['dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0, 'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio')]);
+        if ($isFeed) {
+            $brings = array_filter(array_combine(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), array_map(static fn(Parameter $nutrient): float => $plain('label.'.$nutrient->value) ?? 0.0, Parameter::nutrients())));
+            if ($brings === []) {
+                throw ValidationException::withMessages(['label.nitrate' => 'It brings something: write at least one of them.']);
+            }
+            $label = ['dose' => $base('dose'), 'litres' => $base('litres')] + $brings;
+        }
         if ($isLabel && ($label['gh'] ?? 0.0) + ($label['kh'] ?? 0.0) + ($label['ec'] ?? 0.0) <= 0.0) {
             throw ValidationException::withMessages(['label.gh' => 'It raises GH, KH or conductivity by something: write at least one of them.']);
         }
@@ -201,14 +210,14 @@ final class ShelfController extends Controller
             'name' => (string) $request->string('name'),
             'salt' => $isLabel ? null : $kind,
             'unit' => match (true) {
-                $isConditioner, $isAcid => 'mL',
+                $isConditioner, $isAcid, $isFeed => 'mL',
                 $isLabel => (string) $request->string('unit'),
                 default => 'g',
             },
             'purity' => ($plain('purity') ?? 100.0) / 100.0,
             'price' => $plain('price') ?? 0.0,
             'stock' => $plain('stock'),
-            'label' => $isLabel || $isConditioner || $isAcid ? $label : null,
+            'label' => $isLabel || $isConditioner || $isAcid || $isFeed ? $label : null,
         ];
     }
 }

@@ -11,8 +11,9 @@
         <x-field name="name" label="Name" :value="$jar->name"/>
         <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'"
             :options="['label' => 'a mineral product, by its label',
-                App\Models\Jar::CONDITIONER => 'a conditioner against chlorine', App\Models\Jar::ACID => 'an acid of known strength'] + $salts->all()"/>
-        <fieldset data-of="label conditioner"><legend>What the label says</legend>
+                App\Models\Jar::CONDITIONER => 'a conditioner against chlorine', App\Models\Jar::ACID => 'an acid of known strength',
+                App\Models\Jar::FEED => 'a bottle that plants are fed from'] + $salts->all()"/>
+        <fieldset data-of="label conditioner feed"><legend>What the label says</legend>
             <div class="row-fields">
                 <x-field name="label[dose]" label="so much of it" :value="$label('dose', $dose)" mode="decimal"/>
                 <x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/>
@@ -25,6 +26,10 @@
                 <x-field name="label[ec]" label="lets the pen rise by, if it says" :value="$label('ec', $ec)" :unit="$ec->label" data-of="label"
                     mode="decimal"/>
                 <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal" data-of="label"/>
+                @foreach(Cresco\Core\Measure\Parameter::nutrients() as $nutrient)
+                <x-field :name="'label['.$nutrient->value.']'" :label="'raises '.$nutrient->word().' by'" :value="$label($nutrient->value)" unit="mg/L"
+                    mode="decimal" data-of="feed"/>
+                @endforeach
                 <x-field name="label[strength]" label="takes chlorine up to" :value="$label('strength')" unit="mg/L" mode="decimal" data-of="conditioner"/>
             </div>
         </fieldset>

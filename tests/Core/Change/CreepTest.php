@@ -8,7 +8,6 @@ use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Change\Dilution;
-use Cresco\Core\Change\DoseCourse;
 use Cresco\Core\Change\Passage;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
@@ -23,7 +22,7 @@ final class CreepTest extends TestCase
     public static function rows(): iterable
     {
         foreach (Data::rows('steady') as $i => $row) {
-            if (in_array($row->text('kind'), ['salt creep under top-up', 'nutrient build-up'], true)) {
+            if ($row->text('kind') === 'salt creep under top-up') {
                 yield $i.' '.$row->text('kind') => [$row];
             }
         }
@@ -34,13 +33,6 @@ final class CreepTest extends TestCase
     {
         $g = static fn(string $field): float => $row->number('given.'.$field);
         $e = static fn(string $field): float => $row->number('expected.'.$field);
-        if ($row->text('kind') === 'nutrient build-up') {
-            $course = DoseCourse::settled($g('dose_mg_L_right_after_each_change'), $g('uptake_mg_L_per_day'), $g('fraction'), $g('days_between'), $g('source_mg_L'));
-            self::assertEqualsWithDelta([$e('after_change_and_dose_mg_L'), $e('before_change_mg_L'), $e('ceiling_without_uptake_mg_L')], [$course->high, $course->low, $course->ceiling], 0.03);
-            self::assertSame($row->flag('expected.runs_out'), $course->runsOut);
-
-            return;
-        }
         $evaporation = Creep::evaporation($g('evaporation_mm_per_day'), $g('surface_cm2'));
         $creep = new Creep($g('tank_L'), $evaporation, $g('top_up_dGH'), $g('change_source_dGH'), $g('fraction'), $g('days_between'));
         $working = $creep->working('°');
@@ -59,15 +51,6 @@ final class CreepTest extends TestCase
 
         self::assertEqualsWithDelta($creep->working('°')->value('trough'), $course[7 * 200], 1e-6);
         self::assertEqualsWithDelta($creep->working('°')->value('peak'), $course[7 * 200 - 1] + 1.28 * 12.0 / 110.0, 1e-6);
-    }
-
-    public function testADoseThatIsAllTakenUpRunsOut(): void
-    {
-        // 5 mg/L a week and 2 a day: gone before the next change.
-        $course = DoseCourse::settled(5.0, 2.0, 0.5, 7.0, 1.0);
-
-        self::assertTrue($course->runsOut);
-        self::assertSame([5.5, 0.0], [$course->high, $course->low]);
     }
 
     public function testEvaporationIsLearnedFromTheTopUps(): void

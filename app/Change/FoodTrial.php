@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Known\FoodOf;
+use Cresco\Core\Food\Doses;
+use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Wanted;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+
+/** What is tried instead of what is planned, and what Cresco would give. */
+final readonly class FoodTrial
+{
+    /** Halvings in which the most nitrate that keeps below the limit is found. */
+    private const ROUNDS = 7;
+
+    /** Share of its aim by which a nutrient may be off without mattering much. House default. */
+    private const LOOSE = 0.25;
+
+    /**
+     * @param array<int, float> $amounts other amounts, by plan
+     * @param float|null        $share   of another change
+     * @param float             $meals   of the usual food
+     */
+    public function __construct(public array $amounts = [], public ?float $share = null, public float $meals = 1.0) {}
+
+    public function isOne(): bool
+    {
+        return $this->amounts !== [] || $this->share !== null || $this->meals !== 1.0;
+    }
+
+    /** @return list<array{brings: array<string, float>, every: int, from: int}> */
+    public function doses(FoodOf $food): array
+    {
+        return $food->planned($this->amounts);
+    }
+
+    /** What has to be given of a nutrient from change to change; null for what the school does not steer. */
+    public function wanted(FoodOf $food, Parameter $nutrient): ?Computation
+    {
+        $aim = $food->school()->aim($nutrient);
+        if ($aim === null || !$food->hasPlants()) {
+            return null;
+        }
+        $rate = $food->course($nutrient)->rate();
+        $level = $food->course($nutrient)->level()->level;
+        $fed = $food->fedAtMean($nutrient);
+        $lost = FoodOf::loss($nutrient) * max($aim, min($level, 2.0 * $aim));
+
+        return Wanted::between(
+            $nutrient->word(),
+            $aim,
+            new Normal($rate->central() + $fed - $lost, $rate->spread()),
+            $this->share ?? $food->tank->routine_share,
+            (float) max(1, $food->tank->routine_days),
+            $food->source($nutrient),
+        );
+    }
+
+    /**
+     * Doses that bring every nutrient to where the school wants it before each change, none beyond what the animals stand.
+     *
+     * @param list<Feed> $feeds on the shelf
+     *
+     * @return list<array{feed: Feed, each: float, every: int}>
+     */
+    public function advised(FoodOf $food, array $feeds): array
+    {
+        $every = $food->school()->every();
+        $days = max(1, $food->tank->routine_days);
+        // Doses that come less often than changes are given with each change.
+        $every = $every >= $days ? $days : $every;
+        $wanted = $steered = [];
+        foreach (Parameter::nutrients() as $nutrient) {
+            $working = $this->wanted($food, $nutrient);
+            if ($working !== null) {
+                $need = $working->value('D');
+                $wanted[$nutrient->value] = [$need * $every / $days, max(1e-4, self::LOOSE * ($food->school()->aim($nutrient) ?? 1.0) * $every / $days)];
+                $steered[] = $nutrient;
+            }
+        }
+        if ($steered === []) {
+            return [];
+        }
+        $most = $this->most($food, $every);
+        $doses = Doses::of($feeds, $wanted, $most === null ? [] : [Parameter::Nitrate->value => $most], $food->litres);
+        $advised = [];
+        foreach ($feeds as $feed) {
+            if (isset($doses->amounts[$feed->key])) {
+                $advised[] = ['feed' => $feed, 'each' => $doses->amounts[$feed->key], 'every' => $every];
+            }
+        }
+
+        return $advised;
+    }
+
+    /** The most nitrate a dose may bring so that nine cases of ten stay below the animals' limit for eight weeks, mg/L; null without a limit. */
+    private function most(FoodOf $food, int $every): ?float
+    {
+        $limit = $food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
+        if ($limit === null) {
+            return null;
+        }
+        $course = $food->course(Parameter::Nitrate);
+        $turns = $food->turns(Parameter::Nitrate);
+        $highest = fn(float $dose): float => $course->ahead(
+            $food->coming(Parameter::Nitrate, [['brings' => [Parameter::Nitrate->value => $dose], 'every' => $every, 'from' => 1]], $this->share, $this->meals),
+            $course->day + FoodOf::AHEAD,
+            $turns,
+        )->highest();
+        [$low, $high] = [0.0, $limit];
+        if ($highest(0.0) > $limit) {
+            return 0.0;
+        }
+        for ($i = 0; $i < self::ROUNDS; ++$i) {
+            $middle = ($low + $high) / 2.0;
+            $highest($middle) <= $limit ? $low = $middle : $high = $middle;
+        }
+
+        return $low;
+    }
+}

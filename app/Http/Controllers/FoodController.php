@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\GiveDose;
+use App\Change\FoodTrial;
+use App\Known\FoodOf;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\View\FoodPage;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Food\FeedingSchool;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** What plants and animals of a tank are fed with: courses, doses, meals. */
+final class FoodController extends Controller
+{
+    /** Plans and days of other food that a tank may have. */
+    private const MOST = [20, 100];
+
+    public function show(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request)->loadMissing('jars'));
+        $page = new FoodPage($tank, FoodOf::tank($tank), self::trial($request, $tank));
+        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
+        if ($request->header('HX-Request') === 'true') {
+            return $request->has('working') ? view('parts.working', ['working' => $working]) : view('food.courses', ['tank' => $tank, 'page' => $page]);
+        }
+
+        return view('food.show', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'food')]);
+    }
+
+    /** The school of a tank, and what its animals are given. */
+    public function update(Request $request, Tank $tank): RedirectResponse
+    {
+        $this->checked($request, [
+            'feeding_school' => ['required', Rule::enum(FeedingSchool::class)], 'food_grams' => ['nullable', new Amount(0, 500, 'g', '0.5')],
+            'food_protein' => ['nullable', new Amount(1, 80, '%', '42')], 'fasting_day' => ['nullable', 'integer', 'between:0,6'],
+        ], ['feeding_school' => 'Choose one from the list.', 'feeding_school.required' => 'Choose one from the list.', 'fasting_day.*' => 'Choose a day of the week.']);
+        $tank->update([
+            'feeding_school' => (string) $request->string('feeding_school'), 'food_grams' => Amount::parse($request->input('food_grams')),
+            'food_protein' => Amount::parse($request->input('food_protein')) ?? 42.0, 'fasting_day' => $request->filled('fasting_day') ? $request->integer('fasting_day') : null,
+        ]);
+
+        return self::back($tank, 'Kept.');
+    }
+
+    /** One more dose to be given again and again. */
+    public function plan(Request $request, Tank $tank): RedirectResponse
+    {
+        $fields = $this->planFields($request, $tank);
+        DB::transaction(static function () use ($tank, $fields): void {
+            if ($tank->dosePlans()->count() >= self::MOST[0]) {
+                throw ValidationException::withMessages(['amount' => 'That is as many doses as a tank may have.']);
+            }
+            // The same bottle is planned once: another amount takes the place of the one before.
+            $tank->dosePlans()->where('jar_id', $fields['jar_id'])->delete();
+            $tank->dosePlans()->create($fields);
+        });
+
+        return self::back($tank, 'Planned.');
+    }
+
+    /** The doses that Cresco proposes, in place of all that are planned. */
+    public function adopt(Request $request, Tank $tank): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper->loadMissing('jars'));
+        $food = FoodOf::tank($tank);
+        $trial = new FoodTrial();
+        $advised = $trial->advised($food, (new FoodPage($tank, $food, $trial))->feeds());
+        if ($advised === []) {
+            throw ValidationException::withMessages(['adopt' => 'Nothing is proposed now.']);
+        }
+        DB::transaction(static function () use ($tank, $advised): void {
+            $tank->dosePlans()->delete();
+            foreach ($advised as $one) {
+                $tank->dosePlans()->create(['jar_id' => (int) $one['feed']->key, 'amount' => $one['each'], 'every' => $one['every'], 'starts_on' => CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d')]);
+            }
+        });
+
+        return self::back($tank, trans_choice('food.adopted', count($advised), ['count' => count($advised)]));
+    }
+
+    public function unplan(Tank $tank, int $dosePlan): RedirectResponse
+    {
+        $tank->dosePlans()->whereKey($dosePlan)->firstOrFail()->delete();
+
+        return self::back($tank, 'No longer planned.');
+    }
+
+    /** Given or left out, of what falls on today or of anything else on the shelf. */
+    public function give(Request $request, Tank $tank, GiveDose $give): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper);
+        $fields = $this->checked($request, [
+            'jar_id' => ['required', 'integer', Rule::exists('jars', 'id')->where('keeper_id', $keeper->id)], 'amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
+            'state' => ['required', Rule::in(['given', 'missed'])],
+        ], ['jar_id.*' => 'Choose what it was.', 'amount.required' => 'Write how much it was.', 'state.*' => 'Say whether it was given.']);
+        $jar = $keeper->jars()->whereKey($fields['jar_id'])->firstOrFail();
+        $give($tank, $jar, Amount::parse($request->input('amount')) ?? 0.0, CarbonImmutable::now(), $fields['state'] === 'missed');
+
+        return self::back($tank, $fields['state'] === 'missed' ? __('food.left_out') : __('food.given'));
+    }
+
+    public function take(Tank $tank, int $dose): RedirectResponse
+    {
+        $tank->doses()->whereKey($dose)->firstOrFail()->delete();
+
+        return self::back($tank, 'Taken back.');
+    }
+
+    /** Days on which the animals are given more or less. */
+    public function spell(Request $request, Tank $tank): RedirectResponse
+    {
+        $fields = $this->checked($request, [
+            'from_day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01'],
+            'grams' => ['required', new Amount(0, 500, 'g', '0')], 'spell_note' => ['nullable', 'string', 'max:120'],
+        ], ['from_day.*' => 'Write a day.', 'until_day.*' => 'Write a day, not before the first.', 'grams.required' => 'Write how much they get a day; 0 for nothing.', 'spell_note.*' => 'At most 120 letters.']);
+        if ($tank->foodSpells()->count() >= self::MOST[1]) {
+            throw ValidationException::withMessages(['grams' => 'That is as many as a tank may have: take old ones out.']);
+        }
+        $tank->foodSpells()->create(['from_day' => $fields['from_day'], 'until_day' => $fields['until_day'], 'grams' => Amount::parse($request->input('grams')) ?? 0.0, 'note' => $fields['spell_note'] ?? null]);
+
+        return self::back($tank, 'Kept.');
+    }
+
+    public function unspell(Tank $tank, int $foodSpell): RedirectResponse
+    {
+        $tank->foodSpells()->whereKey($foodSpell)->firstOrFail()->delete();
+
+        return self::back($tank, 'Taken out.');
+    }
+
+    /** @return array{jar_id: int, amount: float, every: int, starts_on: string} */
+    private function planFields(Request $request, Tank $tank): array
+    {
+        $keeper = $this->keeper($request);
+        $fields = $this->checked($request, [
+            'plan_jar' => ['required', 'integer', Rule::exists('jars', 'id')->where('keeper_id', $keeper->id)], 'plan_amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
+            'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+        ], ['plan_jar.*' => 'Choose a jar or bottle.', 'plan_amount.required' => 'Write how much each time.', 'every.*' => 'Every 1 to 60 days.', 'starts_on.*' => 'Write a day.']);
+        $jar = $keeper->jars()->whereKey($fields['plan_jar'])->firstOrFail();
+        if ($jar->toFeed($keeper->scale_step) === null) {
+            throw ValidationException::withMessages(['plan_jar' => 'There is nothing in it that plants are fed with.']);
+        }
+
+        return ['jar_id' => $jar->id, 'amount' => Amount::parse($request->input('plan_amount')) ?? 0.0, 'every' => $request->integer('every'), 'starts_on' => (string) $request->string('starts_on')];
+    }
+
+    private static function trial(Request $request, Tank $tank): FoodTrial
+    {
+        $amounts = [];
+        $typed = $request->query('what');
+        foreach (is_array($typed) ? $typed : [] as $plan => $amount) {
+            $number = Amount::parse($amount);
+            if (is_int($plan) && $number !== null && $number >= 0.0 && $number <= 5000.0) {
+                $amounts[$plan] = $number;
+            }
+        }
+        $plans = $tank->dosePlans()->pluck('amount', 'id');
+        $amounts = array_filter($amounts, static fn(float $amount, int $plan): bool => is_numeric($plans[$plan] ?? null) && abs($amount - (float) $plans[$plan]) > 1e-9, ARRAY_FILTER_USE_BOTH);
+        $share = Amount::parse($request->query('share'));
+        $meals = Amount::parse($request->query('meals'));
+        $share = $share === null || $share < 1.0 || $share > 100.0 ? null : $share / 100.0;
+
+        return new FoodTrial($amounts, $share !== null && abs($share - $tank->routine_share) < 1e-9 ? null : $share, $meals === null || $meals < 0.0 || $meals > 1000.0 ? 1.0 : $meals / 100.0);
+    }
+
+    private static function back(Tank $tank, string $said): RedirectResponse
+    {
+        return redirect('/tanks/'.$tank->id.'/food')->with('status', $said);
+    }
+}

@@ -1,0 +1,465 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Kept\ForecastRecord;
+use App\Models\Analysis;
+use App\Models\Dose;
+use App\Models\DosePlan;
+use App\Models\FoodSpell;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Models\WaterChange;
+use App\Models\WaterKind;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Food\Course;
+use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Food\FoodEvent;
+use Cresco\Core\Food\Meal;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Nutrient;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Plants\Growth;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\WaterState;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/** What the plants of a tank are fed with: where each nutrient stands, what comes and goes, and what is planned. */
+final class FoodOf
+{
+    /** Days of the diary that a course is found from. House default. */
+    public const DAYS = 180;
+
+    /** Days that are looked ahead. */
+    public const AHEAD = 56;
+
+    /** Days of the past that are shown. */
+    public const SHOWN = 56;
+
+    /** Changes with the way in which a course is found. */
+    private const VERSION = 1;
+
+    /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
+    private const CUT = 0.5;
+
+    /** Half-life of iron in the water, days: the middle of a chelate that lasts. House default. */
+    private const IRON_HALVES = 3.0;
+
+    /** Share of phosphate that soil and iron bind in a day. House default. */
+    private const PHOSPHATE_BOUND = 0.02;
+
+    /** What tap water differs from its analysis, as a share of it, a standard deviation. House default. */
+    private const ANALYSED = 0.15;
+
+    /** By which a guessed level may be off at first, as a share of it. House default. */
+    private const START = 0.7;
+
+    public readonly float $litres;
+
+    /** @var Collection<int, Dose> noted, the newest half year of them */
+    public readonly Collection $doses;
+
+    private readonly CarbonImmutable $now;
+
+    private readonly CarbonImmutable $since;
+
+    private readonly Uptake $uptake;
+
+    /** @var array<string, Course>|null */
+    private ?array $courses = null;
+
+    private ?WaterState $new = null;
+
+    /** @var array<string, float> mg/L for a gram of food, by parameter value */
+    private array $perGram = [];
+
+    private function __construct(public readonly Tank $tank)
+    {
+        $this->now = CarbonImmutable::now();
+        $this->since = $this->now->startOfDay()->subDays(self::DAYS);
+        $this->litres = VesselOf::tank($tank)->litres();
+        $tank->loadMissing(['dosePlans.jar', 'foodSpells', 'devices']);
+        $this->doses = $tank->doses()->where('given_at', '>=', $this->since)->get();
+        $this->uptake = Uptake::of($tank, $this->litres);
+    }
+
+    public static function tank(Tank $tank): self
+    {
+        return new self($tank);
+    }
+
+    /** The keeper's school, or the one that suits a tank like this. */
+    public function school(): FeedingSchool
+    {
+        return $this->tank->feeding_school ?? (LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS ? FeedingSchool::Lean : FeedingSchool::LowEnergy);
+    }
+
+    public function course(Parameter $nutrient): Course
+    {
+        $this->courses ??= $this->courses();
+
+        return $this->courses[$nutrient->value];
+    }
+
+    /** Whether anything is drawn that could be fed. */
+    public function hasPlants(): bool
+    {
+        return $this->uptake->key() !== '';
+    }
+
+    /** Taken up by the stands in a day, so many days from now, mg/L. */
+    public function uptake(Parameter $nutrient, int $day = 0): float
+    {
+        return self::food($nutrient)->inPlants * $this->uptake->ofDay($day);
+    }
+
+    public static function loss(Parameter $nutrient): float
+    {
+        return match ($nutrient) {
+            Parameter::Iron => log(2.0) / self::IRON_HALVES,
+            Parameter::Phosphate => self::PHOSPHATE_BOUND,
+            default => 0.0,
+        };
+    }
+
+    /** What the new water of the next change will hold of it. */
+    public function source(Parameter $nutrient): Normal
+    {
+        $known = ($this->new ??= $this->newWater())->get($nutrient);
+
+        return $known === null ? self::unread($nutrient) : new Normal($known->central(), $known->spread());
+    }
+
+    private function newWater(): WaterState
+    {
+        $this->tank->loadMissing(['water', 'secondWater']);
+        $water = $this->tank->water;
+
+        if ($water === null) {
+            return new WaterState('', []);
+        }
+        $ids = array_values(array_filter([$water->id, $this->tank->second_water_id]));
+        $state = Waters::around($this->tank, $ids)->blend($water, $this->tank->secondWater, $this->tank->second_share);
+        // What was not read there an analysis may say.
+        $analyses = Analysis::query()->whereIn('water_id', $ids)->orderBy('sampled_on')->orderBy('id')->get()->keyBy('water_id');
+        $second = $this->tank->secondWater;
+        foreach ($state->has(Parameter::Potassium) ? [] : Parameter::nutrients() as $nutrient) {
+            $first = self::analysed($analyses->get($water->id), $water->kind, $nutrient);
+            $other = $second === null ? $first : self::analysed($analyses->get($second->id), $second->kind, $nutrient);
+            if (!$state->has($nutrient) && $first !== null && $other !== null) {
+                $share = $second === null ? 0.0 : $this->tank->second_share;
+                $mixed = (1.0 - $share) * $first + $share * $other;
+                $state = $state->with($nutrient, new Normal($mixed, self::ANALYSED * $mixed), true);
+            }
+        }
+
+        return $state;
+    }
+
+    /** mg/L of a nutrient by an analysis; nothing in rain and reverse osmosis; null where nobody knows. */
+    private static function analysed(?Analysis $analysis, WaterKind $kind, Parameter $nutrient): ?float
+    {
+        $food = self::food($nutrient);
+        $ion = Ion::tryFrom((string) $food->ion);
+        $milligrams = $ion === null || $analysis === null ? null : $analysis->milligrams[$ion->value] ?? null;
+
+        return match (true) {
+            $milligrams !== null && $ion !== null => $milligrams * $food->molarMass / $ion->molarMass(),
+            in_array($kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true) => 0.0,
+            default => null,
+        };
+    }
+
+    /** Days from now to the next change of the routine, at least one. */
+    public function nextChange(): int
+    {
+        $last = WaterChange::query()->where('tank_id', $this->tank->id)->max('changed_at');
+
+        return is_string($last) ? max(1, $this->tank->routine_days - (int) floor((CarbonImmutable::parse($last, 'UTC')->diffInSeconds($this->now)) / 86400.0)) : $this->tank->routine_days;
+    }
+
+    /**
+     * What comes to a nutrient in the next weeks.
+     *
+     * @param list<array{brings: array<string, float>, every: int, from: int}> $doses mg/L by parameter value, days between, and the first day from now
+     * @param float|null $share  of each change; null for the routine
+     * @param float      $meals  of the usual food, 1 for as it is
+     *
+     * @return list<FoodEvent> by day from now
+     */
+    public function coming(Parameter $nutrient, array $doses, ?float $share = null, float $meals = 1.0): array
+    {
+        $source = $this->source($nutrient);
+        $today = $this->day($this->now);
+        $events = [];
+        for ($day = $this->nextChange(); $day <= self::AHEAD; $day += max(1, $this->tank->routine_days)) {
+            $events[] = FoodEvent::changed($today + $day, $share ?? $this->tank->routine_share, $source->central(), $source->spread());
+        }
+        foreach ($doses as $dose) {
+            $brings = $dose['brings'][$nutrient->value] ?? 0.0;
+            for ($day = $dose['from']; $brings > 0.0 && $day <= self::AHEAD; $day += max(1, $dose['every'])) {
+                // A moment after midnight of it, so that a change on the same day goes before.
+                $events[] = FoodEvent::added($today + $day + 0.01, $brings);
+            }
+        }
+        for ($day = 1; $day <= self::AHEAD; ++$day) {
+            $fed = $meals * $this->fed($nutrient, $this->now->addDays($day));
+            if ($fed > 0.0) {
+                $events[] = FoodEvent::added($today + $day, $fed);
+            }
+        }
+
+        return $events;
+    }
+
+    /**
+     * @param array<int, float> $amounts other ones than planned, by plan
+     *
+     * @return list<array{brings: array<string, float>, every: int, from: int}> what is planned, for coming()
+     */
+    public function planned(array $amounts = []): array
+    {
+        $planned = [];
+        $local = $this->tank->keeper->show()->local($this->now)->startOfDay();
+        foreach ($this->tank->dosePlans as $plan) {
+            if ($plan->ends_on !== null && $plan->ends_on->format('Y-m-d') < $local->format('Y-m-d')) {
+                continue;
+            }
+            for ($from = 0; $from < max(1, $plan->every) + 366 && !$plan->falls($local->addDays($from)); ++$from);
+            $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->amount), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? $plan->every : $from];
+        }
+
+        return $planned;
+    }
+
+    /** Whether something was noted of the dose of a day. */
+    public function noted(DosePlan $plan, CarbonImmutable $day): bool
+    {
+        return $this->doses->contains(static fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $day->format('Y-m-d'));
+    }
+
+    /** @return array<string, float> mg/L by parameter value that so much of it brings to this tank */
+    public function brings(DosePlan $plan, float $amount): array
+    {
+        $feed = $plan->jar->toFeed($this->tank->keeper->scale_step);
+
+        return $feed === null ? [] : array_map(fn(float $milligrams): float => $milligrams * $amount / $this->litres, $feed->milligrams);
+    }
+
+    /** @return list<float> how the rate of each of the next days differs from today's, as the stands grow, mg/L a day */
+    public function turns(Parameter $nutrient): array
+    {
+        return array_map(fn(int $day): float => $this->uptake($nutrient) - $this->uptake($nutrient, $day), range(0, self::AHEAD));
+    }
+
+    /** Day as a number. */
+    public function day(CarbonImmutable $at): float
+    {
+        return $at->getTimestamp() / 86400.0;
+    }
+
+    /** mg/L that the food of the animals brings on a day; nothing where nobody said what they are given. */
+    public function fed(Parameter $nutrient, CarbonImmutable $at): float
+    {
+        if (!in_array($nutrient, [Parameter::Nitrate, Parameter::Phosphate], true)) {
+            return 0.0;
+        }
+        $grams = $this->grams($at);
+
+        return $grams <= 0.0 ? 0.0 : $grams * $this->perGram($nutrient);
+    }
+
+    /** The same as the mean over a week. */
+    public function fedAtMean(Parameter $nutrient): float
+    {
+        return array_sum(array_map(fn(int $day): float => $this->fed($nutrient, $this->now->addDays($day)), range(1, 7))) / 7.0;
+    }
+
+    /** Food of the animals on a day, g. */
+    public function grams(CarbonImmutable $at): float
+    {
+        $local = $this->tank->keeper->show()->local($at);
+        $day = $local->format('Y-m-d');
+        $spell = $this->tank->foodSpells->last(static fn(FoodSpell $spell): bool => $spell->from_day->format('Y-m-d') <= $day && $day <= $spell->until_day->format('Y-m-d'));
+
+        return match (true) {
+            $spell !== null => $spell->grams,
+            $this->tank->fasting_day === $local->dayOfWeek => 0.0,
+            default => $this->tank->food_grams ?? 0.0,
+        };
+    }
+
+    private function perGram(Parameter $nutrient): float
+    {
+        return $this->perGram[$nutrient->value] ??= Meal::of(1.0, $this->tank->food_protein, $this->litres)->value($nutrient->value);
+    }
+
+    private static function unread(Parameter $nutrient): Normal
+    {
+        $food = self::food($nutrient);
+
+        return new Normal($food->source, $food->sourceOff);
+    }
+
+    private static function food(Parameter $nutrient): Nutrient
+    {
+        return $nutrient->entry()->food ?? new Nutrient(0.0, 1.0, 0.1, 1.0, null, 1.0, 0.0);
+    }
+
+    /** @return array<string, Course> found from the diary, by parameter value; kept until it changes */
+    private function courses(): array
+    {
+        $name = 'food.'.$this->tank->id;
+        $key = hash('xxh128', serialize([
+            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide']), round($this->litres, 2), $this->uptake->key(), $this->now->format('Y-m-d H'),
+        ]));
+        $kept = Cache::get($name);
+        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null)) {
+            return self::onlyCourses($kept[1]);
+        }
+        $courses = $this->find();
+        Cache::put($name, [$key, $courses], 7200);
+
+        return $courses;
+    }
+
+    /**
+     * @param array<mixed> $kept
+     *
+     * @return array<string, Course>
+     */
+    private static function onlyCourses(array $kept): array
+    {
+        $courses = [];
+        foreach ($kept as $name => $course) {
+            if ($course instanceof Course) {
+                $courses[(string) $name] = $course;
+            }
+        }
+
+        return $courses;
+    }
+
+    /** @return list<object|null> what tells whether anything has changed since */
+    private function marks(): array
+    {
+        $id = $this->tank->id;
+        $of = static fn(string $table, string $at, string $sum): ?object => DB::table($table)->where('tank_id', $id)->selectRaw("count(*) as many, max(id) as newest, max($at) as last, sum($sum) as total")->first();
+
+        return [
+            $of('readings', 'taken_at', 'value'), $of('water_changes', 'changed_at', 'share'), $of('doses', 'given_at', 'amount * (1 - missed)'), $of('dose_plans', 'starts_on', 'amount * every'), $of('food_spells', 'until_day', 'grams'),
+        ];
+    }
+
+    /** @return array<string, Course> */
+    private function find(): array
+    {
+        $nutrients = Parameter::nutrients();
+        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)->orderBy('taken_at')->orderBy('id')->get()
+            ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
+        $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $this->since)
+            ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
+            ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
+        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => ForecastRecord::kept($change->forecast))->all();
+        $given = $this->given();
+        $cuts = $this->cuts();
+        $courses = [];
+        foreach ($nutrients as $nutrient) {
+            $events = [];
+            foreach ($readings->get($nutrient->value) ?? [] as $reading) {
+                $seen = $reading->toCore()->distribution();
+                $events[] = FoodEvent::read($this->day($reading->taken_at), $seen->central(), $seen->spread());
+            }
+            $read = $events;
+            foreach ($changes as $i => $change) {
+                $source = $forecasts[$i]->row($nutrient)->source;
+                $unread = self::unread($nutrient);
+                $at = $change->getAttribute('filled_at');
+                $events[] = FoodEvent::changed($this->day(is_string($at) ? CarbonImmutable::parse($at, 'UTC') : $change->changed_at), max(0.0, min(1.0, $change->share)), $source->central ?? $unread->central(), $source->spread ?? $unread->spread());
+            }
+            foreach ($given as [$day, $brings]) {
+                if (($brings[$nutrient->value] ?? 0.0) > 0.0) {
+                    $events[] = FoodEvent::added($day, $brings[$nutrient->value]);
+                }
+            }
+            for ($day = $this->since; $day->lessThan($this->now); $day = $day->addDay()) {
+                $fed = $this->fed($nutrient, $day);
+                if ($fed > 0.0) {
+                    $events[] = FoodEvent::added($this->day($day), $fed);
+                }
+            }
+            foreach ($cuts as $day) {
+                $events[] = FoodEvent::turned($day, self::CUT * $this->uptake($nutrient));
+            }
+            $first = ($read[0] ?? null)->value ?? $this->source($nutrient)->central();
+            $courses[$nutrient->value] = Course::fitted(
+                self::food($nutrient),
+                new Normal($first, max(self::START * $first, self::food($nutrient)->sourceOff)),
+                $this->guess($nutrient),
+                self::loss($nutrient),
+                $events,
+                // Before the first reading nothing is known that the guess does not say.
+                $read === [] ? $this->day($this->since) : max($this->day($this->since), $read[0]->day - 0.5),
+                $this->day($this->now),
+            )->since(max($this->day($this->now) - self::SHOWN, ($read[0] ?? null)->day ?? 0.0) + 1e-6);
+        }
+
+        return $courses;
+    }
+
+    /** What comes and goes unseen in a day before anything was read. */
+    private function guess(Parameter $nutrient): Normal
+    {
+        $isFed = ($this->tank->food_grams ?? 0.0) > 0.0;
+        $off = self::food($nutrient)->rate;
+        // Without the food of the animals the keeper's own guess of what the tank makes stands for both.
+        if ($nutrient === Parameter::Nitrate && !$isFed) {
+            return new Normal($this->tank->nitrate_per_day, $off);
+        }
+
+        return new Normal(-$this->uptake($nutrient), max($off, $this->uptake($nutrient) / 2.0));
+    }
+
+    /** @return list<array{float, array<string, float>}> day and mg/L by parameter value of all doses that were given, or that nobody said were not */
+    private function given(): array
+    {
+        $given = [];
+        foreach ($this->doses as $dose) {
+            if (!$dose->missed) {
+                $given[] = [$this->day($dose->given_at), $dose->brings];
+            }
+        }
+        $show = $this->tank->keeper->show();
+        $today = $show->local($this->now)->startOfDay();
+        $noted = [];
+        foreach ($this->doses as $dose) {
+            $noted[$dose->jar_id.' '.$dose->day->format('Y-m-d')] = true;
+        }
+        foreach ($this->tank->dosePlans as $plan) {
+            $brings = $this->brings($plan, $plan->amount);
+            $start = max($plan->starts_on->format('Y-m-d'), $show->local($this->since)->format('Y-m-d'));
+            for ($day = CarbonImmutable::parse($start, $today->getTimezone()); $day->lessThan($today); $day = $day->addDay()) {
+                if ($plan->falls($day) && !isset($noted[$plan->jar_id.' '.$day->format('Y-m-d')])) {
+                    $given[] = [$this->day($day->setTime(12, 0)->utc()), $brings];
+                }
+            }
+        }
+
+        return $given;
+    }
+
+    /** @return list<float> days on which stands were cut */
+    private function cuts(): array
+    {
+        $days = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '>=', $this->since)
+            ->where(static fn(Builder $looks) => $looks->whereNotNull('before')->orWhereNotNull('cover_before'))->distinct()->orderBy('happened_at')->pluck('happened_at')->all();
+
+        return array_values(array_unique(array_map(fn(mixed $at): float => floor($this->day(CarbonImmutable::parse(is_string($at) ? $at : 'now', 'UTC'))), $days)));
+    }
+}

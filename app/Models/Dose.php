@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * What a tank was given of a jar or bottle on a day, or that it was left out.
+ *
+ * @property int                  $id
+ * @property int                  $tank_id
+ * @property int|null             $jar_id
+ * @property string               $name   of the jar then
+ * @property float                $amount
+ * @property string               $unit
+ * @property array<string, float> $brings mg/L by parameter value, to the water it went into
+ * @property CarbonImmutable      $given_at
+ * @property CarbonImmutable      $day    of the keeper
+ * @property bool                 $missed
+ */
+final class Dose extends Record
+{
+    public $timestamps = false;
+
+    protected $fillable = ['jar_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean'];
+    }
+}

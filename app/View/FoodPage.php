@@ -1,0 +1,275 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\FoodTrial;
+use App\Known\FoodOf;
+use App\Models\Dose;
+use App\Models\DosePlan;
+use App\Models\FoodSpell;
+use App\Models\Jar;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Food\CoursePoint;
+use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Food\Meal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+
+/** What the plants of a tank are fed with: the course of every nutrient, the doses of today and this week, and what to give instead. */
+final readonly class FoodPage
+{
+    /** Days of doses that are listed one by one. */
+    private const LISTED = 7;
+
+    public Show $show;
+
+    public FeedingSchool $school;
+
+    /** @var list<CourseStrip> */
+    public array $strips;
+
+    private CarbonImmutable $today;
+
+    public function __construct(public Tank $tank, public FoodOf $food, public FoodTrial $trial)
+    {
+        $this->show = $tank->keeper->show();
+        $this->school = $food->school();
+        $this->today = $this->show->local(CarbonImmutable::now())->startOfDay();
+        $this->strips = $this->strips();
+    }
+
+    /** @return list<CourseStrip> of those that were read, are given, or that the school steers */
+    private function strips(): array
+    {
+        $planned = $this->food->planned();
+        $tried = $this->trial->doses($this->food);
+        $since = CarbonImmutable::now()->subDays(FoodOf::SHOWN);
+        $seen = [];
+        foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', Parameter::nutrients())->where('taken_at', '>=', $since)->orderBy('taken_at')->get() as $reading) {
+            $seen[$reading->parameter->value][] = $this->seen($reading);
+        }
+        $strips = [];
+        foreach (Parameter::nutrients() as $nutrient) {
+            $course = $this->food->course($nutrient);
+            $isGiven = array_filter($tried, static fn(array $dose): bool => ($dose['brings'][$nutrient->value] ?? 0.0) > 0.0) !== [];
+            if ($course->count === 0 && $this->school->corridor($nutrient) === null && !$isGiven) {
+                continue;
+            }
+            $turns = $this->food->turns($nutrient);
+            $until = $course->day + FoodOf::AHEAD;
+            $strips[] = new CourseStrip(
+                $nutrient,
+                $course,
+                $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $until, $turns),
+                $this->trial->isOne() ? $course->ahead($this->food->coming($nutrient, $planned), $until, $turns) : null,
+                $seen[$nutrient->value] ?? [],
+                $this->school->corridor($nutrient),
+                $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
+            );
+        }
+
+        return $strips;
+    }
+
+    /** @return array{float, float, float, float} */
+    private function seen(Reading $reading): array
+    {
+        $value = $reading->toCore()->distribution();
+
+        return [$this->food->day($reading->taken_at), $value->quantile(0.1), $value->central(), $value->quantile(0.9)];
+    }
+
+    /** "12 (8 to 16)" */
+    public function figure(Parameter $nutrient, CoursePoint $point): string
+    {
+        $half = ($point->high - $point->low) / 2.0;
+
+        return __('food.figure', ['value' => $this->show->number($nutrient, $point->level, $half), 'low' => $this->show->number($nutrient, $point->low, $half), 'high' => $this->show->number($nutrient, $point->high, $half)]);
+    }
+
+    /** @return list<Finding> the most serious first */
+    public function findings(): array
+    {
+        $found = [];
+        foreach ($this->strips as $strip) {
+            $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
+            $passes = $strip->passes();
+            if ($passes !== null && $strip->limit !== null) {
+                $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->value($strip->nutrient, $strip->limit)]));
+            }
+            $falls = $strip->falls();
+            if ($falls !== null) {
+                $found[] = new Finding(Finding::HEED, __('food.falls.head', $name), trans_choice('food.falls.why', $falls, $name + ['days' => $falls]));
+            }
+        }
+        $missed = $this->missedInARow();
+        if ($missed >= 3) {
+            $found[] = new Finding(Finding::HEED, __('food.missed.head', ['count' => $missed]), __('food.missed.'.($this->school === FeedingSchool::Plenty ? 'plenty' : 'lean')));
+        }
+
+        return $found;
+    }
+
+    /** Doses that were left out last, one after another. */
+    private function missedInARow(): int
+    {
+        $count = 0;
+        foreach ($this->food->doses->reverse() as $dose) {
+            if (!$dose->missed) {
+                break;
+            }
+            ++$count;
+        }
+
+        return $count;
+    }
+
+    /** @return list<array{plan: DosePlan, amount: string, dose: Dose|null}> what falls on today, with what was noted of it */
+    public function today(): array
+    {
+        $due = [];
+        foreach ($this->tank->dosePlans as $plan) {
+            if ($plan->falls($this->today)) {
+                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses->first(fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $this->today->format('Y-m-d'))];
+            }
+        }
+
+        return $due;
+    }
+
+    /** @return list<array{day: string, words: string}> of the coming days */
+    public function week(): array
+    {
+        $week = [];
+        for ($i = 1; $i < self::LISTED; ++$i) {
+            $day = $this->today->addDays($i);
+            $words = [];
+            foreach ($this->tank->dosePlans as $plan) {
+                if ($plan->falls($day)) {
+                    $words[] = $this->amount($plan).' '.$plan->jar->name;
+                }
+            }
+            if ($words !== []) {
+                $week[] = ['day' => ucfirst($this->show->day($day->setTime(12, 0))), 'words' => implode(', ', $words)];
+            }
+        }
+
+        return $week;
+    }
+
+    /** "1.4 g", "6.0 mL" */
+    public function amount(DosePlan $plan): string
+    {
+        return Words::dose($plan);
+    }
+
+    public function of(float $amount, string $unit): string
+    {
+        return Show::joined($unit === 'g' ? Show::grams($amount, $this->tank->keeper->scale_step) : Show::rounded($amount, $amount < 10.0 ? 1 : 0), $unit);
+    }
+
+    /** @return list<Dose> noted in the last days, the newest first */
+    public function noted(): array
+    {
+        return array_values($this->food->doses->reverse()->filter(fn(Dose $dose): bool => $this->show->daysSince($dose->given_at) < self::LISTED)->all());
+    }
+
+    /** @return list<array{feed: Feed, amount: string, each: float, every: int}> what would bring every nutrient to its aim */
+    public function proposal(): array
+    {
+        $advised = $this->trial->advised($this->food, $this->feeds());
+
+        return array_map(fn(array $one): array => ['feed' => $one['feed'], 'amount' => $this->of($one['each'], $one['feed']->unit), 'each' => $one['each'], 'every' => $one['every']], $advised);
+    }
+
+    /** Why nothing is proposed. */
+    public function nothing(): string
+    {
+        return match (true) {
+            !$this->food->hasPlants() => __('food.no_plants'),
+            $this->feeds() === [] => __('food.no_feeds'),
+            default => __('food.nothing_wanted'),
+        };
+    }
+
+    /** @return list<Feed> on the shelf */
+    public function feeds(): array
+    {
+        return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Feed => $jar->toFeed($this->tank->keeper->scale_step))->all()));
+    }
+
+    /** @return array<string, string> jars that can be planned, by id */
+    public function jars(): array
+    {
+        $names = [];
+        foreach ($this->feeds() as $feed) {
+            $names[$feed->key] = $feed->name.' ('.$feed->unit.')';
+        }
+
+        return $names;
+    }
+
+    /** "made 0.8 a day" or "taken up 0.4 a day", beside what is written down */
+    public function rateWords(Parameter $nutrient): string
+    {
+        $rate = $this->food->course($nutrient)->rate();
+        $words = $rate->central() < 0.0 ? 'food.rate.takes' : 'food.rate.makes';
+
+        return __($words, ['rate' => $this->show->rate($nutrient, abs($rate->central()), 1.2816 * $rate->spread())]);
+    }
+
+    /** @return list<string> what comes with the food of the animals, and what the stands take */
+    public function sources(): array
+    {
+        $lines = [];
+        if (($this->tank->food_grams ?? 0.0) > 0.0) {
+            $lines[] = __('food.source.meals', [
+                'grams' => Show::plain($this->tank->food_grams ?? 0.0, 2), 'nitrate' => $this->show->rate(Parameter::Nitrate, $this->meal()->value('nitrate')), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->meal()->value('phosphate')),
+            ]);
+        }
+        $uptake = $this->food->uptake(Parameter::Nitrate);
+        if ($uptake > 0.0) {
+            $lines[] = __('food.source.uptake', ['nitrate' => $this->show->rate(Parameter::Nitrate, $uptake), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->food->uptake(Parameter::Phosphate)), 'potassium' => $this->show->rate(Parameter::Potassium, $this->food->uptake(Parameter::Potassium))]);
+        }
+
+        return $lines;
+    }
+
+    public function meal(): Computation
+    {
+        return Meal::of($this->tank->food_grams ?? 0.0, $this->tank->food_protein, $this->food->litres);
+    }
+
+    public function spellWords(FoodSpell $spell): string
+    {
+        return __('food.spell', ['from' => $this->show->day($spell->from_day->setTime(12, 0)), 'until' => $this->show->day($spell->until_day->setTime(12, 0)), 'grams' => Show::plain($spell->grams, 2)]).($spell->note === null ? '' : ' '.$spell->note);
+    }
+
+    public function working(string $name): ?Computation
+    {
+        $nutrient = Parameter::tryFrom($name);
+
+        return match (true) {
+            $name === 'meal' => $this->meal(),
+            $nutrient !== null => $this->trial->wanted($this->food, $nutrient),
+            default => null,
+        };
+    }
+
+    /** @return list<float> where the scale of time is ticked, with the days from today */
+    public function ticks(): array
+    {
+        return array_map(floatval(...), range(-FoodOf::SHOWN, FoodOf::AHEAD, 14));
+    }
+
+    public function tickWords(float $day): string
+    {
+        return $day === 0.0 ? __('food.today') : $this->today->addDays((int) $day)->format('j M');
+    }
+}

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Nutrient;
+
+/**
+ * The course of one nutrient: where it stands, what the tank makes or takes of it in a day beside what is written down, and how far the
+ * kit is off, found from all that was read, and carried on.
+ *
+ * A Kalman filter by the day (Kalman, 1960) for level, rate and factor of the kit. The rate is a random walk; how far it walks is learned
+ * too: WALKS filters run side by side and each counts by how well it foresaw the readings. A level is never below nothing: the part
+ * of its bell that would be lies at nothing.
+ */
+final readonly class Course
+{
+    /** By which a rate walks in the square root of a day, as a share of what it may be off at first. House defaults. */
+    public const WALKS = [0.02, 0.05, 0.12, 0.25];
+
+    /** What a kit is off by in all of its readings, as a share, a standard deviation. House default. */
+    public const KIT = 0.08;
+
+    /** Squared deviations beyond which a reading is believed less the further it is off. */
+    private const ODD = 9.0;
+
+    /** Squared deviations beyond which a reading is said to be set aside. */
+    private const ASIDE = 16.0;
+
+    /** Deviations of the tenth and the ninetieth percentile of a bell. */
+    private const TENTH = 1.2815515655446004;
+
+    /**
+     * @param list<CourseState> $states  one for each walk, as they stand on the last day
+     * @param list<CoursePoint> $points  by day
+     * @param list<float>       $aside   days whose readings fit nothing else
+     * @param int               $count   readings that it was learned from
+     */
+    private function __construct(private array $states, public float $day, private float $loss, public array $points, public array $aside, public int $count) {}
+
+    /**
+     * @param Nutrient        $nutrient what is held of it before anything was read
+     * @param Normal          $start    level on the first day
+     * @param Normal          $rate     made in a day before anything was read, mg/L; below 0 for what is taken up
+     * @param float           $loss     share lost in a day, as a rate
+     * @param list<FoodEvent> $events   in any order
+     * @param float           $from     first day
+     * @param float           $until    last day, at most 4,000 later
+     *
+     * @throws FoodFault
+     */
+    public static function fitted(Nutrient $nutrient, Normal $start, Normal $rate, float $loss, array $events, float $from, float $until): self
+    {
+        $states = [];
+        foreach (self::WALKS as $walk) {
+            $states[] = CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $nutrient->rate);
+        }
+
+        return (new self($states, $from, self::checkedLoss($loss), [], [], 0))->through($events, $until, $nutrient->floor, null);
+    }
+
+    /**
+     * Carried on from where it stands.
+     *
+     * @param list<FoodEvent> $events those before its day do not count
+     * @param float           $until  last day
+     * @param list<float>|null $turns  by how much the rate differs from today's on each day from now, mg/L a day; the last holds on
+     *
+     * @throws FoodFault
+     */
+    public function ahead(array $events, float $until, ?array $turns = null): self
+    {
+        return (new self($this->states, $this->day, $this->loss, [], [], 0))->through(array_values(array_filter($events, fn(FoodEvent $event): bool => $event->day > $this->day)), $until, 0.0, $turns);
+    }
+
+    /** The same without what lies before a day. */
+    public function since(float $day): self
+    {
+        return new self($this->states, $this->day, $this->loss, array_values(array_filter($this->points, static fn(CoursePoint $point): bool => $point->day >= $day)), $this->aside, $this->count);
+    }
+
+    /** Level on its last day. */
+    public function level(): CoursePoint
+    {
+        return self::point($this->states, $this->day);
+    }
+
+    /** Made in a day beside what is written down, mg/L; below 0 for what is taken up. */
+    public function rate(): Normal
+    {
+        return $this->mixed(static fn(CourseState $state): array => [$state->rate, $state->ofRate]);
+    }
+
+    /** By which its kit is off, as a share. */
+    public function kit(): Normal
+    {
+        return $this->mixed(static fn(CourseState $state): array => [$state->kit, $state->ofKit]);
+    }
+
+    /** The point of a day, or the last before it; null before the first. */
+    public function at(float $day): ?CoursePoint
+    {
+        $found = null;
+        foreach ($this->points as $point) {
+            if ($point->day > $day + 1e-9) {
+                break;
+            }
+            $found = $point;
+        }
+
+        return $found;
+    }
+
+    /** Highest of what nine cases of ten stay under, over all points. */
+    public function highest(): float
+    {
+        return max([0.0, ...array_map(static fn(CoursePoint $point): float => $point->high, $this->points)]);
+    }
+
+    private static function checkedLoss(float $loss): float
+    {
+        if (!($loss >= 0.0 && $loss <= 5.0)) {
+            throw FoodFault::loss();
+        }
+
+        return $loss;
+    }
+
+    /**
+     * @param list<FoodEvent>  $events
+     * @param list<float>|null $turns
+     */
+    private function through(array $events, float $until, float $floor, ?array $turns): self
+    {
+        if (!($until >= $this->day && $until - $this->day <= 4000.0)) {
+            throw FoodFault::days();
+        }
+        $states = array_map(static fn(CourseState $state): CourseState => clone $state, $this->states);
+        $day = $this->day;
+        $points = [self::point($states, $day)];
+        $aside = [];
+        $count = 0;
+        foreach ([...FoodEvent::inOrder($events), null] as $event) {
+            $next = $event === null ? $until : max($day, min($until, $event->day));
+            while ($day < $next) {
+                // To the next whole day counted from the first, or to the event if that comes sooner.
+                $days = min($next - $day, $this->day + floor($day - $this->day + 1.0 + 1e-9) - $day);
+                $turn = $turns === null || $turns === [] ? 0.0 : $turns[(int) min(count($turns) - 1, max(0.0, floor($day - $this->day + 1e-9)))];
+                [$kept, $comes] = MassBalance::keeps($this->loss, $days);
+                foreach ($states as $state) {
+                    $state->pass($days, $kept, $comes, $turn);
+                }
+                $day += $days;
+                $points[] = self::point($states, $day);
+            }
+            if ($event === null || $event->day > $until) {
+                continue;
+            }
+            if ($event->kind === EventKind::Read) {
+                ++$count;
+                if (self::weigh($states, $event, $floor)) {
+                    $aside[] = $event->day;
+                }
+            } else {
+                foreach ($states as $state) {
+                    $state->meet($event);
+                }
+            }
+            // What happens on a day stands beside the level before it.
+            $points[] = self::point($states, $day);
+        }
+
+        return new self($states, $until, $this->loss, $points, $aside, $count);
+    }
+
+    /**
+     * @param list<CourseState> $states
+     *
+     * @return bool whether it fits none of them
+     */
+    private static function weigh(array $states, FoodEvent $event, float $floor): bool
+    {
+        $least = INF;
+        $logs = [];
+        foreach ($states as $k => $state) {
+            [$off, $logs[$k]] = $state->read($event->value, hypot($event->spread, $floor), self::ODD);
+            $least = min($least, $off);
+        }
+        $best = max([-INF, ...$logs]);
+        $sum = 0.0;
+        foreach ($states as $k => $state) {
+            $state->weight *= max(1e-12, exp($logs[$k] - $best));
+            $sum += $state->weight;
+        }
+        foreach ($states as $state) {
+            $state->weight /= $sum;
+        }
+
+        return $least > self::ASIDE;
+    }
+
+    /** @param list<CourseState> $states */
+    private static function point(array $states, float $day): CoursePoint
+    {
+        [$mean, $square] = [0.0, 0.0];
+        foreach ($states as $state) {
+            $mean += $state->weight * $state->level;
+            $square += $state->weight * ($state->ofLevel + $state->level ** 2);
+        }
+        $spread = sqrt(max(0.0, $square - $mean ** 2));
+
+        return new CoursePoint($day, $mean, max(0.0, $mean - self::TENTH * $spread), $mean + self::TENTH * $spread);
+    }
+
+    /** @param callable(CourseState): array{float, float} $of value and variance */
+    private function mixed(callable $of): Normal
+    {
+        [$mean, $square] = [0.0, 0.0];
+        foreach ($this->states as $state) {
+            [$value, $variance] = $of($state);
+            $mean += $state->weight * $value;
+            $square += $state->weight * ($variance + $value ** 2);
+        }
+
+        return new Normal($mean, sqrt(max(0.0, $square - $mean ** 2)));
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Numeric\NonNegativeLeastSquares;
+
+/** Amounts of several feeds that together bring what is wanted, none below nothing, in steps that can be measured. */
+final readonly class Doses
+{
+    /** Rounding is tried jointly for at most so many feeds; the rest is rounded each by itself. */
+    private const JOINTLY = 8;
+
+    /** By which share of a corridor's width too much of a nutrient weighs more than too little. House default. */
+    private const TOO_MUCH = 1.5;
+
+    /**
+     * @param array<string, float> $amounts by feed key, in its unit
+     * @param array<string, float> $brings  mg/L by parameter value
+     */
+    private function __construct(public array $amounts, public array $brings) {}
+
+    /**
+     * @param list<Feed>                         $feeds
+     * @param array<string, array{float, float}> $wanted mg/L to bring and how much of it matters little (above 0), by parameter value
+     * @param array<string, float>               $most   mg/L that may be brought at all, by parameter value
+     * @param float                              $litres of the water, above 0
+     *
+     * @throws FoodFault
+     */
+    public static function of(array $feeds, array $wanted, array $most, float $litres): self
+    {
+        if (!($litres > 0.01 && $litres < 1e6)) {
+            throw FoodFault::feed();
+        }
+        $feeds = array_values(array_filter($feeds, static fn(Feed $feed): bool => array_filter(array_intersect_key($feed->milligrams, $wanted)) !== []));
+        if ($feeds === [] || $wanted === []) {
+            return new self([], []);
+        }
+        $columns = [];
+        $goal = array_map(static fn(array $one): float => $one[0] / max(1e-9, $one[1]), array_values($wanted));
+        foreach ($feeds as $feed) {
+            $column = [];
+            foreach ($wanted as $name => [, $width]) {
+                $column[] = ($feed->milligrams[$name] ?? 0.0) / $litres / max(1e-9, $width);
+            }
+            $columns[] = $column;
+        }
+        $amounts = self::within(NonNegativeLeastSquares::solve($columns, $goal), $feeds, $most, $litres);
+        $amounts = self::rounded($amounts, $feeds, $wanted, $most, $litres);
+        $found = [];
+        foreach ($feeds as $j => $feed) {
+            if ($amounts[$j] > 0.0) {
+                $found[$feed->key] = $amounts[$j];
+            }
+        }
+
+        return new self($found, self::brought($amounts, $feeds, $litres));
+    }
+
+    /**
+     * Scaled down, feed by feed, until nothing passes what may be brought.
+     *
+     * @param list<float>          $amounts
+     * @param list<Feed>           $feeds
+     * @param array<string, float> $most
+     *
+     * @return list<float>
+     */
+    private static function within(array $amounts, array $feeds, array $most, float $litres): array
+    {
+        foreach ($most as $name => $limit) {
+            $sum = self::brought($amounts, $feeds, $litres)[$name] ?? 0.0;
+            if ($sum > $limit) {
+                $amounts = array_map(static fn(float $amount, Feed $feed): float => ($feed->milligrams[$name] ?? 0.0) > 0.0 ? $amount * max(0.0, $limit) / $sum : $amount, $amounts, $feeds);
+            }
+        }
+
+        return $amounts;
+    }
+
+    /**
+     * @param list<float>                        $amounts
+     * @param list<Feed>                         $feeds
+     * @param array<string, array{float, float}> $wanted
+     * @param array<string, float>               $most
+     *
+     * @return list<float>
+     */
+    private static function rounded(array $amounts, array $feeds, array $wanted, array $most, float $litres): array
+    {
+        $down = $up = [];
+        foreach ($feeds as $j => $feed) {
+            $down[$j] = floor($amounts[$j] / $feed->step + 1e-9) * $feed->step;
+            $up[$j] = $amounts[$j] > $down[$j] + 1e-9 * $feed->step ? $down[$j] + $feed->step : $down[$j];
+        }
+        $best = array_values($down);
+        $least = self::misses($best, $feeds, $wanted, $litres);
+        $open = array_slice(array_keys(array_filter($down, static fn(float $low, int $j): bool => $up[$j] > $low, ARRAY_FILTER_USE_BOTH)), 0, self::JOINTLY);
+        for ($mask = 1; $mask < 1 << count($open); ++$mask) {
+            $tried = $down;
+            foreach ($open as $bit => $j) {
+                if (($mask >> $bit & 1) === 1) {
+                    $tried[$j] = $up[$j];
+                }
+            }
+            $tried = array_values($tried);
+            $brings = self::brought($tried, $feeds, $litres);
+            foreach ($most as $name => $limit) {
+                if (($brings[$name] ?? 0.0) > $limit + 1e-12) {
+                    continue 2;
+                }
+            }
+            $misses = self::misses($tried, $feeds, $wanted, $litres);
+            if ($misses < $least) {
+                [$best, $least] = [$tried, $misses];
+            }
+        }
+
+        return array_map(static fn(float $amount): float => round($amount, 9), $best);
+    }
+
+    /**
+     * @param list<float>                        $amounts
+     * @param list<Feed>                         $feeds
+     * @param array<string, array{float, float}> $wanted
+     */
+    private static function misses(array $amounts, array $feeds, array $wanted, float $litres): float
+    {
+        $brings = self::brought($amounts, $feeds, $litres);
+        $sum = 0.0;
+        foreach ($wanted as $name => [$goal, $width]) {
+            $off = (($brings[$name] ?? 0.0) - $goal) / max(1e-9, $width);
+            $sum += ($off > 0.0 ? self::TOO_MUCH : 1.0) * $off ** 2;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * @param list<float> $amounts
+     * @param list<Feed>  $feeds
+     *
+     * @return array<string, float> mg/L by parameter value
+     */
+    private static function brought(array $amounts, array $feeds, float $litres): array
+    {
+        $brings = [];
+        foreach ($feeds as $j => $feed) {
+            foreach ($feed->milligrams as $name => $milligrams) {
+                $brings[$name] = ($brings[$name] ?? 0.0) + $milligrams * $amounts[$j] / $litres;
+            }
+        }
+
+        return $brings;
+    }
+}

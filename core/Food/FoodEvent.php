@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+/** Something that happens to one nutrient in the water of a tank, mg/L, on a day counted from any first one. */
+final readonly class FoodEvent
+{
+    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share)
+    {
+        if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0)) {
+            throw FoodFault::event();
+        }
+    }
+
+    /**
+     * @param float $spread of the reading alone, a standard deviation: the kit is off beside that
+     *
+     * @throws FoodFault
+     */
+    public static function read(float $day, float $value, float $spread): self
+    {
+        return new self(EventKind::Read, $day, $value, $spread, 0.0);
+    }
+
+    /**
+     * @param float $share  of the water that was changed, 0 to 1
+     * @param float $source what the new water held
+     * @param float $spread of that, a standard deviation
+     *
+     * @throws FoodFault
+     */
+    public static function changed(float $day, float $share, float $source, float $spread = 0.0): self
+    {
+        return new self(EventKind::Changed, $day, $source, $spread, $share);
+    }
+
+    /**
+     * A dose, a meal, what a top-up held.
+     *
+     * @throws FoodFault
+     */
+    public static function added(float $day, float $value): self
+    {
+        return new self(EventKind::Added, $day, $value, 0.0, 0.0);
+    }
+
+    /**
+     * A cut or another event after which the rate may be another one.
+     *
+     * @param float $spread by which it may have moved, mg/L a day, a standard deviation
+     *
+     * @throws FoodFault
+     */
+    public static function turned(float $day, float $spread): self
+    {
+        return new self(EventKind::Turned, $day, 0.0, $spread, 0.0);
+    }
+
+    /**
+     * @param list<self> $events
+     *
+     * @return list<self> by day; on one day what is read comes first, then changes, then what is added
+     */
+    public static function inOrder(array $events): array
+    {
+        usort($events, static fn(self $a, self $b): int => [$a->day, $a->kind->turn(), $a->value, $a->share] <=> [$b->day, $b->kind->turn(), $b->value, $b->share]);
+
+        return $events;
+    }
+}

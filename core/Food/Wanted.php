@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Working\Computation;
+
+/** How much of a nutrient has to go in between two changes so that the level before each settles where a school wants it. */
+final class Wanted
+{
+    /**
+     * Level before a change: L; after it and the dose: (1 - f) L + f s + D; and n days of the net rate lead back to L. So D = f (L - s) - n r.
+     *
+     * @param float  $aim    level before each change, mg/L
+     * @param Normal $rate   made in a day, mg/L; below 0 for what is taken up
+     * @param float  $share  of the water at each change, above 0 to 1
+     * @param float  $days   between changes, 1 to 365
+     * @param Normal $source in the new water, mg/L
+     *
+     * @throws FoodFault
+     */
+    public static function between(string $nutrient, float $aim, Normal $rate, float $share, float $days, Normal $source): Computation
+    {
+        if (!($share > 0.0 && $share <= 1.0 && $days >= 1.0 && $days <= 365.0)) {
+            throw FoodFault::routine();
+        }
+        if (!($aim >= 0.0 && $aim < INF)) {
+            throw FoodFault::event();
+        }
+
+        return Computation::of(ucfirst($nutrient).' to be given between two changes')
+            ->given('L', 'level before each change, as the school wants it', $aim, 'mg/L')
+            ->given('f', 'share of the water at each change', $share, '')
+            ->given('s', $nutrient.' in the new water', $source, 'mg/L')
+            ->given('n', 'days from change to change', $days, 'days')
+            ->given('r', 'made in a day; below 0 for what is taken up', $rate, 'mg/L')
+            ->line('D = max(0, f * (L - s) - n * r)', 'to be given', 'mg/L');
+    }
+}

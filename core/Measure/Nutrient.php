@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Measure;
+
+/** What is held of a nutrient before anything was read. House defaults, in the base unit of its parameter. */
+final readonly class Nutrient
+{
+    /** Nitrogen in the dry mass of plants. House default, like the others. */
+    public const NITROGEN = 0.025;
+
+    /** Phosphorus in the dry mass of plants. */
+    public const PHOSPHORUS = 0.003;
+
+    /** Potassium in the dry mass of plants. */
+    public const POTASSIUM = 0.03;
+
+    /** Iron in the dry mass of plants. */
+    public const IRON = 0.0002;
+
+    /** Magnesium in the dry mass of plants. */
+    public const MAGNESIUM = 0.003;
+
+    /** Calcium in the dry mass of plants. */
+    public const CALCIUM = 0.01;
+
+    /**
+     * @param float       $source    what a tap that was never read may hold
+     * @param float       $sourceOff by how much that may be off, a standard deviation
+     * @param float       $floor     by which a reading is off at the least, a standard deviation: what a chart shows near nothing
+     * @param float       $rate      by which what comes and goes unseen may be off in a day, a standard deviation
+     * @param string|null $ion       symbol of the ion that salts bring it as; null for what no salt of the catalogue brings
+     * @param float       $inPlants  share of the dry mass of plants, as it is counted
+     * @param float       $molarMass as it is counted, g/mol, from the IUPAC 2021 atomic weights
+     */
+    public function __construct(public float $source, public float $sourceOff, public float $floor, public float $rate, public ?string $ion, public float $molarMass, public float $inPlants) {}
+}

@@ -1,0 +1,62 @@
+@php($proposal = $page->proposal())
+<section class="proposal">
+    <h2>{{ __('food.school.'.$page->school->value.'.name') }}</h2>
+    <p>{{ __('food.school.'.$page->school->value.'.why') }}</p>
+    @error('adopt')<p class="fault" role="alert">{{ $message }}</p>@enderror
+    @if($proposal !== [])
+    <form method="post" action="/tanks/{{ $tank->id }}/dose-plans/proposed">
+        @csrf
+        <p>{{ __('food.propose') }}</p>
+        <ul class="proposed">
+            @foreach($proposal as $one)
+            <li><span class="num">{{ $one['amount'] }}</span> {{ $one['feed']->name }} {{ App\View\Words::every($one['every']) }}</li>
+            @endforeach
+        </ul>
+        <p class="muted">{{ __('food.slowly') }}
+            @foreach($page->strips as $strip)
+                @if($page->school->aim($strip->nutrient) !== null)
+                <a href="?working={{ $strip->nutrient->value }}" data-working="{{ $strip->nutrient->value }}">{{ $strip->nutrient->word() }}</a>
+                @endif
+            @endforeach
+        </p>
+        <button class="act quiet">Plan these doses</button>
+    </form>
+    @else
+    <p>{{ $page->nothing() }}</p>
+    @endif
+</section>
+<details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on'])) open @endif><summary>Doses that are planned</summary>
+    @foreach($tank->dosePlans as $plan)
+    <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}">
+        @csrf @method('delete')
+        <span>{{ $page->amount($plan) }} {{ $plan->jar->name }} {{ App\View\Words::every($plan->every) }}</span>
+        <button class="quiet">Take out<span class="visually-hidden">: {{ $plan->jar->name }}</span></button>
+    </form>
+    @endforeach
+    @if($page->jars() === [])
+    <p>{{ __('food.no_feeds') }} <a href="/jars/new">Put one on the shelf</a></p>
+    @else
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans" novalidate>
+        @csrf
+        <x-choice name="plan_jar" label="Jar or bottle" :value="array_key_first($page->jars())" :options="$page->jars()"/>
+        <div class="row-fields">
+            <x-field name="plan_amount" label="each time" mode="decimal" small/>
+            <x-field name="every" label="every" unit="days" :value="$page->school->every()" mode="numeric" small/>
+            <x-field name="starts_on" label="from" type="date" :value="$page->show->local(now())->format('Y-m-d')" small/>
+        </div>
+        <button class="act quiet">Plan it</button>
+    </form>
+    @endif
+</details>
+@if($page->noted() !== [])
+<details class="more"><summary>Noted in the last week</summary>
+    @foreach($page->noted() as $dose)
+    <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/doses/{{ $dose->id }}">
+        @csrf @method('delete')
+        <span>{{ ucfirst($page->show->when($dose->given_at)) }}:
+            {{ $page->of($dose->amount, $dose->unit) }} {{ $dose->name }}@if($dose->missed), left out @endif</span>
+        <button class="quiet">Take back<span class="visually-hidden">: {{ $dose->name }}</span></button>
+    </form>
+    @endforeach
+</details>
+@endif

@@ -1,0 +1,44 @@
+<details class="more" @if($errors->hasAny(['feeding_school', 'food_grams', 'food_protein', 'fasting_day'])) open @endif>
+<summary>School, and food of the animals</summary>
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/food" novalidate>
+        @csrf @method('put')
+        <fieldset class="signs-list"><legend>Practitioners differ: the tank follows one school</legend>
+            @foreach(Cresco\Core\Food\FeedingSchool::cases() as $school)
+            <label class="tick"><input type="radio" name="feeding_school" value="{{ $school->value }}"
+                @checked(old('feeding_school', $page->school->value) === $school->value)> <span><b>{{ __('food.school.'.$school->value.'.name') }}</b>
+                {{ __('food.school.'.$school->value.'.suits') }}</span></label>
+            @endforeach
+            <p class="fault" id="e-f-feeding_school">{{ $errors->first('feeding_school') }}</p>
+        </fieldset>
+        <div class="row-fields">
+            <x-field name="food_grams" label="Food of the animals a day" unit="g"
+                :value="$tank->food_grams === null ? '' : App\Units\Show::plain($tank->food_grams, 2)" mode="decimal"/>
+            <x-field name="food_protein" label="Protein on its label" unit="%" :value="App\Units\Show::plain($tank->food_protein, 1)" mode="decimal"/>
+            <x-choice name="fasting_day" label="Fasting day" :value="$tank->fasting_day ?? ''"
+                :options="['' => 'none'] + array_combine(range(0, 6), ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'])"/>
+        </div>
+        <button class="act quiet">Keep</button>
+    </form>
+    @foreach($page->sources() as $i => $line)
+    <p>{{ $line }}@if($tank->food_grams && $i === 0) <a href="?working=meal" data-working="meal">working</a>@endif</p>
+    @endforeach
+</details>
+<details class="more" @if($errors->hasAny(['from_day', 'until_day', 'grams', 'spell_note'])) open @endif><summary>Days with other food</summary>
+    @foreach($tank->foodSpells->reverse() as $spell)
+    <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/food-spells/{{ $spell->id }}">
+        @csrf @method('delete')
+        <span>{{ $page->spellWords($spell) }}</span>
+        <button class="quiet">Take out<span class="visually-hidden">: {{ $page->spellWords($spell) }}</span></button>
+    </form>
+    @endforeach
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/food-spells" novalidate>
+        @csrf
+        <div class="row-fields">
+            <x-field name="from_day" label="from" type="date" small/>
+            <x-field name="until_day" label="until" type="date" small/>
+            <x-field name="grams" label="a day" unit="g" mode="decimal" small/>
+        </div>
+        <x-field name="spell_note" label="Why, in your words" maxlength="120"/>
+        <button class="act quiet">Keep</button>
+    </form>
+</details>

@@ -1,0 +1,16 @@
+@php($show = $page->show)
+<x-layout :title="'Food of '.$tank->name" :loop="$loop" wide act>
+    <h1 class="visually-hidden">Food of {{ $tank->name }}</h1>
+    <div class="sheet food">
+        <section class="board" aria-label="Courses of the nutrients">
+            <div id="courses">@include('food.courses')</div>
+        </section>
+        <aside class="side right" aria-label="Doses">
+            @include('food.today')
+            @include('food.trial')
+            @include('food.plans')
+            @include('food.school')
+        </aside>
+    </div>
+    @if($working)<div id="open-working" class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+</x-layout>

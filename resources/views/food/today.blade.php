@@ -1,0 +1,27 @@
+<section class="doses-today">
+    <h2>Today</h2>
+    @forelse($page->today() as $due)
+    <form class="dose" method="post" action="/tanks/{{ $tank->id }}/doses">
+        @csrf
+        <input type="hidden" name="jar_id" value="{{ $due['plan']->jar_id }}">
+        <input type="hidden" name="amount" value="{{ $due['plan']->amount }}">
+        <p><span class="num large">{{ $due['amount'] }}</span> {{ $due['plan']->jar->name }}</p>
+        @if($due['dose'])
+        <p class="muted">{{ __($due['dose']->missed ? 'food.was_missed' : 'food.was_given', ['time' => $page->show->time($due['dose']->given_at)]) }}</p>
+        @endif
+        <span class="pair">
+            <button class="act {{ $due['dose'] ? 'quiet' : '' }}" name="state" value="given" @if($loop->first && !$due['dose']) id="do" @endif
+                @disabled($due['dose'] && !$due['dose']->missed)>Given<span class="visually-hidden">: {{ $due['plan']->jar->name }}</span></button>
+            <button class="act quiet" name="state" value="missed" @disabled($due['dose']?->missed)>Left out<span
+                class="visually-hidden">: {{ $due['plan']->jar->name }}</span></button>
+        </span>
+    </form>
+    @empty
+    <p>{{ $tank->dosePlans->isEmpty() ? __('food.none_planned') : __('food.none_today') }}</p>
+    @endforelse
+    @if($page->week() !== [])
+    <ol class="week">
+        @foreach($page->week() as $day)<li><b>{{ $day['day'] }}</b> {{ $day['words'] }}</li>@endforeach
+    </ol>
+    @endif
+</section>

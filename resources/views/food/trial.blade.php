@@ -1,0 +1,27 @@
+<form id="trial" class="food-trial" method="get" action="/tanks/{{ $tank->id }}/food" novalidate
+    hx-get="/tanks/{{ $tank->id }}/food" hx-trigger="input delay:90ms" hx-target="#courses" hx-swap="innerHTML" hx-sync="this:replace">
+    <h2>What if</h2>
+    <div class="row-fields">
+        @foreach($tank->dosePlans as $plan)
+        <div class="field small">
+            <label for="f-what-{{ $plan->id }}">{{ $plan->jar->name }}</label>
+            <span class="entry"><input id="f-what-{{ $plan->id }}" name="what[{{ $plan->id }}]" inputmode="decimal" autocomplete="off" maxlength="12"
+                value="{{ App\Units\Show::plain($page->trial->amounts[$plan->id] ?? $plan->amount, 3) }}"><span
+                class="unit">{{ $plan->jar->unit }}</span></span>
+        </div>
+        @endforeach
+        <div class="field small">
+            <label for="f-share">each change</label>
+            <span class="entry"><input id="f-share" name="share" inputmode="decimal" autocomplete="off" maxlength="12"
+                value="{{ App\Units\Show::plain(100 * ($page->trial->share ?? $tank->routine_share), 1) }}"><span class="unit">%</span></span>
+        </div>
+        @if($tank->food_grams)
+        <div class="field small">
+            <label for="f-meals">food of the animals</label>
+            <span class="entry"><input id="f-meals" name="meals" inputmode="decimal" autocomplete="off" maxlength="12"
+                value="{{ App\Units\Show::plain(100 * $page->trial->meals, 1) }}"><span class="unit">%</span></span>
+        </div>
+        @endif
+    </div>
+    <button class="act quiet no-script">Work it out</button>
+</form>

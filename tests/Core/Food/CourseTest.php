@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Food;
+
+use Cresco\Core\Food\Course;
+use Cresco\Core\Food\FoodEvent;
+use Cresco\Core\Food\FoodFault;
+use Cresco\Core\Food\MassBalance;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Nutrient;
+use Cresco\Core\Measure\Parameter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class CourseTest extends TestCase
+{
+    private static function nutrient(Parameter $parameter = Parameter::Nitrate): Nutrient
+    {
+        return $parameter->entry()->food ?? self::fail('Plants are not fed with it.');
+    }
+
+    public function testKnownExactlyItGoesWhereTheMassBalanceGoes(): void
+    {
+        $events = [FoodEvent::changed(7.0, 0.4, 5.0), FoodEvent::added(7.0, 3.0), FoodEvent::changed(14.0, 0.4, 5.0), FoodEvent::added(9.5, 1.0)];
+        $steady = new Nutrient(5.0, 5.0, 0.1, 1e-9, 'NO3', 62.004, 0.1);
+        $course = Course::fitted($steady, new Normal(12.0, 1e-9), new Normal(0.8, 1e-9), 0.02, $events, 0.0, 20.0);
+
+        self::assertEqualsWithDelta(MassBalance::run(12.0, $events, 0.8, 0.02, 0.0, 20.0)->level, $course->level()->level, 1e-6);
+    }
+
+    public function testReadingsMoveItTowardsThemselvesAndTellTheRate(): void
+    {
+        $read = [];
+        for ($day = 0; $day <= 84; $day += 7) {
+            $read[] = FoodEvent::read((float) $day, 10.0 + 0.5 * $day, 1.0);
+        }
+        $course = Course::fitted(self::nutrient(), new Normal(20.0, 10.0), new Normal(0.0, 1.0), 0.0, $read, 0.0, 84.0);
+
+        self::assertEqualsWithDelta(52.0, $course->level()->level, 3.0);
+        self::assertEqualsWithDelta(0.5, $course->rate()->central(), 0.06);
+        self::assertSame([], $course->aside);
+        self::assertSame(13, $course->count);
+    }
+
+    public function testOneWildReadingIsSetAsideAndHardlyMovesIt(): void
+    {
+        $read = $wild = [];
+        for ($day = 0; $day <= 70; $day += 7) {
+            $read[] = FoodEvent::read((float) $day, 20.0, 1.0);
+            $wild[] = FoodEvent::read((float) $day, $day === 42 ? 160.0 : 20.0, 1.0);
+        }
+        $of = static fn(FoodEvent ...$events): Course => Course::fitted(self::nutrient(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 70.0);
+
+        self::assertSame([42.0], $of(...$wild)->aside);
+        self::assertEqualsWithDelta($of(...$read)->level()->level, $of(...$wild)->level()->level, 2.0);
+    }
+
+    public function testItIsNeverBelowNothingAndItsBandNeither(): void
+    {
+        $course = Course::fitted(self::nutrient(), new Normal(2.0, 1.0), new Normal(-1.5, 0.3), 0.0, [FoodEvent::read(7.0, 0.0, 0.5)], 0.0, 40.0);
+        foreach ($course->points as $point) {
+            self::assertGreaterThanOrEqual(0.0, $point->low);
+            self::assertGreaterThanOrEqual($point->low, $point->level);
+            self::assertGreaterThanOrEqual($point->level, $point->high);
+        }
+        self::assertLessThan(1.0, $course->level()->level);
+    }
+
+    public function testAheadItsBandWidensAndWhatIsTriedMovesIt(): void
+    {
+        $course = Course::fitted(self::nutrient(), new Normal(15.0, 2.0), new Normal(0.4, 0.3), 0.0, [FoodEvent::read(14.0, 20.0, 1.5)], 0.0, 28.0);
+        $ahead = $course->ahead([], 84.0);
+        $level = static fn(Course $of, float $day): float => $of->at($day)->level ?? 0.0;
+        $width = static fn(int $days): float => ($point = $ahead->at(28.0 + $days)) === null ? 0.0 : $point->high - $point->low;
+
+        self::assertGreaterThan($width(1), $width(28));
+        self::assertGreaterThan($width(28), $width(56));
+        // A milligram in each litre on the tenth day is there from then on, and not before.
+        $dosed = $course->ahead([FoodEvent::added(38.01, 1.0)], 84.0);
+        self::assertEqualsWithDelta($level($ahead, 37.0), $level($dosed, 37.0), 1e-9);
+        self::assertEqualsWithDelta($level($ahead, 60.0) + 1.0, $level($dosed, 60.0), 0.15);
+        // Growing plants take a fifth of a milligram a day more from the fourth week on.
+        $turns = [...array_fill(0, 21, 0.0), -0.2];
+        self::assertEqualsWithDelta($level($ahead, 56.0) - 0.2 * 7.0, $level($course->ahead([], 84.0, $turns), 56.0), 0.15);
+    }
+
+    public function testAfterACutTheRateIsOpenAgain(): void
+    {
+        $read = array_map(static fn(int $week): FoodEvent => FoodEvent::read(7.0 * $week, 20.0, 1.0), range(0, 10));
+        $of = static fn(FoodEvent ...$events): float => Course::fitted(self::nutrient(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 71.0)->rate()->spread();
+
+        self::assertGreaterThan(1.5 * $of(...$read), $of(...[...$read, FoodEvent::turned(70.5, 0.6)]));
+    }
+
+    /** @return iterable<string, array{Parameter, float, float, float, float}> rate, level, what a chart is off by, source */
+    public static function kinds(): iterable
+    {
+        yield 'nitrate' => [Parameter::Nitrate, 1.2, 14.0, 1.2, 5.0];
+        yield 'phosphate' => [Parameter::Phosphate, 0.04, 0.9, 0.06, 0.1];
+    }
+
+    /** A thousand tanks whose rate walks and whose kit is off: the truth lies within the band eight times out of ten, a week and four weeks ahead. */
+    #[DataProvider('kinds')]
+    public function testItsBandHoldsTheTruthEightTimesOutOfTen(Parameter $parameter, float $mean, float $start, float $noise, float $source): void
+    {
+        $chance = new Randomizer(new Mt19937(7));
+        $even = static fn(): float => ($chance->getInt(0, 2 ** 40) + 0.5) / (2.0 ** 40 + 1.0);
+        $bell = static fn(): float => sqrt(-2.0 * log($even())) * cos(2.0 * M_PI * $even());
+        $nutrient = self::nutrient($parameter);
+        $within = [7 => 0, 28 => 0];
+        for ($tank = 0; $tank < 1000; ++$tank) {
+            $walk = Course::WALKS[$chance->getInt(0, count(Course::WALKS) - 1)] * $nutrient->rate;
+            [$rate, $kit, $level] = [$mean + $nutrient->rate * $bell(), Course::KIT * $bell(), max(0.0, $start * (1.0 + 0.4 * $bell()))];
+            $events = $truth = [];
+            for ($day = 0; $day <= 112; ++$day) {
+                if ($day % 7 === 0 && $day > 0) {
+                    if ($day <= 84) {
+                        $off = 0.05 * $level + $noise / 4.0;
+                        $events[] = FoodEvent::read($day, max(0.0, $level * (1.0 + $kit) + hypot($off, $nutrient->floor) * $bell()), $off);
+                    }
+                    $truth[$day] = $level;
+                    $level += 0.35 * ($source - $level);
+                    $events[] = FoodEvent::changed($day, 0.35, $source);
+                }
+                for ($quarter = 0; $quarter < 4; ++$quarter) {
+                    $level = max(0.0, $level + $rate / 4.0);
+                    $rate += $walk * 0.5 * $bell();
+                }
+            }
+            $past = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->day <= 84));
+            $ahead = Course::fitted($nutrient, new Normal($start, 0.4 * $start), new Normal($mean, $nutrient->rate), 0.0, $past, 0.0, 84.0)->ahead($events, 112.0);
+            foreach (array_keys($within) as $days) {
+                foreach ($ahead->points as $point) {
+                    if (abs($point->day - 84.0 - $days) < 1e-6) {
+                        $within[$days] += $truth[84 + $days] >= $point->low - 1e-9 && $truth[84 + $days] <= $point->high ? 1 : 0;
+                        break;
+                    }
+                }
+            }
+        }
+        foreach ($within as $days => $held) {
+            self::assertGreaterThanOrEqual(750, $held, "$days days ahead");
+            self::assertLessThanOrEqual(850, $held, "$days days ahead");
+        }
+    }
+
+    public function testACourseOfNoDaysOrEndlessOnesIsRefused(): void
+    {
+        $this->expectException(FoodFault::class);
+        Course::fitted(self::nutrient(), new Normal(1.0, 1.0), new Normal(0.0, 1.0), 0.0, [], 10.0, 9.0);
+    }
+}

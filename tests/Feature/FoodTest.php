@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\RecordReadings;
+use App\Kept\StepContent;
+use App\Known\FoodOf;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Measure\Parameter;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Feeding from the first reading to the dose on the run sheet. */
+final class FoodTest extends FeatureCase
+{
+    private Keeper $keeper;
+
+    private Tank $tank;
+
+    private string $food;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-03-01 18:00');
+        [$this->keeper, $this->tank] = $this->readyTank();
+        $this->food = "/tanks/{$this->tank->id}/food";
+        $this->actingAs($this->keeper);
+    }
+
+    private function bottle(): Jar
+    {
+        // 10 mL in 100 L raise potassium by 2 mg/L and iron by 0.05.
+        /** @var Jar $jar */
+        $jar = $this->keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'potassium' => 2.0, 'iron' => 0.05]]);
+
+        return $jar;
+    }
+
+    private function plan(Jar $jar, string $amount = '10', string $every = '1', string $from = '2026-03-01'): void
+    {
+        $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $jar->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from])->assertSessionHasNoErrors()->assertRedirect($this->food);
+    }
+
+    private function plant(): void
+    {
+        $stand = $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 1]);
+        $stand->looks()->create(['happened_at' => now()->subDays(3), 'height' => 120, 'cover' => 1]);
+    }
+
+    private function reckoned(): FoodOf
+    {
+        return FoodOf::tank(Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper));
+    }
+
+    private function readAgo(string $parameter, string $typed, int $ago): void
+    {
+        $record = app(RecordReadings::class);
+        $record->keep($this->keeper, $this->tank, $record->parse($this->keeper, [$parameter => $typed]), CarbonImmutable::now()->subDays($ago));
+    }
+
+    public function testABottleIsPutOnTheShelfByItsLabelAndPlanned(): void
+    {
+        $this->post('/jars', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2', 'iron' => '0.05']])->assertSessionHasNoErrors();
+        $jar = $this->keeper->jars()->firstOrFail();
+        self::assertEqualsWithDelta(20.0, $jar->toFeed(0.1)->milligrams['potassium'] ?? 0.0, 1e-9);
+
+        $this->plan($jar);
+        $this->get($this->food)->assertSee("10\u{00A0}mL")->assertSee('Green daily')->assertSee('Given');
+        $this->get('/')->assertSee("Give 10\u{00A0}mL Green daily");
+    }
+
+    public function testABottleThatBringsNothingIsRefusedAndSoIsOneThatFeedsNothing(): void
+    {
+        $this->post('/jars', ['name' => 'x', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100']])->assertSessionHasErrors('label.nitrate');
+        $soda = $this->jar($this->keeper, 'soda');
+        $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $soda->id, 'plan_amount' => '1', 'every' => '1', 'starts_on' => '2026-03-01'])->assertSessionHasErrors('plan_jar');
+    }
+
+    public function testGivenOrLeftOutIsOneTapAndTheLastWordCounts(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar);
+        $tap = ['jar_id' => (string) $jar->id, 'amount' => '10'];
+        $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
+        self::assertSame(290.0, $jar->refresh()->stock);
+        $this->get('/')->assertDontSee("Give 10\u{00A0}mL");
+        $this->get($this->food)->assertSee('given at 18:00');
+
+        $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'missed'])->assertSessionHasNoErrors();
+        self::assertSame(300.0, $jar->refresh()->stock);
+        self::assertSame(1, $this->tank->doses()->count());
+        $this->get($this->food)->assertSee('left out, noted at 18:00');
+    }
+
+    public function testWhatWasGivenIsInTheCourseAndWhatWasLeftOutIsNot(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar, '10', '1', '2026-02-20');
+        $litres = $this->reckoned()->litres;
+        $given = $this->reckoned()->course(Parameter::Potassium)->level()->level;
+        foreach (['2026-02-25', '2026-02-26'] as $day) {
+            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => ['potassium' => 200.0 / $litres], 'given_at' => $day.' 12:00:00', 'day' => $day, 'missed' => true]);
+        }
+
+        self::assertEqualsWithDelta($given - 2.0 * 200.0 / $litres, $this->reckoned()->course(Parameter::Potassium)->level()->level, 0.3);
+    }
+
+    public function testThreeInARowLeftOutAreSaid(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar, '10', '1', '2026-02-20');
+        foreach ([3, 2, 1] as $ago) {
+            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDays($ago), 'day' => now()->subDays($ago)->format('Y-m-d'), 'missed' => true]);
+        }
+
+        $this->get($this->food)->assertSee('3 doses in a row were left out.')->assertSee('what was missed is not given at once');
+    }
+
+    public function testFoodOfTheAnimalsBringsNitrateButNotOnItsFastingDayOrInASpell(): void
+    {
+        $this->put($this->food, ['feeding_school' => 'lean', 'food_grams' => '1', 'food_protein' => '40', 'fasting_day' => '1'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/food-spells", ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'])->assertSessionHasNoErrors();
+        $food = $this->reckoned();
+        $day = static fn(string $day): CarbonImmutable => CarbonImmutable::parse($day.' 12:00');
+
+        // 1 g with 40 % protein: 64 mg of nitrogen, 0.7 of it given off, as nitrate.
+        self::assertEqualsWithDelta(1000.0 * 0.4 * 0.16 * 0.7 * 4.4268 / $food->litres, $food->fed(Parameter::Nitrate, $day('2026-03-03')), 0.01);
+        self::assertSame(0.0, $food->fed(Parameter::Nitrate, $day('2026-03-02')));
+        self::assertSame(3.0, $food->grams($day('2026-03-05')));
+        self::assertSame(1.0, $food->grams($day('2026-03-06')));
+        self::assertSame(FeedingSchool::Lean, $food->school());
+        $this->get($this->food)->assertSee('The feeder jammed.')->assertSee('Food of the animals, 1 g a day');
+    }
+
+    public function testWhatIsTriedIsDrawnAndNothingIsKeptOfIt(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar);
+        $plan = $this->tank->dosePlans()->firstOrFail();
+        $part = $this->get($this->food.'?what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('Drawn with what is tried')->assertDontSee('<html', false)->getContent();
+
+        self::assertStringContainsString('class="planned"', (string) $part);
+        self::assertSame(10.0, $plan->refresh()->amount);
+        $this->get($this->food.'?what['.$plan->id.']=10&share=30', ['HX-Request' => 'true'])->assertDontSee('Drawn with what is tried');
+        $this->get($this->food.'?what[x]=oops&share=-3&meals[]=1', ['HX-Request' => 'true'])->assertOk()->assertDontSee('Drawn with what is tried');
+    }
+
+    public function testThePageProposesDosesFromTheShelfAndPlansThemAtATap(): void
+    {
+        $this->plant();
+        $this->keeper->jars()->create(['name' => 'Potash', 'salt' => 'potassium_sulfate', 'unit' => 'g', 'purity' => 1.0]);
+        $this->bottle();
+        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->get($this->food)->assertSee('To settle there, from what is on the shelf:')->assertSee('Green daily');
+        $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors()->assertRedirect($this->food);
+
+        self::assertGreaterThan(0, $this->tank->dosePlans()->count());
+        foreach ($this->tank->dosePlans as $plan) {
+            self::assertSame(1, $plan->every);
+            self::assertGreaterThan(0.0, $plan->amount);
+        }
+        $this->get($this->food.'?working=potassium')->assertSee('to be given between two changes');
+    }
+
+    public function testWithoutPlantsNothingIsProposed(): void
+    {
+        $this->bottle();
+        $this->get($this->food)->assertSee('No plants are drawn in this tank, so nothing is proposed.')->assertDontSee('To settle there');
+    }
+
+    public function testWhatMayPassTheAnimalsLimitIsSaid(): void
+    {
+        foreach ([21, 14, 7, 0] as $ago) {
+            $this->readAgo('nitrate', '40', $ago);
+        }
+        $this->get($this->food)->assertSee('Nitrate may pass what the animals stand.');
+    }
+
+    public function testDosesAreGivenLastOnTheRunSheet(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar);
+        $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
+        $run = $this->tank->runs()->firstOrFail();
+        $step = $run->steps()->where('job', 'fertilise')->firstOrFail();
+        self::assertContains("10\u{00A0}mL Green daily", (new StepContent($step))->lines());
+        foreach ($run->steps()->orderBy('position')->get() as $next) {
+            $this->post("/runs/{$run->id}/steps/{$next->position}")->assertSessionHasNoErrors();
+        }
+
+        $dose = $this->tank->doses()->firstOrFail();
+        self::assertSame([10.0, false, '2026-03-01'], [$dose->amount, $dose->missed, $dose->day->format('Y-m-d')]);
+        self::assertSame(290.0, $jar->refresh()->stock);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'a dose of nothing' => ['dose-plans', ['plan_amount' => '0'], 'plan_amount'];
+        yield 'a dose in words' => ['dose-plans', ['plan_amount' => 'some'], 'plan_amount'];
+        yield 'every none days' => ['dose-plans', ['every' => '0'], 'every'];
+        yield 'a day that is none' => ['dose-plans', ['starts_on' => '2026-13-40'], 'starts_on'];
+        yield 'somebody else\'s jar' => ['dose-plans', ['plan_jar' => '99999'], 'plan_jar'];
+        yield 'neither given nor left out' => ['doses', ['state' => 'perhaps'], 'state'];
+        yield 'a dose given in words' => ['doses', ['amount' => 'a lot'], 'amount'];
+        yield 'an end before the beginning' => ['food-spells', ['from_day' => '2026-03-05', 'until_day' => '2026-03-01', 'grams' => '1'], 'until_day'];
+        yield 'less than no food' => ['food-spells', ['from_day' => '2026-03-05', 'until_day' => '2026-03-06', 'grams' => '-1'], 'grams'];
+    }
+
+    /** @param array<string, mixed> $fields */
+    #[DataProvider('wrong')]
+    public function testWhatCannotBeIsSaidAtItsFieldAndNothingIsKept(string $path, array $fields, string $field): void
+    {
+        $jar = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/$path", $fields + ['plan_jar' => (string) $jar->id, 'plan_amount' => '5', 'every' => '1', 'starts_on' => '2026-03-01', 'jar_id' => (string) $jar->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors($field);
+
+        self::assertSame(0, $this->tank->dosePlans()->count() + $this->tank->doses()->count() + $this->tank->foodSpells()->count());
+    }
+}
