@@ -16,7 +16,7 @@ use Cresco\Core\Working\Computation;
 final readonly class FoodTrial
 {
     /** Halvings in which the most nitrate that keeps below the limit is found. */
-    private const ROUNDS = 7;
+    private const ROUNDS = 5;
 
     /** Share of its aim by which a nutrient may be off without mattering much. House default. */
     private const LOOSE = 0.25;
@@ -31,6 +31,18 @@ final readonly class FoodTrial
     public function isOne(): bool
     {
         return $this->amounts !== [] || $this->share !== null || $this->meals !== 1.0;
+    }
+
+    /**
+     * Whether what is tried moves a nutrient at all.
+     *
+     * @param list<array{brings: array<string, float>, every: int, from: int}> $tried
+     */
+    public function moves(Parameter $nutrient, FoodOf $food, array $tried): bool
+    {
+        $brings = static fn(array $dose): mixed => is_array($dose['brings'] ?? null) ? $dose['brings'][$nutrient->value] ?? 0.0 : 0.0;
+
+        return $this->share !== null || $this->meals !== 1.0 || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
     }
 
     /** @return list<array{brings: array<string, float>, every: int, from: int}> */

@@ -9,7 +9,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use RuntimeException;
 
-/** Ten years of a keeper with twelve tanks, on top of the demo: 150,000 readings and 40,000 entries, and in one tank 40 stands with three years of cuts. */
+/** Ten years of a keeper with twelve tanks, on top of the demo: 150,000 readings and 40,000 entries, and in one tank 40 stands with three years of cuts and of daily doses. */
 final class BenchData
 {
     private const TANKS = 12;
@@ -17,6 +17,9 @@ final class BenchData
     private const STANDS = 40;
 
     private const CUTS = 78;
+
+    /** Days of doses. */
+    private const DOSED = 1095;
 
     private const READINGS = 150_000;
 
@@ -55,6 +58,7 @@ final class BenchData
             }
         }
         self::plants($pdo, $chance);
+        self::doses($pdo);
         // Nothing that was kept for the tanks of another database counts for these.
         $pdo->exec('update tanks set plants_version = '.random_int(1, 2_147_483_647));
         $pdo->commit();
@@ -75,6 +79,18 @@ final class BenchData
             for ($cut = self::CUTS; $cut > 0; --$cut) {
                 $tall = $chance->getInt(28, 38);
                 $look->execute([$id, $day(14 * $cut - 5), 18, $tall]);
+            }
+        }
+    }
+
+    /** Three years of daily doses of two bottles in the same tank. */
+    private static function doses(PDO $pdo): void
+    {
+        $dose = $pdo->prepare('insert or ignore into doses (tank_id, jar_id, name, amount, unit, brings, given_at, day, missed) select 1, jar_id, name, amount, unit, brings, ?, ?, 0 from doses where tank_id = 1 and jar_id = ? limit 1');
+        foreach (self::strings($pdo, 'select distinct jar_id from doses where tank_id = 1') as $jar) {
+            for ($ago = 1; $ago <= self::DOSED; ++$ago) {
+                $at = time() - 86400 * $ago;
+                $dose->execute([gmdate('Y-m-d 09:30:00', $at), gmdate('Y-m-d', $at), $jar]);
             }
         }
     }

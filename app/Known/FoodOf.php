@@ -43,7 +43,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 1;
+    private const VERSION = 3;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -62,8 +62,11 @@ final class FoodOf
 
     public readonly float $litres;
 
-    /** @var Collection<int, Dose> noted, the newest half year of them */
+    /** @var Collection<int, Dose> noted in the last days */
     public readonly Collection $doses;
+
+    /** Days of which doses are at hand one by one. */
+    private const AT_HAND = 21;
 
     private readonly CarbonImmutable $now;
 
@@ -76,6 +79,14 @@ final class FoodOf
 
     private ?WaterState $new = null;
 
+    private ?int $change = null;
+
+    /** @var array<string, Course> as they go on with what is planned */
+    private array $ahead = [];
+
+    /** @var array<int, float>|null */
+    private ?array $meals = null;
+
     /** @var array<string, float> mg/L for a gram of food, by parameter value */
     private array $perGram = [];
 
@@ -85,7 +96,7 @@ final class FoodOf
         $this->since = $this->now->startOfDay()->subDays(self::DAYS);
         $this->litres = VesselOf::tank($tank)->litres();
         $tank->loadMissing(['dosePlans.jar', 'foodSpells', 'devices']);
-        $this->doses = $tank->doses()->where('given_at', '>=', $this->since)->get();
+        $this->doses = $tank->doses()->where('given_at', '>=', $this->now->subDays(self::AT_HAND))->get();
         $this->uptake = Uptake::of($tank, $this->litres);
     }
 
@@ -105,6 +116,14 @@ final class FoodOf
         $this->courses ??= $this->courses();
 
         return $this->courses[$nutrient->value];
+    }
+
+    /** The same nutrient in the next weeks, with what is planned. */
+    public function ahead(Parameter $nutrient): Course
+    {
+        $this->course($nutrient);
+
+        return $this->ahead[$nutrient->value];
     }
 
     /** Whether anything is drawn that could be fed. */
@@ -179,6 +198,11 @@ final class FoodOf
     /** Days from now to the next change of the routine, at least one. */
     public function nextChange(): int
     {
+        return $this->change ??= $this->findChange();
+    }
+
+    private function findChange(): int
+    {
         $last = WaterChange::query()->where('tank_id', $this->tank->id)->max('changed_at');
 
         return is_string($last) ? max(1, $this->tank->routine_days - (int) floor((CarbonImmutable::parse($last, 'UTC')->diffInSeconds($this->now)) / 86400.0)) : $this->tank->routine_days;
@@ -204,14 +228,12 @@ final class FoodOf
         foreach ($doses as $dose) {
             $brings = $dose['brings'][$nutrient->value] ?? 0.0;
             for ($day = $dose['from']; $brings > 0.0 && $day <= self::AHEAD; $day += max(1, $dose['every'])) {
-                // A moment after midnight of it, so that a change on the same day goes before.
-                $events[] = FoodEvent::added($today + $day + 0.01, $brings);
+                $events[] = FoodEvent::added($today + $day, $brings);
             }
         }
-        for ($day = 1; $day <= self::AHEAD; ++$day) {
-            $fed = $meals * $this->fed($nutrient, $this->now->addDays($day));
-            if ($fed > 0.0) {
-                $events[] = FoodEvent::added($today + $day, $fed);
+        foreach (self::isInFood($nutrient) ? $this->mealsAhead() : [] as $day => $grams) {
+            if ($meals * $grams > 0.0) {
+                $events[] = FoodEvent::added($today + $day, $meals * $grams * $this->perGram($nutrient));
             }
         }
 
@@ -228,11 +250,10 @@ final class FoodOf
         $planned = [];
         $local = $this->tank->keeper->show()->local($this->now)->startOfDay();
         foreach ($this->tank->dosePlans as $plan) {
-            if ($plan->ends_on !== null && $plan->ends_on->format('Y-m-d') < $local->format('Y-m-d')) {
-                continue;
+            $from = $plan->next($local);
+            if ($from !== null) {
+                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->amount), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? max(1, $plan->every) : $from];
             }
-            for ($from = 0; $from < max(1, $plan->every) + 366 && !$plan->falls($local->addDays($from)); ++$from);
-            $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->amount), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? $plan->every : $from];
         }
 
         return $planned;
@@ -267,12 +288,25 @@ final class FoodOf
     /** mg/L that the food of the animals brings on a day; nothing where nobody said what they are given. */
     public function fed(Parameter $nutrient, CarbonImmutable $at): float
     {
-        if (!in_array($nutrient, [Parameter::Nitrate, Parameter::Phosphate], true)) {
-            return 0.0;
-        }
-        $grams = $this->grams($at);
+        return self::isInFood($nutrient) && ($grams = $this->grams($at)) > 0.0 ? $grams * $this->perGram($nutrient) : 0.0;
+    }
 
-        return $grams <= 0.0 ? 0.0 : $grams * $this->perGram($nutrient);
+    private static function isInFood(Parameter $nutrient): bool
+    {
+        return in_array($nutrient, [Parameter::Nitrate, Parameter::Phosphate], true);
+    }
+
+    /** @return array<int, float> food of the animals in g by days from now */
+    private function mealsAhead(): array
+    {
+        if ($this->meals === null) {
+            $this->meals = [];
+            for ($day = 1; $day <= self::AHEAD; ++$day) {
+                $this->meals[$day] = $this->grams($this->now->addDays($day));
+            }
+        }
+
+        return $this->meals;
     }
 
     /** The same as the mean over a week. */
@@ -317,14 +351,22 @@ final class FoodOf
     {
         $name = 'food.'.$this->tank->id;
         $key = hash('xxh128', serialize([
-            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide']), round($this->litres, 2), $this->uptake->key(), $this->now->format('Y-m-d H'),
+            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share']), round($this->litres, 2), $this->uptake->key(), $this->now->format('Y-m-d H'),
         ]));
         $kept = Cache::get($name);
-        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null)) {
+        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null) && is_array($kept[2] ?? null)) {
+            $this->ahead = self::onlyCourses($kept[2]);
+            $this->new = ($kept[3] ?? null) instanceof WaterState ? $kept[3] : null;
+
             return self::onlyCourses($kept[1]);
         }
         $courses = $this->find();
-        Cache::put($name, [$key, $courses], 7200);
+        $planned = $this->planned();
+        foreach (Parameter::nutrients() as $nutrient) {
+            $course = $courses[$nutrient->value];
+            $this->ahead[$nutrient->value] = $course->ahead($this->coming($nutrient, $planned), $course->day + self::AHEAD, $this->turns($nutrient))->thinned();
+        }
+        Cache::put($name, [$key, $courses, $this->ahead, $this->new], 7200);
 
         return $courses;
     }
@@ -346,15 +388,23 @@ final class FoodOf
         return $courses;
     }
 
-    /** @return list<object|null> what tells whether anything has changed since */
+    /** @return list<object> what tells whether anything has changed since */
     private function marks(): array
     {
-        $id = $this->tank->id;
-        $of = static fn(string $table, string $at, string $sum): ?object => DB::table($table)->where('tank_id', $id)->selectRaw("count(*) as many, max(id) as newest, max($at) as last, sum($sum) as total")->first();
+        $tank = $this->tank->id;
+        $waters = array_values(array_filter([$this->tank->water_id, $this->tank->second_water_id]));
+        $of = static fn(string $table, string $last, string $sum): Builder => DB::table($table)->selectRaw("'$table' as what, count(*) as many, max(id) as newest, max($last) as last, sum($sum) as total");
+        $nutrients = array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients());
 
-        return [
-            $of('readings', 'taken_at', 'value'), $of('water_changes', 'changed_at', 'share'), $of('doses', 'given_at', 'amount * (1 - missed)'), $of('dose_plans', 'starts_on', 'amount * every'), $of('food_spells', 'until_day', 'grams'),
-        ];
+        return array_values($of('readings', 'taken_at', 'value')->where('tank_id', $tank)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)
+            ->unionAll($of('water_changes', 'changed_at', 'share')->where('tank_id', $tank)->where('changed_at', '>=', $this->since))
+            ->unionAll($of('doses', 'given_at', 'amount * (1 - missed)')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
+            ->unionAll($of('dose_plans', 'starts_on', 'amount * every')->where('tank_id', $tank))
+            ->unionAll($of('food_spells', 'until_day', 'grams')->where('tank_id', $tank))
+            ->unionAll($of('readings', 'taken_at', 'value')->whereIn('water_id', $waters))
+            ->unionAll($of('batches', 'created_at', 'litres')->whereIn('water_id', $waters))
+            ->unionAll($of('analyses', 'sampled_on', 'id')->whereIn('water_id', $waters))
+            ->get()->all());
     }
 
     /** @return array<string, Course> */
@@ -407,7 +457,7 @@ final class FoodOf
                 // Before the first reading nothing is known that the guess does not say.
                 $read === [] ? $this->day($this->since) : max($this->day($this->since), $read[0]->day - 0.5),
                 $this->day($this->now),
-            )->since(max($this->day($this->now) - self::SHOWN, ($read[0] ?? null)->day ?? 0.0) + 1e-6);
+            )->since(max($this->day($this->now) - self::SHOWN, ($read[0] ?? null)->day ?? 0.0) + 1e-6)->thinned();
         }
 
         return $courses;
@@ -429,18 +479,19 @@ final class FoodOf
     /** @return list<array{float, array<string, float>}> day and mg/L by parameter value of all doses that were given, or that nobody said were not */
     private function given(): array
     {
-        $given = [];
-        foreach ($this->doses as $dose) {
-            if (!$dose->missed) {
-                $given[] = [$this->day($dose->given_at), $dose->brings];
+        $given = $noted = [];
+        foreach (DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $this->since)->get(['jar_id', 'day', 'given_at', 'brings', 'missed']) as $row) {
+            if (!is_string($row->given_at) || !is_string($row->brings) || !is_string($row->day)) {
+                continue;
+            }
+            $noted[(is_numeric($row->jar_id) ? (int) $row->jar_id : 0).' '.substr($row->day, 0, 10)] = true;
+            if ((int) (is_numeric($row->missed) ? $row->missed : 0) === 0) {
+                $brings = json_decode($row->brings, true);
+                $given[] = [(float) strtotime($row->given_at.' UTC') / 86400.0, self::numbers(is_array($brings) ? $brings : [])];
             }
         }
         $show = $this->tank->keeper->show();
         $today = $show->local($this->now)->startOfDay();
-        $noted = [];
-        foreach ($this->doses as $dose) {
-            $noted[$dose->jar_id.' '.$dose->day->format('Y-m-d')] = true;
-        }
         foreach ($this->tank->dosePlans as $plan) {
             $brings = $this->brings($plan, $plan->amount);
             $start = max($plan->starts_on->format('Y-m-d'), $show->local($this->since)->format('Y-m-d'));
@@ -452,6 +503,21 @@ final class FoodOf
         }
 
         return $given;
+    }
+
+    /**
+     * @param array<mixed> $kept
+     *
+     * @return array<string, float>
+     */
+    private static function numbers(array $kept): array
+    {
+        $numbers = [];
+        foreach ($kept as $name => $number) {
+            $numbers[(string) $name] = is_numeric($number) ? (float) $number : 0.0;
+        }
+
+        return $numbers;
     }
 
     /** @return list<float> days on which stands were cut */

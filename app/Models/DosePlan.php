@@ -40,8 +40,22 @@ final class DosePlan extends Record
     /** Whether a dose falls on this day of the keeper. */
     public function falls(CarbonImmutable $day): bool
     {
-        $since = (int) round(($day->startOfDay()->getTimestamp() - CarbonImmutable::parse($this->starts_on->format('Y-m-d'), $day->getTimezone())->getTimestamp()) / 86400.0);
+        return $this->next($day) === 0;
+    }
 
-        return $since >= 0 && $since % max(1, $this->every) === 0 && ($this->ends_on === null || $day->format('Y-m-d') <= $this->ends_on->format('Y-m-d'));
+    /** Days from a day of the keeper to the next dose, 0 for that day itself; null when none is to come. */
+    public function next(CarbonImmutable $day): ?int
+    {
+        $at = self::number($day);
+        $since = $at - self::number($this->starts_on);
+        $days = $since <= 0 ? -$since : (int) fmod($this->every - $since % max(1, $this->every), max(1, $this->every));
+
+        return $this->ends_on !== null && $at + $days > self::number($this->ends_on) ? null : $days;
+    }
+
+    /** Days of the calendar since 1970. */
+    private static function number(CarbonImmutable $day): int
+    {
+        return intdiv((int) gmmktime(12, 0, 0, $day->month, $day->day, $day->year), 86400);
     }
 }

@@ -47,7 +47,6 @@ final readonly class FoodPage
     /** @return list<CourseStrip> of those that were read, are given, or that the school steers */
     private function strips(): array
     {
-        $planned = $this->food->planned();
         $tried = $this->trial->doses($this->food);
         $since = CarbonImmutable::now()->subDays(FoodOf::SHOWN);
         $seen = [];
@@ -61,13 +60,11 @@ final readonly class FoodPage
             if ($course->count === 0 && $this->school->corridor($nutrient) === null && !$isGiven) {
                 continue;
             }
-            $turns = $this->food->turns($nutrient);
-            $until = $course->day + FoodOf::AHEAD;
             $strips[] = new CourseStrip(
                 $nutrient,
                 $course,
-                $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $until, $turns),
-                $this->trial->isOne() ? $course->ahead($this->food->coming($nutrient, $planned), $until, $turns) : null,
+                $this->trial->moves($nutrient, $this->food, $tried) ? $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $course->day + FoodOf::AHEAD, $this->food->turns($nutrient))->thinned() : $this->food->ahead($nutrient),
+                $this->trial->isOne() ? $this->food->ahead($nutrient) : null,
                 $seen[$nutrient->value] ?? [],
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
@@ -141,6 +138,14 @@ final readonly class FoodPage
         }
 
         return $due;
+    }
+
+    /** Whether the first dose of today waits to be noted. */
+    public function asks(): bool
+    {
+        $first = $this->today()[0] ?? null;
+
+        return $first !== null && $first['dose'] === null;
     }
 
     /** @return list<array{day: string, words: string}> of the coming days */

@@ -29,6 +29,12 @@ final readonly class Course
     /** Squared deviations beyond which a reading is said to be set aside. */
     private const ASIDE = 16.0;
 
+    /** Points closer than this share of the highest, and than so many days, are one to the eye. */
+    private const APART = 0.06;
+
+    /** Days that points which hardly differ lie apart. */
+    private const DAYS_APART = 0.9;
+
     /** Deviations of the tenth and the ninetieth percentile of a bell. */
     private const TENTH = 1.2815515655446004;
 
@@ -45,7 +51,7 @@ final readonly class Course
      * @param Normal          $start    level on the first day
      * @param Normal          $rate     made in a day before anything was read, mg/L; below 0 for what is taken up
      * @param float           $loss     share lost in a day, as a rate
-     * @param list<FoodEvent> $events   in any order
+     * @param list<FoodEvent> $events   in any order; those before the first day do not count
      * @param float           $from     first day
      * @param float           $until    last day, at most 4,000 later
      *
@@ -57,6 +63,8 @@ final readonly class Course
         foreach (self::WALKS as $walk) {
             $states[] = CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $nutrient->rate);
         }
+
+        $events = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->day >= $from));
 
         return (new self($states, $from, self::checkedLoss($loss), [], [], 0))->through($events, $until, $nutrient->floor, null);
     }
@@ -79,6 +87,26 @@ final readonly class Course
     public function since(float $day): self
     {
         return new self($this->states, $this->day, $this->loss, array_values(array_filter($this->points, static fn(CoursePoint $point): bool => $point->day >= $day)), $this->aside, $this->count);
+    }
+
+    /** The same with as many points as an eye can tell apart. */
+    public function thinned(): self
+    {
+        $far = self::APART * $this->highest();
+        $kept = [];
+        $last = null;
+        foreach ($this->points as $i => $point) {
+            if ($last === null || $i === count($this->points) - 1 || $point->day - $last->day > self::DAYS_APART || abs($point->level - $last->level) > $far) {
+                // The point before a jump stays, so that it stands upright.
+                $before = $this->points[$i - 1] ?? null;
+                if ($last !== null && $before !== null && $before !== $last && abs($point->level - $before->level) > $far) {
+                    $kept[] = $before;
+                }
+                $kept[] = $last = $point;
+            }
+        }
+
+        return new self($this->states, $this->day, $this->loss, $kept, $this->aside, $this->count);
     }
 
     /** Level on its last day. */
@@ -142,6 +170,7 @@ final readonly class Course
         $points = [self::point($states, $day)];
         $aside = [];
         $count = 0;
+        $isAfter = false;
         foreach ([...FoodEvent::inOrder($events), null] as $event) {
             $next = $event === null ? $until : max($day, min($until, $event->day));
             while ($day < $next) {
@@ -154,6 +183,7 @@ final readonly class Course
                 }
                 $day += $days;
                 $points[] = self::point($states, $day);
+                $isAfter = false;
             }
             if ($event === null || $event->day > $until) {
                 continue;
@@ -168,8 +198,12 @@ final readonly class Course
                     $state->meet($event);
                 }
             }
-            // What happens on a day stands beside the level before it.
+            // What happens at a moment stands beside the level before it, all of it together.
+            if ($isAfter) {
+                array_pop($points);
+            }
             $points[] = self::point($states, $day);
+            $isAfter = true;
         }
 
         return new self($states, $until, $this->loss, $points, $aside, $count);

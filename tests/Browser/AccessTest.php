@@ -13,54 +13,50 @@ final class AccessTest extends BrowserCase
         '/', '/tanks/1', '/tanks/3/read', '/tanks/1/change?reason=nitrate&nitrate_goal=20', '/tanks/1/change?working=ph.next', '/tanks/2/look-back', '/tanks/1/diary',
         '/diary', '/waters', '/waters/1/read', '/waters/new', '/tanks/new', '/tanks/4/edit', '/settings',
         '/bench?tank=2', '/bench?tank=3&gh=3&kh=12&ec=200&waters[]=1&jars[]=1&litres=40', '/bench/bottles?tank=1', '/batches/1', '/recipes', '/shelf', '/jars/new', '/jars/1/spoon', '/jars/1/spoon?by=pen',
-        '/pen', '/stores/1', '/stores/new', '/waters/1', '/tanks/1/top-up', '/tanks/1/conditioner?kind=chloramine&given=50', '/tanks/1/hose?drop2=100', '/tanks/1/needs', '/tanks/1/acid?litres=40&percent=10&to=2', '/assumed', '/tanks/1/plants', '/tanks/1/plants?day=14', '/tanks/3/plants', '/tanks/1/stands/new', '/tanks/1/stands/3', '/tanks/1/heights', '/tanks/1/light', '/tanks/3/light', '/surplus', '/tanks/1/spot', '/tanks/1/compose?dry=1&signs[]=tufts&tasks[]=trim&guess=x', '/tanks/1/change?reason=amount&way=litres&litres=60&inflow=50', '/tanks/1/bed', '/tanks/2/bed', '/tanks/1/compose?reason=amount&way=litres&litres=90&tasks[]=glass&tasks[]=trim&tasks[]=floaters&order=trim,look',
+        '/pen', '/stores/1', '/stores/new', '/waters/1', '/tanks/1/top-up', '/tanks/1/conditioner?kind=chloramine&given=50', '/tanks/1/hose?drop2=100', '/tanks/1/needs', '/tanks/1/acid?litres=40&percent=10&to=2', '/assumed', '/tanks/1/plants', '/tanks/1/plants?day=14', '/tanks/3/plants', '/tanks/1/stands/new', '/tanks/1/stands/3', '/tanks/1/heights', '/tanks/1/light', '/tanks/3/light', '/tanks/1/food', '/tanks/3/food?working=meal', '/tanks/1/food?share=50', '/surplus', '/tanks/1/spot', '/tanks/1/compose?dry=1&signs[]=tufts&tasks[]=trim&guess=x', '/tanks/1/change?reason=amount&way=litres&litres=60&inflow=50', '/tanks/1/bed', '/tanks/2/bed', '/tanks/1/compose?reason=amount&way=litres&litres=90&tasks[]=glass&tasks[]=trim&tasks[]=floaters&order=trim,look',
     ];
 
-    private const AT_THE_TANK = ['/', '/tanks/1/plants', '/tanks/1/heights', '/tanks/3/read', '/tanks/1/change', '/tanks/1/compose?tasks[]=glass', '/tanks/1/bed', '/batches/1', '/tanks/1/hose', '/tanks/1/acid?acid=20+drops'];
-
-    /** @return iterable<string, array{array{int, int}, string}> */
-    public static function lights(): iterable
+    /** @return iterable<string, array{array{int, int}}> */
+    public static function sizes(): iterable
     {
-        yield 'desk, light' => [self::DESK, 'light'];
-        yield 'desk, dark' => [self::DESK, 'dark'];
-        yield 'hand, light' => [self::HAND, 'light'];
-        yield 'hand, dark' => [self::HAND, 'dark'];
+        yield 'at the desk' => [self::DESK];
+        yield 'in the hand' => [self::HAND];
     }
 
     /** @param array{int, int} $size */
-    #[DataProvider('lights')]
-    public function testEveryScreenIsForEveryone(array $size, string $light): void
+    #[DataProvider('sizes')]
+    public function testEveryScreenIsForEveryone(array $size): void
     {
         $this->screen(...$size);
-        $this->light($light);
         foreach (['/sign-in', '/sign-up', '/password/forgotten', '/password/new/x?email=a@cresco.test'] as $screen) {
-            $this->go($screen);
-            $this->assertAccessible($light === 'dark');
-            $this->assertFits();
+            $this->look($screen);
         }
         $this->enterDemo();
-        // By night the phone is used at the tank; the colours of the other screens were looked at by desk.
-        foreach ($size === self::HAND && $light === 'dark' ? self::AT_THE_TANK : self::SCREENS as $screen) {
-            $this->go($screen);
-            $this->assertAccessible($light === 'dark');
-            $this->assertFits();
+        foreach (self::SCREENS as $screen) {
+            $this->look($screen);
         }
         $this->go('/tanks/1/compose?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media&tasks[]=floaters');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
         foreach (['/again?level=120&minutes=20', '/print', '/strip'] as $page) {
-            $this->go($run.$page);
-            $this->assertAccessible($light === 'dark');
-            $this->assertFits();
+            $this->look($run.$page);
         }
-        $this->go($run);
         for ($step = 1; $step <= 8; ++$step) {
-            $this->go($this->path().'?step='.$step);
-            $this->assertAccessible($light === 'dark');
-            $this->assertFits();
+            $this->look($run.'?step='.$step);
         }
         $this->assertNoComplaints();
+    }
+
+    /** Once by day with all rules, and its colours by night too. */
+    private function look(string $screen): void
+    {
+        $this->light('light');
+        $this->go($screen);
+        $this->assertAccessible();
+        $this->assertFits();
+        $this->light('dark');
+        $this->assertAccessible(true);
     }
 
     public function testTheFirstLoadIsLight(): void

@@ -89,7 +89,7 @@ abstract class BrowserCase extends TestCase
 
     protected function light(string $scheme): void
     {
-        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme]]]);
+        $this->tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
     }
 
     protected function withoutScripts(): void
@@ -252,11 +252,13 @@ abstract class BrowserCase extends TestCase
      */
     protected function assertAccessible(bool $onlyContrast = false): void
     {
-        $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        if ($this->browser->executeScript('return typeof window.axe') !== 'object') {
+            $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        }
         $found = $this->browser->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             const all = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-            axe.run(document, { runOnly: arguments[0] ? { type: 'rule', values: ['color-contrast'] } : all })
+            axe.run(document, { resultTypes: ['violations'], runOnly: arguments[0] ? { type: 'rule', values: ['color-contrast'] } : all })
                 .then((result) => done(result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).slice(0, 3).join(' | ')}`)))
                 .catch((error) => done([String(error)]));
             JS, [$onlyContrast]);

@@ -29,6 +29,8 @@ final class Bench extends Command
         'cut line, recomputed while dragging' => ['/tanks/%d/plants?trim=1&day=0&stands[]=1&stands[]=3&stands[]=4&cut[3]=14%2$s', true, 3.0],
         'plants, four weeks on' => ['/tanks/%d/plants?trim=1&day=28&stands[]=1&stands[]=3', true, 4.0],
         'plants, whole page' => ['/tanks/%d/plants', false, 6.0],
+        'food, another dose while typing' => ['/tanks/%d/food?what[1]=%2$s', true, 3.0],
+        'food, whole page' => ['/tanks/%d/food', false, 6.0],
         'round' => ['/', false, 6.0],
         'section' => ['/tanks/%d', false, 6.0],
         'reading' => ['/tanks/%d/read', false, 6.0],

@@ -1,5 +1,5 @@
 @php($show = $page->show)
-<x-layout :title="'Food of '.$tank->name" :loop="$loop" wide act>
+<x-layout :title="'Food of '.$tank->name" :loop="$loop" wide :act="$page->asks()">
     <h1 class="visually-hidden">Food of {{ $tank->name }}</h1>
     <div class="sheet food">
         <section class="board" aria-label="Courses of the nutrients">
