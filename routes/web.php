@@ -139,11 +139,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
         Route::get('/food', [FoodController::class, 'show']);
+        Route::get('/doses.csv', [FoodController::class, 'export']);
         Route::middleware('can:update,tank')->group(function (): void {
             Route::put('/food', [FoodController::class, 'update']);
             Route::post('/dose-plans', [FoodController::class, 'plan']);
             Route::post('/dose-plans/proposed', [FoodController::class, 'adopt']);
             Route::delete('/dose-plans/{dosePlan}', [FoodController::class, 'unplan']);
+            Route::post('/dose-plans/{dosePlan}/doser', [FoodController::class, 'doser']);
+            Route::post('/stands/{stand}/capsules', [FoodController::class, 'capsules']);
             Route::post('/doses', [FoodController::class, 'give']);
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
             Route::post('/food-spells', [FoodController::class, 'spell']);

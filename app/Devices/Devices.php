@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Batch;
+use App\Models\DosePlan;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Store;
@@ -23,6 +24,8 @@ final class Devices
 
     public const UNIT = 'osmosis_unit';
 
+    public const DOSER = 'doser';
+
     /** @return array<string, string> names by key */
     public static function all(): array
     {
@@ -31,6 +34,7 @@ final class Devices
             self::ACIDITY => 'a pH pen',
             self::SCALE => 'a scale',
             self::UNIT => 'an RO unit with a store',
+            self::DOSER => 'a doser that runs into a cylinder',
         ];
     }
 
@@ -72,6 +76,11 @@ final class Devices
     public static function unit(Keeper $keeper, Store $store): ?OsmosisUnit
     {
         return self::has($keeper, self::UNIT) ? new SimulatedOsmosisUnit($store) : null;
+    }
+
+    public static function doser(Keeper $keeper, DosePlan $plan): ?Doser
+    {
+        return self::has($keeper, self::DOSER) ? new SimulatedDoser($plan->id.' '.$plan->jar_id) : null;
     }
 
     private static function look(Batch $batch): string

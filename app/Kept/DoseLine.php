@@ -15,7 +15,7 @@ final readonly class DoseLine
 
     public static function of(DosePlan $plan): self
     {
-        return new self($plan->jar_id, $plan->amount);
+        return new self($plan->jar_id, $plan->given());
     }
 
     /** @return array<string, int|float> */

@@ -71,6 +71,9 @@ final class AgendaOf
         foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
             $dues[$id] = [...$dues[$id], ...$melting];
         }
+        foreach (CapsulesOf::due(array_keys($dues), $show) as $id => $capsules) {
+            $dues[$id] = [...$dues[$id], ...$capsules];
+        }
         foreach ($plantings as $id => $planting) {
             // Where plants are drawn, their forecast says when they are cut, and not the weeks since.
             $dues[$id] = [...array_filter($dues[$id], static fn(Due $due): bool => !in_array($due->key, self::BY_FORECAST, true)), ...self::stands($planting)];

@@ -252,7 +252,7 @@ final class FoodOf
         foreach ($this->tank->dosePlans as $plan) {
             $from = $plan->next($local);
             if ($from !== null) {
-                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->amount), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? max(1, $plan->every) : $from];
+                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? max(1, $plan->every) : $from];
             }
         }
 
@@ -399,7 +399,7 @@ final class FoodOf
         return array_values($of('readings', 'taken_at', 'value')->where('tank_id', $tank)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)
             ->unionAll($of('water_changes', 'changed_at', 'share')->where('tank_id', $tank)->where('changed_at', '>=', $this->since))
             ->unionAll($of('doses', 'given_at', 'amount * (1 - missed)')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
-            ->unionAll($of('dose_plans', 'starts_on', 'amount * every')->where('tank_id', $tank))
+            ->unionAll($of('dose_plans', 'starts_on', 'amount * every * delivers')->where('tank_id', $tank))
             ->unionAll($of('food_spells', 'until_day', 'grams')->where('tank_id', $tank))
             ->unionAll($of('readings', 'taken_at', 'value')->whereIn('water_id', $waters))
             ->unionAll($of('batches', 'created_at', 'litres')->whereIn('water_id', $waters))
@@ -493,7 +493,7 @@ final class FoodOf
         $show = $this->tank->keeper->show();
         $today = $show->local($this->now)->startOfDay();
         foreach ($this->tank->dosePlans as $plan) {
-            $brings = $this->brings($plan, $plan->amount);
+            $brings = $this->brings($plan, $plan->given());
             $start = max($plan->starts_on->format('Y-m-d'), $show->local($this->since)->format('Y-m-d'));
             for ($day = CarbonImmutable::parse($start, $today->getTimezone()); $day->lessThan($today); $day = $day->addDay()) {
                 if ($plan->falls($day) && !isset($noted[$plan->jar_id.' '.$day->format('Y-m-d')])) {

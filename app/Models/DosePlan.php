@@ -17,18 +17,38 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int                  $every  days
  * @property CarbonImmutable      $starts_on
  * @property CarbonImmutable|null $ends_on
+ * @property bool                 $by_doser    whether a pump gives it
+ * @property float                $delivers    of what is set, as it was measured
+ * @property CarbonImmutable|null $measured_on
+ * @property float|null           $bottle      mL that stood in its bottle when it was filled
+ * @property CarbonImmutable|null $filled_on
  * @property-read Jar             $jar
  */
 final class DosePlan extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['jar_id', 'amount', 'every', 'starts_on', 'ends_on'];
+    protected $fillable = ['jar_id', 'amount', 'every', 'starts_on', 'ends_on', 'by_doser', 'delivers', 'measured_on', 'bottle', 'filled_on'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'amount' => 'float', 'every' => 'integer', 'starts_on' => 'immutable_date:Y-m-d', 'ends_on' => 'immutable_date:Y-m-d'];
+        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'amount' => 'float', 'every' => 'integer', 'starts_on' => 'immutable_date:Y-m-d', 'ends_on' => 'immutable_date:Y-m-d', 'by_doser' => 'boolean', 'delivers' => 'float', 'measured_on' => 'immutable_date:Y-m-d', 'bottle' => 'float', 'filled_on' => 'immutable_date:Y-m-d'];
+    }
+
+    /** What really goes in each time: of a doser what its tube gives. */
+    public function given(): float
+    {
+        return $this->by_doser ? $this->amount * $this->delivers : $this->amount;
+    }
+
+    /** Days until the bottle of a doser is empty, from a day of the keeper; below 0 for days gone by; null for what nobody filled. */
+    public function emptyIn(CarbonImmutable $day): ?int
+    {
+        $each = $this->given() / max(1, $this->every);
+
+        return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $each <= 0.0 ? null
+            : (int) max(-9999, min(9999, floor($this->bottle / $each))) - (self::number($day) - self::number($this->filled_on));
     }
 
     /** @return BelongsTo<Jar, $this> */

@@ -92,6 +92,12 @@ final class Stand extends Record
         return $this->hasMany(StandLook::class)->orderBy('happened_at')->orderBy('id');
     }
 
+    /** @return HasMany<Capsule, $this> */
+    public function capsules(): HasMany
+    {
+        return $this->hasMany(Capsule::class)->orderBy('placed_on')->orderBy('id');
+    }
+
     /** @return HasOne<StandLook, $this> */
     public function latestLook(): HasOne
     {

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\FoodTrial;
+use App\Devices\Devices;
+use App\Known\CapsulesOf;
 use App\Known\FoodOf;
 use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\FoodSpell;
 use App\Models\Jar;
 use App\Models\Reading;
+use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -207,6 +210,55 @@ final readonly class FoodPage
     public function feeds(): array
     {
         return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Feed => $jar->toFeed($this->tank->keeper->scale_step))->all()));
+    }
+
+    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool}> stands that feed by their roots */
+    public function atTheRoots(): array
+    {
+        $due = [];
+        foreach (CapsulesOf::due([$this->tank->id], $this->show)[$this->tank->id] ?? [] as $one) {
+            $due[(int) substr($one->key, strlen(CapsulesOf::KEY))] = $one;
+        }
+        $last = [];
+        foreach (CapsulesOf::last([$this->tank->id]) as $capsule) {
+            $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->day($capsule->placed_on->setTime(12, 0))]);
+        }
+        $found = [];
+        foreach ($this->tank->stands()->with('plantKind')->get() as $stand) {
+            if (CapsulesOf::isFor($stand) || isset($last[$stand->id])) {
+                $when = $due[$stand->id] ?? null;
+                $day = fn(int $days): string => $this->today->addDays($days)->format('j M');
+                $found[] = ['stand' => $stand, 'name' => $stand->toKind()->name.', '.StandWords::place($stand), 'last' => $last[$stand->id] ?? __('food.capsules.never'), 'when' => match (true) {
+                    $when === null => '',
+                    $when->until <= 0 => __('food.capsules.now'),
+                    default => __('food.capsules.when', ['from' => $day(max(0, $when->from)), 'until' => $day($when->until)]),
+                }, 'isDue' => $when !== null && $when->middle() <= 0.0];
+            }
+        }
+
+        return $found;
+    }
+
+    public function hasDoser(): bool
+    {
+        return Devices::has($this->tank->keeper, Devices::DOSER);
+    }
+
+    /** @return list<string> what is said of a doser */
+    public function doserLines(DosePlan $plan): array
+    {
+        if (!$plan->by_doser) {
+            return [];
+        }
+        $empty = $plan->emptyIn($this->today);
+        $lines = [$plan->measured_on === null
+            ? trans('food.doser.never')
+            : trans('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->jar->unit), 'day' => $this->show->day($plan->measured_on->setTime(12, 0))])];
+        if ($empty !== null) {
+            $lines[] = trans($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->day($this->today->addDays($empty)->setTime(12, 0))]);
+        }
+
+        return array_values(array_filter($lines, is_string(...)));
     }
 
     /** @return array<string, string> jars that can be planned, by id */

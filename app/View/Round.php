@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\AgendaOf;
+use App\Known\CapsulesOf;
 use App\Known\DosesDue;
 use App\Known\Made;
 use App\Known\PlantingOf;
@@ -107,6 +108,7 @@ final readonly class Round
                 ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
                 ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
                 ...array_diff($give === null ? [] : [$give], [$head]),
+                ...($agenda->now(CapsulesOf::KEY) === [] ? [] : [trans_choice('food.capsules.round', count($agenda->now(CapsulesOf::KEY)), ['count' => count($agenda->now(CapsulesOf::KEY))])]),
                 ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
             ],
             $url === self::session($tank, $tasks) ? $tasks : [],

@@ -34,6 +34,11 @@ final class FoodFault extends Fault
         return new self('A feed brings nothing less than nothing, and a step that can be measured is above 0.');
     }
 
+    public static function capsules(): self
+    {
+        return new self('Capsules lie in water of 0 to 45 degrees, at plants that take a share of 0 to 1 by the roots.');
+    }
+
     public static function routine(): self
     {
         return new self('A routine changes a share above 0 and up to 1 every 1 to 365 days.');

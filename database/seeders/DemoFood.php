@@ -41,6 +41,10 @@ final class DemoFood
                 $this->dose($tank, $jar, $given, $ago, in_array($ago, [33, 15, 14], true));
             }
         }
+        $tank->dosePlans()->where('jar_id', $mix->id)->update(['by_doser' => true, 'delivers' => 0.99, 'measured_on' => $this->today->subDays(self::MEASURED)->format('Y-m-d'), 'bottle' => 500, 'filled_on' => $this->today->subDays(32)->format('Y-m-d')]);
+        foreach ($tank->stands()->whereIn('kind', ['cryptocoryne_wendtii', 'vallisneria_nana'])->get() as $stand) {
+            $stand->capsules()->create(['kind' => 'coated', 'number' => 3, 'placed_on' => $this->today->subDays(92)->format('Y-m-d')]);
+        }
         $this->keeper->entries()->create([
             'tank_id' => $tank->id, 'kind' => EntryKind::Event, 'happened_at' => $this->today->subDays(self::MEASURED)->setTime(18, 40)->utc(),
             'title' => 'The doser gave a fifth less', 'body' => 'A run into the cylinder: 8.0 mL where 10 are set. The tube had gone flat; a new one is in, and the pale tips have their reason.',

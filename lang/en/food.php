@@ -42,6 +42,26 @@ return [
         'meals' => 'Food of the animals, :grams g a day, brings about :nitrate of nitrate and :phosphate of phosphate a day.',
         'uptake' => 'The stands take up about :nitrate of nitrate, :phosphate of phosphate and :potassium of potassium a day from the water, by how they grow.',
     ],
+    'capsules' => [
+        'head' => 'At the roots',
+        'round' => '{1} Root capsules of a stand are to be renewed|[2,*] Root capsules of :count stands are to be renewed',
+        'last' => '{1} one capsule :day|[2,*] :count capsules :day',
+        'never' => 'none yet',
+        'now' => 'Renew them now.',
+        'when' => 'Renew them :from to :until.',
+        'most' => '{1} One capsule at most goes in on one day here.|[2,*] 1 to :count capsules go in on one day here.',
+        'kept' => 'Kept. Read ammonium in :days days.',
+        'how' => 'One each at the root, 30 to 50 mm deep, apart from each other, not where the bed is vacuumed next.',
+        'kind' => ['clay' => 'powder or clay, 1 to 3 months', 'coated' => 'coated, 3 to 4 months'],
+    ],
+    'doser' => [
+        'head' => 'A pump gives it',
+        'gives' => 'It gives :share of what is set, :amount each time, as measured :day.',
+        'never' => 'Its tube was not measured yet: let it run into a cylinder.',
+        'until' => 'The bottle is empty :day.',
+        'empty' => 'The bottle is empty since :day: fill it.',
+        'measured' => ':measured mL stood in the cylinder, :ran mL were set. What was given since the last measure may have been as much off.',
+    ],
     'spell' => ':from to :until: :grams g a day.',
     'school' => [
         'plenty' => [

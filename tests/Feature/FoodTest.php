@@ -199,6 +199,70 @@ final class FoodTest extends FeatureCase
         self::assertSame(290.0, $jar->refresh()->stock);
     }
 
+    public function testADoserIsMeasuredAndWhatItReallyGivesCounts(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar);
+        $plan = $this->tank->dosePlans()->firstOrFail();
+        $doser = "/tanks/{$this->tank->id}/dose-plans/{$plan->id}/doser";
+        $this->post($doser, ['ran' => '50', 'measured' => '40', 'bottle' => '80'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(8.0, $plan->refresh()->given(), 1e-9);
+        // 80 mL at 8 mL a day.
+        self::assertSame(10, $plan->emptyIn(CarbonImmutable::parse('2026-03-01')));
+        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what is set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.');
+        $this->travel(12)->days();
+        $this->get($this->food)->assertSee('The bottle is empty since Wednesday: fill it.');
+
+        $this->post($doser, ['measured' => '40'])->assertSessionHasErrors('ran');
+        $this->post($doser, ['ran' => '50', 'measured' => '400'])->assertSessionHasErrors('measured');
+        $this->post($doser, ['by_hand' => '1'])->assertSessionHasNoErrors();
+        self::assertSame(10.0, $plan->refresh()->given());
+    }
+
+    public function testTheSimulatedDoserRunsIntoACylinderAlikeEachTime(): void
+    {
+        $this->keeper->update(['simulated' => ['doser']]);
+        $this->plan($this->bottle());
+        $plan = $this->tank->dosePlans()->firstOrFail();
+        $run = function () use ($plan): float {
+            $this->post("/tanks/{$this->tank->id}/dose-plans/{$plan->id}/doser", ['from' => 'device'])->assertSessionHasNoErrors();
+
+            return $plan->refresh()->delivers;
+        };
+
+        self::assertSame($run(), $run());
+        self::assertGreaterThan(0.7, $plan->delivers);
+        self::assertLessThan(1.1, $plan->delivers);
+    }
+
+    public function testCapsulesAreForeseenByTheirLifeAndNotTooManyGoInOnADay(): void
+    {
+        $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $set = "/tanks/{$this->tank->id}/stands/{$stand->id}/capsules";
+        $this->get($this->food)->assertSee('At the roots')->assertSee('none yet');
+        $this->post($set, ['number' => '400', 'kind' => 'coated'])->assertSessionHasErrors('number');
+        $this->post($set, ['number' => '2', 'kind' => 'magic'])->assertSessionHasErrors('kind');
+        $this->post($set, ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        $this->get($this->food)->assertSee('2 capsules today')->assertSee('Renew them');
+        $this->get('/')->assertDontSee('Root capsules of');
+
+        $this->travel(125)->days();
+        $this->get($this->food)->assertSee('Renew them now.');
+        $this->get('/')->assertSee('Root capsules of a stand are to be renewed');
+    }
+
+    public function testAllDosesLeaveAsATable(): void
+    {
+        $jar = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '10', 'state' => 'given'])->assertSessionHasNoErrors();
+        $csv = $this->get("/tanks/{$this->tank->id}/doses.csv")->assertOk()->streamedContent();
+        $lines = array_map(static fn(string $line): array => str_getcsv($line, escape: ''), explode("\n", trim($csv)));
+
+        self::assertCount(2, $lines);
+        self::assertSame(['Green daily', '10', 'mL', '0'], array_slice($lines[1], 1, 4));
+        self::assertEqualsWithDelta(200.0 / $this->reckoned()->litres, (float) $lines[1][array_search('potassium_mg_L', $lines[0], true)], 1e-5);
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function wrong(): iterable
     {

@@ -6,19 +6,28 @@ namespace App\Http\Controllers;
 
 use App\Actions\GiveDose;
 use App\Change\FoodTrial;
+use App\Devices\Devices;
+use App\Known\CapsulesOf;
 use App\Known\FoodOf;
+use App\Known\VesselOf;
+use App\Models\Dose;
 use App\Models\Tank;
 use App\Units\Amount;
+use App\Units\Show;
 use App\View\FoodPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** What plants and animals of a tank are fed with: courses, doses, meals. */
 final class FoodController extends Controller
@@ -97,6 +106,38 @@ final class FoodController extends Controller
         return self::back($tank, 'No longer planned.');
     }
 
+    /** A pump gives a dose: its bottle was filled, or it was run into a cylinder. */
+    public function doser(Request $request, Tank $tank, int $dosePlan): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $plan = $tank->dosePlans()->whereKey($dosePlan)->firstOrFail();
+        $today = CarbonImmutable::now($keeper->timezone)->format('Y-m-d');
+        $this->checked($request, [
+            'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')],
+        ], ['ran.required_with' => 'Write how much it was set to give.']);
+        $simulated = $request->input('from') === 'device' ? Devices::doser($keeper, $plan)?->run(Amount::parse($request->input('ran')) ?? 50.0) : null;
+        [$ran, $measured, $bottle] = [Amount::parse($request->input('ran')) ?? ($simulated === null ? null : 50.0), $simulated ?? Amount::parse($request->input('measured')), Amount::parse($request->input('bottle'))];
+        if ($measured !== null && $ran !== null && ($measured > 3.0 * $ran || $measured < 0.1 * $ran)) {
+            throw ValidationException::withMessages(['measured' => 'That is a tenth or three times of what was set: look at the cylinder again.']);
+        }
+        $plan->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]));
+
+        return self::back($tank, $measured === null || $ran === null ? 'Kept.' : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]));
+    }
+
+    /** Root capsules were set at a stand. */
+    public function capsules(Request $request, Tank $tank, int $stand): RedirectResponse
+    {
+        $record = $tank->stands()->whereKey($stand)->firstOrFail();
+        $most = CapsulesOf::most(VesselOf::tank($tank)->litres());
+        $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'kind' => ['required', Rule::enum(CapsuleKind::class)]], [
+            'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'kind.*' => 'Choose one from the list.', 'kind' => 'Choose one from the list.',
+        ]);
+        $record->capsules()->create(['kind' => (string) $request->string('kind'), 'number' => $request->integer('number'), 'placed_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')]);
+
+        return self::back($tank, __('food.capsules.kept', ['days' => CapsuleKind::CHECK]));
+    }
+
     /** Given or left out, of what falls on today or of anything else on the shelf. */
     public function give(Request $request, Tank $tank, GiveDose $give): RedirectResponse
     {
@@ -110,6 +151,29 @@ final class FoodController extends Controller
         $give($tank, $jar, Amount::parse($request->input('amount')) ?? 0.0, CarbonImmutable::now(), $fields['state'] === 'missed');
 
         return self::back($tank, $fields['state'] === 'missed' ? __('food.left_out') : __('food.given'));
+    }
+
+    /** All doses as CSV, oldest first, with what each brought. */
+    public function export(Request $request, Tank $tank): StreamedResponse
+    {
+        $show = $this->keeper($request)->show();
+        $encoder = new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]);
+
+        return response()->streamDownload(static function () use ($tank, $show, $encoder): void {
+            $nutrients = array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients());
+            echo implode(',', ['given_at', 'name', 'amount', 'unit', 'left_out', ...array_map(static fn(string $name): string => $name.'_mg_L', $nutrients)])."\n";
+            Dose::query()->where('tank_id', $tank->id)->chunkById(2000, static function ($doses) use ($show, $encoder, $nutrients): void {
+                $rows = [];
+                foreach ($doses as $dose) {
+                    $row = ['given_at' => $show->local($dose->given_at)->toIso8601String(), 'name' => $dose->name, 'amount' => round($dose->amount, 6), 'unit' => $dose->unit, 'left_out' => $dose->missed ? 1 : 0];
+                    foreach ($nutrients as $name) {
+                        $row[$name] = $dose->missed ? 0.0 : round($dose->brings[$name] ?? 0.0, 6);
+                    }
+                    $rows[] = $row;
+                }
+                echo $encoder->encode($rows, 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
+            });
+        }, 'doses.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
     public function take(Tank $tank, int $dose): RedirectResponse

@@ -32,6 +32,22 @@
         <span>{{ $page->amount($plan) }} {{ $plan->jar->name }} {{ App\View\Words::every($plan->every) }}</span>
         <button class="quiet">Take out<span class="visually-hidden">: {{ $plan->jar->name }}</span></button>
     </form>
+    @foreach($page->doserLines($plan) as $line)<p class="doser-line">{{ $line }}</p>@endforeach
+    @if($plan->jar->unit === 'mL')
+    <details class="doser"><summary>{{ __('food.doser.head') }}<span class="visually-hidden">: {{ $plan->jar->name }}</span></summary>
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}/doser" novalidate>
+            @csrf
+            <div class="row-fields">
+                <x-field name="ran" label="set to give" unit="mL" mode="decimal" small/>
+                <x-field name="measured" label="in the cylinder" unit="mL" mode="decimal" small/>
+                <x-field name="bottle" label="bottle filled to" unit="mL" mode="decimal" small/>
+            </div>
+            <button class="act quiet">Keep</button>
+            @if($page->hasDoser())<button class="act quiet" name="from" value="device">Let it run 50 mL</button>@endif
+            @if($plan->by_doser)<button class="quiet" name="by_hand" value="1">By hand again</button>@endif
+        </form>
+    </details>
+    @endif
     @endforeach
     @if($page->jars() === [])
     <p>{{ __('food.no_feeds') }} <a href="/jars/new">Put one on the shelf</a></p>
@@ -50,6 +66,7 @@
 </details>
 @if($page->noted() !== [])
 <details class="more"><summary>Noted in the last week</summary>
+    <p><a href="/tanks/{{ $tank->id }}/doses.csv" download><x-icon name="download"/> All doses as CSV</a></p>
     @foreach($page->noted() as $dose)
     <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/doses/{{ $dose->id }}">
         @csrf @method('delete')

@@ -1,3 +1,23 @@
+@if($page->atTheRoots() !== [])
+<details class="more roots" @if($errors->hasAny(['number', 'kind'])) open @endif><summary>{{ __('food.capsules.head') }}</summary>
+    @error('number')<p class="fault" role="alert">{{ $message }}</p>@enderror
+    @foreach($page->atTheRoots() as $row)
+    <form class="capsule" method="post" action="/tanks/{{ $tank->id }}/stands/{{ $row['stand']->id }}/capsules" novalidate>
+        @csrf
+        <p><b>{{ $row['name'] }}</b>: {{ $row['last'] }}. {{ $row['when'] }}</p>
+        <label>Set <span class="visually-hidden">capsules at {{ $row['name'] }}</span>
+            <input name="number" value="1" inputmode="numeric" maxlength="3" size="3"></label>
+        <label><span class="visually-hidden">kind for {{ $row['name'] }}</span>
+            <select name="kind">
+                @foreach(Cresco\Core\Food\CapsuleKind::cases() as $kind)<option
+                    value="{{ $kind->value }}">{{ __('food.capsules.kind.'.$kind->value) }}</option>@endforeach
+            </select></label>
+        <button class="act quiet">Set today<span class="visually-hidden">: {{ $row['name'] }}</span></button>
+    </form>
+    @endforeach
+    <p class="muted">{{ __('food.capsules.how') }}</p>
+</details>
+@endif
 <details class="more" @if($errors->hasAny(['feeding_school', 'food_grams', 'food_protein', 'fasting_day'])) open @endif>
 <summary>School, and food of the animals</summary>
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/food" novalidate>

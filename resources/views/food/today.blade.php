@@ -4,7 +4,7 @@
     <form class="dose" method="post" action="/tanks/{{ $tank->id }}/doses">
         @csrf
         <input type="hidden" name="jar_id" value="{{ $due['plan']->jar_id }}">
-        <input type="hidden" name="amount" value="{{ $due['plan']->amount }}">
+        <input type="hidden" name="amount" value="{{ $due['plan']->given() }}">
         <p><span class="num large">{{ $due['amount'] }}</span> {{ $due['plan']->jar->name }}</p>
         @if($due['dose'])
         <p class="muted">{{ __($due['dose']->missed ? 'food.was_missed' : 'food.was_given', ['time' => $page->show->time($due['dose']->given_at)]) }}</p>

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Capsule;
+use App\Models\Stand;
+use App\Units\Show;
+use Cresco\Core\Food\CapsuleKind;
+use Cresco\Core\Rhythm\Due;
+
+/** Stands that feed by their roots, when they last had capsules and when those are to be renewed. */
+final class CapsulesOf
+{
+    /** Of stands whose capsules are to be renewed. */
+    public const KEY = 'capsules.';
+
+    /** Share of its food by the roots from which on a stand is given capsules. House default. */
+    public const ROOTS = 0.7;
+
+    /**
+     * @param list<int> $tanks
+     *
+     * @return array<int, list<Due>> by tank, of stands that had some
+     */
+    public static function due(array $tanks, Show $show): array
+    {
+        $due = [];
+        foreach (self::last($tanks) as $capsule) {
+            $tank = $capsule->stand->tank;
+            if ($tank === null) {
+                continue;
+            }
+            [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
+            $since = $show->daysSince($capsule->placed_on->setTime(12, 0));
+            $due[$tank->id][] = new Due(self::KEY.$capsule->stand_id, $least - $since, $most - $since, 'capsules');
+        }
+
+        return $due;
+    }
+
+    /**
+     * @param list<int> $tanks
+     *
+     * @return list<Capsule> the last of each stand
+     */
+    public static function last(array $tanks): array
+    {
+        $last = [];
+        foreach (Capsule::query()->whereHas('stand', static fn($stands) => $stands->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with(['stand.tank', 'stand.plantKind'])->orderBy('placed_on')->orderBy('id')->get() as $capsule) {
+            $last[$capsule->stand_id] = $capsule;
+        }
+
+        return array_values($last);
+    }
+
+    /** Whether a stand is one that capsules are for. */
+    public static function isFor(Stand $stand): bool
+    {
+        return $stand->toKind()->roots >= self::ROOTS;
+    }
+
+    /** The most that go in on one day. */
+    public static function most(float $litres): int
+    {
+        return CapsuleKind::most($litres);
+    }
+}

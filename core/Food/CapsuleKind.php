@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+/** Root capsules, by how long they last. */
+enum CapsuleKind: string
+{
+    case Clay = 'clay';
+    case Coated = 'coated';
+
+    /** Degrees at which the usual lives hold. House default. */
+    private const WARMTH = 24.0;
+
+    /** Water for each capsule that goes in on one day, litres: more at once shows as ammonium. House default. */
+    public const LITRES_EACH = 22.5;
+
+    /** Days after which ammonium is read. House default. */
+    public const CHECK = 2;
+
+    /** @return array{float, float} days that they last at the usual warmth. House defaults. */
+    private function lasts(): array
+    {
+        return match ($this) {
+            self::Clay => [30.0, 90.0],
+            self::Coated => [90.0, 120.0],
+        };
+    }
+
+    /**
+     * Days until they are to be renewed, at the earliest and at the latest: shorter when it is warm, and at the short end for what feeds by its roots alone.
+     *
+     * @param float $celsius of the water, 0 to 45
+     * @param float $roots   share of its food that the plant takes by the roots, 0 to 1
+     *
+     * @return array{int, int}
+     *
+     * @throws FoodFault
+     */
+    public function days(float $celsius, float $roots): array
+    {
+        if (!($celsius >= 0.0 && $celsius <= 45.0 && $roots >= 0.0 && $roots <= 1.0)) {
+            throw FoodFault::capsules();
+        }
+        [$least, $most] = $this->lasts();
+        $pace = 2.0 ** ((self::WARMTH - $celsius) / 10.0);
+
+        return [(int) round($least * $pace), (int) round(($most - $roots / 2.0 * ($most - $least)) * $pace)];
+    }
+
+    /** The most of them that go in on one day. @param float $litres of the water */
+    public static function most(float $litres): int
+    {
+        if (!($litres > 0.0 && $litres < 1e6)) {
+            throw FoodFault::capsules();
+        }
+
+        return max(1, (int) floor($litres / self::LITRES_EACH));
+    }
+}
