@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Known\NutrientsOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Known\Waters;
@@ -106,6 +107,10 @@ final class DraftChange
     {
         $state = $waters->tank();
         $source = $waters->blend($input->first, $input->second, $input->secondShare);
+        // Nutrients are forecast where they are read in the tank.
+        if (array_filter(Parameter::nutrients(), static fn(Parameter $nutrient): bool => $state->has($nutrient) && !$source->has($nutrient)) !== []) {
+            $source = NutrientsOf::fill($source, $input->first, $input->second, $input->secondShare);
+        }
         if ($input->stream !== null) {
             $source = $source->with(Parameter::Temperature, new Normal($input->stream, 0.3));
         }

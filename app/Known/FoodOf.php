@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Kept\ForecastRecord;
-use App\Models\Analysis;
 use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\FoodSpell;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
-use App\Models\WaterKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\Course;
 use Cresco\Core\Food\FeedingSchool;
@@ -22,7 +20,6 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Growth;
-use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\WaterState;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
@@ -53,9 +50,6 @@ final class FoodOf
 
     /** Share of phosphate that soil and iron bind in a day. House default. */
     private const PHOSPHATE_BOUND = 0.02;
-
-    /** What tap water differs from its analysis, as a share of it, a standard deviation. House default. */
-    private const ANALYSED = 0.15;
 
     /** By which a guessed level may be off at first, as a share of it. House default. */
     private const START = 0.7;
@@ -165,34 +159,8 @@ final class FoodOf
         }
         $ids = array_values(array_filter([$water->id, $this->tank->second_water_id]));
         $state = Waters::around($this->tank, $ids)->blend($water, $this->tank->secondWater, $this->tank->second_share);
-        // What was not read there an analysis may say.
-        $analyses = Analysis::query()->whereIn('water_id', $ids)->orderBy('sampled_on')->orderBy('id')->get()->keyBy('water_id');
-        $second = $this->tank->secondWater;
-        foreach ($state->has(Parameter::Potassium) ? [] : Parameter::nutrients() as $nutrient) {
-            $first = self::analysed($analyses->get($water->id), $water->kind, $nutrient);
-            $other = $second === null ? $first : self::analysed($analyses->get($second->id), $second->kind, $nutrient);
-            if (!$state->has($nutrient) && $first !== null && $other !== null) {
-                $share = $second === null ? 0.0 : $this->tank->second_share;
-                $mixed = (1.0 - $share) * $first + $share * $other;
-                $state = $state->with($nutrient, new Normal($mixed, self::ANALYSED * $mixed), true);
-            }
-        }
 
-        return $state;
-    }
-
-    /** mg/L of a nutrient by an analysis; nothing in rain and reverse osmosis; null where nobody knows. */
-    private static function analysed(?Analysis $analysis, WaterKind $kind, Parameter $nutrient): ?float
-    {
-        $food = self::food($nutrient);
-        $ion = Ion::tryFrom((string) $food->ion);
-        $milligrams = $ion === null || $analysis === null ? null : $analysis->milligrams[$ion->value] ?? null;
-
-        return match (true) {
-            $milligrams !== null && $ion !== null => $milligrams * $food->molarMass / $ion->molarMass(),
-            in_array($kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true) => 0.0,
-            default => null,
-        };
+        return NutrientsOf::fill($state, $water, $this->tank->secondWater, $this->tank->second_share);
     }
 
     /** Days from now to the next change of the routine, at least one. */
