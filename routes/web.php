@@ -21,6 +21,7 @@ use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EveningController;
+use App\Http\Controllers\FeedBottleController;
 use App\Http\Controllers\FoodController;
 use App\Http\Controllers\HoseController;
 use App\Http\Controllers\LightController;
@@ -139,6 +140,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
         Route::get('/food', [FoodController::class, 'show']);
+        Route::get('/bottle', [FeedBottleController::class, 'show']);
+        Route::post('/bottle', [FeedBottleController::class, 'store'])->can('update', 'tank');
         Route::get('/doses.csv', [FoodController::class, 'export']);
         Route::middleware('can:update,tank')->group(function (): void {
             Route::put('/food', [FoodController::class, 'update']);

@@ -186,6 +186,7 @@ final class FoodTest extends FeatureCase
     {
         $jar = $this->bottle();
         $this->plan($jar);
+        $this->get("/tanks/{$this->tank->id}/compose")->assertSeeInOrder(['Liquid fertiliser', 'due']);
         $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $run = $this->tank->runs()->firstOrFail();
         $step = $run->steps()->where('job', 'fertilise')->firstOrFail();
@@ -249,6 +250,38 @@ final class FoodTest extends FeatureCase
         $this->travel(125)->days();
         $this->get($this->food)->assertSee('Renew them now.');
         $this->get('/')->assertSee('Root capsules of a stand are to be renewed');
+    }
+
+    public function testABottleForSomeWeeksIsMadeFromTheSaltsOfTheShelf(): void
+    {
+        $this->plant();
+        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $bottle = "/tanks/{$this->tank->id}/bottle";
+        $this->get($bottle)->assertSee('Nothing is to be made');
+        $this->post($bottle, ['weeks' => '6', 'each' => '10'])->assertSessionHasErrors('weeks');
+        foreach (['potassium_sulfate', 'potassium_phosphate', 'calcium_nitrate'] as $salt) {
+            $this->keeper->jars()->create(['name' => $salt, 'salt' => $salt, 'unit' => 'g', 'purity' => 1.0, 'stock' => 500]);
+        }
+        $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
+        $this->get($bottle.'?weeks=6&each=10')->assertSee('Home bottle of')->assertSee('stirred until clear');
+        $this->post($bottle, ['weeks' => '60', 'each' => '10'])->assertSessionHasErrors('weeks');
+        $this->post($bottle, ['weeks' => '6', 'each' => 'some'])->assertSessionHasErrors('each');
+        self::assertSame(0, $this->keeper->jars()->where('salt', Jar::FEED)->count());
+        $this->post($bottle, ['weeks' => '6', 'each' => '10'])->assertSessionHasNoErrors()->assertRedirect($this->food);
+
+        // Daily for six weeks, 10 mL each time: 420 mL in every bottle, and calcium stands apart from sulfate and phosphate.
+        $made = $this->keeper->jars()->where('salt', Jar::FEED)->get();
+        foreach ($made as $jar) {
+            self::assertSame(420.0, $jar->stock);
+            $feed = $jar->toFeed(0.1);
+            self::assertFalse(isset($feed->milligrams['calcium'], $feed->milligrams['phosphate']));
+        }
+        self::assertSame($made->count(), $this->tank->dosePlans()->count());
+        // What the bottles bring in six weeks is what left the shelf, as potassium.
+        $used = 500.0 - (float) $this->keeper->jars()->where('salt', 'potassium_sulfate')->firstOrFail()->stock;
+        $phosphate = 500.0 - (float) $this->keeper->jars()->where('salt', 'potassium_phosphate')->firstOrFail()->stock;
+        $potassium = $made->sum(static fn(Jar $jar): float => ($jar->toFeed(0.1)->milligrams['potassium'] ?? 0.0) * 420.0 / 1000.0);
+        self::assertEqualsWithDelta($used * 2.0 * 39.098 / 174.259 + $phosphate * 39.098 / 136.084, $potassium, 0.01);
     }
 
     public function testAllDosesLeaveAsATable(): void

@@ -20,6 +20,7 @@
             @endforeach
         </p>
         <button class="act quiet">Plan these doses</button>
+        <a href="/tanks/{{ $tank->id }}/bottle">{{ __('food.bottle.link') }}</a>
     </form>
     @else
     <p>{{ $page->nothing() }}</p>

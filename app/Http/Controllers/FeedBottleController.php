@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Change\FeedBottle;
+use App\Known\FoodOf;
+use App\Models\Jar;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\View\FeedBottlePage;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** A stock bottle made at home that feeds the plants of a tank for some weeks. */
+final class FeedBottleController extends Controller
+{
+    private const WEEKS = 8;
+
+    private const EACH = 10.0;
+
+    public function show(Request $request, Tank $tank): View
+    {
+        return view('food.bottle', ['tank' => $tank, 'page' => new FeedBottlePage($tank, $this->bottle($request, $tank, false)), 'loop' => TankLoop::of($tank, 'food')]);
+    }
+
+    /** Made: its salts leave the shelf, the bottle stands there, and it is what the tank gets from now on. */
+    public function store(Request $request, Tank $tank): RedirectResponse
+    {
+        $this->checked($request, ['weeks' => ['required', 'integer', 'between:1,'.FeedBottle::KEEPS], 'each' => ['required', new Amount(0.5, 200, 'mL', '10')]], [
+            'weeks.*' => sprintf('1 to %d weeks: longer it does not keep.', FeedBottle::KEEPS), 'each.required' => 'Write how much of it is one dose.',
+        ]);
+        $bottle = $this->bottle($request, $tank, true);
+        $page = new FeedBottlePage($tank, $bottle);
+        if ($bottle->isEmpty()) {
+            throw ValidationException::withMessages(['weeks' => 'There is nothing to make: no salt on the shelf brings what is wanted.']);
+        }
+        DB::transaction(static function () use ($tank, $bottle, $page): void {
+            $tank->dosePlans()->delete();
+            foreach ($bottle->grams as $i => $grams) {
+                $jar = $bottle->jars[$i];
+                if ($jar->stock !== null && !isset($bottle->apart[$i])) {
+                    $jar->update(['stock' => max(0.0, $jar->stock - $grams)]);
+                }
+            }
+            foreach ($page->bottles() as $one) {
+                /** @var Jar $made */
+                $made = $tank->keeper->jars()->create(['name' => $one['name'], 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => $one['millilitres'], 'label' => ['dose' => $bottle->each, 'litres' => $page->litres] + $one['raises']]);
+                $tank->dosePlans()->create(['jar_id' => $made->id, 'amount' => $bottle->each, 'every' => $bottle->every, 'starts_on' => CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d')]);
+            }
+        });
+
+        return redirect('/tanks/'.$tank->id.'/food')->with('status', trans_choice('food.bottle.made', count($bottle->bottles), ['count' => count($bottle->bottles)]));
+    }
+
+    private function bottle(Request $request, Tank $tank, bool $isChecked): FeedBottle
+    {
+        $keeper = $this->keeper($request)->loadMissing('jars');
+        $tank->setRelation('keeper', $keeper);
+        $weeks = Amount::parse($request->input('weeks')) ?? self::WEEKS;
+        $each = Amount::parse($request->input('each')) ?? self::EACH;
+
+        return FeedBottle::of(FoodOf::tank($tank), array_values($keeper->jars->all()), $isChecked ? (int) $weeks : (int) max(1, min(FeedBottle::KEEPS, $weeks)), max(0.5, min(200.0, $each)));
+    }
+}

@@ -1,0 +1,32 @@
+<x-layout :title="'A bottle for '.$tank->name" :loop="$loop" act>
+    <div class="page-head"><h1>{{ __('food.bottle.head', ['tank' => $tank->name]) }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/food">Food</a></div>
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/bottle" novalidate>
+        <div class="row-fields">
+            <x-field name="weeks" label="for so many weeks" :value="request('weeks', 8)" mode="numeric" small/>
+            <x-field name="each" label="of each bottle in a dose" unit="mL" :value="App\Units\Show::plain($page->bottle->each, 1)" mode="decimal" small/>
+        </div>
+        <button class="act quiet">Work it out</button>
+    </form>
+    @foreach($page->bottles() as $one)
+    <section class="bottle feed-label">
+        <h2>{{ $one['name'] }}</h2>
+        <ol>@foreach($one['salts'] as $salt)<li class="num">{{ $salt }}</li>@endforeach</ol>
+        <p>{{ __('food.bottle.fill', ['millilitres' => App\Units\Show::plain($one['millilitres'], 0)]) }}</p>
+        <p><b>{{ __('food.bottle.dose', ['each' => App\Units\Show::plain($page->bottle->each, 1), 'every' => App\View\Words::every($page->bottle->every),
+            'tank' => $tank->name]) }}</b> {{ __('food.bottle.brings', ['what' => App\View\Words::list($one['brings'])]) }}</p>
+        <p>{{ __('food.bottle.label', ['made' => $page->made(), 'until' => $page->until()]) }}</p>
+    </section>
+    @endforeach
+    @foreach($page->apart() as $line)<p class="finding heed">{{ $line }}</p>@endforeach
+    @if($page->bottle->isEmpty())
+    <p id="do">{{ __('food.bottle.none') }}</p>
+    @else
+    <form method="post" action="/tanks/{{ $tank->id }}/bottle">
+        @csrf
+        <input type="hidden" name="weeks" value="{{ (int) max(1, min(12, (int) request('weeks', 8))) }}">
+        <input type="hidden" name="each" value="{{ $page->bottle->each }}">
+        <p class="muted">{{ __('food.bottle.care') }}</p>
+        <div class="acts"><button class="act" id="do">Made: use it from today</button></div>
+    </form>
+    @endif
+</x-layout>
