@@ -36,7 +36,7 @@ final readonly class FoodTrial
     /**
      * Whether what is tried moves a nutrient at all.
      *
-     * @param list<array{brings: array<string, float>, every: int, from: int}> $tried
+     * @param list<array{brings: array<string, float>, every: int, from: int, until?: int}> $tried
      */
     public function moves(Parameter $nutrient, FoodOf $food, array $tried): bool
     {
@@ -45,7 +45,7 @@ final readonly class FoodTrial
         return $this->share !== null || $this->meals !== 1.0 || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
     }
 
-    /** @return list<array{brings: array<string, float>, every: int, from: int}> */
+    /** @return list<array{brings: array<string, float>, every: int, from: int, until?: int}> */
     public function doses(FoodOf $food): array
     {
         return $food->planned($this->amounts);

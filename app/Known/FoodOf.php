@@ -179,7 +179,7 @@ final class FoodOf
     /**
      * What comes to a nutrient in the next weeks.
      *
-     * @param list<array{brings: array<string, float>, every: int, from: int}> $doses mg/L by parameter value, days between, and the first day from now
+     * @param list<array{brings: array<string, float>, every: int, from: int, until?: int}> $doses mg/L by parameter value, days between, and the first day from now
      * @param float|null $share  of each change; null for the routine
      * @param float      $meals  of the usual food, 1 for as it is
      *
@@ -195,7 +195,7 @@ final class FoodOf
         }
         foreach ($doses as $dose) {
             $brings = $dose['brings'][$nutrient->value] ?? 0.0;
-            for ($day = $dose['from']; $brings > 0.0 && $day <= self::AHEAD; $day += max(1, $dose['every'])) {
+            for ($day = $dose['from']; $brings > 0.0 && $day <= min(self::AHEAD, $dose['until'] ?? self::AHEAD); $day += max(1, $dose['every'])) {
                 $events[] = FoodEvent::added($today + $day, $brings);
             }
         }
@@ -211,7 +211,7 @@ final class FoodOf
     /**
      * @param array<int, float> $amounts other ones than planned, by plan
      *
-     * @return list<array{brings: array<string, float>, every: int, from: int}> what is planned, for coming()
+     * @return list<array{brings: array<string, float>, every: int, from: int, until?: int}> what is planned, for coming()
      */
     public function planned(array $amounts = []): array
     {
@@ -220,7 +220,7 @@ final class FoodOf
         foreach ($this->tank->dosePlans as $plan) {
             $from = $plan->next($local);
             if ($from !== null) {
-                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? max(1, $plan->every) : $from];
+                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? max(1, $plan->every) : $from, 'until' => $plan->endsIn($local) ?? self::AHEAD];
             }
         }
 

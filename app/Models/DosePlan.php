@@ -73,6 +73,12 @@ final class DosePlan extends Record
         return $this->ends_on !== null && $at + $days > self::number($this->ends_on) ? null : $days;
     }
 
+    /** Days from a day of the keeper to its last one; null for one that goes on. */
+    public function endsIn(CarbonImmutable $day): ?int
+    {
+        return $this->ends_on === null ? null : self::number($this->ends_on) - self::number($day);
+    }
+
     /** Days of the calendar since 1970. */
     private static function number(CarbonImmutable $day): int
     {

@@ -18,6 +18,7 @@ use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\CoursePoint;
+use Cresco\Core\Food\DoseSteps;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Food\Meal;
@@ -175,6 +176,40 @@ final readonly class FoodPage
     public function amount(DosePlan $plan): string
     {
         return Words::dose($plan);
+    }
+
+    /** "6.0 mL Meadow mix every day, from 3 Dec" */
+    public function planWords(DosePlan $plan): string
+    {
+        $words = $this->amount($plan).' '.$plan->jar->name.' '.Words::every($plan->every);
+        $from = $plan->starts_on->setTime(12, 0);
+
+        return $words.($this->show->daysSince($from) < 0 ? ', '.__('food.from', ['day' => $this->show->day($from)]) : '').($plan->ends_on === null ? '' : ', '.__('food.until', ['day' => $this->show->day($plan->ends_on->setTime(12, 0))]));
+    }
+
+    /** @return list<DosePlan> what is given in the end, one for each jar */
+    public function goals(): array
+    {
+        return array_values($this->tank->dosePlans->reverse()->unique('jar_id')->reverse()->all());
+    }
+
+    public function isGoal(DosePlan $plan): bool
+    {
+        return in_array($plan->id, array_map(static fn(DosePlan $goal): int => $goal->id, $this->goals()), true);
+    }
+
+    /** When a changed dose is where it should be, and when to look what it did; null when none changes. */
+    public function steps(): ?string
+    {
+        $last = null;
+        foreach ($this->tank->dosePlans as $plan) {
+            $ahead = $plan->endsIn($this->today);
+            $last = $ahead !== null && $ahead >= 0 ? max($last ?? 0, $ahead + 1) : $last;
+        }
+
+        return $last === null ? null : trans_choice('food.steps', 1, [
+            'until' => $this->today->addDays($last)->format('j F'), 'look' => $this->today->addDays($last + DoseSteps::WAITS)->format('j F'),
+        ]);
     }
 
     public function of(float $amount, string $unit): string

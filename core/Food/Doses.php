@@ -48,7 +48,11 @@ final readonly class Doses
             }
             $columns[] = $column;
         }
-        $amounts = self::within(NonNegativeLeastSquares::solve($columns, $goal), $feeds, $most, $litres);
+        $free = NonNegativeLeastSquares::solve($columns, $goal);
+        $amounts = self::within($free, $feeds, $most, $litres);
+        if ($amounts !== $free) {
+            $amounts = self::filledUp($amounts, $columns, $goal, $feeds, $most);
+        }
         $amounts = self::rounded($amounts, $feeds, $wanted, $most, $litres);
         $found = [];
         foreach ($feeds as $j => $feed) {
@@ -79,6 +83,37 @@ final readonly class Doses
         }
 
         return $amounts;
+    }
+
+    /**
+     * What a limit took away is brought by feeds that it does not bind, as far as they can.
+     *
+     * @param list<float>          $amounts
+     * @param list<list<float>>    $columns
+     * @param list<float>          $goal
+     * @param list<Feed>           $feeds
+     * @param array<string, float> $most
+     *
+     * @return list<float>
+     */
+    private static function filledUp(array $amounts, array $columns, array $goal, array $feeds, array $most): array
+    {
+        $others = [];
+        foreach ($feeds as $j => $feed) {
+            if (array_filter(array_intersect_key($feed->milligrams, $most)) === []) {
+                $others[] = $j;
+                continue;
+            }
+            foreach ($goal as $i => $wanted) {
+                $goal[$i] = $wanted - $columns[$j][$i] * $amounts[$j];
+            }
+        }
+        $found = $others === [] ? [] : NonNegativeLeastSquares::solve(array_map(static fn(int $j): array => $columns[$j], $others), array_values($goal));
+        foreach ($others as $k => $j) {
+            $amounts[$j] = $found[$k];
+        }
+
+        return array_values($amounts);
     }
 
     /**

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'from' => 'from :day',
+    'until' => 'until :day',
+    'steps' => 'It goes in steps of a week, the last from :until on. Change nothing else meanwhile, and look at the new leaves on :look: if they are no better by then, it was not the food.',
     'step' => ':amount :name',
     'round' => 'Give :doses',
     'act' => 'To the doses',

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\RecordReadings;
 use App\Kept\StepContent;
 use App\Known\FoodOf;
+use App\Models\DosePlan;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
@@ -250,6 +251,28 @@ final class FoodTest extends FeatureCase
         $this->travel(125)->days();
         $this->get($this->food)->assertSee('Renew them now.');
         $this->get('/')->assertSee('Root capsules of a stand are to be renewed');
+    }
+
+    public function testADoseThatChangesMuchGoesInStepsOfAWeek(): void
+    {
+        $this->plant();
+        $jar = $this->bottle();
+        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors();
+        $plans = $this->tank->dosePlans()->where('jar_id', $jar->id)->get();
+
+        self::assertGreaterThan(1, $plans->count());
+        self::assertNull($plans->last()?->ends_on);
+        foreach ($plans->slice(0, -1)->values() as $i => $plan) {
+            self::assertSame(CarbonImmutable::parse('2026-03-01')->addDays(7 * $i + 6)->format('Y-m-d'), $plan->ends_on?->format('Y-m-d'));
+            self::assertLessThan($plans->last()->amount ?? 0.0, $plan->amount);
+        }
+        // Each day has one dose of it.
+        foreach (range(0, 40) as $days) {
+            $day = CarbonImmutable::parse('2026-03-01')->addDays($days);
+            self::assertCount(1, $plans->filter(static fn(DosePlan $plan): bool => $plan->falls($day)));
+        }
+        $this->get($this->food)->assertSee('It goes in steps of a week')->assertSee('if they are no better by then, it was not the food');
     }
 
     public function testABottleForSomeWeeksIsMadeFromTheSaltsOfTheShelf(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GiveDose;
+use App\Actions\PlanDoses;
 use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Known\CapsulesOf;
@@ -89,12 +90,7 @@ final class FoodController extends Controller
         if ($advised === []) {
             throw ValidationException::withMessages(['adopt' => 'Nothing is proposed now.']);
         }
-        DB::transaction(static function () use ($tank, $advised): void {
-            $tank->dosePlans()->delete();
-            foreach ($advised as $one) {
-                $tank->dosePlans()->create(['jar_id' => (int) $one['feed']->key, 'amount' => $one['each'], 'every' => $one['every'], 'starts_on' => CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d')]);
-            }
-        });
+        DB::transaction(static fn() => app(PlanDoses::class)($tank, $advised));
 
         return self::back($tank, trans_choice('food.adopted', count($advised), ['count' => count($advised)]));
     }
@@ -120,7 +116,8 @@ final class FoodController extends Controller
         if ($measured !== null && $ran !== null && ($measured > 3.0 * $ran || $measured < 0.1 * $ran)) {
             throw ValidationException::withMessages(['measured' => 'That is a tenth or three times of what was set: look at the cylinder again.']);
         }
-        $plan->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]));
+        // A pump gives all steps of a dose.
+        $tank->dosePlans()->where('jar_id', $plan->jar_id)->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]));
 
         return self::back($tank, $measured === null || $ran === null ? 'Kept.' : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]));
     }

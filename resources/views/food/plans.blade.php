@@ -26,13 +26,15 @@
     <p>{{ $page->nothing() }}</p>
     @endif
 </section>
+@if($page->steps() !== null)<p class="steps">{{ $page->steps() }}</p>@endif
 <details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on'])) open @endif><summary>Doses that are planned</summary>
     @foreach($tank->dosePlans as $plan)
     <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}">
         @csrf @method('delete')
-        <span>{{ $page->amount($plan) }} {{ $plan->jar->name }} {{ App\View\Words::every($plan->every) }}</span>
+        <span>{{ $page->planWords($plan) }}</span>
         <button class="quiet">Take out<span class="visually-hidden">: {{ $plan->jar->name }}</span></button>
     </form>
+    @if($page->isGoal($plan))
     @foreach($page->doserLines($plan) as $line)<p class="doser-line">{{ $line }}</p>@endforeach
     @if($plan->jar->unit === 'mL')
     <details class="doser"><summary>{{ __('food.doser.head') }}<span class="visually-hidden">: {{ $plan->jar->name }}</span></summary>
@@ -48,6 +50,7 @@
             @if($plan->by_doser)<button class="quiet" name="by_hand" value="1">By hand again</button>@endif
         </form>
     </details>
+    @endif
     @endif
     @endforeach
     @if($page->jars() === [])

@@ -2,7 +2,7 @@
     hx-get="/tanks/{{ $tank->id }}/food" hx-trigger="input delay:90ms" hx-target="#courses" hx-swap="innerHTML" hx-sync="this:replace">
     <h2>What if</h2>
     <div class="row-fields">
-        @foreach($tank->dosePlans as $plan)
+        @foreach($page->goals() as $plan)
         <div class="field small">
             <label for="f-what-{{ $plan->id }}">{{ $plan->jar->name }}</label>
             <span class="entry"><input id="f-what-{{ $plan->id }}" name="what[{{ $plan->id }}]" inputmode="decimal" autocomplete="off" maxlength="12"

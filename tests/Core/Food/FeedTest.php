@@ -98,6 +98,17 @@ final class FeedTest extends TestCase
         self::assertEqualsWithDelta(0.98, $doses->amounts['n'], 0.011);
     }
 
+    public function testWhatALimitTakesFromOneFeedAnotherBrings(): void
+    {
+        // The mix brings both that are wanted, but nitrate too, of which nothing may come.
+        $mix = new Feed('mix', 'mix', 'mL', ['nitrate' => 20.0, 'potassium' => 18.0, 'phosphate' => 1.2], 0.1);
+        $sulfate = Feed::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
+        $doses = Doses::of([$mix, $sulfate], ['nitrate' => [0.0, 5.0], 'phosphate' => [0.1, 0.02], 'potassium' => [0.7, 0.2]], ['nitrate' => 0.0], 200.0);
+
+        self::assertSame(['k'], array_keys($doses->amounts));
+        self::assertEqualsWithDelta(0.7, $doses->brings['potassium'], 0.02);
+    }
+
     public function testAmountsAreRoundedTogetherToWhatCanBeMeasured(): void
     {
         $feed = new Feed('a', 'a', 'mL', ['iron' => 1.0, 'potassium' => 2.0], 0.5);

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\DosePlan;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Food\DoseSteps;
+use Cresco\Core\Food\Feed;
+
+/** Puts doses in place of all that are planned at a tank, those that change much in steps of a week. */
+final class PlanDoses
+{
+    /** @param list<array{feed: Feed, each: float, every: int}> $doses */
+    public function __invoke(Tank $tank, array $doses): void
+    {
+        $today = CarbonImmutable::now($tank->keeper->timezone)->startOfDay();
+        $now = [];
+        foreach ($tank->dosePlans()->get() as $plan) {
+            if ($plan->starts_on->format('Y-m-d') <= $today->format('Y-m-d') && ($plan->ends_on === null || $plan->ends_on->format('Y-m-d') >= $today->format('Y-m-d'))) {
+                $now[$plan->jar_id] = $plan;
+            }
+        }
+        $tank->dosePlans()->delete();
+        foreach ($doses as $dose) {
+            $before = $now[(int) $dose['feed']->key] ?? null;
+            // What is given a day is what changes, be it more at a time or more often.
+            $perDay = $before === null ? 0.0 : $before->amount / max(1, $before->every);
+            $steps = DoseSteps::towards($perDay * $dose['every'], $dose['each'], $dose['feed']->step);
+            $days = max(DoseSteps::DAYS, $dose['every']);
+            foreach ($steps as $i => $amount) {
+                $isLast = $i === count($steps) - 1;
+                $tank->dosePlans()->create([
+                    'jar_id' => (int) $dose['feed']->key, 'amount' => $amount, 'every' => $dose['every'],
+                    'starts_on' => $today->addDays($i * $days)->format('Y-m-d'), 'ends_on' => $isLast ? null : $today->addDays(($i + 1) * $days - 1)->format('Y-m-d'),
+                ] + self::pump($before));
+            }
+        }
+    }
+
+    /** @return array<string, mixed> the doser that gives it goes on giving it */
+    private static function pump(?DosePlan $before): array
+    {
+        return $before === null ? [] : [
+            'by_doser' => $before->by_doser, 'delivers' => $before->delivers, 'measured_on' => $before->measured_on?->format('Y-m-d'), 'bottle' => $before->bottle, 'filled_on' => $before->filled_on?->format('Y-m-d'),
+        ];
+    }
+}
