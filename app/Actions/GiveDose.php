@@ -11,7 +11,7 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Notes that a tank was given of a jar, or was not: once a day for each jar, the last word counts. What was given leaves the shelf and stands in the diary. */
+/** Notes that a tank was given of a jar, or was not: once a day for each jar, the last word counts. What was given leaves the shelf. */
 final class GiveDose
 {
     /** @param float $amount in the unit of the jar */
@@ -23,11 +23,10 @@ final class GiveDose
 
         return DB::transaction(static function () use ($tank, $jar, $amount, $at, $isMissed, $feed, $litres, $day): Dose {
             $before = $tank->doses()->where('jar_id', $jar->id)->where('day', $day)->first();
-            $used = ($isMissed ? 0.0 : $amount) - ($before === null || $before->missed ? 0.0 : $before->amount);
-            if ($jar->stock !== null && $used !== 0.0) {
-                $jar->update(['stock' => max(0.0, $jar->stock - $used)]);
+            if ($before !== null) {
+                self::undo($before);
             }
-            $before?->delete();
+            self::use($jar->id, $isMissed ? 0.0 : $amount);
             /** @var Dose $dose */
             $dose = $tank->doses()->create([
                 'jar_id' => $jar->id, 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed,
@@ -36,5 +35,27 @@ final class GiveDose
 
             return $dose;
         });
+    }
+
+    /** It was noted by mistake: what it took from the shelf stands there again. */
+    public function takeBack(Dose $dose): void
+    {
+        DB::transaction(static fn() => self::undo($dose));
+    }
+
+    private static function undo(Dose $dose): void
+    {
+        if ($dose->jar_id !== null && !$dose->missed) {
+            self::use($dose->jar_id, -$dose->amount);
+        }
+        $dose->delete();
+    }
+
+    private static function use(int $id, float $amount): void
+    {
+        $jar = Jar::query()->whereKey($id)->first();
+        if ($jar !== null && $jar->stock !== null && $amount !== 0.0) {
+            $jar->update(['stock' => max(0.0, $jar->stock - $amount)]);
+        }
     }
 }

@@ -28,7 +28,10 @@ final class PlanDoses
             $before = $now[(int) $dose['feed']->key] ?? null;
             // What is given a day is what changes, be it more at a time or more often.
             $perDay = $before === null ? 0.0 : $before->amount / max(1, $before->every);
-            $steps = DoseSteps::towards($perDay * $dose['every'], $dose['each'], $dose['feed']->step);
+            // A pump whose tube gives less is set to more.
+            $step = $dose['feed']->step;
+            $goal = $before !== null && $before->by_doser && $before->delivers > 0.0 ? max($step, round($dose['each'] / $before->delivers / $step) * $step) : $dose['each'];
+            $steps = DoseSteps::towards($perDay * $dose['every'], round($goal, 9), $step);
             $days = max(DoseSteps::DAYS, $dose['every']);
             foreach ($steps as $i => $amount) {
                 $isLast = $i === count($steps) - 1;

@@ -26,9 +26,8 @@ final readonly class FeedBottle
      * @param list<array{list<int>, float}>    $bottles places of the jars and mL, in the order of dissolving
      * @param array<int, float>                $grams  of each jar
      * @param array<int, float>                $apart  litres that a jar would need which does not dissolve
-     * @param array<string, float>             $raises mg/L for each dose of all bottles, by parameter value
      */
-    private function __construct(public array $jars, public array $bottles, public array $grams, public array $apart, public array $raises, public int $doses, public float $each, public int $every) {}
+    private function __construct(public array $jars, public array $bottles, public array $grams, public array $apart, public int $doses, public float $each, public int $every) {}
 
     /**
      * @param list<Jar> $shelf
@@ -49,15 +48,7 @@ final readonly class FeedBottle
         $doses = max(1, intdiv(7 * $weeks, $every));
         $ingredients = array_map(static fn(Jar $jar): Ingredient => $jar->toCore(), $jars);
         $concentrate = Concentrate::of(Mixture::of([], [], $ingredients, array_values($amounts)), $each, $each * $doses);
-        $raises = [];
-        foreach ($feeds as $i => $feed) {
-            foreach (array_keys($feed->milligrams) as $name) {
-                $brought = in_array($i, $concentrate->undissolved, true) ? 0.0 : $feed->raises(Parameter::from($name), $amounts[$i] ?? 0.0, $food->litres);
-                $raises[$name] = ($raises[$name] ?? 0.0) + $brought;
-            }
-        }
-
-        return new self($jars, $concentrate->bottles, $concentrate->grams, $concentrate->least, array_filter($raises), $doses, $each, $every);
+        return new self($jars, $concentrate->bottles, $concentrate->grams, $concentrate->least, $doses, $each, $every);
     }
 
     public function isEmpty(): bool

@@ -22,11 +22,11 @@ final class DosesDue
     {
         $noted = [];
         foreach (DB::table('doses')->whereIn('tank_id', $tanks)->where('day', $day->format('Y-m-d'))->get(['tank_id', 'jar_id']) as $row) {
-            $noted[json_encode([$row->tank_id, $row->jar_id])] = true;
+            $noted[(is_numeric($row->tank_id) ? (int) $row->tank_id : 0).' '.(is_numeric($row->jar_id) ? (int) $row->jar_id : 0)] = true;
         }
         $due = [];
         foreach (DosePlan::query()->whereIn('tank_id', $tanks)->with('jar')->orderBy('id')->get() as $plan) {
-            if ($plan->falls($day) && !isset($noted[json_encode([$plan->tank_id, $plan->jar_id])])) {
+            if ($plan->falls($day) && !isset($noted[$plan->tank_id.' '.$plan->jar_id])) {
                 $due[$plan->tank_id][] = $plan;
             }
         }

@@ -36,11 +36,14 @@ final class FoodOf
     /** Days that are looked ahead. */
     public const AHEAD = 56;
 
+    /** Days from now to a dose of today. */
+    private const SOON = 0.1;
+
     /** Days of the past that are shown. */
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -196,7 +199,8 @@ final class FoodOf
         foreach ($doses as $dose) {
             $brings = $dose['brings'][$nutrient->value] ?? 0.0;
             for ($day = $dose['from']; $brings > 0.0 && $day <= min(self::AHEAD, $dose['until'] ?? self::AHEAD); $day += max(1, $dose['every'])) {
-                $events[] = FoodEvent::added($today + $day, $brings);
+                // What falls on today and was not noted yet is given in a while.
+                $events[] = FoodEvent::added($today + max(self::SOON, (float) $day), $brings);
             }
         }
         foreach (self::isInFood($nutrient) ? $this->mealsAhead() : [] as $day => $grams) {

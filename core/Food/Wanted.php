@@ -6,6 +6,7 @@ namespace Cresco\Core\Food;
 
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
 
 /** How much of a nutrient has to go in between two changes so that the level before each settles where a school wants it. */
 final class Wanted
@@ -31,11 +32,11 @@ final class Wanted
         }
 
         return Computation::of(ucfirst($nutrient).' to be given between two changes')
-            ->given('L', 'level before each change, as the school wants it', $aim, 'mg/L')
             ->given('f', 'share of the water at each change', $share, '')
-            ->given('s', $nutrient.' in the new water', $source, 'mg/L')
             ->given('n', 'days from change to change', $days, 'days')
-            ->given('r', 'made in a day; below 0 for what is taken up', $rate, 'mg/L')
+            ->constant('L', 'level before each change', $aim, 'mg/L', 'the school that the tank follows', Grade::Guess)
+            ->constant('s', $nutrient.' in the new water', $source, 'mg/L', 'its last reading, its analysis, or what a tap that was never read may hold', null)
+            ->constant('r', 'made in a day with what the animals are fed; below 0 for what is taken up or lost', $rate, 'mg/L', 'its course, from readings, changes, doses and meals', null)
             ->line('D = max(0, f * (L - s) - n * r)', 'to be given', 'mg/L');
     }
 }

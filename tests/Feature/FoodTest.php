@@ -253,6 +253,68 @@ final class FoodTest extends FeatureCase
         $this->get('/')->assertSee('Root capsules of a stand are to be renewed');
     }
 
+    public function testADoseOfTodayThatWasNotNotedYetIsInTheWeeksAhead(): void
+    {
+        $jar = $this->bottle();
+        $without = $this->reckoned()->ahead(Parameter::Potassium)->at($this->reckoned()->day(CarbonImmutable::now()) + 2.0)->level ?? 0.0;
+        // Once in sixty days, and today is the day.
+        $this->plan($jar, '10', '60');
+        $food = $this->reckoned();
+
+        self::assertEqualsWithDelta($without + 200.0 / $food->litres, $food->ahead(Parameter::Potassium)->at($food->day(CarbonImmutable::now()) + 2.0)->level ?? 0.0, 0.3);
+    }
+
+    public function testWhatWasNotedByMistakeIsTakenBackOntoTheShelf(): void
+    {
+        $jar = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
+        self::assertSame(275.0, $jar->refresh()->stock);
+        $this->delete("/tanks/{$this->tank->id}/doses/".$this->tank->doses()->firstOrFail()->id)->assertRedirect($this->food);
+
+        self::assertSame(300.0, $jar->refresh()->stock);
+        self::assertSame(0, $this->tank->doses()->count());
+    }
+
+    public function testWhatFeedsNoPlantIsNoDose(): void
+    {
+        $soda = $this->jar($this->keeper, 'soda');
+        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $soda->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors('jar_id');
+        self::assertSame(0, $this->tank->doses()->count());
+    }
+
+    public function testAPumpThatGivesLessIsSetToMore(): void
+    {
+        $this->plant();
+        $jar = $this->bottle();
+        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->plan($jar, '10');
+        $goal = function (): float {
+            $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors();
+
+            return DosePlan::query()->where('tank_id', $this->tank->id)->orderByDesc('starts_on')->firstOrFail()->amount;
+        };
+        $byHand = $goal();
+        $this->tank->dosePlans()->delete();
+        $this->plan($jar, '10');
+        $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['ran' => '50', 'measured' => '25'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(2.0 * $byHand, $goal(), 0.06 * $byHand + 0.2);
+        $last = DosePlan::query()->where('tank_id', $this->tank->id)->orderByDesc('starts_on')->firstOrFail();
+        self::assertTrue($last->by_doser);
+        self::assertEqualsWithDelta($byHand, $last->given(), 0.06 * $byHand + 0.1);
+    }
+
+    public function testNonsenseInWhatIsTriedIsSaidAtItsField(): void
+    {
+        $this->plan($this->bottle());
+        $plan = $this->tank->dosePlans()->firstOrFail()->id;
+        $part = (string) $this->get($this->food.'?what['.$plan.']=lots&share=400', ['HX-Request' => 'true'])->assertOk()->getContent();
+
+        self::assertMatchesRegularExpression('#id="e-f-what-'.$plan.'" hx-swap-oob="true">[^<]+2\.5#', $part);
+        self::assertMatchesRegularExpression('#id="e-f-share" hx-swap-oob="true">[^<]*100#', $part);
+        self::assertStringContainsString('class="course-line"', $part);
+        $this->get($this->food.'?share=400')->assertSee('100');
+    }
+
     public function testADoseThatChangesMuchGoesInStepsOfAWeek(): void
     {
         $this->plant();

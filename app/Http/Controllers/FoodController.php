@@ -25,6 +25,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -39,10 +41,11 @@ final class FoodController extends Controller
     public function show(Request $request, Tank $tank): View
     {
         $tank->setRelation('keeper', $this->keeper($request)->loadMissing('jars'));
+        $this->shareFaults($faults = self::faults($request));
         $page = new FoodPage($tank, FoodOf::tank($tank), self::trial($request, $tank));
         $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
         if ($request->header('HX-Request') === 'true') {
-            return $request->has('working') ? view('parts.working', ['working' => $working]) : view('food.courses', ['tank' => $tank, 'page' => $page]);
+            return $request->has('working') ? view('parts.working', ['working' => $working]) : view('food.courses', ['tank' => $tank, 'page' => $page, 'faults' => $faults]);
         }
 
         return view('food.show', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'food')]);
@@ -68,11 +71,11 @@ final class FoodController extends Controller
     {
         $fields = $this->planFields($request, $tank);
         DB::transaction(static function () use ($tank, $fields): void {
-            if ($tank->dosePlans()->count() >= self::MOST[0]) {
-                throw ValidationException::withMessages(['amount' => 'That is as many doses as a tank may have.']);
-            }
             // The same bottle is planned once: another amount takes the place of the one before.
             $tank->dosePlans()->where('jar_id', $fields['jar_id'])->delete();
+            if ($tank->dosePlans()->count() >= self::MOST[0]) {
+                throw ValidationException::withMessages(['plan_amount' => 'That is as many doses as a tank may have.']);
+            }
             $tank->dosePlans()->create($fields);
         });
 
@@ -145,6 +148,9 @@ final class FoodController extends Controller
             'state' => ['required', Rule::in(['given', 'missed'])],
         ], ['jar_id.*' => 'Choose what it was.', 'amount.required' => 'Write how much it was.', 'state.*' => 'Say whether it was given.']);
         $jar = $keeper->jars()->whereKey($fields['jar_id'])->firstOrFail();
+        if ($jar->toFeed($keeper->scale_step) === null) {
+            throw ValidationException::withMessages(['jar_id' => 'There is nothing in it that plants are fed with.']);
+        }
         $give($tank, $jar, Amount::parse($request->input('amount')) ?? 0.0, CarbonImmutable::now(), $fields['state'] === 'missed');
 
         return self::back($tank, $fields['state'] === 'missed' ? __('food.left_out') : __('food.given'));
@@ -173,9 +179,9 @@ final class FoodController extends Controller
         }, 'doses.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
-    public function take(Tank $tank, int $dose): RedirectResponse
+    public function take(Tank $tank, int $dose, GiveDose $give): RedirectResponse
     {
-        $tank->doses()->whereKey($dose)->firstOrFail()->delete();
+        $give->takeBack($tank->doses()->whereKey($dose)->firstOrFail());
 
         return self::back($tank, 'Taken back.');
     }
@@ -216,6 +222,14 @@ final class FoodController extends Controller
         }
 
         return ['jar_id' => $jar->id, 'amount' => Amount::parse($request->input('plan_amount')) ?? 0.0, 'every' => $request->integer('every'), 'starts_on' => (string) $request->string('starts_on')];
+    }
+
+    /** What cannot be read of what is tried; it is left out, and said at its field. */
+    private static function faults(Request $request): MessageBag
+    {
+        return Validator::make($request->query(), [
+            'what' => ['nullable', 'array'], 'what.*' => ['nullable', new Amount(0, 5000, '', '2.5')], 'share' => ['nullable', new Amount(1, 100, '%', '35')], 'meals' => ['nullable', new Amount(0, 1000, '%', '50')],
+        ], ['what' => 'Write amounts.'])->errors();
     }
 
     private static function trial(Request $request, Tank $tank): FoodTrial

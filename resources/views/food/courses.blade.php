@@ -57,3 +57,10 @@
     @endforeach
     </tbody></table>
 </details>
+@isset($faults)
+    @foreach($page->goals() as $plan)
+    <p class="fault" id="e-f-what-{{ $plan->id }}" hx-swap-oob="true">{{ $faults->first('what.'.$plan->id) }}</p>
+    @endforeach
+    <p class="fault" id="e-f-share" hx-swap-oob="true">{{ $faults->first('share') }}</p>
+    @if($tank->food_grams)<p class="fault" id="e-f-meals" hx-swap-oob="true">{{ $faults->first('meals') }}</p>@endif
+@endisset

@@ -5,21 +5,25 @@
         @foreach($page->goals() as $plan)
         <div class="field small">
             <label for="f-what-{{ $plan->id }}">{{ $plan->jar->name }}</label>
-            <span class="entry"><input id="f-what-{{ $plan->id }}" name="what[{{ $plan->id }}]" inputmode="decimal" autocomplete="off" maxlength="12"
+            <span class="entry"><input id="f-what-{{ $plan->id }}"
+                aria-describedby="e-f-what-{{ $plan->id }}" name="what[{{ $plan->id }}]" inputmode="decimal" autocomplete="off" maxlength="12"
                 value="{{ App\Units\Show::plain($page->trial->amounts[$plan->id] ?? $plan->amount, 3) }}"><span
                 class="unit">{{ $plan->jar->unit }}</span></span>
+            <p class="fault" id="e-f-what-{{ $plan->id }}">{{ $errors->first('what.'.$plan->id) }}</p>
         </div>
         @endforeach
         <div class="field small">
             <label for="f-share">each change</label>
-            <span class="entry"><input id="f-share" name="share" inputmode="decimal" autocomplete="off" maxlength="12"
+            <span class="entry"><input id="f-share" aria-describedby="e-f-share" name="share" inputmode="decimal" autocomplete="off" maxlength="12"
                 value="{{ App\Units\Show::plain(100 * ($page->trial->share ?? $tank->routine_share), 1) }}"><span class="unit">%</span></span>
+            <p class="fault" id="e-f-share">{{ $errors->first('share') }}</p>
         </div>
         @if($tank->food_grams)
         <div class="field small">
             <label for="f-meals">food of the animals</label>
-            <span class="entry"><input id="f-meals" name="meals" inputmode="decimal" autocomplete="off" maxlength="12"
+            <span class="entry"><input id="f-meals" aria-describedby="e-f-meals" name="meals" inputmode="decimal" autocomplete="off" maxlength="12"
                 value="{{ App\Units\Show::plain(100 * $page->trial->meals, 1) }}"><span class="unit">%</span></span>
+            <p class="fault" id="e-f-meals">{{ $errors->first('meals') }}</p>
         </div>
         @endif
     </div>
