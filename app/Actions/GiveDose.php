@@ -6,12 +6,15 @@ namespace App\Actions;
 
 use App\Known\VesselOf;
 use App\Models\Dose;
+use App\Models\Entry;
+use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Tank;
+use App\View\Words;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Notes that a tank was given of a jar, or was not: once a day for each jar, the last word counts. What was given leaves the shelf. */
+/** Notes that a tank was given of a jar, or was not: once a day for each jar, the last word counts. What was given leaves the shelf and stands in the diary. */
 final class GiveDose
 {
     /** @param float $amount in the unit of the jar */
@@ -29,7 +32,7 @@ final class GiveDose
             self::use($jar->id, $isMissed ? 0.0 : $amount);
             /** @var Dose $dose */
             $dose = $tank->doses()->create([
-                'jar_id' => $jar->id, 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed,
+                'jar_id' => $jar->id, 'entry_id' => $isMissed ? null : self::writtenDown($tank, $jar, $amount, $at), 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed,
                 'brings' => array_map(static fn(float $milligrams): float => $milligrams * $amount / max(0.01, $litres), $feed->milligrams ?? []),
             ]);
 
@@ -43,8 +46,14 @@ final class GiveDose
         DB::transaction(static fn() => self::undo($dose));
     }
 
+    private static function writtenDown(Tank $tank, Jar $jar, float $amount, CarbonImmutable $at): int
+    {
+        return $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'happened_at' => $at, 'title' => mb_substr(Words::dose($amount, $jar).' '.$jar->name, 0, 160)])->id;
+    }
+
     private static function undo(Dose $dose): void
     {
+        Entry::query()->whereKey($dose->entry_id)->delete();
         if ($dose->jar_id !== null && !$dose->missed) {
             self::use($dose->jar_id, -$dose->amount);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Run;
@@ -43,6 +44,8 @@ final class NoteChange
             if ($entry->kind === EntryKind::Change && $entry->run_id !== null) {
                 Run::query()->whereKey($entry->run_id)->where('state', RunState::Done)->update(['state' => RunState::Dropped]);
             }
+            // A dose that was none goes back onto the shelf.
+            Dose::query()->where('entry_id', $entry->id)->get()->each(static fn(Dose $dose) => (new GiveDose())->takeBack($dose));
             $entry->delete();
         });
     }

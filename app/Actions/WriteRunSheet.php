@@ -201,7 +201,7 @@ final class WriteRunSheet
             'title' => $job->title,
             'act' => $job->act,
             'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan), 'name' => $plan->jar->name]), $doses), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
             'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
             'moment' => $job->moment?->value,
             'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),

@@ -9,7 +9,7 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Doses that fall on a day and of which nobody has said yet whether they were given. */
+/** Doses to be given by hand on a day, of which nobody has said yet whether they were. */
 final class DosesDue
 {
     /**
@@ -26,7 +26,7 @@ final class DosesDue
         }
         $due = [];
         foreach (DosePlan::query()->whereIn('tank_id', $tanks)->with('jar')->orderBy('id')->get() as $plan) {
-            if ($plan->falls($day) && !isset($noted[$plan->tank_id.' '.$plan->jar_id])) {
+            if (!$plan->by_doser && $plan->falls($day) && !isset($noted[$plan->tank_id.' '.$plan->jar_id])) {
                 $due[$plan->tank_id][] = $plan;
             }
         }

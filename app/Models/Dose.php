@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
  * @property int                  $id
  * @property int                  $tank_id
  * @property int|null             $jar_id
+ * @property int|null             $entry_id where it stands in the diary
  * @property string               $name   of the jar then
  * @property float                $amount
  * @property string               $unit
@@ -24,11 +25,11 @@ final class Dose extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['jar_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed'];
+    protected $fillable = ['jar_id', 'entry_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean'];
+        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean'];
     }
 }

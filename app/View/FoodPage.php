@@ -17,6 +17,7 @@ use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\CoursePoint;
 use Cresco\Core\Food\DoseSteps;
 use Cresco\Core\Food\Feed;
@@ -144,12 +145,22 @@ final readonly class FoodPage
         return $due;
     }
 
-    /** Whether the first dose of today waits to be noted. */
+    /** Whether a dose of today waits to be noted. */
     public function asks(): bool
     {
-        $first = $this->today()[0] ?? null;
+        return $this->firstToNote() !== null;
+    }
 
-        return $first !== null && $first['dose'] === null;
+    /** The plan whose dose of today is given by hand and was not noted yet. */
+    public function firstToNote(): ?int
+    {
+        foreach ($this->today() as $due) {
+            if ($due['dose'] === null && !$due['plan']->by_doser) {
+                return $due['plan']->id;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<array{day: string, words: string}> of the coming days */
@@ -175,7 +186,7 @@ final readonly class FoodPage
     /** "1.4 g", "6.0 mL" */
     public function amount(DosePlan $plan): string
     {
-        return Words::dose($plan);
+        return Words::dose($plan->amount, $plan->jar);
     }
 
     /** "6.0 mL Meadow mix every day, from 3 Dec" */
@@ -272,6 +283,12 @@ final readonly class FoodPage
         }
 
         return $found;
+    }
+
+    /** @return list<CapsuleKind> */
+    public function capsules(): array
+    {
+        return CapsuleKind::cases();
     }
 
     public function hasDoser(): bool

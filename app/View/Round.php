@@ -84,7 +84,7 @@ final readonly class Round
         $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
         $melting = count(AgendaOf::meltingNow($agenda));
-        $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan).' '.$plan->jar->name, $doses))]);
+        $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         [$rank, $head, $why, $act, $url] = self::need($give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\DosePlan;
+use App\Models\Jar;
 use App\Units\Show;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
@@ -14,9 +14,9 @@ use Cresco\Core\Tank\Shape;
 final class Words
 {
     /** "10 mL", "1.4 g" */
-    public static function dose(DosePlan $plan): string
+    public static function dose(float $amount, Jar $jar): string
     {
-        return Show::joined($plan->jar->unit === 'g' ? Show::plain($plan->amount, 3) : Show::rounded($plan->amount, $plan->amount < 10.0 ? 1 : 0), $plan->jar->unit);
+        return Show::joined($jar->unit === 'g' ? Show::plain($amount, 3) : Show::rounded($amount, $amount < 10.0 ? 1 : 0), $jar->unit);
     }
 
     public static function method(Method $method): string

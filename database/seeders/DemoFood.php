@@ -33,7 +33,7 @@ final class DemoFood
     private function meadow(Tank $tank, Jar $mix, Jar $iron): void
     {
         $tank->update(['feeding_school' => 'lean', 'food_grams' => 0.5, 'food_protein' => 45, 'fasting_day' => 0]);
-        foreach ([[$mix, 10.0, 1, 60], [$iron, 2.5, 3, 62]] as [$jar, $amount, $every, $since]) {
+        foreach ([[$mix, 10.0, 1, 60], [$iron, 2.5, 3, 60]] as [$jar, $amount, $every, $since]) {
             $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => $amount, 'every' => $every, 'starts_on' => $this->today->subDays($since)->format('Y-m-d')]);
             for ($ago = $since; $ago > 0; $ago -= $every) {
                 // The tube was worn: what was set at ten gave eight, until a run into a cylinder found it.

@@ -33,6 +33,7 @@ return [
     'none_today' => 'Nothing is due today.',
     'was_given' => 'given at :time',
     'was_missed' => 'left out, noted at :time',
+    'by_pump' => 'the pump gives it; say so only if it did not',
     'given' => 'Noted as given.',
     'left_out' => 'Noted as left out. The course shows what it does.',
     'adopted' => '{1} One dose is planned.|[2,*] :count doses are planned.',

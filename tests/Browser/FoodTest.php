@@ -31,14 +31,14 @@ final class FoodTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->untilText('main', 'Give 10 mL Meadow mix');
+        $this->untilText('main', 'Give 2.5 mL Iron and traces');
         $this->go('/tanks/1/food');
         $this->assertFits();
         $this->click('#do');
         $this->untilText('.doses-today', 'given at');
         $this->untilText('.status', 'Noted as given.');
         $this->go('/');
-        self::assertStringNotContainsString('Give 10', $this->text('main'));
+        self::assertStringNotContainsString('Give 2.5', $this->text('main'));
         $this->assertNoComplaints();
     }
 }

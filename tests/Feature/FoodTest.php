@@ -275,11 +275,42 @@ final class FoodTest extends FeatureCase
         self::assertSame(0, $this->tank->doses()->count());
     }
 
+    public function testADoseStandsInTheDiaryAndTakenOutThereItWasNone(): void
+    {
+        $jar = $this->bottle();
+        $tap = ['jar_id' => (string) $jar->id, 'amount' => '25'];
+        $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
+        $this->get("/tanks/{$this->tank->id}/diary?kind=dose")->assertSee("25\u{00A0}mL Green daily");
+        $entries = $this->keeper->entries()->where('kind', 'dose')->get();
+        self::assertCount(1, $entries);
+
+        $this->delete('/entries/'.$entries->firstOrFail()->id)->assertRedirect();
+        self::assertSame(0, $this->tank->doses()->count());
+        self::assertSame(300.0, $jar->refresh()->stock);
+        // What was left out is no event.
+        $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'missed'])->assertSessionHasNoErrors();
+        self::assertSame(0, $this->keeper->entries()->where('kind', 'dose')->count());
+    }
+
     public function testWhatFeedsNoPlantIsNoDose(): void
     {
         $soda = $this->jar($this->keeper, 'soda');
         $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $soda->id, 'amount' => '5', 'state' => 'given'])->assertSessionHasErrors('jar_id');
         self::assertSame(0, $this->tank->doses()->count());
+    }
+
+    public function testWhatAPumpGivesNobodyIsAskedFor(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar);
+        $this->get('/')->assertSee('Green daily');
+        $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['bottle' => '500'])->assertSessionHasNoErrors();
+        $this->get('/')->assertDontSee('Green daily');
+        $this->get($this->food)->assertSee('the pump gives it');
+        $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
+        $step = $this->tank->runs()->firstOrFail()->steps()->where('job', 'fertilise')->firstOrFail();
+        self::assertSame([], (new StepContent($step))->doses());
     }
 
     public function testAPumpThatGivesLessIsSetToMore(): void

@@ -9,7 +9,7 @@
             <input name="number" value="1" inputmode="numeric" maxlength="3" size="3"></label>
         <label><span class="visually-hidden">kind for {{ $row['name'] }}</span>
             <select name="kind">
-                @foreach(Cresco\Core\Food\CapsuleKind::cases() as $kind)<option
+                @foreach($page->capsules() as $kind)<option
                     value="{{ $kind->value }}">{{ __('food.capsules.kind.'.$kind->value) }}</option>@endforeach
             </select></label>
         <button class="act quiet">Set today<span class="visually-hidden">: {{ $row['name'] }}</span></button>
@@ -23,7 +23,7 @@
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/food" novalidate>
         @csrf @method('put')
         <fieldset class="signs-list"><legend>Practitioners differ: the tank follows one school</legend>
-            @foreach(Cresco\Core\Food\FeedingSchool::cases() as $school)
+            @foreach($page->school::cases() as $school)
             <label class="tick"><input type="radio" name="feeding_school" value="{{ $school->value }}"
                 @checked(old('feeding_school', $page->school->value) === $school->value)> <span><b>{{ __('food.school.'.$school->value.'.name') }}</b>
                 {{ __('food.school.'.$school->value.'.suits') }}</span></label>

@@ -6,11 +6,13 @@
         <input type="hidden" name="jar_id" value="{{ $due['plan']->jar_id }}">
         <input type="hidden" name="amount" value="{{ $due['plan']->given() }}">
         <p><span class="num large">{{ $due['amount'] }}</span> {{ $due['plan']->jar->name }}</p>
+        @if(!$due['dose'] && $due['plan']->by_doser)<p class="muted">{{ __('food.by_pump') }}</p>@endif
         @if($due['dose'])
         <p class="muted">{{ __($due['dose']->missed ? 'food.was_missed' : 'food.was_given', ['time' => $page->show->time($due['dose']->given_at)]) }}</p>
         @endif
         <span class="pair">
-            <button class="act {{ $due['dose'] ? 'quiet' : '' }}" name="state" value="given" @if($loop->first && !$due['dose']) id="do" @endif
+            <button class="act {{ $due['dose'] || $due['plan']->by_doser ? 'quiet' : '' }}" name="state" value="given"
+                @if($due['plan']->id === $page->firstToNote()) id="do" @endif
                 @disabled($due['dose'] && !$due['dose']->missed)>Given<span class="visually-hidden">: {{ $due['plan']->jar->name }}</span></button>
             <button class="act quiet" name="state" value="missed" @disabled($due['dose']?->missed)>Left out<span
                 class="visually-hidden">: {{ $due['plan']->jar->name }}</span></button>
