@@ -61,8 +61,9 @@ final class AgendaOf
      */
     public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = []): array
     {
-        $dues = [];
+        $dues = $byId = [];
         foreach ($tanks as $tank) {
+            $byId[$tank->id] = $tank;
             $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show)]);
         }
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
@@ -71,7 +72,7 @@ final class AgendaOf
         foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
             $dues[$id] = [...$dues[$id], ...$melting];
         }
-        foreach (CapsulesOf::due(array_keys($dues), $show) as $id => $capsules) {
+        foreach (CapsulesOf::due($byId, $show) as $id => $capsules) {
             $dues[$id] = [...$dues[$id], ...$capsules];
         }
         foreach ($plantings as $id => $planting) {

@@ -6,9 +6,11 @@ namespace App\Known;
 
 use App\Models\Capsule;
 use App\Models\Stand;
+use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Rhythm\Due;
+use Illuminate\Support\Facades\DB;
 
 /** Stands that feed by their roots, when they last had capsules and when those are to be renewed. */
 final class CapsulesOf
@@ -20,18 +22,15 @@ final class CapsulesOf
     public const ROOTS = 0.7;
 
     /**
-     * @param list<int> $tanks
+     * @param array<int, Tank> $tanks by id
      *
      * @return array<int, list<Due>> by tank, of stands that had some
      */
     public static function due(array $tanks, Show $show): array
     {
         $due = [];
-        foreach (self::last($tanks) as $capsule) {
-            $tank = $capsule->stand->tank;
-            if ($tank === null) {
-                continue;
-            }
+        foreach (self::last(array_keys($tanks)) as $capsule) {
+            $tank = $tanks[$capsule->stand->tank_id];
             [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
             $since = $show->daysSince($capsule->placed_on->setTime(12, 0));
             $due[$tank->id][] = new Due(self::KEY.$capsule->stand_id, $least - $since, $most - $since, 'capsules');
@@ -48,7 +47,7 @@ final class CapsulesOf
     public static function last(array $tanks): array
     {
         $last = [];
-        foreach (Capsule::query()->whereHas('stand', static fn($stands) => $stands->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with(['stand.tank', 'stand.plantKind'])->orderBy('placed_on')->orderBy('id')->get() as $capsule) {
+        foreach (Capsule::query()->whereIn('stand_id', DB::table('stands')->select('id')->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with('stand.plantKind')->orderBy('placed_on')->orderBy('id')->get() as $capsule) {
             $last[$capsule->stand_id] = $capsule;
         }
 

@@ -20,13 +20,10 @@ final class DosesDue
      */
     public static function ofMany(array $tanks, CarbonImmutable $day): array
     {
-        $noted = [];
-        foreach (DB::table('doses')->whereIn('tank_id', $tanks)->where('day', $day->format('Y-m-d'))->get(['tank_id', 'jar_id']) as $row) {
-            $noted[(is_numeric($row->tank_id) ? (int) $row->tank_id : 0).' '.(is_numeric($row->jar_id) ? (int) $row->jar_id : 0)] = true;
-        }
+        $noted = DB::table('doses')->whereColumn('doses.tank_id', 'dose_plans.tank_id')->whereColumn('doses.jar_id', 'dose_plans.jar_id')->where('doses.day', $day->format('Y-m-d'));
         $due = [];
-        foreach (DosePlan::query()->whereIn('tank_id', $tanks)->with('jar')->orderBy('id')->get() as $plan) {
-            if (!$plan->by_doser && $plan->falls($day) && !isset($noted[$plan->tank_id.' '.$plan->jar_id])) {
+        foreach (DosePlan::query()->whereIn('tank_id', $tanks)->where('by_doser', false)->whereNotExists($noted)->with('jar')->orderBy('id')->get() as $plan) {
+            if ($plan->falls($day)) {
                 $due[$plan->tank_id][] = $plan;
             }
         }

@@ -14,13 +14,14 @@ use Illuminate\Support\Facades\DB;
 final class LatestReadings
 {
     /**
-     * @param list<int> $ids
+     * @param list<int>       $ids
+     * @param list<Parameter> $parameters that are asked for; all when none is
      *
      * @return array<int, array<string, Reading>> by tank id and parameter value
      */
-    public static function ofTanks(array $ids, ?CarbonImmutable $until = null): array
+    public static function ofTanks(array $ids, ?CarbonImmutable $until = null, array $parameters = []): array
     {
-        return self::of('tanks', 'tank_id', $ids, $until);
+        return self::of('tanks', 'tank_id', $ids, $until, $parameters);
     }
 
     /**
@@ -34,16 +35,17 @@ final class LatestReadings
     }
 
     /**
-     * @param list<int> $ids
+     * @param list<int>       $ids
+     * @param list<Parameter> $parameters
      *
      * @return array<int, array<string, Reading>>
      */
-    private static function of(string $table, string $column, array $ids, ?CarbonImmutable $until = null): array
+    private static function of(string $table, string $column, array $ids, ?CarbonImmutable $until = null, array $parameters = []): array
     {
         if ($ids === []) {
             return [];
         }
-        $parameters = array_map(static fn(Parameter $p): string => $p->value, Parameter::cases());
+        $parameters = array_map(static fn(Parameter $p): string => $p->value, $parameters === [] ? Parameter::cases() : $parameters);
         $names = implode(' union all ', array_map(static fn(string $p): string => "select '$p' as parameter", $parameters));
         $found = [];
         $readings = Reading::query()
@@ -60,8 +62,8 @@ final class LatestReadings
             ->select('readings.*')
             ->get();
         foreach ($readings as $reading) {
-            $owner = $column === 'tank_id' ? $reading->tank_id : $reading->water_id;
-            $found[(int) $owner][$reading->parameter->value] = $reading;
+            $owner = $reading->getRawOriginal($column);
+            $found[is_numeric($owner) ? (int) $owner : 0][$reading->parameter->value] = $reading;
         }
 
         return $found;

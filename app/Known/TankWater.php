@@ -44,11 +44,12 @@ final class TankWater
 
     /**
      * @param iterable<Tank>       $tanks
-     * @param CarbonImmutable|null $until as it stood then; null for now
+     * @param CarbonImmutable|null $until      as it stood then; null for now
+     * @param list<Parameter>      $parameters that are asked for; all when none is
      *
      * @return array<int, self> by tank id
      */
-    public static function ofMany(iterable $tanks, ?CarbonImmutable $until = null): array
+    public static function ofMany(iterable $tanks, ?CarbonImmutable $until = null, array $parameters = []): array
     {
         $byId = [];
         foreach ($tanks as $tank) {
@@ -58,19 +59,18 @@ final class TankWater
             return [];
         }
         $ids = array_keys($byId);
-        $readings = LatestReadings::ofTanks($ids, $until);
+        $readings = LatestReadings::ofTanks($ids, $until, $parameters);
         $newest = DB::table('water_changes')->select('tank_id')->selectRaw('max(changed_at) as at')->whereIn('tank_id', $ids)
             ->when($until !== null, static fn($query) => $query->where('changed_at', '<', $until))->groupBy('tank_id');
         $changes = [];
-        foreach (WaterChange::query()->joinSub($newest, 'newest', static fn(JoinClause $join) => $join->on('newest.tank_id', '=', 'water_changes.tank_id')->on('newest.at', '=', 'water_changes.changed_at'))->orderBy('water_changes.id')->get(['water_changes.*']) as $change) {
+        foreach (WaterChange::query()->joinSub($newest, 'newest', static fn(JoinClause $join) => $join->on('newest.tank_id', '=', 'water_changes.tank_id')->on('newest.at', '=', 'water_changes.changed_at'))
+            ->select('water_changes.*')->selectSub(DB::table('run_steps')->selectRaw('max(id)')->whereColumn('run_steps.run_id', 'water_changes.run_id')->where('job', 'read_after'), 'read_after')->orderBy('water_changes.id')->get() as $change) {
             $changes[$change->tank_id] = $change;
         }
-        $runs = array_filter(array_map(static fn(WaterChange $change): ?int => $change->run_id, $changes));
-        $steps = $runs === [] ? [] : DB::table('run_steps')->whereIn('run_id', $runs)->where('job', 'read_after')->pluck('id', 'run_id')->all();
         $found = [];
         foreach ($byId as $id => $tank) {
             $change = $changes[$id] ?? null;
-            $step = $change?->run_id === null ? null : ($steps[$change->run_id] ?? null);
+            $step = $change?->getRawOriginal('read_after');
             $found[$id] = new self($tank, $readings[$id] ?? [], $change, is_numeric($step) ? (int) $step : null);
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Models\Device;
 use App\Models\Tank;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Tank\Bed;
@@ -74,14 +73,15 @@ final class VesselOf
     /** @return list<Level> of the devices that hang in the water, as far as their heights are known */
     public static function levels(Tank $tank): array
     {
-        return array_values($tank->devices
-            ->filter(static fn(Device $device): bool => $device->kind->hangsInWater() && $device->top !== null)
-            ->map(static fn(Device $device): Level => new Level(
-                $device->kind,
-                $device->kind->levelName(),
-                (float) $device->top,
-                max((float) $device->top, $device->bottom ?? (float) $device->top),
-            ))
-            ->all());
+        $levels = [];
+        foreach ($tank->devices as $device) {
+            $kind = $device->kind;
+            $top = $device->top;
+            if ($top !== null && $kind->hangsInWater()) {
+                $levels[] = new Level($kind, $kind->levelName(), (float) $top, max((float) $top, $device->bottom ?? (float) $top));
+            }
+        }
+
+        return $levels;
     }
 }

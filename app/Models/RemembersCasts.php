@@ -4,9 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What the columns of a record are cast to is put together once, not at every look at one of them. */
+use BackedEnum;
+use Carbon\CarbonImmutable;
+
+/**
+ * What the columns of a record are cast to is put together once, not at every look at one of them; and each column is cast once for as
+ * long as it holds the same. Records have no accessors: those would be passed over.
+ */
 trait RemembersCasts
 {
+    /** @var array<string, array{mixed, mixed}> what a column held, and what that is cast to, where it cannot be changed in place */
+    private array $seen = [];
+
     /** @var array<string, mixed>|null */
     private ?array $allCasts = null;
 
@@ -16,10 +25,40 @@ trait RemembersCasts
         return $this->allCasts ??= parent::getCasts();
     }
 
+    /**
+     * @param string $key
+     *
+     * @return mixed
+     */
+    public function getAttribute($key)
+    {
+        $raw = $this->attributes[$key] ?? null;
+        if (!is_scalar($raw)) {
+            return parent::getAttribute($key);
+        }
+        $seen = $this->seen[$key] ?? null;
+        if ($seen !== null && $seen[0] === $raw) {
+            return $seen[1];
+        }
+        $cast = $this->getCasts()[$key] ?? '';
+        $value = match (true) {
+            $cast === 'float' => (float) $raw,
+            $cast === 'integer' => (int) $raw,
+            is_string($raw) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
+            default => parent::getAttribute($key),
+        };
+        if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable) {
+            $this->seen[$key] = [$raw, $value];
+        }
+
+        return $value;
+    }
+
     /** @param array<string, mixed> $casts */
     public function mergeCasts($casts): static
     {
         $this->allCasts = null;
+        $this->seen = [];
 
         return parent::mergeCasts($casts);
     }

@@ -45,6 +45,17 @@ final readonly class ConcernLine
         return array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->concerns());
     }
 
+    /** @return list<self> the most urgent, and beside it those that are more than worth noting */
+    public static function urgent(TankWater $water, Show $show): array
+    {
+        $concerns = $water->concerns();
+
+        return array_map(
+            static fn(Concern $concern): self => self::of($concern, $water, $show),
+            [...array_slice($concerns, 0, 1), ...array_filter(array_slice($concerns, 1), static fn(Concern $concern): bool => $concern->urgency !== Urgency::Note)],
+        );
+    }
+
     public function isAlarm(): bool
     {
         return $this->urgency === Urgency::Alarm;

@@ -262,7 +262,7 @@ final readonly class FoodPage
     public function atTheRoots(): array
     {
         $due = [];
-        foreach (CapsulesOf::due([$this->tank->id], $this->show)[$this->tank->id] ?? [] as $one) {
+        foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show)[$this->tank->id] ?? [] as $one) {
             $due[(int) substr($one->key, strlen(CapsulesOf::KEY))] = $one;
         }
         $last = [];

@@ -48,7 +48,7 @@ final readonly class Round
         /** @var Collection<int, Tank> $tanks */
         $tanks = $keeper->tanks()->with('devices')->withCount('stands')->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
-        $waters = TankWater::ofMany($tanks);
+        $waters = TankWater::ofMany($tanks, parameters: Parameter::ofAnimals());
         foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
             $waters[$id]->knowing($made);
         }
@@ -80,7 +80,7 @@ final readonly class Round
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
-        $concerns = ConcernLine::all($water, $show);
+        $concerns = ConcernLine::urgent($water, $show);
         $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
         $melting = count(AgendaOf::meltingNow($agenda));
@@ -258,7 +258,7 @@ final readonly class Round
     private static function figures(TankWater $water, Show $show): array
     {
         $figures = [];
-        foreach (Parameter::ofTanks() as $parameter) {
+        foreach (Parameter::ofAnimals() as $parameter) {
             $value = $water->state()->get($parameter);
             $range = $water->tank->needs()->range($parameter);
             $beyond = match (true) {
@@ -267,7 +267,7 @@ final readonly class Round
                 $value->quantile(0.1) > $range[1] => 'high',
                 default => null,
             };
-            if ($value === null || $parameter->entry()->isFoodAlone() || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
+            if ($value === null || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
                 continue;
             }
             $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $beyond, 'carried' => $water->isCarried($parameter)];

@@ -34,6 +34,8 @@ final readonly class SectionDrawing
 
     public float $height;
 
+    private float $glass;
+
     /** @var list<PlantShape> from the back to the front */
     public array $plants;
 
@@ -62,8 +64,9 @@ final readonly class SectionDrawing
     ) {
         $margins = $plain ? [4.0, 4.0, 4.0 + $beside, 4.0] : [40.0, 34.0, 92.0, 10.0];
         [$marginLeft, $marginTop, $marginRight, $marginBottom] = $margins;
-        $outerLength = $vessel->plan->length() + 2.0 * $tank->glass;
-        $outerHeight = $vessel->rim + $tank->glass;
+        $this->glass = $tank->glass;
+        $outerLength = $vessel->plan->length() + 2.0 * $this->glass;
+        $outerHeight = $vessel->rim + $this->glass;
         $this->scale = min(
             ($width - $marginLeft - $marginRight) / $outerLength,
             ($drawingHeight - $marginTop - $marginBottom) / $outerHeight,
@@ -72,7 +75,7 @@ final readonly class SectionDrawing
         $this->right = round($this->left + $outerLength * $this->scale, 1);
         $this->top = $marginTop;
         $this->floor = round($this->top + $vessel->rim * $this->scale, 1);
-        $this->outerBottom = round($this->floor + max(1.5, $tank->glass * $this->scale), 1);
+        $this->outerBottom = round($this->floor + max(1.5, $this->glass * $this->scale), 1);
         $this->plants = $stands === null ? [] : $stands->in($this);
         $this->leaders = $plain ? [] : $this->placeLeaders();
         $this->height = round($this->outerBottom + $marginBottom + ($plain || $mark !== null ? 0.0 : 30.0), 1);
@@ -88,7 +91,7 @@ final readonly class SectionDrawing
     /** Where a point so many percent of the inner length from the left lies. */
     public function x(float $percent): float
     {
-        return round($this->left + ($this->tank->glass + $this->vessel->plan->length() * $percent / 100.0) * $this->scale, 1);
+        return round($this->left + ($this->glass + $this->vessel->plan->length() * $percent / 100.0) * $this->scale, 1);
     }
 
     public function length(float $mm): float
@@ -232,8 +235,12 @@ final readonly class SectionDrawing
 
     public function deviceX(Device $kind): float
     {
-        $device = $this->tank->devices->firstWhere('kind', $kind);
+        foreach ($this->tank->devices as $device) {
+            if ($device->kind === $kind) {
+                return $this->x((float) max(4, min(96, $device->across ?? 50)));
+            }
+        }
 
-        return $this->x((float) max(4, min(96, $device->across ?? 50)));
+        return $this->x(50.0);
     }
 }

@@ -92,6 +92,12 @@ enum Parameter: string
         return array_values(array_filter(self::cases(), static fn(self $parameter): bool => $parameter->entry()->ofTanks));
     }
 
+    /** @return list<self> of a tank beside those that are followed for the sake of its plants alone */
+    public static function ofAnimals(): array
+    {
+        return array_values(array_filter(self::ofTanks(), static fn(self $parameter): bool => !$parameter->entry()->isFoodAlone()));
+    }
+
     /** @return list<self> that plants are fed with */
     public static function nutrients(): array
     {
