@@ -44,7 +44,7 @@ trait RemembersCasts
         $value = match (true) {
             $cast === 'float' => (float) $raw,
             $cast === 'integer' => (int) $raw,
-            is_string($raw) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
+            is_string($raw) && is_string($cast) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
             default => parent::getAttribute($key),
         };
         if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable) {

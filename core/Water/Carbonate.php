@@ -66,7 +66,7 @@ final class Carbonate
     private const PH_BETWEEN = [1.0, 13.0];
 
     /** mg/L of carbon dioxide in water that has stood open overnight, and its standard deviation: what air of a room gives. House default. */
-    private const IN_AIR = [0.8, 0.2];
+    public const IN_AIR = [0.8, 0.2];
 
     /** Assumed when a water's conductivity was never read, uS/cm; it only enters the activity correction. House default. */
     private const ASSUMED_CONDUCTIVITY = 250.0;

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Algae;
+
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\MassConcentration;
+use Cresco\Core\Water\Ammonia;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/** What a mass that dies in a tank takes out of the water and gives to it: oxygen first, then ammonium. */
+final readonly class DieOff
+{
+    /** Grams of oxygen that a gram of dry matter takes when it is broken down. House default after the Redfield ratio (1963). */
+    public const OXYGEN = 1.3;
+
+    /** mg/L of oxygen in water of 25 degrees in balance with air (Benson and Krause, 1984). */
+    private const HELD = 8.26;
+
+    /** Share of the nitrogen that comes free within the first two days. House default. */
+    private const EARLY = 0.5;
+
+    /** Days of the first part. House default. */
+    private const DAYS = 2.0;
+
+    /** Times and part by which the ammonium may be off. House default. */
+    public const OFF = 2.5;
+
+    /** What a settled filter takes beside today's load, as a share of that load. House default. */
+    private const SPARE = 0.75;
+
+    /** Changes in a series at most: more than that is not killed in the tank but taken out first. House default. */
+    private const MOST_CHANGES = 6;
+
+    /**
+     * @param float $grams   fresh and drained, 0 to 100,000
+     * @param float $litres  of the tank, above 0
+     * @param float $made    mg/L of nitrate that the tank makes in a day, 0 and more: what its filter is used to
+     * @param bool  $settled whether the filter has had weeks to grow and was not just cleaned
+     *
+     * @throws AlgaeFault when one of them is none
+     */
+    public function __construct(private Sort $sort, private float $grams, private float $litres, private float $made, private bool $settled)
+    {
+        if (!($grams >= 0.0 && $grams <= 1e5 && $litres >= 0.01 && $litres <= 1e6 && $made >= 0.0 && $made <= 1e3)) {
+            throw AlgaeFault::mass();
+        }
+    }
+
+    /** Oxygen that it takes, g; symbols O2 and held, the g in the whole tank. */
+    public function oxygen(): Computation
+    {
+        return Computation::of('Oxygen that it takes')
+            ->given('m', 'fresh mass that dies, drained', $this->grams, 'g')
+            ->given('V', 'water in the tank', $this->litres, 'L')
+            ->constant('d', 'dry matter in it', $this->sort->dry(), '', 'house default', Grade::Guess)
+            ->constant('o', 'oxygen for each gram of dry matter', self::OXYGEN, 'g/g', 'after Redfield (1963)', Grade::Guess)
+            ->constant('c', 'oxygen in water of 25 degrees under air', self::HELD, 'mg/L', 'Benson and Krause (1984)')
+            ->line('held = c * V / 1000', 'what the whole tank holds', 'g')
+            ->line('O2 = m * d * o', 'what it takes until it is gone', 'g');
+    }
+
+    /** Highest ammonium, as mg/L NH4, after two days without a change; the symbol is NH4. */
+    public function ammonium(): Computation
+    {
+        return Computation::of('Ammonium from what dies')
+            ->given('m', 'fresh mass that dies, drained', $this->grams, 'g')
+            ->given('V', 'water in the tank', $this->litres, 'L')
+            ->given('made', 'nitrate that the tank makes in a day', $this->made, 'mg/L')
+            ->constant('d', 'dry matter in it', $this->sort->dry(), '', 'house default', Grade::Guess)
+            ->constant('n', 'nitrogen in dry matter', $this->sort->nitrogen(), '', 'house default', Grade::Guess)
+            ->constant('e', 'share that comes free within two days', self::EARLY, '', 'house default', Grade::Guess)
+            ->constant('t', 'days of that', self::DAYS, 'd', 'house default', Grade::Guess)
+            ->constant('s', 'what the filter takes beside today\'s load', $this->settled ? self::SPARE : 0.0, '', 'house default', Grade::Guess)
+            ->constant('p', 'NH4 for each gram of nitrogen', MassConcentration::AMMONIUM_PER_NITROGEN, 'g/g', 'molar masses, IUPAC 2021')
+            ->constant('q', 'nitrogen in a gram of nitrate', 1.0 / MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses, IUPAC 2021')
+            ->line('N = 1000 * m * d * n * e', 'nitrogen that comes free', 'mg')
+            ->line('F = t * s * made * q * V', 'nitrogen that the filter takes beside', 'mg')
+            ->line('NH4 = max(0, N - F) * p / V', 'ammonium', 'mg/L')
+            ->note(sprintf('It may be %s times more or less.', rtrim(rtrim(number_format(self::OFF, 1), '0'), '.')));
+    }
+
+    /**
+     * The pH that the water comes to with the gas off and the night over: bicarbonate in balance with the air.
+     *
+     * @param float $alkalinity meq/L, above 0
+     *
+     * @throws AlgaeFault when it is none
+     */
+    public static function highestPh(float $alkalinity, float $celsius): float
+    {
+        if (!($alkalinity > 0.0 && $alkalinity <= 100.0 && $celsius >= 0.0 && $celsius <= 45.0)) {
+            throw AlgaeFault::buffer();
+        }
+        $gas = Carbonate::IN_AIR[0] / 1000.0 / Carbonate::CARBON_DIOXIDE;
+
+        return -log10(Carbonate::constants($celsius)['K1'] * $gas / ($alkalinity / 1000.0));
+    }
+
+    /**
+     * Free ammonia at its worst, mg/L of nitrogen, were nothing changed: more than the figure by as much as it may be off.
+     *
+     * @throws AlgaeFault
+     */
+    public function freeAmmonia(float $alkalinity, float $celsius): float
+    {
+        $ph = self::highestPh($alkalinity, $celsius);
+
+        return self::OFF * Ammonia::free('Free ammonia', new Exact($this->ammonium()->value('NH4')), new Exact($ph), new Exact($celsius))->value('NH3_N');
+    }
+
+    /**
+     * Changes of a share each, a day apart, that keep the free ammonia under an alarm; null when so many are not reasonable: then it is
+     * taken out first.
+     *
+     * @param float $alarm mg/L of nitrogen, above 0
+     * @param float $share of one change, above 0 and below 1
+     *
+     * @throws AlgaeFault
+     */
+    public function changes(float $alarm, float $share, float $alkalinity, float $celsius): ?int
+    {
+        if (!($alarm > 0.0 && $alarm < INF && $share >= 0.01 && $share <= 0.99)) {
+            throw AlgaeFault::change();
+        }
+        $worst = $this->freeAmmonia($alkalinity, $celsius);
+        $needed = $worst <= $alarm ? 0 : (int) ceil(log($alarm / $worst) / log(1.0 - $share));
+
+        return $needed > self::MOST_CHANGES ? null : $needed;
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Algae;
+
+use Cresco\Core\Evidence\Effort;
+use Cresco\Core\Evidence\Sign;
+
+/** What in the life of a tank speaks for or against a cause: read from the diary where it is kept, else asked. One more is one entry. */
+final class Hints
+{
+    /** Weeks in which a tank counts as young. House default. */
+    public const YOUNG_WEEKS = 12;
+
+    /** Weeks for which plants, lamps, waters and animals count as new. House default. */
+    public const NEW_WEEKS = 8;
+
+    /** Weeks over which work that was put off, doses that were missed and plants that were cut are looked for. House default. */
+    public const WINDOW_WEEKS = 4;
+
+    /** Hours of lamp a day above which it counts as long. House default. */
+    public const LONG_HOURS = 9.0;
+
+    /** Times the light that the most demanding plants ask for, above which it counts as strong. House default. */
+    public const STRONG = 1.5;
+
+    /** µmol/m²s at the bed above which light is strong where no plants are drawn. House default. */
+    public const STRONG_LIGHT = 60.0;
+
+    /** mg/L below which nitrate and phosphate are low. House defaults. */
+    public const LOW = [2.0, 0.2];
+
+    /** mg/L above which nitrate and phosphate are high. House defaults. */
+    public const HIGH = [40.0, 2.0];
+
+    /** mg/L of ammonium that a running tank does not have. House default. */
+    public const AMMONIUM = 0.2;
+
+    /** Degrees above which it is hot. House default. */
+    public const HOT = 28.0;
+
+    /** Times the usual days after which work counts as put off. House default. */
+    public const LATE = 1.5;
+
+    /** Share of planned doses within the window that makes them missed. House default. */
+    public const MISSED = 0.25;
+
+    /** Share of the bed under plants below which they are few. House default. */
+    public const FEW = 0.3;
+
+    /** Share of what stood in a cut stand above which it was cut hard. House default. */
+    public const CUT = 0.5;
+
+    /** Days without anything in the diary that count as weeks away. House default. */
+    public const AWAY_DAYS = 21;
+
+    /** Months after which fired soil is spent. House default. */
+    public const SOIL_MONTHS = 18;
+
+    /** @return non-empty-array<string, Sign> by key */
+    public static function all(): array
+    {
+        /** @var non-empty-array<string, Sign>|null $all */
+        static $all = null;
+        if ($all !== null) {
+            return $all;
+        }
+        $signs = [
+            Sign::yesNo('young', Effort::Look),
+            Sign::yesNo('plants_new', Effort::Look),
+            Sign::yesNo('lamp_long', Effort::Look),
+            Sign::yesNo('lamp_strong', Effort::Look, 'strength'),
+            Sign::yesNo('lamp_new', Effort::Look, 'strength'),
+            Sign::yesNo('sun', Effort::Look),
+            Sign::yesNo('gas_unsteady', Effort::Look),
+            Sign::yesNo('nitrate_low', Effort::Test, 'nitrate'),
+            Sign::yesNo('nitrate_high', Effort::Test, 'nitrate'),
+            Sign::yesNo('phosphate_low', Effort::Test, 'phosphate'),
+            Sign::yesNo('phosphate_high', Effort::Test, 'phosphate'),
+            Sign::yesNo('ammonium_seen', Effort::Test),
+            Sign::yesNo('doses_missed', Effort::Look),
+            Sign::yesNo('extra_food', Effort::Look, 'feeding'),
+            Sign::yesNo('food_lies', Effort::Look, 'feeding'),
+            Sign::yesNo('death', Effort::Look),
+            Sign::yesNo('stock_full', Effort::Look),
+            Sign::yesNo('changes_late', Effort::Look, 'neglect'),
+            Sign::yesNo('away', Effort::Look, 'neglect'),
+            Sign::yesNo('filter_late', Effort::Look, 'dirt'),
+            Sign::yesNo('bed_late', Effort::Look, 'dirt'),
+            Sign::yesNo('bed_dug', Effort::Look),
+            Sign::yesNo('leaves_dying', Effort::Look),
+            Sign::yesNo('flow_weak', Effort::Look, 'flow'),
+            Sign::yesNo('corner', Effort::Look, 'flow'),
+            Sign::yesNo('filter_off', Effort::Look),
+            Sign::yesNo('plants_cut', Effort::Look),
+            Sign::yesNo('plants_few', Effort::Look),
+            Sign::yesNo('water_new', Effort::Look),
+            Sign::yesNo('tap_rich', Effort::Test),
+            Sign::yesNo('silicate_read', Effort::Test),
+            Sign::yesNo('hot', Effort::Look),
+            Sign::yesNo('grazers_lost', Effort::Look),
+            Sign::yesNo('soil_old', Effort::Look),
+            Sign::yesNo('medicine', Effort::Look),
+        ];
+
+        return $all = array_combine(array_map(static fn(Sign $sign): string => $sign->key, $signs), $signs);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Algae;
+
+use Cresco\Core\Evidence\Answers;
+use Cresco\Core\Evidence\OneOf;
+use Cresco\Core\Evidence\Share;
+use Cresco\Core\Evidence\Shares;
+use Cresco\Core\Evidence\Sign;
+
+/** The catalogue of kinds, made ready for weighing. */
+final class WhichKind
+{
+    /**
+     * @param array<string, array<string, list<int>>> $confirmed by kind and sign: how many confirmed cases of this keeper gave each answer
+     */
+    public static function of(Answers $answers, array $confirmed = []): OneOf
+    {
+        $prior = array_map(static fn(Kind $kind): float => $kind->parts, Kinds::all());
+        // Each case that a keeper confirmed counts as one beside ten of the default.
+        $all = array_sum($prior) + Kinds::NONE_PARTS;
+        foreach ($prior as $key => $parts) {
+            $prior[$key] = Shares::DEFAULT_COUNTS * $parts / $all + self::cases($confirmed[$key] ?? []);
+        }
+        $prior[OneOf::NONE] = Shares::DEFAULT_COUNTS * Kinds::NONE_PARTS / $all;
+
+        return new OneOf(array_values(Looks::all()), $prior, self::shares($confirmed), $answers);
+    }
+
+    /** @return array<string, string> what is done about each kind, for telling when asking may end */
+    public static function acts(): array
+    {
+        return array_map(static fn(Kind $kind): string => $kind->act(), Kinds::all());
+    }
+
+    /**
+     * Shares of the answers of a sign among cases of a kind, together 1.
+     *
+     * @param list<int> $seen confirmed cases, by answer
+     *
+     * @return list<float>
+     */
+    public static function share(Kind $kind, Sign $sign, array $seen = []): array
+    {
+        $usually = Looks::usually($sign->key);
+        $share = $kind->shares[$sign->key] ?? null;
+        $default = $share === null ? $usually : Share::over($sign, $share->with, $usually);
+
+        return $seen === [] ? $default : Shares::confirmed($default, $seen);
+    }
+
+    /**
+     * @param array<string, array<string, list<int>>> $confirmed
+     *
+     * @return array<string, array<string, list<float>>>
+     */
+    private static function shares(array $confirmed): array
+    {
+        $shares = [];
+        foreach (Looks::all() as $key => $sign) {
+            foreach (Kinds::all() as $name => $kind) {
+                $shares[$key][$name] = self::share($kind, $sign, $confirmed[$name][$key] ?? []);
+            }
+            $even = 1.0 / count($sign->options);
+            $shares[$key][OneOf::NONE] = array_map(static fn(float $share): float => $share + OneOf::SOFTENED * ($even - $share), Looks::usually($key));
+        }
+
+        return $shares;
+    }
+
+    /** @param array<string, list<int>> $signs */
+    private static function cases(array $signs): int
+    {
+        return $signs === [] ? 0 : max(array_map(static fn(array $seen): int => array_sum($seen), $signs));
+    }
+}

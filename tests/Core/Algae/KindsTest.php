@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Algae;
+
+use Cresco\Core\Algae\Causes;
+use Cresco\Core\Algae\Hints;
+use Cresco\Core\Algae\Kind;
+use Cresco\Core\Algae\Kinds;
+use Cresco\Core\Algae\Looks;
+use Cresco\Core\Algae\Sort;
+use Cresco\Core\Algae\Technique;
+use Cresco\Core\Algae\WhichKind;
+use Cresco\Core\Evidence\Answers;
+use Cresco\Core\Evidence\OneOf;
+use Cresco\Core\Evidence\Sign;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+final class KindsTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function kinds(): iterable
+    {
+        foreach (array_keys(Kinds::all()) as $key) {
+            yield $key => [$key];
+        }
+    }
+
+    /** Asked what Cresco asks, and shown what such a case shows most often. */
+    #[DataProvider('kinds')]
+    public function testATypicalCaseIsFoundWithinEightQuestions(string $key): void
+    {
+        $kind = Kinds::all()[$key];
+        $answers = Answers::none();
+        for ($asked = 0; $asked < 8 && ($next = WhichKind::of($answers)->next(WhichKind::acts())) !== null; ++$asked) {
+            $shares = WhichKind::share($kind, $next->sign);
+            $answers = $answers->with($next->sign, $next->sign->options[(int) array_search($shares === [] ? 0.0 : max($shares), $shares, true)]);
+        }
+        $ranked = WhichKind::of($answers)->ranked();
+        self::assertSame($key, array_key_first($ranked));
+        self::assertGreaterThan(0.75, reset($ranked));
+    }
+
+    /** @return iterable<string, array{string, string, string, float, float}> kind, sign, answer, of ten such cases, and of ten of all else */
+    public static function published(): iterable
+    {
+        yield 'brown dust that wipes off' => ['diatoms', 'off', 'wipe', 9.0, 3.0];
+        yield 'a tank under twelve weeks' => ['diatoms', 'young', 'yes', 7.0, 3.0];
+        yield 'hard dots' => ['green_spot', 'off', 'blade', 8.0, 1.0];
+        yield 'phosphate under 0.2' => ['green_spot', 'phosphate_low', 'yes', 4.0, 3.0];
+        yield 'black brush reddens' => ['black_brush', 'reddens', 'yes', 9.0, 1.0];
+        yield 'staghorn reddens' => ['staghorn', 'reddens', 'yes', 8.0, 1.0];
+        yield 'unsteady gas' => ['black_brush', 'gas_unsteady', 'yes', 6.0, 4.0];
+        yield 'filter or bed overdue' => ['staghorn', 'dirty', 'yes', 6.0, 4.0];
+        yield 'rough' => ['cladophora', 'feel', 'rough', 9.0, 1.4];
+        yield 'musty' => ['cyanobacteria', 'musty', 'yes', 7.0, 1.0];
+        yield 'peels' => ['cyanobacteria', 'off', 'peels', 9.0, 1.0];
+        yield 'nitrate under 2' => ['cyanobacteria', 'nitrate_low', 'yes', 4.0, 3.0];
+        yield 'milky after an upset' => ['milky', 'upset', 'yes', 8.0, 2.0];
+        yield 'new wood' => ['wood_fluff', 'wood_new', 'yes', 9.0, 1.0];
+        yield 'fanned' => ['settled_dirt', 'fanned', 'yes', 9.0, 2.0];
+    }
+
+    #[DataProvider('published')]
+    public function testSharesAreWhatPractitionersSay(string $kind, string $sign, string $answer, float $with, float $among): void
+    {
+        $looks = Looks::all()[$sign];
+        $at = (int) array_search($answer, $looks->options, true);
+        self::assertEqualsWithDelta($with / 10.0, WhichKind::share(Kinds::all()[$kind], $looks)[$at], 1e-9);
+        self::assertEqualsWithDelta($among / 10.0, Looks::usually($sign)[$at], 0.01);
+    }
+
+    public function testCoinFlipsEndAtNoneOfThese(): void
+    {
+        $chance = new Randomizer(new Mt19937(8));
+        $none = 0;
+        for ($case = 0; $case < 200; ++$case) {
+            $answers = Answers::none();
+            foreach (Looks::all() as $sign) {
+                $answers = $answers->with($sign, $sign->options[$chance->getInt(0, count($sign->options) - 1)]);
+            }
+            $none += array_key_first(WhichKind::of($answers)->ranked()) === OneOf::NONE ? 1 : 0;
+        }
+        self::assertGreaterThan(160, $none);
+    }
+
+    public function testWhatIsSaidToBeLikelyIsSoThatOften(): void
+    {
+        $chance = new Randomizer(new Mt19937(21));
+        $said = $was = 0;
+        for ($case = 0; $case < 2000; ++$case) {
+            $kind = self::drawn($chance, (new OneOf([], self::priors(), [], Answers::none()))->posterior());
+            $answers = Answers::none();
+            foreach (Looks::all() as $sign) {
+                // Signs that tell the same thing would count once and be drawn twice.
+                if ($sign->key !== 'length' && $chance->getInt(0, 9) < 2) {
+                    $answers = $answers->with($sign, self::drawn($chance, array_combine($sign->options, $kind === OneOf::NONE ? self::others($sign) : WhichKind::share(Kinds::all()[$kind], $sign))));
+                }
+            }
+            $ranked = WhichKind::of($answers)->ranked();
+            $first = array_key_first($ranked);
+            if ($ranked[$first] >= 0.7 && $ranked[$first] < 0.9) {
+                ++$said;
+                $was += $first === $kind ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(150, $said);
+        self::assertGreaterThan(0.7, $was / $said);
+        self::assertLessThan(0.9, $was / $said);
+    }
+
+    public function testConfirmedCasesOfAKeeperMakeAKindAndItsSignsLikelier(): void
+    {
+        $brown = Answers::none()->with(Looks::all()['colour'], 'brown');
+        $before = WhichKind::of($brown)->posterior()['staghorn'];
+        $seen = array_map(static fn(string $option): int => $option === 'brown' ? 4 : 0, Looks::all()['colour']->options);
+        self::assertGreaterThan(3.0 * $before, WhichKind::of($brown, ['staghorn' => ['colour' => $seen]])->posterior()['staghorn']);
+    }
+
+    public function testTheCatalogueIsWholeAndKnowsItsOwnNames(): void
+    {
+        self::assertGreaterThanOrEqual(24, count(Kinds::all()));
+        self::assertGreaterThanOrEqual(20, count(Causes::all()));
+        self::assertGreaterThanOrEqual(50, count(Looks::all() + Hints::all()));
+        foreach (Kinds::all() as $kind) {
+            self::assertNotSame([], $kind->techniques);
+            foreach ($kind->shares as $sign => $share) {
+                self::assertSame([], array_diff(array_keys($share->with), Looks::all()[$sign]->options), "$kind->key $sign");
+            }
+            self::assertSame([], array_diff(array_keys($kind->suspects), array_keys(Causes::all())), $kind->key);
+        }
+        foreach (Causes::all() as $cause) {
+            self::assertSame([], array_diff(array_keys($cause->shares), array_keys(Hints::all())), $cause->key);
+            self::assertNotSame([], Causes::remedies($cause->key));
+        }
+    }
+
+    public function testTwoThatComeToTheSameActNeedNotBeToldApart(): void
+    {
+        $acts = WhichKind::acts();
+        self::assertNotSame($acts['diatoms'], $acts['green_dust']);
+        self::assertSame((new Kind('a', Sort::Dirt, 1.0, 'dust', [], [Technique::Leave]))->act(), $acts['tea_tint']);
+    }
+
+    /** @return non-empty-array<string, float> */
+    private static function priors(): array
+    {
+        return array_map(static fn(Kind $kind): float => $kind->parts, Kinds::all()) + [OneOf::NONE => Kinds::NONE_PARTS];
+    }
+
+    /** @return list<float> */
+    private static function others(Sign $sign): array
+    {
+        $even = 1.0 / count($sign->options);
+
+        return array_map(static fn(float $share): float => $share + OneOf::SOFTENED * ($even - $share), Looks::usually($sign->key));
+    }
+
+    /** @param array<string, float> $shares */
+    private static function drawn(Randomizer $chance, array $shares): string
+    {
+        $at = $chance->getInt(0, 999_999) / 1e6;
+        foreach ($shares as $key => $share) {
+            $at -= $share;
+            if ($at < 0.0) {
+                return $key;
+            }
+        }
+
+        return (string) array_key_last($shares);
+    }
+}

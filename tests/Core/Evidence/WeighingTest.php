@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Evidence;
+
+use Cresco\Core\Evidence\Answers;
+use Cresco\Core\Evidence\AnyOf;
+use Cresco\Core\Evidence\Belief;
+use Cresco\Core\Evidence\Effort;
+use Cresco\Core\Evidence\EvidenceFault;
+use Cresco\Core\Evidence\OneOf;
+use Cresco\Core\Evidence\Shares;
+use Cresco\Core\Evidence\Sign;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Data;
+use Tests\Core\Row;
+
+final class WeighingTest extends TestCase
+{
+    /** @return iterable<string, array{Row}> */
+    public static function weighings(): iterable
+    {
+        foreach (Data::rows('evidence') as $i => $row) {
+            yield "row $i" => [$row];
+        }
+    }
+
+    #[DataProvider('weighings')]
+    public function testSharesMoveAsDirectSummationSays(Row $row): void
+    {
+        [$signs, $prior, $shares] = self::catalogue($row);
+        $answers = Answers::none();
+        foreach ($signs as $i => $sign) {
+            $answers = $row->has("answers.$i") ? $answers->with($sign, $row->flag("answers.$i") ? Sign::YES : Sign::NO) : $answers;
+        }
+        $weighing = new OneOf($signs, $prior, $shares, $answers);
+        self::assertEqualsWithDelta($row->numbers('posterior'), array_values($weighing->posterior()), 2e-6);
+        self::assertEqualsWithDelta($row->number('entropy_bit'), $weighing->entropy(), 2e-6);
+        $best = null;
+        foreach ($signs as $i => $sign) {
+            if ($row->has("expected_gain_bit.$i")) {
+                self::assertEqualsWithDelta($row->number("expected_gain_bit.$i"), $gain = $weighing->gain($sign), 2e-6);
+                $best = $best === null || $gain > $best[1] ? [$i, $gain] : $best;
+            } else {
+                self::assertSame(0.0, $weighing->gain($sign));
+            }
+        }
+        self::assertSame((int) $row->number('best_question'), $best[0] ?? null);
+    }
+
+    /** @return iterable<string, array{Row}> */
+    public static function uncertain(): iterable
+    {
+        foreach (Data::rows('evidence-virtual') as $i => $row) {
+            yield "row $i" => [$row];
+        }
+    }
+
+    #[DataProvider('uncertain')]
+    public function testSignsThatAreOnlyLikelyAndGroupsWeighAsTheyShould(Row $row): void
+    {
+        [$signs, $prior, $shares] = self::catalogue($row, array_map(intval(...), $row->numbers('group')));
+        $answers = Answers::none();
+        foreach ($signs as $i => $sign) {
+            $answers = $answers->likely($sign, $row->number("chance_yes.$i"));
+        }
+        $weighing = new OneOf($signs, $prior, $shares, $answers);
+        self::assertEqualsWithDelta($row->numbers('posterior'), array_values($weighing->posterior()), 1e-4);
+        self::assertEqualsWithDelta($row->numbers('spread_dB'), array_values($weighing->spreads()), 1e-4);
+        $counted = array_map(static fn(string $key): int => (int) substr($key, 1), array_keys($weighing->counted()));
+        sort($counted);
+        self::assertSame(array_map(intval(...), $row->numbers('counted')), $counted);
+    }
+
+    public function testConfirmedCasesMoveAShareAsABetaDistributionSays(): void
+    {
+        foreach (Data::rows('confirmed-shares') as $row) {
+            $default = $row->number('default_share');
+            $now = Shares::confirmed([$default, 1.0 - $default], [(int) $row->number('confirmed_with_sign'), (int) $row->number('confirmed_without')]);
+            self::assertEqualsWithDelta($row->number('share_now'), $now[0], 1e-4 * $row->number('share_now'));
+            self::assertEqualsWithDelta(1.0, array_sum($now), 1e-12);
+        }
+    }
+
+    public function testTheOrderOfAnswersDoesNotMatter(): void
+    {
+        $chance = new Randomizer(new Mt19937(3));
+        for ($case = 0; $case < 50; ++$case) {
+            [$signs, $prior, $shares] = self::random($chance, 5, 7);
+            $given = array_map(static fn(): float => $chance->getInt(0, 100) / 100.0, $signs);
+            $posteriors = [];
+            foreach ([array_keys($signs), array_reverse(array_keys($signs)), $chance->shuffleArray(array_keys($signs))] as $order) {
+                $answers = Answers::none();
+                foreach ($order as $i) {
+                    $answers = $answers->likely($signs[$i], $given[$i]);
+                }
+                $posteriors[] = (new OneOf($signs, $prior, $shares, $answers))->posterior();
+            }
+            self::assertEqualsWithDelta($posteriors[0], $posteriors[1], 1e-12);
+            self::assertEqualsWithDelta($posteriors[0], $posteriors[2], 1e-12);
+        }
+    }
+
+    public function testASignThatIsEquallyCommonForAllChangesNothing(): void
+    {
+        [$signs, $prior, $shares] = self::random(new Randomizer(new Mt19937(4)), 4, 3);
+        foreach (array_keys($prior) as $kind) {
+            $shares['s1'][$kind] = [0.3, 0.7];
+        }
+        $before = (new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Sign::YES)))->posterior();
+        $after = (new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::NO)))->posterior();
+        self::assertEqualsWithDelta($before, $after, 1e-12);
+    }
+
+    public function testWhatIsNotKnownIsNeverANo(): void
+    {
+        [$signs, $prior, $shares] = self::random(new Randomizer(new Mt19937(5)), 4, 3);
+        $sum = array_sum($prior);
+        self::assertEqualsWithDelta(array_map(static fn(float $p): float => $p / $sum, $prior), (new OneOf($signs, $prior, $shares, Answers::none()))->posterior(), 1e-12);
+        $said = Answers::none()->with($signs[0], Sign::NO);
+        self::assertEqualsWithDelta((new OneOf($signs, $prior, $shares, Answers::none()))->posterior(), (new OneOf($signs, $prior, $shares, $said->without('s0')))->posterior(), 1e-12);
+        self::assertNotEqualsWithDelta((new OneOf($signs, $prior, $shares, Answers::none()))->posterior(), (new OneOf($signs, $prior, $shares, $said))->posterior(), 1e-3);
+        self::assertNull($said->option($signs[1]));
+        self::assertSame(Sign::NO, $said->option($signs[0]));
+    }
+
+    public function testBarsAddUpToWhatTheSharesBecame(): void
+    {
+        [$signs, $prior, $shares] = self::random(new Randomizer(new Mt19937(6)), 4, 6, true);
+        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[2], Sign::NO)->likely($signs[4], 0.7);
+        $weighing = new OneOf($signs, $prior, $shares, $answers);
+        $now = $weighing->posterior();
+        foreach (['k0', 'k1', 'k2'] as $kind) {
+            $expected = 10.0 * log10($now[$kind] / $now[OneOf::NONE]) - 10.0 * log10($prior[$kind] / $prior[OneOf::NONE]);
+            self::assertEqualsWithDelta($expected, array_sum($weighing->weights($kind)), 1e-9);
+        }
+    }
+
+    public function testSeveralCausesMayBeLikelyTogetherAndOneDoesNotPushOutTheOther(): void
+    {
+        $signs = [Sign::yesNo('lamp'), Sign::yesNo('dug'), Sign::yesNo('both')];
+        $shares = [
+            'lamp' => ['strong' => [[0.8, 0.2], [0.1, 0.9]]],
+            'dug' => ['ammonia' => [[0.7, 0.3], [0.05, 0.95]]],
+            'both' => ['strong' => [[0.6, 0.4], [0.3, 0.7]], 'ammonia' => [[0.6, 0.4], [0.3, 0.7]]],
+        ];
+        $prior = ['strong' => 0.2, 'ammonia' => 0.1, 'heat' => 0.05];
+        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::YES);
+        $now = (new AnyOf($signs, $prior, $shares, $answers))->posterior();
+        // Odds by hand: 1/4 x 8 = 2, 1/9 x 14 = 1.5556.
+        self::assertEqualsWithDelta(['strong' => 2 / 3, 'ammonia' => 0.608696, 'heat' => 0.05], $now, 1e-6);
+        $then = (new AnyOf($signs, $prior, $shares, $answers->with($signs[2], Sign::YES)))->posterior();
+        self::assertEqualsWithDelta(['strong' => 0.8, 'ammonia' => 0.756757, 'heat' => 0.05], $then, 1e-6);
+        self::assertEqualsWithDelta(['lamp' => 10.0 * log10(8.0)], (new AnyOf($signs, $prior, $shares, $answers))->weights('strong'), 1e-9);
+    }
+
+    public function testADangerThatIsNotRuledOutIsAskedAfterFirst(): void
+    {
+        $signs = [Sign::yesNo('film'), Sign::yesNo('ammonium', Effort::Test)];
+        $shares = ['film' => ['dirt' => [[0.9, 0.1], [0.1, 0.9]]], 'ammonium' => ['ammonia' => [[0.9, 0.1], [0.05, 0.95]]]];
+        $next = (new AnyOf($signs, ['dirt' => 0.5, 'ammonia' => 0.06], $shares, Answers::none(), ['ammonia']))->next();
+        self::assertSame(['ammonium', true], [$next?->sign->key, $next?->danger]);
+        $next = (new AnyOf($signs, ['dirt' => 0.5, 'ammonia' => 0.04], $shares, Answers::none(), ['ammonia']))->next();
+        self::assertSame(['film', false], [$next?->sign->key, $next?->danger]);
+        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::NO);
+        self::assertNull((new AnyOf($signs, ['dirt' => 0.5, 'ammonia' => 0.06], $shares, $answers, ['ammonia']))->next());
+    }
+
+    public function testAskingEndsWhenTheActIsSettledOrTheAnswerCostsMoreThanItTells(): void
+    {
+        $signs = [Sign::yesNo('a'), Sign::yesNo('b')];
+        $shares = ['a' => ['x' => [0.95, 0.05], 'y' => [0.05, 0.95], 'none' => [0.5, 0.5]], 'b' => ['x' => [0.6, 0.4], 'y' => [0.4, 0.6], 'none' => [0.5, 0.5]]];
+        $prior = ['x' => 0.6, 'y' => 0.35, 'none' => 0.05];
+        self::assertSame('a', (new OneOf($signs, $prior, $shares, Answers::none()))->next()?->sign->key);
+        self::assertNull((new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Sign::YES)))->next());
+        // A sign that nobody can tell by costs more than it says.
+        $signs[1] = Sign::yesNo('b', Effort::Wait);
+        self::assertNull((new OneOf([$signs[1]], $prior, ['b' => $shares['b']], Answers::none()))->next());
+    }
+
+    public function testOfSignsThatTellTheSameOneCountsWhicheverCameFirst(): void
+    {
+        $signs = [Sign::yesNo('weak', Effort::Look, 'same'), Sign::yesNo('strong', Effort::Look, 'same')];
+        $shares = ['weak' => ['x' => [[0.6, 0.4], [0.4, 0.6]]], 'strong' => ['x' => [[0.9, 0.1], [0.3, 0.7]]]];
+        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::YES);
+        $weighing = new AnyOf($signs, ['x' => 0.5], $shares, $answers);
+        self::assertEqualsWithDelta(0.75, $weighing->posterior()['x'], 1e-12);
+        self::assertSame(['strong'], array_keys($weighing->counted()));
+    }
+
+    /** @return iterable<string, array{float, Belief}> */
+    public static function words(): iterable
+    {
+        yield 'very likely' => [0.85, Belief::VeryLikely];
+        yield 'just not' => [0.849, Belief::Likely];
+        yield 'likely' => [0.6, Belief::Likely];
+        yield 'possible' => [0.2, Belief::Possible];
+        yield 'unlikely' => [0.199, Belief::Unlikely];
+    }
+
+    #[DataProvider('words')]
+    public function testWordsForAShare(float $share, Belief $word): void
+    {
+        self::assertSame($word, Belief::of($share));
+    }
+
+    public function testNonsenseIsNamed(): void
+    {
+        $sign = Sign::yesNo('a');
+        foreach ([
+            static fn() => Answers::none()->likely($sign, 1.2),
+            static fn() => Answers::none()->with($sign, 'perhaps'),
+            static fn() => Answers::none()->likely(new Sign('c', ['red', 'green']), 0.5),
+            static fn() => new OneOf([$sign], ['x' => 0.0], [], Answers::none()),
+            static fn() => new OneOf([$sign], ['x' => 1.0], ['a' => ['x' => [0.5, 0.6]]], Answers::none()->with($sign, Sign::YES)),
+            static fn() => new AnyOf([$sign], ['x' => 1.0], [], Answers::none()),
+            static fn() => Shares::confirmed([0.5, 0.5], [-1, 0]),
+        ] as $i => $nonsense) {
+            try {
+                $nonsense();
+                self::fail("Case $i passed.");
+            } catch (EvidenceFault $fault) {
+                self::assertNotSame('', $fault->getMessage());
+            }
+        }
+    }
+
+    /**
+     * @param list<int> $group
+     *
+     * @return array{list<Sign>, non-empty-array<string, float>, array<string, array<string, list<float>>>}
+     */
+    private static function catalogue(Row $row, array $group = []): array
+    {
+        $prior = [];
+        foreach ($row->numbers('prior') as $k => $share) {
+            $prior["k$k"] = $share;
+        }
+        $signs = $shares = [];
+        for ($i = 0; $row->has("share_yes.$i"); ++$i) {
+            $signs[] = Sign::yesNo("s$i", Effort::Look, in_array($i, $group, true) ? 'g' : '');
+            foreach ($row->numbers("share_yes.$i") as $k => $share) {
+                $shares["s$i"]["k$k"] = [$share, 1.0 - $share];
+            }
+        }
+        return [$signs, $prior === [] ? ['k0' => 1.0] : $prior, $shares];
+    }
+
+    /** @return array{list<Sign>, non-empty-array<string, float>, array<string, array<string, list<float>>>} */
+    private static function random(Randomizer $chance, int $kinds, int $count, bool $withNone = false): array
+    {
+        $names = array_map(static fn(int $k): string => "k$k", range(0, $kinds - 1));
+        $prior = $signs = $shares = [];
+        foreach ([...$names, ...$withNone ? [OneOf::NONE] : []] as $kind) {
+            $prior[$kind] = $chance->getInt(1, 9) / 10.0;
+        }
+        for ($i = 0; $i < $count; ++$i) {
+            $signs[] = Sign::yesNo("s$i", Effort::Look, ['', '', 'g'][$i % 3]);
+            foreach (array_keys($prior) as $kind) {
+                $share = $chance->getInt(2, 95) / 100.0;
+                $shares["s$i"][$kind] = [$share, 1.0 - $share];
+            }
+        }
+        self::assertNotSame([], $prior);
+
+        return [$signs, $prior, $shares];
+    }
+}
