@@ -24,6 +24,7 @@ use App\Http\Controllers\EveningController;
 use App\Http\Controllers\FeedBottleController;
 use App\Http\Controllers\FoodController;
 use App\Http\Controllers\HoseController;
+use App\Http\Controllers\InquiryController;
 use App\Http\Controllers\LightController;
 use App\Http\Controllers\LookBackController;
 use App\Http\Controllers\NeedsController;
@@ -140,6 +141,23 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
         Route::get('/food', [FoodController::class, 'show']);
+        Route::get('/inquiries', [InquiryController::class, 'index']);
+        Route::post('/inquiries', [InquiryController::class, 'store'])->can('update', 'tank');
+        Route::prefix('/inquiries/{inquiry}')->group(function (): void {
+            Route::get('/', [InquiryController::class, 'show']);
+            Route::get('/why', [InquiryController::class, 'why']);
+            Route::get('/now', [InquiryController::class, 'now']);
+            Route::middleware('can:update,tank')->group(function (): void {
+                Route::put('/', [InquiryController::class, 'update']);
+                Route::delete('/', [InquiryController::class, 'destroy']);
+                Route::post('/answers', [InquiryController::class, 'answer']);
+                Route::post('/photo', [InquiryController::class, 'photo'])->middleware('throttle:60,1');
+                Route::post('/treatments', [InquiryController::class, 'plan']);
+                Route::post('/treatments/{treatment}', [InquiryController::class, 'check']);
+                Route::post('/end', [InquiryController::class, 'end']);
+                Route::post('/again', [InquiryController::class, 'again']);
+            });
+        });
         Route::get('/bottle', [FeedBottleController::class, 'show']);
         Route::post('/bottle', [FeedBottleController::class, 'store'])->can('update', 'tank');
         Route::get('/doses.csv', [FoodController::class, 'export']);

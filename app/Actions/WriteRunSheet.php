@@ -17,6 +17,7 @@ use App\Kept\DoseLine;
 use App\Kept\ForecastRecord;
 use App\Kept\StandCut;
 use App\Known\DosesDue;
+use App\Known\TreatmentsOf;
 use App\Models\Batch;
 use App\Models\DosePlan;
 use App\Models\OffSpot;
@@ -27,6 +28,7 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Units\Show;
 use App\View\StandWords;
+use App\View\TreatmentWords;
 use App\View\Words;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
@@ -60,12 +62,13 @@ final class WriteRunSheet
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
             $doses = DosesDue::of($tank, $work->day ?? $show->local(CarbonImmutable::now()));
+            $treatments = TreatmentsOf::open([$tank->id])[$tank->id] ?? [];
             $spots = $tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get();
             $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
-                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [])]);
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [], $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of))]);
             }
             $steps = array_map(static fn(Job $job): string => $job->key, $session->jobs($order));
             $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
@@ -194,14 +197,15 @@ final class WriteRunSheet
      * @param list<DosePlan>         $doses   that are given in it
      *
      * @return array<string, mixed>
+     * @param list<string> $treated lines of what is done about findings
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses): array
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): array
     {
         return [
             'title' => $job->title,
             'act' => $job->act,
             'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all())],
+            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all()), ...$treated],
             'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
             'moment' => $job->moment?->value,
             'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),

@@ -59,6 +59,7 @@ final class BenchData
         }
         self::plants($pdo, $chance);
         self::doses($pdo);
+        $pdo->exec("insert into inquiries (id, tank_id, about, place, aim, answers, opened_at) select 900, min(id), 'growth', 'edges', 'none', '{\"v\":1,\"answers\":{\"where\":\"edges\",\"shape\":\"tufts\",\"lamp_new\":\"yes\"}}', datetime('now') from tanks");
         // Nothing that was kept for the tanks of another database counts for these.
         $pdo->exec('update tanks set plants_version = '.random_int(1, 2_147_483_647));
         $pdo->commit();

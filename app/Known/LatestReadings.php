@@ -25,13 +25,14 @@ final class LatestReadings
     }
 
     /**
-     * @param list<int> $ids
+     * @param list<int>       $ids
+     * @param list<Parameter> $parameters that are asked for; all when none is
      *
      * @return array<int, array<string, Reading>> by water id and parameter value
      */
-    public static function ofWaters(array $ids, ?CarbonImmutable $until = null): array
+    public static function ofWaters(array $ids, ?CarbonImmutable $until = null, array $parameters = []): array
     {
-        return self::of('waters', 'water_id', $ids, $until);
+        return self::of('waters', 'water_id', $ids, $until, $parameters);
     }
 
     /**

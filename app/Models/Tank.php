@@ -240,6 +240,12 @@ final class Tank extends Record
         return $this->hasMany(OffSpot::class);
     }
 
+    /** @return HasMany<Inquiry, $this> */
+    public function inquiries(): HasMany
+    {
+        return $this->hasMany(Inquiry::class)->orderByDesc('opened_at')->orderByDesc('id');
+    }
+
     /** @return HasMany<TopUp, $this> */
     public function topUps(): HasMany
     {

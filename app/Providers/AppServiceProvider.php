@@ -43,7 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
-        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell'] as $name) {
+        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'inquiry', 'treatment'] as $name) {
             Route::pattern($name, '[1-9][0-9]{0,17}');
         }
         Route::pattern('device', '[a-z_]{1,30}');

@@ -10,6 +10,7 @@ use App\Known\DosesDue;
 use App\Known\Made;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
+use App\Known\TreatmentsOf;
 use App\Known\VesselOf;
 use App\Models\AfterJob;
 use App\Models\DosePlan;
@@ -18,6 +19,7 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\SwitchTick;
 use App\Models\Tank;
+use App\Models\Treatment;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
@@ -66,17 +68,21 @@ final readonly class Round
         }
         $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
         $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
+        $checks = TreatmentsOf::due($ids, $keeper->show()->local(CarbonImmutable::now()));
         $strips = [];
         foreach ($tanks as $tank) {
-            $strips[] = self::strip($doses[$tank->id] ?? [], $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
+            $strips[] = self::strip($checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
         return $strips;
     }
 
-    /** @param list<DosePlan> $doses of today that nobody has noted */
-    private static function strip(array $doses, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
+    /**
+     * @param list<Treatment> $checks that are due to be looked at
+     * @param list<DosePlan>  $doses  of today that nobody has noted
+     */
+    private static function strip(array $checks, array $doses, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
@@ -85,7 +91,8 @@ final readonly class Round
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
         $melting = count(AgendaOf::meltingNow($agenda));
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
-        [$rank, $head, $why, $act, $url] = self::need($give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
+        $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
+        [$rank, $head, $why, $act, $url] = self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
@@ -107,6 +114,7 @@ final readonly class Round
             [
                 ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
                 ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
+                ...array_diff($check === null ? [] : [$check], [$head]),
                 ...array_diff($give === null ? [] : [$give], [$head]),
                 ...($agenda->now(CapsulesOf::KEY) === [] ? [] : [trans_choice('food.capsules.round', count($agenda->now(CapsulesOf::KEY)), ['count' => count($agenda->now(CapsulesOf::KEY))])]),
                 ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
@@ -119,6 +127,7 @@ final readonly class Round
      * What is the most serious: danger, then devices that stand off, a sheet under way, what will not wait, a look that is due, the
      * rhythm of changes, work that comes again.
      *
+     * @param string|null       $look check-ups that are due, in words
      * @param string|null       $give doses of today in words
      * @param list<ConcernLine> $concerns
      * @param list<Task>        $due
@@ -126,7 +135,7 @@ final readonly class Round
      *
      * @return array{int, string, string, string, string}
      */
-    private static function need(?string $give, TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, array $cut, Show $show): array
+    private static function need(?string $look, ?Treatment $first, ?string $give, TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, array $cut, Show $show): array
     {
         $tank = $water->tank;
         $base = '/tanks/'.$tank->id;
@@ -170,6 +179,9 @@ final readonly class Round
         }
         if ($days <= 0) {
             return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
+        }
+        if ($look !== null && $first !== null) {
+            return [RoundStrip::DUE, $look, InquiryWords::expects($first), __('inquiry.check.act'), $base.'/inquiries/'.$first->inquiry_id.'/now'];
         }
         if ($cut !== []) {
             $names = Words::list(array_map(static fn(Stand $stand): string => $stand->name.', '.StandWords::place($stand), array_slice($cut, 0, 2)));

@@ -27,18 +27,30 @@ final readonly class TankLoop
         $last = $water->change;
         $newest = $water->newest();
         $base = '/tanks/'.$tank->id;
+        $troubles = $tank->inquiries()->open()->count();
         $stands = $tank->relationLoaded('stands') ? $tank->stands->count() : $tank->stands()->count();
 
         return new self($tank, $size, [
-            new LoopStop('look', 'Look', $base, 'section and levels', $here === 'look', 'l'),
+            new LoopStop('look', 'Look', $base, __('rhythm.tab.look'), $here === 'look', 'l'),
             new LoopStop('plants', 'Plants', $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
-            new LoopStop('food', 'Food', $base.'/food', __('food.stop'), $here === 'food', 'f'),
+            new LoopStop('food', 'Food', $base.'/food', __('rhythm.tab.food'), $here === 'food', 'f'),
+            new LoopStop('trouble', __('inquiry.loop'), $base.'/inquiries', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
             new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read', 'e'),
-            new LoopStop('change', 'Change', $base.'/change', self::due(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
-            new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? 'plan a session' : $open->progress(), $here === 'session', 's'),
-            new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : 'change of '.$show->day($last->changed_at), $here === 'look-back', 'b'),
-            new LoopStop('diary', 'Diary', $base.'/diary', 'all that happened', $here === 'diary', 'd'),
+            new LoopStop('change', 'Change', $base.'/change', self::short(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
+            new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? __('rhythm.tab.session') : $open->progress(), $here === 'session', 's'),
+            new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : $show->day($last->changed_at), $here === 'look-back', 'b'),
+            new LoopStop('diary', 'Diary', $base.'/diary', __('rhythm.tab.diary'), $here === 'diary', 'd'),
         ]);
+    }
+
+    /** The same for a tab, where there is room for two words. */
+    public static function short(?Due $change): string
+    {
+        return $change === null ? __('rhythm.tab.first') : match (true) {
+            $change->over() > 0 => trans_choice('rhythm.tab.late', $change->over(), ['count' => $change->over()]),
+            $change->over() === 0 => __('rhythm.tab.today'),
+            default => trans_choice('rhythm.tab.ahead', -$change->over(), ['count' => -$change->over()]),
+        };
     }
 
     /** When the next change of the routine falls due, in words. */

@@ -26,6 +26,10 @@ enum Remedy: string
     case Grazers = 'grazers';
     case Shade = 'shade';
     case Water = 'water';
+    case Place = 'place';
+    case Capsule = 'capsule';
+    case Uncover = 'uncover';
+    case Cool = 'cool';
     case Wait = 'wait';
 
     /** Days after which it is looked at whether it worked. House defaults. */
@@ -35,8 +39,8 @@ enum Remedy: string
             self::Dark => 4,
             self::Spot => 5,
             self::Hand, self::Filter, self::Bed, self::Changes => 7,
-            self::Flow, self::LightHours, self::LightDim, self::Gas, self::FeedLess, self::Shade => 14,
-            self::Doses, self::Water, self::Grazers => 21,
+            self::Flow, self::LightHours, self::LightDim, self::Gas, self::FeedLess, self::Shade, self::Cool => 14,
+            self::Doses, self::Water, self::Grazers, self::Place, self::Capsule, self::Uncover => 21,
             self::Plants, self::Wait => 28,
         };
     }
@@ -48,7 +52,7 @@ enum Remedy: string
             self::Spot => Task::Spot,
             self::Filter => Task::Media,
             self::Bed => Task::Vacuum,
-            self::Plants => Task::Planting,
+            self::Plants, self::Capsule, self::Uncover => Task::Planting,
             default => null,
         };
     }
@@ -74,13 +78,17 @@ enum Remedy: string
             self::Gas => self::LightDim,
             self::Doses => self::Plants,
             self::Water => self::Changes,
+            self::Place => self::Plants,
+            self::Capsule => self::Doses,
+            self::Uncover => self::Place,
+            self::Cool => self::Shade,
         };
     }
 
     public function grade(): Grade
     {
         return match ($this) {
-            self::Hand, self::Filter, self::Bed, self::Flow, self::Gas, self::FeedLess, self::LightHours, self::Wait => Grade::Consensus,
+            self::Hand, self::Filter, self::Bed, self::Flow, self::Gas, self::FeedLess, self::LightHours, self::Wait, self::Place, self::Uncover, self::Cool => Grade::Consensus,
             self::Spot, self::Dark, self::Grazers, self::Doses, self::Water => Grade::Contested,
             default => Grade::Guess,
         };

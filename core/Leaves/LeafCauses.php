@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Leaves;
 
+use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Evidence\Answers;
 use Cresco\Core\Evidence\AnyOf;
 use Cresco\Core\Evidence\Cause;
@@ -50,6 +51,21 @@ final class LeafCauses
     public static function of(Answers $answers, array $confirmed = []): AnyOf
     {
         return new AnyOf(array_values(LeafSigns::all()), array_map(static fn(Cause $cause): float => $cause->prior, self::all()), Cause::shares(self::all(), LeafSigns::all(), LeafSigns::usually(), $confirmed), $answers, Cause::dangers(self::all()));
+    }
+
+    /** @return list<Remedy> what takes a cause away, or what is left to do */
+    public static function remedies(string $cause): array
+    {
+        return match ($cause) {
+            'nitrogen', 'phosphorus', 'potassium', 'magnesium', 'iron', 'traces', 'calcium' => [Remedy::Doses],
+            'gas' => [Remedy::Gas, Remedy::Flow],
+            'light' => [Remedy::Place],
+            'roots' => [Remedy::Capsule],
+            'buried' => [Remedy::Uncover],
+            'heat' => [Remedy::Cool],
+            'medicine', 'softener' => [Remedy::Water],
+            default => [Remedy::Wait],
+        };
     }
 
     /** @param array<string, float> $tenths */

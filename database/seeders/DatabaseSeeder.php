@@ -41,6 +41,7 @@ final class DatabaseSeeder extends Seeder
             DemoPhotos::take($keeper->tanks()->where('name', 'Long Meadow')->sole(), $today);
             (new DemoBench($keeper, $waters, $today))->plant();
             DemoFood::give($keeper, $today);
+            DemoTrouble::find($keeper, $today);
             $this->pens($keeper, $today);
         } finally {
             Carbon::setTestNow($clock);

@@ -9,7 +9,6 @@ return [
     'step' => ':amount :name',
     'round' => 'Give :doses',
     'act' => 'To the doses',
-    'stop' => 'what plants get',
     'figure' => ':value (:low to :high)',
     'today' => 'today',
     'course' => ':nutrient: now :now, in four weeks :four, in eight :eight. The table below has it in figures.',

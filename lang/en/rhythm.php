@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'tab' => ['look' => 'section', 'food' => 'doses', 'session' => 'plan one', 'diary' => 'all entries', 'first' => 'the first', 'today' => 'due today', 'late' => '{1} a day late|[2,*] :count days late', 'ahead' => '{1} tomorrow|[2,*] in :count days'],
     'first' => 'first change',
     'today' => 'change due today',
     'tomorrow' => 'change due tomorrow',

@@ -177,7 +177,10 @@ abstract class FeatureCase extends TestCase
         $light = $tank->lightReadings()->create(['light' => 60, 'across' => 0.5, 'front' => 0.5, 'depth' => 100, 'band' => 0.1, 'taken_at' => now()]);
         $run->afterJobs()->create(['job' => 'evening', 'due_from' => now(), 'due_until' => now()->addHours(5)]);
 
+        $inquiry = $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
+
         return [
+            'inquiry' => $inquiry->id, 'treatment' => $inquiry->treatments()->create(['remedy' => 'hand', 'begun_at' => now(), 'check_on' => now()->format('Y-m-d')])->id,
             'dosePlan' => $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 1, 'starts_on' => now()->format('Y-m-d')])->id,
             'dose' => $tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(), 'day' => now()->format('Y-m-d')])->id,
             'foodSpell' => $tank->foodSpells()->create(['from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0])->id,

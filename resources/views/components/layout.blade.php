@@ -53,8 +53,8 @@
         <dt><kbd>?</kbd></dt><dd>this list</dd>
         <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>round of all tanks</dd>
         <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>the bench, to make water</dd>
-        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>f</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt>
-        <dd>look, plants, food, read, change, session, look back, diary (in a tank)</dd>
+        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>f</kbd> <kbd>w</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt>
+        <dd>look, plants, food, what is wrong, read, change, session, look back, diary (in a tank)</dd>
         <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more; on a cut line: five millimetres</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>run sheet: step done, back</dd>
         <dt><kbd>Esc</kbd></dt><dd>close</dd>

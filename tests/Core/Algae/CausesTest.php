@@ -123,6 +123,6 @@ final class CausesTest extends TestCase
         $now = Causes::of($yes, [], ['light_long' => ['sun' => [[0, 10], [0, 0]]]]);
         self::assertLessThan($default, $now->posterior()['light_long']);
         self::assertEqualsWithDelta(0.0, $now->weights('light_long')['sun'], 1e-9);
-        self::assertSame(['ammonia', 'flow_dead'], Cause::dangers(Causes::all()));
+        self::assertSame(['ammonia'], Cause::dangers(Causes::all()));
     }
 }

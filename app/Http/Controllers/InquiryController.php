@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\KeepPhoto;
+use App\Actions\LookIntoTrouble;
+use App\Known\InquiryOf;
+use App\Models\About;
+use App\Models\Aim;
+use App\Models\Inquiry;
+use App\Models\Result;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\View\InquiryPage;
+use App\View\TankLoop;
+use App\View\TroublePage;
+use Cresco\Core\Algae\Causes;
+use Cresco\Core\Algae\Kinds;
+use Cresco\Core\Algae\Remedy;
+use Cresco\Core\Leaves\LeafCauses;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Something that grows or looks wrong in a tank: what it is, why, and what is done about it. */
+final class InquiryController extends Controller
+{
+    /** Inquiries that are open in one tank, all that it keeps, and plans of one. */
+    private const MOST = [20, 500, 30];
+
+    public function index(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+
+        return view('inquiries.index', ['tank' => $tank, 'page' => new TroublePage($tank), 'loop' => TankLoop::of($tank, 'trouble')]);
+    }
+
+    public function store(Request $request, Tank $tank, LookIntoTrouble $look): RedirectResponse
+    {
+        $this->checked($request, [
+            'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
+            'stand' => ['nullable', 'integer', Rule::exists('stands', 'id')->where('tank_id', $tank->id)],
+        ], ['about' => 'Choose one.', 'about.required' => 'Choose one.', 'place.max' => 'At most 80 letters.', 'aim' => 'Choose one from the list.', 'stand.*' => 'Choose one from the list.']);
+        if ($tank->inquiries()->open()->count() >= self::MOST[0] || $tank->inquiries()->count() >= self::MOST[1]) {
+            throw ValidationException::withMessages(['about' => 'That is as many findings as a tank may have: end or forget one.']);
+        }
+        $about = About::from((string) $request->string('about'));
+        $tank->setRelation('keeper', $this->keeper($request));
+        $inquiry = $look->open($tank, [
+            'about' => $about, 'place' => $about === About::Growth && $request->filled('place') ? (string) $request->string('place') : null, 'aim' => Aim::tryFrom((string) $request->string('aim')) ?? Aim::None,
+            'stand_id' => $about === About::Leaves && $request->filled('stand') ? $request->integer('stand') : null,
+        ]);
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry->id);
+    }
+
+    public function show(Request $request, Tank $tank, int $inquiry): View
+    {
+        return $this->page($request, $tank, $inquiry, 'what');
+    }
+
+    public function why(Request $request, Tank $tank, int $inquiry): View
+    {
+        return $this->page($request, $tank, $inquiry, 'why');
+    }
+
+    public function now(Request $request, Tank $tank, int $inquiry): View
+    {
+        return $this->page($request, $tank, $inquiry, 'now');
+    }
+
+    /** The aim of the keeper for what grows there. */
+    public function update(Request $request, Tank $tank, int $inquiry): RedirectResponse
+    {
+        $this->checked($request, ['aim' => ['required', Rule::enum(Aim::class)]], ['aim' => 'Choose one from the list.', 'aim.required' => 'Choose one from the list.']);
+        $this->found($request, $tank, $inquiry)->update(['aim' => Aim::from((string) $request->string('aim'))]);
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
+    }
+
+    public function destroy(Request $request, Tank $tank, int $inquiry): RedirectResponse
+    {
+        $this->found($request, $tank, $inquiry)->delete();
+
+        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', 'Forgotten.');
+    }
+
+    /** One answer; nothing chosen takes it back. */
+    public function answer(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): View|RedirectResponse
+    {
+        $record = $this->found($request, $tank, $inquiry, true);
+        $of = InquiryOf::of($record, $tank);
+        $sign = $of->signs()[(string) $request->string('sign')] ?? $of->causeSigns()[(string) $request->string('sign')] ?? null;
+        $part = $request->input('part') === 'why' ? 'why' : 'what';
+        $this->checked($request, ['sign' => ['required', 'string']], ['sign' => 'There is no such question.']);
+        $option = $request->filled('option') ? (string) $request->string('option') : null;
+        if ($sign === null || ($option !== null && !in_array($option, $sign->options, true))) {
+            throw ValidationException::withMessages(['sign' => 'There is no such question, or no such answer to it.']);
+        }
+        $look->answer($record, $sign->key, $option);
+        if ($request->header('HX-Request') === 'true') {
+            return view('inquiries.asking', ['page' => new InquiryPage(InquiryOf::of($record, $tank), $part), 'tank' => $tank]);
+        }
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.($part === 'why' ? '/why' : ''));
+    }
+
+    public function photo(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
+    {
+        $record = $this->found($request, $tank, $inquiry);
+        $record->update(['photo_id' => $keep->outside($tank, $request->file('photo'))->id]);
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry)->with('status', 'Photo kept.');
+    }
+
+    public function plan(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
+    {
+        $record = $this->found($request, $tank, $inquiry, true);
+        $this->checked($request, ['remedies' => ['required', 'array', 'max:10'], 'remedies.*' => [Rule::enum(Remedy::class)]], ['remedies' => __('inquiry.now.nothing'), 'remedies.*' => 'Choose from the list.']);
+        $of = InquiryOf::of($record, $tank);
+        $causes = [];
+        foreach ((new InquiryPage($of, 'now'))->proposals() as $proposal) {
+            $causes[$proposal->remedy->value] = $proposal->cause;
+        }
+        $remedies = [];
+        foreach (array_filter((array) $request->input('remedies'), is_string(...)) as $name) {
+            $remedies[$name] = $causes[$name] ?? null;
+        }
+        if ($record->treatments()->count() + count($remedies) > self::MOST[2]) {
+            throw ValidationException::withMessages(['remedies' => __('inquiry.now.most')]);
+        }
+        $look->plan($of, $remedies);
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', 'Planned.');
+    }
+
+    public function check(Request $request, Tank $tank, int $inquiry, int $treatment, LookIntoTrouble $look): RedirectResponse
+    {
+        $record = $this->found($request, $tank, $inquiry, true);
+        $this->checked($request, ['result' => ['required', Rule::enum(Result::class)]], ['result' => 'Choose one.', 'result.required' => 'Choose one.']);
+        $look->check($record, $record->treatments()->whereKey($treatment)->firstOrFail(), Result::from((string) $request->string('result')), $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[2]);
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', 'Noted.');
+    }
+
+    public function end(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
+    {
+        $record = $this->found($request, $tank, $inquiry, true);
+        $isLeaves = $record->about === About::Leaves;
+        $this->checked($request, [
+            'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(Kinds::all()))], 'cause' => ['nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all()))], 'outcome' => ['required', Rule::enum(Result::class)],
+        ], ['kind' => 'Choose one from the list.', 'cause' => 'Choose one from the list.', 'outcome' => 'Choose one.', 'outcome.required' => 'Choose one.']);
+        $text = static fn(string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
+        $look->end(InquiryOf::of($record, $tank), $text('kind'), $text('cause'), Result::from((string) $request->string('outcome')));
+
+        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', 'Ended.');
+    }
+
+    /** It came back: the same inquiry goes on with all that is known. */
+    public function again(Request $request, Tank $tank, int $inquiry): RedirectResponse
+    {
+        $this->found($request, $tank, $inquiry)->update(['ended_at' => null, 'outcome' => null]);
+
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
+    }
+
+    private function page(Request $request, Tank $tank, int $inquiry, string $part): View
+    {
+        $record = $this->found($request, $tank, $inquiry);
+        $record->loadMissing(['treatments']);
+        $grams = Amount::parse($request->query('grams'));
+        $faults = Validator::make(['grams' => $request->query('grams')], ['grams' => ['nullable', new Amount(0, 10000, 'g', '30')]])->errors();
+        $this->shareFaults($faults);
+        $page = new InquiryPage(InquiryOf::of($record, $tank), $part, $faults->has('grams') ? InquiryPage::HANDFUL : $grams ?? InquiryPage::HANDFUL);
+        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
+        if ($request->header('HX-Request') === 'true') {
+            return $request->has('working') ? view('parts.working', ['working' => $working]) : view($part === 'now' ? 'inquiries.plan' : 'inquiries.asking', ['page' => $page, 'tank' => $tank]);
+        }
+
+        return view('inquiries.show', ['page' => $page, 'tank' => $tank, 'working' => $working, 'loop' => TankLoop::of($tank, 'trouble')]);
+    }
+
+    private function found(Request $request, Tank $tank, int $inquiry, bool $open = false): Inquiry
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $record = $tank->inquiries()->whereKey($inquiry)->with('stand.plantKind')->firstOrFail();
+        if ($open && $record->ended_at !== null) {
+            throw ValidationException::withMessages(['ended' => 'It was ended: open it again first.']);
+        }
+        $record->setRelation('tank', $tank);
+
+        return $record;
+    }
+}

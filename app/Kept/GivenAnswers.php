@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kept;
+
+/** What a keeper answered to the questions of an inquiry; a sign that is asked after in two places is answered once. */
+final readonly class GivenAnswers
+{
+    private const VERSION = 1;
+
+    /** Answers that one inquiry can have: there are not so many signs. */
+    private const MOST = 120;
+
+    /** @param array<string, string> $options by sign */
+    private function __construct(public array $options) {}
+
+    /** Reads what was kept, and leaves out what is no answer. */
+    public static function from(mixed $kept): self
+    {
+        $options = [];
+        foreach (is_array($kept) && is_array($kept['answers'] ?? null) ? $kept['answers'] : [] as $sign => $option) {
+            if (is_string($sign) && is_string($option)) {
+                $options[$sign] = $option;
+            }
+        }
+
+        return new self($options);
+    }
+
+    public function with(string $sign, ?string $option): self
+    {
+        $others = array_diff_key($this->options, [$sign => '']);
+
+        return new self($option === null ? $others : array_slice([...$others, $sign => $option], -self::MOST, null, true));
+    }
+
+    /** @return array<string, mixed> */
+    public function toKeep(): array
+    {
+        return ['v' => self::VERSION, 'answers' => $this->options];
+    }
+}

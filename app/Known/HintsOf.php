@@ -1,0 +1,437 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\BedPatch;
+use App\Models\FoodSpell;
+use App\Models\Lamp;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Hints;
+use Cresco\Core\Bed\Cover;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Plants\Growth;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Work\Task;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Signs that the diary of a tank tells by itself, each within its window. What is not in the diary is not known and never a no, unless
+ * that series is kept at all.
+ */
+final class HintsOf
+{
+    /** Days for which a reading still tells. House default. */
+    private const READ_WITHIN = 28;
+
+    /** Days back that ammonium is looked for: it comes and goes. House default. */
+    private const AMMONIUM_WITHIN = 21;
+
+    /** Chance of what is written down: people mistake themselves now and then. House default. */
+    private const SURE = 0.97;
+
+    /** mg/L below which potassium and iron are low. House defaults. */
+    private const FOOD_LOW = ['potassium' => 3.0, 'iron' => 0.05];
+
+    /** dGH below which water is soft for plants. House default. */
+    private const SOFT = 3.0;
+
+    /** mg/L of nitrate and of phosphate in new water from which it brings much. House defaults. */
+    private const RICH = ['nitrate' => 10.0, 'phosphate' => 0.5];
+
+    /** Doses that are asked for at least before it is said that some were missed. House default. */
+    private const LEAST_DOSES = 4;
+
+    /** Changes with the way in which hints are read. */
+    private const VERSION = 1;
+
+    private readonly Show $show;
+
+    private readonly ?Planting $planting;
+
+    private readonly TankWater $water;
+
+    private function __construct(private readonly Tank $tank, private readonly CarbonImmutable $now)
+    {
+        $this->show = $tank->keeper->show();
+        $this->planting = PlantingOf::orNone($tank);
+        $this->water = TankWater::of($tank);
+    }
+
+    /**
+     * Kept for as long as nothing of what it is read from changes.
+     *
+     * @return array<string, Hint> by sign, of a tank as a whole
+     */
+    public static function tank(Tank $tank, ?CarbonImmutable $now = null): array
+    {
+        if ($now !== null) {
+            return self::read($tank, $now);
+        }
+        $mark = self::mark($tank);
+        $kept = Cache::get('hints.'.$tank->id);
+        if (is_array($kept) && ($kept[0] ?? null) === $mark && is_array($kept[1] ?? null)) {
+            return array_filter($kept[1], static fn(mixed $hint, mixed $sign): bool => $hint instanceof Hint && is_string($sign), ARRAY_FILTER_USE_BOTH);
+        }
+        $hints = self::read($tank, CarbonImmutable::now());
+        Cache::put('hints.'.$tank->id, [$mark, $hints], 7200);
+
+        return $hints;
+    }
+
+    /** Changes with all that the hints are read from. */
+    private static function mark(Tank $tank): string
+    {
+        $since = CarbonImmutable::now()->subWeeks(2 * Hints::NEW_WEEKS);
+        $of = static fn(string $table, string $day, string $sum = '0'): Builder => DB::table($table)->where('tank_id', $tank->id)->where($day, '>=', $since)
+            ->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(max($day), '') || ' ' || coalesce(min($day), '') || ' ' || coalesce(sum($sum), 0)");
+        $all = static fn(string $table, string $sum): Builder => DB::table($table)->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(sum($sum), 0)");
+        $runs = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('done_at', '>=', $since)->selectRaw("count(*) || ' ' || coalesce(max(done_at), '') || ' ' || coalesce(sum(skipped), 0)");
+        $water = DB::table('readings')->where('water_id', $tank->water_id)->selectRaw("count(*) || ' ' || coalesce(sum(value + low + high), 0)");
+        $marks = DB::query()->selectSub($of('readings', 'taken_at', 'value + low + high')->whereIn('parameter', array_column(Parameter::cases(), 'value')), 'readings')->selectSub($of('entries', 'happened_at'), 'entries')->selectSub($of('doses', 'given_at', 'missed'), 'doses')
+            ->selectSub($of('water_changes', 'changed_at', 'share'), 'changes')->selectSub($all('food_spells', 'grams'), 'spells')->selectSub($of('light_days', 'day', 'hours'), 'light')->selectSub(DB::table('bed_patches')->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(cover), '') || coalesce(min(cover), '')"), 'patches')
+            ->selectSub($runs, 'runs')->selectSub($water, 'water')->first();
+
+        return hash('xxh128', serialize([self::VERSION, (array) $marks, $tank->getAttributes(), $tank->keeper->timezone, CarbonImmutable::now()->startOfHour()->getTimestamp()]));
+    }
+
+    /** @return array<string, Hint> */
+    private static function read(Tank $tank, CarbonImmutable $now): array
+    {
+        $of = new self($tank, $now);
+
+        return self::keyed([
+            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->low('nitrate_low', Parameter::Nitrate, Hints::LOW[0]), $of->high('nitrate_high', Parameter::Nitrate, Hints::HIGH[0]),
+            $of->low('phosphate_low', Parameter::Phosphate, Hints::LOW[1]), $of->high('phosphate_high', Parameter::Phosphate, Hints::HIGH[1]), $of->ammonium(), $of->dosesMissed(), $of->extraFood(),
+            $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(), $of->waterNew(), $of->tapRich(), $of->hot(), $of->soil(),
+            $of->low('potassium_low', Parameter::Potassium, self::FOOD_LOW['potassium']), $of->low('iron_low', Parameter::Iron, self::FOOD_LOW['iron']), $of->low('soft_water', Parameter::GeneralHardness, self::SOFT * Hardness::MILLIMOLE_PER_DEGREE),
+        ]);
+    }
+
+    /** @param array<string, Hint> $hints */
+    public static function dirty(array $hints): ?Hint
+    {
+        $late = array_filter([$hints['filter_late'] ?? null, $hints['bed_late'] ?? null]);
+        usort($late, static fn(Hint $a, Hint $b): int => $b->chance <=> $a->chance);
+
+        return $late === [] ? null : new Hint('dirty', $late[0]->chance, $late[0]->from, $late[0]->words);
+    }
+
+    /**
+     * What bears on one stand beside.
+     *
+     * @return array<string, Hint>
+     */
+    public static function stand(Tank $tank, int $stand, Show $show): array
+    {
+        $planting = PlantingOf::orNone($tank);
+        $record = $tank->stands()->whereKey($stand)->first();
+        $drawn = $planting->stands[$stand] ?? null;
+        $hints = [];
+        if ($record?->planted_on !== null) {
+            $days = max(0, $show->daysSince($record->planted_on->setTime(12, 0)));
+            $hints[] = new Hint('planted_lately', $days <= 42 ? self::SURE : 1.0 - self::SURE, 'planted_on', ['day' => $show->day($record->planted_on->setTime(12, 0))]);
+        }
+        if ($planting !== null && $drawn !== null && $planting->light->lamps !== []) {
+            $light = $planting->lightAt($drawn, 0.0);
+            $need = $planting->need($drawn);
+            // The light is known within a factor, so that near the need it says little.
+            $chance = 1.0 - self::below(log($need / max(1e-6, $light)), 0.35);
+            $hints[] = new Hint('light_short', min(self::SURE, max(1.0 - self::SURE, $chance)), 'light_at', ['light' => (string) round($light), 'need' => (string) round($need)]);
+        }
+        if ($record !== null && CapsulesOf::isFor($record)) {
+            $last = $record->capsules()->reorder()->orderByDesc('placed_on')->first();
+            if ($last !== null) {
+                [, $most] = $last->kind->days($tank->warmth, $record->toKind()->roots);
+                $since = $show->daysSince($last->placed_on->setTime(12, 0));
+                $hints[] = new Hint('roots_unfed', $since > $most ? 0.85 : 0.15, 'capsules', ['day' => $show->day($last->placed_on->setTime(12, 0))]);
+            }
+        }
+
+        return self::keyed($hints);
+    }
+
+    private function young(): ?Hint
+    {
+        if ($this->tank->started_on === null) {
+            return null;
+        }
+        $weeks = $this->tank->started_on->diffInDays($this->now) / 7.0;
+
+        return new Hint('young', $weeks < Hints::YOUNG_WEEKS ? self::SURE : 1.0 - self::SURE, 'started', ['day' => $this->show->day($this->tank->started_on->setTime(12, 0))]);
+    }
+
+    private function plantsNew(): ?Hint
+    {
+        $days = $this->tank->stands()->whereNotNull('planted_on')->reorder()->orderByDesc('planted_on')->first()?->planted_on;
+        if ($days === null) {
+            return null;
+        }
+
+        return new Hint('plants_new', $days->diffInDays($this->now) < 7 * Hints::NEW_WEEKS ? self::SURE : 0.3, 'planted', ['day' => $this->show->day($days->setTime(12, 0))]);
+    }
+
+    private function lampLong(): ?Hint
+    {
+        $this->tank->loadMissing(['lamps', 'lightReadings', 'devices']);
+        if ($this->tank->lamps->filter(static fn(Lamp $lamp): bool => $lamp->hours > 0.0 && $lamp->dimmer > 0.0)->isEmpty()) {
+            return null;
+        }
+        $hours = LightOf::given($this->tank, LightOf::tank($this->tank))[0];
+
+        return new Hint('lamp_long', $hours > Hints::LONG_HOURS ? self::SURE : 1.0 - self::SURE, 'lamp_hours', ['hours' => Show::plain($hours, 1)]);
+    }
+
+    private function lampStrong(): ?Hint
+    {
+        $this->tank->loadMissing(['lamps', 'lightReadings', 'devices']);
+        if ($this->tank->lamps->isEmpty()) {
+            return null;
+        }
+        $light = LightOf::tank($this->tank);
+        $vessel = VesselOf::tank($this->tank);
+        $bed = $light->at(max(0.0, $vessel->waterHeight() - $vessel->bed->front));
+        $need = Hints::STRONG_LIGHT / Hints::STRONG;
+        foreach ($this->planting->stands ?? [] as $stand) {
+            $need = max($need, $this->planting === null ? 0.0 : $this->planting->need($stand));
+        }
+        $hasGas = LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS;
+        $limit = Hints::STRONG * $need * ($hasGas ? 1.0 : 1.0 / Hints::STRONG);
+
+        return new Hint('lamp_strong', min(self::SURE, max(1.0 - self::SURE, self::below(log($bed / $limit), log(1.0 + max(0.05, $light->band())) / 1.2816))), $hasGas ? 'light_gas' : 'light_no_gas', ['light' => (string) round($bed), 'limit' => (string) round($limit)]);
+    }
+
+    /** Where no gas is given it cannot be unsteady. */
+    private function gas(): ?Hint
+    {
+        $this->tank->loadMissing('devices');
+
+        return LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS ? null : new Hint('gas_unsteady', 1.0 - self::SURE, 'no_gas');
+    }
+
+    private function low(string $sign, Parameter $parameter, float $limit): ?Hint
+    {
+        return $this->value($sign, $parameter, static fn(Distribution $value): float => self::share($value, $limit));
+    }
+
+    private function high(string $sign, Parameter $parameter, float $limit): ?Hint
+    {
+        return $this->value($sign, $parameter, static fn(Distribution $value): float => 1.0 - self::share($value, $limit));
+    }
+
+    /** @param callable(Distribution): float $chance */
+    private function value(string $sign, Parameter $parameter, callable $chance): ?Hint
+    {
+        $reading = $this->water->readings[$parameter->value] ?? null;
+        if ($reading === null || $reading->taken_at->diffInDays($this->now) > self::READ_WITHIN) {
+            return null;
+        }
+        $core = $reading->toCore();
+
+        return new Hint($sign, $chance($core->distribution()), 'read', ['parameter' => $parameter->label(), 'value' => $this->show->reading($core), 'day' => $this->show->day($reading->taken_at)]);
+    }
+
+    private function ammonium(): ?Hint
+    {
+        /** @var Reading|null $worst */
+        $worst = $this->tank->readings()->where('parameter', Parameter::Ammonium)->where('taken_at', '>=', $this->now->subDays(self::AMMONIUM_WITHIN))->reorder()->orderByDesc('value')->orderByDesc('high')->first();
+
+        return $worst === null ? null
+            : new Hint('ammonium_seen', 1.0 - self::share($worst->toCore()->distribution(), Hints::AMMONIUM), 'read', ['parameter' => Parameter::Ammonium->label(), 'value' => $this->show->reading($worst->toCore()), 'day' => $this->show->day($worst->taken_at)]);
+    }
+
+    private function dosesMissed(): ?Hint
+    {
+        $noted = DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->selectRaw('count(*) as many, sum(missed) as missed')->first();
+        $many = is_numeric($noted?->many) ? (int) $noted->many : 0;
+        $missed = is_numeric($noted?->missed) ? (int) $noted->missed : 0;
+
+        return $many < self::LEAST_DOSES ? null : new Hint('doses_missed', $missed >= Hints::MISSED * $many ? self::SURE : 1.0 - self::SURE, 'doses', ['missed' => $missed, 'many' => $many]);
+    }
+
+    private function extraFood(): ?Hint
+    {
+        /** @var FoodSpell|null $spell */
+        $spell = $this->tank->foodSpells()->where('until_day', '>=', $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d'))->where('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
+
+        return $spell === null ? null : new Hint('extra_food', self::SURE, 'spell', ['day' => $this->show->day($spell->from_day->setTime(12, 0)), 'note' => (string) $spell->note]);
+    }
+
+    private function changesLate(): ?Hint
+    {
+        $at = $this->water->change?->changed_at;
+        if ($at === null) {
+            return null;
+        }
+        $late = $this->show->daysSince($at) > Hints::LATE * $this->tank->routine_days;
+
+        return new Hint('changes_late', $late ? self::SURE : 1.0 - self::SURE, 'changed', ['day' => $this->show->day($at), 'every' => $this->tank->routine_days]);
+    }
+
+    /** Three weeks without a line in a diary that is kept. */
+    private function away(): ?Hint
+    {
+        $days = DB::table('entries')->where('tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(2 * Hints::NEW_WEEKS))->where('happened_at', '<=', $this->now)->orderBy('happened_at')->pluck('happened_at')->all();
+        if (count($days) < 3) {
+            return null;
+        }
+        $longest = 0.0;
+        $before = null;
+        foreach ([...$days, $this->now->format('Y-m-d H:i:s')] as $day) {
+            $second = is_string($day) ? (int) strtotime($day.' UTC') : 0;
+            $longest = $before === null ? 0.0 : max($longest, ($second - $before) / 86400.0);
+            $before = $second;
+        }
+
+        return new Hint('away', $longest >= Hints::AWAY_DAYS ? self::SURE : 1.0 - self::SURE, 'gap', ['days' => (int) floor($longest)]);
+    }
+
+    private function late(string $sign, Task $task): ?Hint
+    {
+        $at = $this->done($task);
+        if ($at === null) {
+            return null;
+        }
+
+        return new Hint($sign, $this->show->daysSince($at) > Hints::LATE * $task->days() ? self::SURE : 1.0 - self::SURE, 'done', ['task' => mb_strtolower($task->label()), 'day' => $this->show->day($at), 'every' => $task->days()]);
+    }
+
+    private function done(Task $task): ?CarbonImmutable
+    {
+        return AgendaOf::last([$this->tank->id])[$this->tank->id][$task->value] ?? null;
+    }
+
+    /** Plants pulled out or put in stir a bed deep down. */
+    private function bedDug(): ?Hint
+    {
+        $since = $this->now->subWeeks(2);
+        $dug = DB::table('stands')->where('tank_id', $this->tank->id)->where(static fn(Builder $stands) => $stands->where('planted_on', '>=', $since->format('Y-m-d'))->orWhere('gone_at', '>=', $since))->count();
+
+        return $dug === 0 ? null : new Hint('bed_dug', min(0.9, 0.5 + 0.1 * $dug), 'dug', ['count' => $dug]);
+    }
+
+    private function plantsCut(): ?Hint
+    {
+        if ($this->planting === null) {
+            return null;
+        }
+        $cuts = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->whereNotNull('before')
+            ->whereRaw('stand_looks.height * stand_looks.cover < (1 - ?) * stand_looks.before * coalesce(stand_looks.cover_before, stand_looks.cover)', [Hints::CUT])->distinct()->count('stands.id');
+        $all = count($this->planting->stands);
+
+        return new Hint('plants_cut', $cuts >= max(1, $all / 3) ? self::SURE : ($cuts > 0 ? 0.4 : 1.0 - self::SURE), 'cut', ['count' => $cuts, 'all' => $all]);
+    }
+
+    private function plantsFew(): ?Hint
+    {
+        if ($this->planting === null) {
+            return null;
+        }
+        $covered = 0.0;
+        foreach ($this->planting->stands as $stand) {
+            $covered += $stand->area() * $stand->cover;
+        }
+
+        return new Hint('plants_few', self::below(log(Hints::FEW / max(0.01, $covered)), 0.3), 'covered', ['share' => $this->show->percent(min(1.0, $covered))]);
+    }
+
+    private function waterNew(): ?Hint
+    {
+        $changes = DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('water_id')->orderByDesc('changed_at')->limit(30)->get(['water_id', 'changed_at']);
+        $recent = $changes->filter(fn($change): bool => is_string($change->changed_at) && $change->changed_at >= $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d H:i:s'))->pluck('water_id')->unique();
+        $before = $changes->slice($recent->count() === 0 ? 0 : 1)->pluck('water_id')->unique();
+        if ($recent->isEmpty() || $changes->count() < 4) {
+            return null;
+        }
+        $isNew = $recent->count() > 1 || $before->diff($recent)->isNotEmpty();
+
+        return new Hint('water_new', $isNew ? 0.8 : 1.0 - self::SURE, $isNew ? 'waters' : 'one_water');
+    }
+
+    private function tapRich(): ?Hint
+    {
+        if ($this->tank->water_id === null) {
+            return null;
+        }
+        $readings = LatestReadings::ofWaters([$this->tank->water_id], null, [Parameter::Nitrate, Parameter::Phosphate])[$this->tank->water_id] ?? [];
+        $chance = null;
+        $words = [];
+        foreach (self::RICH as $name => $limit) {
+            $reading = $readings[$name] ?? null;
+            if ($reading !== null) {
+                $is = 1.0 - self::share($reading->toCore()->distribution(), $limit);
+                if ($chance === null || $is > $chance) {
+                    $chance = $is;
+                    $words = ['parameter' => $reading->parameter->label(), 'value' => $this->show->reading($reading->toCore()), 'day' => $this->show->day($reading->taken_at)];
+                }
+            }
+        }
+
+        return $chance === null ? null : new Hint('tap_rich', $chance, 'water_read', $words);
+    }
+
+    private function hot(): ?Hint
+    {
+        /** @var Reading|null $hottest */
+        $hottest = $this->tank->readings()->where('parameter', Parameter::Temperature)->where('taken_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->reorder()->orderByDesc('value')->first();
+
+        return $hottest === null ? null : new Hint('hot', 1.0 - self::share($hottest->toCore()->distribution(), Hints::HOT), 'read', ['parameter' => Parameter::Temperature->label(), 'value' => $this->show->reading($hottest->toCore()), 'day' => $this->show->day($hottest->taken_at)]);
+    }
+
+    private function soil(): ?Hint
+    {
+        $covers = BedPatch::query()->where('tank_id', $this->tank->id)->distinct()->pluck('cover');
+        $hasSoil = $covers->contains(Cover::FiredSoil) || $covers->contains(Cover::FiredSoil->value);
+        if ($covers->isEmpty() || ($hasSoil && $this->tank->started_on === null)) {
+            return null;
+        }
+        if (!$hasSoil) {
+            return new Hint('soil_old', 1.0 - self::SURE, 'no_soil');
+        }
+
+        return new Hint('soil_old', $this->tank->started_on !== null && $this->tank->started_on->diffInMonths($this->now) > Hints::SOIL_MONTHS ? 0.85 : 1.0 - self::SURE, 'started', ['day' => $this->show->day($this->tank->started_on->setTime(12, 0))]);
+    }
+
+    /** Share of what a reading may stand for that lies below a limit. */
+    private static function share(Distribution $value, float $limit): float
+    {
+        [$low, $high] = [0.0, 1.0];
+        for ($i = 0; $i < 12; ++$i) {
+            $middle = ($low + $high) / 2.0;
+            [$low, $high] = $value->quantile(min(0.999, max(0.001, $middle))) < $limit ? [$middle, $high] : [$low, $middle];
+        }
+
+        return min(self::SURE, max(1.0 - self::SURE, ($low + $high) / 2.0));
+    }
+
+    /** Chance that something known within a standard deviation lies above nothing. */
+    private static function below(float $value, float $deviation): float
+    {
+        return 1.0 / (1.0 + exp(-1.702 * $value / $deviation));
+    }
+
+    /**
+     * @param list<Hint|null> $hints
+     *
+     * @return array<string, Hint>
+     */
+    private static function keyed(array $hints): array
+    {
+        $keyed = [];
+        foreach ($hints as $hint) {
+            if ($hint !== null) {
+                $keyed[$hint->sign] = $hint;
+            }
+        }
+
+        return $keyed;
+    }
+}

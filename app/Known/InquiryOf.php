@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Kept\GivenAnswers;
+use App\Models\About;
+use App\Models\Inquiry;
+use App\Models\Keeper;
+use App\Models\Tank;
+use Cresco\Core\Algae\Causes;
+use Cresco\Core\Algae\Hints;
+use Cresco\Core\Algae\Looks;
+use Cresco\Core\Algae\WhichKind;
+use Cresco\Core\Evidence\Answers;
+use Cresco\Core\Evidence\AnyOf;
+use Cresco\Core\Evidence\OneOf;
+use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Leaves\LeafCauses;
+use Cresco\Core\Leaves\LeafSigns;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What an inquiry comes to: the keeper's answers weighed with what the diary tells, and with the cases that this keeper confirmed. */
+final class InquiryOf
+{
+    /** Cases of the past that are learned from. House limit. */
+    private const MOST = 500;
+
+    /** A hint this near to certain is counted like an answer when a case is confirmed. House default. */
+    private const CERTAIN = 0.9;
+
+    /** @var array<string, Hint> */
+    public readonly array $hints;
+
+    public readonly GivenAnswers $given;
+
+    private ?OneOf $kinds = null;
+
+    private ?AnyOf $causes = null;
+
+    /**
+     * @param array<string, array<string, list<int>>> $confirmed by kind or cause and sign, over the answers
+     * @param int                                     $cases     that were confirmed
+     */
+    private function __construct(public readonly Inquiry $inquiry, private readonly array $confirmed, public readonly int $cases)
+    {
+        $hints = HintsOf::tank($inquiry->tank, $inquiry->ended_at);
+        $dirty = HintsOf::dirty($hints);
+        $stand = $inquiry->stand_id === null ? [] : HintsOf::stand($inquiry->tank, $inquiry->stand_id, $inquiry->tank->keeper->show());
+        $this->hints = [...$hints, ...$dirty === null ? [] : ['dirty' => $dirty], ...$stand];
+        $this->given = GivenAnswers::from($inquiry->answers);
+    }
+
+    public static function of(Inquiry $inquiry, Tank $tank): self
+    {
+        $inquiry->setRelation('tank', $tank);
+
+        return new self($inquiry, ...self::confirmed($tank->keeper, $inquiry));
+    }
+
+    public function isAboutLeaves(): bool
+    {
+        return $this->inquiry->about === About::Leaves;
+    }
+
+    /** @return non-empty-array<string, Sign> that are asked about what it is */
+    public function signs(): array
+    {
+        return $this->isAboutLeaves() ? LeafSigns::all() : Looks::all();
+    }
+
+    /** @return non-empty-array<string, Sign> that are asked about why it is here */
+    public function causeSigns(): array
+    {
+        return $this->isAboutLeaves() ? LeafSigns::all() : Hints::all();
+    }
+
+    public function kinds(): OneOf
+    {
+        return $this->kinds ??= WhichKind::of($this->answers(Looks::all()), $this->confirmed);
+    }
+
+    public function causes(): AnyOf
+    {
+        return $this->causes ??= $this->isAboutLeaves()
+            ? LeafCauses::of($this->answers(LeafSigns::all()), self::withCause($this->confirmed))
+            : Causes::of($this->answers(Hints::all()), $this->kinds()->posterior(), self::withCause($this->confirmed));
+    }
+
+    /** Whether the diary has a word on a sign, and the keeper none. */
+    public function fromDiary(string $sign): ?Hint
+    {
+        return isset($this->given->options[$sign]) ? null : $this->hints[$sign] ?? null;
+    }
+
+    /** @return array<string, string> the keeper's answers, and what the diary was certain of: what a confirmed case is learned by */
+    public function certain(): array
+    {
+        $found = [];
+        foreach ($this->hints as $sign => $hint) {
+            if ($hint->chance >= self::CERTAIN || $hint->chance <= 1.0 - self::CERTAIN) {
+                $found[$sign] = $hint->chance > 0.5 ? Sign::YES : Sign::NO;
+            }
+        }
+
+        return [...$found, ...$this->given->options];
+    }
+
+    /** @param array<string, Sign> $signs */
+    private function answers(array $signs): Answers
+    {
+        $answers = Answers::none();
+        foreach ($signs as $key => $sign) {
+            $option = $this->given->options[$key] ?? null;
+            $hint = $this->fromDiary($key);
+            if ($option !== null && in_array($option, $sign->options, true)) {
+                $answers = $answers->with($sign, $option);
+            } elseif ($hint !== null && $sign->isYesNo()) {
+                $answers = $answers->likely($sign, $hint->chance);
+            }
+        }
+
+        return $answers;
+    }
+
+    /** @return array{array<string, array<string, list<int>>>, int} */
+    private static function confirmed(Keeper $keeper, Inquiry $now): array
+    {
+        $signs = [...Looks::all(), ...Hints::all(), ...LeafSigns::all()];
+        $counts = [];
+        $ended = Inquiry::query()->whereIn('tank_id', $keeper->tanks()->select('tanks.id'))->where('about', $now->about)->whereKeyNot($now->id)->whereNotNull('ended_at')->where(static fn(Builder $cases) => $cases->whereNotNull('kind')->orWhereNotNull('cause'))->orderByDesc('ended_at')->limit(self::MOST)->get(['id', 'answers', 'kind', 'cause']);
+        foreach ($ended as $case) {
+            foreach (GivenAnswers::from($case->answers)->options as $key => $option) {
+                $at = isset($signs[$key]) ? array_search($option, $signs[$key]->options, true) : false;
+                foreach ($at === false ? [] : array_filter([$case->kind, $case->cause]) as $of) {
+                    $counts[$of][$key] ??= array_fill(0, count($signs[$key]->options), 0);
+                    $counts[$of][$key] = self::counted($counts[$of][$key], (int) $at);
+                }
+            }
+        }
+
+        return [$counts, $ended->count()];
+    }
+
+    /**
+     * @param list<int> $counts
+     *
+     * @return list<int>
+     */
+    private static function counted(array $counts, int $at): array
+    {
+        return array_map(static fn(int $count, int $i): int => $count + ($i === $at ? 1 : 0), $counts, array_keys($counts));
+    }
+
+    /**
+     * Only cases that were confirmed as a cause count, for what it shows.
+     *
+     * @param array<string, array<string, list<int>>> $confirmed
+     *
+     * @return array<string, array<string, array{list<int>, list<int>}>>
+     */
+    private static function withCause(array $confirmed): array
+    {
+        return array_map(static fn(array $signs): array => array_map(static fn(array $seen): array => [$seen, []], $signs), $confirmed);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Something that grows or looks wrong in a tank: what its keeper answered, what was done about it and what it turned out to be.
+ *
+ * @property int                  $id
+ * @property int                  $tank_id
+ * @property About                $about
+ * @property string|null          $place
+ * @property Aim                  $aim
+ * @property int|null             $stand_id
+ * @property int|null             $photo_id
+ * @property mixed                $answers as they are kept
+ * @property string|null          $kind     what it turned out to be
+ * @property string|null          $cause
+ * @property Result|null          $outcome
+ * @property CarbonImmutable      $opened_at
+ * @property CarbonImmutable|null $ended_at
+ * @property-read Tank            $tank
+ * @property-read Stand|null      $stand
+ */
+final class Inquiry extends Record
+{
+    public $timestamps = false;
+
+    protected $attributes = ['answers' => '[]', 'aim' => 'none'];
+
+    protected $fillable = ['about', 'place', 'aim', 'stand_id', 'photo_id', 'answers', 'kind', 'cause', 'outcome', 'opened_at', 'ended_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'tank_id' => 'integer', 'stand_id' => 'integer', 'photo_id' => 'integer', 'about' => About::class, 'aim' => Aim::class, 'answers' => 'array', 'outcome' => Result::class,
+            'opened_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime',
+        ];
+    }
+
+    /** @return BelongsTo<Tank, $this> */
+    public function tank(): BelongsTo
+    {
+        return $this->belongsTo(Tank::class);
+    }
+
+    /** @return BelongsTo<Stand, $this> */
+    public function stand(): BelongsTo
+    {
+        return $this->belongsTo(Stand::class);
+    }
+
+    /** @return HasMany<Treatment, $this> */
+    public function treatments(): HasMany
+    {
+        return $this->hasMany(Treatment::class)->orderBy('check_on')->orderBy('id');
+    }
+
+    /**
+     * Those that are not ended.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereNull('ended_at');
+    }
+}

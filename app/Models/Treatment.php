@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Remedy;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something that is done about a finding, until the day on which it is looked at whether it helped.
+ *
+ * @property int                  $id
+ * @property int                  $inquiry_id
+ * @property Remedy               $remedy
+ * @property string|null          $cause that it is to take away
+ * @property CarbonImmutable      $begun_at
+ * @property CarbonImmutable      $check_on in the keeper's calendar
+ * @property CarbonImmutable|null $checked_at
+ * @property Result|null          $result
+ * @property-read Inquiry         $inquiry
+ */
+final class Treatment extends Record
+{
+    public $timestamps = false;
+
+    protected $fillable = ['remedy', 'cause', 'begun_at', 'check_on', 'checked_at', 'result'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['inquiry_id' => 'integer', 'remedy' => Remedy::class, 'begun_at' => 'immutable_datetime', 'check_on' => 'immutable_date:Y-m-d', 'checked_at' => 'immutable_datetime', 'result' => Result::class];
+    }
+
+    /** @return BelongsTo<Inquiry, $this> */
+    public function inquiry(): BelongsTo
+    {
+        return $this->belongsTo(Inquiry::class);
+    }
+}

@@ -1,0 +1,429 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\InquiryOf;
+use App\Known\LightOf;
+use App\Known\TankWater;
+use App\Known\VesselOf;
+use App\Models\Aim;
+use App\Models\Inquiry;
+use App\Models\Tank;
+use App\Models\Treatment;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Causes;
+use Cresco\Core\Algae\DieOff;
+use Cresco\Core\Algae\Grazer;
+use Cresco\Core\Algae\Kind;
+use Cresco\Core\Algae\Kinds;
+use Cresco\Core\Algae\LightStep;
+use Cresco\Core\Algae\Remedy;
+use Cresco\Core\Algae\Sort;
+use Cresco\Core\Algae\WhichKind;
+use Cresco\Core\Evidence\Belief;
+use Cresco\Core\Evidence\Next;
+use Cresco\Core\Evidence\OneOf;
+use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Leaves\LeafCauses;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Work\Peroxide;
+use Cresco\Core\Working\Computation;
+
+/** One finding: what it is, why it is here, what is done about it. */
+final class InquiryPage
+{
+    /** Kinds and causes that are shown; the rest is counted. */
+    private const SHOWN = 5;
+
+    /** Share from which something is shown at all. */
+    private const LEAST = 0.05;
+
+    /** Share from which a cause is gone after. House default. */
+    private const LIKELY = 0.5;
+
+    /** Share from which what takes a cause away is offered. House default. */
+    private const OFFERED = 0.2;
+
+    /** Things that are ticked beside taking it out: one at its cause at a time shows what helped. House default. */
+    private const AT_ONCE = 2;
+
+    /** Fresh mass that is reckoned with when nobody weighed it: a handful, g. House default. */
+    public const HANDFUL = 30.0;
+
+    /** dKH that is reckoned with where none was read. House default. */
+    private const KH = 4.0;
+
+    public readonly Inquiry $inquiry;
+
+    public readonly Tank $tank;
+
+    public readonly Show $show;
+
+    private ?TankWater $water = null;
+
+    public function __construct(public readonly InquiryOf $of, public readonly string $part, public readonly float $grams = self::HANDFUL)
+    {
+        $this->inquiry = $of->inquiry;
+        $this->tank = $of->inquiry->tank;
+        $this->show = $this->tank->keeper->show();
+    }
+
+    public function title(): string
+    {
+        return InquiryWords::title($this->inquiry);
+    }
+
+    public function url(string $part = ''): string
+    {
+        return '/tanks/'.$this->tank->id.'/inquiries/'.$this->inquiry->id.($part === '' || $part === 'what' ? '' : '/'.$part);
+    }
+
+    /** @return array<string, string> its parts with their addresses */
+    public function parts(): array
+    {
+        return array_map($this->url(...), $this->of->isAboutLeaves() ? ['what' => 'what', 'now' => 'now'] : ['what' => 'what', 'why' => 'why', 'now' => 'now']);
+    }
+
+    private function isWhat(): bool
+    {
+        return $this->part === 'what' && !$this->of->isAboutLeaves();
+    }
+
+    private function next(): ?Next
+    {
+        return $this->isWhat() ? $this->of->kinds()->next(WhichKind::acts()) : $this->of->causes()->next();
+    }
+
+    /** @return array{question: Question, danger: bool}|null what tells most for what it costs */
+    public function asked(): ?array
+    {
+        $next = $this->inquiry->ended_at === null ? $this->next() : null;
+
+        return $next === null ? null : ['question' => $this->question($next->sign), 'danger' => $next->danger];
+    }
+
+    /** @return list<Question> all of them */
+    public function questions(): array
+    {
+        return array_values(array_map($this->question(...), $this->isWhat() ? $this->of->signs() : $this->of->causeSigns()));
+    }
+
+    private function question(Sign $sign): Question
+    {
+        return new Question($sign, $this->of->given->options[$sign->key] ?? null, $this->of->fromDiary($sign->key));
+    }
+
+    /** @return list<Suspect> what it may be, or what may be behind it, most likely first */
+    public function suspects(): array
+    {
+        $found = [];
+        foreach ($this->isWhat() ? $this->of->kinds()->ranked() : $this->of->causes()->ranked() as $key => $share) {
+            if (count($found) < self::SHOWN && ($share >= self::LEAST || count($found) < 3)) {
+                $found[] = $this->isWhat() ? $this->kind($key, $share) : $this->cause($key, $share);
+            }
+        }
+
+        return $found;
+    }
+
+    /** How many are not shown. */
+    public function rest(): int
+    {
+        return count(array_filter($this->isWhat() ? $this->of->kinds()->posterior() : $this->of->causes()->posterior())) - count($this->suspects());
+    }
+
+    private function kind(string $key, float $share): Suspect
+    {
+        $kind = Kinds::all()[$key] ?? null;
+        $misfits = $kind === null ? [] : $this->of->kinds()->misfits($key);
+
+        return new Suspect(
+            $key,
+            InquiryWords::kind($key),
+            __($kind === null ? 'inquiry.none_looks' : 'inquiry.kinds.'.$key.'.looks'),
+            $share,
+            Belief::of($share)->value,
+            $kind === null ? [] : $this->of->kinds()->weights($key),
+            $kind?->drawing,
+            $misfits === [] ? null : (string) __('inquiry.poor', ['signs' => Words::list(array_map(fn(string $sign): string => $this->said($sign), $misfits))]),
+        );
+    }
+
+    private function cause(string $key, float $share): Suspect
+    {
+        return new Suspect($key, InquiryWords::cause($key, $this->inquiry->about), __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'), $share, Belief::of(min(1.0, $share))->value, $this->of->causes()->weights($key));
+    }
+
+    /** A sign as it was answered, for a sentence. */
+    public function said(string $key): string
+    {
+        $sign = $this->of->signs()[$key] ?? $this->of->causeSigns()[$key] ?? null;
+        if ($sign === null) {
+            return $key;
+        }
+        $question = $this->question($sign);
+        $short = __('inquiry.short.'.$key);
+
+        return $sign->isYesNo() ? $short.': '.($question->held() ?? __('inquiry.unknown')) : ($question->held() ?? __('inquiry.unknown'));
+    }
+
+    /** Where a sign was read. */
+    public function source(string $key): string
+    {
+        $hint = $this->of->fromDiary($key);
+
+        return $hint === null ? __('inquiry.said') : Question::words($hint);
+    }
+
+    /** @return list<Question> that are not answered and of which the answer would move the causes most */
+    public function open(): array
+    {
+        $gains = [];
+        foreach ($this->of->causeSigns() as $key => $sign) {
+            $gain = $this->of->causes()->gain($sign);
+            if ($gain > $sign->effort->bits()) {
+                $gains[$key] = $gain - $sign->effort->bits();
+            }
+        }
+        arsort($gains);
+
+        return array_map(fn(string $key): Question => $this->question($this->of->causeSigns()[$key]), array_slice(array_keys($gains), 0, self::SHOWN));
+    }
+
+    /** The kind that is held for true; null for leaves, and while none is likely. */
+    public function held(): ?Kind
+    {
+        if ($this->of->isAboutLeaves()) {
+            return null;
+        }
+        $ranked = $this->of->kinds()->ranked();
+        $key = $this->inquiry->kind ?? (string) array_key_first($ranked);
+
+        return isset(Kinds::all()[$key]) && ($this->inquiry->kind !== null || $ranked[$key] >= self::OFFERED) ? Kinds::all()[$key] : null;
+    }
+
+    /** @return list<Treatment> that are under way */
+    public function underWay(): array
+    {
+        return array_values($this->inquiry->treatments->whereNull('checked_at')->all());
+    }
+
+    /** @return list<Treatment> that were looked at */
+    public function looked(): array
+    {
+        return array_values($this->inquiry->treatments->whereNotNull('checked_at')->sortByDesc('checked_at')->all());
+    }
+
+    public function isDue(Treatment $treatment): bool
+    {
+        return $treatment->check_on->format('Y-m-d') <= $this->show->local(CarbonImmutable::now())->format('Y-m-d');
+    }
+
+    /** A day of the keeper's calendar in words. */
+    public function day(CarbonImmutable $day): string
+    {
+        return $this->show->day(CarbonImmutable::parse($day->format('Y-m-d').' 12:00', $this->tank->keeper->timezone)->utc());
+    }
+
+    /** @return list<Proposal> what can be done, the usual first */
+    public function proposals(): array
+    {
+        $kind = $this->held();
+        $wanted = [];
+        if ($kind !== null) {
+            $wanted[Remedy::Hand->value] = null;
+        }
+        foreach ($this->of->causes()->ranked() as $cause => $share) {
+            foreach ($share < self::OFFERED ? [] : ($this->of->isAboutLeaves() ? LeafCauses::remedies($cause) : Causes::remedies($cause)) as $remedy) {
+                $wanted[$remedy->value] ??= $cause;
+            }
+        }
+        foreach ($kind->remedies ?? [] as $remedy) {
+            $wanted[$remedy->value] ??= null;
+        }
+        if ($kind !== null && $kind->takesSpot) {
+            $wanted[Remedy::Spot->value] ??= null;
+        }
+        if ($kind !== null && ($kind->takesSpot || $kind->takesDark)) {
+            $wanted[Remedy::Changes->value] ??= null;
+        }
+        $planned = [];
+        foreach ($this->underWay() as $treatment) {
+            $planned[$treatment->remedy->value] = $treatment->check_on;
+        }
+        $proposals = [];
+        $ticked = 0;
+        foreach ($wanted as $name => $cause) {
+            $remedy = Remedy::from($name);
+            if (!$this->isOffered($remedy, $kind)) {
+                continue;
+            }
+            $share = $cause === null ? 0.0 : $this->of->causes()->posterior()[$cause];
+            $tick = $planned === [] && $this->inquiry->aim !== Aim::Wanted && (($remedy === Remedy::Hand && $this->inquiry->aim === Aim::None) || ($share >= self::LIKELY && $ticked < self::AT_ONCE));
+            $ticked += $tick && $remedy !== Remedy::Hand ? 1 : 0;
+            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null ? null : InquiryWords::cause($cause, $this->inquiry->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, $remedy === Remedy::Changes ? ['ammonium', 'oxygen'] : []);
+        }
+
+        return $proposals;
+    }
+
+    private function isOffered(Remedy $remedy, ?Kind $kind): bool
+    {
+        return match ($remedy) {
+            Remedy::Hand => $kind !== null,
+            Remedy::Spot => $kind === null || $kind->takesSpot,
+            Remedy::Dark => $kind === null || $kind->takesDark,
+            default => true,
+        };
+    }
+
+    /** @return list<string> */
+    private static function cautions(Remedy $remedy, ?Kind $kind): array
+    {
+        return match (true) {
+            $remedy === Remedy::Spot => [__('inquiry.cautions.peroxide'), __('inquiry.cautions.copper')],
+            $remedy === Remedy::Dark => [__('inquiry.cautions.oxygen')],
+            $remedy === Remedy::Hand && $kind?->key === 'cyanobacteria' => [__('inquiry.cautions.gloves')],
+            default => [],
+        };
+    }
+
+    private function how(Remedy $remedy, ?Kind $kind): string
+    {
+        $key = 'inquiry.remedies.'.$remedy->value;
+
+        return match ($remedy) {
+            Remedy::Hand => implode(' ', array_map(static fn($technique): string => __('inquiry.techniques.'.$technique->value), $kind->techniques ?? [])),
+            Remedy::Spot => __($key.'.how', ['most' => $this->show->liquid(Peroxide::most($this->low(), $this->tank->animals->isSensitive())), 'litres' => $this->show->volume($this->low())]),
+            Remedy::LightHours => $this->lightHours($key),
+            Remedy::Changes => $this->series($key, $kind),
+            Remedy::Grazers => $this->grazers($key, $kind),
+            Remedy::Wait => __($key.'.how', ['day' => $this->show->day(CarbonImmutable::now()->addDays($remedy->days()))]),
+            default => __($key.'.how'),
+        };
+    }
+
+    /** Litres that are left at the mark of the usual change. */
+    private function low(): float
+    {
+        return VesselOf::tank($this->tank)->litres() * (1.0 - $this->tank->routine_share);
+    }
+
+    private function lightHours(string $key): string
+    {
+        $this->tank->loadMissing(['lamps', 'lightReadings', 'devices']);
+        $hours = min(24.0, LightOf::given($this->tank, LightOf::tank($this->tank))[0]);
+        $next = LightStep::hours($hours);
+
+        return $next === null ? __($key.'.light_least') : __($key.'.how', ['hours' => Show::plain($hours, 1), 'next' => Show::plain($next, 1)]);
+    }
+
+    private function water(): TankWater
+    {
+        return $this->water ??= TankWater::of($this->tank);
+    }
+
+    public function dieOff(?Kind $kind = null): DieOff
+    {
+        $isSettled = ($this->of->hints['young'] ?? null) === null || $this->of->hints['young']->chance < 0.5;
+
+        return new DieOff(($kind ?? $this->held())->sort ?? Sort::Alga, $this->grams, VesselOf::tank($this->tank)->litres(), max(0.0, $this->water()->made()->value), $isSettled);
+    }
+
+    private function series(string $key, ?Kind $kind): string
+    {
+        $dies = $this->dieOff($kind);
+        $celsius = min(40.0, max(1.0, $this->water()->state()->central(Parameter::Temperature, $this->tank->warmth)));
+        $alkalinity = max(0.05, $this->water()->state()->central(Parameter::CarbonateHardness, self::KH * Alkalinity::MILLIEQUIVALENT_PER_DEGREE));
+        $changes = $dies->changes($this->tank->animals->ammoniaAlarm(), $share = min(0.9, max(0.05, $this->tank->routine_share)), $alkalinity, $celsius);
+        $oxygen = $dies->oxygen();
+        $sizing = __($key.'.sizing', [
+            'mass' => Show::plain($this->grams, 0).' g', 'ammonium' => $this->show->value(Parameter::Ammonium, DieOff::OFF * $dies->ammonium()->value('NH4')), 'oxygen' => Show::plain($oxygen->value('O2'), 1),
+            'held' => Show::plain($oxygen->value('held'), 1), 'ph' => Show::plain(DieOff::highestPh($alkalinity, $celsius), 1),
+        ]);
+
+        return $sizing.' '.match (true) {
+            $changes === null => __($key.'.series_too_much'),
+            $changes === 0 => __($key.'.series_none'),
+            default => trans_choice($key.'.series', $changes, ['count' => $changes, 'share' => $this->show->percent($share)]),
+        };
+    }
+
+    private function grazers(string $key, ?Kind $kind): string
+    {
+        $takers = $kind === null ? [] : Grazer::takers($kind->key);
+        if ($takers === []) {
+            return __($key.'.no_taker');
+        }
+        $hardness = $this->water()->state()->get(Parameter::GeneralHardness)?->central();
+        $fits = $not = [];
+        foreach ($takers as $grazer) {
+            $name = __('inquiry.grazers.'.$grazer->value, ['number' => $grazer->needs()[4]]);
+            $against = $grazer->against(VesselOf::tank($this->tank)->litres(), min(45.0, max(0.0, $this->tank->warmth)), $hardness === null ? null : min(100.0, max(0.0, $hardness / Hardness::MILLIMOLE_PER_DEGREE)), $this->tank->animals);
+            if ($against === []) {
+                $fits[] = $name;
+            } else {
+                $not[] = $name.' ('.Words::list(array_map(static fn(string $why): string => __('inquiry.grazers.against.'.$why), $against)).')';
+            }
+        }
+
+        return ($fits === [] ? __($key.'.none') : __($key.'.how', ['fits' => implode('; ', $fits)])).($not === [] ? '' : ' '.__($key.'.not', ['not' => implode('; ', $not)]));
+    }
+
+    /** @return list<ConcernLine> dangers that come before any diagnosis */
+    public function alarms(): array
+    {
+        return $this->inquiry->ended_at !== null ? [] : array_values(array_filter(ConcernLine::urgent($this->water(), $this->show), static fn(ConcernLine $line): bool => $line->isAlarm()));
+    }
+
+    /** The working of a figure; null for an unknown name. */
+    public function working(string $name): ?Computation
+    {
+        return match ($name) {
+            'ammonium' => $this->dieOff()->ammonium(),
+            'oxygen' => $this->dieOff()->oxygen(),
+            default => null,
+        };
+    }
+
+    /** @return array<string, string> kinds by key, for saying what it turned out to be */
+    public function kinds(): array
+    {
+        $names = array_map(InquiryWords::kind(...), array_combine(array_keys(Kinds::all()), array_keys(Kinds::all())));
+        asort($names);
+
+        return $names;
+    }
+
+    /** @return array<string, string> causes by key, most likely first */
+    public function causes(): array
+    {
+        $names = [];
+        foreach (array_keys($this->of->causes()->ranked()) as $key) {
+            $names[$key] = InquiryWords::cause($key, $this->inquiry->about);
+        }
+
+        return $names;
+    }
+
+    /** How many ended cases of this keeper are weighed in. */
+    public function learnedFrom(): int
+    {
+        return $this->of->cases;
+    }
+
+    public function isFresh(): bool
+    {
+        return $this->of->given->options === [];
+    }
+
+    public function isNone(): bool
+    {
+        return $this->isWhat() && array_key_first($this->of->kinds()->ranked()) === OneOf::NONE;
+    }
+}

@@ -1,0 +1,40 @@
+<x-layout :title="__('inquiry.title', ['tank' => $tank->name])" :loop="$loop" wide :act="true">
+    <h1 class="visually-hidden">{{ __('inquiry.title', ['tank' => $tank->name]) }}</h1>
+    <div class="sheet trouble">
+        <section class="board" id="do" aria-labelledby="begin-title">
+            <h2 id="begin-title">{{ __('inquiry.begin.growth') }}</h2>
+            <p class="lead">{{ __('inquiry.lead') }}</p>
+            <form method="post" action="/tanks/{{ $tank->id }}/inquiries">@csrf
+                <input type="hidden" name="about" value="growth">
+                <p class="fault" id="e-f-about">{{ $errors->first('about') }}</p>
+                <div class="tiles" role="group" aria-label="{{ __('inquiry.begin.where') }}">
+                    @foreach($page->places() as $key => $label)<button class="tile" name="place" value="{{ $key }}">@include('inquiries.drawing', ['key' => $key])
+                        <span>{{ ucfirst($label) }}</span></button>@endforeach
+                </div>
+                <p class="fault" id="e-f-place">{{ $errors->first('place') }}</p>
+            </form>
+            <h2>{{ __('inquiry.begin.leaves') }}</h2>
+            <form method="post" action="/tanks/{{ $tank->id }}/inquiries" class="leaves-form">@csrf
+                <input type="hidden" name="about" value="leaves">
+                <x-choice name="stand" :label="__('inquiry.begin.which')" :options="['' => __('inquiry.begin.all_plants')] + $page->stands()"/>
+                <button class="act">{{ __('inquiry.begin.start_leaves') }}</button>
+            </form>
+        </section>
+        <aside class="side right" aria-labelledby="open-title">
+            <h2 id="open-title">{{ __('inquiry.looked_into') }}</h2>
+            @forelse($page->open() as $inquiry)
+                <p class="found"><a href="/tanks/{{ $tank->id }}/inquiries/{{ $inquiry->id }}{{ $inquiry->treatments->isEmpty() ? '' : '/now' }}"
+                    >{{ App\View\InquiryWords::title($inquiry) }}</a><br><small>{{ $page->state($inquiry) }}</small></p>
+            @empty
+                <p>{{ __('inquiry.none') }}</p>
+            @endforelse
+            @if($page->ended() !== [])
+                <h2>{{ __('inquiry.ended') }}</h2>
+                @foreach($page->ended() as $inquiry)
+                <p class="found"><a href="/tanks/{{ $tank->id }}/inquiries/{{ $inquiry->id }}/now">{{ App\View\InquiryWords::title($inquiry) }}</a><br>
+                    <small>{{ $page->show->day($inquiry->ended_at) }}, {{ __('inquiry.end.outcomes.'.$inquiry->outcome?->value) }}</small></p>
+                @endforeach
+            @endif
+        </aside>
+    </div>
+</x-layout>

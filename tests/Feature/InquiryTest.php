@@ -1,0 +1,292 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Known\HintsOf;
+use App\Known\InquiryOf;
+use App\Known\VesselOf;
+use App\Models\Entry;
+use App\Models\Inquiry;
+use App\Models\Keeper;
+use App\Models\Result;
+use App\Models\Tank;
+use App\Models\Treatment;
+use Cresco\Core\Algae\Causes;
+use Cresco\Core\Algae\Grazer;
+use Cresco\Core\Algae\Hints;
+use Cresco\Core\Algae\Kinds;
+use Cresco\Core\Algae\Looks;
+use Cresco\Core\Algae\Remedy;
+use Cresco\Core\Algae\Technique;
+use Cresco\Core\Leaves\LeafCauses;
+use Cresco\Core\Leaves\LeafSigns;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** From something that grows to what is done about it and how it ended. */
+final class InquiryTest extends FeatureCase
+{
+    private Keeper $keeper;
+
+    private Tank $tank;
+
+    private string $base;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-03-01 18:00');
+        [$this->keeper, $this->tank] = $this->readyTank();
+        $this->base = "/tanks/{$this->tank->id}/inquiries";
+        $this->actingAs($this->keeper);
+    }
+
+    private function begin(string $place = 'edges', string $about = 'growth'): Inquiry
+    {
+        $this->post($this->base, ['about' => $about, 'place' => $place])->assertSessionHasNoErrors();
+
+        return $this->tank->inquiries()->firstOrFail();
+    }
+
+    private function answer(Inquiry $inquiry, string $sign, string $option): void
+    {
+        $this->post("$this->base/$inquiry->id/answers", ['sign' => $sign, 'option' => $option])->assertSessionHasNoErrors();
+    }
+
+    private function weighed(Inquiry $inquiry): InquiryOf
+    {
+        $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
+
+        return InquiryOf::of($tank->inquiries()->findOrFail($inquiry->id), $tank);
+    }
+
+    public function testTheRankingMovesWithEachAnswerAndThePlaceCountsAsOne(): void
+    {
+        $inquiry = $this->begin();
+        self::assertSame(['where' => 'edges'], $this->weighed($inquiry)->given->options);
+        $before = $this->weighed($inquiry)->kinds()->posterior();
+        $this->get("$this->base/$inquiry->id")->assertSee('What does it look like?')->assertSee('Black brush');
+        $this->answer($inquiry, 'shape', 'antlers');
+        $page = $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Likely so far', 'Staghorn', 'likely']);
+        self::assertStringContainsString('<svg class="share"', (string) $page->getContent());
+        self::assertSame('staghorn', array_key_first($this->weighed($inquiry)->kinds()->ranked()));
+        // Taken back, it counts no more.
+        $this->answer($inquiry, 'shape', '');
+        self::assertEqualsWithDelta($before, $this->weighed($inquiry)->kinds()->posterior(), 1e-12);
+    }
+
+    public function testAnAnswerComesBackAsThePartThatChanged(): void
+    {
+        $inquiry = $this->begin();
+        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$inquiry->id/answers", ['sign' => 'shape', 'option' => 'tufts'])->assertOk()->assertSee('Black brush');
+        self::assertStringNotContainsString('<html', (string) $part->getContent());
+        self::assertStringContainsString('id="asking"', (string) $part->getContent());
+    }
+
+    public function testTheDiaryTellsWhatItKnowsAndNoEntryIsNeverANo(): void
+    {
+        $hints = HintsOf::tank($this->tank);
+        self::assertArrayNotHasKey('filter_late', $hints);
+        self::assertArrayNotHasKey('doses_missed', $hints);
+        self::assertLessThan(0.1, $hints['ammonium_seen']->chance);
+        $this->read($this->keeper, $this->tank, ['ammonium' => '0.5-1']);
+        $this->tank->update(['started_on' => '2026-02-01']);
+        $this->tank->foodSpells()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-22', 'grams' => 5, 'note' => 'feeder jammed']);
+        $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
+        $hints = HintsOf::tank($tank);
+        self::assertGreaterThan(0.9, $hints['ammonium_seen']->chance);
+        self::assertGreaterThan(0.9, $hints['young']->chance);
+        self::assertGreaterThan(0.9, $hints['extra_food']->chance);
+        $inquiry = $this->begin();
+        self::assertGreaterThan(0.8, $this->weighed($inquiry)->causes()->posterior()['ammonia']);
+        $this->get("$this->base/$inquiry->id/why")->assertSeeInOrder(['What may be behind it', 'Ammonium in the water', 'very likely'])->assertSee('the tank stands since')->assertSee('feeder jammed');
+    }
+
+    /** @return iterable<string, array{string, float, float}> what was read of phosphate, and the chance of low between */
+    public static function phosphates(): iterable
+    {
+        yield 'clearly low' => ['0.05', 0.9, 1.0];
+        yield 'clearly not' => ['1', 0.0, 0.1];
+        yield 'a field around the limit' => ['0.1-0.3', 0.3, 0.8];
+    }
+
+    #[DataProvider('phosphates')]
+    public function testAReadingNearItsLimitIsOnlyLikely(string $typed, float $least, float $most): void
+    {
+        $this->read($this->keeper, $this->tank, ['phosphate' => $typed]);
+        $chance = HintsOf::tank(Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper))['phosphate_low']->chance;
+        self::assertGreaterThanOrEqual($least, $chance);
+        self::assertLessThanOrEqual($most, $chance);
+    }
+
+    public function testTheKeepersWordGoesBeforeTheDiary(): void
+    {
+        $this->tank->update(['started_on' => '2026-02-01']);
+        $inquiry = $this->begin();
+        self::assertNotNull($this->weighed($inquiry)->fromDiary('young'));
+        $this->answer($inquiry, 'young', 'no');
+        self::assertNull($this->weighed($inquiry)->fromDiary('young'));
+        self::assertLessThan(0.1, $this->weighed($inquiry)->causes()->posterior()['just_young']);
+    }
+
+    public function testAPlanStandsOnTheRoundInTheSessionAndInTheDiaryUntilItsDay(): void
+    {
+        $inquiry = $this->begin('panes');
+        $this->answer($inquiry, 'shape', 'dots');
+        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand', 'light_hours']])->assertSessionHasNoErrors();
+        self::assertSame(['hand' => '2026-03-08', 'light_hours' => '2026-03-15'], Treatment::query()->orderBy('check_on')->get()->mapWithKeys(static fn(Treatment $t): array => [$t->remedy->value => $t->check_on->format('Y-m-d')])->all());
+        self::assertSame('green_spot', $inquiry->fresh()?->kind);
+        self::assertTrue(Entry::query()->where('title', 'like', 'Against green spot on the panes: out by hand%shorter light')->exists());
+        // The blade is work on the panes, and the leaves that carry it are cut.
+        $this->get("/tanks/{$this->tank->id}/compose")->assertSee('Panes');
+        $this->get('/')->assertDontSee('Look again at what was done');
+        $this->travelTo('2026-03-08 09:00');
+        $this->get('/')->assertSee('Look again at what was done: Green spot on the panes');
+        $this->get("$this->base/$inquiry->id/now")->assertSee('Look again: out by hand')->assertSee('By now: less of it than a week ago');
+        // Planned twice it stands once.
+        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
+        self::assertSame(2, $inquiry->treatments()->count());
+    }
+
+    public function testWhatDidNotHelpIsFollowedByItsNextStepAndWhatHelpedIsNot(): void
+    {
+        $inquiry = $this->begin('panes');
+        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand', 'flow']]);
+        [$hand, $flow] = $inquiry->treatments()->get()->all();
+        $this->travelTo('2026-03-16 09:00');
+        $this->post("$this->base/$inquiry->id/treatments/$hand->id", ['result' => 'same', 'goes_on' => '1'])->assertSessionHasNoErrors();
+        $this->post("$this->base/$inquiry->id/treatments/$flow->id", ['result' => 'better', 'goes_on' => '1'])->assertSessionHasNoErrors();
+        $next = $inquiry->treatments()->whereNull('checked_at')->get();
+        self::assertSame([Remedy::LightHours], $next->pluck('remedy')->all());
+        self::assertSame('2026-03-30', $next[0]?->check_on->format('Y-m-d'));
+        // A second tap changes nothing.
+        $this->post("$this->base/$inquiry->id/treatments/$hand->id", ['result' => 'worse', 'goes_on' => '1'])->assertSessionHasNoErrors();
+        self::assertSame(Result::Same, $hand->fresh()?->result);
+        self::assertTrue(Entry::query()->where('title', 'like', 'Check-up of%no change (out by hand)')->exists());
+    }
+
+    public function testAnEndedCaseIsLearnedFromAndCanComeBack(): void
+    {
+        $first = $this->begin('stones');
+        $this->answer($first, 'colour', 'brown');
+        $before = $this->weighed($first)->kinds()->posterior()['staghorn'];
+        $this->post("$this->base/$first->id/end", ['kind' => 'staghorn', 'cause' => 'organic_dirt', 'outcome' => 'better'])->assertSessionHasNoErrors();
+        self::assertSame(['staghorn', 'organic_dirt'], [$first->fresh()?->kind, $first->fresh()?->cause]);
+        $this->post("$this->base/$first->id/answers", ['sign' => 'colour', 'option' => 'green'])->assertSessionHasErrors('ended');
+        $second = $this->begin('stones');
+        $this->answer($second, 'colour', 'brown');
+        self::assertGreaterThan(1.5 * $before, $this->weighed($second)->kinds()->posterior()['staghorn']);
+        $this->get("$this->base/$second->id")->assertSee('One case that you ended is weighed in.');
+        $this->post("$this->base/$first->id/again")->assertSessionHasNoErrors();
+        self::assertNull($first->fresh()?->ended_at);
+    }
+
+    public function testTheTreatmentIsWithinItsCapAndWhatDiesIsReckonedWith(): void
+    {
+        $inquiry = $this->begin('edges');
+        $this->answer($inquiry, 'shape', 'tufts');
+        $this->answer($inquiry, 'colour', 'dark');
+        $litres = VesselOf::tank($this->tank)->litres() * (1.0 - $this->tank->routine_share);
+        $most = $this->keeper->show()->liquid(0.25 * $litres * ($this->tank->animals->isSensitive() ? 0.4 : 1.0));
+        $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('For 30 g that dies');
+        $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('So much must not die in the tank');
+        $this->get("$this->base/$inquiry->id/now?working=oxygen&grams=100")->assertSee('9.1');
+        $this->get("$this->base/$inquiry->id/now?grams=lots")->assertOk()->assertSee('such as 30');
+    }
+
+    public function testBlueGreenSlimeSaysGlovesAndIsNotTreatedWithPeroxide(): void
+    {
+        $inquiry = $this->begin('sand');
+        $this->answer($inquiry, 'shape', 'sheets');
+        $this->answer($inquiry, 'off', 'peels');
+        $this->get("$this->base/$inquiry->id/now")->assertSee('Gloves: cyanobacteria can be poisonous')->assertDontSee('Spot treatment')->assertSee('Three days dark');
+    }
+
+    public function testWhatIsWantedIsLeftAlone(): void
+    {
+        $inquiry = $this->begin('stones');
+        $this->put("$this->base/$inquiry->id", ['aim' => 'wanted'])->assertSessionHasNoErrors();
+        $page = $this->get("$this->base/$inquiry->id/now")->assertSee('nothing need be done');
+        self::assertDoesNotMatchRegularExpression('/name="remedies\[\]"[^>]*checked/', (string) $page->getContent());
+    }
+
+    public function testLeavesAreAskedAfterWithTheirPlant(): void
+    {
+        $stand = $this->tank->stands()->create(['kind' => 'microsorum_pteropus', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.4, 'back_edge' => 1, 'planted_on' => '2026-02-20']);
+        $this->post($this->base, ['about' => 'leaves', 'stand' => (string) $stand->id])->assertSessionHasNoErrors();
+        $inquiry = $this->tank->inquiries()->firstOrFail();
+        $this->get("$this->base/$inquiry->id")->assertSee('Leaves of Microsorum pteropus')->assertSee('weak evidence');
+        self::assertGreaterThan(0.9, $this->weighed($inquiry)->hints['planted_lately']->chance);
+        $this->answer($inquiry, 'new_sound', 'yes');
+        self::assertSame('transition', array_key_first($this->weighed($inquiry)->causes()->ranked()));
+        $this->get("$this->base/$inquiry->id/now")->assertSee('Wait')->assertDontSee('Out by hand');
+    }
+
+    public function testTheRunSheetSaysHowItComesOff(): void
+    {
+        $inquiry = $this->begin('edges');
+        $this->answer($inquiry, 'shape', 'threads');
+        $this->answer($inquiry, 'feel', 'soft');
+        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']]);
+        $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
+        self::assertStringContainsString('Thread algae on leaf edges and tips: Wind it on an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content, JSON_UNESCAPED_UNICODE));
+    }
+
+    public function testBadInputIsSaidAndKeepsNothing(): void
+    {
+        $inquiry = $this->begin();
+        foreach ([['answers', ['sign' => 'shape', 'option' => 'purple'], 'sign'], ['answers', ['sign' => 'nothing', 'option' => 'yes'], 'sign'], ['treatments', [], 'remedies'], ['treatments', ['remedies' => ['bleach']], 'remedies.0'], ['end', ['outcome' => 'maybe'], 'outcome'], ['end', ['outcome' => 'better', 'kind' => 'unicorn'], 'kind']] as [$path, $fields, $at]) {
+            $this->post("$this->base/$inquiry->id/$path", $fields)->assertSessionHasErrors($at);
+        }
+        $this->post($this->base, ['about' => 'weather'])->assertSessionHasErrors('about');
+        $this->post($this->base, ['about' => 'leaves', 'stand' => '999'])->assertSessionHasErrors('stand');
+        self::assertSame([0, 1], [Treatment::query()->count(), Inquiry::query()->count()]);
+        $this->post("$this->base/999/answers", ['sign' => 'shape', 'option' => 'dust'])->assertNotFound();
+    }
+
+    public function testEverythingOfTheCataloguesHasItsWords(): void
+    {
+        $missing = [];
+        $need = static function (string ...$keys) use (&$missing): void {
+            foreach ($keys as $key) {
+                if (!trans()->has($key)) {
+                    $missing[] = $key;
+                }
+            }
+        };
+        foreach (Kinds::all() as $kind) {
+            $need("inquiry.kinds.$kind->key.name", "inquiry.kinds.$kind->key.looks", "inquiry.kinds.$kind->key.does");
+            self::assertStringContainsString('<path', $drawing = view('inquiries.drawing', ['key' => $kind->drawing])->render().'<path', $kind->key);
+            self::assertGreaterThan(200, strlen($drawing), $kind->drawing);
+        }
+        foreach ([...Looks::all(), ...Hints::all(), ...LeafSigns::all()] as $sign) {
+            $need("inquiry.signs.$sign->key.ask");
+            foreach ($sign->isYesNo() ? [] : $sign->options as $option) {
+                $need("inquiry.signs.$sign->key.$option");
+            }
+            if ($sign->isYesNo()) {
+                $need("inquiry.short.$sign->key");
+            }
+        }
+        foreach (array_keys(Causes::all()) as $cause) {
+            $need("inquiry.causes.$cause.name", "inquiry.causes.$cause.why");
+        }
+        foreach (array_keys(LeafCauses::all()) as $cause) {
+            $need("inquiry.leaf_causes.$cause.name", "inquiry.leaf_causes.$cause.why");
+        }
+        foreach (Remedy::cases() as $remedy) {
+            $need("inquiry.remedies.$remedy->value.name", "inquiry.remedies.$remedy->value.how", "inquiry.remedies.$remedy->value.expects");
+        }
+        foreach (Technique::cases() as $technique) {
+            $need("inquiry.techniques.$technique->value");
+        }
+        foreach (Grazer::cases() as $grazer) {
+            $need("inquiry.grazers.$grazer->value");
+        }
+        foreach (Looks::all()['where']->options as $place) {
+            $need("inquiry.places.$place");
+        }
+        self::assertSame([], $missing);
+    }
+}
