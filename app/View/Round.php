@@ -8,10 +8,12 @@ use App\Known\AgendaOf;
 use App\Known\CapsulesOf;
 use App\Known\DosesDue;
 use App\Known\Made;
+use App\Known\Moved;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\TreatmentsOf;
 use App\Known\VesselOf;
+use App\Known\WatchOf;
 use App\Models\AfterJob;
 use App\Models\DosePlan;
 use App\Models\Keeper;
@@ -69,9 +71,10 @@ final readonly class Round
         $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
         $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
         $checks = TreatmentsOf::due($ids, $keeper->show()->local(CarbonImmutable::now()));
+        $moved = WatchOf::ofMany($waters, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {
-            $strips[] = self::strip($checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
+            $strips[] = self::strip($moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
@@ -79,10 +82,11 @@ final readonly class Round
     }
 
     /**
+     * @param list<Moved>     $moved  quietly
      * @param list<Treatment> $checks that are due to be looked at
      * @param list<DosePlan>  $doses  of today that nobody has noted
      */
-    private static function strip(array $checks, array $doses, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
+    private static function strip(array $moved, array $checks, array $doses, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
@@ -118,6 +122,7 @@ final readonly class Round
                 ...array_diff($give === null ? [] : [$give], [$head]),
                 ...($agenda->now(CapsulesOf::KEY) === [] ? [] : [trans_choice('food.capsules.round', count($agenda->now(CapsulesOf::KEY)), ['count' => count($agenda->now(CapsulesOf::KEY))])]),
                 ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
+                ...($moved === [] ? [] : [WatchWords::line($moved[0], $show)]),
             ],
             $url === self::session($tank, $tasks) ? $tasks : [],
         );

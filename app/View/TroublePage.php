@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\Moved;
+use App\Known\TankWater;
+use App\Known\WatchOf;
 use App\Models\Inquiry;
 use App\Models\Stand;
 use App\Models\Tank;
@@ -33,6 +36,14 @@ final readonly class TroublePage
     public function ended(): array
     {
         return array_values($this->tank->inquiries()->whereNotNull('ended_at')->reorder()->orderByDesc('ended_at')->limit(self::ENDED)->with('stand.plantKind')->get()->all());
+    }
+
+    /** @return list<string> courses that have moved to another level, in words */
+    public function moved(): array
+    {
+        $water = TankWater::of($this->tank);
+
+        return array_map(fn(Moved $moved): string => WatchWords::line($moved, $this->show), WatchOf::ofMany([$this->tank->id => $water], $this->show)[$this->tank->id]);
     }
 
     /** @return array<string, string> places by key */

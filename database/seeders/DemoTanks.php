@@ -84,6 +84,7 @@ final class DemoTanks
                     [78, 'event', 'Feeder jammed open', 'A week of food in one night. Siphoned what lay there, ammonium showed for three days.'],
                     [77, 'work', 'Fed nothing for four days', ''],
                     [35, 'event', 'Spawning in the shells', 'Left corner left alone.'],
+                    [27, 'event', 'Cover glass cracked', 'The right half is off until a new one is cut.'],
                     [15, 'note', 'Harbour store was too strong', 'Two scoops were in it already when I added two. The pen said 640 before, nobody read it after.'],
                     [6, 'note', 'Heater hums', 'Watch how fast it comes back after the change.'],
                 ],

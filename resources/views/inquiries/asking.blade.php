@@ -6,7 +6,8 @@
             @php($question = $asked['question'])
             <h2 id="asked-title">{{ __('inquiry.next.head') }}</h2>
             @if($asked['danger'])<p class="caution">{{ __('inquiry.next.danger') }}</p>@endif
-            <form class="asked" method="post" action="{{ $page->url() }}/answers" hx-post="{{ $page->url() }}/answers" hx-target="#asking" hx-swap="outerHTML">@csrf
+            <form class="asked" method="post" action="{{ $page->url() }}/answers" hx-post="{{ $page->url() }}/answers"
+                hx-target="#asking" hx-swap="outerHTML">@csrf
                 <input type="hidden" name="sign" value="{{ $question->sign->key }}"><input type="hidden" name="part" value="{{ $page->part }}">
                 <p class="ask">{{ $question->text() }} <small>{{ __('inquiry.effort.'.$question->sign->effort->value) }}</small></p>
                 @if($question->how())<p class="how">{{ $question->how() }}</p>@endif
@@ -47,13 +48,15 @@
     <aside class="side right" aria-labelledby="likely-title">
         <h2 id="likely-title">{{ __($page->part === 'what' && !$page->of->isAboutLeaves() ? 'inquiry.ranking' : 'inquiry.why.head') }}</h2>
         @if($page->isFresh() && $page->part === 'what')<p class="hint">{{ __('inquiry.fresh') }}</p>@endif
-        @if($page->of->isAboutLeaves())<p class="hint">{{ __('inquiry.weak') }}</p>@elseif($page->part === 'why')<p class="hint">{{ __('inquiry.why.several') }}</p>@endif
+        @if($page->of->isAboutLeaves())<p class="hint">{{ __('inquiry.weak') }}</p>
+        @elseif($page->part === 'why')<p class="hint">{{ __('inquiry.why.several') }}</p>@endif
         <ol class="suspects">
             @foreach($page->suspects() as $i => $suspect)
             <li>
                 <p class="name">@if($suspect->drawing)@include('inquiries.drawing', ['key' => $suspect->drawing])@endif
                     <b>{{ $suspect->name }}</b> <span class="belief">{{ __('inquiry.belief.'.$suspect->belief) }}</span><br>
-                    <svg class="share" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"><rect width="{{ $suspect->width() }}" height="6"/></svg>
+                    <svg class="share" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"><rect
+                         width="{{ $suspect->width() }}" height="6"/></svg>
                     <small>{{ $suspect->tenths() }}</small></p>
                 <p class="looks">{{ $suspect->text }}@if($suspect->aside) <b>{{ $suspect->aside }}</b>@endif</p>
                 @if($suspect->bars() !== [])
@@ -62,7 +65,8 @@
                     <ul class="weights">
                     @foreach($suspect->bars() as $bar)
                         <li><span>{{ $page->said($bar['sign']) }} <small>{{ $page->source($bar['sign']) }}</small></span>
-                            <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true"><rect @class(['for' => $bar['for']]) x="{{ $bar['left'] }}" y="1"
+                            <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
+                                <rect @class(['for' => $bar['for']]) x="{{ $bar['left'] }}" y="1"
                                 width="{{ $bar['width'] }}" height="6"/><path d="M50 0v8"/></svg>
                             <span class="num">{{ __('inquiry.decibans', ['value' => $bar['decibans']]) }}<span
                                 class="visually-hidden">, {{ __($bar['for'] ? 'inquiry.why.for' : 'inquiry.why.against') }}</span></span></li>
@@ -74,6 +78,7 @@
             @endforeach
         </ol>
         @if($page->rest() > 0)<p class="hint">{{ trans_choice('inquiry.rest', $page->rest(), ['count' => $page->rest()]) }}</p>@endif
-        <p class="hint">{{ __('inquiry.grades') }}@if($page->learnedFrom() > 0) {{ trans_choice('inquiry.learned', $page->learnedFrom(), ['count' => $page->learnedFrom()]) }}@endif</p>
+        <p class="hint">{{ __('inquiry.grades') }}@if($page->learnedFrom() > 0)
+            {{ trans_choice('inquiry.learned', $page->learnedFrom(), ['count' => $page->learnedFrom()]) }}@endif</p>
     </aside>
 </div>

@@ -43,7 +43,8 @@
     <path class="line" d="M10 12l10 7-4 11 10 8M20 19l13-3 8 9-6 11-19-6M33 16l4-10M41 25l13-4 6-11M41 25l8 10-3 11M54 21l10 8-4 11-11-5M35 36l-3 10"/>
     @break
 @case('sheets')
-    <path class="ground" d="M4 34h64v16H4z"/><path class="full soft" d="M6 34q8-9 18-4t18-2 24 6q-4 8-16 6-8 6-18 2-16 4-26-8z"/><path class="line" d="M44 30q10-14 18-8"/>
+    <path class="ground" d="M4 34h64v16H4z"/><path class="full soft" d="M6 34q8-9 18-4t18-2 24 6q-4 8-16 6-8 6-18 2-16 4-26-8z"/>
+    <path class="line" d="M44 30q10-14 18-8"/>
     @break
 @case('cloud')
 @case('haze')
@@ -66,7 +67,8 @@
     @foreach([[26, 26], [34, 22], [42, 26], [30, 32], [38, 32], [46, 32]] as [$x, $y])<circle class="ring" cx="{{ $x }}" cy="{{ $y }}" r="4"/>@endforeach
     @break
 @case('hydra')
-    <path class="ground" d="M4 44h64v6H4z"/><path class="line thick" d="M36 44V26"/><path class="line" d="M36 26Q26 20 22 8M36 26Q33 16 34 6M36 26Q40 16 44 7M36 26Q46 22 54 14"/>
+    <path class="ground" d="M4 44h64v6H4z"/><path class="line thick" d="M36 44V26"/>
+    <path class="line" d="M36 26Q26 20 22 8M36 26Q33 16 34 6M36 26Q40 16 44 7M36 26Q46 22 54 14"/>
     @break
 @case('worms')
 @case('bodies')

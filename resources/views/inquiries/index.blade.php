@@ -8,7 +8,8 @@
                 <input type="hidden" name="about" value="growth">
                 <p class="fault" id="e-f-about">{{ $errors->first('about') }}</p>
                 <div class="tiles" role="group" aria-label="{{ __('inquiry.begin.where') }}">
-                    @foreach($page->places() as $key => $label)<button class="tile" name="place" value="{{ $key }}">@include('inquiries.drawing', ['key' => $key])
+                    @foreach($page->places() as $key => $label)<button class="tile" name="place" value="{{ $key }}"
+                        >@include('inquiries.drawing', ['key' => $key])
                         <span>{{ ucfirst($label) }}</span></button>@endforeach
                 </div>
                 <p class="fault" id="e-f-place">{{ $errors->first('place') }}</p>
@@ -28,6 +29,9 @@
             @empty
                 <p>{{ __('inquiry.none') }}</p>
             @endforelse
+            <h2>{{ __('inquiry.watch.head') }}</h2>
+            @forelse($page->moved() as $line)<p>{{ $line }}.</p>@empty<p>{{ __('inquiry.watch.none') }}</p>@endforelse
+            <p class="hint">{{ __('inquiry.watch.why') }}</p>
             @if($page->ended() !== [])
                 <h2>{{ __('inquiry.ended') }}</h2>
                 @foreach($page->ended() as $inquiry)

@@ -31,11 +31,13 @@
                     @checked($proposal->ticked) @disabled($proposal->planned || $page->inquiry->ended_at)> <b>{{ $proposal->name() }}</b>
                     @if($proposal->because)<span>{{ __('inquiry.now.because', ['cause' => lcfirst($proposal->because)]) }}</span>@endif
                     @if($proposal->planned)<span>{{ __('inquiry.now.already', ['day' => $page->day($proposal->planned)]) }}</span>@endif</label>
-                <p>{{ $proposal->how }} @foreach($proposal->workings as $name)<a href="?{{ http_build_query(['working' => $name, 'grams' => $page->grams]) }}" data-working="{{ $name }}"
+                <p>{{ $proposal->how }} @foreach($proposal->workings as $name)<a
+                    href="?{{ http_build_query(['working' => $name, 'grams' => $page->grams]) }}" data-working="{{ $name }}"
                     >{{ __('inquiry.working.'.$name) }}</a> @endforeach</p>
                 @foreach($proposal->cautions as $caution)<p class="caution">{{ $caution }}</p>@endforeach
                 <p class="hint">{{ __('inquiry.now.grade', ['grade' => $proposal->remedy->grade()->value]) }} · {{ __('inquiry.now.on', ['day' =>
-                    $page->show->day(Carbon\CarbonImmutable::now()->addDays($proposal->remedy->days()))]) }}: {{ __('inquiry.remedies.'.$proposal->remedy->value.'.expects') }}</p>
+                    $page->show->day(Carbon\CarbonImmutable::now()->addDays($proposal->remedy->days()))]) }}:
+                    {{ __('inquiry.remedies.'.$proposal->remedy->value.'.expects') }}</p>
             </div>
             @endforeach
             @if(!$page->inquiry->ended_at)<p class="stay"><button class="act">{{ __('inquiry.now.choose') }}</button></p>@endif
@@ -55,7 +57,8 @@
         @endif
         <h2 id="end-title">{{ __('inquiry.end.head') }}</h2>
         @if($page->inquiry->ended_at)
-        <p>{{ __('inquiry.end.ended', ['day' => $page->show->day($page->inquiry->ended_at)]) }}: {{ __('inquiry.end.outcomes.'.$page->inquiry->outcome?->value) }}.</p>
+        <p>{{ __('inquiry.end.ended', ['day' => $page->show->day($page->inquiry->ended_at)]) }}:
+            {{ __('inquiry.end.outcomes.'.$page->inquiry->outcome?->value) }}.</p>
         <form method="post" action="{{ $page->url() }}/again">@csrf<button class="act quiet">{{ __('inquiry.end.reopen') }}</button></form>
         @else
         <form method="post" action="{{ $page->url() }}/end">@csrf

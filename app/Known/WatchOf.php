@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Kept\ForecastRecord;
+use App\Models\EntryKind;
+use App\Models\Tank;
+use App\Models\WaterChange;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Watch\LevelShift;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Quiet changes: what a tank makes, takes up or evaporates in a day, held against itself. Looked at once a day for each tank, and again
+ * when its water is changed.
+ */
+final class WatchOf
+{
+    /** Changes with the way in which courses are made. */
+    private const VERSION = 1;
+
+    /** Days of the diary that are watched. House default. */
+    private const DAYS = 420;
+
+    /** Days after which a new level is what is usual, and no longer told. House default. */
+    private const NEWS = 42;
+
+    /** Days between two readings that a rate is taken from at least. House default. */
+    private const APART = 2.0;
+
+    /** Days before a shift within which the diary is looked through. House default. */
+    private const JUST_BEFORE = 10;
+
+    private const COURSES = [Parameter::Nitrate, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity];
+
+    /**
+     * @param array<int, TankWater> $waters by tank
+     *
+     * @return array<int, list<Moved>> by tank, what has moved within the last weeks, the newest first
+     */
+    public static function ofMany(array $waters, Show $show): array
+    {
+        $day = $show->local(CarbonImmutable::now())->format('Y-m-d');
+        $keys = array_map(static fn(TankWater $water): string => sprintf('watch:%d:%d:%s:%s', self::VERSION, $water->tank->id, $day, (string) $water->change?->id), $waters);
+        $kept = $keys === [] ? [] : Cache::many(array_values($keys));
+        $moved = [];
+        foreach ($waters as $id => $water) {
+            $found = $kept[$keys[$id]] ?? null;
+            if (!is_array($found)) {
+                Cache::put($keys[$id], $found = self::tank($water->tank), 86400);
+            }
+            $moved[$id] = array_values(array_filter($found, static fn(mixed $one): bool => $one instanceof Moved));
+        }
+
+        return $moved;
+    }
+
+    /** @return list<Moved> */
+    public static function tank(Tank $tank): array
+    {
+        $since = CarbonImmutable::now()->subDays(self::DAYS);
+        $moved = [];
+        foreach ([...self::made($tank, $since), [null, self::evaporated($tank, $since)]] as [$parameter, $course]) {
+            $shift = LevelShift::last(array_column($course, 1), LevelShift::WEEKLY);
+            if ($shift === null || $course[$shift->began][0] < CarbonImmutable::now()->subDays(self::NEWS)->getTimestamp()) {
+                continue;
+            }
+            $mean = static fn(array $part): float => array_sum($part) / max(1, count($part));
+            $values = array_column($course, 1);
+            $moved[] = new Moved($parameter, $mean(array_slice($values, 0, $shift->began)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
+        }
+        usort($moved, static fn(Moved $a, Moved $b): int => $b->began <=> $a->began);
+
+        return $moved;
+    }
+
+    /**
+     * What the water of a tank gained or lost in a day between what each change was forecast to lead to and the last reading before the next.
+     *
+     * @return list<array{Parameter, list<array{int, float}>}>
+     */
+    private static function made(Tank $tank, CarbonImmutable $since): array
+    {
+        $changes = WaterChange::query()->where('tank_id', $tank->id)->where('changed_at', '>=', $since)->orderBy('changed_at')->get(['id', 'changed_at', 'forecast']);
+        if ($changes->count() <= LevelShift::LEAST) {
+            return [];
+        }
+        $readings = [];
+        foreach (DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', self::COURSES)->where('taken_at', '>=', $since)->orderBy('taken_at')->get(['parameter', 'taken_at', 'value', 'low', 'high']) as $row) {
+            if (is_string($row->taken_at) && is_string($row->parameter)) {
+                $value = is_numeric($row->value) ? (float) $row->value : (is_numeric($row->low) && is_numeric($row->high) ? ((float) $row->low + (float) $row->high) / 2.0 : null);
+                if ($value !== null) {
+                    $readings[$row->parameter][] = [(int) strtotime($row->taken_at.' UTC'), $value];
+                }
+            }
+        }
+        $forecasts = array_values($changes->map(static fn(WaterChange $change): ForecastRecord => ForecastRecord::kept($change->forecast))->all());
+        $times = array_values($changes->map(static fn(WaterChange $change): int => $change->changed_at->getTimestamp())->all());
+        $courses = [];
+        foreach (self::COURSES as $parameter) {
+            $course = [];
+            foreach (array_slice($times, 0, -1) as $i => $from) {
+                $next = $forecasts[$i]->row($parameter)->next;
+                $last = null;
+                foreach ($readings[$parameter->value] ?? [] as [$at, $value]) {
+                    $last = $at > $from && $at <= $times[$i + 1] ? [$at, $value] : $last;
+                }
+                $days = $last === null ? 0.0 : ($last[0] - $from) / 86400.0 - 1.0;
+                if ($next !== null && $last !== null && $days >= self::APART) {
+                    $course[] = [$last[0], ($last[1] - $next->central) / $days];
+                }
+            }
+            $courses[] = [$parameter, $course];
+        }
+
+        return $courses;
+    }
+
+    /** @return list<array{int, float}> litres a day, each with its second */
+    private static function evaporated(Tank $tank, CarbonImmutable $since): array
+    {
+        $course = [];
+        $before = null;
+        foreach (DB::table('top_ups')->where('tank_id', $tank->id)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get(['taken_at', 'litres']) as $row) {
+            $at = is_string($row->taken_at) ? (int) strtotime($row->taken_at.' UTC') : 0;
+            if ($before !== null && $at - $before >= 43200 && is_numeric($row->litres)) {
+                $course[] = [$at, (float) $row->litres * 86400.0 / ($at - $before)];
+            }
+            $before = $at;
+        }
+
+        return $course;
+    }
+
+    /** The last that was written down in the diary before it, beside readings, changes and doses. */
+    private static function before(Tank $tank, int $second): ?string
+    {
+        $at = CarbonImmutable::createFromTimestamp($second);
+        $title = DB::table('entries')->where('tank_id', $tank->id)->whereIn('kind', [EntryKind::Event->value, EntryKind::Work->value, EntryKind::Note->value])->where('happened_at', '<', $at)->where('happened_at', '>=', $at->subDays(self::JUST_BEFORE))
+            ->orderByDesc('happened_at')->value('title');
+
+        return is_string($title) ? $title : null;
+    }
+}
