@@ -18,6 +18,7 @@ use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\ChangedController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\ConditionerController;
+use App\Http\Controllers\CourseController;
 use App\Http\Controllers\DiaryController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EveningController;
@@ -141,6 +142,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
         Route::get('/food', [FoodController::class, 'show']);
+        Route::get('/course', [CourseController::class, 'show']);
+        Route::get('/course.svg', [CourseController::class, 'svg']);
+        Route::get('/course.csv', [CourseController::class, 'csv']);
         Route::get('/inquiries', [InquiryController::class, 'index']);
         Route::post('/inquiries', [InquiryController::class, 'store'])->can('update', 'tank');
         Route::prefix('/inquiries/{inquiry}')->group(function (): void {

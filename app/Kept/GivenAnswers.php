@@ -9,6 +9,9 @@ final readonly class GivenAnswers
 {
     private const VERSION = 1;
 
+    /** The keeper cannot tell: it is not asked again, and counts for nothing. */
+    public const UNKNOWN = 'unknown';
+
     /** Answers that one inquiry can have: there are not so many signs. */
     private const MOST = 120;
 
@@ -26,6 +29,20 @@ final readonly class GivenAnswers
         }
 
         return new self($options);
+    }
+
+    /** What was really answered; null where it was not, or cannot be told. */
+    public function option(string $sign): ?string
+    {
+        $option = $this->options[$sign] ?? null;
+
+        return $option === self::UNKNOWN ? null : $option;
+    }
+
+    /** @return list<string> signs that cannot be told */
+    public function skipped(): array
+    {
+        return array_keys($this->options, self::UNKNOWN, true);
     }
 
     public function with(string $sign, ?string $option): self

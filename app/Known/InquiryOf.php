@@ -91,7 +91,7 @@ final class InquiryOf
     /** Whether the diary has a word on a sign, and the keeper none. */
     public function fromDiary(string $sign): ?Hint
     {
-        return isset($this->given->options[$sign]) ? null : $this->hints[$sign] ?? null;
+        return $this->given->option($sign) !== null ? null : $this->hints[$sign] ?? null;
     }
 
     /** @return array<string, string> the keeper's answers, and what the diary was certain of: what a confirmed case is learned by */
@@ -104,7 +104,7 @@ final class InquiryOf
             }
         }
 
-        return [...$found, ...$this->given->options];
+        return [...$found, ...array_diff($this->given->options, [GivenAnswers::UNKNOWN])];
     }
 
     /** @param array<string, Sign> $signs */
@@ -112,7 +112,7 @@ final class InquiryOf
     {
         $answers = Answers::none();
         foreach ($signs as $key => $sign) {
-            $option = $this->given->options[$key] ?? null;
+            $option = $this->given->option($key);
             $hint = $this->fromDiary($key);
             if ($option !== null && in_array($option, $sign->options, true)) {
                 $answers = $answers->with($sign, $option);

@@ -46,15 +46,20 @@ final class WatchOf
     public static function ofMany(array $waters, Show $show): array
     {
         $day = $show->local(CarbonImmutable::now())->format('Y-m-d');
-        $keys = array_map(static fn(TankWater $water): string => sprintf('watch:%d:%d:%s:%s', self::VERSION, $water->tank->id, $day, (string) $water->change?->id), $waters);
-        $kept = $keys === [] ? [] : Cache::many(array_values($keys));
-        $moved = [];
+        $keeper = (string) (array_values($waters)[0] ?? null)?->tank->keeper_id;
+        $kept = Cache::get('watch.'.$keeper);
+        $kept = is_array($kept) ? $kept : [];
+        $moved = $fresh = [];
         foreach ($waters as $id => $water) {
-            $found = $kept[$keys[$id]] ?? null;
-            if (!is_array($found)) {
-                Cache::put($keys[$id], $found = self::tank($water->tank), 86400);
+            $key = self::VERSION.' '.$day.' '.$water->change?->id;
+            $found = is_array($kept[$id] ?? null) && ($kept[$id][0] ?? null) === $key && is_array($kept[$id][1] ?? null) ? $kept[$id][1] : null;
+            if ($found === null) {
+                $fresh[$id] = [$key, $found = self::tank($water->tank)];
             }
             $moved[$id] = array_values(array_filter($found, static fn(mixed $one): bool => $one instanceof Moved));
+        }
+        if ($fresh !== []) {
+            Cache::put('watch.'.$keeper, $fresh + $kept, 86400);
         }
 
         return $moved;

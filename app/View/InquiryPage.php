@@ -17,6 +17,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\DieOff;
 use Cresco\Core\Algae\Grazer;
+use Cresco\Core\Algae\Hints;
 use Cresco\Core\Algae\Kind;
 use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\LightStep;
@@ -96,7 +97,7 @@ final class InquiryPage
 
     private function next(): ?Next
     {
-        return $this->isWhat() ? $this->of->kinds()->next(WhichKind::acts()) : $this->of->causes()->next();
+        return $this->isWhat() ? $this->of->kinds()->next(WhichKind::acts(), $this->of->given->skipped()) : $this->of->causes()->next($this->of->given->skipped());
     }
 
     /** @return array{question: Question, danger: bool}|null what tells most for what it costs */
@@ -115,7 +116,7 @@ final class InquiryPage
 
     private function question(Sign $sign): Question
     {
-        return new Question($sign, $this->of->given->options[$sign->key] ?? null, $this->of->fromDiary($sign->key));
+        return new Question($sign, $this->of->given->option($sign->key), $this->of->fromDiary($sign->key));
     }
 
     /** @return list<Suspect> what it may be, or what may be behind it, most likely first */
@@ -178,6 +179,12 @@ final class InquiryPage
         $hint = $this->of->fromDiary($key);
 
         return $hint === null ? __('inquiry.said') : Question::words($hint);
+    }
+
+    /** Where the window of a sign stands on the course; null for one without. */
+    public function courseOf(string $key): ?string
+    {
+        return Hints::window($key) === null ? null : '/tanks/'.$this->tank->id.'/course?'.http_build_query(['span' => Hints::window($key) > 60 ? 182 : 91, 'sign' => $key]);
     }
 
     /** @return list<Question> that are not answered and of which the answer would move the causes most */

@@ -63,6 +63,8 @@ final readonly class Question
 
     public static function words(Hint $hint): string
     {
-        return __('inquiry.from.'.$hint->from, $hint->words);
+        $count = $hint->words['count'] ?? null;
+
+        return is_int($count) ? trans_choice('inquiry.from.'.$hint->from, $count, $hint->words) : __('inquiry.from.'.$hint->from, $hint->words);
     }
 }

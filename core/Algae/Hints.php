@@ -58,6 +58,20 @@ final class Hints
     /** Months after which fired soil is spent. House default. */
     public const SOIL_MONTHS = 18;
 
+    /** Days back over which a sign is looked for; null for one that has no window. */
+    public static function window(string $sign): ?int
+    {
+        return match ($sign) {
+            'young' => 7 * self::YOUNG_WEEKS,
+            'plants_new', 'lamp_new', 'extra_food', 'water_new' => 7 * self::NEW_WEEKS,
+            'away' => 14 * self::NEW_WEEKS,
+            'lamp_long', 'bed_dug', 'death' => 14,
+            'ammonium_seen' => 21,
+            'nitrate_low', 'nitrate_high', 'phosphate_low', 'phosphate_high', 'doses_missed', 'plants_cut', 'hot', 'medicine', 'bed_late', 'filter_late', 'changes_late' => 7 * self::WINDOW_WEEKS,
+            default => null,
+        };
+    }
+
     /** @return non-empty-array<string, Sign> by key */
     public static function all(): array
     {

@@ -101,13 +101,17 @@ final class AnyOf
         return array_sum($this->gains($sign));
     }
 
-    /** The question that tells most for what it costs; null when none is worth asking any more. A danger that is not ruled out comes first. */
-    public function next(): ?Next
+    /**
+     * The question that tells most for what it costs; null when none is worth asking any more. A danger that is not ruled out comes first.
+     *
+     * @param list<string> $skipped signs that the keeper cannot tell
+     */
+    public function next(array $skipped = []): ?Next
     {
         $now = $this->posterior();
         $best = $urgent = null;
         foreach ($this->signs as $sign) {
-            $gains = $this->answers->isKnown($sign->key) ? [] : $this->gains($sign);
+            $gains = $this->answers->isKnown($sign->key) || in_array($sign->key, $skipped, true) ? [] : $this->gains($sign);
             $danger = 0.0;
             foreach ($this->dangers as $cause) {
                 $danger += ($now[$cause] ?? 0.0) > self::DANGER ? $gains[$cause] ?? 0.0 : 0.0;

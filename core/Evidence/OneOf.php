@@ -146,9 +146,10 @@ final class OneOf
     /**
      * The question that tells most for what it costs; null when nothing is worth asking any more.
      *
-     * @param array<string, string> $acts what would be done about each kind: it is asked on while that is open
+     * @param array<string, string> $acts    what would be done about each kind: it is asked on while that is open
+     * @param list<string>          $skipped signs that the keeper cannot tell
      */
-    public function next(array $acts = []): ?Next
+    public function next(array $acts = [], array $skipped = []): ?Next
     {
         $shares = [];
         foreach ($this->posterior() as $kind => $share) {
@@ -160,7 +161,7 @@ final class OneOf
         }
         $best = null;
         foreach ($this->signs as $sign) {
-            if (!$this->answers->isKnown($sign->key)) {
+            if (!$this->answers->isKnown($sign->key) && !in_array($sign->key, $skipped, true)) {
                 $next = new Next($sign, $this->gain($sign));
                 $best = $next->worth() > max(0.0, $best?->worth() ?? 0.0) ? $next : $best;
             }

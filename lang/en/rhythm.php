@@ -10,7 +10,7 @@ return [
     'yesterday' => 'change due yesterday',
     'late' => '{1} change one day late|[2,*] change :count days late',
     'ahead' => '{1} change in one day|[2,*] change in :count days',
-    'stands' => '{0} none drawn yet|{1} one stand|[2,*] :count stands',
+    'stands' => '{0} none drawn|{1} one stand|[2,*] :count stands',
     'every' => '{1} every day|[2,*] every :count days',
     'readings' => '{1} one reading|[2,*] :count readings',
 ];

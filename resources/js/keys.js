@@ -6,6 +6,12 @@ export function keys() {
         if (event.ctrlKey || event.metaKey || event.altKey || isTyping || document.querySelector('dialog[open]')) {
             return;
         }
+        // On a course of time: the arrows go earlier and later, plus and minus closer and wider.
+        const move = { ArrowLeft: 'earlier', ArrowRight: 'later', '+': 'closer', '-': 'wider' }[event.key];
+        const turn = move && !event.target.closest('.course-scroll') ? document.querySelector(`a[data-move="${move}"]`) : null;
+        if (turn) {
+            turn.click();
+        }
         if (event.key === '?') {
             document.querySelector('#keys').showModal();
         } else if (event.key === 'g') {

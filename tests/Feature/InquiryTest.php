@@ -76,6 +76,15 @@ final class InquiryTest extends FeatureCase
         self::assertEqualsWithDelta($before, $this->weighed($inquiry)->kinds()->posterior(), 1e-12);
     }
 
+    public function testWhatTheKeeperCannotTellIsNotAskedAgainAndCountsForNothing(): void
+    {
+        $inquiry = $this->begin();
+        $before = $this->weighed($inquiry)->kinds()->posterior();
+        $this->answer($inquiry, 'shape', 'unknown');
+        self::assertEqualsWithDelta($before, $this->weighed($inquiry)->kinds()->posterior(), 1e-12);
+        $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Asked next', '<p class="ask">'], false)->assertDontSee('<p class="ask">What does it look like?', false);
+    }
+
     public function testAnAnswerComesBackAsThePartThatChanged(): void
     {
         $inquiry = $this->begin();

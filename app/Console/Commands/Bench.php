@@ -35,6 +35,7 @@ final class Bench extends Command
         'trouble, what is it' => ['/tanks/%d/inquiries/900', false, 6.0],
         'trouble, why' => ['/tanks/%d/inquiries/900/why', false, 6.0],
         'trouble, what now' => ['/tanks/%d/inquiries/900/now', false, 6.0],
+        'course, three years' => ['/tanks/%d/course?span=1095', false, 6.0],
         'round' => ['/', false, 6.0],
         'section' => ['/tanks/%d', false, 6.0],
         'reading' => ['/tanks/%d/read', false, 6.0],

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\KeepPhoto;
 use App\Actions\LookIntoTrouble;
+use App\Kept\GivenAnswers;
 use App\Known\InquiryOf;
 use App\Models\About;
 use App\Models\Aim;
@@ -99,7 +100,7 @@ final class InquiryController extends Controller
         $part = $request->input('part') === 'why' ? 'why' : 'what';
         $this->checked($request, ['sign' => ['required', 'string']], ['sign' => 'There is no such question.']);
         $option = $request->filled('option') ? (string) $request->string('option') : null;
-        if ($sign === null || ($option !== null && !in_array($option, $sign->options, true))) {
+        if ($sign === null || ($option !== null && $option !== GivenAnswers::UNKNOWN && !in_array($option, $sign->options, true))) {
             throw ValidationException::withMessages(['sign' => 'There is no such question, or no such answer to it.']);
         }
         $look->answer($record, $sign->key, $option);

@@ -57,6 +57,7 @@
         <dd>look, plants, food, what is wrong, read, change, session, look back, diary (in a tank)</dd>
         <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more; on a cut line: five millimetres</dd>
         <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>run sheet: step done, back</dd>
+        <dt><kbd>←</kbd> <kbd>→</kbd> <kbd>+</kbd> <kbd>−</kbd></dt><dd>course: earlier, later, closer, wider</dd>
         <dt><kbd>Esc</kbd></dt><dd>close</dd>
     </dl>
     <form method="dialog"><button class="act quiet">Close</button></form>

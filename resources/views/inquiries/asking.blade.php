@@ -18,6 +18,7 @@
                         <span>{{ $label }}</span></button>
                     @endforeach
                 </div>
+                <button class="act quiet" name="option" value="unknown">{{ __('inquiry.next.skip') }}</button>
             </form>
         @else
             <h2 id="asked-title">{{ __('inquiry.next.done') }}</h2>
@@ -64,7 +65,8 @@
                     class="visually-hidden">: {{ $suspect->name }}</span></summary>
                     <ul class="weights">
                     @foreach($suspect->bars() as $bar)
-                        <li><span>{{ $page->said($bar['sign']) }} <small>{{ $page->source($bar['sign']) }}</small></span>
+                        <li><span>{{ $page->said($bar['sign']) }} <small>{{ $page->source($bar['sign']) }}
+                            @if($page->courseOf($bar['sign']))<a href="{{ $page->courseOf($bar['sign']) }}">{{ __('course.link') }}</a>@endif</small></span>
                             <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
                                 <rect @class(['for' => $bar['for']]) x="{{ $bar['left'] }}" y="1"
                                 width="{{ $bar['width'] }}" height="6"/><path d="M50 0v8"/></svg>

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\LightOf;
+use App\Models\EntryKind;
+use App\Models\Reading;
+use App\Models\Tank;
+use App\Models\TopUp;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Hints;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Support\Facades\DB;
+
+/** What was read, given and done in a tank on one axis of time, so that the eye finds what the reckoning says. */
+final class CoursePage
+{
+    /** Days that can be looked at at once. */
+    public const SPANS = [28, 91, 182, 365, 1095];
+
+    /** Width of the sheet, where its strips begin, and the height of one. */
+    public const WIDTH = 1000.0;
+
+    public const LEFT = 128.0;
+
+    public const RIGHT = 12.0;
+
+    public const HIGH = 76.0;
+
+    public const GAP = 14.0;
+
+    /** Room for the marks above the strips. */
+    public const TOP = 26.0;
+
+    /** Marks that are drawn and told at most, and points of one series. */
+    private const MOST = [60, 1500];
+
+    public readonly Show $show;
+
+    public readonly CarbonImmutable $from;
+
+    /** @var list<TimeLine>|null */
+    private ?array $lines = null;
+
+    /** @var list<array{at: CarbonImmutable, x: float, kind: EntryKind, title: string}>|null */
+    private ?array $marks = null;
+
+    /**
+     * @param CarbonImmutable $until  end of the last day that is shown
+     * @param list<string>    $picked series; the usual ones when none is
+     */
+    public function __construct(public readonly Tank $tank, public readonly int $span, public readonly CarbonImmutable $until, public readonly array $picked = [], public readonly ?string $sign = null)
+    {
+        $this->show = $tank->keeper->show();
+        $this->from = $until->subDays($span);
+    }
+
+    /** @return array<string, string> names of all series that there are, by key */
+    public function series(): array
+    {
+        $names = [];
+        foreach (Parameter::ofTanks() as $parameter) {
+            $names[$parameter->value] = $parameter->label();
+        }
+
+        return $names + ['light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups')];
+    }
+
+    public function isShown(string $key): bool
+    {
+        return $this->picked === [] || in_array($key, $this->picked, true);
+    }
+
+    /** @return list<TimeLine> */
+    public function lines(): array
+    {
+        if ($this->lines !== null) {
+            return $this->lines;
+        }
+        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', array_values(array_filter(Parameter::ofTanks(), fn(Parameter $parameter): bool => $this->isShown($parameter->value))))
+            ->whereBetween('taken_at', [$this->from, $this->until])->orderByDesc('taken_at')->limit(self::MOST[1] * 4)->get()->reverse()->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
+        $lines = [];
+        foreach (Parameter::ofTanks() as $parameter) {
+            $found = $readings->get($parameter->value);
+            if ($found !== null && ($found->count() > 1 || $this->picked !== [])) {
+                $lines[] = $this->line($parameter, array_values($found->take(-self::MOST[1])->all()));
+            }
+        }
+
+        return $this->lines = array_values(array_filter([...$lines, $this->light(), $this->doses(), $this->topUps()]));
+    }
+
+    /** @param list<Reading> $readings */
+    private function line(Parameter $parameter, array $readings): TimeLine
+    {
+        $unit = $this->show->unit($parameter);
+        $values = [];
+        foreach ($readings as $reading) {
+            $distribution = $reading->toCore()->distribution();
+            $values[] = [$this->x($reading->taken_at), $distribution->central(), $distribution->quantile(0.1), $distribution->quantile(0.9)];
+        }
+        $low = min(INF, ...array_column($values, 2));
+        $high = max(-INF, ...array_column($values, 3));
+        $room = max(1e-9, $high - $low, 0.02 * abs($high));
+        [$bottom, $top] = [$low - 0.08 * $room, $high + 0.08 * $room];
+        $y = static fn(float $value): float => round(self::HIGH * (1.0 - max(0.0, min(1.0, ($value - $bottom) / ($top - $bottom)))), 1);
+        $range = $this->tank->needs()->range($parameter);
+
+        return new TimeLine(
+            $parameter->value,
+            $parameter->label(),
+            $unit->label,
+            array_map(static fn(array $value): array => [$value[0], $y($value[1]), $y($value[2]), $y($value[3])], $values),
+            [],
+            $range === null ? null : [$y($range[1]), $y($range[0])],
+            [$this->show->number($parameter, $high), $this->show->number($parameter, $low)],
+            __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0][1]), 'to' => $this->show->value($parameter, $values[count($values) - 1][1]), 'low' => $this->show->value($parameter, $low), 'high' => $this->show->value($parameter, $high)]),
+        );
+    }
+
+    /** Hours of light that were noted, against what the lamps are set to. */
+    private function light(): ?TimeLine
+    {
+        $this->tank->loadMissing(['lamps', 'lightReadings']);
+        if (!$this->isShown('light') || ($this->tank->lamps->isEmpty() && $this->picked === [])) {
+            return null;
+        }
+        $set = LightOf::tank($this->tank)->day();
+        $noted = $this->tank->lightDays()->whereBetween('day', [$this->show->local($this->from)->format('Y-m-d'), $this->show->local($this->until)->format('Y-m-d')])->reorder()->orderBy('day')->limit(self::MOST[1])->get();
+        $most = max(1.0, $set, ...$noted->map(static fn($day): float => $day->hours)->all());
+        $bars = [];
+        foreach ($noted as $day) {
+            $bars[] = [$this->x($day->day->setTime(12, 0)), round(self::HIGH * $day->hours / $most, 1), false];
+        }
+        $y = round(self::HIGH * (1.0 - $set / $most), 1);
+
+        return new TimeLine('light', __('course.light'), 'h', [[self::LEFT, $y, $y, $y], [self::WIDTH - self::RIGHT, $y, $y, $y]], $bars, null, [Show::plain($most, 1), '0'], __('course.light_said', ['set' => Show::plain($set, 1), 'count' => $noted->count()]));
+    }
+
+    /** Doses of each day, and those that were left out. */
+    private function doses(): ?TimeLine
+    {
+        $rows = !$this->isShown('doses') ? [] : DB::table('doses')->where('tank_id', $this->tank->id)->whereBetween('given_at', [$this->from, $this->until])->groupBy('day')->orderBy('day')->limit(self::MOST[1])
+            ->selectRaw('day, count(*) as many, sum(missed) as missed')->get()->all();
+        if ($rows === []) {
+            return null;
+        }
+        $number = static fn(mixed $value): int => is_numeric($value) ? (int) $value : 0;
+        $most = max(1, ...array_map(static fn($row): int => $number($row->many), $rows));
+        $bars = [];
+        $missed = 0;
+        foreach ($rows as $row) {
+            $x = $this->x(CarbonImmutable::parse(is_string($row->day) ? $row->day : 'today')->setTime(12, 0));
+            $missed += $number($row->missed);
+            $bars[] = [$x, round(self::HIGH * $number($row->many) / $most, 1), $number($row->missed) > 0];
+        }
+
+        return new TimeLine('doses', __('course.doses'), '', [], $bars, null, [(string) $most, '0'], __('course.doses_said', ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => $missed]));
+    }
+
+    private function topUps(): ?TimeLine
+    {
+        $found = !$this->isShown('top_ups') ? null : $this->tank->topUps()->whereBetween('taken_at', [$this->from, $this->until])->reorder()->orderBy('taken_at')->limit(self::MOST[1])->get();
+        if ($found === null || $found->isEmpty()) {
+            return null;
+        }
+        $most = max(0.01, ...$found->map(static fn(TopUp $topUp): float => $topUp->litres)->all());
+        $bars = [];
+        foreach ($found as $topUp) {
+            $bars[] = [$this->x($topUp->taken_at), round(self::HIGH * $topUp->litres / max(0.01, $most), 1), false];
+        }
+
+        return new TimeLine('top_ups', __('course.top_ups'), $this->show->volumes()->label, [], $bars, null, [$this->show->volumeNumber($most), '0'], __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]));
+    }
+
+    /** @return list<array{at: CarbonImmutable, x: float, kind: EntryKind, title: string}> what happened, the newest first */
+    public function marks(): array
+    {
+        if ($this->marks !== null) {
+            return $this->marks;
+        }
+        $this->marks = [];
+        foreach ($this->tank->entries()->whereIn('kind', [EntryKind::Event, EntryKind::Work, EntryKind::Change, EntryKind::Note])->whereBetween('happened_at', [$this->from, $this->until])->reorder()->orderByDesc('happened_at')->limit(self::MOST[0])->get(['id', 'kind', 'title', 'happened_at']) as $entry) {
+            $this->marks[] = ['at' => $entry->happened_at, 'x' => $this->x($entry->happened_at), 'kind' => $entry->kind, 'title' => $entry->title];
+        }
+
+        return $this->marks;
+    }
+
+    /** @return list<array{float, string}> where the axis is lettered */
+    public function ticks(): array
+    {
+        $ticks = [];
+        $each = $this->span / 6.0;
+        for ($i = 0; $i <= 6; ++$i) {
+            $at = $this->from->addSeconds((int) round($i * $each * 86400.0));
+            $ticks[] = [$this->x($at), $this->show->local($at)->format($this->span > 400 ? 'M Y' : 'j M')];
+        }
+
+        return $ticks;
+    }
+
+    /** @return array{float, float}|null the window of a sign: where it was looked for */
+    public function window(): ?array
+    {
+        $days = $this->sign === null ? null : Hints::window($this->sign);
+        if ($days === null) {
+            return null;
+        }
+        $from = max(self::LEFT, $this->x(CarbonImmutable::now()->subDays($days)));
+
+        return [$from, max(0.0, $this->x(CarbonImmutable::now()) - $from)];
+    }
+
+    public function height(): float
+    {
+        return self::TOP + count($this->lines()) * (self::HIGH + self::GAP) + 22.0;
+    }
+
+    /** Where the strip of a line begins. */
+    public function top(int $line): float
+    {
+        return self::TOP + $line * (self::HIGH + self::GAP);
+    }
+
+    private function x(CarbonImmutable $at): float
+    {
+        $share = ($at->getTimestamp() - $this->from->getTimestamp()) / max(1, $this->until->getTimestamp() - $this->from->getTimestamp());
+
+        return round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * max(0.0, min(1.0, $share)), 1);
+    }
+
+    /**
+     * The same sheet with something else.
+     *
+     * @param array<string, mixed> $other
+     */
+    public function url(array $other = [], string $path = '/course'): string
+    {
+        $query = array_filter($other + ['span' => $this->span, 'until' => $this->show->local($this->until)->format('Y-m-d'), 'series' => $this->picked, 'sign' => $this->sign], static fn(mixed $value): bool => $value !== null && $value !== []);
+
+        return '/tanks/'.$this->tank->id.$path.'?'.http_build_query($query);
+    }
+
+    /** @return array<string, string> addresses by what they do: earlier, later, closer, wider */
+    public function moves(): array
+    {
+        $at = (int) array_search($this->span, self::SPANS, true);
+        $half = (int) ceil($this->span / 2);
+        $later = min(CarbonImmutable::now()->endOfDay()->getTimestamp(), $this->until->addDays($half)->getTimestamp());
+
+        return array_filter([
+            'earlier' => $this->url(['until' => $this->show->local($this->until->subDays($half))->format('Y-m-d')]),
+            'later' => $later <= $this->until->getTimestamp() ? null : $this->url(['until' => $this->show->local(CarbonImmutable::createFromTimestamp($later))->format('Y-m-d')]),
+            'closer' => $at === 0 ? null : $this->url(['span' => self::SPANS[$at - 1]]),
+            'wider' => $at === count(self::SPANS) - 1 ? null : $this->url(['span' => self::SPANS[$at + 1]]),
+        ]);
+    }
+}

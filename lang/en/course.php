@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'title' => 'Course of :tank',
+    'light' => 'Light',
+    'doses' => 'Doses',
+    'top_ups' => 'Top-ups',
+    'said' => ':what, :count readings: from :from to :to, between :low and :high.',
+    'light_said' => 'Lamps set to :set hours; :count days noted otherwise.',
+    'doses_said' => ':count doses, :missed of them left out.',
+    'top_ups_said' => ':count top-ups, the largest :most.',
+    'empty' => 'Nothing was read, given or done in these days.',
+    'span' => '{28} four weeks|{91} three months|{182} half a year|{365} a year|[366,*] three years',
+    'moves' => ['earlier' => 'Earlier', 'later' => 'Later', 'closer' => 'Closer', 'wider' => 'Wider'],
+    'pick' => 'Series',
+    'show' => 'Show',
+    'marks' => 'What happened',
+    'window' => 'Shaded: where “:sign” was looked for.',
+    'key' => 'Bars at a reading: eight times out of ten it lies there. Green: what the animals stand. Thin upright lines: what stands in the list.',
+    'svg' => 'As a drawing',
+    'csv' => 'As CSV',
+    'link' => 'On the course',
+    'until' => ':span until :day',
+];

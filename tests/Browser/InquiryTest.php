@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** From "what is it?" to its check-up, at the desk and in the hand. */
+final class InquiryTest extends BrowserCase
+{
+    /** @return iterable<string, array{array{int, int}}> */
+    public static function sizes(): iterable
+    {
+        yield 'at the desk' => [self::DESK];
+        yield 'in the hand' => [self::HAND];
+    }
+
+    /** @param array{int, int} $size */
+    #[DataProvider('sizes')]
+    public function testTheWholeWayFromWhatIsItToTheCheckUp(array $size): void
+    {
+        $this->screen(...$size);
+        $this->enterDemo();
+        $this->go('/tanks/3/inquiries');
+        $this->click('button[value="outlet"]');
+        $this->untilText('h1', 'Something on outlet and pipes');
+        $this->assertFits();
+        // Each answer moves the ranking without another page.
+        $inquiry = $this->path();
+        $this->click('.asked button[value="tufts"]');
+        $this->untilText('.suspects li:first-child', 'Black brush');
+        $this->untilText('.suspects li:first-child', 'likely');
+        self::assertSame($inquiry, $this->path());
+        $this->go($inquiry.'/why');
+        $this->untilText('#likely-title', 'What may be behind it');
+        // What the keeper cannot tell is not asked again.
+        $asked = $this->text('.asked .ask');
+        $this->click('.asked button[value="unknown"]');
+        $this->until(fn(): bool => $this->text('.asked .ask') !== $asked, 'another question');
+        $this->assertFits();
+        $this->go($inquiry.'/now');
+        $this->untilText('.proposal', 'Out by hand');
+        $this->script('document.querySelector(\'[data-working="oxygen"]\').click()');
+        $this->untilText('#working-body', 'oxygen for each gram of dry matter');
+        $this->script('document.querySelector("#working").close()');
+        $this->press('Plan it');
+        $this->untilText('.check-up', 'Look again');
+        $this->untilText('h1', 'Black brush on outlet and pipes');
+        // A week later the Round asks for it.
+        self::$server->wind(8 * 24.0);
+        $this->go('/');
+        $this->untilText('main', 'Look again at');
+        $this->go($inquiry.'/now');
+        $this->click('.check-up.due button[value="same"]');
+        $this->untilText('.status', 'Noted.');
+        $this->untilText('.side', 'no change');
+        $this->assertNoComplaints();
+    }
+
+    public function testTheCourseIsWalkedByKeys(): void
+    {
+        $this->screen(...self::DESK);
+        $this->enterDemo();
+        $this->go('/tanks/1/course');
+        $this->untilText('.board', 'Three months');
+        $this->keys('+');
+        $this->untilText('.board', 'Four weeks');
+        $this->keys('-');
+        $this->untilText('.board', 'Three months');
+        $this->assertNoComplaints();
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\View\CoursePage;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Hints;
+
+/** What was read, given and done, on one axis of time. */
+final class CourseTest extends FeatureCase
+{
+    private Keeper $keeper;
+
+    private Tank $tank;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-06-01 18:00');
+        [$this->keeper, $this->tank] = $this->readyTank();
+        $this->actingAs($this->keeper);
+    }
+
+    /** @param list<string> $series */
+    private function page(int $span = 91, array $series = [], ?string $sign = null): CoursePage
+    {
+        return new CoursePage(Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper), $span, CarbonImmutable::now()->endOfDay(), $series, $sign);
+    }
+
+    public function testAReadingLiesWhereItsDayAndItsValueSay(): void
+    {
+        $this->tank->readings()->where('parameter', 'ph')->delete();
+        $end = CarbonImmutable::now()->endOfDay();
+        foreach ([[91, '6.5'], [45.5, '7'], [0.001, '7.5']] as [$ago, $value]) {
+            $this->read($this->keeper, $this->tank, ['ph' => $value], $end->subSeconds((int) round($ago * 86400)));
+        }
+        $line = $this->page(91, ['ph'])->lines()[0];
+        $wide = CoursePage::WIDTH - CoursePage::LEFT - CoursePage::RIGHT;
+        self::assertEqualsWithDelta([CoursePage::LEFT, CoursePage::LEFT + $wide / 2.0, CoursePage::LEFT + $wide], array_column($line->points, 0), 0.2);
+        [$first, $middle, $last] = array_column($line->points, 1);
+        self::assertEqualsWithDelta(($first + $last) / 2.0, $middle, 0.3);
+        self::assertGreaterThan($last, $first);
+    }
+
+    public function testTheWindowOfASignIsShaded(): void
+    {
+        $this->read($this->keeper, $this->tank, ['nitrate' => '20'], CarbonImmutable::now()->subDays(10));
+        $this->get("/tanks/{$this->tank->id}/course?sign=nitrate_low")->assertOk()->assertSee('class="window"', false)->assertSee('nitrate low');
+        $window = $this->page(91, ['nitrate'], 'nitrate_low')->window();
+        self::assertNotNull($window);
+        $wide = CoursePage::WIDTH - CoursePage::LEFT - CoursePage::RIGHT;
+        self::assertEqualsWithDelta($wide * 28.0 / 91.0, $window[1], 0.3);
+        self::assertNull($this->page(91, [], 'sun')->window());
+        foreach (array_keys(Hints::all()) as $sign) {
+            $days = Hints::window($sign);
+            self::assertTrue($days === null || ($days >= 14 && $days <= 112), $sign);
+        }
+    }
+
+    public function testEventsAreMarkedAndDosesThatWereLeftOutAreHollow(): void
+    {
+        $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(3), 'title' => 'A stone slid']);
+        $jar = $this->jar($this->keeper, 'gypsum');
+        foreach ([2 => false, 1 => true] as $ago => $missed) {
+            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'), 'missed' => $missed]);
+        }
+        $page = (string) $this->get("/tanks/{$this->tank->id}/course?span=28")->assertSee('A stone slid')->getContent();
+        self::assertSame(1, substr_count($page, 'class="bar missed"'));
+        self::assertSame([false, true], array_column($this->page(28, ['doses'])->lines()[0]->bars, 2));
+    }
+
+    public function testItLeavesAsADrawingAndAsCsv(): void
+    {
+        $this->read($this->keeper, $this->tank, ['nitrate' => '20-40'], CarbonImmutable::now()->subDays(5));
+        $drawing = $this->get("/tanks/{$this->tank->id}/course.svg?series[]=nitrate")->assertOk()->assertHeader('Content-Type', 'image/svg+xml; charset=utf-8')->getContent();
+        self::assertNotFalse(simplexml_load_string((string) $drawing));
+        $csv = $this->get("/tanks/{$this->tank->id}/course.csv?series[]=nitrate")->assertOk()->streamedContent();
+        self::assertStringStartsWith("day,series,value,low,high,unit\n", $csv);
+        self::assertStringNotContainsString('conductivity', $csv);
+        self::assertMatchesRegularExpression('/^2026-05-27T[^,]+,nitrate,30,2\d(\.\d+)?,3\d(\.\d+)?,mg\/L$/m', $csv);
+    }
+
+    public function testNonsenseShowsTheUsualSheet(): void
+    {
+        foreach (['span=7&until=never', 'span=abc', 'until=2026-13-45', 'until=2099-01-01', 'series[]=gold', 'sign=luck', 'until[]=x&span[]=y&series=z'] as $query) {
+            $this->get("/tanks/{$this->tank->id}/course?$query")->assertOk()->assertSee('Three months until');
+        }
+        $this->get("/tanks/{$this->tank->id}/course?until=2020-01-01")->assertOk();
+    }
+}
