@@ -193,7 +193,7 @@ final class InquiryPage
         $gains = [];
         foreach ($this->of->causeSigns() as $key => $sign) {
             $gain = $this->of->causes()->gain($sign);
-            if ($gain > $sign->effort->bits()) {
+            if ($gain > $sign->effort->bits() && !in_array($key, $this->of->given->skipped(), true)) {
                 $gains[$key] = $gain - $sign->effort->bits();
             }
         }

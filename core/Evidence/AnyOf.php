@@ -25,6 +25,9 @@ final class AnyOf
     /** @var non-empty-array<string, float>|null */
     private ?array $posterior = null;
 
+    /** @var array<string, array<string, float>> bits by sign and cause */
+    private array $gains = [];
+
     /**
      * @param list<Sign>                                                    $signs   in the order of the catalogue
      * @param non-empty-array<string, float>                                $prior   above 0 and below 1 each
@@ -134,6 +137,9 @@ final class AnyOf
         if ($this->answers->isKnown($sign->key)) {
             return [];
         }
+        if (isset($this->gains[$sign->key])) {
+            return $this->gains[$sign->key];
+        }
         $now = $this->posterior();
         $after = [];
         foreach (array_keys($sign->options) as $option) {
@@ -149,7 +155,7 @@ final class AnyOf
             $after[$cause] = max(0.0, self::doubt([$now[$cause]]) - $bits);
         }
 
-        return $after;
+        return $this->gains[$sign->key] = $after;
     }
 
     /**

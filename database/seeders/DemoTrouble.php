@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Kept\GivenAnswers;
+use App\Models\EntryKind;
 use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Tank;
@@ -43,6 +44,7 @@ final class DemoTrouble
     /** A lamp that was turned up, in a young stand: by hand and shorter light, to be looked at today. */
     private function threads(Tank $tank): void
     {
+        $this->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Work, 'happened_at' => $this->today->subDays(24)->setTime(20, 15)->utc(), 'title' => 'Lamp turned up to full', 'body' => 'Nine hours, for the new plants.']);
         $inquiry = $this->inquiry($tank, 14, ['about' => 'growth', 'place' => 'edges', 'kind' => 'thread'], [
             'where' => 'edges', 'shape' => 'threads', 'feel' => 'soft', 'colour' => 'green', 'ammonium_seen' => 'no', 'lamp_new' => 'yes', 'corner' => 'no',
         ]);

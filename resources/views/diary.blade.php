@@ -1,7 +1,9 @@
 @php($base = $tank ? '/tanks/'.$tank->id.'/diary' : '/diary')
 <x-layout :title="$tank ? 'Diary of '.$tank->name : 'Diary'" :loop="$loop">
     <div class="page-head"><h1>{{ $tank ? 'Diary of '.$tank->name : 'Diary' }}</h1>@if($tank)<a
-        href="/tanks/{{ $tank->id }}/changed">Note a change already made</a> @endif@if($tank ?? null)<a href="/tanks/{{ $tank->id }}/course">{{ __('course.link') }}</a> @endif<a href="/diary/readings.csv" download><x-icon
+        href="/tanks/{{ $tank->id }}/changed">Note a change already made</a> @endif
+        @if($tank ?? null)<a href="/tanks/{{ $tank->id }}/course">{{ __('course.link') }}</a> @endif
+        <a href="/diary/readings.csv" download><x-icon
         name="download"/> All readings as CSV</a></div>
     <nav class="kinds" aria-label="Kinds">
         <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>Everything</a>

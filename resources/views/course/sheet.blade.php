@@ -8,10 +8,12 @@
     @endif font-size="13">
     <title id="course-t">{{ __('course.title', ['tank' => $p->tank->name]) }}</title>
     <desc id="course-d">@foreach($p->lines() as $line){{ $line->said }} @endforeach</desc>
-    @if($window = $p->window())<rect class="window" x="{{ $window[0] }}" y="4" width="{{ $window[1] }}" height="{{ $p->height() - 26 }}" fill="#d9e9e8"/>@endif
+    @if($window = $p->window())<rect class="window" x="{{ $window[0] }}" y="4" width="{{ $window[1] }}"
+        height="{{ $p->height() - 26 }}" fill="#d9e9e8"/>@endif
     @foreach($p->ticks() as [$x, $word])
         <path class="tick" d="M{{ $x }} {{ App\View\CoursePage::TOP - 6 }}V{{ $p->height() - 20 }}" stroke="#cdc8ba" fill="none"/>
-        <text class="say" x="{{ $x }}" y="{{ $p->height() - 5 }}" text-anchor="{{ $loop->last ? 'end' : ($loop->first ? 'start' : 'middle') }}">{{ $word }}</text>
+        <text class="say" x="{{ $x }}" y="{{ $p->height() - 5 }}"
+            text-anchor="{{ $loop->last ? 'end' : ($loop->first ? 'start' : 'middle') }}">{{ $word }}</text>
     @endforeach
     @foreach($p->marks() as $mark)
         <g class="mark mark-{{ $mark['kind']->value }}"><title>{{ $p->show->day($mark['at']) }}: {{ $mark['title'] }}</title>
@@ -32,8 +34,8 @@
             @foreach($line->bars as [$x, $tall, $missed])<rect @class(['bar', 'missed' => $missed]) x="{{ $x - 1.6 }}" y="{{ $high - $tall }}" width="3.2"
                 height="{{ $tall }}" fill="{{ $missed ? 'none' : '#3f6b2a' }}" stroke="#3f6b2a"/>@endforeach
             @if($line->points !== [])
-            @if($line->key !== 'light')<path class="band" d="@foreach($line->points as [$x, , $low, $top])M{{ $x }} {{ $low }}V{{ $top }}@endforeach" stroke="#1a6676"
-                stroke-width="3" opacity=".35" fill="none"/>@endif
+            @if($line->key !== 'light')<path class="band" d="@foreach($line->points as [$x, , $low, $top])M{{ $x }} {{ $low }}V{{ $top }} @endforeach"
+                stroke="#1a6676" stroke-width="3" opacity=".35" fill="none"/>@endif
             <polyline class="line" points="{{ $line->path() }}" stroke="#1a6676" stroke-width="1.6" fill="none"/>
             @endif
         </g>

@@ -1,12 +1,14 @@
 <x-layout :title="__('course.title', ['tank' => $tank->name])" :loop="$loop" wide>
     <div class="page-head inquiry-head"><h1>{{ __('course.title', ['tank' => $tank->name]) }}</h1>
-        <nav class="course-moves" aria-label="{{ __('course.until', ['span' => trans_choice('course.span', $page->span), 'day' => $page->show->day($page->until)]) }}">
-            @foreach($page->moves() as $move => $url)<a class="act quiet" href="{{ $url }}" data-move="{{ $move }}">{{ __('course.moves.'.$move) }}</a> @endforeach
+        @php($stretch = __('course.until', ['span' => trans_choice('course.span', $page->span), 'day' => $page->show->day($page->until)]))
+        <nav class="course-moves" aria-label="{{ $stretch }}">
+            @foreach($page->moves() as $move => $url)<a class="act quiet" href="{{ $url }}"
+                data-move="{{ $move }}">{{ __('course.moves.'.$move) }}</a> @endforeach
         </nav>
     </div>
     <div class="sheet course-page">
         <section class="board" aria-label="{{ __('course.title', ['tank' => $tank->name]) }}">
-            <p class="hint">{{ ucfirst(__('course.until', ['span' => trans_choice('course.span', $page->span), 'day' => $page->show->day($page->until)])) }}.
+            <p class="hint">{{ ucfirst($stretch) }}.
                 @if($page->window()){{ __('course.window', ['sign' => __('inquiry.short.'.$page->sign)]) }}@endif {{ __('course.key') }}</p>
             @if($page->lines() === [])<p>{{ __('course.empty') }}</p>@else<div class="course-scroll" tabindex="0" role="region"
                 aria-label="{{ __('course.title', ['tank' => $tank->name]) }}">@include('course.sheet')</div>@endif
@@ -15,7 +17,8 @@
         </section>
         <aside class="side right">
             <form method="get" action="/tanks/{{ $tank->id }}/course">
-                <input type="hidden" name="span" value="{{ $page->span }}"><input type="hidden" name="until" value="{{ $page->show->local($page->until)->format('Y-m-d') }}">
+                <input type="hidden" name="span" value="{{ $page->span }}">
+                <input type="hidden" name="until" value="{{ $page->show->local($page->until)->format('Y-m-d') }}">
                 <fieldset><legend>{{ __('course.pick') }}</legend>
                 @foreach($page->series() as $key => $name)<label class="tick"><input type="checkbox" name="series[]" value="{{ $key }}"
                     @checked(in_array($key, $page->picked, true))> {{ $name }}</label>@endforeach</fieldset>

@@ -79,6 +79,12 @@
             </li>
             @endforeach
         </ol>
+        @if($page->part === 'why' && $page->open() !== [])
+        <h2>{{ __('inquiry.why.unknown') }}</h2>
+        <p class="hint">{{ __('inquiry.why.unknown_lead') }}</p>
+        <ul class="week">@foreach($page->open() as $row)<li><a href="#q-{{ $row->sign->key }}">{{ $row->text() }}</a>
+            <small>{{ __('inquiry.effort.'.$row->sign->effort->value) }}</small></li>@endforeach</ul>
+        @endif
         @if($page->rest() > 0)<p class="hint">{{ trans_choice('inquiry.rest', $page->rest(), ['count' => $page->rest()]) }}</p>@endif
         <p class="hint">{{ __('inquiry.grades') }}@if($page->learnedFrom() > 0)
             {{ trans_choice('inquiry.learned', $page->learnedFrom(), ['count' => $page->learnedFrom()]) }}@endif</p>

@@ -4,8 +4,14 @@
         <section class="board" id="do" aria-labelledby="begin-title">
             <h2 id="begin-title">{{ __('inquiry.begin.growth') }}</h2>
             <p class="lead">{{ __('inquiry.lead') }}</p>
+            <details class="acts-now"><summary>{{ __('inquiry.urgent.head') }} <small>{{ __('inquiry.urgent.why') }}</small></summary><ol>
+                @foreach(trans('inquiry.urgent.acts') as $act)<li>{{ $act }}</li>@endforeach
+            </ol></details>
             <form method="post" action="/tanks/{{ $tank->id }}/inquiries">@csrf
                 <input type="hidden" name="about" value="growth">
+                <fieldset class="aims"><legend>{{ __('inquiry.aim.label') }}</legend>@foreach(App\Models\Aim::cases() as $aim)<label class="tick"><input
+                    type="radio" name="aim" value="{{ $aim->value }}" @checked($aim === App\Models\Aim::None)> {{ __('inquiry.aim.'.$aim->value) }}</label>
+                    @endforeach</fieldset>
                 <p class="fault" id="e-f-about">{{ $errors->first('about') }}</p>
                 <div class="tiles" role="group" aria-label="{{ __('inquiry.begin.where') }}">
                     @foreach($page->places() as $key => $label)<button class="tile" name="place" value="{{ $key }}"
