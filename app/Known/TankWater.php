@@ -11,6 +11,7 @@ use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Standing;
@@ -25,7 +26,13 @@ use Illuminate\Support\Facades\DB;
  */
 final class TankWater
 {
+    /** Days after a reading from which nitrate is carried on by what the tank makes. House default. */
+    private const CARRIED_FROM = 1.0;
+
     private ?WaterState $state = null;
+
+    /** @var array<string, true> */
+    private array $on = [];
 
     /** @var array<string, Posterior> */
     private array $made = [];
@@ -35,7 +42,7 @@ final class TankWater
      * @param WaterChange|null       $change   the last one that was made
      * @param int|null               $afterStep step of its run sheet in which the tank was read again
      */
-    private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep) {}
+    private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep, private readonly ?CarbonImmutable $until = null) {}
 
     public static function of(Tank $tank, ?CarbonImmutable $until = null): self
     {
@@ -71,7 +78,7 @@ final class TankWater
         foreach ($byId as $id => $tank) {
             $change = $changes[$id] ?? null;
             $step = $change?->getRawOriginal('read_after');
-            $found[$id] = new self($tank, $readings[$id] ?? [], $change, is_numeric($step) ? (int) $step : null);
+            $found[$id] = new self($tank, $readings[$id] ?? [], $change, is_numeric($step) ? (int) $step : null, $until);
         }
 
         return $found;
@@ -93,15 +100,47 @@ final class TankWater
             } elseif ($reading !== null) {
                 $known[$parameter->value] = $reading->toCore()->distribution();
             }
+            // A chart that ends below it tells too little to go on from.
+            $then = $parameter !== Parameter::Nitrate || ($forecast === null && $reading?->toCore()->isCensored() === true) ? null : $known[$parameter->value] ?? null;
+            $days = $then === null ? 0.0 : $this->daysSince($forecast === null ? $reading : null);
+            if ($then !== null && $days >= self::CARRIED_FROM) {
+                $known[$parameter->value] = self::later($then, $this->made($parameter), $days);
+                $this->on[$parameter->value] = true;
+            }
         }
 
         return $this->state = new WaterState('the tank', $known, $carried);
+    }
+
+    /** Days since a reading, or since the last change was over. */
+    private function daysSince(?Reading $reading): float
+    {
+        $now = ($this->until ?? CarbonImmutable::now())->getTimestamp();
+        $then = $reading === null ? ($this->change === null ? $now : $this->change->changed_at->getTimestamp() + 86400) : $reading->taken_at->getTimestamp();
+
+        return max(0.0, ($now - $then) / 86400.0);
+    }
+
+    /** What a tank makes goes on after it was read. */
+    private static function later(Distribution $then, Posterior $made, float $days): Distribution
+    {
+        $half = ($then->quantile(0.9) - $then->quantile(0.1)) / 2.5632;
+
+        return new Normal(max(0.0, $then->central() + $days * $made->value), hypot($half, $days * $made->spread));
     }
 
     /** Whether a figure is what the last change was forecast to lead to, and not a reading. */
     public function isCarried(Parameter $parameter): bool
     {
         return $this->state()->isAssumed($parameter);
+    }
+
+    /** Whether a figure is not as it was read or forecast, but carried on to now by what the tank makes. */
+    public function isCarriedOn(Parameter $parameter): bool
+    {
+        $this->state();
+
+        return isset($this->on[$parameter->value]);
     }
 
     /** When a figure was read, or, where it was carried over, when the water was changed. */

@@ -127,7 +127,7 @@ final class ChangeSheet
                     $outlook->after()->central() < $range[0] => 'low',
                     default => null,
                 },
-                $this->draft->plan->tank->isAssumed($parameter),
+                $this->draft->plan->tank->isAssumed($parameter) || $this->draft->waters->now->isCarriedOn($parameter),
             );
         }
 

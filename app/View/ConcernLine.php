@@ -34,7 +34,7 @@ final readonly class ConcernLine
         $acts = trans()->has('standing.'.$concern->key.'.acts') ? trans('standing.'.$concern->key.'.acts') : [];
         $why = $concern->key === 'nitrate_soon'
             ? trans_choice('standing.nitrate_soon.why', $days, $words)
-            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' ('.trans('standing.source.'.($water->isCarried($parameter) ? 'carried' : 'read'), ['when' => $show->day($at)]).')');
+            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' ('.trans('standing.source.'.($water->isCarried($parameter) ? 'carried' : ($water->isCarriedOn($parameter) ? 'on' : 'read')), ['when' => $show->day($at)]).')');
 
         return new self($concern->urgency, self::text(trans('standing.'.$concern->key.'.head', $words)), $why, is_array($acts) ? array_values(array_map(self::text(...), $acts)) : []);
     }

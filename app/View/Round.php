@@ -116,7 +116,7 @@ final readonly class Round
             },
             ($concerns[0] ?? null)?->isAlarm() === true ? $concerns[0]->acts : [],
             [
-                ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && $line->urgency !== Urgency::Note))),
+                ...array_values(array_map(static fn(ConcernLine $line): string => $line->head, array_filter($concerns, static fn(ConcernLine $line): bool => $line->head !== $head && !str_starts_with($why, $line->head) && $line->urgency !== Urgency::Note))),
                 ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
                 ...array_diff($check === null ? [] : [$check], [$head]),
                 ...array_diff($give === null ? [] : [$give], [$head]),
@@ -183,7 +183,7 @@ final readonly class Round
             return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', 'Plan the change', $base.'/change'];
         }
         if ($days <= 0) {
-            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->why : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
+            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->head.': '.lcfirst($worst->why) : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
         }
         if ($look !== null && $first !== null) {
             return [RoundStrip::DUE, $look, InquiryWords::expects($first), __('inquiry.check.act'), $base.'/inquiries/'.$first->inquiry_id.'/now'];
@@ -287,7 +287,7 @@ final readonly class Round
             if ($value === null || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
                 continue;
             }
-            $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $beyond, 'carried' => $water->isCarried($parameter)];
+            $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $beyond, 'carried' => $water->isCarried($parameter) || $water->isCarriedOn($parameter)];
         }
 
         return $figures;

@@ -19,6 +19,8 @@ final readonly class WaterFigure
 
     public bool $isCarried;
 
+    public bool $isCarriedOn;
+
     public ?CarbonImmutable $at;
 
     public ?Reading $reading;
@@ -30,6 +32,7 @@ final readonly class WaterFigure
     {
         $this->value = $water->state()->get($parameter);
         $this->isCarried = $water->isCarried($parameter);
+        $this->isCarriedOn = $water->isCarriedOn($parameter);
         $this->at = $water->at($parameter);
         $this->reading = $this->isCarried ? null : ($water->readings[$parameter->value] ?? null);
         $this->range = $water->tank->needs()->range($parameter);
@@ -44,7 +47,7 @@ final readonly class WaterFigure
     /** What it was read as, where that says more than its middle. */
     public function readAs(Show $show): ?string
     {
-        return $this->reading === null || $this->reading->method === Method::Pen ? null : $show->reading($this->reading->toCore());
+        return $this->reading === null || ($this->reading->method === Method::Pen && !$this->isCarriedOn) ? null : $show->reading($this->reading->toCore());
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */

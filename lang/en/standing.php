@@ -5,7 +5,7 @@ declare(strict_types=1);
 // What the water of a tank asks for: a head, the reason, and for alarms what to do in the next ten minutes.
 return [
     'ten_minutes' => 'In the next ten minutes',
-    'source' => ['read' => 'read :when', 'carried' => 'forecast since the change of :when'],
+    'source' => ['read' => 'read :when', 'carried' => 'forecast since the change of :when', 'on' => 'carried on since it was read :when'],
     'free_ammonia' => [
         'head' => 'Free ammonia is dangerous now',
         'why' => 'Up to :value mg/L NH₃-N, the alarm is :limit.',

@@ -23,9 +23,8 @@
             </div>
             <dl class="strip-figures">
                 @foreach($strip->figures as $figure)
-                    <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}</dt>
-                    <dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif
-                        @if($figure['carried'])<small>forecast</small>@endif</dd></div>
+                    <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}@if($figure['carried'])<small>, forecast</small>@endif</dt>
+                    <dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif</dd></div>
                 @endforeach
                 @if($strip->readWhen !== '')<div class="when"><dt>{{ $strip->readWhen }}</dt><dd></dd></div>@endif
             </dl>

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\TankWater;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Testing\TestResponse;
@@ -94,6 +96,25 @@ final class ReadingTest extends FeatureCase
         $this->read($keeper, $tank, ['ph' => '6.9'], CarbonImmutable::now()->subDay());
 
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('10 – 20')->assertSee('6.9')->assertDontSee('40 – 80');
+    }
+
+    public function testNitrateIsCarriedOnByWhatTheTankMakesAndAgreesOnEveryPage(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->readings()->where('parameter', 'nitrate')->delete();
+        $tank->update(['nitrate_per_day' => 2.0]);
+        $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->subDays(6));
+        $water = TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
+        // As read, and 6 d x 2 mg/L.
+        self::assertEqualsWithDelta(12.0, $water->state()->central(Parameter::Nitrate, 0.0) - $water->readings['nitrate']->toCore()->distribution()->central(), 1e-6);
+        self::assertTrue($water->isCarriedOn(Parameter::Nitrate));
+        self::assertFalse($water->isCarried(Parameter::Nitrate));
+        $figure = $keeper->show()->band(Parameter::Nitrate, $water->state()->get(Parameter::Nitrate) ?? new Exact(0.0));
+        $this->actingAs($keeper)->get('/')->assertSee($figure)->assertSee('forecast');
+        $this->get("/tanks/$tank->id")->assertSee('as it should be now');
+        // A chart that ends below it tells too little to go on from.
+        $this->read($keeper, $tank, ['nitrate' => 'over 100'], CarbonImmutable::now()->subDays(3));
+        self::assertFalse(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isCarriedOn(Parameter::Nitrate));
     }
 
     public function testADecimalThatSlippedIsAskedBackAndKeptWhenItIsSo(): void
