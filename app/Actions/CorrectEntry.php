@@ -6,15 +6,31 @@ namespace App\Actions;
 
 use App\Kept\ForecastRecord;
 use App\Known\VesselOf;
+use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 
 /** Puts an entry of the diary right, with the readings and the change that hang on it. */
 final class CorrectEntry
 {
+    /** A dose goes where its entry goes; on a day that has one of the same bottle there is no room for it. */
+    private static function moveDose(Entry $entry, CarbonImmutable $moved): void
+    {
+        $dose = Dose::query()->where('entry_id', $entry->id)->first();
+        if ($dose === null || $dose->given_at->equalTo($moved)) {
+            return;
+        }
+        $day = $moved->setTimezone($entry->keeper->timezone ?? 'UTC')->format('Y-m-d');
+        if (Dose::query()->whereKeyNot($dose->id)->where('tank_id', $dose->tank_id)->where('jar_id', $dose->jar_id)->where('day', $day)->exists()) {
+            throw ValidationException::withMessages(['happened_at' => __('food.day_taken')]);
+        }
+        $dose->update(['given_at' => $moved, 'day' => $day]);
+    }
+
     /**
      * @param array<string, Reading> $readings anew, by parameter value
      * @param list<string>           $gone     readings that are taken out
@@ -26,6 +42,7 @@ final class CorrectEntry
             $moved = !$at->equalTo($entry->happened_at->setSecond(0)) ? $at : $entry->happened_at;
             $entry->update(['happened_at' => $moved, 'body' => $body] + ($title === null ? [] : ['title' => $title]));
             $entry->readings()->update(['taken_at' => $moved]);
+            self::moveDose($entry, $moved);
             $entry->readings()->whereIn('parameter', $gone)->delete();
             foreach ($readings as $name => $reading) {
                 $entry->readings()->where('parameter', $name)->update(['method' => $reading->method, 'value' => $reading->value, 'low' => $reading->low, 'high' => $reading->high]);

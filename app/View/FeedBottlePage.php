@@ -43,6 +43,20 @@ final readonly class FeedBottlePage
         return $found;
     }
 
+    /** @return list<string> jars that hold less than is to be weighed out of them */
+    public function short(): array
+    {
+        $lines = [];
+        foreach ($this->bottle->grams as $i => $grams) {
+            $jar = $this->bottle->jars[$i];
+            if ($jar->stock !== null && $grams > $jar->stock + 1e-6 && !isset($this->bottle->apart[$i])) {
+                $lines[] = __('food.bottle.short', ['name' => $jar->name, 'needs' => Show::grams($grams, $this->tank->keeper->scale_step), 'has' => Show::grams($jar->stock, $this->tank->keeper->scale_step)]);
+            }
+        }
+
+        return $lines;
+    }
+
     /** @return list<string> what does not dissolve */
     public function apart(): array
     {

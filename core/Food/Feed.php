@@ -69,18 +69,22 @@ final readonly class Feed
     }
 
     /**
-     * A bottle whose label says percent by weight.
+     * What a millilitre of a bottle brings whose label says percent by weight, mg.
      *
-     * @param float                $density  g/mL, above 0
-     * @param array<string, float> $percents by parameter value, as each is counted
+     * @param float $density    g/mL, above 0 and below 5
+     * @param float $percent    0 to 100
+     * @param bool  $isDeclared whether it is declared as labels of fertilisers do: N, P2O5, K2O, MgO, CaO
+     *
+     * @throws FoodFault when one of them is none, or it feeds no plant
      */
-    public static function ofPercent(string $key, string $name, float $density, array $percents, float $step): self
+    public static function ofPercent(Parameter $nutrient, float $density, float $percent, bool $isDeclared): float
     {
-        if (!($density > 0.0 && $density < 5.0)) {
+        $food = $nutrient->entry()->food;
+        if (!($density > 0.0 && $density < 5.0 && $percent >= 0.0 && $percent <= 100.0) || $food === null) {
             throw FoodFault::feed();
         }
 
-        return new self($key, $name, 'mL', array_map(static fn(float $percent): float => 10.0 * $percent * $density, $percents), $step);
+        return 10.0 * $percent * $density * ($isDeclared ? $food->ofDeclared : 1.0);
     }
 
     /** mg/L that so much of it brings to so many litres. */

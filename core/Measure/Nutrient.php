@@ -33,6 +33,8 @@ final readonly class Nutrient
      * @param string|null $ion       symbol of the ion that salts bring it as; null for what no salt of the catalogue brings
      * @param float       $inPlants  share of the dry mass of plants, as it is counted
      * @param float       $molarMass as it is counted, g/mol, from the IUPAC 2021 atomic weights
+     * @param string      $declared  formula that labels of fertilisers declare it as
+     * @param float       $ofDeclared as it is counted, for each gram that is declared so, from the IUPAC 2021 atomic weights
      */
-    public function __construct(public float $source, public float $sourceOff, public float $floor, public float $rate, public ?string $ion, public float $molarMass, public float $inPlants) {}
+    public function __construct(public float $source, public float $sourceOff, public float $floor, public float $rate, public ?string $ion, public float $molarMass, public float $inPlants, public string $declared = '', public float $ofDeclared = 1.0) {}
 }

@@ -31,7 +31,7 @@ enum Parameter: string
         static $entries = [];
 
         return $entries[$this->value] ??= match ($this) {
-            self::Nitrate => new ParameterEntry('Nitrate', 'nitrate', 'NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], food: new Nutrient(5.0, 5.0, 0.1, 1.0, 'NO3', 62.004, Nutrient::NITROGEN * MassConcentration::NITRATE_PER_NITROGEN), balance: new Balance(0.05, 0.5, 100.0), units: static fn(): array => [
+            self::Nitrate => new ParameterEntry('Nitrate', 'nitrate', 'NO3', [0.0, 1000.0], fields: [0.0, 5.0, 10.0, 20.0, 40.0, 80.0], food: new Nutrient(5.0, 5.0, 0.1, 1.0, 'NO3', 62.004, Nutrient::NITROGEN * MassConcentration::NITRATE_PER_NITROGEN, 'N', MassConcentration::NITRATE_PER_NITROGEN), balance: new Balance(0.05, 0.5, 100.0), units: static fn(): array => [
                 new Unit('no3', 'mg/L', 'mg/L nitrate (NO3)', 1.0, 0.0, 1),
                 new Unit('no3_n', 'mg/L N', 'mg/L nitrate nitrogen (NO3-N)', MassConcentration::NITRATE_PER_NITROGEN, 0.0, 2),
             ]),
@@ -64,20 +64,20 @@ enum Parameter: string
                 new Unit('no2', 'mg/L', 'mg/L nitrite (NO2)', 1.0, 0.0, 2),
                 new Unit('no2_n', 'mg/L N', 'mg/L nitrite nitrogen (NO2-N)', MassConcentration::NITRITE_PER_NITROGEN, 0.0, 2),
             ]),
-            self::Phosphate => new ParameterEntry('Phosphate', 'phosphate', 'PO4', [0.0, 50.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 2.0, 5.0], isSideline: true, food: new Nutrient(0.1, 0.2, 0.02, 0.05, 'H2PO4', 94.971, Nutrient::PHOSPHORUS * MassConcentration::PHOSPHATE_PER_PHOSPHORUS), units: static fn(): array => [
+            self::Phosphate => new ParameterEntry('Phosphate', 'phosphate', 'PO4', [0.0, 50.0], fields: [0.0, 0.1, 0.25, 0.5, 1.0, 2.0, 5.0], isSideline: true, food: new Nutrient(0.1, 0.2, 0.02, 0.05, 'H2PO4', 94.971, Nutrient::PHOSPHORUS * MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'P2O5', 2.0 * 94.970 / 141.943), units: static fn(): array => [
                 new Unit('po4', 'mg/L', 'mg/L phosphate (PO4)', 1.0, 0.0, 2),
                 new Unit('po4_p', 'mg/L P', 'mg/L phosphate phosphorus (PO4-P)', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 0.0, 2),
             ]),
-            self::Potassium => new ParameterEntry('Potassium', 'potassium', 'K', [0.0, 500.0], fields: [0.0, 5.0, 10.0, 15.0, 20.0, 30.0], isSideline: true, food: new Nutrient(3.0, 2.0, 0.1, 0.6, 'K', 39.098, Nutrient::POTASSIUM), units: static fn(): array => [
+            self::Potassium => new ParameterEntry('Potassium', 'potassium', 'K', [0.0, 500.0], fields: [0.0, 5.0, 10.0, 15.0, 20.0, 30.0], isSideline: true, food: new Nutrient(3.0, 2.0, 0.1, 0.6, 'K', 39.098, Nutrient::POTASSIUM, 'K2O', 2.0 * 39.098 / 94.195), units: static fn(): array => [
                 new Unit('k', 'mg/L', 'mg/L potassium (K)', 1.0, 0.0, 1),
             ]),
-            self::Iron => new ParameterEntry('Iron', 'iron', 'Fe', [0.0, 20.0], fields: [0.0, 0.02, 0.05, 0.1, 0.2, 0.5, 1.0], isSideline: true, food: new Nutrient(0.01, 0.02, 0.004, 0.01, null, 55.845, Nutrient::IRON), units: static fn(): array => [
+            self::Iron => new ParameterEntry('Iron', 'iron', 'Fe', [0.0, 20.0], fields: [0.0, 0.02, 0.05, 0.1, 0.2, 0.5, 1.0], isSideline: true, food: new Nutrient(0.01, 0.02, 0.004, 0.01, null, 55.845, Nutrient::IRON, 'Fe'), units: static fn(): array => [
                 new Unit('fe', 'mg/L', 'mg/L iron (Fe)', 1.0, 0.0, 2),
             ]),
-            self::Magnesium => new ParameterEntry('Magnesium', 'magnesium', 'Mg', [0.0, 500.0], method: Method::Drops, step: 2.0, isSideline: true, food: new Nutrient(6.0, 5.0, 0.1, 0.2, 'Mg', 24.305, Nutrient::MAGNESIUM), units: static fn(): array => [
+            self::Magnesium => new ParameterEntry('Magnesium', 'magnesium', 'Mg', [0.0, 500.0], method: Method::Drops, step: 2.0, isSideline: true, food: new Nutrient(6.0, 5.0, 0.1, 0.2, 'Mg', 24.305, Nutrient::MAGNESIUM, 'MgO', 24.305 / 40.304), units: static fn(): array => [
                 new Unit('mg', 'mg/L', 'mg/L magnesium (Mg)', 1.0, 0.0, 1),
             ]),
-            self::Calcium => new ParameterEntry('Calcium', 'calcium', 'Ca', [0.0, 1000.0], method: Method::Drops, step: 10.0, isSideline: true, food: new Nutrient(40.0, 25.0, 0.3, 0.5, 'Ca', 40.078, Nutrient::CALCIUM), units: static fn(): array => [
+            self::Calcium => new ParameterEntry('Calcium', 'calcium', 'Ca', [0.0, 1000.0], method: Method::Drops, step: 10.0, isSideline: true, food: new Nutrient(40.0, 25.0, 0.3, 0.5, 'Ca', 40.078, Nutrient::CALCIUM, 'CaO', 40.078 / 56.077), units: static fn(): array => [
                 new Unit('ca', 'mg/L', 'mg/L calcium (Ca)', 1.0, 0.0, 0),
             ]),
             self::Chlorine => new ParameterEntry('Chlorine', 'chlorine', 'Cl2', [0.0, 20.0], fields: [0.0, 0.1, 0.3, 0.5, 1.0, 2.0], ofTanks: false, isSideline: true, fine: [0.0, 0.02], units: static fn(): array => [

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'label' => ['density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
+    'day_taken' => 'That day has a dose of the same bottle already.',
     'from' => 'from :day',
     'until' => 'until :day',
     'steps' => 'It goes in steps of a week, the last from :until on. Change nothing else meanwhile, and look at the new leaves on :look: if they are no better by then, it was not the food.',
@@ -54,6 +56,7 @@ return [
         'brings' => 'Each time it brings :what.',
         'label' => 'Made :made; use it up by :until. Not for drinking. Keep it cool, dark and away from children.',
         'apart' => ':name does not dissolve: it would need :litres L. Give it dry, or more mL each time.',
+        'short' => ':name: :needs g are needed, :has g are on the shelf.',
         'none' => 'Nothing is to be made: no plants are drawn, nothing is wanted, or no salt on the shelf brings it.',
         'care' => 'Once it is made its salts leave the shelf, the bottle stands there, and it takes the place of the doses that are planned. Iron goes in a bottle of its own, never with phosphate.',
         'made' => '{1} The bottle is on the shelf and planned.|[2,*] :count bottles are on the shelf and planned.',

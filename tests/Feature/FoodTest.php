@@ -43,6 +43,19 @@ final class FoodTest extends FeatureCase
         return $jar;
     }
 
+    public function testALabelInPercentByWeightIsReckonedOverToWhatAMillilitreBrings(): void
+    {
+        $asked = ['name' => 'Leaf fourteen', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['density' => '1.2', 'declared' => '1', 'nitrate' => '2', 'potassium' => '5']];
+        $this->post('/jars', $asked)->assertSessionHasNoErrors();
+        $label = $this->keeper->jars()->where('name', 'Leaf fourteen')->sole()->label;
+        // 2 % N: 24 mg N, 106.24 mg NO3; 5 % K2O: 60 mg, 49.81 mg K.
+        self::assertEqualsWithDelta(['dose' => 1.0, 'litres' => 1.0, 'nitrate' => 106.24, 'potassium' => 49.81], $label, 0.01);
+        $this->post('/jars', ['label' => ['declared' => '0'] + $asked['label'], 'name' => 'As it is'] + $asked)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(60.0, $this->keeper->jars()->where('name', 'As it is')->sole()->label['potassium'] ?? 0.0, 0.01);
+        $this->post('/jars', ['label' => ['nitrate' => '120'] + $asked['label']] + $asked)->assertSessionHasErrors('label.nitrate');
+        $this->post('/jars', ['label' => ['density' => '12'] + $asked['label']] + $asked)->assertSessionHasErrors('label.density');
+    }
+
     private function plan(Jar $jar, string $amount = '10', string $every = '1', string $from = '2026-03-01'): void
     {
         $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $jar->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from])->assertSessionHasNoErrors()->assertRedirect($this->food);
@@ -293,6 +306,21 @@ final class FoodTest extends FeatureCase
         self::assertSame(0, $this->keeper->entries()->where('kind', 'dose')->count());
     }
 
+    public function testADoseGoesWhereItsEntryGoes(): void
+    {
+        $jar = $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '25', 'state' => 'given'])->assertSessionHasNoErrors();
+        $entry = $this->keeper->entries()->where('kind', 'dose')->firstOrFail();
+        $this->put('/entries/'.$entry->id, ['title' => $entry->title, 'happened_at' => '2026-02-26T08:00'])->assertSessionHasNoErrors();
+        $dose = $this->tank->doses()->sole();
+        self::assertSame('2026-02-26', $dose->day->format('Y-m-d'));
+        self::assertSame($entry->refresh()->happened_at->getTimestamp(), $dose->given_at->getTimestamp());
+        // A day has one dose of a bottle.
+        $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '20', 'state' => 'given'])->assertSessionHasNoErrors();
+        $this->put('/entries/'.$entry->id, ['title' => $entry->title, 'happened_at' => '2026-03-01T08:00'])->assertSessionHasErrors('happened_at');
+        self::assertSame(['2026-02-26', '2026-03-01'], $this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn($one): string => $one->day->format('Y-m-d'))->all());
+    }
+
     public function testWhatFeedsNoPlantIsNoDose(): void
     {
         $soda = $this->jar($this->keeper, 'soda');
@@ -379,7 +407,14 @@ final class FoodTest extends FeatureCase
             $this->keeper->jars()->create(['name' => $salt, 'salt' => $salt, 'unit' => 'g', 'purity' => 1.0, 'stock' => 500]);
         }
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
-        $this->get($bottle.'?weeks=6&each=10')->assertSee('Home bottle of')->assertSee('stirred until clear');
+        $this->get($bottle.'?weeks=6&each=10')->assertSee('Home bottle of')->assertSee('stirred until clear')->assertDontSee('are on the shelf.');
+        // What was typed wrong is said where it was typed, and what the shelf lacks before it is weighed.
+        $this->get($bottle.'?weeks=99&each=lots')->assertOk()->assertSee('1 to 12 weeks')->assertSee('such as 10');
+        $this->keeper->jars()->where('salt', 'potassium_sulfate')->update(['stock' => 0.01]);
+        $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
+        $this->get($bottle.'?weeks=6&each=10')->assertSee('g are on the shelf.');
+        $this->keeper->jars()->where('salt', 'potassium_sulfate')->update(['stock' => 500]);
+        $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->post($bottle, ['weeks' => '60', 'each' => '10'])->assertSessionHasErrors('weeks');
         $this->post($bottle, ['weeks' => '6', 'each' => 'some'])->assertSessionHasErrors('each');
         self::assertSame(0, $this->keeper->jars()->where('salt', Jar::FEED)->count());

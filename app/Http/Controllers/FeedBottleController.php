@@ -16,6 +16,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 
 /** A stock bottle made at home that feeds the plants of a tank for some weeks. */
@@ -27,15 +28,15 @@ final class FeedBottleController extends Controller
 
     public function show(Request $request, Tank $tank): View
     {
+        $this->shareFaults(Validator::make($request->only('weeks', 'each'), array_map(static fn(array $rules): array => ['nullable', ...array_slice($rules, 1)], self::rules()), self::messages())->errors());
+
         return view('food.bottle', ['tank' => $tank, 'page' => new FeedBottlePage($tank, $this->bottle($request, $tank, false)), 'loop' => TankLoop::of($tank, 'food')]);
     }
 
     /** Made: its salts leave the shelf, the bottle stands there, and it is what the tank gets from now on. */
     public function store(Request $request, Tank $tank): RedirectResponse
     {
-        $this->checked($request, ['weeks' => ['required', 'integer', 'between:1,'.FeedBottle::KEEPS], 'each' => ['required', new Amount(0.5, 200, 'mL', '10')]], [
-            'weeks.*' => sprintf('1 to %d weeks: longer it does not keep.', FeedBottle::KEEPS), 'each.required' => 'Write how much of it is one dose.',
-        ]);
+        $this->checked($request, self::rules(), self::messages());
         $bottle = $this->bottle($request, $tank, true);
         $page = new FeedBottlePage($tank, $bottle);
         if ($bottle->isEmpty()) {
@@ -57,6 +58,18 @@ final class FeedBottleController extends Controller
         });
 
         return redirect('/tanks/'.$tank->id.'/food')->with('status', trans_choice('food.bottle.made', count($bottle->bottles), ['count' => count($bottle->bottles)]));
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function rules(): array
+    {
+        return ['weeks' => ['required', 'integer', 'between:1,'.FeedBottle::KEEPS], 'each' => ['required', new Amount(0.5, 200, 'mL', '10')]];
+    }
+
+    /** @return array<string, string> */
+    private static function messages(): array
+    {
+        return ['weeks.*' => sprintf('1 to %d weeks: longer it does not keep.', FeedBottle::KEEPS), 'each.required' => 'Write how much of it is one dose.'];
     }
 
     private function bottle(Request $request, Tank $tank, bool $isChecked): FeedBottle

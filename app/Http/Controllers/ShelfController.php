@@ -10,6 +10,7 @@ use App\Models\SpoonTrial;
 use App\Units\Amount;
 use App\Units\Scale;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\Feed;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
@@ -137,7 +138,9 @@ final class ShelfController extends Controller
         $isAcid = $kind === Jar::ACID;
         $isFeed = $kind === Jar::FEED;
         $acid = AcidKind::tryFrom(is_string($request->input('label.kind')) ? $request->input('label.kind') : '');
-        $need = $isLabel || $isConditioner || $isFeed ? 'required' : 'nullable';
+        // A label in percent by weight is reckoned over to what a millilitre brings to a litre.
+        $byWeight = $isFeed && $request->filled('label.density');
+        $need = $isLabel || $isConditioner || ($isFeed && !$byWeight) ? 'required' : 'nullable';
         // A dose is weighed, or it is a liquid: then spoons and ounces are understood.
         $isLiquid = $isConditioner || $isFeed || $request->input('unit') === 'mL';
         $scales = [
@@ -162,7 +165,8 @@ final class ShelfController extends Controller
             'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
             'label.strength' => [$isConditioner ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
-            ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', new Amount(0, 10000, 'mg/L', '1.5')]),
+            ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', $byWeight ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')]),
+            'label.density' => ['nullable', new Amount(0.5, 2.5, 'g/mL', '1.1')], 'label.declared' => ['nullable', 'boolean'],
             'label.kind' => [$isAcid ? 'required' : 'nullable', Rule::enum(AcidKind::class)],
             'label.percent' => [$isAcid ? 'required' : 'nullable', new Amount(0.1, $acid?->most() ?? 85.0, '%', '10')],
         ], [
@@ -200,7 +204,11 @@ final class ShelfController extends Controller
             if ($brings === []) {
                 throw ValidationException::withMessages(['label.nitrate' => 'It brings something: write at least one of them.']);
             }
-            $label = ['dose' => $base('dose'), 'litres' => $base('litres')] + $brings;
+            $density = $plain('label.density') ?? 1.0;
+            $declared = $request->boolean('label.declared');
+            $label = $byWeight
+                ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(array_keys($brings), array_map(static fn(string $name, float $percent): float => round(Feed::ofPercent(Parameter::from($name), $density, $percent, $declared), 3), array_keys($brings), $brings))
+                : ['dose' => $base('dose'), 'litres' => $base('litres')] + $brings;
         }
         if ($isLabel && ($label['gh'] ?? 0.0) + ($label['kh'] ?? 0.0) + ($label['ec'] ?? 0.0) <= 0.0) {
             throw ValidationException::withMessages(['label.gh' => 'It raises GH, KH or conductivity by something: write at least one of them.']);

@@ -17,6 +17,7 @@
         <p>{{ __('food.bottle.label', ['made' => $page->made(), 'until' => $page->until()]) }}</p>
     </section>
     @endforeach
+    @foreach($page->short() as $line)<p class="finding beyond">{{ $line }}</p>@endforeach
     @foreach($page->apart() as $line)<p class="finding heed">{{ $line }}</p>@endforeach
     @if($page->bottle->isEmpty())
     <p id="do">{{ __('food.bottle.none') }}</p>

@@ -30,6 +30,9 @@
                 <x-field :name="'label['.$nutrient->value.']'" :label="'raises '.$nutrient->word().' by'" :value="$label($nutrient->value)" unit="mg/L"
                     mode="decimal" data-of="feed"/>
                 @endforeach
+                <x-field name="label[density]" :label="__('food.label.density')" unit="g/mL" mode="decimal" data-of="feed" :help="__('food.label.help')"/>
+                <label class="tick" data-of="feed"><input type="hidden" name="label[declared]" value="0"><input type="checkbox" name="label[declared]" value="1"
+                    @checked(old('label.declared', '1') === '1')> {{ __('food.label.declared') }}</label>
                 <x-field name="label[strength]" label="takes chlorine up to" :value="$label('strength')" unit="mg/L" mode="decimal" data-of="conditioner"/>
             </div>
         </fieldset>

@@ -57,7 +57,7 @@ final class FeedTest extends TestCase
     {
         // 5 mL in 50 L raise iron by 0.1 mg/L: 1 mg in a mL; 2 % by weight at 1.1 g/mL are 22 mg in a mL.
         self::assertEqualsWithDelta(0.2, Feed::ofLabel('1', 'x', 5.0, 50.0, ['iron' => 0.1], 0.1)->raises(Parameter::Iron, 20.0, 100.0), 1e-12);
-        self::assertEqualsWithDelta(0.22, Feed::ofPercent('1', 'x', 1.1, ['potassium' => 2.0], 0.1)->raises(Parameter::Potassium, 1.0, 100.0), 1e-12);
+        self::assertEqualsWithDelta(22.0, Feed::ofPercent(Parameter::Potassium, 1.1, 2.0, false), 1e-12);
     }
 
     public function testWhatHardensOrSaltsTheWaterFeedsNoPlants(): void
@@ -166,7 +166,7 @@ final class FeedTest extends TestCase
         yield 'a feed that takes' => [static fn() => new Feed('a', 'a', 'g', ['iron' => -1.0], 0.1)];
         yield 'a step of nothing' => [static fn() => new Feed('a', 'a', 'g', ['iron' => 1.0], 0.0)];
         yield 'a label of no dose' => [static fn() => Feed::ofLabel('a', 'a', 0.0, 10.0, [], 0.1)];
-        yield 'no density' => [static fn() => Feed::ofPercent('a', 'a', 0.0, [], 0.1)];
+        yield 'no density' => [static fn() => Feed::ofPercent(Parameter::Iron, 0.0, 1.0, false)];
         yield 'no water' => [static fn() => Doses::of([], ['iron' => [1.0, 1.0]], [], 0.0)];
         yield 'no routine' => [static fn() => Wanted::between('iron', 1.0, new Normal(0.0, 1.0), 0.0, 7.0, new Normal(0.0, 1.0))];
     }
@@ -176,5 +176,22 @@ final class FeedTest extends TestCase
     {
         $this->expectException(FoodFault::class);
         $try();
+    }
+
+    /** @return iterable<string, array{Parameter, float}> mg of it in a millilitre of 1 g of which one percent is declared, by hand from atomic weights */
+    public static function declarations(): iterable
+    {
+        yield 'nitrogen as nitrate' => [Parameter::Nitrate, 44.266];
+        yield 'P2O5 as phosphate' => [Parameter::Phosphate, 13.381];
+        yield 'K2O as potassium' => [Parameter::Potassium, 8.301];
+        yield 'MgO as magnesium' => [Parameter::Magnesium, 6.030];
+        yield 'CaO as calcium' => [Parameter::Calcium, 7.147];
+        yield 'iron as iron' => [Parameter::Iron, 10.0];
+    }
+
+    #[DataProvider('declarations')]
+    public function testLabelsDeclareOxidesAndNitrogen(Parameter $nutrient, float $milligrams): void
+    {
+        self::assertEqualsWithDelta($milligrams, Feed::ofPercent($nutrient, 1.0, 1.0, true), 0.002);
     }
 }
