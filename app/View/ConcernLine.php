@@ -20,14 +20,16 @@ final readonly class ConcernLine
     {
         $parameter = $concern->parameter ?? Parameter::Nitrate;
         $days = (int) floor($concern->value);
+        $isGas = str_starts_with($concern->key, 'carbon_dioxide');
         $words = [
             'parameter' => $parameter->label(),
             'value' => match (true) {
                 $concern->key === 'free_ammonia' => Show::plain($concern->value, 3),
+                $isGas => Show::plain($concern->value, 0),
                 ($stands = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $stands),
                 default => $show->value($parameter, $concern->value),
             },
-            'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : $show->value($parameter, $concern->limit),
+            'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : ($isGas ? Show::plain($concern->limit, 0) : $show->value($parameter, $concern->limit)),
             'days' => (string) $days,
         ];
         $at = $water->at($parameter);

@@ -9,6 +9,7 @@ use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Water\Ammonia;
+use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\WaterState;
 
 /** What the water of a tank, as it stands, asks of its keeper: alarms of danger by absolute limits first, then what lies out of range. */
@@ -26,6 +27,9 @@ final class Standing
     /** mg/L NO2 that is an alarm, for sensitive animals and for others. House defaults. */
     private const NITRITE_ALARM = [0.25, 0.5];
 
+    /** mg/L of carbon dioxide from which it harms animals, and from which it is an alarm. House defaults. */
+    private const GAS = [30.0, 50.0];
+
     /** Times the upper end of its range from which nitrate does not wait for the rhythm. House default. */
     private const NITRATE_TODAY = 2.0;
 
@@ -39,7 +43,7 @@ final class Standing
      */
     public static function of(WaterState $now, Needs $needs, float $nitrateADay = 0.0): array
     {
-        $found = [...self::ammonia($now, $needs), ...self::nitrite($now, $needs), ...self::temperature($now, $needs), ...self::nitrate($now, $needs, $nitrateADay), ...self::drift($now, $needs)];
+        $found = [...self::ammonia($now, $needs), ...self::nitrite($now, $needs), ...self::gas($now), ...self::temperature($now, $needs), ...self::nitrate($now, $needs, $nitrateADay), ...self::drift($now, $needs)];
         usort($found, static fn(Concern $a, Concern $b): int => $a->urgency->value <=> $b->urgency->value);
 
         return $found;
@@ -78,6 +82,33 @@ final class Standing
             $value === null => [],
             $value->central() >= $alarm => [new Concern('nitrite', Urgency::Alarm, Parameter::Nitrite, $value->central(), $alarm)],
             $value->central() > $fine => [new Concern('nitrite_seen', Urgency::Today, Parameter::Nitrite, $value->central(), $fine)],
+            default => [],
+        };
+    }
+
+    /**
+     * Carbon dioxide as pH and KH tell it. In soft water other acids move pH as much, so that nothing is said there.
+     *
+     * @return list<Concern>
+     */
+    private static function gas(WaterState $now): array
+    {
+        $ph = $now->get(Parameter::Acidity);
+        $kh = $now->get(Parameter::CarbonateHardness);
+        if ($ph === null || $kh === null || $kh->central() < Carbonate::SOFT || $now->isAssumed(Parameter::Acidity)) {
+            return [];
+        }
+        $celsius = max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0)));
+        // Far from it the constants need not be worked out: at 25 degrees pK1 is 6.35.
+        if (1000.0 * Carbonate::CARBON_DIOXIDE * $kh->central() / 1000.0 * 10.0 ** (6.35 - $ph->central()) < 0.7 * self::GAS[0]) {
+            return [];
+        }
+        $gas = Carbonate::carbonDioxide($ph->central(), $kh->central(), $celsius, max(0.0, $now->central(Parameter::Conductivity, 250.0)));
+        $off = hypot(M_LN10 * $ph->spread(), $kh->spread() / $kh->central());
+
+        return match (true) {
+            $gas * exp(-1.2816 * $off) >= self::GAS[1] => [new Concern('carbon_dioxide_far', Urgency::Alarm, Parameter::Acidity, $gas, self::GAS[0])],
+            $gas >= self::GAS[0] => [new Concern('carbon_dioxide', Urgency::Today, Parameter::Acidity, $gas, self::GAS[0])],
             default => [],
         };
     }

@@ -29,6 +29,17 @@ return [
         ],
     ],
     'ammonium_seen' => ['head' => 'Ammonium in a running tank', 'why' => ':value: find what brings it, a dead animal, too much food, a filter that stood. Read again tomorrow.'],
+    'carbon_dioxide_far' => [
+        'head' => 'Carbon dioxide is dangerous now',
+        'why' => 'About :value mg/L by pH and KH; above :limit it harms animals.',
+        'acts' => [
+            'Gas off at the bottle, air on, the outlet turned up so that the surface breaks.',
+            'Look at the fish: do they gasp, do shrimp lie about?',
+            'Leave pH alone: no acid, no buffer. It rises by itself as the gas leaves.',
+            'Before the gas goes on again find why: a valve, a timer, the night, water that was let in cold.',
+        ],
+    ],
+    'carbon_dioxide' => ['head' => 'Carbon dioxide is high', 'why' => 'About :value mg/L by pH and KH; above :limit it harms animals. Less gas, more surface; roots and peat make it look higher than it is.'],
     'nitrite' => [
         'head' => 'Nitrite is dangerous now',
         'why' => ':value stand in the tank, the alarm is :limit.',

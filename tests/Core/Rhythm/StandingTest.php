@@ -35,6 +35,12 @@ final class StandingTest extends TestCase
         yield 'nitrite 0.3 with fish' => [$fish, ['nitrite' => [0.3, 0.03]], 'nitrite_seen', Urgency::Today];
         yield 'nitrite 0.3 with shrimp' => [$shrimp, ['nitrite' => [0.3, 0.03]], 'nitrite', Urgency::Alarm];
         yield 'nitrite 1 with fish' => [$fish, ['nitrite' => [1.0, 0.1]], 'nitrite', Urgency::Alarm];
+        // The hobby's table, CO2 = 3 KH 10^(7 - pH): KH 4 and pH 6.4 are 48 mg/L, pH 6.0 120, pH 6.8 19.
+        yield 'gas at KH 4 and pH 6.4' => [$fish, ['ph' => [6.4, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], 'carbon_dioxide', Urgency::Today];
+        yield 'gas at KH 4 and pH 6.0' => [$fish, ['ph' => [6.0, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], 'carbon_dioxide_far', Urgency::Alarm];
+        yield 'little gas' => [$fish, ['ph' => [6.8, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(4.0)->milliequivalentPerLitre, 0.05]], null, null];
+        // Other acids hide the gas in soft water.
+        yield 'soft water' => [AnimalGroup::SoftWaterShrimp, ['ph' => [6.0, 0.05], 'carbonate_hardness' => [Alkalinity::fromDegrees(0.5)->milliequivalentPerLitre, 0.02]], null, null];
         // Kept at 22 to 26, step 3: 29 is the border between today and now.
         yield '31 degrees' => [$fish, ['temperature' => [31.0, 0.3]], 'hot', Urgency::Alarm];
         yield '28 degrees' => [$fish, ['temperature' => [28.0, 0.3]], 'warm', Urgency::Today];
