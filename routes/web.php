@@ -174,6 +174,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::post('/stands/{stand}/capsules', [FoodController::class, 'capsules']);
             Route::post('/doses', [FoodController::class, 'give']);
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
+            Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1');
             Route::post('/food-spells', [FoodController::class, 'spell']);
             Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
         });

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\RecordReadings;
 use App\Kept\StepContent;
 use App\Known\FoodOf;
+use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\Jar;
 use App\Models\Keeper;
@@ -14,6 +15,8 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Measure\Parameter;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Feeding from the first reading to the dose on the run sheet. */
@@ -445,6 +448,53 @@ final class FoodTest extends FeatureCase
         self::assertCount(2, $lines);
         self::assertSame(['Green daily', '10', 'mL', '0'], array_slice($lines[1], 1, 4));
         self::assertEqualsWithDelta(200.0 / $this->reckoned()->litres, (float) $lines[1][array_search('potassium_mg_L', $lines[0], true)], 1e-5);
+    }
+
+    public function testDosesComeInAsTheyWentOutAndTheShelfStays(): void
+    {
+        $jar = $this->bottle();
+        foreach (['2026-02-20', '2026-02-21'] as $day) {
+            $this->travelTo($day.' 18:00');
+            $this->post("/tanks/{$this->tank->id}/doses", ['jar_id' => (string) $jar->id, 'amount' => '10', 'state' => $day === '2026-02-20' ? 'given' : 'missed'])->assertSessionHasNoErrors();
+        }
+        $this->travelTo('2026-03-01 18:00');
+        $csv = $this->get("/tanks/{$this->tank->id}/doses.csv")->streamedContent();
+        $read = fn(): array => array_values($this->tank->doses()->reorder()->orderBy('day')->get()->map(static fn(Dose $dose): array => [$dose->day->format('Y-m-d'), $dose->amount, $dose->missed, $dose->given_at->getTimestamp(), round($dose->brings['potassium'] ?? 0.0, 4)])->all());
+        $before = $read();
+        $this->tank->doses()->delete();
+        $stock = $jar->refresh()->stock;
+        $take = fn(string $text) => $this->post("/tanks/{$this->tank->id}/doses.csv", ['file' => UploadedFile::fake()->createWithContent('doses.csv', $text)]);
+        $take($csv)->assertSessionHasNoErrors()->assertSessionHas('status', '2 doses taken in.');
+        // What is left out brings nothing.
+        $before[1][4] = 0.0;
+        self::assertSame($before, $read());
+        self::assertSame($stock, $jar->refresh()->stock);
+        // Taken in twice it stands once.
+        $take($csv)->assertSessionHas('status', 'Nothing new was in it.');
+        self::assertSame(2, $this->tank->doses()->count());
+    }
+
+    /** @return iterable<string, array{string, string}> a file, and what is said of it */
+    public static function files(): iterable
+    {
+        yield 'no such jar' => ["given_at,name,amount\n2026-02-20,Gold,1\n", 'Line 2: no jar or bottle on the shelf is called “Gold”'];
+        yield 'an amount in words' => ["given_at,name,amount\n2026-02-20,Green daily,some\n", 'Line 2: the amount is a number'];
+        yield 'a day to come' => ["given_at,name,amount\n2026-02-20,Green daily,1\n2027-01-01,Green daily,1\n", 'Line 3: the day and hour'];
+        yield 'a day that is none' => ["given_at,name,amount\n20th of May,Green daily,1\n", 'Line 2: the day and hour'];
+        yield 'a column missing' => ["given_at,name\n2026-02-20,Green daily\n", 'the column “amount” is missing'];
+        yield 'a column too many' => ["given_at,name,amount,colour\n2026-02-20,Green daily,1,red\n", 'there is no column “colour”'];
+        yield 'no text' => ["\xff\xfe", 'this is not text in UTF-8'];
+    }
+
+    #[DataProvider('files')]
+    public function testAFileThatDoesNotHoldIsRefusedWhole(string $text, string $said): void
+    {
+        $this->bottle();
+        $this->post("/tanks/{$this->tank->id}/doses.csv", ['file' => UploadedFile::fake()->createWithContent('doses.csv', $text)])->assertSessionHasErrors('file');
+        $errors = session('errors');
+        self::assertInstanceOf(ViewErrorBag::class, $errors);
+        self::assertStringContainsString($said, $errors->first('file'));
+        self::assertSame(0, $this->tank->doses()->count());
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */

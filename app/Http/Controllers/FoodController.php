@@ -8,6 +8,8 @@ use App\Actions\GiveDose;
 use App\Actions\PlanDoses;
 use App\Change\FoodTrial;
 use App\Devices\Devices;
+use App\Exchange\DoseFile;
+use App\Exchange\FileFault;
 use App\Known\CapsulesOf;
 use App\Known\FoodOf;
 use App\Known\VesselOf;
@@ -24,6 +26,7 @@ use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
@@ -35,6 +38,8 @@ use Symfony\Component\Serializer\Encoder\CsvEncoder;
 /** What plants and animals of a tank are fed with: courses, doses, meals. */
 final class FoodController extends Controller
 {
+    private const MOST_BYTES = 512 * 1024;
+
     /** Plans and days of other food that a tank may have. */
     private const MOST = [20, 100];
 
@@ -177,6 +182,26 @@ final class FoodController extends Controller
                 echo $encoder->encode($rows, 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
             });
         }, 'doses.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    /** Doses of the past from a file, as they are given out. */
+    public function import(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $file = $request->file('file');
+        try {
+            if (!$file instanceof UploadedFile || !$file->isValid()) {
+                throw new FileFault('Choose a file first: CSV, as doses are given out.');
+            }
+            if ($file->getSize() > self::MOST_BYTES) {
+                throw new FileFault('The file is larger than 512 kB. Nothing was taken in.');
+            }
+            $count = DoseFile::import($tank, $file->getContent());
+        } catch (FileFault $fault) {
+            throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo('/tanks/'.$tank->id.'/food#in-and-out');
+        }
+
+        return self::back($tank, trans_choice('food.taken_in', $count, ['count' => $count]));
     }
 
     public function take(Tank $tank, int $dose, GiveDose $give): RedirectResponse
