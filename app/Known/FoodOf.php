@@ -84,6 +84,12 @@ final class FoodOf
     /** @var array<int, float>|null */
     private ?array $meals = null;
 
+    /** @var array<string, true>|null by jar and day */
+    private ?array $notedDays = null;
+
+    /** @var list<array{brings: array<string, float>, every: int, from: int, until?: int}>|null */
+    private ?array $asPlanned = null;
+
     /** @var array<string, float> mg/L for a gram of food, by parameter value */
     private array $perGram = [];
 
@@ -219,6 +225,16 @@ final class FoodOf
      */
     public function planned(array $amounts = []): array
     {
+        return $amounts === [] ? $this->asPlanned ??= $this->plan([]) : $this->plan($amounts);
+    }
+
+    /**
+     * @param array<int, float> $amounts
+     *
+     * @return list<array{brings: array<string, float>, every: int, from: int, until?: int}>
+     */
+    private function plan(array $amounts): array
+    {
         $planned = [];
         $local = $this->tank->keeper->show()->local($this->now)->startOfDay();
         foreach ($this->tank->dosePlans as $plan) {
@@ -234,7 +250,16 @@ final class FoodOf
     /** Whether something was noted of the dose of a day. */
     public function noted(DosePlan $plan, CarbonImmutable $day): bool
     {
-        return $this->doses->contains(static fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $day->format('Y-m-d'));
+        if ($this->notedDays === null) {
+            $this->notedDays = [];
+            foreach ($this->doses as $dose) {
+                // Kept as text: no date is made of each.
+                $kept = $dose->getRawOriginal('day');
+                $this->notedDays[$dose->jar_id.' '.(is_string($kept) ? substr($kept, 0, 10) : '')] = true;
+            }
+        }
+
+        return isset($this->notedDays[$plan->jar_id.' '.$day->format('Y-m-d')]);
     }
 
     /** @return array<string, float> mg/L by parameter value that so much of it brings to this tank */

@@ -7,7 +7,7 @@
         </nav>
     </div>
     <div class="sheet course-page">
-        <section class="board" aria-label="{{ __('course.title', ['tank' => $tank->name]) }}">
+        <section class="board">
             <p class="hint">{{ ucfirst($stretch) }}.
                 @if($page->window()){{ __('course.window', ['sign' => __('inquiry.short.'.$page->sign)]) }}@endif {{ __('course.key') }}</p>
             @if($page->lines() === [])<p>{{ __('course.empty') }}</p>@else<div class="course-scroll" tabindex="0" role="region"
@@ -25,7 +25,7 @@
                 <button class="act quiet">{{ __('course.show') }}</button>
             </form>
             <h2>{{ __('course.marks') }}</h2>
-            <ul class="week">@foreach($page->marks() as $mark)<li>{{ $page->show->day($mark['at']) }}: {{ $mark['title'] }}</li>@endforeach</ul>
+            <ul class="week" tabindex="0" aria-label="{{ __('course.marks') }}">@foreach($page->marks() as $mark)<li>{{ $page->show->day($mark['at']) }}: {{ $mark['title'] }}</li>@endforeach</ul>
         </aside>
     </div>
 </x-layout>
