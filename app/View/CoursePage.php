@@ -6,13 +6,14 @@ namespace App\View;
 
 use App\Known\LightOf;
 use App\Models\EntryKind;
-use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\TopUp;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading as CoreReading;
 use Illuminate\Support\Facades\DB;
 
 /** What was read, given and done in a tank on one axis of time, so that the eye finds what the reckoning says. */
@@ -35,8 +36,16 @@ final class CoursePage
     /** Room for the marks above the strips. */
     public const TOP = 26.0;
 
-    /** Marks that are drawn and told at most, and points of one series. */
+    /** Marks that are drawn and told at most, and bars of one series. */
     private const MOST = [60, 1500];
+
+    /** Days above which it is years, and the series that are shown then. */
+    private const LONG = 365;
+
+    private const OVER_YEARS = ['nitrate', 'ph', 'carbonate_hardness', 'conductivity', 'light', 'doses', 'top_ups'];
+
+    /** Stretches of time of which the lowest and the highest reading are drawn. */
+    private const STRETCHES = 120;
 
     public readonly Show $show;
 
@@ -71,7 +80,8 @@ final class CoursePage
 
     public function isShown(string $key): bool
     {
-        return $this->picked === [] || in_array($key, $this->picked, true);
+        // Over years the four that tell most stand there until others are picked.
+        return $this->picked === [] ? $this->span <= self::LONG || in_array($key, self::OVER_YEARS, true) : in_array($key, $this->picked, true);
     }
 
     /** @return list<TimeLine> */
@@ -80,27 +90,54 @@ final class CoursePage
         if ($this->lines !== null) {
             return $this->lines;
         }
-        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', array_values(array_filter(Parameter::ofTanks(), fn(Parameter $parameter): bool => $this->isShown($parameter->value))))
-            ->whereBetween('taken_at', [$this->from, $this->until])->orderByDesc('taken_at')->limit(self::MOST[1] * 4)->get()->reverse()->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
+        $readings = $this->readings();
         $lines = [];
         foreach (Parameter::ofTanks() as $parameter) {
-            $found = $readings->get($parameter->value);
-            if ($found !== null && ($found->count() > 1 || $this->picked !== [])) {
-                $lines[] = $this->line($parameter, array_values($found->take(-self::MOST[1])->all()));
+            $found = $readings[$parameter->value] ?? [];
+            if ($found !== [] && (count($found) > 1 || $this->picked !== [])) {
+                $lines[] = $this->line($parameter, $found);
             }
         }
 
         return $this->lines = array_values(array_filter([...$lines, $this->light(), $this->doses(), $this->topUps()]));
     }
 
-    /** @param list<Reading> $readings */
+    /** @return array<string, list<array{int, CoreReading}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
+    private function readings(): array
+    {
+        $shown = array_values(array_filter(Parameter::ofTanks(), fn(Parameter $parameter): bool => $this->isShown($parameter->value)));
+        $stretch = max(1.0, $this->span * 86400.0 / self::STRETCHES);
+        $kept = [];
+        foreach (DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $shown)->whereBetween('taken_at', [$this->from, $this->until])->orderBy('parameter')->orderBy('taken_at')->get(['parameter', 'method', 'value', 'low', 'high', 'taken_at']) as $row) {
+            if (!is_string($row->parameter) || !is_string($row->method) || !is_string($row->taken_at) || !is_numeric($row->value) || !is_numeric($row->low) || !is_numeric($row->high)) {
+                continue;
+            }
+            $at = (int) strtotime($row->taken_at.' UTC');
+            $one = [$at, $row->method, (float) $row->value, (float) $row->low, (float) $row->high];
+            $of = (int) floor(($at - $this->from->getTimestamp()) / $stretch);
+            $ends = $kept[$row->parameter][$of] ?? null;
+            $kept[$row->parameter][$of] = $ends === null ? [$one, $one] : [$one[2] < $ends[0][2] ? $one : $ends[0], $one[2] >= $ends[1][2] ? $one : $ends[1]];
+        }
+        $readings = [];
+        foreach ($kept as $name => $stretches) {
+            foreach ($stretches as [$lowest, $highest]) {
+                foreach ($lowest === $highest ? [$lowest] : ($lowest[0] <= $highest[0] ? [$lowest, $highest] : [$highest, $lowest]) as [$at, $method, $value, $low, $high]) {
+                    $readings[$name][] = [$at, CoreReading::kept(Parameter::from($name), Method::from($method), $value, $low, $high)];
+                }
+            }
+        }
+
+        return $readings;
+    }
+
+    /** @param non-empty-list<array{int, CoreReading}> $readings */
     private function line(Parameter $parameter, array $readings): TimeLine
     {
         $unit = $this->show->unit($parameter);
         $values = [];
-        foreach ($readings as $reading) {
-            $distribution = $reading->toCore()->distribution();
-            $values[] = [$this->x($reading->taken_at), $distribution->central(), $distribution->quantile(0.1), $distribution->quantile(0.9)];
+        foreach ($readings as [$at, $reading]) {
+            $distribution = $reading->distribution();
+            $values[] = [$this->x($at), $distribution->central(), $distribution->quantile(0.1), $distribution->quantile(0.9)];
         }
         $low = min(INF, ...array_column($values, 2));
         $high = max(-INF, ...array_column($values, 3));
@@ -149,13 +186,20 @@ final class CoursePage
             return null;
         }
         $number = static fn(mixed $value): int => is_numeric($value) ? (int) $value : 0;
-        $most = max(1, ...array_map(static fn($row): int => $number($row->many), $rows));
-        $bars = [];
-        $missed = 0;
+        // Over years the days of a stretch stand as one bar.
+        $stretch = max(86400.0, $this->span * 86400.0 / self::STRETCHES);
+        $stretches = [];
         foreach ($rows as $row) {
-            $x = $this->x(CarbonImmutable::parse(is_string($row->day) ? $row->day : 'today')->setTime(12, 0));
-            $missed += $number($row->missed);
-            $bars[] = [$x, round(self::HIGH * $number($row->many) / $most, 1), $number($row->missed) > 0];
+            $at = (int) strtotime(is_string($row->day) ? substr($row->day, 0, 10).' 12:00 UTC' : 'now');
+            $of = (int) floor(($at - $this->from->getTimestamp()) / $stretch);
+            [$first, $many, $left] = $stretches[$of] ?? [$at, 0, 0];
+            $stretches[$of] = [$first, $many + $number($row->many), $left + $number($row->missed)];
+        }
+        $most = max(1, ...array_column($stretches, 1));
+        $missed = array_sum(array_column($stretches, 2));
+        $bars = [];
+        foreach ($stretches as [$at, $many, $left]) {
+            $bars[] = [$this->x($at), round(self::HIGH * $many / $most, 1), $left > 0];
         }
 
         return new TimeLine('doses', __('course.doses'), '', [], $bars, null, [(string) $most, '0'], __('course.doses_said', ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => $missed]));
@@ -226,9 +270,9 @@ final class CoursePage
         return self::TOP + $line * (self::HIGH + self::GAP);
     }
 
-    private function x(CarbonImmutable $at): float
+    private function x(CarbonImmutable|int $at): float
     {
-        $share = ($at->getTimestamp() - $this->from->getTimestamp()) / max(1, $this->until->getTimestamp() - $this->from->getTimestamp());
+        $share = ((is_int($at) ? $at : $at->getTimestamp()) - $this->from->getTimestamp()) / max(1, $this->until->getTimestamp() - $this->from->getTimestamp());
 
         return round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * max(0.0, min(1.0, $share)), 1);
     }
