@@ -27,7 +27,7 @@ return [
     'said' => 'you',
     'diary' => 'diary',
     'unknown' => 'not known',
-    'as_diary' => 'by the diary',
+    'as_diary' => 'diary',
     'take' => 'Take it',
     'chance' => ':count in 10',
     'mass' => 'Mass that will die',

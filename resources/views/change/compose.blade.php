@@ -14,7 +14,7 @@
                 @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden"
                 name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
-            <p class="ask-why"><a href="/tanks/{{ $page->draft->tank->id }}/inquiries">{{ __('inquiry.from_compose') }}</a></p>
+            <p class="ask-why mt-2 mb-0"><a href="/tanks/{{ $page->draft->tank->id }}/inquiries">{{ __('inquiry.from_compose') }}</a></p>
         </fieldset>
         <div class="two-halves compose">
         <fieldset class="picks"><legend>What will you do?</legend>
