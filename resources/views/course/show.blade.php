@@ -25,7 +25,8 @@
                 <button class="act quiet">{{ __('course.show') }}</button>
             </form>
             <h2>{{ __('course.marks') }}</h2>
-            <ul class="week" tabindex="0" aria-label="{{ __('course.marks') }}">@foreach($page->marks() as $mark)<li>{{ $page->show->day($mark['at']) }}: {{ $mark['title'] }}</li>@endforeach</ul>
+            <ul class="week" tabindex="0" aria-label="{{ __('course.marks') }}">
+                @foreach($page->marks() as $mark)<li>{{ $page->show->day($mark['at']) }}: {{ $mark['title'] }}</li>@endforeach</ul>
         </aside>
     </div>
 </x-layout>

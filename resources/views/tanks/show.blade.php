@@ -61,7 +61,8 @@
                             @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
                             <path class="spread" d="M{{ $figure->at($figure->value->quantile(.1)) }} 4H{{ $figure->at($figure->value->quantile(.9)) + .6 }}"/>
                         </svg>
-                        <small>{{ $figure->isCarried ? 'forecast, changed ' : ($figure->isCarriedOn ? 'as it should be now, read ' : '') }}{{ $figure->at ? $page->show->day($figure->at) : '' }}
+                        <small>{{ $figure->isCarried ? 'forecast, changed ' : ($figure->isCarriedOn ? 'as it should be now, read ' : '')
+                            }}{{ $figure->at ? $page->show->day($figure->at) : '' }}
                             @if($read = $figure->readAs($page->show))
                             {{ $figure->isCarriedOn ? 'as' : '· read as' }} {{ $read }}
                             @endif
