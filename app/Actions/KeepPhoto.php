@@ -42,6 +42,18 @@ final class KeepPhoto
         return $this->keep($tank->keeper_id, $tank->id, null, null, $file);
     }
 
+    /** Photos outside of sessions that a tank may have. House limit. */
+    public const MOST = 200;
+
+    /** The photo and its file. */
+    public function drop(?Photo $photo): void
+    {
+        if ($photo !== null) {
+            Storage::disk('local')->delete('photos/'.$photo->file);
+            $photo->delete();
+        }
+    }
+
     private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {

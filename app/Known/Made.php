@@ -58,25 +58,41 @@ final class Made
             foreach ($parameters as $parameter) {
                 if (isset($marks[$id][$parameter->value])) {
                     $guess = self::guess($tank, $parameter);
-                    $keys[$id][$parameter->value] = sprintf('made:%d:%s', $id, hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $marks[$id][$parameter->value]])));
+                    $keys[$id][$parameter->value] = hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $marks[$id][$parameter->value]]));
                 }
             }
         }
-        $kept = $keys === [] ? [] : Cache::many(array_merge(...array_map(array_values(...), $keys)));
+        // All tanks of a keeper in one place: one file to read.
+        $name = 'made.'.(array_values($byId)[0] ?? null)?->keeper_id;
+        $found = $keys === [] ? [] : Cache::get($name);
+        $kept = is_array($found) ? $found : [];
+        $isNew = false;
         $made = [];
         foreach ($byId as $id => $tank) {
-            $missing = array_filter($keys[$id] ?? [], static fn(string $key): bool => !($kept[$key] ?? null) instanceof Posterior);
+            $missing = array_filter($keys[$id] ?? [], static fn(string $key, string $name): bool => self::keptAs($kept, $id, $name, $key) === null, ARRAY_FILTER_USE_BOTH);
             $learned = $missing === [] ? [] : self::learn($tank, array_map(Parameter::from(...), array_keys($missing)), $since);
-            foreach ($missing as $name => $key) {
-                Cache::put($key, $kept[$key] = $learned[$name], 86400);
+            foreach ($missing as $parameter => $key) {
+                $kept[$id.' '.$parameter] = [$key, $learned[$parameter]];
+                $isNew = true;
             }
             foreach ($parameters as $parameter) {
-                $known = $kept[$keys[$id][$parameter->value] ?? ''] ?? null;
-                $made[$id][$parameter->value] = $known instanceof Posterior ? $known : Posterior::guess(self::guess($tank, $parameter));
+                $made[$id][$parameter->value] = self::keptAs($kept, $id, $parameter->value, $keys[$id][$parameter->value] ?? '') ?? Posterior::guess(self::guess($tank, $parameter));
             }
         }
 
+        if ($isNew) {
+            Cache::put($name, $kept, 86400 * 7);
+        }
+
         return $made;
+    }
+
+    /** @param array<mixed> $kept */
+    private static function keptAs(array $kept, int $tank, string $parameter, string $key): ?Posterior
+    {
+        $one = $kept[$tank.' '.$parameter] ?? null;
+
+        return is_array($one) && ($one[0] ?? null) === $key && ($one[1] ?? null) instanceof Posterior ? $one[1] : null;
     }
 
     /** What is held of it before anything was read. */

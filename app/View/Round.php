@@ -30,6 +30,7 @@ use Cresco\Core\Plants\Stand;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Work\Task;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 
 /** All tanks of a keeper, the one whose need weighs most first. */
@@ -50,7 +51,7 @@ final readonly class Round
     public static function of(Keeper $keeper): array
     {
         /** @var Collection<int, Tank> $tanks */
-        $tanks = $keeper->tanks()->with('devices')->withCount('stands')->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
+        $tanks = $keeper->tanks()->with('devices')->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
         $waters = TankWater::ofMany($tanks, parameters: Parameter::ofAnimals());
         foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
@@ -70,7 +71,8 @@ final readonly class Round
         }
         $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
         $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
-        $checks = TreatmentsOf::due($ids, $keeper->show()->local(CarbonImmutable::now()));
+        $asked = array_values(array_filter($ids, static fn(int $id): bool => $tanks->find($id)?->getAttribute('open_inquiries') > 0));
+        $checks = $asked === [] ? [] : TreatmentsOf::due($asked, $keeper->show()->local(CarbonImmutable::now()));
         $moved = WatchOf::ofMany($waters, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {

@@ -9,6 +9,7 @@ use App\Models\OffState;
 use App\Models\Photo;
 use App\Models\Tank;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** A tank from its fixed spot: two days beside or over each other, the picture it is meant to become, and what is off against it. */
 final readonly class SpotPage
@@ -25,7 +26,8 @@ final readonly class SpotPage
 
     public function __construct(public Tank $tank, ?int $then, ?int $now, public bool $isOver)
     {
-        $all = Photo::query()->where('tank_id', $tank->id)->where(static fn($photos) => $photos->whereNull('run_id')->orWhere('is_intent', true)->orWhereHas('step', static fn($steps) => $steps->where('job', 'photo')))
+        $all = Photo::query()->where('tank_id', $tank->id)->whereNotIn('id', DB::table('inquiries')->select('photo_id')->where('tank_id', $tank->id)->whereNotNull('photo_id'))
+            ->where(static fn($photos) => $photos->whereNull('run_id')->orWhere('is_intent', true)->orWhereHas('step', static fn($steps) => $steps->where('job', 'photo')))
             ->orderByDesc('taken_at')->orderByDesc('id')->limit(self::MOST[0])->get();
         $this->photos = $all;
         $intent = $all->firstWhere('is_intent', true);

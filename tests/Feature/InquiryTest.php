@@ -10,6 +10,7 @@ use App\Known\VesselOf;
 use App\Models\Entry;
 use App\Models\Inquiry;
 use App\Models\Keeper;
+use App\Models\Photo;
 use App\Models\Result;
 use App\Models\Tank;
 use App\Models\Treatment;
@@ -22,6 +23,8 @@ use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Technique;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From something that grows to what is done about it and how it ended. */
@@ -240,6 +243,23 @@ final class InquiryTest extends FeatureCase
         $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']]);
         $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
         self::assertStringContainsString('Thread algae on leaf edges and tips: Wind it on an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content, JSON_UNESCAPED_UNICODE));
+    }
+
+    public function testAPhotoStandsBesideItAloneAndGoesWithIt(): void
+    {
+        Storage::fake('local');
+        $inquiry = $this->begin();
+        foreach ([1, 2] as $ignored) {
+            $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40)])->assertSessionHasNoErrors();
+        }
+        // A new one takes the place of the old; the fixed spot knows neither.
+        self::assertSame(1, Photo::query()->count());
+        $this->get("$this->base/$inquiry->id")->assertSee('/photos/'.Photo::query()->sole()->id);
+        $this->get("/tanks/{$this->tank->id}/spot")->assertDontSee('/photos/'.Photo::query()->sole()->id);
+        $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->create('tuft.txt', 3)])->assertSessionHasErrors('photo');
+        $this->delete("$this->base/$inquiry->id")->assertSessionHasNoErrors();
+        self::assertSame(0, Photo::query()->count());
+        self::assertSame([], Storage::disk('local')->allFiles('photos'));
     }
 
     public function testBadInputIsSaidAndKeepsNothing(): void

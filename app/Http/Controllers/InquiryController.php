@@ -11,6 +11,7 @@ use App\Known\InquiryOf;
 use App\Models\About;
 use App\Models\Aim;
 use App\Models\Inquiry;
+use App\Models\Photo;
 use App\Models\Result;
 use App\Models\Tank;
 use App\Units\Amount;
@@ -84,9 +85,12 @@ final class InquiryController extends Controller
         return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
     }
 
-    public function destroy(Request $request, Tank $tank, int $inquiry): RedirectResponse
+    public function destroy(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
     {
-        $this->found($request, $tank, $inquiry)->delete();
+        $record = $this->found($request, $tank, $inquiry);
+        $photo = Photo::query()->whereKey($record->photo_id)->first();
+        $record->delete();
+        $keep->drop($photo);
 
         return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', 'Forgotten.');
     }
@@ -114,7 +118,12 @@ final class InquiryController extends Controller
     public function photo(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry);
+        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
+            throw ValidationException::withMessages(['photo' => 'That is as many photos as a tank may have; take old ones out.']);
+        }
+        $before = $record->photo_id;
         $record->update(['photo_id' => $keep->outside($tank, $request->file('photo'))->id]);
+        $keep->drop(Photo::query()->whereKey($before)->first());
 
         return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry)->with('status', 'Photo kept.');
     }

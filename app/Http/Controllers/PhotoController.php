@@ -37,10 +37,9 @@ final class PhotoController extends Controller
         return response()->file($file, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline']);
     }
 
-    public function destroy(Photo $photo): RedirectResponse
+    public function destroy(Photo $photo, KeepPhoto $keep): RedirectResponse
     {
-        Storage::disk('local')->delete('photos/'.$photo->file);
-        $photo->delete();
+        $keep->drop($photo);
 
         return back()->with('status', 'The photo is gone.');
     }

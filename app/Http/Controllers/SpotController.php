@@ -23,8 +23,8 @@ use Illuminate\Validation\ValidationException;
 /** A tank from its fixed spot, against what it is meant to look like. */
 final class SpotController extends Controller
 {
-    /** Photos outside of sessions, and things that are off at once. */
-    private const MOST = [200, 30];
+    /** Things that are off at once. */
+    private const MOST = 30;
 
     public function show(Request $request, Tank $tank): View
     {
@@ -38,7 +38,7 @@ final class SpotController extends Controller
 
     public function store(Request $request, Tank $tank, KeepPhoto $keep): RedirectResponse
     {
-        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= self::MOST[0]) {
+        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
             throw ValidationException::withMessages(['photo' => 'That is as many photos as a tank may have; take old ones out.']);
         }
         $keep->outside($tank, $request->file('photo'));
@@ -65,7 +65,7 @@ final class SpotController extends Controller
         $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(Off::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => 'Tick what is off.', 'place.max' => 'At most 80 letters.']);
         $kinds = array_unique(array_filter((array) $request->input('kinds'), is_string(...)));
         DB::transaction(static function () use ($request, $tank, $kinds): void {
-            if (OffSpot::query()->where('tank_id', $tank->id)->where('state', OffState::Restore)->count() + count($kinds) > self::MOST[1]) {
+            if (OffSpot::query()->where('tank_id', $tank->id)->where('state', OffState::Restore)->count() + count($kinds) > self::MOST) {
                 throw ValidationException::withMessages(['kinds' => __('spot.most')]);
             }
             foreach ($kinds as $kind) {
