@@ -27,6 +27,7 @@ use Cresco\Core\Algae\WhichKind;
 use Cresco\Core\Evidence\Belief;
 use Cresco\Core\Evidence\Next;
 use Cresco\Core\Evidence\OneOf;
+use Cresco\Core\Evidence\Share;
 use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Measure\Alkalinity;
@@ -34,6 +35,7 @@ use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Peroxide;
 use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
 
 /** One finding: what it is, why it is here, what is done about it. */
 final class InquiryPage
@@ -152,12 +154,23 @@ final class InquiryPage
             $kind === null ? [] : $this->of->kinds()->weights($key),
             $kind?->drawing,
             $misfits === [] ? null : (string) __('inquiry.poor', ['signs' => Words::list(array_map(fn(string $sign): string => $this->said($sign), $misfits))]),
+            self::grades($kind->shares ?? []),
         );
     }
 
     private function cause(string $key, float $share): Suspect
     {
-        return new Suspect($key, InquiryWords::cause($key, $this->inquiry->about), __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'), $share, Belief::of(min(1.0, $share))->value, $this->of->causes()->weights($key));
+        return new Suspect($key, InquiryWords::cause($key, $this->inquiry->about), __(($this->of->isAboutLeaves() ? 'inquiry.leaf_causes.' : 'inquiry.causes.').$key.'.why'), $share, Belief::of(min(1.0, $share))->value, $this->of->causes()->weights($key), grades: self::grades(($this->of->isAboutLeaves() ? LeafCauses::all() : Causes::all())[$key]->shares));
+    }
+
+    /**
+     * @param array<string, Share> $shares
+     *
+     * @return array<string, Grade>
+     */
+    private static function grades(array $shares): array
+    {
+        return array_map(static fn(Share $share): Grade => $share->grade, $shares);
     }
 
     /** A sign as it was answered, for a sentence. */

@@ -40,7 +40,7 @@ final class InquiryTest extends BrowserCase
         $this->until(fn(): bool => $this->text('.asked .ask') !== $asked, 'another question');
         $this->assertFits();
         $this->go($inquiry.'/now');
-        $this->untilText('.proposal', 'Out by hand');
+        $this->untilText('.remedy', 'Out by hand');
         $this->script('document.querySelector(\'[data-working="oxygen"]\').click()');
         $this->untilText('#working-body', 'oxygen for each gram of dry matter');
         $this->script('document.querySelector("#working").close()');

@@ -112,7 +112,7 @@ final class InquiryTest extends FeatureCase
         self::assertGreaterThan(0.9, $hints['extra_food']->chance);
         $inquiry = $this->begin();
         self::assertGreaterThan(0.8, $this->weighed($inquiry)->causes()->posterior()['ammonia']);
-        $this->get("$this->base/$inquiry->id/why")->assertSeeInOrder(['What may be behind it', 'Ammonium in the water', 'very likely'])->assertSee('the tank stands since')->assertSee('feeder jammed');
+        $this->get("$this->base/$inquiry->id/why")->assertSeeInOrder(['What may be behind it', 'Ammonium in the water', 'very likely'])->assertSee('the tank stands since')->assertSee('· measured')->assertSee('feeder jammed');
     }
 
     /** @return iterable<string, array{string, float, float}> what was read of phosphate, and the chance of low between */

@@ -65,7 +65,7 @@
                     class="visually-hidden">: {{ $suspect->name }}</span></summary>
                     <ul class="weights">
                     @foreach($suspect->bars() as $bar)
-                        <li><span>{{ $page->said($bar['sign']) }} <small>{{ $page->source($bar['sign']) }}
+                        <li><span>{{ $page->said($bar['sign']) }} <small>{{ $page->source($bar['sign']) }} · {{ $bar['grade'] }}
                             @if($page->courseOf($bar['sign']))<a href="{{ $page->courseOf($bar['sign']) }}">{{ __('course.link') }}</a>@endif</small></span>
                             <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
                                 <rect @class(['for' => $bar['for']]) x="{{ $bar['left'] }}" y="1"

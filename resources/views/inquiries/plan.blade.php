@@ -26,7 +26,7 @@
             <p class="hint">{{ __('inquiry.now.lead') }}</p>
             <p class="fault" id="e-f-remedies">{{ $errors->first('remedies') ?: $errors->first('remedies.*') }}</p>
             @foreach($page->proposals() as $proposal)
-            <div class="proposal">
+            <div class="remedy">
                 <label class="tick"><input type="checkbox" name="remedies[]" value="{{ $proposal->remedy->value }}"
                     @checked($proposal->ticked) @disabled($proposal->planned || $page->inquiry->ended_at)> <b>{{ $proposal->name() }}</b>
                     @if($proposal->because)<span>{{ __('inquiry.now.because', ['cause' => lcfirst($proposal->because)]) }}</span>@endif
