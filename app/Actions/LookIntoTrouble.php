@@ -16,7 +16,6 @@ use App\View\Words;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\Remedy;
-use Cresco\Core\Evidence\OneOf;
 use Illuminate\Support\Facades\DB;
 
 /** An inquiry from what was seen to how it ended, each turn of it in the diary. */
@@ -40,10 +39,10 @@ final class LookIntoTrouble
     public function plan(InquiryOf $of, array $remedies): void
     {
         $inquiry = $of->inquiry;
-        $first = array_key_first(array_diff_key($of->kinds()->ranked(), [OneOf::NONE => 0.0]));
-        DB::transaction(static function () use ($inquiry, $of, $remedies, $first): void {
-            if (!$of->isAboutLeaves()) {
-                $inquiry->update(['kind' => $first]);
+        $held = $of->isAboutLeaves() ? null : $of->held();
+        DB::transaction(static function () use ($inquiry, $remedies, $held): void {
+            if ($held !== null) {
+                $inquiry->update(['kind' => $held]);
             }
             $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
             $planned = $inquiry->treatments()->whereNull('checked_at')->pluck('remedy')->all();

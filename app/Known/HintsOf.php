@@ -14,7 +14,6 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
 use Cresco\Core\Bed\Cover;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Plants\Planting;
@@ -38,26 +37,26 @@ final class HintsOf
     /** Chance of what is written down: people mistake themselves now and then. House default. */
     private const SURE = 0.97;
 
-    /** mg/L below which potassium and iron are low. House defaults. */
-    private const FOOD_LOW = ['potassium' => 3.0, 'iron' => 0.05];
-
-    /** dGH below which water is soft for plants. House default. */
-    private const SOFT = 3.0;
-
-    /** mg/L of nitrate and of phosphate in new water from which it brings much. House defaults. */
-    private const RICH = ['nitrate' => 10.0, 'phosphate' => 0.5];
-
     /** Doses that are asked for at least before it is said that some were missed. House default. */
     private const LEAST_DOSES = 4;
 
+    /** By which the light at a stand may be off, as the logarithm of a factor, a standard deviation. House default. */
+    private const LIGHT_OFF = 0.35;
+
+    /** By which the share of the bed under plants may be off, likewise. House default. */
+    private const COVER_OFF = 0.3;
+
     /** Changes with the way in which hints are read. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     private readonly Show $show;
 
     private readonly ?Planting $planting;
 
     private readonly TankWater $water;
+
+    /** @var array<string, CarbonImmutable>|null when each task was last done */
+    private ?array $done = null;
 
     private function __construct(private readonly Tank $tank, private readonly CarbonImmutable $now)
     {
@@ -109,10 +108,9 @@ final class HintsOf
         $of = new self($tank, $now);
 
         return self::keyed([
-            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->low('nitrate_low', Parameter::Nitrate, Hints::LOW[0]), $of->high('nitrate_high', Parameter::Nitrate, Hints::HIGH[0]),
-            $of->low('phosphate_low', Parameter::Phosphate, Hints::LOW[1]), $of->high('phosphate_high', Parameter::Phosphate, Hints::HIGH[1]), $of->ammonium(), $of->dosesMissed(), $of->extraFood(),
-            $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(), $of->waterNew(), $of->tapRich(), $of->hot(), $of->soil(),
-            $of->low('potassium_low', Parameter::Potassium, self::FOOD_LOW['potassium']), $of->low('iron_low', Parameter::Iron, self::FOOD_LOW['iron']), $of->low('soft_water', Parameter::GeneralHardness, self::SOFT * Hardness::MILLIMOLE_PER_DEGREE),
+            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
+            $of->ammonium(), $of->dosesMissed(), $of->extraFood(), $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(),
+            $of->waterNew(), $of->tapRich(), $of->hot(), $of->soil(), $of->below('potassium_low'), $of->below('iron_low'), $of->below('soft_water'),
         ]);
     }
 
@@ -144,7 +142,7 @@ final class HintsOf
             $light = $planting->lightAt($drawn, 0.0);
             $need = $planting->need($drawn);
             // The light is known within a factor, so that near the need it says little.
-            $chance = 1.0 - self::below(log($need / max(1e-6, $light)), 0.35);
+            $chance = self::chanceAbove(log($need / max(1e-6, $light)), self::LIGHT_OFF);
             $hints[] = new Hint('light_short', min(self::SURE, max(1.0 - self::SURE, $chance)), 'light_at', ['light' => (string) round($light), 'need' => (string) round($need)]);
         }
         if ($record !== null && CapsulesOf::isFor($record)) {
@@ -206,7 +204,7 @@ final class HintsOf
         $hasGas = LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS;
         $limit = Hints::STRONG * $need * ($hasGas ? 1.0 : 1.0 / Hints::STRONG);
 
-        return new Hint('lamp_strong', min(self::SURE, max(1.0 - self::SURE, self::below(log($bed / $limit), log(1.0 + max(0.05, $light->band())) / 1.2816))), $hasGas ? 'light_gas' : 'light_no_gas', ['light' => (string) round($bed), 'limit' => (string) round($limit)]);
+        return new Hint('lamp_strong', min(self::SURE, max(1.0 - self::SURE, self::chanceAbove(log($bed / $limit), log(1.0 + max(0.05, $light->band())) / 1.2816))), $hasGas ? 'light_gas' : 'light_no_gas', ['light' => (string) round($bed), 'limit' => (string) round($limit)]);
     }
 
     /** Where no gas is given it cannot be unsteady. */
@@ -217,13 +215,17 @@ final class HintsOf
         return LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS ? null : new Hint('gas_unsteady', 1.0 - self::SURE, 'no_gas');
     }
 
-    private function low(string $sign, Parameter $parameter, float $limit): ?Hint
+    private function below(string $sign): ?Hint
     {
+        [$parameter, $limit] = Hints::limits($sign)[0];
+
         return $this->value($sign, $parameter, static fn(Distribution $value): float => self::share($value, $limit));
     }
 
-    private function high(string $sign, Parameter $parameter, float $limit): ?Hint
+    private function above(string $sign): ?Hint
     {
+        [$parameter, $limit] = Hints::limits($sign)[0];
+
         return $this->value($sign, $parameter, static fn(Distribution $value): float => 1.0 - self::share($value, $limit));
     }
 
@@ -306,7 +308,9 @@ final class HintsOf
 
     private function done(Task $task): ?CarbonImmutable
     {
-        return AgendaOf::last([$this->tank->id])[$this->tank->id][$task->value] ?? null;
+        $this->done ??= AgendaOf::last([$this->tank->id])[$this->tank->id] ?? [];
+
+        return $this->done[$task->value] ?? null;
     }
 
     /** Plants pulled out or put in stir a bed deep down. */
@@ -340,7 +344,7 @@ final class HintsOf
             $covered += $stand->area() * $stand->cover;
         }
 
-        return new Hint('plants_few', self::below(log(Hints::FEW / max(0.01, $covered)), 0.3), 'covered', ['share' => $this->show->percent(min(1.0, $covered))]);
+        return new Hint('plants_few', self::chanceAbove(log(Hints::FEW / max(0.01, $covered)), self::COVER_OFF), 'covered', ['share' => $this->show->percent(min(1.0, $covered))]);
     }
 
     private function waterNew(): ?Hint
@@ -364,8 +368,8 @@ final class HintsOf
         $readings = LatestReadings::ofWaters([$this->tank->water_id], null, [Parameter::Nitrate, Parameter::Phosphate])[$this->tank->water_id] ?? [];
         $chance = null;
         $words = [];
-        foreach (self::RICH as $name => $limit) {
-            $reading = $readings[$name] ?? null;
+        foreach (Hints::limits('tap_rich') as [$parameter, $limit]) {
+            $reading = $readings[$parameter->value] ?? null;
             if ($reading !== null) {
                 $is = 1.0 - self::share($reading->toCore()->distribution(), $limit);
                 if ($chance === null || $is > $chance) {
@@ -413,7 +417,7 @@ final class HintsOf
     }
 
     /** Chance that something known within a standard deviation lies above nothing. */
-    private static function below(float $value, float $deviation): float
+    private static function chanceAbove(float $value, float $deviation): float
     {
         return 1.0 / (1.0 + exp(-1.702 * $value / $deviation));
     }

@@ -11,10 +11,12 @@ use App\Models\Keeper;
 use App\Models\Tank;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\Hints;
+use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\WhichKind;
 use Cresco\Core\Evidence\Answers;
 use Cresco\Core\Evidence\AnyOf;
+use Cresco\Core\Evidence\Belief;
 use Cresco\Core\Evidence\OneOf;
 use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Leaves\LeafCauses;
@@ -86,6 +88,16 @@ final class InquiryOf
         return $this->causes ??= $this->isAboutLeaves()
             ? LeafCauses::of($this->answers(LeafSigns::all()), self::withCause($this->confirmed))
             : Causes::of($this->answers(Hints::all()), $this->kinds()->posterior(), self::withCause($this->confirmed));
+    }
+
+    /** The kind that is held for true: what the answers make likely, else what was held before; null where it is none of these. */
+    public function held(): ?string
+    {
+        $ranked = $this->kinds()->ranked();
+        $first = (string) array_key_first($ranked);
+        $known = isset(Kinds::all()[$first]) ? $first : null;
+
+        return $known !== null && $ranked[$known] >= Belief::Likely->least() ? $known : $this->inquiry->kind ?? $known;
     }
 
     /** Whether the diary has a word on a sign, and the keeper none. */

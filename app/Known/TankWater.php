@@ -9,13 +9,15 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Change\CarriedOn;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
 use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Standing;
 use Cresco\Core\Water\WaterState;
+use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -26,12 +28,9 @@ use Illuminate\Support\Facades\DB;
  */
 final class TankWater
 {
-    /** Days after a reading from which nitrate is carried on by what the tank makes. House default. */
-    private const CARRIED_FROM = 1.0;
-
     private ?WaterState $state = null;
 
-    /** @var array<string, true> */
+    /** @var array<string, array{Distribution, float}> what is carried on, as it was, and the days since */
     private array $on = [];
 
     /** @var array<string, Posterior> */
@@ -103,9 +102,9 @@ final class TankWater
             // A chart that ends below it tells too little to go on from.
             $then = $parameter !== Parameter::Nitrate || ($forecast === null && $reading?->toCore()->isCensored() === true) ? null : $known[$parameter->value] ?? null;
             $days = $then === null ? 0.0 : $this->daysSince($forecast === null ? $reading : null);
-            if ($then !== null && $days >= self::CARRIED_FROM) {
-                $known[$parameter->value] = self::later($then, $this->made($parameter), $days);
-                $this->on[$parameter->value] = true;
+            if ($then !== null && $days >= CarriedOn::FROM) {
+                $known[$parameter->value] = CarriedOn::now($then, $this->made($parameter)->distribution(), $days);
+                $this->on[$parameter->value] = [$then, $days];
             }
         }
 
@@ -118,15 +117,16 @@ final class TankWater
         $now = ($this->until ?? CarbonImmutable::now())->getTimestamp();
         $then = $reading === null ? ($this->change === null ? $now : $this->change->changed_at->getTimestamp() + 86400) : $reading->taken_at->getTimestamp();
 
-        return max(0.0, ($now - $then) / 86400.0);
+        return max(0.0, min(10_000.0, ($now - $then) / 86400.0));
     }
 
-    /** What a tank makes goes on after it was read. */
-    private static function later(Distribution $then, Posterior $made, float $days): Distribution
+    /** How a figure was carried on to now; null for one that was not. */
+    public function carriedOn(Parameter $parameter, Unit $unit): ?Computation
     {
-        $half = ($then->quantile(0.9) - $then->quantile(0.1)) / 2.5632;
+        $this->state();
+        [$then, $days] = $this->on[$parameter->value] ?? [null, 0.0];
 
-        return new Normal(max(0.0, $then->central() + $days * $made->value), hypot($half, $days * $made->spread));
+        return $then === null ? null : CarriedOn::working($parameter->label().' now', $then, $this->made($parameter)->distribution(), $days, $unit);
     }
 
     /** Whether a figure is what the last change was forecast to lead to, and not a reading. */

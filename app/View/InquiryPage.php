@@ -26,7 +26,6 @@ use Cresco\Core\Algae\Sort;
 use Cresco\Core\Algae\WhichKind;
 use Cresco\Core\Evidence\Belief;
 use Cresco\Core\Evidence\Next;
-use Cresco\Core\Evidence\OneOf;
 use Cresco\Core\Evidence\Share;
 use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Leaves\LeafCauses;
@@ -118,7 +117,7 @@ final class InquiryPage
 
     private function question(Sign $sign): Question
     {
-        return new Question($sign, $this->of->given->option($sign->key), $this->of->fromDiary($sign->key));
+        return new Question($sign, $this->of->given->option($sign->key), $this->of->fromDiary($sign->key), $this->show);
     }
 
     /** @return list<Suspect> what it may be, or what may be behind it, most likely first */
@@ -221,16 +220,15 @@ final class InquiryPage
         if ($this->of->isAboutLeaves()) {
             return null;
         }
-        $ranked = $this->of->kinds()->ranked();
-        $key = $this->inquiry->kind ?? (string) array_key_first($ranked);
+        $key = $this->of->held();
 
-        return isset(Kinds::all()[$key]) && ($this->inquiry->kind !== null || $ranked[$key] >= self::OFFERED) ? Kinds::all()[$key] : null;
+        return $key !== null && ($this->inquiry->kind !== null || $this->of->kinds()->posterior()[$key] >= self::OFFERED) ? Kinds::all()[$key] : null;
     }
 
     /** @return list<Treatment> that are under way */
     public function underWay(): array
     {
-        return array_values($this->inquiry->treatments->whereNull('checked_at')->all());
+        return $this->inquiry->ended_at !== null ? [] : array_values($this->inquiry->treatments->whereNull('checked_at')->all());
     }
 
     /** @return list<Treatment> that were looked at */
@@ -242,6 +240,12 @@ final class InquiryPage
     public function isDue(Treatment $treatment): bool
     {
         return $treatment->check_on->format('Y-m-d') <= $this->show->local(CarbonImmutable::now())->format('Y-m-d');
+    }
+
+    /** When something that is begun today is looked at. */
+    public function checkDay(Remedy $remedy): string
+    {
+        return $this->show->day(CarbonImmutable::now()->addDays($remedy->days()));
     }
 
     /** A day of the keeper's calendar in words. */
@@ -286,7 +290,11 @@ final class InquiryPage
             $share = $cause === null ? 0.0 : $this->of->causes()->posterior()[$cause];
             $tick = $planned === [] && $this->inquiry->aim !== Aim::Wanted && (($remedy === Remedy::Hand && $this->inquiry->aim === Aim::None) || ($share >= self::LIKELY && $ticked < self::AT_ONCE));
             $ticked += $tick && $remedy !== Remedy::Hand ? 1 : 0;
-            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null ? null : InquiryWords::cause($cause, $this->inquiry->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, $remedy === Remedy::Changes ? ['ammonium', 'oxygen'] : []);
+            $proposals[] = new Proposal($remedy, $this->how($remedy, $kind), $cause, $cause === null ? null : InquiryWords::cause($cause, $this->inquiry->about), $tick, self::cautions($remedy, $kind), $planned[$name] ?? null, match ($remedy) {
+                Remedy::Changes => ['ammonium', 'ammonia', 'oxygen'],
+                Remedy::Spot => ['peroxide'],
+                default => [],
+            });
         }
 
         return $proposals;
@@ -355,11 +363,18 @@ final class InquiryPage
         return new DieOff(($kind ?? $this->held())->sort ?? Sort::Alga, $this->grams, VesselOf::tank($this->tank)->litres(), max(0.0, $this->water()->made()->value), $isSettled);
     }
 
+    /** @return array{float, float} alkalinity in meq/L, and degrees */
+    private function buffer(): array
+    {
+        $state = $this->water()->state();
+
+        return [max(0.05, $state->central(Parameter::CarbonateHardness, self::KH * Alkalinity::MILLIEQUIVALENT_PER_DEGREE)), min(40.0, max(1.0, $state->central(Parameter::Temperature, $this->tank->warmth)))];
+    }
+
     private function series(string $key, ?Kind $kind): string
     {
         $dies = $this->dieOff($kind);
-        $celsius = min(40.0, max(1.0, $this->water()->state()->central(Parameter::Temperature, $this->tank->warmth)));
-        $alkalinity = max(0.05, $this->water()->state()->central(Parameter::CarbonateHardness, self::KH * Alkalinity::MILLIEQUIVALENT_PER_DEGREE));
+        [$alkalinity, $celsius] = $this->buffer();
         $changes = $dies->changes($this->tank->animals->ammoniaAlarm(), $share = min(0.9, max(0.05, $this->tank->routine_share)), $alkalinity, $celsius);
         $oxygen = $dies->oxygen();
         $sizing = __($key.'.sizing', [
@@ -407,6 +422,8 @@ final class InquiryPage
         return match ($name) {
             'ammonium' => $this->dieOff()->ammonium(),
             'oxygen' => $this->dieOff()->oxygen(),
+            'ammonia' => $this->dieOff()->freeAmmonia(...$this->buffer()),
+            'peroxide' => Peroxide::working($this->low(), $this->tank->animals->isSensitive()),
             default => null,
         };
     }
@@ -440,10 +457,5 @@ final class InquiryPage
     public function isFresh(): bool
     {
         return $this->of->given->options === [];
-    }
-
-    public function isNone(): bool
-    {
-        return $this->isWhat() && array_key_first($this->of->kinds()->ranked()) === OneOf::NONE;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\Hint;
+use App\Units\Show;
+use Cresco\Core\Algae\Hints;
 use Cresco\Core\Evidence\Sign;
 
 /** A question of an inquiry with its answers, and what is known of it. */
@@ -13,11 +15,17 @@ final readonly class Question
     /** Questions whose answers are drawn. */
     private const DRAWN = ['shape', 'where', 'pattern'];
 
-    public function __construct(public Sign $sign, public ?string $answer, private ?Hint $hint) {}
+    public function __construct(public Sign $sign, public ?string $answer, private ?Hint $hint, private Show $show) {}
 
     public function text(): string
     {
-        return __('inquiry.signs.'.$this->sign->key.'.ask');
+        $limits = Hints::limits($this->sign->key);
+        $words = [];
+        foreach ($limits as $i => [$parameter, $limit]) {
+            $words[$i === 0 ? 'limit' : 'other'] = $this->show->value($parameter, $limit);
+        }
+
+        return __('inquiry.signs.'.$this->sign->key.'.ask', $words);
     }
 
     public function how(): ?string

@@ -31,7 +31,8 @@ final readonly class TankPage
         $this->vessel = VesselOf::tank($tank);
         $this->show = $tank->keeper->show();
         $this->drawing = new SectionDrawing($tank, $this->vessel, VesselOf::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
-        $this->working = $working === 'volume' ? $this->vessel->volume() : null;
+        $parameter = Parameter::tryFrom((string) $working);
+        $this->working = $working === 'volume' ? $this->vessel->volume() : ($parameter === null ? null : $water->carriedOn($parameter, $this->show->unit($parameter)));
     }
 
     /** @return list<array{string, string}> */

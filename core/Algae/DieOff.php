@@ -101,15 +101,13 @@ final readonly class DieOff
     }
 
     /**
-     * Free ammonia at its worst, mg/L of nitrogen, were nothing changed: more than the figure by as much as it may be off.
+     * Free ammonia at its worst, were nothing changed: from as much ammonium as it may be at most; the symbol is NH3_N, mg/L of nitrogen.
      *
      * @throws AlgaeFault
      */
-    public function freeAmmonia(float $alkalinity, float $celsius): float
+    public function freeAmmonia(float $alkalinity, float $celsius): Computation
     {
-        $ph = self::highestPh($alkalinity, $celsius);
-
-        return self::OFF * Ammonia::free('Free ammonia', new Exact($this->ammonium()->value('NH4')), new Exact($ph), new Exact($celsius))->value('NH3_N');
+        return Ammonia::free('Free ammonia at its worst', new Exact(self::OFF * $this->ammonium()->value('NH4')), new Exact(self::highestPh($alkalinity, $celsius)), new Exact($celsius));
     }
 
     /**
@@ -126,7 +124,7 @@ final readonly class DieOff
         if (!($alarm > 0.0 && $alarm < INF && $share >= 0.01 && $share <= 0.99)) {
             throw AlgaeFault::change();
         }
-        $worst = $this->freeAmmonia($alkalinity, $celsius);
+        $worst = $this->freeAmmonia($alkalinity, $celsius)->value('NH3_N');
         $needed = $worst <= $alarm ? 0 : (int) ceil(log($alarm / $worst) / log(1.0 - $share));
 
         return $needed > self::MOST_CHANGES ? null : $needed;

@@ -6,6 +6,8 @@ namespace Cresco\Core\Algae;
 
 use Cresco\Core\Evidence\Effort;
 use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
 
 /** What in the life of a tank speaks for or against a cause: read from the diary where it is kept, else asked. One more is one entry. */
 final class Hints
@@ -34,6 +36,15 @@ final class Hints
     /** mg/L above which nitrate and phosphate are high. House defaults. */
     public const HIGH = [40.0, 2.0];
 
+    /** mg/L below which potassium and iron are low. House defaults. */
+    public const FOOD_LOW = [3.0, 0.05];
+
+    /** dGH below which water is soft for plants. House default. */
+    public const SOFT = 3.0;
+
+    /** mg/L of nitrate and of phosphate in new water from which it brings much. House defaults. */
+    public const RICH = [10.0, 0.5];
+
     /** mg/L of ammonium that a running tank does not have. House default. */
     public const AMMONIUM = 0.2;
 
@@ -57,6 +68,28 @@ final class Hints
 
     /** Months after which fired soil is spent. House default. */
     public const SOIL_MONTHS = 18;
+
+    /**
+     * What a sign is held against, in the base unit of each parameter; nothing for one that is no reading.
+     *
+     * @return list<array{Parameter, float}>
+     */
+    public static function limits(string $sign): array
+    {
+        return match ($sign) {
+            'nitrate_low' => [[Parameter::Nitrate, self::LOW[0]]],
+            'nitrate_high' => [[Parameter::Nitrate, self::HIGH[0]]],
+            'phosphate_low' => [[Parameter::Phosphate, self::LOW[1]]],
+            'phosphate_high' => [[Parameter::Phosphate, self::HIGH[1]]],
+            'potassium_low' => [[Parameter::Potassium, self::FOOD_LOW[0]]],
+            'iron_low' => [[Parameter::Iron, self::FOOD_LOW[1]]],
+            'soft_water' => [[Parameter::GeneralHardness, Hardness::fromDegrees(self::SOFT)->millimolePerLitre]],
+            'ammonium_seen' => [[Parameter::Ammonium, self::AMMONIUM]],
+            'hot' => [[Parameter::Temperature, self::HOT]],
+            'tap_rich' => [[Parameter::Nitrate, self::RICH[0]], [Parameter::Phosphate, self::RICH[1]]],
+            default => [],
+        };
+    }
 
     /** Days back over which a sign is looked for; null for one that has no window. */
     public static function window(string $sign): ?int

@@ -9,6 +9,11 @@ use Cresco\Core\Fault;
 /** A change that cannot do what is asked. The message can be shown to a keeper. */
 final class ChangeFault extends Fault
 {
+    public static function days(): self
+    {
+        return new self('a figure is carried on over 0 to 10,000 days, by an ordinary amount a day');
+    }
+
     public static function sourceBetween(string $source, string $tank, string $goal): self
     {
         return new self(sprintf('the source (%s) lies between the tank (%s) and the goal (%s)', $source, $tank, $goal));

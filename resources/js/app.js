@@ -28,6 +28,13 @@ document.addEventListener('click', (event) => {
         .then(() => document.querySelector('#working').showModal());
 });
 
+// After an answer the next question is where the keyboard is; who changed one of the list stays there.
+document.addEventListener('htmx:afterSettle', () => {
+    if (document.activeElement === document.body) {
+        document.querySelector('#answer-first')?.focus({ preventScroll: true });
+    }
+});
+
 // A choice that leads to another page does so at once; a page that prints has a button for it.
 document.addEventListener('change', (event) => {
     if (event.target.matches('select[data-reload]')) {

@@ -32,6 +32,8 @@ final class InquiryTest extends BrowserCase
         $this->untilText('.suspects li:first-child', 'Black brush');
         $this->untilText('.suspects li:first-child', 'likely');
         self::assertSame($inquiry, $this->path());
+        // The keyboard goes on where the next question stands.
+        $this->until(fn(): bool => $this->script('return document.activeElement.id') === 'answer-first', 'the first answer in focus');
         $this->go($inquiry.'/why');
         $this->untilText('#likely-title', 'What may be behind it');
         // What the keeper cannot tell is not asked again.

@@ -23,6 +23,7 @@ use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Technique;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
+use Cresco\Core\Measure\Parameter;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -185,7 +186,10 @@ final class InquiryTest extends FeatureCase
         $before = $this->weighed($first)->kinds()->posterior()['staghorn'];
         $this->post("$this->base/$first->id/end", ['kind' => 'staghorn', 'cause' => 'organic_dirt', 'outcome' => 'better'])->assertSessionHasNoErrors();
         self::assertSame(['staghorn', 'organic_dirt'], [$first->fresh()?->kind, $first->fresh()?->cause]);
+        // What has ended is left as it was known then.
         $this->post("$this->base/$first->id/answers", ['sign' => 'colour', 'option' => 'green'])->assertSessionHasErrors('ended');
+        $this->put("$this->base/$first->id", ['aim' => 'some'])->assertSessionHasErrors('ended');
+        $this->get("$this->base/$first->id/now")->assertSee('It is back: open again')->assertDontSee('Plan it')->assertDontSee('name="aim"', false);
         $second = $this->begin('stones');
         $this->answer($second, 'colour', 'brown');
         self::assertGreaterThan(1.5 * $before, $this->weighed($second)->kinds()->posterior()['staghorn']);
@@ -204,6 +208,8 @@ final class InquiryTest extends FeatureCase
         $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('For 30 g that dies');
         $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('So much must not die in the tank');
         $this->get("$this->base/$inquiry->id/now?working=oxygen&grams=100")->assertSee('9.1');
+        $this->get("$this->base/$inquiry->id/now?working=peroxide")->assertSee('water that is left at the mark')->assertSee('most = V');
+        $this->get("$this->base/$inquiry->id/now?working=ammonia")->assertSee('Free ammonia at its worst');
         $this->get("$this->base/$inquiry->id/now?grams=lots")->assertOk()->assertSee('such as 30');
     }
 
@@ -233,6 +239,49 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'new_sound', 'yes');
         self::assertSame('transition', array_key_first($this->weighed($inquiry)->causes()->ranked()));
         $this->get("$this->base/$inquiry->id/now")->assertSee('Wait')->assertDontSee('Out by hand');
+    }
+
+    public function testAStandInTheDarkIsShortOfLightAndOneUnderAStrongLampIsNot(): void
+    {
+        $stand = $this->tank->stands()->create(['kind' => 'rotala_macrandra', 'left_edge' => 0.3, 'right_edge' => 0.7, 'front_edge' => 0.3, 'back_edge' => 0.9]);
+        $stand->looks()->create(['happened_at' => now()->subDay(), 'height' => 100, 'cover' => 1]);
+        $lamp = $this->tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 4, 'length' => 400, 'width' => 120, 'above' => 80, 'dimmer' => 1, 'hours' => 8]);
+        $short = function () use ($stand): float {
+            $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
+
+            return HintsOf::stand($tank, $stand->id, $tank->keeper->show())['light_short']->chance;
+        };
+        self::assertGreaterThan(0.9, $short());
+        $lamp->update(['told' => 400]);
+        self::assertLessThan(0.1, $short());
+    }
+
+    public function testQuestionsAreAskedInTheUnitsOfTheKeeper(): void
+    {
+        $inquiry = $this->begin();
+        $this->get("$this->base/$inquiry->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->value(Parameter::Temperature, 28.0))->assertDontSee(':limit');
+        $this->keeper->kits()->create(['parameter' => 'temperature', 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 1, 'fields' => []]);
+        $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
+        $this->get("$this->base/$inquiry->id/why")->assertSee('82')->assertDontSee('warmer than 28');
+    }
+
+    public function testASeriesThatWasWorkedOutWithNonsenseKeepsWhatWasTyped(): void
+    {
+        $inquiry = $this->begin('edges');
+        $this->answer($inquiry, 'shape', 'tufts');
+        $this->get("$this->base/$inquiry->id/now?grams=lots")->assertOk()->assertSee('value="lots"', false);
+    }
+
+    public function testWhatWasHeldBeforeStandsUntilTheAnswersMakeAnotherLikely(): void
+    {
+        $inquiry = $this->begin('stones');
+        $inquiry->update(['kind' => 'staghorn']);
+        self::assertSame('staghorn', $this->weighed($inquiry)->held());
+        $this->answer($inquiry, 'shape', 'dots');
+        $this->answer($inquiry, 'off', 'blade');
+        self::assertSame('green_spot', $this->weighed($inquiry)->held());
+        $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
+        self::assertSame('green_spot', $inquiry->fresh()?->kind);
     }
 
     public function testTheRunSheetSaysHowItComesOff(): void

@@ -111,7 +111,10 @@ final class ReadingTest extends FeatureCase
         self::assertFalse($water->isCarried(Parameter::Nitrate));
         $figure = $keeper->show()->band(Parameter::Nitrate, $water->state()->get(Parameter::Nitrate) ?? new Exact(0.0));
         $this->actingAs($keeper)->get('/')->assertSee($figure)->assertSee('forecast');
-        $this->get("/tanks/$tank->id")->assertSee('as it should be now');
+        $this->get("/tanks/$tank->id")->assertSee('as it should be now')->assertSee('data-working="nitrate"', false);
+        $this->get("/tanks/$tank->id?working=nitrate")->assertSee('what the tank makes in a day')->assertSee('max(0, then');
+        // The same figure on the change sheet.
+        $this->get("/tanks/$tank->id/change")->assertSee($keeper->show()->number(Parameter::Nitrate, $water->state()->central(Parameter::Nitrate, 0.0), 4.0));
         // A chart that ends below it tells too little to go on from.
         $this->read($keeper, $tank, ['nitrate' => 'over 100'], CarbonImmutable::now()->subDays(3));
         self::assertFalse(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isCarriedOn(Parameter::Nitrate));

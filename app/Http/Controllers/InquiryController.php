@@ -80,7 +80,7 @@ final class InquiryController extends Controller
     public function update(Request $request, Tank $tank, int $inquiry): RedirectResponse
     {
         $this->checked($request, ['aim' => ['required', Rule::enum(Aim::class)]], ['aim' => 'Choose one from the list.', 'aim.required' => 'Choose one from the list.']);
-        $this->found($request, $tank, $inquiry)->update(['aim' => Aim::from((string) $request->string('aim'))]);
+        $this->found($request, $tank, $inquiry, true)->update(['aim' => Aim::from((string) $request->string('aim'))]);
 
         return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
     }

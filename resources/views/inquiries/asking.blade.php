@@ -13,7 +13,7 @@
                 @if($question->how())<p class="how">{{ $question->how() }}</p>@endif
                 <div @class(['tiles' => $question->isDrawn(), 'answers' => !$question->isDrawn()])>
                     @foreach($question->options() as $key => $label)
-                    <button @class(['tile' => $question->isDrawn(), 'act' => !$question->isDrawn()]) name="option"
+                    <button @if($loop->first) id="answer-first" @endif @class(['tile' => $question->isDrawn(), 'act' => !$question->isDrawn()]) name="option"
                         value="{{ $key }}">@if($question->isDrawn())@include('inquiries.drawing', ['key' => $key])@endif
                         <span>{{ $label }}</span></button>
                     @endforeach
@@ -25,7 +25,7 @@
             @if($page->part === 'what' && $page->held())<p class="does"><b>{{ App\View\InquiryWords::kind($page->held()->key) }}.</b>
                 {{ __('inquiry.kinds.'.$page->held()->key.'.does') }}</p>@endif
             @if(!$page->inquiry->ended_at)<p>{{ __('inquiry.next.done_why') }}</p>@endif
-            <p><a class="act" href="{{ $page->part === 'what' && !$page->of->isAboutLeaves() ? $page->url('why') : $page->url('now') }}"
+            <p><a class="act" id="answer-first" href="{{ $page->part === 'what' && !$page->of->isAboutLeaves() ? $page->url('why') : $page->url('now') }}"
                 >{{ __($page->part === 'what' && !$page->of->isAboutLeaves() ? 'inquiry.parts.why' : 'inquiry.parts.now') }}</a></p>
         @endif
         <details class="all-questions" @if($page->part === 'why') open @endif><summary>{{ __('inquiry.all_questions') }}</summary>

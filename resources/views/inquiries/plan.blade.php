@@ -10,9 +10,16 @@
                 mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->instead()->value.'.name'))]) }}</label>
             <p class="pair">@foreach(App\Models\Result::cases() as $result)<button @class(['act', 'quiet' => !$page->isDue($treatment)]) name="result"
                 value="{{ $result->value }}">{{ __('inquiry.check.'.$result->value) }}</button> @endforeach</p>
-            <p class="fault" id="e-f-result">{{ $errors->first('result') }}</p>
+            <p class="fault" id="e-f-result-{{ $treatment->id }}">{{ $errors->first('result') }}</p>
         </form>
         @endforeach
+        @if($page->inquiry->ended_at)
+        <h2 id="plan-title">{{ __('inquiry.ended') }}</h2>
+        <p class="does">{{ __('inquiry.end.ended', ['day' => $page->show->day($page->inquiry->ended_at)]) }}:
+            {{ __('inquiry.end.outcomes.'.$page->inquiry->outcome?->value) }}.</p>
+        @if($page->inquiry->cause)<p>{{ __('inquiry.end.cause') }}: {{ App\View\InquiryWords::cause($page->inquiry->cause, $page->inquiry->about) }}.</p>@endif
+        <form method="post" action="{{ $page->url() }}/again">@csrf<button class="act quiet">{{ __('inquiry.end.reopen') }}</button></form>
+        @else
         <h2 id="plan-title">{{ __('inquiry.now.head') }}</h2>
         @if(!$page->of->isAboutLeaves())
         <form class="aim" method="post" action="{{ $page->url() }}">@csrf @method('put')
@@ -28,7 +35,7 @@
             @foreach($page->proposals() as $proposal)
             <div class="remedy">
                 <label class="tick"><input type="checkbox" name="remedies[]" value="{{ $proposal->remedy->value }}"
-                    @checked($proposal->ticked) @disabled($proposal->planned || $page->inquiry->ended_at)> <b>{{ $proposal->name() }}</b>
+                    @checked($proposal->ticked) @disabled($proposal->planned)> <b>{{ $proposal->name() }}</b>
                     @if($proposal->because)<span>{{ __('inquiry.now.because', ['cause' => lcfirst($proposal->because)]) }}</span>@endif
                     @if($proposal->planned)<span>{{ __('inquiry.now.already', ['day' => $page->day($proposal->planned)]) }}</span>@endif</label>
                 <p>{{ $proposal->how }} @foreach($proposal->workings as $name)<a
@@ -36,31 +43,29 @@
                     >{{ __('inquiry.working.'.$name) }}</a> @endforeach</p>
                 @foreach($proposal->cautions as $caution)<p class="caution">{{ $caution }}</p>@endforeach
                 <p class="hint">{{ __('inquiry.now.grade', ['grade' => $proposal->remedy->grade()->value]) }} · {{ __('inquiry.now.on', ['day' =>
-                    $page->show->day(Carbon\CarbonImmutable::now()->addDays($proposal->remedy->days()))]) }}:
+                    $page->checkDay($proposal->remedy)]) }}:
                     {{ __('inquiry.remedies.'.$proposal->remedy->value.'.expects') }}</p>
             </div>
             @endforeach
-            @if(!$page->inquiry->ended_at)<p class="stay"><button class="act">{{ __('inquiry.now.choose') }}</button></p>@endif
+            <p class="stay"><button class="act">{{ __('inquiry.now.choose') }}</button></p>
         </form>
         @if(!$page->of->isAboutLeaves())
         <form class="mass" method="get" action="{{ $page->url('now') }}">
-            <x-field name="grams" :label="__('inquiry.mass')" :value="$page->grams" unit="g" mode="decimal" :help="__('inquiry.mass_help')"/>
+            <x-field name="grams" :label="__('inquiry.mass')" :value="request()->query('grams', $page->grams)"
+                unit="g" mode="decimal" :help="__('inquiry.mass_help')"/>
             <button class="act quiet">{{ __('inquiry.reckon') }}</button>
         </form>
         @endif
+        @endif
     </section>
-    <aside class="side right" aria-labelledby="end-title">
+    <aside class="side right" aria-label="{{ __('inquiry.now.checks') }}">
         @if($page->looked() !== [])
         <h2>{{ __('inquiry.now.checks') }}</h2>
         @foreach($page->looked() as $treatment)<p class="found">{{ __('inquiry.remedies.'.$treatment->remedy->value.'.name') }}:
             {{ __('inquiry.check.was.'.$treatment->result?->value) }}<br><small>{{ $page->show->day($treatment->checked_at) }}</small></p>@endforeach
         @endif
+        @if(!$page->inquiry->ended_at)
         <h2 id="end-title">{{ __('inquiry.end.head') }}</h2>
-        @if($page->inquiry->ended_at)
-        <p>{{ __('inquiry.end.ended', ['day' => $page->show->day($page->inquiry->ended_at)]) }}:
-            {{ __('inquiry.end.outcomes.'.$page->inquiry->outcome?->value) }}.</p>
-        <form method="post" action="{{ $page->url() }}/again">@csrf<button class="act quiet">{{ __('inquiry.end.reopen') }}</button></form>
-        @else
         <form method="post" action="{{ $page->url() }}/end">@csrf
             @if(!$page->of->isAboutLeaves())<x-choice name="kind" :label="__('inquiry.end.kind')" :value="$page->held()?->key"
                 :options="['' => __('inquiry.end.none')] + $page->kinds()"/>@endif

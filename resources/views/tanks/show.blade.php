@@ -55,7 +55,9 @@
                 <div @class(['band-row', 'beyond' => $figure->beyond()])>
                     <span class="name">{{ $figure->parameter->label() }}</span>
                     @if($figure->value)
-                        <span class="num">{{ $figure->text($page->show) }}@if($figure->beyond()) <b>{{ $figure->beyond() }}</b>@endif</span>
+                        <span class="num">@if($figure->isCarriedOn)<a href="?working={{ $figure->parameter->value }}"
+                            data-working="{{ $figure->parameter->value }}">{{ $figure->text($page->show) }}</a>@else{{ $figure->text($page->show) }}
+                            @endif @if($figure->beyond()) <b>{{ $figure->beyond() }}</b>@endif</span>
                         <svg class="band" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
                             <path class="scale" d="M0 4h100"/>
                             @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
