@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
 
 /** A figure of a tank days after it was read: what the tank makes in a day goes on. */
 final class CarriedOn
@@ -43,9 +44,9 @@ final class CarriedOn
         self::check($made, $days);
 
         return Computation::of($title)
-            ->given('then', 'as it was read, or as the last change was forecast to leave it', $unit->distributionFromBase($then), $unit->label)
-            ->constant('made', 'what the tank makes in a day', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'guess and diary weighed together')
-            ->constant('d', 'days since', $days, 'd', 'the diary')
+            ->constant('then', 'as it was read, or as the last change was forecast to leave it', $unit->distributionFromBase($then), $unit->label, 'the diary', null)
+            ->constant('made', 'what the tank makes in a day', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'guess and diary weighed together', Grade::Guess)
+            ->constant('d', 'days since', $days, 'd', 'the diary', null)
             ->line('now = max(0, then + d * made)', 'as it should be now', $unit->label);
     }
 
