@@ -47,7 +47,7 @@ final class HintsOf
     private const COVER_OFF = 0.3;
 
     /** Changes with the way in which hints are read. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     private readonly Show $show;
 
@@ -347,17 +347,26 @@ final class HintsOf
         return new Hint('plants_few', self::chanceAbove(log(Hints::FEW / max(0.01, $covered)), self::COVER_OFF), 'covered', ['share' => $this->show->percent(min(1.0, $covered))]);
     }
 
+    /** What went in within the window, against what went in within as long before it. */
     private function waterNew(): ?Hint
     {
-        $changes = DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('water_id')->orderByDesc('changed_at')->limit(30)->get(['water_id', 'changed_at']);
-        $recent = $changes->filter(fn($change): bool => is_string($change->changed_at) && $change->changed_at >= $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d H:i:s'))->pluck('water_id')->unique();
-        $before = $changes->slice($recent->count() === 0 ? 0 : 1)->pluck('water_id')->unique();
-        if ($recent->isEmpty() || $changes->count() < 4) {
+        $window = $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d H:i:s');
+        $recent = $before = [];
+        foreach (DB::table('water_changes')->where('tank_id', $this->tank->id)->whereNotNull('water_id')->where('changed_at', '>=', $this->now->subWeeks(2 * Hints::NEW_WEEKS))->get(['water_id', 'changed_at']) as $change) {
+            if (is_numeric($change->water_id) && is_string($change->changed_at)) {
+                if ($change->changed_at >= $window) {
+                    $recent[(int) $change->water_id] = true;
+                } else {
+                    $before[(int) $change->water_id] = true;
+                }
+            }
+        }
+        if ($recent === [] || $before === []) {
             return null;
         }
-        $isNew = $recent->count() > 1 || $before->diff($recent)->isNotEmpty();
+        $isNew = array_diff_key($recent, $before) !== [];
 
-        return new Hint('water_new', $isNew ? 0.8 : 1.0 - self::SURE, $isNew ? 'waters' : 'one_water');
+        return new Hint('water_new', $isNew ? self::SURE : 1.0 - self::SURE, $isNew ? 'waters' : 'one_water');
     }
 
     private function tapRich(): ?Hint

@@ -47,10 +47,12 @@ final class TreatmentsOf
     {
         $tasks = [];
         foreach (self::open([$tank->id])[$tank->id] ?? [] as $treatment) {
-            $tasks = [...$tasks, ...self::tasksOf($treatment)];
+            foreach (self::tasksOf($treatment) as $task) {
+                $tasks[$task->value] = $task;
+            }
         }
 
-        return array_values(array_unique($tasks, SORT_REGULAR));
+        return array_values($tasks);
     }
 
     /** @return list<Task> */

@@ -22,7 +22,7 @@ use Illuminate\Support\Facades\DB;
 final class WatchOf
 {
     /** Changes with the way in which courses are made. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** Days of the diary that are watched. House default. */
     private const DAYS = 420;
@@ -77,7 +77,7 @@ final class WatchOf
             }
             $mean = static fn(array $part): float => array_sum($part) / max(1, count($part));
             $values = array_column($course, 1);
-            $moved[] = new Moved($parameter, $mean(array_slice($values, 0, $shift->began)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
+            $moved[] = new Moved($parameter, $mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
         }
         usort($moved, static fn(Moved $a, Moved $b): int => $b->began <=> $a->began);
 

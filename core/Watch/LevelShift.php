@@ -106,7 +106,7 @@ final class LevelShift
             if ($found === null) {
                 break;
             }
-            $last = new Shift($from + $found->alarm, $from + $found->began, $found->up);
+            $last = new Shift($from + $found->alarm, $from + $found->began, $found->up, $from);
             $from += max(1, $found->began);
         }
 

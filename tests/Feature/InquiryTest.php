@@ -14,6 +14,7 @@ use App\Models\Photo;
 use App\Models\Result;
 use App\Models\Tank;
 use App\Models\Treatment;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\Grazer;
 use Cresco\Core\Algae\Hints;
@@ -239,6 +240,26 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'new_sound', 'yes');
         self::assertSame('transition', array_key_first($this->weighed($inquiry)->causes()->ranked()));
         $this->get("$this->base/$inquiry->id/now")->assertSee('Wait')->assertDontSee('Out by hand');
+    }
+
+    public function testAnotherWaterThanInTheWeeksBeforeIsNewAndTheSameIsNot(): void
+    {
+        $tap = $this->tank->water ?? $this->water($this->keeper);
+        $rain = $this->water($this->keeper, 'Rain');
+        $this->read($this->keeper, $rain, ['nitrate' => '1', 'general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'temperature' => '15']);
+        $hint = function (): ?float {
+            $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
+
+            return (HintsOf::tank($tank)['water_new'] ?? null)?->chance;
+        };
+        $end = CarbonImmutable::now();
+        foreach ([12, 11, 3] as $weeks) {
+            self::assertNull($hint());
+            $this->noteChange($this->keeper, $this->tank, $tap, 30.0, $end->subWeeks($weeks));
+        }
+        self::assertLessThan(0.1, $hint());
+        $this->noteChange($this->keeper, $this->tank, $rain, 30.0, $end->subWeek());
+        self::assertGreaterThan(0.9, $hint());
     }
 
     public function testAStandInTheDarkIsShortOfLightAndOneUnderAStrongLampIsNot(): void

@@ -99,6 +99,8 @@ final class LevelShiftTest extends TestCase
         self::assertNotNull($shift);
         self::assertFalse($shift->up);
         self::assertEqualsWithDelta(80, $shift->began, 2);
+        // What it is held against begins with the first.
+        self::assertEqualsWithDelta(40, $shift->since, 2);
     }
 
     /** @return iterable<string, array{float, float, float}> t, degrees of freedom, and the deviation that is as rare */
