@@ -16,6 +16,7 @@ use App\Http\Controllers\BedController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\ChangedController;
+use App\Http\Controllers\ChoreController;
 use App\Http\Controllers\ComposeController;
 use App\Http\Controllers\ConditionerController;
 use App\Http\Controllers\CourseController;
@@ -24,6 +25,8 @@ use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EveningController;
 use App\Http\Controllers\FeedBottleController;
 use App\Http\Controllers\FoodController;
+use App\Http\Controllers\HelpController;
+use App\Http\Controllers\HelperController;
 use App\Http\Controllers\HoseController;
 use App\Http\Controllers\InquiryController;
 use App\Http\Controllers\LightController;
@@ -42,15 +45,32 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StandController;
 use App\Http\Controllers\StoreController;
+use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SurplusController;
 use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
+use App\Http\Controllers\WeekController;
 use Cresco\Core\Measure\Parameter;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 // What the other pages are measured against: the framework with its usual middleware, and nothing of Cresco's.
 Route::get('/bare', BareController::class);
+
+// For a calendar program, which has no account but the secret in the address.
+Route::get('/calendar/{secret}.ics', [WeekController::class, 'feed'])->middleware('throttle:60,1')
+    ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class]);
+
+// For a helper, who has none either.
+Route::middleware('throttle:120,1')->prefix('/help/{secret}')->group(function (): void {
+    Route::get('/', [HelpController::class, 'show']);
+    Route::post('/jobs/{ask}', [HelpController::class, 'tick']);
+    Route::post('/readings', [HelpController::class, 'read'])->middleware('throttle:20,1');
+    Route::post('/photo', [HelpController::class, 'photo'])->middleware('throttle:10,1');
+});
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'showLoginForm'])->name('login');
@@ -68,6 +88,29 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'logout']);
     Route::get('/', RoundController::class)->name('round');
     Route::get('/evening', EveningController::class);
+    Route::get('/week', [WeekController::class, 'show']);
+    Route::post('/week/lay', [WeekController::class, 'lay']);
+    Route::put('/week/habits', [WeekController::class, 'habits']);
+    Route::post('/week/away', [WeekController::class, 'away']);
+    Route::delete('/week/away/{away}', [WeekController::class, 'back']);
+    Route::post('/week/busy', [WeekController::class, 'busy'])->middleware('throttle:20,1');
+    Route::delete('/week/busy', [WeekController::class, 'free']);
+    Route::post('/week/feed', [WeekController::class, 'makeFeed']);
+    Route::delete('/week/feed', [WeekController::class, 'dropFeed']);
+    Route::get('/jobs', [ChoreController::class, 'index']);
+    Route::post('/jobs', [ChoreController::class, 'store']);
+    Route::put('/jobs/{chore}', [ChoreController::class, 'update'])->can('update', 'chore');
+    Route::post('/jobs/{chore}/done', [ChoreController::class, 'done'])->can('update', 'chore');
+    Route::delete('/jobs/{chore}', [ChoreController::class, 'destroy'])->can('delete', 'chore');
+    Route::get('/helpers', [HelperController::class, 'index']);
+    Route::post('/helpers', [HelperController::class, 'store']);
+    Route::get('/helpers/{helper}', [HelperController::class, 'show'])->can('view', 'helper');
+    Route::get('/helpers/{helper}/print', [HelperController::class, 'paper'])->can('view', 'helper');
+    Route::delete('/helpers/{helper}', [HelperController::class, 'destroy'])->can('delete', 'helper');
+    Route::get('/supplies', [SupplyController::class, 'index']);
+    Route::post('/supplies', [SupplyController::class, 'store']);
+    Route::put('/supplies/{supply}', [SupplyController::class, 'update'])->can('update', 'supply');
+    Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy'])->can('delete', 'supply');
     Route::get('/surplus', [SurplusController::class, 'index']);
     Route::post('/surplus/{look}', [SurplusController::class, 'gone']);
     Route::get('/settings', [SettingsController::class, 'edit']);

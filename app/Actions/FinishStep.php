@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Kept\ForecastRecord;
 use App\Kept\StepContent;
+use App\Known\AgendaOf;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\OffSpot;
@@ -17,6 +18,7 @@ use App\Models\SwitchTick;
 use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
+use Cresco\Core\Rhythm\Found;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Moment;
@@ -38,20 +40,22 @@ final readonly class FinishStep
      * @param array<string, Reading> $readings
      * @param list<string>           $leftOn   devices that were not switched off in a step that does so
      * @param list<int>|null         $reached  patches of the bed that were vacuumed; null for all that the step is for
+     * @param Found|null             $found    how much there was to do
      * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $cuts by stand, as KeepLooks takes them
      *
      * @return bool whether this call was the one that ended the step
      *
      * @throws ValidationException when a device is still off and the step is not to end before it is on
      */
-    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null, array $cuts = []): bool
+    public function __invoke(Keeper $keeper, Run $run, RunStep $step, array $readings, ?string $note, bool $skip, array $leftOn = [], ?array $reached = null, array $cuts = [], ?Found $found = null): bool
     {
-        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached, $cuts): bool {
+        return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached, $cuts, $found): bool {
             $now = CarbonImmutable::now();
             $content = new StepContent($step);
             // A sheet that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
+            $since = self::since($run, $step, $now);
             $first = $run->state->isOpen() && RunStep::query()->whereKey($step->id)->whereNull('done_at')->update([
-                'done_at' => $now, 'skipped' => $skip, 'note' => $note,
+                'done_at' => $now, 'skipped' => $skip, 'note' => $note, 'found' => $skip ? null : $found, 'since' => $since,
             ]) === 1;
             $this->record->keepInStep($keeper, $run->tank, $this->sourceOf($run, $content), $readings, $now, $step);
             if (!$first) {
@@ -92,6 +96,15 @@ final readonly class FinishStep
 
             return true;
         });
+    }
+
+    /** Days since the same work was done before at this tank. */
+    private static function since(Run $run, RunStep $step, CarbonImmutable $now): ?float
+    {
+        $task = AgendaOf::taskOfStep()[$step->job] ?? null;
+        $last = $task === null ? null : AgendaOf::last([$run->tank_id])[$run->tank_id][$task] ?? null;
+
+        return $last === null ? null : ($now->getTimestamp() - $last->getTimestamp()) / 86400.0;
     }
 
     /** The water that readings of a step are of: the source when it goes in alone; null for the tank and for a blend. */

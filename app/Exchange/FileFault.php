@@ -13,4 +13,14 @@ final class FileFault extends InvalidArgumentException
     {
         return new self(sprintf('Line %d: %s Nothing was taken in.', $line, rtrim($reason, '.').'.'));
     }
+
+    public static function noCalendar(): self
+    {
+        return new self('This is no calendar file (iCalendar, .ics).');
+    }
+
+    public static function tooManyEvents(): self
+    {
+        return new self('It holds too many events: export a shorter time.');
+    }
 }

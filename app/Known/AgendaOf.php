@@ -13,6 +13,8 @@ use Cresco\Core\Plants\Settling;
 use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Rhythm\Interval;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Task;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +22,10 @@ use Illuminate\Support\Facades\DB;
 /** What comes due at tanks, from what their keeper plans and what was done when. */
 final class AgendaOf
 {
-    private const TASK = 'task.';
+    public const TASK = 'task.';
+
+    /** Turns a tank that intervals are learned from. House default. */
+    private const TURNS = 80;
 
     /** Work that the forecast of drawn plants calls for. */
     private const BY_FORECAST = [self::TASK.'trim', self::TASK.'floaters'];
@@ -40,16 +45,64 @@ final class AgendaOf
     /**
      * The work that is due again at one tank.
      *
-     * @param array<string, CarbonImmutable> $last when each task was last done there
+     * @param array<string, CarbonImmutable> $last  when each task was last done there
+     * @param array<string, Interval>        $every days after which it comes again, where something was learned of them
      */
-    public static function work(array $last, Show $show): Agenda
+    public static function work(array $last, Show $show, array $every = []): Agenda
     {
         $dues = [];
         foreach ($last as $name => $at) {
-            $dues[] = Due::again(self::TASK.$name, Task::from($name)->days(), $show->daysSince($at));
+            $dues[] = Due::again(self::TASK.$name, ($every[$name] ?? null)?->days() ?? Task::from($name)->days(), $show->daysSince($at));
         }
 
         return new Agenda($dues);
+    }
+
+    /**
+     * How often work comes again, as what was found at each tank taught.
+     *
+     * @param list<int> $tanks
+     *
+     * @return array<int, array<string, Interval>> by tank and task; those of which nothing was said are left out
+     */
+    public static function intervals(array $tanks): array
+    {
+        $of = self::taskOfStep();
+        $turns = [];
+        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->whereIn('runs.tank_id', $tanks)->whereNotNull('run_steps.found')->whereNotNull('run_steps.since')
+            ->where('run_steps.skipped', false)->orderByDesc('run_steps.done_at')->limit(self::TURNS * max(1, count($tanks)))
+            ->get(['runs.tank_id as tank', 'run_steps.job as job', 'run_steps.since as since', 'run_steps.found as found', 'run_steps.done_at as at']);
+        foreach ($rows as $row) {
+            $found = is_string($row->found) ? Found::tryFrom($row->found) : null;
+            if ($found !== null && is_numeric($row->tank) && is_string($row->job) && isset($of[$row->job]) && is_numeric($row->since)) {
+                $turns[(int) $row->tank][$of[$row->job]][] = [(float) $row->since, $found, (is_string($row->at) ? (int) strtotime($row->at) : 0) / 86400.0];
+            }
+        }
+
+        return array_map(static fn(array $tasks): array => array_combine(array_keys($tasks), array_map(static fn(string $task, array $list): Interval => Interval::learned(Task::from($task)->days(), $list), array_keys($tasks), $tasks)), $turns);
+    }
+
+    /**
+     * Jobs that keepers set up for tanks.
+     *
+     * @param list<int> $tanks
+     *
+     * @return array<int, list<Due>> by tank
+     */
+    public static function chores(array $tanks, Show $show): array
+    {
+        $found = [];
+        foreach (ChoresOf::query()->whereIn('tank_id', $tanks)->get() as $chore) {
+            $found[(int) $chore->tank_id][] = ChoresOf::due($chore, $show);
+        }
+
+        return $found;
+    }
+
+    /** @return list<int> chores that are due now, the longest overdue first */
+    public static function choresNow(Agenda $agenda): array
+    {
+        return array_map(static fn(Due $due): int => (int) substr($due->key, strlen(ChoresOf::KEY)), $agenda->now(ChoresOf::KEY));
     }
 
     /**
@@ -66,8 +119,12 @@ final class AgendaOf
             $byId[$tank->id] = $tank;
             $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show)]);
         }
+        $every = self::intervals(array_keys($dues));
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
-            $dues[$id] = [...$dues[$id], ...self::work($tasks, $show)->all];
+            $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $every[$id] ?? [])->all];
+        }
+        foreach (self::chores(array_keys($dues), $show) as $id => $chores) {
+            $dues[$id] = [...$dues[$id], ...$chores];
         }
         foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
             $dues[$id] = [...$dues[$id], ...$melting];
@@ -141,12 +198,7 @@ final class AgendaOf
      */
     public static function last(array $tanks): array
     {
-        $of = [];
-        foreach (Catalogue::steps() as $job) {
-            if ($job->of !== null) {
-                $of[$job->key] = $job->of->value;
-            }
-        }
+        $of = self::taskOfStep();
         $last = [];
         $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->whereIn('runs.tank_id', $tanks)->where('run_steps.skipped', false)
             ->whereIn('run_steps.job', array_keys($of))->whereNotNull('run_steps.done_at')->groupBy('runs.tank_id', 'run_steps.job')
@@ -160,5 +212,22 @@ final class AgendaOf
         }
 
         return $last;
+    }
+
+    /** @return array<string, string> task by step */
+    public static function taskOfStep(): array
+    {
+        static $of = null;
+        if (!is_array($of)) {
+            $of = [];
+            foreach (Catalogue::steps() as $job) {
+                if ($job->of !== null) {
+                    $of[$job->key] = $job->of->value;
+                }
+            }
+        }
+
+        /** @var array<string, string> $of */
+        return $of;
     }
 }

@@ -83,6 +83,23 @@ final class TankWater
         return $found;
     }
 
+    /**
+     * @param list<int> $tanks
+     *
+     * @return array<int, CarbonImmutable> when the water of each was last changed
+     */
+    public static function changedOf(array $tanks): array
+    {
+        $at = [];
+        foreach (DB::table('water_changes')->whereIn('tank_id', $tanks)->groupBy('tank_id')->select('tank_id')->selectRaw('max(changed_at) as at')->get() as $row) {
+            if (is_numeric($row->tank_id) && is_string($row->at)) {
+                $at[(int) $row->tank_id] = CarbonImmutable::parse($row->at, 'UTC');
+            }
+        }
+
+        return $at;
+    }
+
     public function state(): WaterState
     {
         if ($this->state !== null) {

@@ -33,6 +33,8 @@ use Illuminate\Notifications\Notifiable;
  * @property bool       $hand_told     whether they said so
  * @property float      $pen_factor
  * @property float      $scale_step    g, smallest step of the scale
+ * @property array<string, mixed>|null $week
+ * @property string|null $feed_hash  of the secret address of the calendar
  * @property list<string>|null $simulated devices that are played by a simulation
  */
 final class Keeper extends Authenticatable implements Habits
@@ -40,14 +42,14 @@ final class Keeper extends Authenticatable implements Habits
     use RemembersCasts;
     use Notifiable;
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated'];
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'feed_hash'];
 
     protected $attributes = [
         'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'hand_told' => false, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
-        'remember_token' => null,
+        'remember_token' => null, 'week' => null, 'feed_hash' => null,
     ];
 
     private ?Show $show = null;
@@ -72,6 +74,7 @@ final class Keeper extends Authenticatable implements Habits
             'pen_factor' => 'float',
             'scale_step' => 'float',
             'simulated' => 'array',
+            'week' => 'array',
         ];
     }
 
@@ -139,6 +142,42 @@ final class Keeper extends Authenticatable implements Habits
     public function penTrials(): HasMany
     {
         return $this->hasMany(PenTrial::class);
+    }
+
+    /** @return HasMany<Chore, $this> */
+    public function chores(): HasMany
+    {
+        return $this->hasMany(Chore::class)->orderBy('id');
+    }
+
+    /** @return HasMany<LaidJob, $this> */
+    public function laidJobs(): HasMany
+    {
+        return $this->hasMany(LaidJob::class)->orderBy('day');
+    }
+
+    /** @return HasMany<BusySpell, $this> */
+    public function busySpells(): HasMany
+    {
+        return $this->hasMany(BusySpell::class)->orderBy('day')->orderBy('id');
+    }
+
+    /** @return HasMany<AwaySpell, $this> */
+    public function awaySpells(): HasMany
+    {
+        return $this->hasMany(AwaySpell::class)->orderBy('from_day')->orderBy('id');
+    }
+
+    /** @return HasMany<Supply, $this> */
+    public function supplies(): HasMany
+    {
+        return $this->hasMany(Supply::class)->orderBy('name')->orderBy('id');
+    }
+
+    /** @return HasMany<Helper, $this> */
+    public function helpers(): HasMany
+    {
+        return $this->hasMany(Helper::class)->orderByDesc('id');
     }
 
     public function coreKit(Parameter $parameter, ?CarbonImmutable $at = null): CoreKit

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Found;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -20,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $opened_at
  * @property CarbonImmutable|null $done_at
  * @property bool                 $skipped
+ * @property Found|null           $found   how much there was to do
+ * @property float|null           $since   days since the same was done before at this tank
  * @property-read Run             $run
  */
 final class RunStep extends Record
@@ -33,7 +36,7 @@ final class RunStep extends Record
     {
         return [
             'content' => 'array', 'opened_at' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'skipped' => 'boolean',
-            'position' => 'integer', 'run_id' => 'integer',
+            'position' => 'integer', 'run_id' => 'integer', 'found' => Found::class, 'since' => 'float',
         ];
     }
 

@@ -14,6 +14,7 @@ use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 
 /**
  * A tank as its keeper measured it: lengths in mm, levels in mm below the rim.
@@ -244,6 +245,36 @@ final class Tank extends Record
     public function inquiries(): HasMany
     {
         return $this->hasMany(Inquiry::class)->orderByDesc('opened_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Chore, $this> */
+    public function chores(): HasMany
+    {
+        return $this->hasMany(Chore::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Animal, $this> */
+    public function animalKinds(): HasMany
+    {
+        return $this->hasMany(Animal::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Arrival, $this> */
+    public function arrivals(): HasMany
+    {
+        return $this->hasMany(Arrival::class)->orderByDesc('arrived_at')->orderByDesc('id');
+    }
+
+    /** @return HasMany<Helper, $this> */
+    public function helpers(): HasMany
+    {
+        return $this->hasMany(Helper::class)->orderByDesc('id');
+    }
+
+    /** @return HasOne<StartUp, $this> */
+    public function startUp(): HasOne
+    {
+        return $this->hasOne(StartUp::class);
     }
 
     /** @return HasMany<TopUp, $this> */

@@ -4,27 +4,35 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\QuietSession;
 use App\Http\WholeSessions;
 use App\Models\Analysis;
 use App\Models\Batch;
+use App\Models\Chore;
 use App\Models\Entry;
+use App\Models\Helper;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
 use App\Models\Store;
+use App\Models\Supply;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Policies\OwnerPolicy;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Contracts\Cache\Factory;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Pagination\Paginator;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -34,6 +42,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(StartSession::class, static fn(Application $app): QuietSession => new QuietSession($app->make(SessionManager::class), static fn(): Factory => $app->make(Factory::class)));
+    }
+
     public function boot(): void
     {
         $this->moveTheClock();
@@ -43,18 +56,19 @@ final class AppServiceProvider extends ServiceProvider
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
-        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'inquiry', 'treatment'] as $name) {
+        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'inquiry', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask'] as $name) {
             Route::pattern($name, '[1-9][0-9]{0,17}');
         }
         Route::pattern('device', '[a-z_]{1,30}');
         Route::pattern('job', '[a-z_]{1,30}');
+        Route::pattern('secret', '[A-Za-z0-9_-]{43}');
         // Letters lead to the address that Cresco was given, not to the one a request came by.
         ResetPassword::createUrlUsing(static fn(mixed $keeper, string $token): string => rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $keeper instanceof Keeper ? $keeper->email : '']));
         $proxies = array_values(array_filter(array_map(trim(...), explode(',', config()->string('app.trusted_proxies')))));
         if ($proxies !== []) {
             TrustProxies::at($proxies);
         }
-        foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class] as $record) {
+        foreach ([Tank::class, Water::class, Run::class, Entry::class, Analysis::class, Jar::class, Store::class, Batch::class, Recipe::class, Photo::class, Chore::class, Supply::class, Helper::class] as $record) {
             Gate::policy($record, OwnerPolicy::class);
         }
     }

@@ -70,7 +70,7 @@ final class ComposePage
         $this->spells = Spells::of($this->session, $this->table);
         $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
         $this->spots = array_values($draft->tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get()->all());
-        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show)), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
+        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show, AgendaOf::intervals([$draft->tank->id])[$draft->tank->id] ?? [])), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
     }
 
     /** @return list<Task> that the stands which are due call for */

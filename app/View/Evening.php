@@ -9,11 +9,10 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
-use App\Kept\BatchContent;
 use App\Kept\StepContent;
 use App\Known\Made;
 use App\Known\TankWater;
-use App\Models\Batch;
+use App\Known\WaterDrawn;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
@@ -191,7 +190,7 @@ final class Evening
         $refill = $has('refill') ? $open->plan->refill : 0.0;
         $drawn = [];
         foreach ($ids as $at => $id) {
-            $drawn = self::plus($this->keeper, $drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
+            $drawn = WaterDrawn::plus($this->keeper, $drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
         }
 
         return new EveningStop(
@@ -218,36 +217,8 @@ final class Evening
     private static function drawnBy(Keeper $keeper, ChangeInput $input, float $litres): array
     {
         $second = $input->second === null ? 0.0 : $input->secondShare;
-        $drawn = self::plus($keeper, [], $input->first->id, $litres * (1.0 - $second));
+        $drawn = WaterDrawn::plus($keeper, [], $input->first->id, $litres * (1.0 - $second));
 
-        return $input->second === null ? $drawn : self::plus($keeper, $drawn, $input->second->id, $litres * $second);
-    }
-
-    /**
-     * Litres of one water more; one that is made up comes out of the waters of its newest batch, unless it has a store of
-     * its own.
-     *
-     * @param array<int, float> $drawn
-     *
-     * @return array<int, float>
-     */
-    private static function plus(Keeper $keeper, array $drawn, int $water, float $litres): array
-    {
-        if ($litres <= 0.0) {
-            return $drawn;
-        }
-        $batch = $keeper->stores->contains('water_id', $water) ? null : Batch::query()->where('water_id', $water)->latest('id')->first();
-        $sources = $batch === null ? [] : array_filter((new BatchContent($batch))->sources(), static fn(array $source): bool => $source['water_id'] !== null && $source['water_id'] !== $water);
-        $sum = array_sum(array_column($sources, 'litres'));
-        if ($sum <= 0.0) {
-            $drawn[$water] = ($drawn[$water] ?? 0.0) + $litres;
-
-            return $drawn;
-        }
-        foreach ($sources as $source) {
-            $drawn[(int) $source['water_id']] = ($drawn[(int) $source['water_id']] ?? 0.0) + $litres * $source['litres'] / $sum;
-        }
-
-        return $drawn;
+        return $input->second === null ? $drawn : WaterDrawn::plus($keeper, $drawn, $input->second->id, $litres * $second);
     }
 }

@@ -15,6 +15,7 @@ use App\Known\TreatmentsOf;
 use App\Known\VesselOf;
 use App\Known\WatchOf;
 use App\Models\AfterJob;
+use App\Models\Chore;
 use App\Models\DosePlan;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -73,10 +74,14 @@ final readonly class Round
         $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
         $asked = array_values(array_filter($ids, static fn(int $id): bool => $tanks->find($id)?->getAttribute('open_inquiries') > 0));
         $checks = $asked === [] ? [] : TreatmentsOf::due($asked, $keeper->show()->local(CarbonImmutable::now()));
+        $chores = [];
+        foreach ($keeper->chores()->whereIn('tank_id', $ids)->get() as $chore) {
+            $chores[$chore->id] = $chore;
+        }
         $moved = WatchOf::ofMany($waters, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {
-            $strips[] = self::strip($moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
+            $strips[] = self::strip($moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $chores, $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
@@ -87,8 +92,9 @@ final readonly class Round
      * @param list<Moved>     $moved  quietly
      * @param list<Treatment> $checks that are due to be looked at
      * @param list<DosePlan>  $doses  of today that nobody has noted
+     * @param array<int, Chore> $chores that the keeper set up
      */
-    private static function strip(array $moved, array $checks, array $doses, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
+    private static function strip(array $moved, array $checks, array $doses, array $chores, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
@@ -124,6 +130,7 @@ final readonly class Round
                 ...array_diff($give === null ? [] : [$give], [$head]),
                 ...($agenda->now(CapsulesOf::KEY) === [] ? [] : [trans_choice('food.capsules.round', count($agenda->now(CapsulesOf::KEY)), ['count' => count($agenda->now(CapsulesOf::KEY))])]),
                 ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
+                ...self::jobs(array_intersect_key($chores, array_flip(AgendaOf::choresNow($agenda)))),
                 ...($moved === [] ? [] : [WatchWords::line($moved[0], $show)]),
             ],
             $url === self::session($tank, $tasks) ? $tasks : [],
@@ -226,6 +233,18 @@ final readonly class Round
         $floating = array_filter($cut, static fn(Stand $stand): bool => $stand->floats());
 
         return [...(count($floating) < count($cut) ? [Task::Trim] : []), ...($floating === [] ? [] : [Task::Floaters])];
+    }
+
+    /**
+     * @param array<int, Chore> $chores that are due
+     *
+     * @return list<string>
+     */
+    private static function jobs(array $chores): array
+    {
+        $names = array_values(array_map(static fn(Chore $chore): string => $chore->name !== null && $chore->kind === 'own' ? $chore->name : WeekWords::kind($chore->kind), $chores));
+
+        return $names === [] ? [] : [(string) __('week.round', ['jobs' => Words::list(array_map(Words::inside(...), $names))])];
     }
 
     /** @param list<Task> $tasks of a session without a change */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Kept\StandCut;
 use App\Kept\StepContent;
+use App\Known\AgendaOf;
 use App\Known\RotationOf;
 use App\Known\VesselOf;
 use App\Models\Run;
@@ -14,8 +15,10 @@ use App\Models\StandLook;
 use App\Models\SwitchTick;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Comes;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Work\Spells;
+use Cresco\Core\Work\Task;
 
 /** A run sheet at one of its steps. */
 final readonly class RunSheet
@@ -246,5 +249,13 @@ final readonly class RunSheet
             false,
             DrawnStands::now($tank),
         );
+    }
+
+    /** Whether the step is work that comes again, so that what was found tells when it is due. */
+    public function asksWhatWasFound(): bool
+    {
+        $task = AgendaOf::taskOfStep()[$this->step->job] ?? null;
+
+        return $task !== null && Task::from($task)->kind()->comes === Comes::Learned && $this->content->stands() === [] && $this->content->doses() === [];
     }
 }

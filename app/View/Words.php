@@ -29,6 +29,12 @@ final class Words
         };
     }
 
+    /** As it stands within a sentence: begun small, unless it is an abbreviation or a number. */
+    public static function inside(string $words): string
+    {
+        return preg_match('/^\p{Lu}\p{Ll}/u', $words) === 1 ? mb_strtolower(mb_substr($words, 0, 1)).mb_substr($words, 1) : $words;
+    }
+
     /**
      * "a, b and c"
      *

@@ -95,9 +95,8 @@ final readonly class DieOff
         if (!($alkalinity > 0.0 && $alkalinity <= 100.0 && $celsius >= 0.0 && $celsius <= 45.0)) {
             throw AlgaeFault::buffer();
         }
-        $gas = Carbonate::IN_AIR[0] / 1000.0 / Carbonate::CARBON_DIOXIDE;
 
-        return -log10(Carbonate::constants($celsius)['K1'] * $gas / ($alkalinity / 1000.0));
+        return Carbonate::acidityWith(Carbonate::IN_AIR[0], $alkalinity, $celsius);
     }
 
     /**

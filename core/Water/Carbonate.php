@@ -96,6 +96,24 @@ final class Carbonate
     }
 
     /**
+     * pH of a water in which bicarbonate is all its alkalinity, with so much carbon dioxide.
+     *
+     * @param float $alkalinity meq/L, above 0
+     * @param float $gas        mg/L of carbon dioxide, above 0
+     * @param float $celsius    0 to 45
+     *
+     * @throws WaterFault when there is none of one of them
+     */
+    public static function acidityWith(float $gas, float $alkalinity, float $celsius): float
+    {
+        if (!($gas > 0.0 && $gas <= 1e5 && $alkalinity > 0.0 && $alkalinity <= 1e3)) {
+            throw WaterFault::buffer();
+        }
+
+        return -log10(self::constants($celsius)['K1'] * ($gas / 1000.0 / self::CARBON_DIOXIDE) / ($alkalinity / 1000.0));
+    }
+
+    /**
      * Carbon dioxide, mg/L, from pH and alkalinity (meq/L) at a temperature and a conductivity (uS/cm).
      */
     public static function carbonDioxide(float $ph, float $alkalinity, float $celsius, float $conductivity): float

@@ -43,4 +43,9 @@ final class WaterFault extends Fault
     {
         return new self('The hardness is less than the calcium alone: one of the two is wrong.');
     }
+
+    public static function buffer(): self
+    {
+        return new self('Without carbon dioxide or alkalinity there is no pH to reckon.');
+    }
 }

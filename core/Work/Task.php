@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Work;
 
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+
 /** What a keeper picks for a session beside the water change; each brings its steps. */
 enum Task: string
 {
@@ -22,15 +25,16 @@ enum Task: string
     case Fertilise = 'fertilise';
     case Outside = 'outside';
 
-    /** Days after which it is due again, as long as nothing better is known. House default. */
+    /** What is held of it as a job that comes again. */
+    public function kind(): JobKind
+    {
+        return JobKinds::of($this->value);
+    }
+
+    /** Days after which it is due again, as long as nothing better is known. */
     public function days(): int
     {
-        return match ($this) {
-            self::Photo, self::Glass, self::Fertilise, self::Floaters, self::Leaves => 7,
-            self::Trim, self::Vacuum, self::CoverGlass, self::Algae, self::Outside => 14,
-            self::Media, self::Hardscape => 28,
-            self::Planting, self::Spot => 90,
-        };
+        return $this->kind()->days;
     }
 
     /** Whether hands or tools go into the water for it. */

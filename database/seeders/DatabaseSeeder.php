@@ -42,6 +42,7 @@ final class DatabaseSeeder extends Seeder
             (new DemoBench($keeper, $waters, $today))->plant();
             DemoFood::give($keeper, $today);
             DemoTrouble::find($keeper, $today);
+            DemoWeek::plan($keeper, $today);
             $this->pens($keeper, $today);
         } finally {
             Carbon::setTestNow($clock);

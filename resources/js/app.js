@@ -7,6 +7,7 @@ import { plants } from './plants.js';
 import { reading } from './reading.js';
 import { run } from './run.js';
 import { tankForm } from './tank.js';
+import { week } from './week.js';
 
 window.htmx = htmx;
 document.querySelectorAll('[data-timezone]').forEach((field) => {
@@ -84,6 +85,7 @@ changeSheet();
 faults();
 plants();
 tankForm();
+week();
 reading();
 run();
 keys();

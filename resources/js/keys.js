@@ -21,9 +21,11 @@ export function keys() {
         } else if (go) {
             // Each stop of a tank says its key.
             const stop = /^[a-z]$/.test(event.key) ? document.querySelector(`.loop a[data-key="${event.key}"]`) : null;
-            const link = event.key === 'r' ? document.querySelector('a.mark') : event.key === 'm' ? { click: () => location.assign('/bench') } : stop;
-            if (link) {
-                link.click();
+            const place = { r: '/', m: '/bench', k: '/week' }[event.key];
+            if (stop) {
+                stop.click();
+            } else if (place) {
+                location.assign(place);
             }
         }
         go = false;

@@ -5,8 +5,16 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Closure;
+use Cresco\Core\Animals\AnimalKind;
+use Cresco\Core\Animals\AnimalKinds;
+use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Bed\Cover;
 use Cresco\Core\Bed\Patch;
+use Cresco\Core\Calendar\Bill;
+use Cresco\Core\Calendar\Board;
+use Cresco\Core\Calendar\Job;
+use Cresco\Core\Calendar\Placement;
+use Cresco\Core\Calendar\Placing;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Fault;
@@ -30,6 +38,13 @@ use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Recipe\Target;
+use Cresco\Core\Rhythm\Interval;
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Rhythm\Stock;
+use Cresco\Core\StartUp\Nitrification;
+use Cresco\Core\StartUp\Peak;
+use Cresco\Core\StartUp\Phase;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Footprint;
@@ -172,7 +187,12 @@ final class SweepTest extends TestCase
         return match ($parameter->getName()) {
             'trials' => [[0.6, 10]],
             'pairs' => [[100.0, 200.0]],
-            'readings' => $parameter->getDeclaringClass()?->getShortName() === 'Membrane' ? [[1.0, 400.0, 20.0, false]] : [[1.0, Reading::exact(Parameter::Nitrate, 10.0)], [8.0, Reading::exact(Parameter::Nitrate, 20.0)]],
+            'readings' => match ($parameter->getDeclaringClass()?->getShortName()) {
+                'Membrane' => [[1.0, 400.0, 20.0, false]],
+                'Ready' => [[3.0, 1.0, 0.4], [9.0, 0.0, 0.0]],
+                'Expected' => [[3.0, 'ammonia', new Normal(1.0, 0.2)], [9.0, 'nitrite', new Normal(2.0, 0.4)]],
+                default => [[1.0, Reading::exact(Parameter::Nitrate, 10.0)], [8.0, Reading::exact(Parameter::Nitrate, 20.0)]],
+            },
             'points' => [[0.0, 1.0], [1.0, 1.0]],
             'sources' => [Source::pure()],
             'jars' => [Ingredient::ofSalt(Salts::get('epsom'))],
@@ -242,6 +262,19 @@ final class SweepTest extends TestCase
             Conductance::class => static fn(): object => Conductance::of(Ions::milligrams(['Ca' => 40.0, 'Cl' => 70.0])),
             Hose::class => static fn(): object => new Hose(12.0, 2.0),
             Patch::class => self::patch(...),
+            Nitrification::class => static fn(): object => new Nitrification(0.3),
+            Interval::class => static fn(): object => Interval::learned(7, []),
+            JobKind::class => static fn(): object => JobKinds::of('glass'),
+            Stock::class => static fn(): object => new Stock(100.0, 10.0, 7),
+            Job::class => static fn(): object => new Job('a', 1, 10, 3, 0, 6, 4.0),
+            Peak::class => static fn(): object => new Peak(),
+            Placing::class => static fn(): object => new Placing([60, 60]),
+            Placement::class => static fn(): object => (new Placing([60, 60]))->place([new Job('a', 1, 10, 3, 0, 6, 4.0)]),
+            Board::class => static fn(): object => new Board(new Placing([60, 60]), [new Job('a', 1, 10, 0, 0, 6, 4.0)]),
+            AnimalKind::class => static fn(): object => AnimalKinds::of('tetra'),
+            Phase::class => static fn(): object => new Phase('x', 1, 2),
+            CountKind::class => static fn(): object => CountKind::Came,
+            Bill::class => static fn(): object => new Bill(1.0, 0.0, 0.0, 1.0),
             Stand::class => self::stand(...),
             Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new Lamp(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
             Session::class => static fn(): object => new Session(self::plan(), AnimalGroup::Community, [], [], 100.0, true, true),

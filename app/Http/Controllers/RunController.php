@@ -13,6 +13,7 @@ use App\Models\RunState;
 use App\Models\RunStep;
 use App\View\RunSheet;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Found;
 use Cresco\Core\Tank\Device;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -110,7 +111,7 @@ final class RunController extends Controller
         $cuts = CutsFound::of($request, $run, $step, $keeper->show());
         $leftOn = is_array($checked['left_on'] ?? null) ? array_values(array_filter($checked['left_on'], is_string(...))) : [];
         $reached = $request->boolean('patches_asked') ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...)))) : null;
-        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts);
+        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null);
 
         $answer = redirect('/runs/'.$run->id);
 

@@ -33,6 +33,7 @@
     @else
         <nav class="places" aria-label="Places">
             <a href="/" @if(request()->is('/')) aria-current="page" @endif>Round</a>
+            <a href="/week" @if(request()->is('week', 'jobs', 'supplies', 'helpers*')) aria-current="page" @endif>Week</a>
             <a href="/bench" @if(request()->is('bench*', 'batches*', 'recipes*')) aria-current="page" @endif>Bench</a>
             <a href="/shelf" @if(request()->is('shelf', 'jars*', 'pen')) aria-current="page" @endif>Shelf</a>
             <a href="/waters" @if(request()->is('waters*', 'stores*')) aria-current="page" @endif>Waters</a>
@@ -52,6 +53,7 @@
     <dl class="keys">
         <dt><kbd>?</kbd></dt><dd>this list</dd>
         <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>round of all tanks</dd>
+        <dt><kbd>g</kbd> then <kbd>k</kbd></dt><dd>the week</dd>
         <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>the bench, to make water</dd>
         <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>f</kbd> <kbd>w</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt>
         <dd>look, plants, food, what is wrong, read, change, session, look back, diary (in a tank)</dd>

@@ -97,6 +97,12 @@
             @endforeach
             </div>
         @endif
+        @if($sheet->asksWhatWasFound())
+        <fieldset class="found"><legend>{{ __('week.found.ask') }}</legend>
+            @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<label><input type="radio" name="found" value="{{ $found->value }}"
+                @checked($sheet->step->found === $found) @disabled($done)> <span>{{ __('week.found.'.$found->value) }}</span></label>@endforeach
+        </fieldset>
+        @endif
         @foreach($content->cautions() as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }}</p>@endforeach
         @if($content->tools() !== [])<p class="why">To hand: {{ implode(', ', $content->tools()) }}</p>@endif
         <p class="why">Why now: {{ $content->why() }}</p>

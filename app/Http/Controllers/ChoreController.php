@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\DoChore;
+use App\Known\ChoresOf;
+use App\Models\Chore;
+use App\View\ChoresPage;
+use App\View\WeekWords;
+use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Jobs that a keeper set up, at tanks and at home. */
+final class ChoreController extends Controller
+{
+    /** Jobs of a keeper at most. House limit. */
+    private const MOST = 200;
+
+    public function index(Request $request): View
+    {
+        $keeper = $this->keeper($request);
+        $working = is_numeric($request->query('working')) ? (int) $request->query('working') : null;
+        $page = new ChoresPage($keeper);
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
+        }
+
+        return view('week.chores', ['page' => $page, 'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        if ($keeper->chores()->count() >= self::MOST) {
+            throw ValidationException::withMessages(['kind' => __('week.chore.most', ['most' => self::MOST])]);
+        }
+        $keeper->chores()->create($this->typed($request));
+
+        return redirect('/jobs')->with('status', __('week.chore.kept'));
+    }
+
+    public function update(Request $request, Chore $chore): RedirectResponse
+    {
+        $typed = $this->typed($request);
+        // What was done stays done: a day that is set counts until then.
+        $chore->update($typed);
+
+        return redirect('/jobs')->with('status', __('week.chore.kept'));
+    }
+
+    public function done(Request $request, Chore $chore, DoChore $do): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $do($keeper, $chore, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null, $chore->name ?? WeekWords::kind($chore->kind));
+        $chore->refresh()->load('turns');
+
+        return redirect()->back(302, [], '/week')->with('status', __('week.chore.done', ['days' => ChoresOf::interval($chore)->days()]));
+    }
+
+    public function destroy(Chore $chore): RedirectResponse
+    {
+        $chore->delete();
+
+        return redirect('/jobs')->with('status', __('week.chore.gone'));
+    }
+
+    /** @return array<string, mixed> */
+    private function typed(Request $request): array
+    {
+        $keeper = $this->keeper($request);
+        $checked = $this->checked($request, [
+            'kind' => ['required', Rule::in(array_map(static fn(JobKind $kind): string => $kind->key, JobKinds::offered()))],
+            'tank_id' => ['nullable', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $keeper->id)],
+            'name' => ['nullable', 'string', 'max:80', 'required_if:kind,own'], 'every' => ['nullable', 'integer', 'min:1', 'max:1500'], 'minutes' => ['nullable', 'integer', 'min:1', 'max:480'],
+            'next_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+        ], [
+            'kind' => 'Choose what it is.', 'tank_id' => 'Choose one of your tanks.', 'name.required_if' => 'Give it a name.', 'name' => 'At most 80 letters.', 'every' => 'Days from 1 to 1500, or nothing to let it be learned.',
+            'minutes' => 'Minutes from 1 to 480.', 'next_on' => 'A day such as 2026-12-24.',
+        ]);
+        $kind = JobKinds::of(is_string($checked['kind']) ? $checked['kind'] : 'own');
+        if ($kind->atTank && $kind->key !== 'own' && ($checked['tank_id'] ?? null) === null) {
+            throw ValidationException::withMessages(['tank_id' => 'Say at which tank.']);
+        }
+
+        return ['tank_id' => $kind->atTank ? ($checked['tank_id'] ?? null) : null, 'kind' => $kind->key, 'name' => $checked['name'] ?? null, 'every' => $checked['every'] ?? null, 'minutes' => $checked['minutes'] ?? null, 'next_on' => $checked['next_on'] ?? null];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Known\SuppliesOf;
+use App\Models\Supply;
+use App\Units\Amount;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+
+/** What runs out, and by when more must be on its way. */
+final class SupplyController extends Controller
+{
+    /** Supplies of a keeper at most. House limit. */
+    private const MOST = 200;
+
+    public function index(Request $request): View
+    {
+        $keeper = $this->keeper($request);
+        $lines = SuppliesOf::of($keeper);
+        $at = is_numeric($request->query('working')) ? (int) $request->query('working') : null;
+        $working = $at === null || !isset($lines[$at]) ? null : $lines[$at]['stock']->working($lines[$at]['name'], $lines[$at]['unit']);
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working]);
+        }
+
+        return view('week.supplies', ['lines' => $lines, 'show' => $keeper->show(), 'today' => CarbonImmutable::now($keeper->timezone)->startOfDay(), 'working' => $working, 'isWorkingAsked' => $at !== null]);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        if ($this->keeper($request)->supplies()->count() >= self::MOST) {
+            throw ValidationException::withMessages(['name' => __('week.chore.most', ['most' => self::MOST])]);
+        }
+        $this->keeper($request)->supplies()->create($this->typed($request));
+
+        return redirect('/supplies')->with('status', __('week.chore.kept'));
+    }
+
+    /** It was counted again, or more has come. */
+    public function update(Request $request, Supply $supply): RedirectResponse
+    {
+        $supply->update($this->typed($request));
+
+        return redirect('/supplies')->with('status', __('week.chore.kept'));
+    }
+
+    public function destroy(Supply $supply): RedirectResponse
+    {
+        $supply->delete();
+
+        return redirect('/supplies')->with('status', __('week.chore.gone'));
+    }
+
+    /** @return array<string, mixed> */
+    private function typed(Request $request): array
+    {
+        $checked = $this->checked($request, [
+            'name' => ['required', 'string', 'max:80'], 'unit' => ['required', 'string', 'max:20'], 'left' => ['required', new Amount(0, 1000000, '', '500')], 'weekly' => ['required', new Amount(0, 1000000, '', '20')],
+            'lead_days' => ['required', 'integer', 'min:0', 'max:365'], 'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+        ], ['name' => 'Give it a name.', 'unit' => 'Such as g, mL, tests or pieces.', 'left' => 'Write a number here.', 'weekly' => 'Write a number here, 0 if none is used.', 'lead_days' => 'Days from 0 to 365.', 'expires_on' => 'A day such as 2027-03-31.']);
+        $number = static fn(string $key): float => Amount::parse($checked[$key] ?? null) ?? 0.0;
+
+        return ['left' => $number('left'), 'weekly' => $number('weekly'), 'counted_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')] + $checked;
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Chore;
+use App\Models\Keeper;
+use App\Units\Show;
+use Cresco\Core\Rhythm\Comes;
+use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Rhythm\Interval;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** Jobs that keepers set up, and when each is due again. */
+final class ChoresOf
+{
+    public const KEY = 'chore.';
+
+    /** Turns that the days of a job are learned from. House default. */
+    public const TURNS = 12;
+
+    /** @return Builder<Chore> */
+    public static function query(): Builder
+    {
+        return Chore::query()->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')])->orderBy('id');
+    }
+
+    /** @return Collection<int, Chore> */
+    public static function of(Keeper $keeper): Collection
+    {
+        return self::query()->where('keeper_id', $keeper->id)->with('tank')->get();
+    }
+
+    public static function interval(Chore $chore): Interval
+    {
+        $kind = $chore->toKind();
+        $usual = max(1, $chore->every ?? $kind->days);
+        // Days that the keeper set stay as they were set, and so do those that are printed on something.
+        $learns = $chore->every === null && $kind->comes === Comes::Learned;
+
+        $turns = [];
+        foreach ($learns ? $chore->turns->slice(-self::TURNS) : [] as $turn) {
+            if ($turn->found !== null && $turn->since !== null) {
+                $turns[] = [$turn->since, $turn->found, $turn->done_at->getTimestamp() / 86400.0];
+            }
+        }
+
+        return Interval::learned($usual, $turns);
+    }
+
+    public static function due(Chore $chore, Show $show): Due
+    {
+        $key = self::KEY.$chore->id;
+        if ($chore->next_on !== null) {
+            $day = -$show->daysSince($chore->next_on->setTime(12, 0));
+
+            return new Due($key, $day, $day, 'set');
+        }
+
+        return $chore->last_at === null ? new Due($key, 0, 0, 'first') : Due::again($key, self::interval($chore)->days(), $show->daysSince($chore->last_at));
+    }
+
+    /** Minutes that it takes. */
+    public static function minutes(Chore $chore): int
+    {
+        return $chore->minutes ?? $chore->toKind()->minutes;
+    }
+}

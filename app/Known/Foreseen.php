@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use Cresco\Core\Rhythm\JobKind;
+
+/** A job that will come, once: what, where, when. */
+final readonly class Foreseen
+{
+    /**
+     * @param string      $key     of what comes again and again, as "3.task.glass"
+     * @param string      $id      of this one time
+     * @param int         $tank    0 for the household
+     * @param int         $due     day, counted from today
+     * @param int         $every   days until the next; 0 where that is not known yet
+     * @param string|null $name    of what it is about: a stand, the keeper's own words
+     * @param int|null    $of      number of the record behind it
+     * @param bool        $isSet   whether its day is set already and nobody moves it here
+     * @param int|null    $laid    day that the keeper laid it on
+     * @param float       $litres  of new water that it takes
+     * @param int         $first   days by which it may be earlier
+     * @param int         $last    days by which it may be later
+     */
+    public function __construct(
+        public string $key,
+        public string $id,
+        public int $tank,
+        public JobKind $kind,
+        public int $minutes,
+        public int $due,
+        public int $every,
+        public ?string $name = null,
+        public ?int $of = null,
+        public bool $isSet = false,
+        public ?int $laid = null,
+        public float $litres = 0.0,
+        public int $first = 0,
+        public int $last = 0,
+    ) {}
+}

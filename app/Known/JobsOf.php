@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\RunState;
+use App\Models\RunStep;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Rhythm\Agenda;
+use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Work\Task;
+use Illuminate\Support\Facades\DB;
+
+/** All jobs that come to a keeper within some weeks, at tanks and at home, each once for each time. */
+final class JobsOf
+{
+    /** Days that are foreseen. */
+    public const DAYS = 28;
+
+    /** Times that a job is foreseen at most. House limit. */
+    private const TIMES = 14;
+
+    /** Minutes that a change takes at least. House default. */
+    private const LEAST = 15;
+
+    /** @var array<int, Tank> */
+    public readonly array $tanks;
+
+    /** @var list<Foreseen> */
+    public readonly array $jobs;
+
+    /** @var array<string, list<int>> days by job, counted from today, that the keeper laid it on */
+    private array $laid = [];
+
+    public function __construct(private readonly Keeper $keeper)
+    {
+        $show = $keeper->show();
+        $tanks = [];
+        foreach ($keeper->tanks()->with('devices')->orderBy('name')->get() as $tank) {
+            $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
+        }
+        $this->tanks = $tanks;
+        foreach ($keeper->laidJobs()->get() as $laid) {
+            $this->laid[$laid->job][] = -$show->daysSince($laid->day->setTime(12, 0));
+        }
+        $ids = array_keys($tanks);
+        $plantings = array_filter(array_map(PlantingOf::orNone(...), $tanks));
+        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings);
+        $sheets = $this->sheets($ids);
+        $minutes = $this->changeMinutes($ids);
+        $jobs = [];
+        foreach ($tanks as $id => $tank) {
+            $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $plantings[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
+        }
+        $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores()];
+    }
+
+    /** @return list<Foreseen> */
+    private function ofTank(Tank $tank, Agenda $agenda, ?Planting $planting, ?Run $sheet, int $minutes): array
+    {
+        $jobs = [];
+        $litres = $tank->routine_share * VesselOf::tank($tank)->litres();
+        $isPlanned = $sheet?->planned_for !== null;
+        $planned = $isPlanned ? self::tasksOf($sheet) : [];
+        if ($isPlanned) {
+            $day = -$this->keeper->show()->daysSince($sheet->planned_for->setTime(12, 0));
+            $jobs[] = new Foreseen('sheet.'.$sheet->id, 'sheet.'.$sheet->id, $tank->id, JobKinds::of('sheet'), max(5, $sheet->plannedMinutes()), $day, 0, null, $sheet->id, true, null, $sheet->changes_water ? $litres : 0.0);
+        }
+        foreach ($agenda->all as $due) {
+            [$kind, $every, $name, $of] = $this->kindOf($tank, $due, $planting);
+            if ($kind === null) {
+                continue;
+            }
+            // A sheet that is written takes the place of what it holds.
+            $skip = ($isPlanned && $sheet->changes_water && $due->key === Agenda::CHANGE) || in_array($due->key, $planned, true) ? 1 : 0;
+            $day = (int) floor($due->middle());
+            $isChange = $due->key === Agenda::CHANGE;
+            $jobs = [...$jobs, ...$this->times($tank->id.'.'.$due->key, $tank->id, $kind, $isChange ? $minutes : $kind->minutes, $day, $every, $skip, $name, $of, $isChange ? $litres : 0.0, $due->until - $day)];
+        }
+
+        return $jobs;
+    }
+
+    /** @return array{JobKind|null, int, string|null, int|null} kind, days until it comes again, name and record */
+    private function kindOf(Tank $tank, Due $due, ?Planting $planting): array
+    {
+        [$what, $rest] = [...explode('.', $due->key, 2), ''];
+
+        return match ($what) {
+            Agenda::CHANGE => [JobKinds::of('change'), $tank->routine_days, null, null],
+            'task' => [JobKinds::of((string) $rest), $this->every($tank->id, (string) $rest), null, null],
+            'stand' => [JobKinds::of('stand'), 0, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            'melt', 'capsules' => [JobKinds::of($what), 0, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            default => [null, 0, null, null],
+        };
+    }
+
+    /** @var array<int, array<string, int>>|null */
+    private ?array $learned = null;
+
+    private function every(int $tank, string $task): int
+    {
+        $this->learned ??= array_map(static fn(array $tasks): array => array_map(static fn($interval): int => $interval->days(), $tasks), AgendaOf::intervals(array_keys($this->tanks)));
+
+        return $this->learned[$tank][$task] ?? Task::from($task)->days();
+    }
+
+    /** @return list<Foreseen> */
+    private function chores(): array
+    {
+        $jobs = [];
+        foreach (ChoresOf::of($this->keeper) as $chore) {
+            $every = ChoresOf::interval($chore)->days();
+            $due = ChoresOf::due($chore, $this->keeper->show());
+            $jobs = [...$jobs, ...$this->times(ChoresOf::KEY.$chore->id, (int) $chore->tank_id, $chore->toKind(), ChoresOf::minutes($chore), $due->from, $every, 0, $chore->name, $chore->id)];
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<Foreseen>
+     */
+    private function checks(array $ids): array
+    {
+        $jobs = [];
+        foreach (TreatmentsOf::open($ids) as $tank => $treatments) {
+            foreach ($treatments as $treatment) {
+                $day = -$this->keeper->show()->daysSince($treatment->check_on->setTime(12, 0));
+                $jobs = [...$jobs, ...$this->times('check.'.$treatment->id, $tank, JobKinds::of(JobKinds::CHECK), JobKinds::of(JobKinds::CHECK)->minutes, $day, 0, 0, $treatment->remedy->value, $treatment->inquiry_id)];
+            }
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return list<Foreseen> ends of quarantines
+     */
+    private function arrivals(array $ids): array
+    {
+        $jobs = [];
+        foreach (DB::table('arrivals')->whereIn('tank_id', $ids)->whereNull('ended_at')->whereNotNull('quarantine_until')->orderBy('id')->get() as $row) {
+            if (is_numeric($row->id) && is_numeric($row->tank_id) && is_string($row->quarantine_until) && is_string($row->what)) {
+                $day = -$this->keeper->show()->daysSince(CarbonImmutable::parse(substr($row->quarantine_until, 0, 10), $this->keeper->timezone)->setTime(12, 0));
+                $jobs = [...$jobs, ...$this->times('quarantine.'.$row->id, (int) $row->tank_id, JobKinds::of('quarantine'), JobKinds::of('quarantine')->minutes, $day, 0, 0, $row->what, (int) $row->id)];
+            }
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * One job as often as it comes.
+     *
+     * @param int $skip times that something else does it
+     * @param int $band days after its middle on which its band ends
+     *
+     * @return list<Foreseen>
+     */
+    private function times(string $key, int $tank, JobKind $kind, int $minutes, int $due, int $every, int $skip, ?string $name, ?int $of, float $litres = 0.0, int $band = 0): array
+    {
+        $jobs = [];
+        $laid = $this->laid[$key] ?? [];
+        // What is overdue and comes again is done once; the next comes so many days after that.
+        $begin = $every > 0 ? max($due, min(0, $due)) : $due;
+        for ($n = 0; $n < self::TIMES; ++$n) {
+            $day = $n === 0 ? $begin : max(0, $begin) + $n * $every;
+            if ($day >= self::DAYS || ($n > 0 && $every <= 0)) {
+                break;
+            }
+            if ($n < $skip) {
+                continue;
+            }
+            $jobs[] = new Foreseen($key, $key.'@'.$n, $tank, $kind, $minutes, $day, $every, $name, $of, false, self::laidOn($laid, max(0, $day), $every), $litres, $kind->daysEarly($every ?: null), max($kind->daysLate($every ?: null), $band));
+        }
+
+        return $jobs;
+    }
+
+    /**
+     * The day that belongs to this time: the nearest, and no nearer to another time.
+     *
+     * @param list<int> $laid
+     */
+    private static function laidOn(array $laid, int $day, int $every): ?int
+    {
+        $found = null;
+        foreach ($laid as $one) {
+            $off = abs($one - $day);
+            if ($one >= 0 && ($every <= 0 || 2 * $off <= $every) && ($found === null || $off < abs($found - $day))) {
+                $found = $one;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param list<int> $ids
+     *
+     * @return array<int, Run> sheets that are meant for a day
+     */
+    private function sheets(array $ids): array
+    {
+        $sheets = Run::query()->open()->whereIn('tank_id', $ids)->where('state', RunState::Planned)->whereNotNull('planned_for')->with('steps')->get()->all();
+        $byTank = [];
+        foreach ($sheets as $sheet) {
+            $byTank[$sheet->tank_id] = $sheet;
+        }
+
+        return $byTank;
+    }
+
+    /** @return list<string> keys of the work that a sheet holds */
+    private static function tasksOf(Run $sheet): array
+    {
+        $of = AgendaOf::taskOfStep();
+
+        return array_values(array_unique(array_map(static fn(RunStep $step): string => AgendaOf::TASK.($of[$step->job] ?? ''), $sheet->steps->all())));
+    }
+
+    /**
+     * What a change takes at each tank: the minutes of its last sheet, without what was done beside it.
+     *
+     * @param list<int> $ids
+     *
+     * @return array<int, int> by tank
+     */
+    private function changeMinutes(array $ids): array
+    {
+        $minutes = [];
+        $last = DB::table('runs')->whereIn('tank_id', $ids)->where('state', RunState::Done->value)->where('changes_water', true)->groupBy('tank_id')->selectRaw('max(id) as id')->pluck('id');
+        foreach (Run::query()->whereKey($last)->with('steps:id,run_id,job')->get(['id', 'tank_id', 'plan']) as $run) {
+            if ($run->plan->minutes !== null) {
+                $beside = array_sum(array_map(static fn(string $key): int => $key === AgendaOf::TASK ? 0 : JobKinds::of(substr($key, strlen(AgendaOf::TASK)))->minutes, self::tasksOf($run)));
+                $minutes[$run->tank_id] = max(self::LEAST, $run->plan->minutes - $beside);
+            }
+        }
+
+        return $minutes;
+    }
+}

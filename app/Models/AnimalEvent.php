@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\CountKind;
+
+/**
+ * Animals that came or went, or were counted.
+ *
+ * @property int $id
+ * @property int $animal_id
+ * @property CountKind $kind
+ * @property int $count
+ * @property CarbonImmutable $day in the keeper's calendar
+ * @property string|null $note
+ */
+final class AnimalEvent extends Record
+{
+    public $timestamps = false;
+
+    protected $fillable = ['kind', 'count', 'day', 'note'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['animal_id' => 'integer', 'kind' => CountKind::class, 'count' => 'integer', 'day' => 'immutable_date:Y-m-d'];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * A day that a keeper laid a job on by hand.
+ *
+ * @property int $id
+ * @property int $keeper_id
+ * @property string $job
+ * @property CarbonImmutable $day in the keeper's calendar
+ */
+final class LaidJob extends Record
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job', 'day'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['keeper_id' => 'integer', 'day' => 'immutable_date:Y-m-d'];
+    }
+}

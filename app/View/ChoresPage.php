@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\AgendaOf;
+use App\Known\ChoresOf;
+use App\Models\Chore;
+use App\Models\Keeper;
+use App\Units\Show;
+use Cresco\Core\Rhythm\Interval;
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Work\Task;
+use Cresco\Core\Working\Computation;
+use Illuminate\Database\Eloquent\Collection;
+
+/** All jobs that come again, how often, and what that was learned from. */
+final class ChoresPage
+{
+    /** @var Collection<int, Chore> */
+    public readonly Collection $chores;
+
+    public readonly Show $show;
+
+    public function __construct(public readonly Keeper $keeper)
+    {
+        $this->show = $keeper->show();
+        $this->chores = ChoresOf::of($keeper);
+    }
+
+    public function name(Chore $chore): string
+    {
+        return $chore->kind === 'own' ? (string) $chore->name : WeekWords::kind($chore->kind).($chore->name === null ? '' : ' ('.$chore->name.')');
+    }
+
+    public function due(Chore $chore): string
+    {
+        return $this->show->day($this->show->local(now())->startOfDay()->addDays(ChoresOf::due($chore, $this->show)->from)->setTime(12, 0));
+    }
+
+    public function isLate(Chore $chore): bool
+    {
+        return ChoresOf::due($chore, $this->show)->isNow();
+    }
+
+    /** "every 9 days (7 times, usual 7)" */
+    public static function every(Interval $interval): string
+    {
+        $days = trans_choice('week.every', $interval->days(), ['count' => $interval->days()]);
+
+        return $interval->count() === 0 ? $days : $days.' '.trans_choice('week.learned', $interval->count(), ['count' => $interval->count(), 'usual' => $interval->usual]);
+    }
+
+    public function working(int $chore): ?Computation
+    {
+        $one = $this->chores->firstWhere('id', $chore);
+
+        return $one === null ? null : ChoresOf::interval($one)->working($this->name($one));
+    }
+
+    /** @return list<array{tank: string, task: string, every: string}> work of sessions of which something was found */
+    public function sessions(): array
+    {
+        $lines = [];
+        $names = $this->keeper->tanks()->orderBy('name')->pluck('name', 'id');
+        $learned = AgendaOf::intervals(array_values(array_map(intval(...), $names->keys()->all())));
+        foreach ($names as $id => $name) {
+            foreach ($learned[(int) $id] ?? [] as $task => $interval) {
+                $lines[] = ['tank' => is_string($name) ? $name : '', 'task' => Task::from($task)->label(), 'every' => self::every($interval)];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, string> kinds that may be set up, in words */
+    public static function kinds(): array
+    {
+        $kinds = [];
+        foreach (JobKinds::offered() as $kind) {
+            $kinds[$kind->key] = WeekWords::kind($kind->key).self::usual($kind);
+        }
+
+        return $kinds;
+    }
+
+    private static function usual(JobKind $kind): string
+    {
+        return $kind->key === 'own' ? '' : ', '.trans_choice('week.every', $kind->days, ['count' => $kind->days]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Exchange\CalendarFile;
+use App\Known\Foreseen;
+use App\Known\JobsOf;
+use App\Models\Keeper;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+
+/** The jobs of four weeks as a calendar. */
+final class Feed
+{
+    /** Minutes that what is to be begun takes in a calendar. */
+    private const READY = 5;
+
+    public static function of(Keeper $keeper): string
+    {
+        $page = new WeekPage($keeper, 0);
+        $base = rtrim(config()->string('app.url'), '/');
+        $events = [];
+        foreach (self::days($keeper, $page) as $session) {
+            $events[] = $session;
+        }
+        foreach ($page->ready() as $ready) {
+            if ($ready->alarms) {
+                $events[] = ['uid' => self::uid($keeper, 'ready'.$ready->url), 'at' => $ready->by, 'minutes' => self::READY, 'title' => (string) __('week.feed_event.ready', ['what' => $ready->what]), 'body' => $ready->why, 'url' => $base.$ready->url, 'alarm' => true];
+            }
+        }
+
+        return CalendarFile::write('Cresco', $keeper->timezone, $events, CarbonImmutable::now());
+    }
+
+    /** @return list<array{uid: string, at: CarbonImmutable, minutes: int, title: string, body: string, url: string, alarm: bool}> */
+    private static function days(Keeper $keeper, WeekPage $page): array
+    {
+        $events = [];
+        $base = rtrim(config()->string('app.url'), '/');
+        for ($day = 0; $day < JobsOf::DAYS; ++$day) {
+            $tanks = [];
+            foreach ($page->week->on($day) as $job) {
+                $tanks[$job->tank][] = $job;
+            }
+            $at = $page->week->begins($day);
+            foreach ($tanks as $tank => $jobs) {
+                $minutes = array_sum(array_map(static fn(Foreseen $job): int => $job->minutes, $jobs)) + ($tank === 0 ? 0 : $page->week->habits->setUp);
+                $events[] = [
+                    // What is done first on a day names the session, so that a session keeps its name when it moves.
+                    'uid' => self::uid($keeper, self::name($jobs)), 'at' => $at, 'minutes' => $minutes,
+                    'title' => (string) __('week.feed_event.session', ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(', ', array_map(static fn(Foreseen $job): string => Words::inside(WeekWords::job($job, $page->show)), $jobs))]),
+                    'body' => (string) __('week.feed_event.minutes', ['minutes' => Show::minutes($minutes)]), 'url' => $base.'/week', 'alarm' => false,
+                ];
+                $at = $at->addMinutes($minutes);
+            }
+        }
+
+        return $events;
+    }
+
+    /** @param non-empty-list<Foreseen> $jobs */
+    private static function name(array $jobs): string
+    {
+        $names = array_map(static fn(Foreseen $job): string => $job->id, $jobs);
+        sort($names);
+
+        return $names[0];
+    }
+
+    private static function uid(Keeper $keeper, string $of): string
+    {
+        return hash('xxh128', $keeper->id.' '.$of).'@cresco';
+    }
+}

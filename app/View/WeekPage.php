@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\Foreseen;
+use App\Known\JobsOf;
+use App\Known\SuppliesOf;
+use App\Known\UsualWater;
+use App\Known\WaterDrawn;
+use App\Known\WeekOf;
+use App\Models\Keeper;
+use App\Models\Store;
+use App\Models\Tank;
+use App\Models\WaterKind;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\JobKinds;
+
+/** Seven days of a keeper over all tanks: what lies where and why, and what must be ready by when. */
+final class WeekPage
+{
+    public const DAYS = 7;
+
+    /** Days ahead within which what is to be ordered is said. House default. */
+    private const ORDER = 14;
+
+    /** Days ahead within which it is said what water must be ready. House default. */
+    private const READY = 3;
+
+    /** Hours before work by which water must be ready, to be read and brought to warmth. House default. */
+    private const BEFORE = 1;
+
+    public readonly WeekOf $week;
+
+    public readonly Show $show;
+
+    /** @param int $from first day that is shown, counted from today */
+    public function __construct(Keeper $keeper, public readonly int $from)
+    {
+        $this->week = new WeekOf($keeper);
+        $this->show = $keeper->show();
+    }
+
+    /** @return list<WeekDay> */
+    public function days(): array
+    {
+        $days = [];
+        for ($day = $this->from; $day < min($this->from + self::DAYS, JobsOf::DAYS); ++$day) {
+            $sessions = [];
+            foreach ($this->week->on($day) as $job) {
+                $sessions[$job->tank][] = $job;
+            }
+            $days[] = new WeekDay(
+                $day,
+                $this->week->today->addDays($day),
+                $this->week->placement->minutes($day),
+                $this->week->minutes[$day],
+                $this->week->taken[$day] ?? '',
+                array_map(fn(int $tank, array $jobs): WeekSession => $this->session($day, $tank, $jobs), array_keys($sessions), $sessions),
+            );
+        }
+
+        return $days;
+    }
+
+    /** @param list<Foreseen> $jobs */
+    private function session(int $day, int $tank, array $jobs): WeekSession
+    {
+        return new WeekSession($this->tank($tank), array_sum(array_map(static fn(Foreseen $job): int => $job->minutes, $jobs)) + ($tank === 0 ? 0 : $this->week->habits->setUp), $jobs, self::url($tank, $jobs), $day);
+    }
+
+    public function tank(int $id): ?Tank
+    {
+        return $this->week->known->tanks[$id] ?? null;
+    }
+
+    /** @return list<array{day: int, label: string, cost: string, here: bool}> days to which a job may go, with what that costs */
+    public function moves(Foreseen $job): array
+    {
+        $at = $this->week->placement->day($job->id);
+        $moves = [];
+        for ($day = max(0, min((int) $at, $job->due) - self::DAYS); $day <= min(JobsOf::DAYS - 1, max((int) $at, $job->due) + self::DAYS); ++$day) {
+            $more = $day === $at ? null : $this->week->placement->ifMoved($job->id, $day);
+            $moves[] = [
+                'day' => $day, 'label' => $this->week->today->addDays($day)->format('D j M'), 'here' => $day === $at,
+                'cost' => $more === null ? (string) __('week.cost.here') : WeekWords::cost($job, $day, $more, $this->week->habits->setUp),
+            ];
+        }
+
+        return $moves;
+    }
+
+    /** @param list<Foreseen> $jobs the page on which they are planned as one session */
+    private static function url(int $tank, array $jobs): ?string
+    {
+        if ($tank === 0) {
+            return null;
+        }
+        foreach ($jobs as $job) {
+            if ($job->kind->key === 'sheet') {
+                return '/runs/'.$job->of;
+            }
+        }
+        $tasks = array_values(array_unique(array_filter(array_map(static fn(Foreseen $job): ?string => $job->kind->task, $jobs))));
+        $changes = array_filter($jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change') !== [];
+
+        return match (true) {
+            $changes && $tasks === [] => '/tanks/'.$tank.'/change',
+            $changes => '/tanks/'.$tank.'/compose?'.http_build_query(['tasks' => $tasks]),
+            $tasks !== [] => '/tanks/'.$tank.'/compose?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
+            default => match ($jobs[0]->kind->key) {
+                JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$jobs[0]->of,
+                'capsules' => '/tanks/'.$tank.'/food',
+                'quarantine' => '/tanks/'.$tank.'/arrivals/'.$jobs[0]->of,
+                'test', 'count' => '/tanks/'.$tank.($jobs[0]->kind->key === 'test' ? '/read' : '/animals'),
+                default => null,
+            },
+        };
+    }
+
+    /** @return list<WeekReady> what must be begun, ready or ordered, by when, the first first */
+    public function ready(): array
+    {
+        $lines = [...$this->supply(), ...$this->waters(), ...$this->orders()];
+        usort($lines, static fn(WeekReady $a, WeekReady $b): int => $a->by <=> $b->by);
+
+        return $lines;
+    }
+
+    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}> */
+    private function changes(): array
+    {
+        $changes = [];
+        for ($day = 0; $day < 2 * self::DAYS; ++$day) {
+            foreach ($this->week->on($day) as $job) {
+                $tank = $this->tank($job->tank);
+                if ($tank === null || $job->litres <= 0.0) {
+                    continue;
+                }
+                $first = UsualWater::of($tank);
+                $second = $tank->second_water_id === null ? 0.0 : $tank->second_share;
+                $drawn = WaterDrawn::plus($this->week->keeper, [], $first->id, $job->litres * (1.0 - $second));
+                $drawn = $tank->second_water_id === null ? $drawn : WaterDrawn::plus($this->week->keeper, $drawn, $tank->second_water_id, $job->litres * $second);
+                $changes[] = ['at' => $this->week->begins($day), 'day' => $day, 'tank' => $tank, 'job' => $job, 'waters' => $drawn];
+            }
+        }
+
+        return $changes;
+    }
+
+    /** @return list<WeekReady> when each unit must run */
+    private function supply(): array
+    {
+        $lines = [];
+        foreach ($this->week->keeper->loadMissing('stores.water', 'waters')->stores as $store) {
+            if ($store->water_id === null) {
+                continue;
+            }
+            [$needed, $tanks] = [0.0, []];
+            foreach ($this->changesKnown() as $change) {
+                $litres = $change['waters'][$store->water_id] ?? 0.0;
+                $needed += $litres;
+                if ($litres <= 0.0) {
+                    continue;
+                }
+                $tanks[] = $change['tank']->name;
+                $hours = $store->supply()->hoursFor($needed);
+                if ($hours > 0.0) {
+                    $lines[] = $this->start($store, $change['at'], $hours, $needed, $tanks);
+                    break;
+                }
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @param list<string> $tanks */
+    private function start(Store $store, CarbonImmutable $work, float $hours, float $needed, array $tanks): WeekReady
+    {
+        $by = $work->subMinutes((int) ceil(60.0 * ($hours + self::BEFORE)));
+        $late = $by->isPast();
+
+        return new WeekReady(
+            $by,
+            $late ? (string) __('week.ready.now', ['unit' => $store->name, 'short' => Show::minutes((int) $by->diffInMinutes(CarbonImmutable::now())), 'when' => $this->show->when($work)])
+                : (string) __('week.ready.run', ['unit' => $store->name, 'time' => $this->show->when($by)]),
+            (string) __('week.ready.run_why', ['litres' => $this->show->volume($needed), 'water' => $store->water->name ?? '', 'tanks' => Words::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work), 'level' => $this->show->volume($store->level)]),
+            '/stores/'.$store->id,
+            $late,
+            true,
+        );
+    }
+
+    /** @var list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}>|null */
+    private ?array $changes = null;
+
+    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}> */
+    private function changesKnown(): array
+    {
+        return $this->changes ??= $this->week->keeper->waters->isEmpty() ? [] : $this->changes();
+    }
+
+    /** @return list<WeekReady> waters that must stand ready, warm */
+    private function waters(): array
+    {
+        $lines = [];
+        foreach ($this->changesKnown() as $change) {
+            $water = UsualWater::of($change['tank']);
+            if ($change['day'] > self::READY || $water->kind === WaterKind::Tap) {
+                continue;
+            }
+            $lines[] = new WeekReady(
+                $change['at'],
+                (string) __('week.ready.prepare', ['litres' => $this->show->volume($change['job']->litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
+                (string) __('week.ready.prepare_why', ['tanks' => $change['tank']->name]),
+                '/bench?tank='.$change['tank']->id,
+            );
+        }
+
+        return $lines;
+    }
+
+    /** @return list<WeekReady> */
+    private function orders(): array
+    {
+        $lines = [];
+        foreach (SuppliesOf::of($this->week->keeper) as $one) {
+            $in = $one['stock']->orderIn();
+            if ($in !== null && $in <= self::ORDER) {
+                $day = $this->week->today->addDays(max(0, $in))->setTime(12, 0);
+                $lines[] = new WeekReady($day, trans_choice('week.ready.order', max(0, $in), ['name' => $one['name'], 'day' => $this->show->day($day)]), (string) __('week.ready.order_why', [
+                    'left' => self::amount($one['stock']->left, $one['unit']), 'weekly' => self::amount($one['stock']->weekly, $one['unit']), 'lead' => self::daysWords($one['stock']->lead),
+                ]), '/supplies', $in < 0);
+            }
+            if ($one['expires'] !== null && $one['expires'] <= self::ORDER + $one['stock']->lead) {
+                $day = $this->week->today->addDays($one['expires'])->setTime(12, 0);
+                $lines[] = new WeekReady($day, (string) __('week.ready.expires', ['name' => $one['name'], 'day' => $this->show->day($day)]), '', '/supplies', $one['expires'] < 0);
+            }
+        }
+
+        return $lines;
+    }
+
+    public static function amount(float $amount, string $unit): string
+    {
+        return Show::joined(Show::plain($amount, $amount < 10.0 ? 1 : 0), $unit);
+    }
+
+    public static function daysWords(int $days): string
+    {
+        return trans_choice('week.days', $days, ['count' => $days]);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\Foreseen;
+use App\Known\WeekOf;
+use App\Units\Show;
+use Cresco\Core\Calendar\Bill;
+use Cresco\Core\Calendar\Why;
+use Cresco\Core\Rhythm\JobKinds;
+
+/** What is said of jobs and of the days on which they lie. */
+final class WeekWords
+{
+    public static function job(Foreseen $job, Show $show): string
+    {
+        if ($job->kind->key === 'own' && $job->name !== null) {
+            return $job->name;
+        }
+        $name = $job->kind->key === JobKinds::CHECK ? __('inquiry.remedies.'.$job->name.'.name') : ($job->name ?? '');
+        $words = self::kind($job->kind->key, ['litres' => $show->volume($job->litres), 'name' => Words::inside((string) $name)]);
+
+        return str_contains((string) __('week.kind.'.$job->kind->key), ':name') || $job->name === null ? $words : $words.' ('.$job->name.')';
+    }
+
+    /** @param array<string, string> $with */
+    public static function kind(string $key, array $with = []): string
+    {
+        return (string) __('week.kind.'.$key, $with + ['litres' => '', 'name' => '']);
+    }
+
+    /** Why a job lies where it does; nothing when it is due there. */
+    public static function why(WeekOf $week, Foreseen $job): string
+    {
+        if (isset($week->with[$job->id])) {
+            return (string) __('week.why.low');
+        }
+        $why = $week->placement->why($job->id);
+        $due = self::day($week, $job->due);
+        $instead = $why === Why::Full ? $week->placement->instead($job->id) : null;
+
+        return match (true) {
+            $why === Why::Due, $job->isSet => '',
+            $why !== Why::Hand && $job->due < 0 => trans_choice('week.why.overdue', -$job->due, ['count' => -$job->due]),
+            $instead !== null && $instead->perDay > $job->kind->lateness->aDay() => (string) __('week.why.full_instead', ['due' => $due, 'instead' => Words::inside(self::job($week->jobs[$instead->id], $week->keeper->show()))]),
+            default => (string) __('week.why.'.$why->value, ['due' => $due]),
+        };
+    }
+
+    public static function day(WeekOf $week, int $day): string
+    {
+        return $week->keeper->show()->day($week->today->addDays($day)->setTime(12, 0));
+    }
+
+    /** What it would cost to have a job on another day. */
+    public static function cost(Foreseen $job, int $day, Bill $more, int $setUp): string
+    {
+        $parts = [];
+        if ($day > $job->due && $day > 0) {
+            $parts[] = trans_choice('week.cost.late', $day - $job->due, ['count' => $day - $job->due, 'grade' => __('week.lateness.'.$job->kind->lateness->value)]);
+        } elseif ($day < $job->due) {
+            $parts[] = trans_choice('week.cost.early', $job->due - $day, ['count' => $job->due - $day]);
+        }
+        if ($more->minutesOver() !== 0) {
+            $parts[] = (string) __('week.cost.'.($more->minutesOver() > 0 ? 'over' : 'less'), ['count' => abs($more->minutesOver())]);
+        }
+        if ($setUp > 0 && abs($more->minutes()) >= $setUp) {
+            $parts[] = (string) __('week.cost.'.($more->minutes() > 0 ? 'set_up' : 'saves'));
+        }
+
+        return $parts === [] ? (string) __('week.cost.none') : implode('; ', $parts);
+    }
+}

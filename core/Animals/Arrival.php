@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Animals;
+
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\MassConcentration;
+use Cresco\Core\Water\Ammonia;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Working\Computation;
+
+/**
+ * How animals get from their bag into a water that differs. What drips in and stays mixes exactly: the difference that is left is the first
+ * times V0 / V. An old bag is never dripped: once it is open its carbon dioxide leaves, pH rises, and ammonium turns into free ammonia.
+ */
+final readonly class Arrival
+{
+    /** Hours on the way from which a bag is old. House default. */
+    public const OLD = 12.0;
+
+    /** mg/L of ammonium in the bag from which it is old, whatever the hours. House default. */
+    public const AMMONIUM = 0.5;
+
+    /** Share of the conductivity of the tank, and pH, by which bag and tank may differ and be poured together. House defaults. */
+    public const CLOSE = [0.15, 0.4];
+
+    /** Share of the conductivity that may be left as a difference when they move over, for fish and for shrimp. House defaults. */
+    public const ALLOWED = ['fish' => 0.15, 'shrimp' => 0.08, 'snail' => 0.15, 'plant' => 1.0];
+
+    /** Minutes that a drip takes at most. */
+    public const MOST = ['fish' => 60, 'shrimp' => 150, 'snail' => 60, 'plant' => 60];
+
+    /** Share of the conductivity beyond which an old bag needs a water in between. House default. */
+    public const FAR = 0.5;
+
+    /** mg/L of carbon dioxide in a closed bag after some hours. House default. */
+    public const IN_BAG = 40.0;
+
+    /** @param array{float, float, float} $free mg/L NH3-N in the closed bag, once it is open, and at which it is an alarm for them */
+    private function __construct(public Means $means, public string $why, public float $allowed, public ?Computation $drip, public array $free, public bool $betweenWater) {}
+
+    /**
+     * @param string     $sort       fish, shrimp, snail or plant
+     * @param float      $bag        conductivity in the bag, uS/cm
+     * @param float      $tank       conductivity in the tank, uS/cm
+     * @param float      $litres     in the bag, above 0
+     * @param float      $hours      on the way, 0 or more
+     * @param float|null $ammonium   in the bag, mg/L NH4
+     * @param float|null $bagPh      when it was just opened
+     * @param float      $alkalinity of the bag, meq/L, above 0
+     *
+     * @throws AnimalsFault when one of them is out of its range
+     */
+    public static function plan(string $sort, float $bag, float $tank, float $litres, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, float $alkalinity, float $celsius): self
+    {
+        if (!($bag >= 0.0 && $bag <= 20000.0 && $tank > 0.0 && $tank <= 20000.0 && $litres > 0.0 && $litres <= 200.0 && $hours >= 0.0 && $hours <= 500.0 && $alkalinity > 0.0 && $alkalinity <= 20.0 && $celsius >= 0.0 && $celsius <= 40.0)
+            || ($ammonium !== null && !($ammonium >= 0.0 && $ammonium <= 200.0)) || ($bagPh !== null && !($bagPh >= 3.0 && $bagPh <= 11.0)) || ($tankPh !== null && !($tankPh >= 3.0 && $tankPh <= 11.0))) {
+            throw AnimalsFault::range();
+        }
+        $off = abs($bag - $tank) / $tank;
+        $isOld = $hours >= self::OLD || ($ammonium ?? 0.0) > self::AMMONIUM;
+        $apart = $bagPh === null || $tankPh === null ? 0.0 : abs($bagPh - $tankPh);
+        $free = [
+            self::freeAt($ammonium ?? 0.0, $bagPh ?? Carbonate::acidityWith(self::IN_BAG, $alkalinity, $celsius), $celsius),
+            self::freeAt($ammonium ?? 0.0, Carbonate::acidityWith(Carbonate::IN_AIR[0], $alkalinity, $celsius), $celsius),
+            $sort === 'shrimp' ? Ammonia::ALARM_SENSITIVE : Ammonia::ALARM_ALL,
+        ];
+        $allowed = self::ALLOWED[$sort] ?? self::ALLOWED['fish'];
+        [$means, $why] = match (true) {
+            $isOld => [Means::Quick, $hours >= self::OLD ? 'old' : 'ammonium'],
+            $off <= self::CLOSE[0] && $apart <= self::CLOSE[1] => [Means::Pour, 'close'],
+            default => [Means::Drip, $off > self::CLOSE[0] ? 'conductivity' : 'acidity'],
+        };
+
+        return new self($means, $why, $allowed, $means !== Means::Drip ? null : self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed), $free, $isOld && $off > self::FAR);
+    }
+
+    /** What drips in, how fast and for how long, until the difference that is left is one that they stand. */
+    private static function drip(string $sort, float $bag, float $tank, float $litres, float $off, float $apart, float $allowed): Computation
+    {
+        // Where pH is what differs, half of the difference is left.
+        $left = $off > $allowed ? $allowed : max(1e-3, $off / 2.0);
+        $times = $off > $allowed ? $off / $allowed : ($apart > self::CLOSE[1] ? 2.0 : 1.0);
+        $minutes = (float) (self::MOST[$sort] ?? self::MOST['fish']);
+
+        return Computation::of('How the water drips in')
+            ->given('V0', 'water in the bag', new Exact($litres), 'L')
+            ->given('EC_bag', 'conductivity in the bag', new Exact($bag), 'µS/cm')
+            ->given('EC_tank', 'conductivity in the tank', new Exact($tank), 'µS/cm')
+            ->constant('left', 'difference that they stand, of that of the tank', $left, '×', 'house default')
+            ->constant('times', 'difference now for the one allowed', max(1.0, $times), '×', 'from both conductivities; pH where that differs alone')
+            ->constant('minutes', 'that it takes at most', $minutes, 'min', 'house limit')
+            ->line('V_end = V0 * times', 'water at the end, with all that came in kept', 'L')
+            ->line('EC_end = EC_tank + (EC_bag - EC_tank) * V0 / V_end', 'conductivity at the end', 'µS/cm')
+            ->line('rate = (V_end - V0) / minutes * 60', 'lets in', 'L an hour')
+            ->line('drops = rate * 20000 / 3600', 'as drops of a twentieth of a mL', 'a second')
+            ->note('The difference that is left is the first times V0 / V, whatever the rate: the inflow mixes into a volume that grows.');
+    }
+
+    /** mg/L NH3-N of so much ammonium, mg/L NH4. */
+    private static function freeAt(float $ammonium, float $ph, float $celsius): float
+    {
+        return $ammonium / MassConcentration::AMMONIUM_PER_NITROGEN * Ammonia::freeShare($ph, $celsius);
+    }
+
+    /** The conductivity of what drips once so many litres have come in, uS/cm. */
+    public static function conductivityAfter(float $bag, float $tank, float $litres, float $in): float
+    {
+        if (!($litres > 0.0 && $litres <= 1e6) || !($in >= 0.0 && $in <= 1e9) || !($bag >= 0.0 && $bag <= 1e6) || !($tank >= 0.0 && $tank <= 1e6)) {
+            throw AnimalsFault::range();
+        }
+
+        return $tank + ($bag - $tank) * $litres / ($litres + $in);
+    }
+}

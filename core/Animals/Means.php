@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Animals;
+
+/** How animals are let over. */
+enum Means: string
+{
+    /** A cup of the tank every few minutes, then over. */
+    case Pour = 'pour';
+
+    /** Through a hose, drop by drop, until the waters are close. */
+    case Drip = 'drip';
+
+    /** The same warmth, net over, the bag water away. */
+    case Quick = 'quick';
+}

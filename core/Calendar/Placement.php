@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Calendar;
+
+/** Jobs on their days, what that costs, and why each lies there. */
+final readonly class Placement
+{
+    private Board $board;
+
+    /** @var array<string, int> */
+    private array $at;
+
+    /**
+     * @param list<Job> $jobs
+     * @param list<int> $days of each
+     */
+    public function __construct(private Placing $placing, public array $jobs, array $days)
+    {
+        $this->board = new Board($placing, $jobs);
+        $this->board->lay($days);
+        $at = [];
+        foreach ($jobs as $i => $job) {
+            $at[$job->id] = $i;
+        }
+        $this->at = $at;
+    }
+
+    public function bill(): Bill
+    {
+        return $this->board->bill();
+    }
+
+    /** Day on which a job lies; null for one that is not among them. */
+    public function day(string $id): ?int
+    {
+        return isset($this->at[$id]) ? $this->board->days[$this->at[$id]] : null;
+    }
+
+    /** @return list<Job> of one day, what waits least first */
+    public function on(int $day): array
+    {
+        $found = [];
+        foreach ($this->jobs as $i => $job) {
+            if ($this->board->days[$i] === $day) {
+                $found[] = $job;
+            }
+        }
+        usort($found, static fn(Job $a, Job $b): int => [$b->perDay, $a->due, $a->id] <=> [$a->perDay, $b->due, $b->id]);
+
+        return $found;
+    }
+
+    /** Minutes of work on a day, set-ups among them. */
+    public function minutes(int $day): int
+    {
+        return $this->board->used($day);
+    }
+
+    /** What all would cost more with a job on another day; nothing moves. */
+    public function ifMoved(string $id, int $day): ?Bill
+    {
+        if (!isset($this->at[$id]) || !isset($this->placing->minutes[$day])) {
+            return null;
+        }
+        $i = $this->at[$id];
+        $from = $this->board->days[$i];
+        $before = $this->board->bill();
+        $this->board->move($i, $day);
+        $after = $this->board->bill();
+        $this->board->move($i, $from);
+
+        return $after->less($before);
+    }
+
+    public function why(string $id): Why
+    {
+        $day = $this->day($id);
+        $job = $day === null ? null : $this->jobs[$this->at[$id]];
+        if ($job === null || $job->isFixed) {
+            return $job === null ? Why::Due : Why::Hand;
+        }
+        $wished = $job->wished(count($this->placing->minutes));
+        if ($day === $wished) {
+            return $job->due < 0 ? Why::Overdue : Why::Due;
+        }
+        if ($this->placing->minutes[$wished] === 0) {
+            return Why::NoTime;
+        }
+        $there = $this->ifMoved($id, $wished);
+
+        return match (true) {
+            $there !== null && $there->over > 0.0 => Why::Full,
+            default => Why::Together,
+        };
+    }
+
+    /** The job that waits least of those on the day on which this one is due: it is what stays there instead. */
+    public function instead(string $id): ?Job
+    {
+        $job = isset($this->at[$id]) ? $this->jobs[$this->at[$id]] : null;
+        if ($job === null) {
+            return null;
+        }
+        $there = array_values(array_filter($this->on($job->wished(count($this->placing->minutes))), static fn(Job $other): bool => $other->id !== $id));
+
+        return $there[0] ?? null;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+/**
+ * The way back from weeks of neglect: what is overdue, spread over sessions so that the tank does not pay for it. The water is read first;
+ * it moves within the swings that the animals stand; of the bed a third goes at a time, of the plants at most half; filter media, bed and
+ * a large change never fall on one day.
+ */
+final readonly class CatchUp
+{
+    /** Share of the bed of a session. House default. */
+    public const BED = 1.0 / 3.0;
+
+    /** Share of the plants of a session, at most. House default. */
+    public const PLANTS = 0.5;
+
+    /** Share of the water from which a change is a large one. House default. */
+    public const LARGE = 0.25;
+
+    /** Sessions at most. House limit. */
+    private const SESSIONS = 12;
+
+    /** Times as long as usual without a change from which a tank is neglected, and days that are always within reason. House defaults. */
+    public const NEGLECTED = [2.0, 16];
+
+    /** Share of the water of a first change when nobody has read what it holds. House default. */
+    public const UNREAD = 0.15;
+
+    /** @param list<CatchUpSession> $sessions the first of them today */
+    private function __construct(public array $sessions, public int $levelIn, public int $changes) {}
+
+    /** Whether a tank has been without a change so long that going on as usual would be too much at once. */
+    public static function isNeglected(int $sinceChange, int $usual): bool
+    {
+        return $sinceChange >= max(self::NEGLECTED[1], (int) round(self::NEGLECTED[0] * $usual));
+    }
+
+    /**
+     * @param float|null $now      what is to come down, such as nitrate, in its unit; null when it was not read
+     * @param float      $goal     that it is to come to, above 0
+     * @param float      $comes    that the new water holds, 0 or more and below the goal
+     * @param float      $largest  share of the water that one change may take, as the swings allow, above 0 to 0.9
+     * @param int        $between  days between two sessions, 1 or more
+     * @param float      $bed      share of the bed that is overdue, 0 to 1
+     * @param int        $stands   stands that want cutting
+     * @param bool       $media    whether the filter media are overdue
+     *
+     * @throws RhythmFault
+     */
+    public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $stands, bool $media): self
+    {
+        if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $stands < 0 || ($now !== null && !($now >= 0.0))) {
+            throw RhythmFault::catchUp();
+        }
+        [$changes, $each] = self::changes($now, $goal, min($comes, 0.9 * $goal), $largest);
+        $beds = (int) ceil($bed / self::BED - 1e-9);
+        $cuts = $stands === 0 ? 0 : ($stands === 1 ? 1 : (int) ceil(1.0 / self::PLANTS));
+        $sessions = [];
+        $level = $now;
+        $isMediaDone = !$media;
+        $cutLeft = $stands;
+        for ($n = 0; $n < self::SESSIONS; ++$n) {
+            $share = $n < $changes ? ($now === null && $n === 0 ? min(self::UNREAD, $each) : $each) : 0.0;
+            // The first session is for the water alone: nobody knows yet what the bed sets free.
+            $cleans = $n >= 1 && $beds > 0 ? min(self::BED, $bed) : 0.0;
+            $rinses = false;
+            if (!$isMediaDone && $cleans <= 0.0 && $n >= 1 && $share <= self::LARGE) {
+                $rinses = $isMediaDone = true;
+            }
+            $trims = $n >= 1 && $cutLeft > 0 && !$rinses ? (int) ceil($stands / max(1, $cuts)) : 0;
+            $trims = min($trims, $cutLeft);
+            if ($n > 0 && $share <= 0.0 && $cleans <= 0.0 && !$rinses && $trims === 0 && $isMediaDone) {
+                break;
+            }
+            if ($cleans > 0.0) {
+                --$beds;
+                $bed -= $cleans;
+            }
+            $cutLeft -= $trims;
+            $level = $level === null ? null : (1.0 - $share) * $level + $share * $comes;
+            $sessions[] = new CatchUpSession($n * $between, $share, $cleans, $trims, $rinses, $level);
+        }
+
+        return new self($sessions, $sessions[count($sessions) - 1]->day, $changes);
+    }
+
+    /** @return array{int, float} how many changes, and the share of each */
+    private static function changes(?float $now, float $goal, float $comes, float $largest): array
+    {
+        if ($now === null) {
+            return [2, $largest];
+        }
+        if ($now <= $goal) {
+            return [1, min($largest, self::LARGE)];
+        }
+        $left = ($goal - $comes) / max(1e-9, $now - $comes);
+        $changes = (int) max(1, min(self::SESSIONS - 2, ceil(log($left) / log(1.0 - $largest) - 1e-9)));
+
+        return [$changes, min($largest, 1.0 - $left ** (1.0 / $changes))];
+    }
+}

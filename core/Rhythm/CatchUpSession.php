@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+/** One session of the way back. */
+final readonly class CatchUpSession
+{
+    /**
+     * @param int        $day    counted from today
+     * @param float      $change share of the water, 0 to 1
+     * @param float      $bed    share of the bed, 0 to 1
+     * @param int        $stands that are cut
+     * @param bool       $media  whether the filter media are rinsed
+     * @param float|null $after  what comes down, as it should stand afterwards
+     */
+    public function __construct(public int $day, public float $change, public float $bed, public int $stands, public bool $media, public ?float $after) {}
+}

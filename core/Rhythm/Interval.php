@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+use Cresco\Core\Learning\Average;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Working\Computation;
+
+/**
+ * Days after which a job is due again: the usual ones until it was done, then what was found each time. Days multiply, so that all is
+ * weighed in logarithms.
+ */
+final readonly class Interval
+{
+    /** Deviation of the usual days, as a logarithm: two tanks of three lie within a factor of one and a half. House default. */
+    public const PRIOR = 0.405;
+
+    /** Deviation of what one turn tells, as a logarithm. House default. */
+    public const TURN = 0.35;
+
+    /** Days between turns that tell anything, and the most that any job waits. House limits. */
+    private const DAYS = [0.5, 1500.0];
+
+    private function __construct(public int $usual, public Posterior $log) {}
+
+    /**
+     * @param int                             $usual days, above 0
+     * @param list<array{float, Found, float}> $turns days since the turn before, what was found, and the day
+     */
+    public static function learned(int $usual, array $turns): self
+    {
+        if ($usual < 1) {
+            throw RhythmFault::interval();
+        }
+        $seen = [];
+        foreach ($turns as [$days, $found, $day]) {
+            if ($days >= self::DAYS[0] && $days <= self::DAYS[1]) {
+                $seen[] = [log($days * $found->times()), self::TURN, $day];
+            }
+        }
+
+        return new self($usual, Average::learned(new Normal(log($usual), self::PRIOR), $seen));
+    }
+
+    /** Days, at least one. */
+    public function days(): int
+    {
+        return (int) max(1, min(self::DAYS[1], round(exp($this->log->value))));
+    }
+
+    /** @return array{int, int} days that eight of ten cases lie within */
+    public function band(): array
+    {
+        return [(int) max(1, round(exp($this->log->distribution()->quantile(0.1)))), (int) max(1, round(min(self::DAYS[1], exp($this->log->distribution()->quantile(0.9)))))];
+    }
+
+    /** Turns that it was learned from. */
+    public function count(): int
+    {
+        return $this->log->count;
+    }
+
+    public function working(string $title): Computation
+    {
+        $weight = self::TURN ** 2 / self::PRIOR ** 2;
+        $sum = $this->log->value * ($weight + $this->log->count) - $weight * log($this->usual);
+
+        return Computation::of($title)
+            ->given('usual', 'usual days', new Exact((float) $this->usual), 'd')
+            ->given('n', 'times that something was said of it', new Exact((float) $this->log->count), '')
+            ->given('seen', 'middle of what those told', new Exact($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)), 'd')
+            ->constant('w', 'times that the usual days count', $weight, '', 'house default')
+            ->line('days = exp((w * ln(usual) + n * ln(seen)) / (w + n))', 'due again after', 'd');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+/** A kind of job that comes again: how long it takes, how its day comes, what it costs to be late. Its words stand in the language files. */
+final readonly class JobKind
+{
+    /**
+     * @param int      $minutes   it takes, until the diary says better
+     * @param int      $days      after which it is due again, until the diary says better
+     * @param float    $early     share of those days by which it may be done before, 0 to 1
+     * @param float    $late      share of those days by which it may wait, above 0
+     * @param bool     $lowWater  whether it goes with a change, when the water stands low
+     * @param bool     $atTank    whether it is of one tank, or of the household
+     * @param string|null $task   of a session that does it
+     * @param bool     $isOffered whether a keeper may set it up as a job of its own
+     */
+    public function __construct(
+        public string $key,
+        public int $minutes,
+        public int $days,
+        public Comes $comes,
+        public Lateness $lateness,
+        public float $early = 0.3,
+        public float $late = 0.5,
+        public bool $lowWater = false,
+        public bool $atTank = true,
+        public ?string $task = null,
+        public bool $isOffered = true,
+    ) {}
+
+    /** Days by which it may be done before its day; at least one for what comes by the week or more. */
+    public function daysEarly(?float $every = null): int
+    {
+        return (int) round($this->early * max(1.0, $every ?? $this->days));
+    }
+
+    /** Days that it may wait after its day; 0 for what is done by the day. */
+    public function daysLate(?float $every = null): int
+    {
+        return (int) max(1, round($this->late * max(1.0, $every ?? $this->days)));
+    }
+}

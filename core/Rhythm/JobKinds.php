@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+/** The kinds of jobs. A kind more is one entry here and its words in the language files. */
+final class JobKinds
+{
+    /** Of a look whose day was set by the plan that it belongs to. */
+    public const CHECK = 'check';
+
+    /** Of a stand that is cut on the day that its growth calls for. */
+    public const STAND = 'stand';
+
+    /** @var array<string, JobKind>|null */
+    private static ?array $all = null;
+
+    /**
+     * Minutes, days, shares by which it may be early and late. House defaults.
+     *
+     * @return array<string, JobKind> by key
+     */
+    public static function all(): array
+    {
+        return self::$all ??= array_column(array_map(static fn(JobKind $kind): array => [$kind->key, $kind], [
+            new JobKind('change', 30, 7, Comes::Forecast, Lateness::Harms, 0.3, 0.5, true, isOffered: false),
+            new JobKind('stand', 8, 21, Comes::Forecast, Lateness::Harms, 0.2, 0.4, task: 'trim', isOffered: false),
+            new JobKind('melt', 5, 7, Comes::Fixed, Lateness::Harms, 0.3, 0.6, task: 'planting', isOffered: false),
+            new JobKind('capsules', 6, 90, Comes::Expiry, Lateness::Harms, 0.2, 0.2, isOffered: false),
+            new JobKind('check', 3, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.4, isOffered: false),
+            new JobKind('after', 3, 1, Comes::Fixed, Lateness::Harms, 0.0, 1.0, isOffered: false),
+            new JobKind('sheet', 40, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.5, true, isOffered: false),
+            new JobKind('arrival', 30, 28, Comes::Fixed, Lateness::Endangers, 0.0, 0.1, isOffered: false),
+            // What sessions do.
+            new JobKind('photo', 2, 7, Comes::Learned, Lateness::Looks, task: 'photo', isOffered: false),
+            new JobKind('cover_glass', 5, 14, Comes::Learned, Lateness::Looks, task: 'cover_glass', isOffered: false),
+            new JobKind('glass', 8, 7, Comes::Learned, Lateness::Looks, task: 'glass', isOffered: false),
+            new JobKind('hardscape', 10, 28, Comes::Learned, Lateness::Looks, lowWater: true, task: 'hardscape', isOffered: false),
+            new JobKind('floaters', 5, 7, Comes::Learned, Lateness::Harms, task: 'floaters', isOffered: false),
+            new JobKind('leaves', 6, 7, Comes::Learned, Lateness::Looks, task: 'leaves', isOffered: false),
+            new JobKind('algae', 10, 14, Comes::Learned, Lateness::Looks, task: 'algae', isOffered: false),
+            new JobKind('trim', 12, 14, Comes::Learned, Lateness::Harms, task: 'trim', isOffered: false),
+            new JobKind('vacuum', 10, 14, Comes::Learned, Lateness::Harms, lowWater: true, task: 'vacuum', isOffered: false),
+            new JobKind('spot', 12, 90, Comes::Learned, Lateness::Looks, lowWater: true, task: 'spot', isOffered: false),
+            new JobKind('media', 12, 28, Comes::Learned, Lateness::Harms, lowWater: true, task: 'media', isOffered: false),
+            new JobKind('planting', 15, 90, Comes::Learned, Lateness::Looks, task: 'planting', isOffered: false),
+            new JobKind('fertilise', 2, 7, Comes::Learned, Lateness::Looks, task: 'fertilise', isOffered: false),
+            new JobKind('outside', 4, 14, Comes::Learned, Lateness::Looks, task: 'outside', isOffered: false),
+            // What a keeper sets up for a tank.
+            new JobKind('floss', 5, 7, Comes::Learned, Lateness::Looks, 0.4, 0.8),
+            new JobKind('prefilter', 5, 7, Comes::Learned, Lateness::Harms, 0.4, 0.6),
+            new JobKind('pipes', 15, 60, Comes::Learned, Lateness::Looks),
+            new JobKind('top_up', 5, 3, Comes::Learned, Lateness::Harms, 0.3, 0.7),
+            new JobKind('test', 10, 7, Comes::Fixed, Lateness::Harms, 0.3, 0.5),
+            new JobKind('air_stone', 5, 120, Comes::Learned, Lateness::Harms, 0.3, 0.3),
+            new JobKind('carbon', 5, 28, Comes::Expiry, Lateness::Looks, 0.2, 0.5),
+            new JobKind('resin', 10, 60, Comes::Expiry, Lateness::Looks, 0.2, 0.5),
+            new JobKind('impeller', 15, 120, Comes::Learned, Lateness::Endangers, 0.3, 0.3),
+            new JobKind('gas_bottle', 10, 75, Comes::Learned, Lateness::Harms, 0.1, 0.1),
+            new JobKind('doser', 5, 14, Comes::Learned, Lateness::Harms, 0.4, 0.2),
+            new JobKind('litter', 5, 28, Comes::Learned, Lateness::Looks, 0.3, 0.7),
+            new JobKind('grading', 20, 21, Comes::Fixed, Lateness::Harms, 0.2, 0.3),
+            new JobKind('count', 5, 14, Comes::Fixed, Lateness::Looks, 0.3, 0.5),
+            new JobKind('quarantine', 20, 28, Comes::Fixed, Lateness::Harms, 0.0, 0.5),
+            // Of the household.
+            new JobKind('membrane', 20, 730, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false),
+            new JobKind('sediment', 15, 180, Comes::Expiry, Lateness::Harms, 0.1, 0.2, atTank: false),
+            new JobKind('reagents', 5, 365, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false),
+            new JobKind('bottles', 15, 28, Comes::Learned, Lateness::Harms, 0.3, 0.2, atTank: false),
+            new JobKind('own', 10, 14, Comes::Fixed, Lateness::Looks),
+        ]), 1, 0);
+    }
+
+    public static function of(string $key): JobKind
+    {
+        return self::all()[$key] ?? self::all()['own'];
+    }
+
+    /** @return list<JobKind> that a keeper may set up */
+    public static function offered(): array
+    {
+        return array_values(array_filter(self::all(), static fn(JobKind $kind): bool => $kind->isOffered));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Working\Computation;
+
+/** Something that runs out: when it will have, and by when more must be on its way. */
+final readonly class Stock
+{
+    /** Days that are kept in hand, so that a late parcel harms nothing. House default. */
+    public const MARGIN = 2;
+
+    /** Days beyond which nothing is said. House limit. */
+    private const FAR = 3650;
+
+    /**
+     * @param float $left   now, 0 or more
+     * @param float $weekly what a week takes, in the same unit, 0 or more
+     * @param int   $lead   days until what is ordered is there, 0 or more
+     *
+     * @throws RhythmFault when one of them is below 0
+     */
+    public function __construct(public float $left, public float $weekly, public int $lead)
+    {
+        if (!($left >= 0.0) || !($weekly >= 0.0) || $lead < 0) {
+            throw RhythmFault::stock();
+        }
+    }
+
+    /** Days until nothing is left; null where nothing is used. */
+    public function lasts(): ?int
+    {
+        return $this->weekly <= 0.0 ? null : (int) floor(min((float) self::FAR, 7.0 * $this->left / $this->weekly));
+    }
+
+    /** Days until it must be ordered; below 0 when that day has gone by; null where nothing is used. */
+    public function orderIn(): ?int
+    {
+        $lasts = $this->lasts();
+
+        return $lasts === null ? null : $lasts - $this->lead - self::MARGIN;
+    }
+
+    public function working(string $title, string $unit): Computation
+    {
+        return Computation::of($title)
+            ->given('left', 'left', new Exact($this->left), $unit)
+            ->given('weekly', 'a week takes', new Exact(max(1e-9, $this->weekly)), $unit)
+            ->given('lead', 'until more has come', new Exact((float) $this->lead), 'd')
+            ->constant('hand', 'kept in hand', (float) self::MARGIN, 'd', 'house default')
+            ->line('lasts = 7 * left / weekly', 'lasts for', 'd')
+            ->line('order = lasts - lead - hand', 'to be ordered in', 'd');
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\StartUp;
+
+/** The weeks of a start-up, what is done in each, and who may move in when. House defaults. */
+final class Phases
+{
+    /** mg/L N of ammonium that young soil may give before water is changed in a dark start: beyond it bacteria grow slower. House default. */
+    public const TOO_MUCH = 3.0;
+
+    /** Share of the water that goes at the end of a dark start. House default. */
+    public const LAST_CHANGE = 0.9;
+
+    /** @return list<Phase> */
+    public static function of(Way $way): array
+    {
+        return match ($way) {
+            Way::Dark => [new Phase('filling', 1, 1), new Phase('waiting', 1, 4), new Phase('last_change', 3, 6), new Phase('planting', 4, 7), new Phase('diatoms', 5, 11), new Phase('grazers', 5, null), new Phase('fish', 6, null)],
+            Way::Planted => [new Phase('planting', 1, 1), new Phase('melting', 1, 4), new Phase('diatoms', 2, 8), new Phase('grazers', 4, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
+            Way::Seeded => [new Phase('seeding', 1, 1), new Phase('watching', 1, 2), new Phase('fish', 1, null), new Phase('diatoms', 2, 8), new Phase('grazers', 3, null)],
+        };
+    }
+
+    /**
+     * Share of the water that is changed on a day, 0 to 1. Two schools: soil that gives ammonium is changed half daily in its first week,
+     * every other day in the second, then twice a week; or as little as the animals that are not there yet allow, since bacteria live on
+     * what it gives.
+     *
+     * @param int  $day    counted from 0
+     * @param bool $plenty the first of the two
+     */
+    public static function change(Way $way, Source $source, int $day, bool $plenty): float
+    {
+        if ($way === Way::Dark || $source !== Source::Soil) {
+            return $way === Way::Planted && $day > 0 && $day % 7 === 0 ? 0.3 : 0.0;
+        }
+
+        return match (true) {
+            !$plenty => $day > 0 && $day % 7 === 0 ? 0.3 : 0.0,
+            $day < 1 => 0.0,
+            $day <= 7 => 0.5,
+            $day <= 14 => $day % 2 === 0 ? 0.5 : 0.0,
+            $day <= 42 => in_array($day % 7, [0, 3], true) ? 0.5 : 0.0,
+            default => $day % 7 === 0 ? 0.4 : 0.0,
+        };
+    }
+
+    /** mg/L N a day that plants take at most at the beginning. House defaults. */
+    public static function plants(Way $way): float
+    {
+        return $way === Way::Planted ? 0.15 : 0.0;
+    }
+}

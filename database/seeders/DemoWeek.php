@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\AskHelper;
+use App\Models\Chore;
+use App\Models\HelperJob;
+use App\Models\Keeper;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Found;
+
+/** The rhythm of the demo: the hours of a week, jobs that come again and what was found each time, what runs out, two weeks away with a helper. */
+final class DemoWeek
+{
+    private function __construct(private readonly Keeper $keeper, private readonly CarbonImmutable $today) {}
+
+    public static function plan(Keeper $keeper, CarbonImmutable $today): void
+    {
+        $week = new self($keeper, $today);
+        $keeper->update(['week' => ['minutes' => [40, 75, 30, 75, 0, 150, 120], 'hours' => ['18:30', '18:30', '20:00', '18:30', '18:30', '10:00', '10:00'], 'set_up' => 10]]);
+        $week->jobs();
+        $week->supplies();
+        $week->away();
+    }
+
+    private function jobs(): void
+    {
+        // The floss of the hard-water tank was found full each time, and comes sooner since.
+        $this->chore('Stone Harbour', 'floss', 3, [28 => 'expected', 21 => 'much', 15 => 'much', 9 => 'expected', 3 => 'expected']);
+        $this->chore('Long Meadow', 'prefilter', 6, [27 => 'expected', 20 => 'little', 6 => 'expected']);
+        $this->chore('Long Meadow', 'gas_bottle', 61, []);
+        $this->chore('Lantern', 'grading', 20, [], 21);
+        $this->chore('Lantern', 'count', 12, [], 14);
+        $this->chore('Ember Shelf', 'litter', 25, [53 => 'expected', 25 => 'expected']);
+        $this->chore('Ember Shelf', 'top_up', 2, [8 => 'expected', 5 => 'expected', 2 => 'expected']);
+        $this->chore(null, 'reagents', null, [], null, 33);
+        $this->chore(null, 'sediment', 150, []);
+    }
+
+    /** @param array<int, string> $turns what was found, by days ago, oldest first */
+    private function chore(?string $tank, string $kind, ?int $last, array $turns, ?int $every = null, ?int $next = null): void
+    {
+        $chore = new Chore([
+            'tank_id' => $tank === null ? null : $this->tank($tank)->id, 'kind' => $kind, 'every' => $every, 'last_at' => $last === null ? null : $this->today->subDays($last)->setTime(19, 0)->utc(),
+            'next_on' => $next === null ? null : $this->today->addDays($next)->format('Y-m-d'),
+        ]);
+        $chore->keeper_id = $this->keeper->id;
+        $chore->save();
+        $before = null;
+        foreach ($turns as $ago => $found) {
+            $chore->turns()->create(['done_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(), 'since' => $before === null ? null : $before - $ago, 'found' => Found::from($found)]);
+            $before = $ago;
+        }
+    }
+
+    private function supplies(): void
+    {
+        $counted = $this->today->subDays(9)->format('Y-m-d');
+        $this->keeper->supplies()->create(['name' => 'Flake food', 'unit' => 'g', 'left' => 22, 'weekly' => 6, 'lead_days' => 5, 'counted_on' => $counted]);
+        $this->keeper->supplies()->create(['name' => 'Nitrate drops', 'unit' => 'tests', 'left' => 18, 'weekly' => 2, 'lead_days' => 7, 'counted_on' => $counted, 'expires_on' => $this->today->addDays(160)->format('Y-m-d')]);
+        $this->keeper->supplies()->create(['name' => 'Floss', 'unit' => 'pads', 'left' => 14, 'weekly' => 1, 'lead_days' => 7, 'counted_on' => $counted]);
+    }
+
+    /** Two weeks in late summer: Ines came every other day, and left the leaf litter. */
+    private function away(): void
+    {
+        $from = $this->today->subDays(96);
+        $until = $this->today->subDays(83);
+        $this->keeper->awaySpells()->create(['from_day' => $from->format('Y-m-d'), 'until_day' => $until->format('Y-m-d'), 'note' => 'by the sea']);
+        $tank = $this->tank('Ember Shelf');
+        (new AskHelper())($this->keeper, $tank, 'Ines', $from->format('Y-m-d'), $until->format('Y-m-d'), 'The jug stands under the shelf. Wren answers after six.', [], [
+            ['text' => 'Look for a minute: do the shrimp graze, does the sponge bubble?', 'caution' => 'If they crowd at the surface: call.', 'every' => 2],
+            ['text' => 'Give one of the packed portions of food.', 'caution' => 'Never more. Skipping a day harms nobody.', 'every' => 4],
+            ['text' => 'Fill up to the mark on the glass from the jug.', 'caution' => 'Only from the jug, never from the tap.', 'every' => 3],
+            ['text' => 'Lay one leaf from the tin into the tank.', 'caution' => null, 'every' => 0],
+        ]);
+        $helper = $this->keeper->helpers()->with('jobs')->firstOrFail();
+        $helper->forceFill(['made_at' => $from->subDays(2)->utc()])->save();
+        $left = [2 => true];
+        foreach ($helper->jobs as $n => $job) {
+            for ($day = 0; $job->every > 0 && $day <= 13; $day += $job->every) {
+                // One visit fell out.
+                if ($day !== 6 || !isset($left[$n])) {
+                    $this->tick($job, $from->addDays($day));
+                }
+            }
+        }
+    }
+
+    private function tick(HelperJob $job, CarbonImmutable $day): void
+    {
+        $job->ticks()->create(['day' => $day->format('Y-m-d'), 'ticked_at' => $day->setTime(18, 10)->utc()]);
+    }
+
+    private function tank(string $name): Tank
+    {
+        return $this->keeper->tanks()->where('name', $name)->sole();
+    }
+}

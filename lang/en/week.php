@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'found' => ['ask' => 'How much was there to do?', 'little' => 'little', 'expected' => 'as expected', 'much' => 'much'],
+    'kind' => [
+        'change' => 'Change :litres', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'after' => 'Look again',
+        'sheet' => 'The run sheet that is written', 'arrival' => 'Let :name in', 'photo' => 'Photo from the fixed spot', 'cover_glass' => 'Cover glass and lamp lens', 'glass' => 'Panes',
+        'hardscape' => 'Stones, wood and pipes', 'floaters' => 'Floating plants out and back', 'leaves' => 'Leaves rubbed clean', 'algae' => 'Algae out by hand', 'trim' => 'Trim the plants',
+        'vacuum' => 'Vacuum the bed', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse sponge, floss, pre-filter', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Outside of the glass',
+        'floss' => 'New floss', 'prefilter' => 'Rinse the pre-filter', 'pipes' => 'Brush pipes and hoses', 'top_up' => 'Top up what evaporated', 'test' => 'Read the water', 'air_stone' => 'New air stone',
+        'carbon' => 'New carbon', 'resin' => 'Resin: renew or refresh', 'impeller' => 'Clean the impeller', 'gas_bottle' => 'CO₂ bottle', 'doser' => 'Fill the doser', 'litter' => 'Leaf litter', 'grading' => 'Sort the young by size',
+        'count' => 'Count the animals', 'quarantine' => 'End of quarantine: :name', 'membrane' => 'New RO membrane', 'sediment' => 'New sediment stage', 'reagents' => 'New reagents', 'bottles' => 'Make up the bottles', 'own' => 'A job of your own',
+    ],
+    'at_home' => 'At home', 'days' => '{1} a day|[0,*] :count days',
+    'lateness' => ['looks' => 'nothing suffers', 'harms' => 'plants or animals are worse for it', 'endangers' => 'animals may die of it'],
+    'why' => [
+        'due' => '', 'low' => 'with the change, while the water stands low', 'hand' => 'laid here by you', 'overdue' => '{1} overdue since yesterday|[2,*] overdue for :count days', 'no_time' => 'due :due, which has no time', 'full' => 'due :due, which is full',
+        'full_instead' => 'due :due: it can wait, :instead cannot', 'together' => 'due :due; here all is set up already',
+    ],
+    'cost' => [
+        'none' => 'nothing speaks against it', 'late' => '{1} a day late: :grade|[2,*] :count days late: :grade', 'early' => '{1} a day early|[2,*] :count days early', 'over' => ':count min more than the day has',
+        'less' => ':count min less over', 'set_up' => 'the tank is set up once more', 'saves' => 'saves setting up once', 'here' => 'where it lies', 'free' => 'back to the day that Cresco finds',
+    ],
+    'day' => ['minutes' => ':taken of :free', 'none' => 'no time', 'empty' => 'nothing', 'away' => 'away', 'over' => ':count min over'],
+    'ready' => [
+        'run' => 'Start :unit by :time', 'run_why' => ':litres of :water for :tanks, :when; :level are there',
+        'now' => 'Start :unit now: it is :short too slow for :when', 'prepare' => ':litres of :water at :warmth ready by :when', 'prepare_why' => 'for :tanks',
+        'order' => '{0} Order :name today|[1,*] Order :name by :day', 'order_why' => ':left left, :weekly a week, :lead to come', 'expires' => ':name expires :day',
+    ],
+    'every' => '{1} every day|[2,*] every :count days', 'learned' => '{1} (once, usual :usual)|[2,*] (:count times, usual :usual)',
+    'chore' => ['kept' => 'Kept.', 'done' => 'Done; next in :days days.', 'gone' => 'Taken out.', 'most' => 'There are :most jobs already; take one out first.'],
+    'moved' => 'Laid on :day.', 'unlaid' => 'It lies where Cresco finds a day again.',
+    'round' => 'Due: :jobs',
+    'busy' => [
+        'kept' => '{0} Nothing of it takes time that you have for your tanks.|{1} One day has less time now.|[2,*] :count days have less time now.',
+        'big' => 'A calendar file of at most 1 MB.', 'none' => 'Choose a calendar file.',
+    ],
+    'feed' => ['made' => 'The address is shown once. Keep it as you keep a password.', 'gone' => 'The address does not work any more.'],
+    'feed_event' => ['session' => ':tank: :jobs', 'minutes' => 'About :minutes.', 'ready' => 'Cresco: :what'],
+];

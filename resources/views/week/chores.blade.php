@@ -1,0 +1,59 @@
+@php($show = $page->show)
+<x-layout title="All jobs">
+    <div class="page-head"><h1>All jobs</h1><a class="act quiet" href="/week">To the week</a></div>
+    <p class="muted">Changes, cuts and the work of sessions come by themselves. What else comes again is set up here, and gets its day.</p>
+    @if($page->chores->isNotEmpty())
+    <div class="table-wrap"><table class="plain chores"><thead><tr><th>Job</th><th>Where</th><th>How often</th><th>Due</th><th></th></tr></thead><tbody>
+        @foreach($page->chores as $chore)
+        @php($interval = App\Known\ChoresOf::interval($chore))
+        <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ App\Known\ChoresOf::minutes($chore) }} min</small></th>
+            <td>{{ $chore->tank->name ?? __('week.at_home') }}</td>
+            <td>@if($interval->count() > 0)<a data-working="{{ $chore->id }}"
+                href="/jobs?working={{ $chore->id }}">{{ App\View\ChoresPage::every($interval) }}</a>
+                @else{{ App\View\ChoresPage::every($interval) }}@endif<br><small
+                    class="muted">{{ __('week.lateness.'.$chore->toKind()->lateness->value) }} when
+                late</small></td>
+            <td @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
+            <td><form class="line-form" method="post" action="/jobs/{{ $chore->id }}/done">@csrf
+                @if($chore->toKind()->comes === Cresco\Core\Rhythm\Comes::Learned && $chore->every === null)<span>Done, found</span>
+                    @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"
+                        value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">,
+                        {{ $page->name($chore) }}</span></button> @endforeach
+                @else<button class="act quiet">Done<span class="visually-hidden">: {{ $page->name($chore) }}</span></button>@endif</form>
+                <details><summary>Change<span class="visually-hidden">: {{ $page->name($chore) }}</span></summary>
+                <form class="plain-form" method="post" action="/jobs/{{ $chore->id }}">@csrf @method('put')
+                    <input type="hidden" name="kind" value="{{ $chore->kind }}"><input type="hidden" name="tank_id" value="{{ $chore->tank_id }}">
+                    <div class="row-fields">@foreach([['name', 'Note or name', $chore->name, 'text'],
+                        ['every', 'Days; empty to learn', $chore->every, 'text'],
+                        ['minutes', 'Minutes', $chore->minutes, 'text'],
+                            ['next_on', 'Next on', $chore->next_on?->format('Y-m-d'), 'date']] as [$field, $label, $value, $type])
+                        <div class="field small"><label for="c{{ $chore->id }}-{{ $field }}">{{ $label }}</label><input id="c{{ $chore->id }}-{{ $field }}"
+                        name="{{ $field }}" type="{{ $type }}" value="{{ $value }}" autocomplete="off"></div>@endforeach</div>
+                    <button class="act quiet">Keep</button></form>
+                <form method="post" action="/jobs/{{ $chore->id }}">@csrf @method('delete')<button
+                    class="act quiet beyond">Take out</button></form></details></td></tr>
+        @endforeach
+    </tbody></table></div>
+    @endif
+    @if($page->sessions() !== [])
+    <section aria-labelledby="learned-title"><h2 id="learned-title">Work of sessions, as what was found taught</h2>
+    <table class="plain"><thead><tr><th>Tank</th><th>Work</th><th>How often</th></tr></thead><tbody>
+        @foreach($page->sessions() as $line)<tr><th scope="row">{{ $line['tank'] }}</th><td>{{ $line['task'] }}</td><td>{{ $line['every'] }}</td>
+            </tr>@endforeach
+    </tbody></table></section>
+    @endif
+    <section aria-labelledby="new-title"><h2 id="new-title">One more</h2>
+    <form class="plain-form" method="post" action="/jobs" novalidate>@csrf
+        <div class="row-fields">
+        <x-choice name="kind" label="What" :options="App\View\ChoresPage::kinds()" value="floss"/>
+        <x-choice name="tank_id" label="At" :options="['' => 'home'] + $page->keeper->tanks->pluck('name', 'id')->all()"
+            :value="$page->keeper->tanks->first()?->id"/>
+        <x-field name="name" label="Note, or its name"/>
+        </div><div class="row-fields">
+        <x-field name="every" label="Every" unit="days" mode="numeric" help="Leave it empty and what you find each time teaches it."/>
+        <x-field name="minutes" label="Takes" unit="min" mode="numeric"/>
+        <x-field name="next_on" label="First on, or the date on the pack" type="date"/>
+        </div><button class="act">Keep</button>
+    </form></section>
+    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+</x-layout>

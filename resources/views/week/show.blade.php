@@ -1,0 +1,126 @@
+@php($show = $page->show)
+@php($last = min($page->from + App\View\WeekPage::DAYS, App\Known\JobsOf::DAYS) - 1)
+<x-layout title="Week" wide>
+<div class="week">
+    <div class="page-head"><h1>Week</h1>
+        <span class="acts"><a href="/jobs">All jobs</a> <a href="/supplies">What runs out</a> <a href="/helpers">Going away</a></span></div>
+    @if(is_string($feed))
+    <div class="finding heed feed-shown"><p>{{ __('week.feed.made') }}</p><p><input id="feed-address" readonly value="{{ $feed }}"
+        aria-label="Address of the calendar"></p></div>
+    @endif
+    @if($page->from === 0 && $page->ready() !== [])
+    <section class="ready" aria-labelledby="ready-title"><h2 id="ready-title">First to be ready</h2><ul>
+        @foreach($page->ready() as $ready)
+        <li @class(['late' => $ready->isLate])><a href="{{ $ready->url }}">{{ $ready->what }}</a>@if($ready->why !== '') <span>{{ $ready->why }}
+            </span>@endif</li>
+        @endforeach
+    </ul></section>
+    @endif
+    <nav class="span-of" aria-label="Which days">
+        @if($page->from > 0)<a class="act quiet" href="/week?from={{ max(0, $page->from - 7) }}">Earlier</a>@endif
+        <b class="num">{{ $page->week->today->addDays($page->from)->format('D j M') }} to {{ $page->week->today->addDays($last)->format('D j M') }}</b>
+        @if($last < App\Known\JobsOf::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">Later</a>@endif
+    </nav>
+    <ol class="days" data-week>
+        @foreach($page->days() as $day)
+        <li @class(['day', 'today' => $day->number === 0, 'over' => $day->over() > 0, 'none' => $day->free === 0]) data-day="{{ $day->number }}">
+            <div class="day-head"><h2>{{ $day->day->format('D j M') }}@if($day->number === 0) <small>today</small>@endif</h2>
+                <svg class="load" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"><rect class="free" width="100" height="6"/><rect
+                    class="taken" width="{{ round(100 * $day->share(), 1) }}" height="6"/></svg>
+                <p class="num">@if($day->free === 0){{ __('week.day.none') }}@if($day->taken > 0), {{ App\Units\Show::minutes($day->taken) }}
+                    of work @endif @else{{ __('week.day.minutes', ['taken' => $day->taken === 0 ? __('week.day.empty') : App\Units\Show::minutes($day->taken),
+                    'free' => App\Units\Show::minutes($day->free)]) }}@endif @if($day->over() > 0 && $day->free > 0)
+                    <b>{{ __('week.day.over', ['count' => $day->over()]) }}</b>@endif</p>
+                @if($day->says !== '')<p class="taken-by">{{ $day->says }}</p>@endif
+            </div>
+            <div class="sessions">
+            @foreach($day->sessions as $session)
+            <section class="sitting"><div class="sitting-head"><h3>@if($session->tank)<a
+                href="/tanks/{{ $session->tank->id }}">{{ $session->name() }}</a>@else{{ $session->name() }}@endif</h3>
+                <span class="num">{{ App\Units\Show::minutes($session->minutes) }}</span>
+                @if($session->url)<a class="act quiet" href="{{ $session->url }}">{{ $day->number === 0 ? 'Plan it' : 'Open'
+                    }}<span class="visually-hidden">: {{ $session->name() }}, {{ $day->day->format('D j M') }}</span></a>@endif</div>
+                <ul>
+                @foreach($session->jobs as $job)
+                    @php($why = App\View\WeekWords::why($page->week, $job))
+                    @php($moves = !$job->isSet && !isset($page->week->with[$job->id]))
+                    <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id }}" @endif>
+                        <span class="what">{{ App\View\WeekWords::job($job, $show) }} <small class="num">{{ $job->minutes }} min</small></span>
+                        <div class="under">@if($why !== '')<small class="why">{{ $why }}</small>@endif
+                        @if($moves)
+                        <details class="move"><summary>Move<span class="visually-hidden">: {{ App\View\WeekWords::job($job, $show) }}</span></summary>
+                        <form method="post" action="/week/lay">@csrf<input type="hidden" name="job" value="{{ $job->key }}"><input type="hidden" name="from"
+                            value="{{ $page->from }}">@if($job->laid !== null)<input type="hidden" name="was"
+                            value="{{ $page->week->today->addDays($job->laid)->format('Y-m-d') }}">@endif
+                            <label for="to-{{ $loop->parent->parent->iteration }}-{{ $loop->parent->iteration }}-{{ $loop->iteration }}">To</label>
+                            <select name="day" id="to-{{ $loop->parent->parent->iteration }}-{{ $loop->parent->iteration }}-{{ $loop->iteration }}">
+                                @foreach($page->moves($job) as $move)<option value="{{ $page->week->today->addDays($move['day'])->format('Y-m-d') }}"
+                                    data-to="{{ $move['day'] }}" @selected($move['here'])>{{ $move['label'] }}: {{ $move['cost'] }}</option>@endforeach
+                                @if($job->laid !== null)<option value="">{{ __('week.cost.free') }}</option>@endif
+                            </select> <button class="act quiet">Lay it there</button></form>
+                        </details>
+                        @endif
+                        </div>
+                        @if(str_starts_with($job->key, App\Known\ChoresOf::KEY) && $job->due <= 1)
+                        <form class="done" method="post" action="/jobs/{{ $job->of }}/done">@csrf
+                            @if($job->kind->comes === Cresco\Core\Rhythm\Comes::Learned)<span class="asks">Done, and found:</span>
+                            @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"
+                                value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:
+                                {{ App\View\WeekWords::job($job, $show) }} is done</span></button>@endforeach
+                            @else<button class="act quiet">Done<span class="visually-hidden">: {{ App\View\WeekWords::job($job, $show) }}</span>
+                                </button>@endif
+                        </form>
+                        @endif
+                    </li>
+                @endforeach
+                </ul>
+            </section>
+            @endforeach
+            @if($day->sessions === [])<p class="muted">{{ $day->number === 0 ? 'Nothing needs you today.' : '' }}</p>@endif
+            </div>
+        </li>
+        @endforeach
+    </ol>
+    <p class="drop-cost" id="drop-cost" role="status" hidden></p>
+    <div class="week-set">
+    <details @if($errors->hasAny(['minutes.*', 'hours.*', 'set_up'])) open @endif><summary>Your usual week</summary>
+        <form class="plain-form" method="post" action="/week/habits" novalidate>@csrf @method('put')
+            <div class="habit-days">
+            @foreach(['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as $n => $name)
+                <fieldset><legend>{{ $name }}</legend><x-field :name="'minutes['.$n.']'" label="minutes" :value="$page->week->habits->minutes[$n]"
+                    mode="numeric"
+                    small/><x-field :name="'hours['.$n.']'" label="from" :value="$page->week->habits->hours[$n]" small/></fieldset>
+            @endforeach
+            </div>
+            <x-field name="set_up" label="to lay out and clear up at a tank" :value="$page->week->habits->setUp" unit="min" mode="numeric"/>
+            <button class="act">Keep</button>
+        </form>
+    </details>
+    <details @if($errors->hasAny(['from_day', 'until_day', 'note', 'file'])) open @endif><summary>Days away, and hours that are taken</summary>
+        @foreach($keeper->awaySpells as $away)
+        <form class="line-form" method="post" action="/week/away/{{ $away->id }}">@csrf @method('delete')<span>{{ $away->from_day->format('j M Y') }} to
+            {{ $away->until_day->format('j M Y') }}@if($away->note): {{ $away->note }}@endif</span> <button class="act quiet">Take out<span
+            class="visually-hidden"> the days from {{ $away->from_day->format('j M') }}</span></button></form>
+        @endforeach
+        <form class="plain-form" method="post" action="/week/away" novalidate>@csrf<div class="row-fields"><x-field name="from_day" label="Away from"
+            type="date"/>
+            <x-field name="until_day" label="to" type="date"/><x-field name="note" label="what for"/></div><button class="act">Keep</button></form>
+        <form class="plain-form" method="post" action="/week/busy" enctype="multipart/form-data" novalidate>@csrf
+            <div class="field"><label for="f-file">Calendar file (.ics): what it holds in the hours of your tanks takes their time; times alone are kept,
+                and what they are
+            for</label><input id="f-file" type="file" name="file" accept=".ics,text/calendar" aria-describedby="e-f-file"><p class="fault"
+            id="e-f-file">@error('file'){{ $message }}@enderror</p></div><button class="act quiet">Take it in</button></form>
+        @if($keeper->busySpells()->exists())<form method="post" action="/week/busy">@csrf @method('delete')<button class="act quiet">Forget those
+            hours</button></form>@endif
+    </details>
+    <details><summary>In your calendar program</summary>
+        <p>An address for your calendar program: it shows these four weeks, and calls when an RO unit must be started. Whoever has the address can
+            read it.</p>
+        <form class="line-form" method="post" action="/week/feed">@csrf<button class="act quiet">{{ $keeper->feed_hash === null ? 'Make the address' :
+            'Make another; the one before works no more' }}</button></form>
+        @if($keeper->feed_hash !== null)<form class="line-form" method="post" action="/week/feed">@csrf @method('delete')<button class="act quiet">Take it
+            back</button></form>@endif
+    </details>
+    </div>
+</div>
+</x-layout>

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Animals;
+
+use Cresco\Core\Animals\AnimalKinds;
+use Cresco\Core\Animals\AnimalsFault;
+use Cresco\Core\Animals\Arrival;
+use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Animals\Means;
+use Cresco\Core\Animals\Quarantine;
+use Cresco\Core\Animals\Stocking;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ArrivalTest extends TestCase
+{
+    /** @return iterable<string, array{string, float, float, float, float|null, float|null, float|null, Means, string}> sort, bag, tank, hours, ammonium, pH of bag and tank */
+    public static function bags(): iterable
+    {
+        yield 'close waters are poured together' => ['fish', 400.0, 420.0, 2.0, 0.0, 7.2, 7.3, Means::Pour, 'close'];
+        yield 'far ones drip' => ['fish', 800.0, 300.0, 2.0, 0.0, 7.2, 7.3, Means::Drip, 'conductivity'];
+        yield 'so do those whose pH differs' => ['fish', 400.0, 420.0, 2.0, 0.0, 6.5, 7.3, Means::Drip, 'acidity'];
+        yield 'an old bag never' => ['fish', 800.0, 300.0, 20.0, null, 7.2, 7.3, Means::Quick, 'old'];
+        yield 'nor one with ammonium' => ['shrimp', 800.0, 300.0, 2.0, 1.5, 7.2, 7.3, Means::Quick, 'ammonium'];
+    }
+
+    #[DataProvider('bags')]
+    public function testHowTheyAreLetInFollowsFromTheBag(string $sort, float $bag, float $tank, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, Means $means, string $why): void
+    {
+        $plan = Arrival::plan($sort, $bag, $tank, 1.5, $hours, $ammonium, $bagPh, $tankPh, 2.0, 24.0);
+        self::assertSame([$means, $why], [$plan->means, $plan->why]);
+        self::assertSame($means === Means::Drip, $plan->drip !== null);
+    }
+
+    public function testADripEndsWhereTheDifferenceIsWhatTheyStand(): void
+    {
+        // 900 against 300: twice the tank; to 15 % it takes 2 / 0.15 = 13.33 times the water of the bag.
+        $drip = Arrival::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, 7.2, 7.2, 2.0, 24.0)->drip;
+        self::assertNotNull($drip);
+        self::assertEqualsWithDelta(8.0, $drip->value('V_end'), 1e-9);
+        self::assertEqualsWithDelta(345.0, $drip->value('EC_end'), 1e-9);
+        self::assertEqualsWithDelta(7.4, $drip->value('rate'), 1e-9);
+        // Inflow into a growing volume, a millilitre at a time.
+        [$litres, $held] = [0.6, 0.6 * 900.0];
+        while ($litres < 8.0 - 1e-9) {
+            $litres += 0.001;
+            $held += 0.001 * 300.0;
+        }
+        self::assertEqualsWithDelta($held / $litres, $drip->value('EC_end'), 0.05);
+        self::assertEqualsWithDelta($held / $litres, Arrival::conductivityAfter(900.0, 300.0, 0.6, 7.4), 0.05);
+    }
+
+    public function testADripLastsAnHourForFishAndNoMoreThanThreeForShrimp(): void
+    {
+        self::assertSame(60, Arrival::MOST['fish']);
+        self::assertGreaterThanOrEqual(120, Arrival::MOST['shrimp']);
+        self::assertLessThanOrEqual(180, Arrival::MOST['shrimp']);
+    }
+
+    public function testOpeningAnOldBagFreesItsAmmonia(): void
+    {
+        $plan = Arrival::plan('fish', 500.0, 400.0, 1.0, 30.0, 3.0, null, 7.5, 3.0, 25.0);
+        // 3 meq/L with 40 mg/L of the gas stands at pH 6.87, with 0.8 at 8.57; pKa 9.25: 0.42 % and 17.4 % of 2.33 mg/L are free.
+        self::assertEqualsWithDelta(0.0098, $plan->free[0], 0.0005);
+        self::assertEqualsWithDelta(0.406, $plan->free[1], 0.01);
+        self::assertGreaterThan($plan->free[2], $plan->free[1]);
+        self::assertFalse($plan->betweenWater);
+        self::assertTrue(Arrival::plan('fish', 1200.0, 400.0, 1.0, 30.0, 3.0, null, 7.5, 3.0, 25.0)->betweenWater);
+    }
+
+    public function testQuarantineIsFourWeeksForFishAndTwoToFourForShrimpAndPlants(): void
+    {
+        self::assertSame([28, 14, 42], Quarantine::days('fish'));
+        self::assertSame([14, 28], array_slice(Quarantine::days('shrimp'), 1));
+        self::assertSame([14, 28], array_slice(Quarantine::days('plant'), 1));
+    }
+
+    public function testACountFollowsWhatCameAndWentAndStartsAnewWhenAllAreCounted(): void
+    {
+        $count = 0;
+        foreach ([[CountKind::Came, 12], [CountKind::Died, 2], [CountKind::Born, 30], [CountKind::Went, 5], [CountKind::Counted, 28], [CountKind::Died, 40]] as [$kind, $many]) {
+            $count = $kind->after($count, $many);
+            $counts[] = $count;
+        }
+        self::assertSame([12, 10, 40, 35, 28, 0], $counts);
+    }
+
+    public function testTheFirstFishAreAsManyAsTheFilterHasShownToBear(): void
+    {
+        $tetra = AnimalKinds::of('tetra');
+        // 0.012 * 4.5^3 = 1.0935 g; 2 % of it 21.9 mg of food; 42 % protein, 16 % nitrogen, 70 % given off: 1.029 mg N a day.
+        self::assertEqualsWithDelta(1.0935, $tetra->grams(), 1e-6);
+        self::assertEqualsWithDelta(21.87, $tetra->food(), 1e-6);
+        // Half of 0.3 mg/L in 100 L: 15 mg, 14.6 fish.
+        self::assertSame(14, Stocking::first($tetra, 0.3, 100.0));
+        self::assertSame(0, Stocking::first($tetra, 0.0, 100.0));
+        self::assertSame(10, Stocking::first(AnimalKinds::of('nerite'), 0.3, 100.0));
+        self::assertSame(20, Stocking::first(AnimalKinds::of('hardy_shrimp'), 0.3, 100.0));
+        self::assertSame(5, Stocking::first(AnimalKinds::of('hardy_shrimp'), 0.3, 10.0));
+    }
+
+    public function testKindsAreKeptWarmAndHardWithinWhatLives(): void
+    {
+        self::assertGreaterThanOrEqual(20, count(AnimalKinds::all()));
+        foreach (AnimalKinds::all() as $kind) {
+            self::assertContains($kind->sort, ['fish', 'shrimp', 'snail']);
+            self::assertGreaterThan($kind->celsius[0], $kind->celsius[1]);
+            self::assertGreaterThan($kind->hardness[0], $kind->hardness[1]);
+            self::assertGreaterThan(0.0, $kind->food());
+            self::assertGreaterThanOrEqual(1, $kind->least);
+        }
+    }
+
+    public function testABagWithoutWaterIsAFault(): void
+    {
+        $this->expectException(AnimalsFault::class);
+        Arrival::plan('fish', 400.0, 420.0, 0.0, 2.0, 0.0, 7.2, 7.3, 2.0, 24.0);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Rhythm;
+
+use Cresco\Core\Rhythm\CatchUp;
+use Cresco\Core\Rhythm\CatchUpSession;
+use Cresco\Core\Rhythm\RhythmFault;
+use PHPUnit\Framework\TestCase;
+
+final class CatchUpTest extends TestCase
+{
+    public function testATankIsNeglectedAfterTwiceItsUsualDaysButNotBeforeSixteen(): void
+    {
+        self::assertFalse(CatchUp::isNeglected(15, 7));
+        self::assertTrue(CatchUp::isNeglected(16, 7));
+        self::assertFalse(CatchUp::isNeglected(27, 14));
+        self::assertTrue(CatchUp::isNeglected(28, 14));
+    }
+
+    public function testTheWaterComesDownInChangesThatTheAnimalsStand(): void
+    {
+        // 80 to 20 with water that holds nothing: a quarter is left; changes of 30 % leave 0.7 each, four leave 0.24.
+        $way = CatchUp::plan(80.0, 20.0, 0.0, 0.3, 3, 0.0, 0, false);
+        self::assertSame(4, $way->changes);
+        self::assertSame([0, 3, 6, 9], array_map(static fn(CatchUpSession $session): int => $session->day, $way->sessions));
+        self::assertEqualsWithDelta(20.0, $way->sessions[3]->after, 1e-9);
+        self::assertEqualsWithDelta(1.0 - 0.25 ** 0.25, $way->sessions[0]->change, 1e-9);
+        self::assertSame(9, $way->levelIn);
+    }
+
+    public function testMediaBedAndALargeChangeNeverFallOnOneDayAndPlantsAreCutByHalf(): void
+    {
+        foreach ([0.1, 0.3, 0.6] as $largest) {
+            foreach ([0.0, 0.4, 1.0] as $bed) {
+                foreach ([0, 1, 5] as $stands) {
+                    $way = CatchUp::plan(90.0, 25.0, 4.0, $largest, 2, $bed, $stands, true);
+                    $cleaned = $cut = 0.0;
+                    $rinsed = 0;
+                    foreach ($way->sessions as $session) {
+                        self::assertLessThanOrEqual($largest + 1e-9, $session->change);
+                        self::assertLessThanOrEqual(CatchUp::BED + 1e-9, $session->bed);
+                        self::assertFalse($session->media && ($session->bed > 0.0 || $session->change > CatchUp::LARGE));
+                        self::assertLessThanOrEqual((int) ceil($stands / 2), $session->stands);
+                        $cleaned += $session->bed;
+                        $cut += $session->stands;
+                        $rinsed += $session->media ? 1 : 0;
+                    }
+                    self::assertEqualsWithDelta($bed, $cleaned, 1e-9);
+                    self::assertEqualsWithDelta($stands, $cut, 1e-9);
+                    self::assertSame(1, $rinsed);
+                    self::assertSame([0.0, 0], [$way->sessions[0]->bed, $way->sessions[0]->stands], 'the first is for the water');
+                }
+            }
+        }
+    }
+
+    public function testWaterThatNobodyReadIsChangedALittleFirst(): void
+    {
+        $way = CatchUp::plan(null, 20.0, 0.0, 0.4, 3, 0.0, 0, false);
+        self::assertSame([0.15, 0.4], array_map(static fn(CatchUpSession $session): float => $session->change, $way->sessions));
+        self::assertNull($way->sessions[1]->after);
+    }
+
+    public function testWithoutAGoalThereIsNoWay(): void
+    {
+        $this->expectException(RhythmFault::class);
+        CatchUp::plan(80.0, 0.0, 0.0, 0.3, 3, 0.0, 0, false);
+    }
+}

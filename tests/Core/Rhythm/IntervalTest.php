@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Rhythm;
+
+use Cresco\Core\Rhythm\Comes;
+use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Rhythm\Interval;
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Rhythm\Lateness;
+use Cresco\Core\Rhythm\RhythmFault;
+use Cresco\Core\Rhythm\Stock;
+use Cresco\Core\Work\Task;
+use PHPUnit\Framework\TestCase;
+
+final class IntervalTest extends TestCase
+{
+    public function testItIsTheUsualOneUntilSomethingWasFound(): void
+    {
+        $interval = Interval::learned(7, []);
+        self::assertSame([7, 0], [$interval->days(), $interval->count()]);
+        // Two tanks of three within a factor of one and a half: eight of ten within 1.68.
+        self::assertSame([4, 12], $interval->band());
+    }
+
+    public function testPanesFoundHalfCoveredComeSooner(): void
+    {
+        // By hand: w = 0.35^2/0.405^2 = 0.7468; ln 7 and three times ln 4.9 weigh to (0.7468*1.9459 + 3*1.5892)/3.7468 = 1.6603, e^ is 5.26.
+        $much = Interval::learned(7, [[7.0, Found::Much, 1.0], [7.0, Found::Much, 8.0], [7.0, Found::Much, 15.0]]);
+        self::assertSame(5, $much->days());
+        self::assertEqualsWithDelta(5.26, exp($much->log->value), 0.01);
+        self::assertGreaterThan(8, Interval::learned(7, [[7.0, Found::Little, 1.0], [7.0, Found::Little, 8.0]])->days());
+        self::assertSame(7, Interval::learned(7, [[7.0, Found::Expected, 1.0]])->days());
+    }
+
+    public function testTheMoreWasFoundTheLessTheUsualCounts(): void
+    {
+        $turns = array_map(static fn(int $n): array => [20.0, Found::Expected, (float) $n], range(1, 12));
+        self::assertSame(19, Interval::learned(7, $turns)->days());
+        self::assertLessThan(17, Interval::learned(7, array_slice($turns, 0, 2))->days());
+    }
+
+    public function testOneWildTurnAmongManyIsSetAside(): void
+    {
+        $turns = array_map(static fn(int $n): array => [7.0, Found::Expected, (float) $n], range(1, 6));
+        $interval = Interval::learned(7, [...$turns, [200.0, Found::Expected, 9.0]]);
+        self::assertSame(7, $interval->days());
+        self::assertSame([9.0], $interval->log->aside);
+    }
+
+    public function testItsWorkingComesToTheSameDays(): void
+    {
+        $interval = Interval::learned(7, [[5.0, Found::Much, 1.0], [9.0, Found::Expected, 2.0]]);
+        self::assertEqualsWithDelta(exp($interval->log->value), $interval->working('x')->value('days'), 1e-9);
+        self::assertEqualsWithDelta(7.0, Interval::learned(7, [])->working('x')->value('days'), 1e-9);
+    }
+
+    public function testAJobThatComesAfterNoDaysIsAFault(): void
+    {
+        $this->expectException(RhythmFault::class);
+        Interval::learned(0, []);
+    }
+
+    public function testEveryTaskOfASessionIsAKindOfJobThatNamesIt(): void
+    {
+        foreach (Task::cases() as $task) {
+            self::assertSame($task->value, $task->kind()->task);
+            self::assertSame($task->kind()->days, $task->days());
+        }
+        self::assertSame([7, 28, 14], [Task::Glass->days(), Task::Media->days(), Task::Vacuum->days()]);
+    }
+
+    public function testWhatEndangersAnimalsWaitsLeast(): void
+    {
+        self::assertSame([1.0, 4.0, 8.0], array_map(static fn(Lateness $grade): float => $grade->aDay(), Lateness::cases()));
+        self::assertSame(Lateness::Endangers, JobKinds::of('impeller')->lateness);
+        self::assertSame(Lateness::Harms, JobKinds::of('change')->lateness);
+        self::assertSame(Lateness::Looks, JobKinds::of('glass')->lateness);
+        self::assertSame(Comes::Expiry, JobKinds::of('reagents')->comes);
+        self::assertSame('own', JobKinds::of('no such kind')->key);
+        self::assertGreaterThanOrEqual(18, count(JobKinds::offered()));
+        self::assertGreaterThanOrEqual(27, count(array_filter(JobKinds::all(), static fn(JobKind $kind): bool => $kind->atTank)));
+    }
+
+    public function testAWeeklyJobMayBeTwoDaysEarlyAndWaitsFour(): void
+    {
+        self::assertSame([2, 4], [JobKinds::of('glass')->daysEarly(), JobKinds::of('glass')->daysLate()]);
+        self::assertSame([6, 10], [JobKinds::of('glass')->daysEarly(20.0), JobKinds::of('glass')->daysLate(20.0)]);
+        self::assertSame(1, JobKinds::of('after')->daysLate());
+    }
+
+    public function testStockIsOrderedSoThatItIsThereInTimeWithTwoDaysInHand(): void
+    {
+        $food = new Stock(20.0, 7.0, 5);
+        self::assertSame([20, 13], [$food->lasts(), $food->orderIn()]);
+        self::assertSame(13.0, $food->working('x', 'g')->value('order'));
+        self::assertSame(-7, (new Stock(0.0, 1.0, 5))->orderIn());
+        self::assertNull((new Stock(5.0, 0.0, 5))->orderIn());
+        $this->expectException(RhythmFault::class);
+        new Stock(-1.0, 1.0, 5);
+    }
+}

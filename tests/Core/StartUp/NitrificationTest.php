@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\StartUp;
+
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\StartUp\Expected;
+use Cresco\Core\StartUp\Nitrification;
+use Cresco\Core\StartUp\Phases;
+use Cresco\Core\StartUp\Ready;
+use Cresco\Core\StartUp\Source;
+use Cresco\Core\StartUp\StartUpFault;
+use Cresco\Core\StartUp\Way;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Data;
+use Tests\Core\Row;
+
+final class NitrificationTest extends TestCase
+{
+    /** @return iterable<int, array{Row}> */
+    public static function rows(): iterable
+    {
+        foreach (Data::rows('nitrification') as $row) {
+            yield [$row];
+        }
+    }
+
+    #[DataProvider('rows')]
+    public function testItGoesAsAStiffSolverFindsIt(Row $row): void
+    {
+        // The parameters are those of the published rows.
+        self::assertSame([$row->number('muA'), $row->number('muB'), $row->number('KA'), $row->number('YA'), $row->number('YB'), $row->number('b')], [...Nitrification::GROWTH, Nitrification::HALF[0], ...Nitrification::YIELD, Nitrification::DECAY]);
+        $model = new Nitrification($row->number('S'), $row->number('U'), [$row->number('XA0'), $row->number('XB0')], $row->number('T'), $row->number('pH'));
+        $course = $model->course(43);
+
+        self::assertEqualsWithDelta($row->number('factor'), $model->factor(), 1e-5);
+        self::assertEqualsWithDelta($row->number('peak_ammonia_day'), $course->ammonia->day, 0.15);
+        self::assertEqualsWithDelta($row->number('peak_nitrite_day'), $course->nitrite->day, 0.15);
+        self::assertEqualsWithDelta($row->number('peak_nitrite_mgN_L'), $course->nitrite->value, 0.01 * $row->number('peak_nitrite_mgN_L'));
+        foreach ($row->numbers('days') as $i => $day) {
+            $point = $course->points[(int) $day];
+            foreach (['ammonia' => $point->ammonia, 'nitrite' => $point->nitrite, 'nitrate' => $point->nitrate, 'plants' => $point->plants] as $name => $value) {
+                $expected = $row->numbers($name.'_mgN_L')[$i];
+                self::assertEqualsWithDelta($expected, $value, max(0.01, 0.01 * $expected), $name.' on day '.$day);
+            }
+        }
+    }
+
+    public function testNoNitrogenIsLostOverChangesAndDoses(): void
+    {
+        $course = (new Nitrification(0.3, 0.1, bed: 1.0))->course(40, [7 => 0.5, 14 => 0.9], [3 => 2.0, 20 => 1.0]);
+        foreach ($course->points as $point) {
+            self::assertEqualsWithDelta($point->day === 0 ? 1.0 : $point->given, $point->sum(), 1e-9, 'day '.$point->day);
+        }
+    }
+
+    public function testEachMolOfNitrogenTakesTwoEquivalentsAndWithoutThemItStands(): void
+    {
+        $model = new Nitrification(0.3, 0.0, [0.05, 0.02], alkalinity: 1.0);
+        $course = $model->course(20);
+        $point = $course->points[20];
+        // What is no longer ammonia was oxidised: two equivalents for each 14.007 mg.
+        self::assertEqualsWithDelta(1.0 - 2.0 * (0.3 * 20 - $point->ammonia) / 14.007, $point->alkalinity, 1e-9);
+        $soft = (new Nitrification(0.3, 0.0, [0.05, 0.02], alkalinity: 0.1))->course(60)->points[60];
+        self::assertGreaterThan(10.0, $soft->ammonia, 'it stands still once the buffer is gone');
+        self::assertGreaterThan(0.0, $soft->alkalinity);
+        self::assertLessThan(1.0, (new Nitrification(0.3, 0.0, [0.05, 0.02], alkalinity: 6.0))->course(60)->points[60]->ammonia);
+    }
+
+    public function testASeededFilterIsThroughWeeksEarlier(): void
+    {
+        $bare = (new Nitrification(0.3))->course(60)->nitrite;
+        $seeded = (new Nitrification(0.3, 0.0, Nitrification::SEEDED))->course(60)->nitrite;
+        self::assertGreaterThan(10.0, $bare->day - $seeded->day);
+        self::assertLessThan(0.4 * $bare->value, $seeded->value);
+    }
+
+    public function testReadingsMoveWhatIsExpected(): void
+    {
+        $model = new Nitrification(0.3);
+        $before = Expected::of($model, [], 60);
+        self::assertGreaterThan($before->nitritePeak[0], $before->nitritePeak[1]);
+        // A tank that runs with three times the bacteria and grows a tenth faster than is held usual.
+        $true = (new Nitrification(0.3, 0.0, [0.003, 0.0009], pace: 1.1))->course(60);
+        $read = [];
+        foreach ([4, 7, 10, 13] as $day) {
+            $read[] = [(float) $day, 'ammonia', new Normal($true->points[$day]->ammonia, 0.1)];
+            $read[] = [(float) $day, 'nitrite', new Normal($true->points[$day]->nitrite, 0.1)];
+        }
+        $after = Expected::of($model, $read, 60);
+        self::assertEqualsWithDelta($true->nitrite->day, $after->nitritePeak[1], 2.5);
+        self::assertLessThan($before->nitritePeak[1] - 2.0, $after->nitritePeak[1]);
+        self::assertLessThan($before->nitritePeak[2] - $before->nitritePeak[0], $after->nitritePeak[2] - $after->nitritePeak[0], 'and it is known better');
+        self::assertLessThan(1.2, $after->factors[0]);
+        self::assertGreaterThan(1.2, $after->factors[2]);
+    }
+
+    /** @return iterable<string, array{list<array{float, float, float}>, array<int, float>, bool, string}> */
+    public static function readings(): iterable
+    {
+        yield 'nothing read' => [[], [], false, 'not_read'];
+        yield 'nitrite still there' => [[[20.0, 0.0, 1.2]], [], false, 'not_clear'];
+        yield 'clear once' => [[[20.0, 0.5, 1.2], [30.0, 0.0, 0.0]], [], false, 'once'];
+        yield 'clear twice, hours apart' => [[[20.0, 0.5, 1.2], [30.0, 0.0, 0.0], [30.3, 0.0, 0.0]], [], false, 'once'];
+        yield 'clear twice, a day apart' => [[[20.0, 0.5, 1.2], [30.0, 0.0, 0.0], [31.0, 0.05, 0.0]], [], true, 'twice'];
+        yield 'clear on the first days, when nothing has grown' => [[[1.0, 0.0, 0.0], [2.0, 0.0, 0.0]], [], false, 'too_early'];
+        yield 'never anything, but for weeks' => [[[9.0, 0.0, 0.0], [16.0, 0.0, 0.0]], [], true, 'twice'];
+        yield 'a dose of 1.5 gone within a day' => [[[20.0, 0.5, 1.2], [31.0, 0.05, 0.0]], [30 => 1.5], true, 'dose_gone'];
+        yield 'a dose too small to tell' => [[[20.0, 0.5, 1.2], [31.0, 0.05, 0.0]], [30 => 0.5], false, 'once'];
+        yield 'a dose that took three days' => [[[20.0, 0.5, 1.2], [33.0, 0.05, 0.0]], [30 => 1.5], false, 'once'];
+    }
+
+    /**
+     * @param list<array{float, float, float}> $readings
+     * @param array<int, float>                $doses
+     */
+    #[DataProvider('readings')]
+    public function testItIsReadyByReadingsAlone(array $readings, array $doses, bool $isReady, string $why): void
+    {
+        $ready = Ready::of($readings, $doses);
+        self::assertSame([$isReady, $why], [$ready->isReady, $ready->why]);
+    }
+
+    public function testYoungSoilIsChangedHalfDailyThenLessOrLeftToItsBacteria(): void
+    {
+        $plenty = array_map(static fn(int $day): float => Phases::change(Way::Planted, Source::Soil, $day, true), range(1, 21));
+        self::assertSame([7, 4, 2], [count(array_filter(array_slice($plenty, 0, 7))), count(array_filter(array_slice($plenty, 7, 7))), count(array_filter(array_slice($plenty, 14, 7)))]);
+        self::assertSame(0.3, Phases::change(Way::Planted, Source::Soil, 7, false));
+        self::assertSame(0.0, Phases::change(Way::Dark, Source::Soil, 7, true));
+    }
+
+    public function testDiatomsAreLikelyFromTheSecondToTheEighthWeekOfLightAndFishComeLast(): void
+    {
+        foreach (Way::cases() as $way) {
+            $phases = Phases::of($way);
+            $of = [];
+            foreach ($phases as $phase) {
+                $of[$phase->key] = $phase;
+            }
+            self::assertArrayHasKey('diatoms', $of);
+            self::assertArrayHasKey('fish', $of);
+            if ($way === Way::Planted) {
+                self::assertSame([2, 8], [$of['diatoms']->from, $of['diatoms']->until]);
+                self::assertLessThan($of['fish']->from, $of['grazers']->from);
+                self::assertTrue($of['diatoms']->isIn(8));
+                self::assertFalse($of['diatoms']->isIn(9));
+            }
+        }
+    }
+
+    public function testWhatCannotBeIsAFault(): void
+    {
+        $this->expectException(StartUpFault::class);
+        new Nitrification(-1.0);
+    }
+}
