@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcidController;
 use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AnalysisController;
+use App\Http\Controllers\AnimalController;
 use App\Http\Controllers\AssumedController;
 use App\Http\Controllers\Auth\ForgotPasswordController;
 use App\Http\Controllers\Auth\ResetPasswordController;
@@ -14,6 +15,7 @@ use App\Http\Controllers\BareController;
 use App\Http\Controllers\BatchController;
 use App\Http\Controllers\BedController;
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CatchUpController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\ChangedController;
 use App\Http\Controllers\ChoreController;
@@ -44,6 +46,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StandController;
+use App\Http\Controllers\StartController;
 use App\Http\Controllers\StoreController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SurplusController;
@@ -51,9 +54,9 @@ use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
 use App\Http\Controllers\WeekController;
+use App\Http\Middleware\StartSession;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
-use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
@@ -61,15 +64,15 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 Route::get('/bare', BareController::class);
 
 // For a calendar program, which has no account but the secret in the address.
-Route::get('/calendar/{secret}.ics', [WeekController::class, 'feed'])->middleware('throttle:60,1')
+Route::get('/calendar/{secret}.ics', [WeekController::class, 'feed'])->middleware('throttle:60,1,feed')
     ->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class]);
 
 // For a helper, who has none either.
-Route::middleware('throttle:120,1')->prefix('/help/{secret}')->group(function (): void {
+Route::middleware('throttle:120,1,help')->prefix('/help/{secret}')->group(function (): void {
     Route::get('/', [HelpController::class, 'show']);
     Route::post('/jobs/{ask}', [HelpController::class, 'tick']);
-    Route::post('/readings', [HelpController::class, 'read'])->middleware('throttle:20,1');
-    Route::post('/photo', [HelpController::class, 'photo'])->middleware('throttle:10,1');
+    Route::post('/readings', [HelpController::class, 'read'])->middleware('throttle:20,1,help-read');
+    Route::post('/photo', [HelpController::class, 'photo'])->middleware('throttle:10,1,help-photo');
 });
 
 Route::middleware('guest')->group(function (): void {
@@ -220,6 +223,20 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1');
             Route::post('/food-spells', [FoodController::class, 'spell']);
             Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
+        });
+        Route::get('/catch-up', CatchUpController::class);
+        Route::get('/start', [StartController::class, 'show']);
+        Route::get('/animals', [AnimalController::class, 'index']);
+        Route::get('/arrival', [AnimalController::class, 'arrival']);
+        Route::middleware('can:update,tank')->group(function (): void {
+            Route::post('/start', [StartController::class, 'store']);
+            Route::post('/start/doses', [StartController::class, 'dose']);
+            Route::delete('/start', [StartController::class, 'destroy']);
+            Route::post('/animals', [AnimalController::class, 'store']);
+            Route::post('/animals/{animal}', [AnimalController::class, 'note']);
+            Route::delete('/animals/{animal}', [AnimalController::class, 'destroy']);
+            Route::post('/arrivals', [AnimalController::class, 'arrived']);
+            Route::post('/arrivals/{arrival}', [AnimalController::class, 'release']);
         });
         Route::get('/needs', [NeedsController::class, 'show']);
         Route::put('/needs', [NeedsController::class, 'update'])->can('update', 'tank');

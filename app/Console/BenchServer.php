@@ -18,6 +18,9 @@ final class BenchServer
 
     private string $cookies = '';
 
+    /** Of its forms. */
+    private string $token = '';
+
     /** @param resource $process */
     private function __construct(
         private readonly string $url,
@@ -80,6 +83,9 @@ final class BenchServer
         if ($status !== 302) {
             throw new RuntimeException("The demo keeper could not enter ($status).");
         }
+        [$page] = $this->fetch('/jobs');
+        preg_match('/name="_token" value="([^"]+)"/', $page, $token);
+        $this->token = $token[1] ?? '';
     }
 
     /**
@@ -89,11 +95,18 @@ final class BenchServer
      */
     public function request(string $path, bool $isPart, int $times): array
     {
+        $isPost = str_starts_with($path, 'POST ');
+        $path = $isPost ? substr($path, 5) : $path;
         $all = curl_multi_init();
         $taken = [];
         $started = 0;
-        $add = function () use ($all, $path, $isPart, &$started): void {
-            curl_multi_add_handle($all, $this->handle($path, $isPart ? ['HX-Request: true'] : []));
+        $add = function () use ($all, $path, $isPart, $isPost, &$started): void {
+            $handle = $this->handle($path, $isPart ? ['HX-Request: true'] : []);
+            if ($isPost) {
+                // What is asked after it is another page.
+                curl_setopt_array($handle, [CURLOPT_POSTFIELDS => http_build_query(['_token' => $this->token]), CURLOPT_FOLLOWLOCATION => false]);
+            }
+            curl_multi_add_handle($all, $handle);
             ++$started;
         };
         while ($started < min($times, self::AT_ONCE)) {
@@ -109,7 +122,7 @@ final class BenchServer
                 }
                 $status = curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
                 $hops = curl_getinfo($handle, CURLINFO_REDIRECT_COUNT);
-                if ($status !== 200 || str_contains((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), 'sign-in')) {
+                if ($status !== ($isPost ? 302 : 200) || str_contains((string) curl_getinfo($handle, CURLINFO_EFFECTIVE_URL), 'sign-in')) {
                     throw new RuntimeException("$path answered $status.");
                 }
                 $taken[] = (curl_getinfo($handle, CURLINFO_TOTAL_TIME)) / (1 + (is_int($hops) ? $hops : 0));

@@ -109,10 +109,11 @@ final class AgendaOf
      * @param iterable<Tank>                    $tanks
      * @param array<int, CarbonImmutable|null>  $changed when the water of each was last changed
      * @param array<int, Planting>              $plantings of those that have plants
+     * @param bool                              $chores    whether jobs that keepers set up are among them
      *
      * @return array<int, Agenda>
      */
-    public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = []): array
+    public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = [], bool $chores = true): array
     {
         $dues = $byId = [];
         foreach ($tanks as $tank) {
@@ -123,8 +124,8 @@ final class AgendaOf
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
             $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $every[$id] ?? [])->all];
         }
-        foreach (self::chores(array_keys($dues), $show) as $id => $chores) {
-            $dues[$id] = [...$dues[$id], ...$chores];
+        foreach ($chores ? self::chores(array_keys($dues), $show) : [] as $id => $set) {
+            $dues[$id] = [...$dues[$id], ...$set];
         }
         foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
             $dues[$id] = [...$dues[$id], ...$melting];

@@ -52,7 +52,7 @@ final class JobsOf
         }
         $ids = array_keys($tanks);
         $plantings = array_filter(array_map(PlantingOf::orNone(...), $tanks));
-        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings);
+        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings, false);
         $sheets = $this->sheets($ids);
         $minutes = $this->changeMinutes($ids);
         $jobs = [];

@@ -16,18 +16,20 @@ use Cresco\Core\StartUp\Way;
  * @property Way $way
  * @property CarbonImmutable $begun_on in the keeper's calendar
  * @property Source $source of its ammonia
- * @property float|null $dosed mg/L of nitrogen that is given at a time
- * @property CarbonImmutable|null $ready_at
+ * @property array<string, float> $doses mg/L of nitrogen that was given, by day of the keeper's calendar
+ * @property bool $plenty whether young soil is changed as much as the one school does
  */
 final class StartUp extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['way', 'begun_on', 'source', 'dosed', 'ready_at'];
+    protected $fillable = ['way', 'begun_on', 'source', 'doses', 'plenty'];
+
+    protected $attributes = ['doses' => '[]', 'plenty' => true];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'way' => Way::class, 'begun_on' => 'immutable_date:Y-m-d', 'source' => Source::class, 'dosed' => 'float', 'ready_at' => 'immutable_datetime'];
+        return ['tank_id' => 'integer', 'way' => Way::class, 'begun_on' => 'immutable_date:Y-m-d', 'source' => Source::class, 'doses' => 'array', 'plenty' => 'boolean'];
     }
 }

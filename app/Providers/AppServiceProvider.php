@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Http\Middleware\QuietSession;
 use App\Http\WholeSessions;
 use App\Models\Analysis;
 use App\Models\Batch;
@@ -24,15 +23,11 @@ use App\Policies\OwnerPolicy;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\Notifications\ResetPassword;
-use Illuminate\Contracts\Cache\Factory;
-use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Pagination\Paginator;
-use Illuminate\Session\Middleware\StartSession;
-use Illuminate\Session\SessionManager;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -42,11 +37,6 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    public function register(): void
-    {
-        $this->app->singleton(StartSession::class, static fn(Application $app): QuietSession => new QuietSession($app->make(SessionManager::class), static fn(): Factory => $app->make(Factory::class)));
-    }
-
     public function boot(): void
     {
         $this->moveTheClock();

@@ -20,6 +20,7 @@ use App\Models\DosePlan;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
+use App\Models\StartUp;
 use App\Models\SwitchTick;
 use App\Models\Tank;
 use App\Models\Treatment;
@@ -29,6 +30,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand;
 use Cresco\Core\Rhythm\Agenda;
+use Cresco\Core\Rhythm\CatchUp;
 use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Builder;
@@ -52,7 +54,7 @@ final readonly class Round
     public static function of(Keeper $keeper): array
     {
         /** @var Collection<int, Tank> $tanks */
-        $tanks = $keeper->tanks()->with('devices')->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
+        $tanks = $keeper->tanks()->with('devices')->with('startUp')->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
         $waters = TankWater::ofMany($tanks, parameters: Parameter::ofAnimals());
         foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
@@ -98,13 +100,15 @@ final readonly class Round
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
-        $concerns = ConcernLine::urgent($water, $show);
+        $start = $tank->startUp;
+        // Where nobody lives yet, ammonia is what bacteria live on.
+        $concerns = $start === null ? ConcernLine::urgent($water, $show) : [];
         $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
         $melting = count(AgendaOf::meltingNow($agenda));
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
-        [$rank, $head, $why, $act, $url] = self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
+        [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
@@ -163,8 +167,10 @@ final readonly class Round
         if ($open !== null && !$later) {
             return self::openSheet($open, $show);
         }
+        $over = $agenda->of(Agenda::CHANGE)?->over() ?? 0;
+        $isNeglected = $over > 0 && CatchUp::isNeglected($tank->routine_days + $over, $tank->routine_days);
         if ($worst?->urgency === Urgency::Today) {
-            return [RoundStrip::TODAY, $worst->head, $worst->why, 'Plan the change', $base.'/change'];
+            return [RoundStrip::TODAY, $worst->head, $worst->why, $isNeglected ? (string) __('catch_up.act') : 'Plan the change', $base.($isNeglected ? '/catch-up' : '/change')];
         }
         if ($after !== null && $after->run->finished_at !== null) {
             return [RoundStrip::CHECK, $after->job->title(), 'After the session of '.$show->day($after->run->finished_at).': '.lcfirst($after->job->lines()[0]), 'Look in', '/runs/'.$after->run_id.'/after/'.$after->job->value];
@@ -190,6 +196,9 @@ final readonly class Round
         $days = -($change?->over() ?? 0);
         if ($days > 0 && $worst?->urgency === Urgency::Next) {
             return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', 'Plan the change', $base.'/change'];
+        }
+        if ($isNeglected) {
+            return [RoundStrip::LATE, $rhythm, (string) __('catch_up.why'), (string) __('catch_up.act'), $base.'/catch-up'];
         }
         if ($days <= 0) {
             return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->head.': '.lcfirst($worst->why) : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
@@ -233,6 +242,14 @@ final readonly class Round
         $floating = array_filter($cut, static fn(Stand $stand): bool => $stand->floats());
 
         return [...(count($floating) < count($cut) ? [Task::Trim] : []), ...($floating === [] ? [] : [Task::Floaters])];
+    }
+
+    /** @return array{int, string, string, string, string} a tank that is being started */
+    private static function start(Tank $tank, StartUp $start): array
+    {
+        $page = new StartPage($tank, $start);
+
+        return [$page->known?->ready->isReady === true ? RoundStrip::DUE : ($page->asks() ? RoundStrip::CHECK : RoundStrip::CALM), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$tank->id.'/start'];
     }
 
     /**

@@ -77,20 +77,48 @@ final class WeekPage
         return $this->week->known->tanks[$id] ?? null;
     }
 
-    /** @return list<array{day: int, label: string, cost: string, here: bool}> days to which a job may go, with what that costs */
+    /** @return list<array{day: int, date: string, label: string, cost: string, here: bool}> days to which a job may go, with what that costs */
     public function moves(Foreseen $job): array
     {
-        $at = $this->week->placement->day($job->id);
+        $at = (int) $this->week->placement->day($job->id);
         $moves = [];
-        for ($day = max(0, min((int) $at, $job->due) - self::DAYS); $day <= min(JobsOf::DAYS - 1, max((int) $at, $job->due) + self::DAYS); ++$day) {
-            $more = $day === $at ? null : $this->week->placement->ifMoved($job->id, $day);
-            $moves[] = [
-                'day' => $day, 'label' => $this->week->today->addDays($day)->format('D j M'), 'here' => $day === $at,
-                'cost' => $more === null ? (string) __('week.cost.here') : WeekWords::cost($job, $day, $more, $this->week->habits->setUp),
-            ];
+        for ($day = max(0, min($at, $job->due) - self::DAYS); $day <= min(JobsOf::DAYS - 1, max($at, $job->due) + self::DAYS); ++$day) {
+            [$date, $label] = $this->dates()[$day];
+            $moves[] = ['day' => $day, 'date' => $date, 'label' => $label, 'here' => $day === $at, 'cost' => $day === $at ? (string) __('week.cost.here') : $this->cost($job, $day)];
         }
 
         return $moves;
+    }
+
+    /** @var array<string, string> words of what it costs, which are the same for many */
+    private array $words = [];
+
+    private function cost(Foreseen $job, int $day): string
+    {
+        $more = $this->week->placement->ifMoved($job->id, $day);
+        if ($more === null) {
+            return '';
+        }
+        $key = $job->kind->lateness->value.' '.($day > 0 ? $day - $job->due : min(0, $day - $job->due)).' '.$more->minutesOver().' '.$more->minutes();
+
+        return $this->words[$key] ??= WeekWords::cost($job, $day, $more, $this->week->habits->setUp);
+    }
+
+    /** @var list<array{string, string}>|null */
+    private ?array $dates = null;
+
+    /** @return list<array{string, string}> each day as 2026-03-01 and as Sun 1 Mar */
+    public function dates(): array
+    {
+        if ($this->dates === null) {
+            $this->dates = [];
+            for ($day = 0; $day < JobsOf::DAYS; ++$day) {
+                $at = $this->week->today->addDays($day);
+                $this->dates[] = [$at->format('Y-m-d'), $at->format('D j M')];
+            }
+        }
+
+        return $this->dates;
     }
 
     /** @param list<Foreseen> $jobs the page on which they are planned as one session */
@@ -114,7 +142,7 @@ final class WeekPage
             default => match ($jobs[0]->kind->key) {
                 JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$jobs[0]->of,
                 'capsules' => '/tanks/'.$tank.'/food',
-                'quarantine' => '/tanks/'.$tank.'/arrivals/'.$jobs[0]->of,
+                'quarantine' => '/tanks/'.$tank.'/animals',
                 'test', 'count' => '/tanks/'.$tank.($jobs[0]->kind->key === 'test' ? '/read' : '/animals'),
                 default => null,
             },
@@ -130,6 +158,9 @@ final class WeekPage
         return $lines;
     }
 
+    /** @var array<int, array<int, float>> litres of each water in a litre of one, by that one */
+    private array $drawn = [];
+
     /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}> */
     private function changes(): array
     {
@@ -142,8 +173,12 @@ final class WeekPage
                 }
                 $first = UsualWater::of($tank);
                 $second = $tank->second_water_id === null ? 0.0 : $tank->second_share;
-                $drawn = WaterDrawn::plus($this->week->keeper, [], $first->id, $job->litres * (1.0 - $second));
-                $drawn = $tank->second_water_id === null ? $drawn : WaterDrawn::plus($this->week->keeper, $drawn, $tank->second_water_id, $job->litres * $second);
+                $drawn = [];
+                foreach ([[$first->id, 1.0 - $second], ...($tank->second_water_id === null ? [] : [[$tank->second_water_id, $second]])] as [$water, $share]) {
+                    foreach ($this->drawn[$water] ??= WaterDrawn::plus($this->week->keeper, [], $water, 1.0) as $source => $part) {
+                        $drawn[$source] = ($drawn[$source] ?? 0.0) + $job->litres * $share * $part;
+                    }
+                }
                 $changes[] = ['at' => $this->week->begins($day), 'day' => $day, 'tank' => $tank, 'job' => $job, 'waters' => $drawn];
             }
         }

@@ -34,6 +34,9 @@ final readonly class Arrival
     /** Share of the conductivity beyond which an old bag needs a water in between. House default. */
     public const FAR = 0.5;
 
+    /** Litres that a bucket for the drip holds. House default. */
+    private const BUCKET = 10.0;
+
     /** mg/L of carbon dioxide in a closed bag after some hours. House default. */
     public const IN_BAG = 40.0;
 
@@ -80,20 +83,23 @@ final readonly class Arrival
     private static function drip(string $sort, float $bag, float $tank, float $litres, float $off, float $apart, float $allowed): Computation
     {
         // Where pH is what differs, half of the difference is left.
-        $left = $off > $allowed ? $allowed : max(1e-3, $off / 2.0);
         $times = $off > $allowed ? $off / $allowed : ($apart > self::CLOSE[1] ? 2.0 : 1.0);
         $minutes = (float) (self::MOST[$sort] ?? self::MOST['fish']);
+        $times = max(1.0, $times);
+        // What no bucket holds is done in stages: poured off to what it was, and filled again.
+        $stages = (int) max(1, min(8, ceil(log($times) / max(0.1, log(max(2.0, self::BUCKET / $litres))) - 1e-9)));
 
         return Computation::of('How the water drips in')
             ->given('V0', 'water in the bag', new Exact($litres), 'L')
             ->given('EC_bag', 'conductivity in the bag', new Exact($bag), 'µS/cm')
             ->given('EC_tank', 'conductivity in the tank', new Exact($tank), 'µS/cm')
-            ->constant('left', 'difference that they stand, of that of the tank', $left, '×', 'house default')
-            ->constant('times', 'difference now for the one allowed', max(1.0, $times), '×', 'from both conductivities; pH where that differs alone')
+            ->constant('times', 'difference now for the one allowed', $times, '×', 'from both conductivities; pH where that differs alone')
+            ->constant('n', 'stages, so that a bucket holds it', (float) $stages, '', 'house default')
             ->constant('minutes', 'that it takes at most', $minutes, 'min', 'house limit')
-            ->line('V_end = V0 * times', 'water at the end, with all that came in kept', 'L')
-            ->line('EC_end = EC_tank + (EC_bag - EC_tank) * V0 / V_end', 'conductivity at the end', 'µS/cm')
-            ->line('rate = (V_end - V0) / minutes * 60', 'lets in', 'L an hour')
+            ->line('V_end = V0 * times^(1 / n)', 'in the bucket at the end of each stage', 'L')
+            ->line('in = n * (V_end - V0)', 'lets in, in all', 'L')
+            ->line('EC_end = EC_tank + (EC_bag - EC_tank) * (V0 / V_end)^n', 'conductivity at the end', 'µS/cm')
+            ->line('rate = in / minutes * 60', 'lets in', 'L an hour')
             ->line('drops = rate * 20000 / 3600', 'as drops of a twentieth of a mL', 'a second')
             ->note('The difference that is left is the first times V0 / V, whatever the rate: the inflow mixes into a volume that grows.');
     }

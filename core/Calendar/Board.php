@@ -85,6 +85,33 @@ final class Board
         return $this->own[$i][$day] - $this->own[$i][$from] + Placing::OVER * $over + Placing::USED * ($on - $off);
     }
 
+    /**
+     * The same by what it costs for.
+     *
+     * @throws CalendarFault when there is no such job or day
+     */
+    public function more(int $i, int $day): Bill
+    {
+        $this->check($i, $day);
+        $from = $this->days[$i];
+        $job = $this->jobs[$i];
+        if ($day === $from) {
+            return new Bill(0.0, 0.0, 0.0, 0.0);
+        }
+        $setUp = $job->tank === 0 ? 0 : $this->placing->setUp;
+        $off = $job->minutes + ($this->held[$from][$job->tank] === 1 ? $setUp : 0);
+        $on = $job->minutes + (($this->held[$day][$job->tank] ?? 0) === 0 ? $setUp : 0);
+        $there = $this->used[$from] - $this->placing->minutes[$from];
+        $here = $this->used[$day] - $this->placing->minutes[$day];
+
+        return new Bill(
+            $job->late($day) - $job->late($from),
+            $job->early($day) - $job->early($from),
+            Placing::OVER * (max(0, $there - $off) - max(0, $there) + max(0, $here + $on) - max(0, $here)),
+            Placing::USED * ($on - $off),
+        );
+    }
+
     public function cost(): float
     {
         return $this->bill()->total();

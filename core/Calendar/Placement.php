@@ -64,14 +64,8 @@ final readonly class Placement
         if (!isset($this->at[$id]) || !isset($this->placing->minutes[$day])) {
             return null;
         }
-        $i = $this->at[$id];
-        $from = $this->board->days[$i];
-        $before = $this->board->bill();
-        $this->board->move($i, $day);
-        $after = $this->board->bill();
-        $this->board->move($i, $from);
 
-        return $after->less($before);
+        return $this->board->more($this->at[$id], $day);
     }
 
     public function why(string $id): Why

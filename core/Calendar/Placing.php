@@ -26,8 +26,8 @@ final readonly class Placing
     /** Minutes to lay out and clear up at a tank, once a day. House default. */
     public const SET_UP = 15;
 
-    /** Times that it is shaken and descends again. House default. */
-    public const RESTARTS = 20;
+    /** Times that it is shaken and descends again, at least and at most, and pairs of jobs that are looked at in all of them. House defaults. */
+    public const RESTARTS = [4, 20, 45_000];
 
     /** Share of the jobs that are moved in a shake. House default. */
     private const SHAKEN = 0.2;
@@ -59,11 +59,13 @@ final readonly class Placing
 
     /**
      * @param list<Job> $jobs that may begin within the days that there are
-     * @param int       $seed the same one gives the same days
+     * @param int       $seed     the same one gives the same days
+     * @param int|null  $restarts fewer the more jobs there are, when nobody says
      */
-    public function place(array $jobs, int $seed = 1, int $restarts = self::RESTARTS): Placement
+    public function place(array $jobs, int $seed = 1, ?int $restarts = null): Placement
     {
         $jobs = array_values(array_filter($jobs, fn(Job $job): bool => $job->earliest < count($this->minutes)));
+        $restarts ??= (int) max(self::RESTARTS[0], min(self::RESTARTS[1], self::RESTARTS[2] / max(1, count($jobs)) ** 2));
         $board = new Board($this, $jobs);
         $random = new Randomizer(new Mt19937($seed));
         $this->descend($board);

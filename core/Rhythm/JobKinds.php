@@ -62,7 +62,7 @@ final class JobKinds
             new JobKind('litter', 5, 28, Comes::Learned, Lateness::Looks, 0.3, 0.7),
             new JobKind('grading', 20, 21, Comes::Fixed, Lateness::Harms, 0.2, 0.3),
             new JobKind('count', 5, 14, Comes::Fixed, Lateness::Looks, 0.3, 0.5),
-            new JobKind('quarantine', 20, 28, Comes::Fixed, Lateness::Harms, 0.0, 0.5),
+            new JobKind('quarantine', 20, 28, Comes::Fixed, Lateness::Harms, 0.0, 0.5, isOffered: false),
             // Of the household.
             new JobKind('membrane', 20, 730, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false),
             new JobKind('sediment', 15, 180, Comes::Expiry, Lateness::Harms, 0.1, 0.2, atTank: false),

@@ -28,8 +28,8 @@ final readonly class Expected
     /** mg/L N over which slips spread. House default. */
     private const SPAN = 10.0;
 
-    /** Steps a day of the grid: every two hours, of which nobody sees a difference. */
-    private const STEPS = 12;
+    /** Steps a day of the grid: every four hours, of which nobody sees a difference. */
+    private const STEPS = 6;
 
     /**
      * @param list<array{int, array{float, float, float}, array{float, float, float}, array{float, float, float}}> $days day, and the low end, middle and high end of eight in ten cases of ammonia, nitrite and nitrate, mg/L N
@@ -42,13 +42,13 @@ final readonly class Expected
 
     /**
      * @param list<array{float, string, Distribution}> $readings day, "ammonia" or "nitrite", and what was read as mg/L N
-     * @param int                                      $days     1 to 120
+     * @param int                                      $days     1 to 100
      * @param array<int, float>                        $changes  share of the water that is changed, by day
      * @param array<int, float>                        $doses    mg/L N given, by day
      */
     public static function of(Nitrification $model, array $readings, int $days, array $changes = [], array $doses = []): self
     {
-        $days = max(1, min(120, $days));
+        $days = max(1, min(100, $days));
         $runs = $weights = $factors = [];
         foreach (self::NODES as $source) {
             foreach (self::NODES as $pace) {
@@ -87,20 +87,17 @@ final readonly class Expected
         );
     }
 
-    /** Day after the peak of nitrite from which both lie below what kits show; the last day and one where that is not reached. */
+    /** First day after the peak of nitrite on which both lie below what kits show; a day after the last one where that is not reached. */
     private static function low(NitrogenCourse $run): float
     {
         $last = count($run->points) - 1;
-        $day = $last + 1.0;
-        for ($i = $last; $i >= 0; --$i) {
-            if ($run->points[$i]->ammonia > Ready::NEAR_NOTHING || $run->points[$i]->nitrite > Ready::NEAR_NOTHING) {
-                break;
+        for ($day = (int) ceil($run->nitrite->day); $day <= $last; ++$day) {
+            if ($run->points[$day]->ammonia <= Ready::NEAR_NOTHING && $run->points[$day]->nitrite <= Ready::NEAR_NOTHING) {
+                return (float) $day;
             }
-            $day = (float) $i;
         }
 
-        // Before anything has grown there is nothing either.
-        return $day < $run->nitrite->day ? $last + 1.0 : $day;
+        return $last + 1.0;
     }
 
     /** @param list<array{float, string, Distribution}> $readings */

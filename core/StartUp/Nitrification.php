@@ -51,6 +51,7 @@ final readonly class Nitrification
     /** g in a mol of nitrogen. IUPAC 2021. */
     private const NITROGEN = 14.007;
 
+    /** Steps a day: hourly ones, as the published courses were reckoned. */
     private const STEPS_A_DAY = 24;
 
     /** Days that are reckoned at most. House limit. */
@@ -88,6 +89,43 @@ final readonly class Nitrification
     public function factor(): float
     {
         return self::PER_DEGREE ** ($this->celsius - self::AT[0]) * self::byAcidity($this->ph) / self::byAcidity(self::AT[1]);
+    }
+
+    /** The same with another alkalinity at the beginning, meq/L. */
+    public function withAlkalinity(?float $alkalinity): self
+    {
+        return new self($this->source, $this->plants, $this->first, $this->celsius, $this->ph, $alkalinity, $this->pace, $this->bed);
+    }
+
+    /**
+     * meq/L of alkalinity that is used until the end of a day, where there is as much as it takes. Changes bring what they take.
+     *
+     * @param array<int, float> $changes
+     * @param array<int, float> $doses
+     */
+    public function used(int $day, array $changes = [], array $doses = []): float
+    {
+        $plenty = 50.0;
+        $course = $this->withAlkalinity($plenty)->course(max(0, $day), $changes, $doses);
+
+        return $plenty - ($course->points[count($course->points) - 1]->alkalinity ?? $plenty);
+    }
+
+    /**
+     * The day on which alkalinity falls under what bacteria need; null where it does not within so many days, or nobody said what there is.
+     *
+     * @param array<int, float> $changes
+     * @param array<int, float> $doses
+     */
+    public function bufferGone(int $days, array $changes = [], array $doses = []): ?int
+    {
+        foreach ($this->alkalinity === null ? [] : $this->course($days, $changes, $doses)->points as $point) {
+            if (Alkalinity::fromMilliequivalentPerLitre($point->alkalinity ?? 50.0)->degrees() < self::KH_LIMITS) {
+                return $point->day;
+            }
+        }
+
+        return null;
     }
 
     /**

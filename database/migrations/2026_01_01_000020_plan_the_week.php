@@ -132,8 +132,8 @@ return new class extends Migration {
             $table->string('way', 10);
             $table->date('begun_on');
             $table->string('source', 10);
-            $table->double('dosed')->nullable();
-            $table->timestamp('ready_at')->nullable();
+            $table->json('doses');
+            $table->boolean('plenty')->default(true);
         });
         // Animals that are on their way, or in quarantine.
         Schema::create('arrivals', function (Blueprint $table): void {

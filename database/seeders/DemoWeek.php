@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\AskHelper;
+use App\Actions\RecordReadings;
 use App\Models\Chore;
 use App\Models\HelperJob;
 use App\Models\Keeper;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Shape;
 
 /** The rhythm of the demo: the hours of a week, jobs that come again and what was found each time, what runs out, two weeks away with a helper. */
 final class DemoWeek
@@ -24,6 +27,9 @@ final class DemoWeek
         $week->jobs();
         $week->supplies();
         $week->away();
+        $week->animals();
+        $week->start();
+        $week->quarantine();
     }
 
     private function jobs(): void
@@ -88,6 +94,67 @@ final class DemoWeek
                 }
             }
         }
+    }
+
+    /** Lantern is the nursery: each count finds the young that were sorted out, and some that were not seen before. */
+    private function animals(): void
+    {
+        $this->live('Long Meadow', 'rasbora', 'Ember rasboras', [[170, 'counted', 24], [98, 'died', 1], [40, 'counted', 22]]);
+        $this->live('Long Meadow', 'brush_shrimp', null, [[150, 'came', 12]]);
+        $this->live('Ember Shelf', 'bee_shrimp', null, [[180, 'counted', 35], [95, 'counted', 52], [30, 'counted', 71]]);
+        $this->live('Stone Harbour', 'shell_cichlid', null, [[180, 'counted', 9]]);
+        $this->live('Stone Harbour', 'lake_cichlid', null, [[180, 'counted', 6]]);
+        $this->live('Lantern', 'fry', 'Young of the shell dwellers', [[54, 'born', 31], [40, 'counted', 26], [26, 'counted', 24], [12, 'counted', 27], [12, 'went', 6]]);
+    }
+
+    /** @param list<array{int, string, int}> $events days ago, what, how many */
+    private function live(string $tank, string $kind, ?string $name, array $events): void
+    {
+        $animal = $this->tank($tank)->animalKinds()->create(['kind' => $kind, 'name' => $name]);
+        foreach ($events as [$ago, $what, $count]) {
+            $animal->events()->create(['kind' => $what, 'count' => $count, 'day' => $this->today->subDays($ago)->format('Y-m-d')]);
+        }
+    }
+
+    /** A fifth tank, filled and dark, in its third week: nitrite came a few days sooner than was to be expected. */
+    private function start(): void
+    {
+        $tank = $this->bare('Dusk Hollow', 600, 360, 360, AnimalGroup::SoftWaterFish);
+        $tank->startUp()->create(['way' => 'dark', 'source' => 'soil', 'begun_on' => $this->today->subDays(17)->format('Y-m-d'), 'plenty' => false]);
+        $record = new RecordReadings();
+        foreach ([[14, '1-3', '0-0.05', '6.9'], [10, '3-5', '0.05-0.2', '6.9'], [7, '3-5', '0.5-1', '6.8'], [3, '1-3', '2-5', '6.7']] as [$ago, $ammonium, $nitrite, $ph]) {
+            $at = $this->today->subDays($ago)->setTime(19, 30)->utc();
+            $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => $ammonium, 'nitrite' => $nitrite, 'ph' => $ph, 'carbonate_hardness' => '6', 'temperature' => '25'], $at), $at);
+        }
+    }
+
+    /** What came nine days ago stays apart for three more weeks. */
+    private function quarantine(): void
+    {
+        $tank = $this->bare('Low Tub', 500, 300, 250, AnimalGroup::Community);
+        $this->live('Low Tub', 'small_catfish', null, [[9, 'came', 8]]);
+        $tank->arrivals()->create([
+            'what' => 'Eight dwarf armoured catfish', 'group' => 'fish', 'bag' => ['conductivity' => 620.0, 'litres' => 1.2, 'hours' => 3.0], 'way' => 'drip', 'arrived_at' => $this->today->subDays(9)->setTime(17, 0)->utc(),
+            'quarantine_until' => $this->today->addDays(19)->format('Y-m-d'),
+        ]);
+        $record = new RecordReadings();
+        $at = $this->today->subDay()->setTime(8, 0)->utc();
+        $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => '0', 'nitrite' => '0', 'temperature' => '24', 'conductivity' => '340'], $at), $at);
+        $this->chore('Low Tub', 'test', 1, [], 1);
+    }
+
+    private function bare(string $name, float $length, float $depth, float $height, AnimalGroup $animals): Tank
+    {
+        $tank = new Tank([
+            'name' => $name, 'shape' => Shape::Box, 'outer_length' => $length, 'outer_depth' => $depth, 'outer_height' => $height, 'glass' => 6, 'water_below_rim' => 25, 'animals' => $animals, 'fish_height' => 20, 'warmth' => 25,
+            'nitrate_per_day' => 0.2, 'routine_share' => 0.3, 'routine_days' => 7, 'water_id' => $this->keeper->waters()->value('id'), 'started_on' => $this->today->subDays(17)->format('Y-m-d'),
+        ]);
+        $tank->keeper_id = $this->keeper->id;
+        $tank->save();
+        $tank->devices()->create(['kind' => 'heater', 'top' => 90, 'bottom' => $height - 60, 'across' => 8]);
+        $tank->devices()->create(['kind' => 'internal_filter', 'top' => 120, 'bottom' => $height - 20, 'across' => 92]);
+
+        return $tank->fresh() ?? $tank;
     }
 
     private function tick(HelperJob $job, CarbonImmutable $day): void

@@ -10,7 +10,7 @@ return [
         'hardscape' => 'Stones, wood and pipes', 'floaters' => 'Floating plants out and back', 'leaves' => 'Leaves rubbed clean', 'algae' => 'Algae out by hand', 'trim' => 'Trim the plants',
         'vacuum' => 'Vacuum the bed', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse sponge, floss, pre-filter', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Outside of the glass',
         'floss' => 'New floss', 'prefilter' => 'Rinse the pre-filter', 'pipes' => 'Brush pipes and hoses', 'top_up' => 'Top up what evaporated', 'test' => 'Read the water', 'air_stone' => 'New air stone',
-        'carbon' => 'New carbon', 'resin' => 'Resin: renew or refresh', 'impeller' => 'Clean the impeller', 'gas_bottle' => 'CO₂ bottle', 'doser' => 'Fill the doser', 'litter' => 'Leaf litter', 'grading' => 'Sort the young by size',
+        'carbon' => 'New carbon', 'resin' => 'Renew or refresh the resin', 'impeller' => 'Clean the impeller', 'gas_bottle' => 'CO₂ bottle', 'doser' => 'Fill the doser', 'litter' => 'Leaf litter', 'grading' => 'Sort the young by size',
         'count' => 'Count the animals', 'quarantine' => 'End of quarantine: :name', 'membrane' => 'New RO membrane', 'sediment' => 'New sediment stage', 'reagents' => 'New reagents', 'bottles' => 'Make up the bottles', 'own' => 'A job of your own',
     ],
     'at_home' => 'At home', 'days' => '{1} a day|[0,*] :count days',

@@ -22,14 +22,14 @@ export function week() {
         event.dataTransfer.setData('text/plain', held?.dataset.job ?? '');
     });
     days.addEventListener('dragover', (event) => {
-        const day = event.target.closest('.day');
+        const day = event.target.closest('.week-day');
         over(day);
         if (option(day)) {
             event.preventDefault();
         }
     });
     days.addEventListener('drop', (event) => {
-        const there = option(event.target.closest('.day'));
+        const there = option(event.target.closest('.week-day'));
         if (there) {
             event.preventDefault();
             const form = held.querySelector('.move form');

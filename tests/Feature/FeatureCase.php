@@ -10,6 +10,7 @@ use App\Change\PastChange;
 use App\Kept\ForecastRecord;
 use App\Models\Analysis;
 use App\Models\Batch;
+use App\Models\Helper;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Photo;
@@ -179,7 +180,18 @@ abstract class FeatureCase extends TestCase
 
         $inquiry = $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
 
+        $chore = $owner->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => now()]);
+        $helper = new Helper(['tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => now()->format('Y-m-d'), 'until_day' => now()->addDays(5)->format('Y-m-d'), 'reads' => [], 'made_at' => now()]);
+        $helper->keeper_id = $owner->id;
+        $helper->hash = hash('sha256', str_repeat('h', 43).$owner->id);
+        $helper->save();
+        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
+
         return [
+            'chore' => $chore->id, 'away' => $owner->awaySpells()->create(['from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d')])->id, 'helper' => $helper->id,
+            'supply' => $owner->supplies()->create(['name' => 'Food', 'unit' => 'g', 'left' => 20, 'weekly' => 5, 'lead_days' => 5, 'counted_on' => now()->format('Y-m-d')])->id,
+            'animal' => $tank->animalKinds()->create(['kind' => 'tetra'])->id, 'ask' => $helper->jobs()->create(['text' => 'Look', 'every' => 1, 'first_on' => now()->format('Y-m-d')])->id,
+            'arrival' => $tank->arrivals()->create(['what' => 'Eight', 'group' => 'fish', 'bag' => [], 'way' => 'drip', 'arrived_at' => now(), 'quarantine_until' => now()->addDays(9)->format('Y-m-d')])->id, 'secret' => str_repeat('x', 43),
             'inquiry' => $inquiry->id, 'treatment' => $inquiry->treatments()->create(['remedy' => 'hand', 'begun_at' => now(), 'check_on' => now()->format('Y-m-d')])->id,
             'dosePlan' => $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 1, 'starts_on' => now()->format('Y-m-d')])->id,
             'dose' => $tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(), 'day' => now()->format('Y-m-d')])->id,

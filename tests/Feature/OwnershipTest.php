@@ -28,6 +28,9 @@ final class OwnershipTest extends FeatureCase
     /** Routes that anyone may enter. */
     private const OPEN = ['bare', 'sign-in', 'sign-in/demo', 'sign-up', 'password/forgotten', 'password/new/{token}', 'password/new'];
 
+    /** Routes for whoever has the secret in their address. */
+    private const SECRET = ['help/{secret}', 'help/{secret}/jobs/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
+
     /** Routes whose parameter names no record, or one that is looked for only among one's own. */
     private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'settings/pens/{parameter}'];
 
@@ -67,6 +70,10 @@ final class OwnershipTest extends FeatureCase
                 continue;
             }
             foreach ($this->methods($route) as $method) {
+                if (in_array($route->uri(), self::SECRET, true)) {
+                    $this->call($method, $this->fill($route, $records))->assertNotFound();
+                    continue;
+                }
                 $this->call($method, $this->fill($route, $records))->assertRedirect('/sign-in');
             }
         }

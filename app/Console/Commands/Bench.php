@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Console\BenchServer;
 use App\Console\RecipeBench;
+use App\Console\WeekBench;
 use Illuminate\Console\Command;
 
 /**
@@ -36,6 +37,8 @@ final class Bench extends Command
         'trouble, why' => ['/tanks/%d/inquiries/900/why', false, 6.0],
         'trouble, what now' => ['/tanks/%d/inquiries/900/now', false, 6.0],
         'course, three years' => ['/tanks/%d/course?span=1095', false, 6.0],
+        'week, whole page' => ['/week', false, 6.0],
+        'week, a job moved' => ['POST /week/lay?job=1.change&day=%3$s', false, 3.0],
         'round' => ['/', false, 6.0],
         'section' => ['/tanks/%d', false, 6.0],
         'reading' => ['/tanks/%d/read', false, 6.0],
@@ -62,7 +65,7 @@ final class Bench extends Command
             $pages = $this->pages();
             foreach (range(0, (int) $this->option('turns')) as $turn) {
                 foreach ($pages as $name => [$path, $isPart]) {
-                    $url = sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn));
+                    $url = sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn), date('Y-m-d', time() + 86400 * (1 + $turn % 5)));
                     $taken = $server->request($url, $isPart, (int) $this->option('rounds'));
                     // The first turn warms the workers.
                     if ($turn > 0) {
@@ -71,6 +74,8 @@ final class Bench extends Command
                 }
             }
             $this->print($times, $server->peakMegabytes());
+            $weeks = WeekBench::run();
+            $this->line(sprintf('%d weeks of 60 jobs over 28 days: median %.0f ms, slowest %.0f ms (limit 100 ms: %s).', count($weeks), 1000 * self::quantile($weeks, 0.5), 1000 * self::quantile($weeks, 1.0), self::quantile($weeks, 1.0) < 0.1 ? 'held' : 'OVER'));
             $this->printRecipes(RecipeBench::run(), self::quantile(array_merge(...($times['bare framework route'] ?? [])), 0.5));
         } finally {
             $server->stop();

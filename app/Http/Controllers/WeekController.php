@@ -98,7 +98,7 @@ final class WeekController extends Controller
 
     public function back(Request $request, int $away): RedirectResponse
     {
-        $this->keeper($request)->awaySpells()->whereKey($away)->delete();
+        $this->keeper($request)->awaySpells()->whereKey($away)->firstOrFail()->delete();
 
         return redirect('/week')->with('status', __('week.chore.gone'));
     }

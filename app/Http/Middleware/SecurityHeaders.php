@@ -21,7 +21,7 @@ final class SecurityHeaders
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('X-Frame-Options', 'DENY');
-        $response->headers->set('Referrer-Policy', $request->is(...QuietSession::SECRET) ? 'no-referrer' : 'same-origin');
+        $response->headers->set('Referrer-Policy', $request->is(...StartSession::SECRET) ? 'no-referrer' : 'same-origin');
         $response->headers->set('Cache-Control', 'private, no-store');
 
         return $response;

@@ -13,6 +13,9 @@ use Illuminate\Session\Middleware\StartSession as Base;
  */
 final class StartSession extends Base
 {
+    /** Pages whose addresses are secrets. */
+    public const SECRET = ['help/*', 'calendar/*'];
+
     protected function saveSession($request): void
     {
         if (!self::runsBeside($request)) {
@@ -23,5 +26,13 @@ final class StartSession extends Base
     private static function runsBeside(Request $request): bool
     {
         return $request->isMethodSafe() && ($request->headers->get('HX-Request') === 'true' || $request->is('runs/*/state', 'photos/*', 'tanks/*/section.svg'));
+    }
+
+    /** The page that was last stays behind, but none whose address is a secret. */
+    protected function storeCurrentUrl(Request $request, $session): void
+    {
+        if (!$request->is(...self::SECRET)) {
+            parent::storeCurrentUrl($request, $session);
+        }
     }
 }

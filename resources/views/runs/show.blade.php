@@ -98,7 +98,7 @@
             </div>
         @endif
         @if($sheet->asksWhatWasFound())
-        <fieldset class="found"><legend>{{ __('week.found.ask') }}</legend>
+        <fieldset class="found-how"><legend>{{ __('week.found.ask') }}</legend>
             @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<label><input type="radio" name="found" value="{{ $found->value }}"
                 @checked($sheet->step->found === $found) @disabled($done)> <span>{{ __('week.found.'.$found->value) }}</span></label>@endforeach
         </fieldset>

@@ -13,7 +13,9 @@
                 <figcaption>from above, front below</figcaption>
             </figure>
             <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Change the measures</a></p>
-            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li>
+            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/animals">Animals, and a bag that came</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/start">Start-up</a></li><li><a href="/tanks/{{ $page->tank->id }}/catch-up">The way back</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li>
             <li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li>
             <li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li>
             <li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li>

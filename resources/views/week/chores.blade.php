@@ -3,7 +3,8 @@
     <div class="page-head"><h1>All jobs</h1><a class="act quiet" href="/week">To the week</a></div>
     <p class="muted">Changes, cuts and the work of sessions come by themselves. What else comes again is set up here, and gets its day.</p>
     @if($page->chores->isNotEmpty())
-    <div class="table-wrap"><table class="plain chores"><thead><tr><th>Job</th><th>Where</th><th>How often</th><th>Due</th><th></th></tr></thead><tbody>
+    <div class="table-wrap"><table class="plain chores"><thead><tr><th>Job</th><th>Where</th><th>How often</th><th>Due</th><th><span
+        class="visually-hidden">Acts</span></th></tr></thead><tbody>
         @foreach($page->chores as $chore)
         @php($interval = App\Known\ChoresOf::interval($chore))
         <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ App\Known\ChoresOf::minutes($chore) }} min</small></th>
@@ -14,7 +15,7 @@
                     class="muted">{{ __('week.lateness.'.$chore->toKind()->lateness->value) }} when
                 late</small></td>
             <td @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
-            <td><form class="line-form" method="post" action="/jobs/{{ $chore->id }}/done">@csrf
+            <td><form class="act-line" method="post" action="/jobs/{{ $chore->id }}/done">@csrf
                 @if($chore->toKind()->comes === Cresco\Core\Rhythm\Comes::Learned && $chore->every === null)<span>Done, found</span>
                     @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"
                         value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">,

@@ -5,7 +5,7 @@
         href="/helpers/{{ $helper->id }}/print">On paper</a> <a class="act quiet" href="/helpers">Back</a></span></div>
     <p class="lead-line">{{ $helper->from_day->format('j M') }} to {{ $helper->until_day->format('j M') }}:
         {{ __('helper.report.by', ['done' => $count[0], 'asked' => $count[1]]) }}.</p>
-    @if(!$page->isOver())<form class="line-form" method="post" action="/helpers/{{ $helper->id }}">@csrf @method('delete')<button
+    @if(!$page->isOver())<form class="act-line" method="post" action="/helpers/{{ $helper->id }}">@csrf @method('delete')<button
         class="act quiet">Take the link
         back</button></form>@else<p class="muted">{{ __('helper.gone') }}</p>@endif
     @if($page->report() === [])<p>{{ __('helper.report.none') }}</p>@endif

@@ -1,7 +1,7 @@
 @php($show = $page->show)
 @php($last = min($page->from + App\View\WeekPage::DAYS, App\Known\JobsOf::DAYS) - 1)
 <x-layout title="Week" wide>
-<div class="week">
+<div class="week-page">
     <div class="page-head"><h1>Week</h1>
         <span class="acts"><a href="/jobs">All jobs</a> <a href="/supplies">What runs out</a> <a href="/helpers">Going away</a></span></div>
     @if(is_string($feed))
@@ -21,9 +21,9 @@
         <b class="num">{{ $page->week->today->addDays($page->from)->format('D j M') }} to {{ $page->week->today->addDays($last)->format('D j M') }}</b>
         @if($last < App\Known\JobsOf::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">Later</a>@endif
     </nav>
-    <ol class="days" data-week>
+    <ol class="week-days" data-week>
         @foreach($page->days() as $day)
-        <li @class(['day', 'today' => $day->number === 0, 'over' => $day->over() > 0, 'none' => $day->free === 0]) data-day="{{ $day->number }}">
+        <li @class(['week-day', 'today' => $day->number === 0, 'over' => $day->over() > 0, 'none' => $day->free === 0]) data-day="{{ $day->number }}">
             <div class="day-head"><h2>{{ $day->day->format('D j M') }}@if($day->number === 0) <small>today</small>@endif</h2>
                 <svg class="load" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"><rect class="free" width="100" height="6"/><rect
                     class="taken" width="{{ round(100 * $day->share(), 1) }}" height="6"/></svg>
@@ -54,7 +54,7 @@
                             value="{{ $page->week->today->addDays($job->laid)->format('Y-m-d') }}">@endif
                             <label for="to-{{ $loop->parent->parent->iteration }}-{{ $loop->parent->iteration }}-{{ $loop->iteration }}">To</label>
                             <select name="day" id="to-{{ $loop->parent->parent->iteration }}-{{ $loop->parent->iteration }}-{{ $loop->iteration }}">
-                                @foreach($page->moves($job) as $move)<option value="{{ $page->week->today->addDays($move['day'])->format('Y-m-d') }}"
+                                @foreach($page->moves($job) as $move)<option value="{{ $move['date'] }}"
                                     data-to="{{ $move['day'] }}" @selected($move['here'])>{{ $move['label'] }}: {{ $move['cost'] }}</option>@endforeach
                                 @if($job->laid !== null)<option value="">{{ __('week.cost.free') }}</option>@endif
                             </select> <button class="act quiet">Lay it there</button></form>
@@ -98,7 +98,7 @@
     </details>
     <details @if($errors->hasAny(['from_day', 'until_day', 'note', 'file'])) open @endif><summary>Days away, and hours that are taken</summary>
         @foreach($keeper->awaySpells as $away)
-        <form class="line-form" method="post" action="/week/away/{{ $away->id }}">@csrf @method('delete')<span>{{ $away->from_day->format('j M Y') }} to
+        <form class="act-line" method="post" action="/week/away/{{ $away->id }}">@csrf @method('delete')<span>{{ $away->from_day->format('j M Y') }} to
             {{ $away->until_day->format('j M Y') }}@if($away->note): {{ $away->note }}@endif</span> <button class="act quiet">Take out<span
             class="visually-hidden"> the days from {{ $away->from_day->format('j M') }}</span></button></form>
         @endforeach
@@ -116,9 +116,9 @@
     <details><summary>In your calendar program</summary>
         <p>An address for your calendar program: it shows these four weeks, and calls when an RO unit must be started. Whoever has the address can
             read it.</p>
-        <form class="line-form" method="post" action="/week/feed">@csrf<button class="act quiet">{{ $keeper->feed_hash === null ? 'Make the address' :
+        <form class="act-line" method="post" action="/week/feed">@csrf<button class="act quiet">{{ $keeper->feed_hash === null ? 'Make the address' :
             'Make another; the one before works no more' }}</button></form>
-        @if($keeper->feed_hash !== null)<form class="line-form" method="post" action="/week/feed">@csrf @method('delete')<button class="act quiet">Take it
+        @if($keeper->feed_hash !== null)<form class="act-line" method="post" action="/week/feed">@csrf @method('delete')<button class="act quiet">Take it
             back</button></form>@endif
     </details>
     </div>

@@ -93,7 +93,7 @@ final class PlacingTest extends TestCase
         $moved = $days;
         $moved[3] = ($days[3] + 1) % 7;
 
-        self::assertEqualsWithDelta(self::cost($placing, $jobs, $moved) - self::cost($placing, $jobs, $days), $placed->ifMoved('j3', $moved[3])?->total(), 1e-6);
+        self::assertEqualsWithDelta(self::cost($placing, $jobs, array_values($moved)) - self::cost($placing, $jobs, $days), $placed->ifMoved('j3', $moved[3])?->total(), 1e-6);
         self::assertSame($days, array_map(static fn(Job $job): ?int => $placed->day($job->id), $jobs), 'nothing has moved');
         self::assertNull($placed->ifMoved('nowhere', 2));
         self::assertNull($placed->ifMoved('j3', 9));

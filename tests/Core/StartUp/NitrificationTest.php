@@ -69,6 +69,19 @@ final class NitrificationTest extends TestCase
         self::assertLessThan(1.0, (new Nitrification(0.3, 0.0, [0.05, 0.02], alkalinity: 6.0))->course(60)->points[60]->ammonia);
     }
 
+    public function testWhatWasUsedIsPutBackAndTheDayOnWhichBufferRunsOutIsForeseen(): void
+    {
+        $model = new Nitrification(0.3, 0.0, [0.05, 0.02]);
+        // 1.5 meq/L were read on day 10: what was used until then stands before it.
+        $began = $model->withAlkalinity(1.5 + $model->used(10));
+        self::assertEqualsWithDelta(1.5, $began->course(10)->points[10]->alkalinity, 1e-9);
+        $gone = $began->bufferGone(120);
+        self::assertNotNull($gone);
+        // 1.143 meq/L until KH is 1 (0.357 meq/L), at 0.3 mg/L N a day: 8.0 mg/L, 26.7 days.
+        self::assertEqualsWithDelta(10.0 + 1.143 / (2.0 * 0.3 / 14.007), $gone, 2.0);
+        self::assertNull($model->bufferGone(120));
+    }
+
     public function testASeededFilterIsThroughWeeksEarlier(): void
     {
         $bare = (new Nitrification(0.3))->course(60)->nitrite;
@@ -82,6 +95,8 @@ final class NitrificationTest extends TestCase
         $model = new Nitrification(0.3);
         $before = Expected::of($model, [], 60);
         self::assertGreaterThan($before->nitritePeak[0], $before->nitritePeak[1]);
+        // By the row of the solver: 0.06 and 2.6 on day 28, 0.05 and 0.04 on day 35.
+        self::assertEqualsWithDelta(31.5, Expected::of(new Nitrification(0.3, 0.05), [], 60)->readyOn[1], 3.5);
         // A tank that runs with three times the bacteria and grows a tenth faster than is held usual.
         $true = (new Nitrification(0.3, 0.0, [0.003, 0.0009], pace: 1.1))->course(60);
         $read = [];

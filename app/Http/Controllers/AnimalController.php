@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Known\AnimalsOf;
+use App\Models\Animal;
+use App\Models\AnimalEvent;
+use App\Models\EntryKind;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\View\AnimalsPage;
+use App\View\ArrivalPage;
+use App\View\TankLoop;
+use App\View\Words;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\AnimalKinds;
+use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Animals\Quarantine;
+use Cresco\Core\Measure\Parameter;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** Animals of a tank, what came and went, and how a bag is let in. */
+final class AnimalController extends Controller
+{
+    /** Kinds of a tank, events of a kind, arrivals of a tank. House limits. */
+    private const MOST = [60, 2000, 500];
+
+    public function index(Request $request, Tank $tank): View
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $page = new AnimalsPage($tank);
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $page->nitrate()]);
+        }
+
+        return view('animals.index', ['page' => $page, 'tank' => $tank, 'show' => $page->show, 'loop' => TankLoop::of($tank, 'look'), 'isWorkingAsked' => $request->query('working') !== null]);
+    }
+
+    public function store(Request $request, Tank $tank): RedirectResponse
+    {
+        if ($tank->animalKinds()->count() >= self::MOST[0]) {
+            throw ValidationException::withMessages(['kind' => __('animals.most', ['most' => self::MOST[0]])]);
+        }
+        $sizes = $this->keeper($request)->show()->levels();
+        $this->checked($request, [
+            'kind' => ['required', Rule::in(array_keys(AnimalKinds::all()))], 'name' => ['nullable', 'string', 'max:80'], 'length' => ['nullable', $sizes->rule(2.0, 1000.0, 40.0)],
+            'count' => ['required', 'integer', 'min:0', 'max:10000'],
+        ], ['kind' => 'Choose what they are.', 'name' => 'At most 80 letters.', 'count' => 'A number from 0 to 10,000.']);
+        DB::transaction(function () use ($request, $tank, $sizes): void {
+            $animal = $tank->animalKinds()->create(['kind' => $request->string('kind')->toString(), 'name' => $request->string('name')->trim()->toString() ?: null, 'length' => $sizes->parse($request->input('length'))]);
+            if ($request->integer('count') > 0) {
+                $this->write($request, $tank, $animal, CountKind::Counted, $request->integer('count'));
+            }
+        });
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+    }
+
+    /** Some came, went, were born or counted. */
+    public function note(Request $request, Tank $tank, int $animal): RedirectResponse
+    {
+        $one = $tank->animalKinds()->whereKey($animal)->with('events')->firstOrFail();
+        $this->checked($request, ['event' => ['required', Rule::enum(CountKind::class)], 'count' => ['required', 'integer', 'min:0', 'max:10000']], ['event' => 'Choose what happened.', 'count' => 'A number from 0 to 10,000.']);
+        $kind = CountKind::from($request->string('event')->toString());
+        $count = $request->integer('count');
+        $fault = match (true) {
+            $one->events->count() >= self::MOST[1] => __('animals.most', ['most' => self::MOST[1]]),
+            in_array($kind, [CountKind::Died, CountKind::Went], true) && $count > AnimalsOf::count($one) => __('animals.less', ['count' => AnimalsOf::count($one)]),
+            $count === 0 && $kind !== CountKind::Counted => 'A number from 1 on.',
+            default => null,
+        };
+        if ($fault !== null) {
+            throw ValidationException::withMessages(['count' => $fault]);
+        }
+        DB::transaction(fn() => $this->write($request, $tank, $one, $kind, $count));
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+    }
+
+    public function destroy(Tank $tank, int $animal): RedirectResponse
+    {
+        $tank->animalKinds()->whereKey($animal)->firstOrFail()->delete();
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.gone'));
+    }
+
+    private function write(Request $request, Tank $tank, Animal $animal, CountKind $kind, int $count): void
+    {
+        $keeper = $this->keeper($request);
+        $now = CarbonImmutable::now();
+        $animal->events()->save(new AnimalEvent(['kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d')]));
+        $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => (string) __('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
+    }
+
+    /** How a bag is let in; nothing is kept until it was. */
+    public function arrival(Request $request, Tank $tank): View
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper);
+        $bag = $request->query('conductivity') === null ? null : $this->bag($request);
+        $page = new ArrivalPage($tank, $bag);
+        if ($request->header('HX-Request') === 'true' && $request->query('working') !== null) {
+            return view('parts.working', ['working' => $page->working()]);
+        }
+
+        return view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'isWorkingAsked' => $request->query('working') !== null]);
+    }
+
+    public function arrived(Request $request, Tank $tank): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $tank->setRelation('keeper', $keeper);
+        $this->checked($request, ['what' => ['required', 'string', 'max:80'], 'days' => ['nullable', 'integer', 'min:0', 'max:90']], ['what' => 'Say what came.', 'days' => 'Days from 0 to 90.']);
+        $page = new ArrivalPage($tank, $this->bag($request));
+        if ($page->plan === null) {
+            throw ValidationException::withMessages(['conductivity' => __('animals.no_pen')]);
+        }
+        if ($tank->arrivals()->count() >= self::MOST[2]) {
+            throw ValidationException::withMessages(['what' => __('animals.most', ['most' => self::MOST[2]])]);
+        }
+        $now = CarbonImmutable::now();
+        $days = is_numeric($request->input('days')) ? $request->integer('days') : Quarantine::days($page->sort())[0];
+        DB::transaction(function () use ($request, $keeper, $tank, $page, $now, $days): void {
+            $tank->arrivals()->create([
+                'what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => array_filter($page->bag ?? [], is_numeric(...)), 'way' => $page->plan?->means->value, 'arrived_at' => $now,
+                'quarantine_until' => $days === 0 ? null : $keeper->show()->local($now)->addDays($days)->format('Y-m-d'),
+            ]);
+            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => mb_substr((string) __('animals.arrived', ['what' => $request->string('what')->toString(), 'means' => Words::inside($page->title())]), 0, 160), 'happened_at' => $now]);
+        });
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+    }
+
+    /** The end of a quarantine. */
+    public function release(Request $request, Tank $tank, int $arrival): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $one = $tank->arrivals()->whereKey($arrival)->firstOrFail();
+        if ($one->ended_at === null) {
+            $one->update(['ended_at' => CarbonImmutable::now()]);
+            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => mb_substr((string) __('animals.ended', ['what' => $one->what]), 0, 160), 'happened_at' => CarbonImmutable::now()]);
+        }
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+    }
+
+    /**
+     * What was read of a bag, in base units.
+     *
+     * @return array<string, float|string|null>
+     */
+    private function bag(Request $request): array
+    {
+        $show = $this->keeper($request)->show();
+        $this->checked($request, [
+            'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => ['required', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)], 'litres' => ['required', $show->volumes()->rule(0.05, 200.0, 1.5)],
+            'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => ['nullable', new Amount(0, 200, 'mg/L', '0.5')], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
+        ], ['sort' => 'Choose what is in the bag.', 'required' => 'Write a number here.']);
+
+        return [
+            'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)->parse($request->input('conductivity')), 'litres' => $show->volumes()->parse($request->input('litres')),
+            'hours' => Amount::parse($request->input('hours')), 'ammonium' => Amount::parse($request->input('ammonium')), 'ph' => Amount::parse($request->input('ph')),
+        ];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Change\DraftChange;
+use App\Models\Tank;
+use App\View\CatchUpPage;
+use App\View\TankLoop;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The way back from weeks of neglect. */
+final class CatchUpController extends Controller
+{
+    public function __invoke(Request $request, Tank $tank, DraftChange $draft): View|RedirectResponse
+    {
+        $keeper = $this->keeper($request)->loadMissing('waters', 'kits', 'stores');
+        $tank->setRelation('keeper', $keeper)->loadMissing('devices');
+        if ($keeper->waters->isEmpty()) {
+            return redirect('/tanks/'.$tank->id.'/change');
+        }
+
+        return view('tanks.catch-up', ['page' => new CatchUpPage($tank, $draft), 'tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]);
+    }
+}

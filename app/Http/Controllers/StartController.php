@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Tank;
+use App\View\StartPage;
+use App\View\TankLoop;
+use Carbon\CarbonImmutable;
+use Cresco\Core\StartUp\Source;
+use Cresco\Core\StartUp\Way;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+
+/** A tank that is being started. */
+final class StartController extends Controller
+{
+    /** Doses of a start-up at most. House limit. */
+    private const MOST = 120;
+
+    /** mg/L of nitrogen of one dose: least and most. House limits. */
+    private const DOSE = [0.1, 5.0];
+
+    public function show(Request $request, Tank $tank): View
+    {
+        $keeper = $this->keeper($request)->loadMissing('kits');
+        $tank->setRelation('keeper', $keeper);
+
+        return view('start.show', ['page' => new StartPage($tank, $tank->startUp()->first()), 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]);
+    }
+
+    public function store(Request $request, Tank $tank): RedirectResponse
+    {
+        $today = CarbonImmutable::now($this->keeper($request)->timezone);
+        $checked = $this->checked($request, [
+            'way' => ['required', Rule::enum(Way::class)], 'source' => ['required', Rule::enum(Source::class)],
+            'begun_on' => ['required', 'date_format:Y-m-d', 'after:'.$today->subDays(120)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'plenty' => ['nullable', 'boolean'],
+        ], ['way' => 'Choose one.', 'source' => 'Choose one.', 'begun_on' => 'A day that has been, of the last four months.']);
+        $tank->startUp()->updateOrCreate([], ['way' => $checked['way'], 'source' => $checked['source'], 'begun_on' => $checked['begun_on'], 'plenty' => $request->boolean('plenty')]);
+
+        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.kept'));
+    }
+
+    /** Ammonia was given today. */
+    public function dose(Request $request, Tank $tank): RedirectResponse
+    {
+        $start = $tank->startUp()->firstOrFail();
+        $this->checked($request, ['dose' => ['required', 'numeric', 'min:'.self::DOSE[0], 'max:'.self::DOSE[1]]], ['dose' => sprintf('mg/L of nitrogen from %s to %s.', self::DOSE[0], self::DOSE[1])]);
+        if (count($start->doses) >= self::MOST) {
+            throw ValidationException::withMessages(['dose' => __('animals.most', ['most' => self::MOST])]);
+        }
+        $start->update(['doses' => [$this->keeper($request)->show()->local(CarbonImmutable::now())->format('Y-m-d') => (float) $request->float('dose')] + $start->doses]);
+
+        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.dosed'));
+    }
+
+    public function destroy(Tank $tank): RedirectResponse
+    {
+        $tank->startUp()->delete();
+
+        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.gone'));
+    }
+}

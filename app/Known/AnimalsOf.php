@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Animal;
+use App\Models\Tank;
+use Cresco\Core\Animals\AnimalKinds;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Who lives in a tank, and how many of each. */
+final class AnimalsOf
+{
+    /** @return Collection<int, Animal> */
+    public static function tank(Tank $tank): Collection
+    {
+        return $tank->animalKinds()->with('events')->get();
+    }
+
+    /** How many of a kind there are, as what came and went says. */
+    public static function count(Animal $animal): int
+    {
+        $count = 0;
+        foreach ($animal->events as $event) {
+            $count = $event->kind->after($count, $event->count);
+        }
+
+        return $count;
+    }
+
+    /** g of dry food that all of them are given in a day. */
+    public static function food(Tank $tank): float
+    {
+        return self::tank($tank)->sum(static fn(Animal $animal): float => self::count($animal) * AnimalKinds::of($animal->kind)->food($animal->length) / 1000.0);
+    }
+}

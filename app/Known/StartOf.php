@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Reading;
+use App\Models\StartUp;
+use App\Models\Tank;
+use App\Models\WaterChange;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\MassConcentration;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\StartUp\Expected;
+use Cresco\Core\StartUp\Nitrification;
+use Cresco\Core\StartUp\Phases;
+use Cresco\Core\StartUp\Ready;
+use Cresco\Core\StartUp\Way;
+use Illuminate\Support\Facades\Cache;
+
+/** A tank that is being started: what is to be expected of it, and whether it is ready. */
+final class StartOf
+{
+    /** Weeks that are looked ahead over. House default. */
+    public const DAYS = 63;
+
+    /** Hours within which ammonium and nitrite were read together. House default. */
+    private const TOGETHER = 12;
+
+    /** So that what was kept by an older way of reckoning is not shown. */
+    private const VERSION = 1;
+
+    /** @var list<array{float, string, Distribution}> day, what, and mg/L of its nitrogen */
+    public readonly array $readings;
+
+    public readonly Expected $expected;
+
+    public readonly Ready $ready;
+
+    /** Days since it was filled. */
+    public readonly int $day;
+
+    public readonly Nitrification $model;
+
+    /** Day on which KH falls under what bacteria need; null where it does not, or nobody read it. */
+    public readonly ?int $bufferGone;
+
+    /** @var array<int, float> share of the water by day */
+    public readonly array $changes;
+
+    public function __construct(public readonly Tank $tank, public readonly StartUp $start)
+    {
+        $show = $tank->keeper->show();
+        $begun = CarbonImmutable::parse($start->begun_on->format('Y-m-d'), $tank->keeper->timezone);
+        $this->day = max(0, $show->daysSince($begun->setTime(12, 0)));
+        $this->readings = self::read($tank, $begun);
+        $changes = $doses = [];
+        foreach (WaterChange::query()->where('tank_id', $tank->id)->where('changed_at', '>=', $begun)->orderBy('changed_at')->limit(200)->get() as $change) {
+            $day = (int) floor(($change->changed_at->getTimestamp() - $begun->getTimestamp()) / 86400.0);
+            $changes[$day] = 1.0 - (1.0 - ($changes[$day] ?? 0.0)) * (1.0 - max(0.0, min(1.0, $change->share)));
+        }
+        foreach ($start->doses as $date => $dose) {
+            $doses[(int) round(($begun->diffInDays(CarbonImmutable::parse((string) $date, $tank->keeper->timezone))))] = (float) $dose;
+        }
+        $this->changes = $changes;
+        $state = TankWater::of($tank)->state();
+        $days = max(self::DAYS, min(100, $this->day + 21));
+        $model = new Nitrification(
+            $start->source->aDay(),
+            Phases::plants($start->way),
+            $start->way === Way::Seeded ? Nitrification::SEEDED : Nitrification::FIRST,
+            max(10.0, min(35.0, $state->central(Parameter::Temperature, $tank->warmth))),
+            max(5.0, min(9.0, $state->isAssumed(Parameter::Acidity) ? 7.5 : $state->central(Parameter::Acidity, 7.5))),
+        );
+        $this->model = $model->withAlkalinity($this->alkalinity($model, $begun, $changes, $doses));
+        $this->bufferGone = $this->model->bufferGone($days, $changes, $doses);
+        $this->expected = $this->known($days, $changes, $doses);
+        $this->ready = Ready::of(self::pairs($this->readings), $doses, self::step($tank));
+    }
+
+    /**
+     * meq/L that it began with: what was read last, and what had been used until then.
+     *
+     * @param array<int, float> $changes
+     * @param array<int, float> $doses
+     */
+    private function alkalinity(Nitrification $model, CarbonImmutable $begun, array $changes, array $doses): ?float
+    {
+        $read = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', Parameter::CarbonateHardness)->where('taken_at', '>=', $begun)->latest('taken_at')->first();
+        if ($read === null) {
+            return null;
+        }
+        $day = (int) max(0, floor(($read->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0));
+
+        return min(50.0, max(0.0, $read->toCore()->distribution()->central()) + $model->used($day, $changes, $doses));
+    }
+
+    /**
+     * The same as long as nothing of it has changed: it takes as long as many pages.
+     *
+     * @param array<int, float> $changes
+     * @param array<int, float> $doses
+     */
+    private function known(int $days, array $changes, array $doses): Expected
+    {
+        $key = 'start.'.$this->tank->id;
+        $mark = hash('xxh128', serialize([self::VERSION, $days, $changes, $doses, $this->readings, $this->model]));
+        $kept = Cache::get($key);
+        if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[1] ?? null) instanceof Expected) {
+            return $kept[1];
+        }
+        $expected = Expected::of($this->model, $this->readings, $days, $changes, $doses);
+        Cache::put($key, [$mark, $expected], 86400 * 7);
+
+        return $expected;
+    }
+
+    /** @return list<array{float, string, Distribution}> */
+    private static function read(Tank $tank, CarbonImmutable $begun): array
+    {
+        $found = [];
+        foreach (Reading::query()->where('tank_id', $tank->id)->whereIn('parameter', [Parameter::Ammonium, Parameter::Nitrite])->where('taken_at', '>=', $begun)->orderBy('taken_at')->orderBy('id')->limit(300)->get() as $reading) {
+            $is = $reading->parameter === Parameter::Nitrite;
+            $distribution = $reading->toCore()->distribution();
+            $by = $is ? MassConcentration::NITRITE_PER_NITROGEN : MassConcentration::AMMONIUM_PER_NITROGEN;
+            $spread = ($distribution->quantile(0.9) - $distribution->quantile(0.1)) / (2.0 * Normal::standardQuantile(0.9));
+            $found[] = [($reading->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0, $is ? 'nitrite' : 'ammonia', new Normal($distribution->central() / $by, max(1e-6, $spread / $by))];
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param list<array{float, string, Distribution}> $readings
+     *
+     * @return list<array{float, float, float}> day, ammonia and nitrite, of what was read together
+     */
+    private static function pairs(array $readings): array
+    {
+        $pairs = [];
+        foreach ($readings as [$day, $what, $value]) {
+            foreach ($what === 'ammonia' ? $readings : [] as [$other, $of, $nitrite]) {
+                if ($of === 'nitrite' && abs($other - $day) <= self::TOGETHER / 24.0) {
+                    $pairs[] = [$day, $value->central(), $nitrite->central()];
+                    break;
+                }
+            }
+        }
+
+        return $pairs;
+    }
+
+    /** mg/L of nitrogen that the coarser of the keeper's kits tells from nothing. */
+    private static function step(Tank $tank): float
+    {
+        $step = Ready::NEAR_NOTHING;
+        foreach ([[Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN], [Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN]] as [$parameter, $by]) {
+            $kit = $tank->keeper->coreKit($parameter);
+            $step = max($step, $kit->unit->widthToBase($kit->step) / 2.0 / $by);
+        }
+
+        return min(0.3, $step);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\AnimalsOf;
+use App\Known\TankWater;
+use App\Known\VesselOf;
+use App\Models\Animal;
+use App\Models\Arrival;
+use App\Models\Tank;
+use App\Units\Show;
+use Cresco\Core\Animals\AnimalKind;
+use Cresco\Core\Animals\AnimalKinds;
+use Cresco\Core\Animals\Stocking;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Animals of a tank: how many, what they eat and make of it, and where the water does not suit them. */
+final class AnimalsPage
+{
+    public readonly Show $show;
+
+    /** @var Collection<int, Animal> */
+    public readonly Collection $animals;
+
+    /** @var Collection<int, Arrival> */
+    public readonly Collection $arrivals;
+
+    private readonly TankWater $water;
+
+    public function __construct(public readonly Tank $tank)
+    {
+        $this->show = $tank->keeper->show();
+        $this->animals = AnimalsOf::tank($tank);
+        $this->arrivals = $tank->arrivals()->limit(20)->get();
+        $this->water = TankWater::of($tank);
+    }
+
+    public static function name(Animal $animal): string
+    {
+        return $animal->name ?? (string) __('animals.kind.'.$animal->kind);
+    }
+
+    public function count(Animal $animal): int
+    {
+        return AnimalsOf::count($animal);
+    }
+
+    public function kind(Animal $animal): AnimalKind
+    {
+        return AnimalKinds::of($animal->kind);
+    }
+
+    /** @return list<string> what does not suit them, or is too few */
+    public function heeds(Animal $animal): array
+    {
+        $kind = $this->kind($animal);
+        $found = [];
+        $count = $this->count($animal);
+        if ($count > 0 && $count < $kind->least) {
+            $found[] = (string) __('animals.heed.few', ['least' => $kind->least]);
+        }
+        $warm = $this->water->state()->get(Parameter::Temperature);
+        if ($warm !== null && ($warm->quantile(0.1) > $kind->celsius[1] || $warm->quantile(0.9) < $kind->celsius[0])) {
+            $found[] = (string) __('animals.heed.warm', ['from' => $this->show->value(Parameter::Temperature, $kind->celsius[0]), 'to' => $this->show->value(Parameter::Temperature, $kind->celsius[1])]);
+        }
+        $hard = $this->water->state()->get(Parameter::GeneralHardness);
+        $range = array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness);
+        if ($hard !== null && ($hard->quantile(0.1) > $range[1] || $hard->quantile(0.9) < $range[0])) {
+            $found[] = (string) __('animals.heed.hard', ['from' => $this->show->value(Parameter::GeneralHardness, $range[0]), 'to' => $this->show->value(Parameter::GeneralHardness, $range[1])]);
+        }
+
+        return $found;
+    }
+
+    public function size(Animal $animal): string
+    {
+        return $animal->kind === 'fry' && $animal->length === null ? (string) __('animals.now') : (string) __('animals.grown', ['length' => $this->show->level($animal->length ?? $this->kind($animal)->length)]);
+    }
+
+    /** g of food in a day for all. */
+    public function food(): float
+    {
+        return $this->animals->sum(fn(Animal $animal): float => $this->count($animal) * $this->kind($animal)->food($animal->length) / 1000.0);
+    }
+
+    /** Nitrate that this food comes to in a day, with its working; null while nobody lives there. */
+    public function nitrate(): ?Computation
+    {
+        return $this->food() <= 0.0 ? null : Stocking::nitrate(min(1000.0, $this->food()), VesselOf::tank($this->tank)->litres(), $this->tank->food_protein);
+    }
+
+    /** @return array<string, string> */
+    public static function kinds(): array
+    {
+        return array_map(static fn(AnimalKind $kind): string => (string) __('animals.kind.'.$kind->key), AnimalKinds::all());
+    }
+
+    /** @return list<array{int, int}> days ago and count, of what was counted and what moved it */
+    public function course(Animal $animal): array
+    {
+        $points = [];
+        $count = 0;
+        foreach ($animal->events as $event) {
+            $count = $event->kind->after($count, $event->count);
+            $points[] = [$this->show->daysSince($event->day->setTime(12, 0)), $count];
+        }
+
+        return $points;
+    }
+
+    /** Points of a step line in a box of 160 to 28. */
+    public function line(Animal $animal): string
+    {
+        $points = $this->course($animal);
+        if ($points === []) {
+            return '';
+        }
+        $far = max(1, $points[0][0]);
+        $most = max(1, ...array_column($points, 1));
+        $line = [];
+        $y = null;
+        foreach ($points as [$ago, $count]) {
+            $x = round(160.0 * (1.0 - $ago / $far), 1);
+            if ($y !== null) {
+                $line[] = $x.','.$y;
+            }
+            $y = round(26.0 - 24.0 * $count / $most, 1);
+            $line[] = $x.','.$y;
+        }
+        $line[] = '160,'.$y;
+
+        return implode(' ', $line);
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\DraftChange;
+use App\Change\UsualChange;
+use App\Known\AgendaOf;
+use App\Known\Made;
+use App\Known\PlantingOf;
+use App\Known\TankWater;
+use App\Models\BedPatch;
+use App\Models\Tank;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Plants\StandDue;
+use Cresco\Core\Rhythm\CatchUp;
+use Cresco\Core\Rhythm\CatchUpSession;
+use Cresco\Core\Work\Task;
+
+/** The way of one tank back from weeks in which little was done. */
+final class CatchUpPage
+{
+    /** Days after which a patch of the bed is overdue. House default. */
+    private const BED = 42;
+
+    /** Share of the water that one change takes at least, however narrow the swings. House limit. */
+    private const LEAST = 0.05;
+
+    public readonly Show $show;
+
+    public readonly CatchUp $way;
+
+    public readonly TankWater $water;
+
+    public readonly ?int $since;
+
+    public readonly bool $isNeglected;
+
+    /** @var list<ConcernLine> what will not wait */
+    public readonly array $urgent;
+
+    public readonly float $goal;
+
+    public function __construct(public readonly Tank $tank, DraftChange $draft)
+    {
+        $this->show = $tank->keeper->show();
+        $this->water = TankWater::of($tank)->knowing(Made::of($tank));
+        $changed = $this->water->change?->changed_at;
+        $this->since = $changed === null ? null : $this->show->daysSince($changed);
+        $this->isNeglected = $this->since !== null && CatchUp::isNeglected($this->since, $tank->routine_days);
+        $this->urgent = array_values(array_filter(ConcernLine::urgent($this->water, $this->show), static fn(ConcernLine $line): bool => $line->isAlarm()));
+        $made = $draft($tank, UsualChange::of($tank), $this->water);
+        $limit = ($tank->needs()->range(Parameter::Nitrate) ?? [0.0, 20.0])[1];
+        // Down to where the usual rhythm holds it: half of the limit leaves room for a week.
+        $this->goal = max(1.0, 0.6 * $limit);
+        $patches = $tank->patches()->get();
+        $old = $patches->filter(fn(BedPatch $patch): bool => $patch->cleaned_at === null || $this->show->daysSince($patch->cleaned_at) > self::BED)->count();
+        $dues = PlantingOf::orNone($tank)?->dues() ?? [];
+        $last = AgendaOf::last([$tank->id])[$tank->id] ?? [];
+        $this->way = CatchUp::plan(
+            $this->water->state()->get(Parameter::Nitrate)?->central(),
+            $this->goal,
+            max(0.0, $made->plan->source->central(Parameter::Nitrate, 0.0)),
+            max(self::LEAST, min(0.5, $made->allowedShare)),
+            $tank->animals->daysBetween(),
+            $patches->isEmpty() ? 0.0 : min(1.0, $old / $patches->count()),
+            count(array_filter($dues, static fn(StandDue $due): bool => $due->due->middle() <= 0.0)),
+            !isset($last[Task::Media->value]) || $this->show->daysSince($last[Task::Media->value]) > Task::Media->days(),
+        );
+    }
+
+    /** @return list<array{session: CatchUpSession, day: string, lines: list<string>, url: string}> */
+    public function sessions(): array
+    {
+        $lines = [];
+        foreach ($this->way->sessions as $n => $session) {
+            $said = [(string) __($n === 0 ? 'catch_up.read_first' : 'catch_up.read_again')];
+            if ($session->change > 0.0) {
+                $said[] = (string) __('catch_up.change', ['share' => $this->show->percent($session->change), 'after' => $session->after === null ? '' : (string) __('catch_up.after', ['nitrate' => $this->show->value(Parameter::Nitrate, $session->after)])]);
+            }
+            if ($session->bed > 0.0) {
+                $said[] = (string) __('catch_up.bed', ['share' => $this->show->percent($session->bed)]);
+            }
+            if ($session->stands > 0) {
+                $said[] = trans_choice('catch_up.stands', $session->stands, ['count' => $session->stands]);
+            }
+            if ($session->media) {
+                $said[] = (string) __('catch_up.media');
+            }
+            $lines[] = ['session' => $session, 'day' => $this->show->day(CarbonImmutable::now($this->tank->keeper->timezone)->addDays($session->day)), 'lines' => $said, 'url' => $this->url($session)];
+        }
+
+        return $lines;
+    }
+
+    private function url(CatchUpSession $session): string
+    {
+        $tasks = [...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->stands > 0 ? [Task::Trim->value] : []), ...($session->media ? [Task::Media->value] : [])];
+
+        return '/tanks/'.$this->tank->id.'/compose?'.http_build_query($session->change > 0.0
+            ? ['reason' => 'routine', 'share' => (string) round(100.0 * $session->change), 'way' => 'share', 'tasks' => $tasks] : ['dry' => '1', 'tasks' => $tasks]);
+    }
+
+    public function levelOn(): string
+    {
+        return $this->show->day(CarbonImmutable::now($this->tank->keeper->timezone)->addDays($this->way->levelIn));
+    }
+}

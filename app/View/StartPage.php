@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Known\StartOf;
+use App\Known\VesselOf;
+use App\Models\StartUp;
+use App\Models\Tank;
+use App\Units\Show;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\AnimalKinds;
+use Cresco\Core\Animals\Stocking;
+use Cresco\Core\Measure\MassConcentration;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\StartUp\Phase;
+use Cresco\Core\StartUp\Phases;
+use Cresco\Core\StartUp\Source;
+use Cresco\Core\StartUp\Way;
+
+/** Where a tank that is being started stands: what is expected, what was read, what is next. */
+final class StartPage
+{
+    public const WIDTH = 760;
+
+    public const HIGH = 150;
+
+    /** Days between two readings. House default. */
+    private const READ = 3;
+
+    private const LEFT = 92;
+
+    public readonly Show $show;
+
+    public readonly ?StartOf $known;
+
+    public function __construct(public readonly Tank $tank, public readonly ?StartUp $start)
+    {
+        $this->show = $tank->keeper->show();
+        $this->known = $start === null ? null : new StartOf($tank, $start);
+    }
+
+    public function week(): int
+    {
+        return intdiv($this->known->day ?? 0, 7) + 1;
+    }
+
+    public function verdict(): string
+    {
+        return $this->known === null ? '' : (string) __('start.ready.'.$this->known->ready->why);
+    }
+
+    /** When nitrite should peak and when both are gone, in days of the start. */
+    public function outlook(): string
+    {
+        $expected = $this->known?->expected;
+        if ($expected === null || $this->known === null) {
+            return '';
+        }
+        if ($this->known->ready->isReady) {
+            return (string) __('start.first');
+        }
+        $day = static fn(float $of): int => (int) round($of);
+        if ($expected->peak < 0.15) {
+            return (string) __('start.never');
+        }
+        $peak = $this->known->day < $expected->nitritePeak[0]
+            ? __('start.peak', ['day' => $day($expected->nitritePeak[1]), 'low' => $day($expected->nitritePeak[0]), 'high' => $day($expected->nitritePeak[2]), 'now' => $this->known->day])
+            : __('start.peaked', ['day' => $day($expected->nitritePeak[1])]);
+        $last = count($expected->days) - 1;
+
+        return $peak.' '.($expected->readyOn[1] > $last ? __('start.beyond', ['day' => $last]) : __('start.gone', ['low' => $day($expected->readyOn[0]), 'high' => min($last, $day($expected->readyOn[2])), 'on' => $this->show->day($this->date((int) $expected->readyOn[1]))]));
+    }
+
+    private function date(int $day): CarbonImmutable
+    {
+        return CarbonImmutable::parse($this->start?->begun_on->format('Y-m-d') ?? 'today', $this->tank->keeper->timezone)->addDays($day)->setTime(12, 0);
+    }
+
+    /** @return list<array{phase: Phase, here: bool, text: string, weeks: string}> */
+    public function phases(): array
+    {
+        $week = $this->week();
+
+        return $this->start === null ? [] : array_map(static fn(Phase $phase): array => [
+            'phase' => $phase, 'here' => $phase->isIn($week), 'text' => (string) __('start.phase.'.$phase->key),
+            'weeks' => $phase->until === null ? (string) __('start.from_week', ['week' => $phase->from]) : trans_choice('start.weeks', $phase->until - $phase->from, ['from' => $phase->from, 'until' => $phase->until]),
+        ], Phases::of($this->start->way));
+    }
+
+    /** What is to be done today. */
+    public function next(): string
+    {
+        if ($this->known === null || $this->start === null) {
+            return '';
+        }
+        if ($this->known->ready->isReady) {
+            return (string) __($this->start->way === Way::Dark ? 'start.next.plant' : 'start.next.animals', ['share' => $this->show->percent(Phases::LAST_CHANGE)]);
+        }
+        $share = Phases::change($this->start->way, $this->start->source, $this->known->day, $this->start->plenty);
+        $newest = $this->known->readings === [] ? null : $this->known->readings[count($this->known->readings) - 1];
+        $most = $newest !== null && $newest[1] === 'ammonia' && $this->start->way === Way::Dark && $newest[2]->central() > Phases::TOO_MUCH;
+
+        return match (true) {
+            $most => (string) __('start.next.too_much'),
+            $share > 0.0 && !isset($this->known->changes[$this->known->day]) => (string) __('start.next.change', ['share' => $this->show->percent($share)]),
+            $newest === null || $this->known->day - floor($newest[0]) >= self::READ => (string) __('start.next.read'),
+            default => (string) __('start.next.wait', ['day' => $this->show->day($this->date((int) floor($newest[0]) + self::READ))]),
+        };
+    }
+
+    /** Whether something is to be done today. */
+    public function asks(): bool
+    {
+        return $this->known !== null && $this->next() !== '' && !str_starts_with($this->next(), (string) __('start.next.wait_head'));
+    }
+
+    /** When its buffer runs out, if nothing is done; nothing when it does not. */
+    public function buffer(): ?string
+    {
+        $day = $this->known?->bufferGone;
+
+        return $day === null ? null : (string) __('start.buffer', ['day' => $this->show->day($this->date($day))]);
+    }
+
+    /** @return list<array{name: string, count: int}> the first to move in, as far as the filter has shown to bear */
+    public function first(): array
+    {
+        if ($this->known === null || $this->start === null) {
+            return [];
+        }
+        $litres = VesselOf::tank($this->tank)->litres();
+        $shown = $this->start->source->aDay() * $this->known->expected->factors[0];
+        $first = [];
+        foreach (['hardy_shrimp', 'nerite', 'otocinclus', 'small_tetra', 'tetra', 'livebearer'] as $key) {
+            $kind = AnimalKinds::of($key);
+            $count = Stocking::first($kind, $shown, $litres);
+            // Who lives in groups does not come alone.
+            if ($count >= min($kind->least, 5)) {
+                $first[] = ['name' => (string) __('animals.kind.'.$key), 'count' => min($count, max(6, 2 * $kind->least))];
+            }
+        }
+
+        return $first;
+    }
+
+    /** @return list<array{key: string, label: string, unit: string, band: string, line: string, dots: list<array{float, float, string}>, top: string}> of ammonium and nitrite */
+    public function courses(): array
+    {
+        $courses = [];
+        $known = $this->known;
+        if ($known === null) {
+            return [];
+        }
+        foreach ([['ammonia', 1, Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN], ['nitrite', 2, Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN]] as [$key, $at, $parameter, $by]) {
+            $most = 0.1;
+            foreach ($known->expected->days as $day) {
+                $most = max($most, $day[$at][2]);
+            }
+            $dots = [];
+            foreach ($known->readings as [$day, $what, $read]) {
+                if ($what === $key) {
+                    $most = max($most, $read->central());
+                    $dots[] = [$day, $read];
+                }
+            }
+            $y = static fn(float $value): float => round(self::HIGH - 4.0 - (self::HIGH - 14.0) * $value / $most, 1);
+            $up = $down = $line = [];
+            foreach ($known->expected->days as $day) {
+                $x = $this->x((float) $day[0]);
+                $up[] = $x.','.$y($day[$at][2]);
+                $down[] = $x.','.$y($day[$at][0]);
+                $line[] = $x.','.$y($day[$at][1]);
+            }
+            $courses[] = [
+                'key' => $key, 'label' => $parameter->label(), 'unit' => $this->show->unit($parameter)->label, 'band' => implode(' ', [...$up, ...array_reverse($down)]), 'line' => implode(' ', $line), 'top' => $this->show->value($parameter, $most * $by),
+                'dots' => array_map(fn(array $dot): array => [$this->x($dot[0]), $y($dot[1]->central()), $this->show->day($this->date((int) floor($dot[0]))).': '.$this->show->value($parameter, $dot[1]->central() * $by)], $dots),
+            ];
+        }
+
+        return $courses;
+    }
+
+    public function x(float $day): float
+    {
+        $last = max(1, count($this->known->expected->days ?? [1, 1]) - 1);
+
+        return round(self::LEFT + (self::WIDTH - self::LEFT - 8) * $day / $last, 1);
+    }
+
+    /** @return list<array{float, int}> weeks along the axis */
+    public function weeks(): array
+    {
+        $weeks = [];
+        for ($day = 0; $day < count($this->known->expected->days ?? []) - 3; $day += 7) {
+            $weeks[] = [$this->x((float) $day), intdiv($day, 7) + 1];
+        }
+
+        return $weeks;
+    }
+
+    /** @return array<string, string> */
+    public static function ways(): array
+    {
+        return array_combine(array_column(Way::cases(), 'value'), array_map(static fn(Way $way): string => (string) __('start.way.'.$way->value), Way::cases()));
+    }
+
+    /** @return array<string, string> */
+    public static function sources(): array
+    {
+        return array_combine(array_column(Source::cases(), 'value'), array_map(static fn(Source $source): string => (string) __('start.source.'.$source->value), Source::cases()));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'kind' => [
+        'small_tetra' => 'Small tetras', 'tetra' => 'Tetras', 'small_rasbora' => 'Dwarf rasboras', 'rasbora' => 'Rasboras', 'small_catfish' => 'Dwarf armoured catfish', 'catfish' => 'Armoured catfish', 'otocinclus' => 'Otocinclus',
+        'bristlenose' => 'Bristlenose catfish', 'livebearer' => 'Livebearers', 'labyrinth' => 'Labyrinth fish', 'dwarf_cichlid' => 'Dwarf cichlids', 'lake_cichlid' => 'Lake cichlids', 'shell_cichlid' => 'Shell-dwelling cichlids',
+        'angelfish' => 'Angelfish', 'barb' => 'Barbs', 'danio' => 'Danios', 'rainbowfish' => 'Rainbowfish', 'killifish' => 'Killifish', 'bee_shrimp' => 'Soft-water shrimp', 'hardy_shrimp' => 'Hardy dwarf shrimp', 'brush_shrimp' => 'Algae shrimp',
+        'nerite' => 'Nerite snails', 'small_snail' => 'Small snails', 'fry' => 'Fry',
+    ],
+    'event' => ['came' => 'came', 'born' => 'born', 'died' => 'died', 'went' => 'went', 'counted' => 'counted, all'],
+    'sort' => ['fish' => 'Fish', 'shrimp' => 'Shrimp', 'snail' => 'Snails', 'plant' => 'Plants'],
+    'heed' => ['few' => 'They live in groups of :least or more.', 'warm' => 'The water is not as warm as they are kept: :from to :to.', 'hard' => 'The water is not as hard as they are kept: :from to :to.'],
+    'eats' => ':grams of dry food a day suits them all. In nitrate that comes to', 'eats_a_day' => 'a day, before plants take of it.', 'fed' => 'You give :grams.', 'none' => 'Nobody is written down yet.',
+    'means' => ['pour' => 'Pour in', 'drip' => 'Drip', 'quick' => 'Quick transfer'],
+    'why' => [
+        'close' => 'Both waters are close enough.', 'conductivity' => 'Conductivity differs by more than they stand at once.', 'acidity' => 'pH differs by more than they stand at once.',
+        'old' => 'They were long on the way. Once the bag is open its carbon dioxide leaves, pH rises, and ammonium turns into free ammonia: no dripping.', 'ammonium' => 'There is ammonium in the bag. Once it is open pH rises, and ammonium turns into free ammonia: no dripping.',
+    ],
+    'free' => 'Free ammonia: about :closed mg/L in the closed bag, :open once it stands open (:times times as much); alarm at :alarm.',
+    'step' => [
+        'dark' => 'Lamp off, and off for the day. Hands rinsed without soap.', 'float' => 'Float the bag, closed, for 20 minutes: it is to be as warm as the tank, :warmth.', 'between' => 'Their waters differ much. Have a water between the two ready, at :warmth: they go there first, and drip from there.',
+        'pour' => ['one' => 'Open the bag. A cup of tank water in, again every five minutes, four times.', 'two' => 'Net them over.', 'three' => 'Pour the bag water away, never into the tank.'],
+        'drip' => [
+            'one' => 'Bag and water into a bucket, with an air stone, kept warm. A hose with a knot or valve: :rate an hour, about :drops.', 'two' => 'Stop at :end in the bucket, after :minutes, or as soon as the pen shows :conductivity.', 'two_stages' => 'At :end in the bucket pour all but :begin away and go on, :stages times in all. Stop after :minutes, or as soon as the pen shows :conductivity.',
+            'three' => 'Net them over. Pour the bucket away, never into the tank.',
+        ],
+        'quick' => ['one' => 'Have the net ready. Open the bag only now.', 'two' => 'Net them over at once.', 'three' => 'Pour the bag water away, never into the tank.'],
+        'after' => 'Apart for :days days, with a net of its own, served last. Read ammonium daily. No medicine on suspicion; a vet for what is ill.',
+    ],
+    'plants' => 'Bought plants may carry insecticide that rinsing does not take off: before they go to shrimp, two to four weeks apart with changes. Dips by their label only, never two mixed (bleach with acid or ammonia gives off poison), and none for mosses, Vallisneria or Egeria.',
+    'drops' => ':count drops a second', 'flow' => ':flow a minute', 'grown' => ':length when grown', 'now' => 'young',
+    'kept' => 'Kept.', 'gone' => 'Taken out.', 'most' => 'There are :most already; take one out first.', 'less' => 'There are only :count.',
+    'entry' => ['came' => ':count :name came', 'born' => ':count :name born', 'died' => ':count :name died', 'went' => ':count :name went', 'counted' => 'Counted :count :name'],
+    'arrived' => ':what let in: :means', 'ended' => 'End of quarantine: :what', 'until' => 'apart until :day', 'no_pen' => 'Read the conductivity of this tank first: the way in follows from both waters.',
+];

@@ -1,0 +1,31 @@
+<x-layout :title="'A bag for '.$tank->name" :loop="$loop">
+    <div class="page-head"><h1>A bag for {{ $tank->name }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/animals">Animals</a></div>
+    @if($page->conductivity === null)<p class="finding heed">{{ __('animals.no_pen') }} <a href="/tanks/{{ $tank->id }}/read">Read it</a></p>@endif
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/arrival" novalidate>
+        <div class="row-fields">
+        <x-choice name="sort" label="In the bag" :options="['fish' => __('animals.sort.fish'), 'shrimp' => __('animals.sort.shrimp'),
+            'snail' => __('animals.sort.snail'), 'plant' => __('animals.sort.plant')]" :value="request()->query('sort', 'fish')"/>
+        <x-field name="conductivity" label="Pen in the bag" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"
+            :value="request()->query('conductivity')"/>
+        <x-field name="litres" label="Water in the bag" :unit="$show->volumes()->label" mode="decimal" :value="request()->query('litres', '1')"/>
+        <x-field name="hours" label="On the way" unit="h" mode="decimal" :value="request()->query('hours', '1')"/>
+        <x-field name="ammonium" label="Ammonium in it" unit="mg/L" mode="decimal" :value="request()->query('ammonium')"/>
+        <x-field name="ph" label="pH in it" mode="decimal" :value="request()->query('ph')"/>
+        </div><button class="act">How to let them in</button>
+    </form>
+    @if($page->plan)
+    <section class="arrive" aria-labelledby="way-title"><h2 id="way-title">{{ $page->title() }}</h2><p>{{ $page->why() }}</p>
+        @if($page->ammonia())<p @class(['finding', 'beyond' => $page->isDanger()])>{{ $page->ammonia() }}</p>@endif
+        <ol>@foreach($page->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>
+        @if($page->working())<p><a data-working="drip"
+            href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'drip'] + request()->query()) }}">How that was reckoned</a></p>@endif
+        @if($page->sort() === 'plant')<p class="caution"><x-icon name="exclamation-triangle"/> {{ __('animals.plants') }}</p>@endif
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/arrivals" novalidate>@csrf
+            @foreach(['sort', 'conductivity', 'litres', 'hours', 'ammonium', 'ph'] as $field)<input type="hidden" name="{{ $field }}"
+                value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
+            <div class="row-fields"><x-field name="what" label="What came"/><x-field name="days" label="Stays apart for" unit="days" mode="numeric"
+                :value="Cresco\Core\Animals\Quarantine::days($page->sort())[0]"/></div><button class="act">They are in</button></form>
+    </section>
+    @if($isWorkingAsked && $page->working())<div class="open-working">@include('parts.working', ['working' => $page->working()])</div>@endif
+    @endif
+</x-layout>

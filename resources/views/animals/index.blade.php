@@ -1,0 +1,45 @@
+<x-layout :title="'Animals in '.$tank->name" :loop="$loop">
+    <div class="page-head"><h1>Animals in {{ $tank->name }}</h1><a class="act" href="/tanks/{{ $tank->id }}/arrival">A bag has come</a></div>
+    @if($page->animals->isEmpty())<p>{{ __('animals.none') }}</p>@endif
+    <ul class="plain-list animals">
+    @foreach($page->animals as $animal)
+        <li><div><h2>{{ App\View\AnimalsPage::name($animal) }} <b class="num">{{ $page->count($animal) }}</b></h2>
+            <p class="muted">{{ $page->size($animal) }}
+                @foreach($page->heeds($animal) as $heed)<span class="beyond">{{ $heed }}</span> @endforeach</p></div>
+            @if($animal->events->count() > 1)<svg class="count-line" viewBox="0 0 160 28" width="160" height="28" role="img"><title>How many there
+                were, from {{ $show->day($animal->events->first()->day->setTime(12, 0)) }} to today</title><polyline
+                points="{{ $page->line($animal) }}"/></svg>@endif
+            <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals/{{ $animal->id }}">@csrf
+                <label for="n-{{ $animal->id }}">How many</label><input id="n-{{ $animal->id }}" name="count" inputmode="numeric" size="5"
+                    autocomplete="off" class="small-number">
+                @foreach(Cresco\Core\Animals\CountKind::cases() as $kind)<button class="act quiet" name="event"
+                    value="{{ $kind->value }}">{{ __('animals.event.'.$kind->value) }}<span class="visually-hidden">:
+                    {{ App\View\AnimalsPage::name($animal) }}</span></button> @endforeach</form>
+            <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals/{{ $animal->id }}">@csrf @method('delete')<button
+                class="quiet">Take out<span class="visually-hidden">: {{ App\View\AnimalsPage::name($animal) }}</span></button></form></li>
+    @endforeach
+    </ul>
+    @error('count')<p class="fault" role="alert">{{ $message }}</p>@enderror
+    @if($nitrate = $page->nitrate())
+    <p>{{ __('animals.eats', ['grams' => App\Units\Show::joined(App\Units\Show::plain($page->food(), 2), 'g')]) }} <a
+        href="/tanks/{{ $tank->id }}/animals?working=nitrate" data-working="nitrate">{{ $show->rate(Cresco\Core\Measure\Parameter::Nitrate,
+        $nitrate->value('nitrate')) }}</a> {{ __('animals.eats_a_day') }}
+        @if($tank->food_grams !== null){{ __('animals.fed', ['grams' => App\Units\Show::joined(App\Units\Show::plain($tank->food_grams, 2), 'g')]) }}
+        @endif</p>
+    @endif
+    @if($page->arrivals->isNotEmpty())
+    <section aria-labelledby="came-title"><h2 id="came-title">Came lately</h2><ul class="plain-list">
+        @foreach($page->arrivals as $arrival)<li>{{ $arrival->what }}, {{ $show->day($arrival->arrived_at) }}, by
+            {{ mb_strtolower(__('animals.means.'.$arrival->way)) }}@if($arrival->quarantine_until && !$arrival->ended_at)
+            <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<span>{{ __('animals.until',
+                ['day' => $arrival->quarantine_until->format('j M')]) }}</span> <button class="act quiet">End the quarantine<span
+                class="visually-hidden"> of {{ $arrival->what }}</span></button></form>@endif</li>@endforeach
+    </ul></section>
+    @endif
+    <section aria-labelledby="more-title"><h2 id="more-title">One more kind</h2>
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/animals" novalidate>@csrf<div class="row-fields">
+        <x-choice name="kind" label="What" :options="App\View\AnimalsPage::kinds()"/><x-field name="name" label="Your name for them"/>
+        <x-field name="count" label="How many" mode="numeric"/><x-field name="length" label="Length when grown, if you know better"
+            :unit="$show->levels()->label" mode="decimal"/></div><button class="act">Keep</button></form></section>
+    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $page->nitrate()])</div>@endif
+</x-layout>

@@ -1,0 +1,20 @@
+<x-layout :title="'The way back at '.$tank->name" :loop="$loop">
+    <div class="page-head"><h1>The way back</h1></div>
+    @foreach($page->urgent as $line)
+    <div class="finding beyond" role="alert"><p><b>{{ $line->head }}</b> {{ $line->why }}</p><p>{{ __('standing.ten_minutes') }}</p>
+        <ol>@foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach</ol></div>
+    @endforeach
+    @if($page->since !== null)<p class="lead-line">{{ trans_choice('catch_up.head', $page->since, ['count' => $page->since,
+        'every' => App\View\WeekPage::daysWords($tank->routine_days)]) }} @if(!$page->isNeglected){{ __('catch_up.fine') }}@endif</p>@endif
+    <p>{{ __('catch_up.level', ['day' => $page->levelOn(),
+        'sessions' => trans_choice('catch_up.sessions', count($page->way->sessions), ['count' => count($page->way->sessions)])]) }}</p>
+    <ol class="plain-list way-back">
+        @foreach($page->sessions() as $line)
+        <li><h2>{{ ucfirst($line['day']) }}</h2><ul>@foreach($line['lines'] as $said)<li>{{ $said }}</li>@endforeach</ul>
+            @if($line['session']->day === 0)<a class="act" href="/tanks/{{ $tank->id }}/read">Read now</a> @endif
+            <a class="act quiet" href="{{ $line['url'] }}">Plan this session<span class="visually-hidden"> of {{ $line['day'] }}</span></a></li>
+        @endforeach
+    </ol>
+    <p>{{ __('catch_up.floss') }}</p>
+    <p class="caution"><x-icon name="exclamation-triangle"/> {{ __('catch_up.rules') }}</p>
+</x-layout>

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Known\AnimalsOf;
+use App\Known\StartOf;
+use App\Known\WeekOf;
+use App\Models\Animal;
+use App\Models\Arrival;
+use Carbon\CarbonImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class AnimalsTest extends FeatureCase
+{
+    public function testTheCountFollowsWhatCameAndWent(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $base = '/tanks/'.$tank->id.'/animals';
+        $this->actingAs($keeper)->post($base, ['kind' => 'tetra', 'name' => 'Ours', 'count' => '12'])->assertRedirect($base);
+        $animal = Animal::query()->sole();
+        foreach ([['came', 4], ['died', 3], ['counted', 14], ['went', 5]] as [$event, $count]) {
+            $this->post("$base/$animal->id", ['event' => $event, 'count' => $count])->assertSessionHasNoErrors();
+        }
+        self::assertSame(9, AnimalsOf::count($animal->load('events')));
+        // Nine of 4.5 cm: 9 * 21.87 mg of food.
+        self::assertEqualsWithDelta(0.1968, AnimalsOf::food($tank), 1e-3);
+        $this->get($base)->assertOk()->assertSeeText('Ours')->assertSeeText("0.2\u{a0}g of dry food");
+        $this->get($base.'?working=nitrate')->assertSeeText('nitrogen that is given off');
+        $this->post("$base/$animal->id", ['event' => 'died', 'count' => '10'])->assertSessionHasErrors(['count' => 'There are only 9.']);
+        $this->post("$base/$animal->id", ['event' => 'flew', 'count' => '1'])->assertSessionHasErrors('event');
+        $this->post("$base/$animal->id", ['event' => 'died', 'count' => '-1'])->assertSessionHasErrors('count');
+        $this->post($base, ['kind' => 'dragon', 'count' => '1'])->assertSessionHasErrors('kind');
+        self::assertTrue($keeper->entries()->where('title', '3 ours died')->exists());
+        $this->post("$base/$animal->id", ['event' => 'went', 'count' => '5']);
+        $this->get($base)->assertSeeText('They live in groups of 8 or more.');
+    }
+
+    public function testABagIsLetInAsBothWatersAskAndStaysApart(): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        [$keeper, $tank] = $this->readyTank();
+        $base = '/tanks/'.$tank->id;
+        $this->actingAs($keeper)->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()->assertSeeText('Drip')->assertSeeText('How that was reckoned')->assertSeeText('Float the bag');
+        $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Quick transfer')->assertSeeText('no dripping')->assertDontSeeText('drops a second')->assertSeeText('times as much');
+        $this->get($base.'/arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Pour in');
+        $this->from($base.'/arrival')->get($base.'/arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
+        $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp', 'days' => ''])->assertSessionHasNoErrors();
+        $arrival = Arrival::query()->sole();
+        self::assertSame(['pour', '2026-03-24'], [$arrival->way, $arrival->quarantine_until?->format('Y-m-d')]);
+        $week = new WeekOf($keeper->refresh());
+        self::assertSame(21, $week->jobs['quarantine.'.$arrival->id.'@0']->due);
+        $this->get($base.'/animals')->assertSeeText('apart until 24 Mar');
+        $this->post("$base/arrivals/$arrival->id")->assertRedirect($base.'/animals');
+        self::assertNotNull($arrival->refresh()->ended_at);
+        $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'what' => ''])->assertSessionHasErrors('what');
+    }
+
+    public function testATankThatWasNeverReadAsksForItsPenFirst(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=fish&conductivity=900&litres=1")->assertOk()->assertSeeText('Read the conductivity of this tank first');
+        $this->post("/tanks/$tank->id/arrivals", ['sort' => 'fish', 'conductivity' => '900', 'litres' => '1', 'what' => 'x'])->assertSessionHasErrors('conductivity');
+    }
+
+    public function testAStartUpIsFollowedByItsReadingsUntilItIsReady(): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $this->actingAs($keeper)->get("/tanks/$tank->id/start")->assertOk()->assertSeeText('How is it started?');
+        $this->post("/tanks/$tank->id/start", ['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-10'])->assertSessionHasNoErrors();
+        $this->get("/tanks/$tank->id/start")->assertSeeText('Day 21, week 4')->assertSeeText('Nothing was read yet')->assertSeeText('Read ammonium and nitrite today.')->assertSeeText('gloves and glasses');
+        $this->get('/')->assertSeeText('Start-up, day 21')->assertDontSeeText('Ammonium is dangerous');
+        $this->read($keeper, $tank, ['ammonium' => '0.5', 'nitrite' => '2', 'carbonate_hardness' => '4']);
+        $this->get("/tanks/$tank->id/start")->assertSeeText('Not ready: ammonium or nitrite is there.')->assertSeeText('Nothing today. Read again');
+        $start = $tank->startUp()->sole();
+        $known = new StartOf($tank->setRelation('keeper', $keeper), $start);
+        self::assertSame([21, 2], [$known->day, count($known->readings)]);
+        $this->travelTo('2026-03-20 09:00');
+        $this->post("/tanks/$tank->id/start/doses", ['dose' => '1.5'])->assertSessionHasNoErrors();
+        $this->travelTo('2026-03-21 09:00');
+        $this->read($keeper, $tank, ['ammonium' => '0', 'nitrite' => '0']);
+        $this->get("/tanks/$tank->id/start")->assertSeeText('Ready: a dose of ammonia was gone within a day')->assertSeeText("Change 90\u{a0}% of the water, then plant");
+        $this->delete("/tanks/$tank->id/start")->assertRedirect();
+        self::assertSame(0, $tank->startUp()->count());
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function wrong(): iterable
+    {
+        $good = ['way' => 'dark', 'source' => 'soil', 'begun_on' => '2026-02-10'];
+        yield 'another way' => [['way' => 'magic'] + $good, 'way'];
+        yield 'another source' => [['source' => ''] + $good, 'source'];
+        yield 'a day to come' => [['begun_on' => '2026-04-01'] + $good, 'begun_on'];
+        yield 'years ago' => [['begun_on' => '2020-04-01'] + $good, 'begun_on'];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('wrong')]
+    public function testAStartUpThatCannotBeIsNotKept(array $typed, string $field): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/start", $typed)->assertSessionHasErrors($field);
+        $this->post("/tanks/$tank->id/start/doses", ['dose' => '1.5'])->assertNotFound();
+        self::assertSame(0, $tank->startUp()->count());
+    }
+
+    public function testAfterWeeksWithoutAChangeTheRoundLeadsBackInSteps(): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(30));
+        $this->read($keeper, $tank, ['nitrate' => '80']);
+        $this->actingAs($keeper)->get('/')->assertSee("/tanks/$tank->id/catch-up");
+        $answer = $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('30 days without a change; usually every 7 days.')->assertSeeText('Read ammonium, nitrite, KH and pH first')->assertSeeText('All is level again');
+        // 80 to 18 with tap water of 5 takes three changes and more of those that the animals stand.
+        self::assertGreaterThanOrEqual(3, substr_count((string) $answer->getContent(), 'of nitrate'));
+        $this->travelTo('2026-03-04 09:00');
+        $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(3));
+        $this->get("/tanks/$tank->id/catch-up")->assertSeeText('Nothing here is so overdue');
+    }
+
+    public function testDangerIsNamedBeforeTheWayBack(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->read($keeper, $tank, ['ammonium' => '3', 'ph' => '8.2']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText(__('standing.ten_minutes'));
+    }
+}

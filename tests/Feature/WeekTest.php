@@ -1,0 +1,316 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Exchange\CalendarFile;
+use App\Exchange\FileFault;
+use App\Kept\WeekHabits;
+use App\Known\AgendaOf;
+use App\Known\Foreseen;
+use App\Known\WeekOf;
+use App\Models\Chore;
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\RunState;
+use App\Models\RunStep;
+use App\Models\Tank;
+use App\View\WeekPage;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
+use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+
+final class WeekTest extends FeatureCase
+{
+    /** @return array{Keeper, Tank} a keeper whose tank was changed six days ago, on a Tuesday */
+    private function week(string $zone = 'Europe/Lisbon'): array
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00', $zone));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $keeper->update(['timezone' => $zone, 'week' => (new WeekHabits([60, 60, 0, 60, 60, 120, 60], array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(6));
+
+        return [$keeper->refresh(), $tank];
+    }
+
+    public function testTheChangeLiesOnItsDayAndComesAgain(): void
+    {
+        [$keeper] = $this->week();
+        $week = new WeekOf($keeper);
+        $changes = array_values(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change'));
+
+        self::assertSame([1, 8, 15, 22], array_map(static fn(Foreseen $job): int => $job->due, $changes));
+        // Wednesday has no time: a day early, on Tuesday, costs 0.4, a day late 4.
+        self::assertSame(0, $week->placement->day($changes[0]->id));
+        $this->actingAs($keeper)->get('/week')->assertOk()->assertSeeText('due tomorrow, which has no time')->assertSeeText('Tue 3 Mar');
+    }
+
+    public function testAJobIsLaidOnAnotherDayAndWhatThatCostsIsSaidBefore(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $this->actingAs($keeper)->get('/week')->assertSeeText('Thu 5 Mar: a day late: plants or animals are worse for it', false);
+        $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05'])->assertRedirect('/week');
+        $week = new WeekOf($keeper);
+        self::assertSame(2, $week->placement->day($tank->id.'.change@0'));
+        $this->get('/week')->assertSeeText('laid here by you');
+        // It stays when other things move, and goes back when the hand lets go.
+        $keeper->update(['week' => (new WeekHabits([5, 5, 5, 5, 5, 5, 5], array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        self::assertSame(2, (new WeekOf($keeper))->placement->day($tank->id.'.change@0'));
+        $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05'])->assertRedirect('/week');
+        self::assertSame(0, $keeper->laidJobs()->count());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'a day gone by' => [['job' => '1.change', 'day' => '2026-03-02'], 'day'];
+        yield 'a day far off' => [['job' => '1.change', 'day' => '2027-03-02'], 'day'];
+        yield 'no day at all' => [['job' => '1.change', 'day' => 'soon'], 'day'];
+        yield 'no job' => [['job' => '<b>', 'day' => '2026-03-05'], 'job'];
+        yield 'a list for a job' => [['job' => ['x'], 'day' => '2026-03-05'], 'job'];
+    }
+
+    /** @param array<string, mixed> $typed */
+    #[DataProvider('wrong')]
+    public function testNonsenseLaysNothing(array $typed, string $field): void
+    {
+        [$keeper] = $this->week();
+        $this->actingAs($keeper)->post('/week/lay', $typed)->assertSessionHasErrors($field);
+        self::assertSame(0, $keeper->laidJobs()->count());
+    }
+
+    public function testDaysAwayHaveNoTimeAndSayWhy(): void
+    {
+        [$keeper] = $this->week();
+        $this->actingAs($keeper)->post('/week/away', ['from_day' => '2026-03-03', 'until_day' => '2026-03-06', 'note' => 'by the sea'])->assertRedirect('/week');
+        $week = new WeekOf($keeper);
+        self::assertSame([0, 0, 0, 0, 120], array_slice($week->minutes, 0, 5));
+        self::assertSame(4, $week->placement->day(array_key_first($week->jobs) ?? ''));
+        $this->get('/week')->assertSeeText('by the sea');
+        $this->post('/week/away', ['from_day' => '2026-03-09', 'until_day' => '2026-03-06'])->assertSessionHasErrors('until_day');
+    }
+
+    public function testTheFlossTeachesItsDays(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $this->actingAs($keeper)->post('/jobs', ['kind' => 'floss', 'tank_id' => $tank->id, 'next_on' => '2026-03-03'])->assertRedirect('/jobs');
+        $chore = Chore::query()->sole();
+        $this->get('/week')->assertSeeText('New floss');
+        $this->get('/')->assertSeeText('Due: new floss');
+        foreach ([0, 7, 7, 7] as $days) {
+            $this->travel($days)->days();
+            $this->post("/jobs/$chore->id/done", ['found' => 'much'])->assertRedirect();
+            // A second tap within the hour is the same turn.
+            $this->post("/jobs/$chore->id/done", ['found' => 'much'])->assertRedirect();
+        }
+        self::assertSame(4, $chore->turns()->count());
+        // Three times full after seven days: (0.7468 ln 7 + 3 ln 4.9) / 3.7468, as by hand.
+        $this->get('/jobs')->assertSeeText('every 5 days (3 times, usual 7)');
+        $this->get('/jobs?working='.$chore->id)->assertSeeText('due again after');
+        self::assertSame(4, $keeper->entries()->where('title', 'New floss')->count());
+        $this->get('/')->assertDontSeeText('Due: new floss');
+    }
+
+    public function testWhatWasFoundInASessionMovesItsDays(): void
+    {
+        [$keeper, $tank] = $this->week();
+        foreach ([0, 7] as $days) {
+            $this->travel($days)->days();
+            $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+            $step = RunStep::query()->where('run_id', $run->id)->where('job', 'glass')->sole();
+            $this->get("/runs/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
+            $this->done($run, ['glass' => ['found' => 'much']]);
+        }
+        $learned = AgendaOf::intervals([$tank->id])[$tank->id]['glass'];
+        self::assertSame([1, 7], [$learned->count(), $learned->usual]);
+        self::assertSame(6, $learned->days());
+        self::assertSame(-6, -(AgendaOf::ofMany([$tank->setRelation('keeper', $keeper)], [], $keeper->show())[$tank->id]->of('task.glass')->from ?? 0));
+    }
+
+    public function testWhatNeedsLowWaterGoesWithTheChange(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $this->done($run);
+        $this->travel(10)->days();
+        $week = new WeekOf($keeper);
+        $vacuum = $tank->id.'.task.vacuum@0';
+        self::assertSame($tank->id.'.change@', substr($week->with[$vacuum] ?? '', 0, strlen($tank->id.'.change@')));
+        $change = $week->with[$vacuum];
+        $day = (int) $week->placement->day($change);
+        self::assertContains($vacuum, array_map(static fn(Foreseen $job): string => $job->id, $week->on($day)));
+        self::assertNull($week->placement->day($vacuum), 'it is laid with the change');
+        $this->get('/week?from='.min(21, $day))->assertSeeText('with the change, while the water stands low');
+    }
+
+    /** @param array<string, array<string, string>> $typed by step */
+    private function done(Run $run, array $typed = []): void
+    {
+        foreach ($run->steps()->get() as $step) {
+            foreach ($run->switches()->whereNotNull('off_at')->whereNull('on_at')->get() as $tick) {
+                $this->post("/runs/$run->id/switches/".$tick->device->value, ['to' => 'on']);
+            }
+            $this->post("/runs/$run->id/steps/$step->position", $typed[$step->job] ?? [])->assertSessionHasNoErrors();
+        }
+        self::assertSame(RunState::Done, $run->refresh()->state);
+    }
+
+    public function testTheUnitMustRunSoEarlyThatTheWaterIsThere(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank('Lark');
+        $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00', 'UTC'));
+        $keeper->update(['week' => (new WeekHabits(array_fill(0, 7, 240), array_fill(0, 7, '18:00'), 15))->toKeep()]);
+        $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(6));
+        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'water_id' => $water->id]);
+        $ready = (new WeekPage($keeper->refresh(), 0))->ready()[0];
+        // Tomorrow at 18:00, an hour before: 30 % of the tank less 10 L, at 2 L an hour.
+        $litres = array_values(array_filter((new WeekOf($keeper))->jobs, static fn(Foreseen $job): bool => $job->litres > 0.0))[0]->litres;
+        self::assertEqualsWithDelta(CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(), $ready->by->getTimestamp(), 61.0);
+        self::assertTrue($ready->alarms);
+        $store->update(['level' => 60]);
+        self::assertSame([], (new WeekPage($keeper->refresh(), 0))->ready());
+    }
+
+    public function testWhatRunsOutIsOrderedInTime(): void
+    {
+        [$keeper] = $this->week();
+        $this->actingAs($keeper)->post('/supplies', ['name' => 'Flakes', 'left' => '20', 'unit' => 'g', 'weekly' => '7', 'lead_days' => '5', 'expires_on' => ''])->assertRedirect('/supplies');
+        $this->get('/supplies')->assertSeeText('20 days')->assertSeeText('16 Mar');
+        $this->get('/week')->assertSeeText('Order Flakes by 16 Mar');
+        $this->get('/supplies?working=0')->assertSeeText('to be ordered in');
+        $this->travel(14)->days();
+        $this->get('/week')->assertSeeText('Order Flakes today');
+        $this->post('/supplies', ['name' => '', 'left' => '-3', 'unit' => '', 'weekly' => 'some', 'lead_days' => '999'])->assertSessionHasErrors(['name', 'left', 'unit', 'weekly', 'lead_days']);
+        $this->post('/jobs', ['kind' => 'floss', 'tank_id' => '', 'every' => '0'])->assertSessionHasErrors('every');
+        $this->post('/jobs', ['kind' => 'floss'])->assertSessionHasErrors('tank_id');
+        $this->post('/jobs', ['kind' => 'own'])->assertSessionHasErrors('name');
+        $this->post('/jobs', ['kind' => 'change'])->assertSessionHasErrors('kind');
+    }
+
+    public function testTheCalendarIsReadByTwoForeignPrograms(): void
+    {
+        [$keeper] = $this->week();
+        $this->actingAs($keeper)->post('/week/feed')->assertRedirect('/week');
+        $address = session('feed');
+        self::assertIsString($address);
+        $secret = substr($address, -47, 43);
+        self::assertSame(32, strlen((string) base64_decode(strtr($secret, '-_', '+/'), true)), '256 bits');
+        self::assertSame(hash('sha256', $secret), $keeper->refresh()->feed_hash);
+        $this->post('/sign-out');
+        $answer = $this->get('/calendar/'.$secret.'.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->assertHeader('Referrer-Policy', 'no-referrer');
+        self::assertStringContainsString('no-store', (string) $answer->headers->get('Cache-Control'));
+        $text = (string) $answer->getContent();
+        self::assertStringContainsString("BEGIN:VTIMEZONE\r\nTZID:Europe/Lisbon", $text);
+        self::assertStringContainsString('DTSTART;TZID=Europe/Lisbon:20260303T183000', $text);
+        // After the switch of the clocks it is still half past six.
+        self::assertMatchesRegularExpression('/DTSTART;TZID=Europe\/Lisbon:202603(29|3\d)T183000|DTSTART;TZID=Europe\/Lisbon:202603\d\dT183000/', $text);
+        $folder = sys_get_temp_dir().'/cresco-calendar-'.getmypid();
+        mkdir($folder.'/khal', 0o700, true);
+        file_put_contents($folder.'/feed.ics', $text);
+        $python = new Process(['/usr/bin/python3', '-c', <<<'PY'
+            import sys, icalendar
+            calendar = icalendar.Calendar.from_ical(open(sys.argv[1], 'rb').read())
+            events = list(calendar.walk('VEVENT'))
+            assert all(not event.errors for event in calendar.walk()), 'complaints'
+            print(len(events), min(str(event['DTSTART'].dt) for event in events))
+            PY, $folder.'/feed.ics']);
+        self::assertSame(0, $python->run(), $python->getErrorOutput());
+        self::assertSame(substr_count($text, 'BEGIN:VEVENT').' 2026-03-03 18:30:00+00:00', trim($python->getOutput()));
+        file_put_contents($folder.'/config', "[calendars]\n[[cresco]]\npath = $folder/khal\n[locale]\nlocal_timezone = Europe/Lisbon\ndefault_timezone = Europe/Lisbon\ntimeformat = %H:%M\ndateformat = %Y-%m-%d\nlongdateformat = %Y-%m-%d\ndatetimeformat = %Y-%m-%d %H:%M\nlongdatetimeformat = %Y-%m-%d %H:%M\n[default]\ndefault_calendar = cresco\n[sqlite]\npath = $folder/khal.db\n");
+        $environment = ['HOME' => $folder, 'XDG_CONFIG_HOME' => $folder, 'PYTHONWARNINGS' => 'ignore', 'LC_ALL' => 'C.UTF-8', 'LANG' => 'C.UTF-8'];
+        $khal = new Process(['/usr/bin/khal', '-c', $folder.'/config', 'import', '--batch', $folder.'/feed.ics'], null, $environment);
+        self::assertSame(0, $khal->run(), $khal->getErrorOutput());
+        self::assertDoesNotMatchRegularExpression('/error|warning|critical/i', $khal->getErrorOutput());
+        $list = new Process(['/usr/bin/khal', '-c', $folder.'/config', 'list', '2026-03-03', '29d'], null, $environment);
+        self::assertSame(0, $list->run(), $list->getErrorOutput());
+        self::assertStringContainsString('18:30', $list->getOutput());
+        self::assertStringContainsString('Brook: change', $list->getOutput());
+        (new Process(['rm', '-r', $folder]))->run();
+        // Stable from one reading to the next, and gone when it is taken back.
+        preg_match_all('/^UID:(.+)$/m', $text, $uids);
+        preg_match_all('/^UID:(.+)$/m', (string) $this->get('/calendar/'.$secret.'.ics')->getContent(), $again);
+        self::assertSame($uids[1], $again[1]);
+        self::assertSame(count($uids[1]), count(array_unique($uids[1])));
+        $this->actingAs($keeper)->delete('/week/feed');
+        $this->post('/sign-out');
+        self::assertSame($this->get('/calendar/'.str_repeat('a', 43).'.ics')->assertNotFound()->getContent(), $this->get('/calendar/'.$secret.'.ics')->assertNotFound()->getContent());
+    }
+
+    /** @return iterable<string, array{string, string, string, string}> zone, day before a switch, UTC hours of half past six before and after */
+    public static function switches(): iterable
+    {
+        yield 'spring in the north' => ['Europe/Berlin', '2026-03-27', '17:30', '16:30'];
+        yield 'autumn in the north' => ['Europe/Berlin', '2026-10-23', '16:30', '17:30'];
+        yield 'autumn in the south' => ['Australia/Sydney', '2026-04-03', '07:30', '08:30'];
+        yield 'spring in the south' => ['Australia/Sydney', '2026-10-02', '08:30', '07:30'];
+    }
+
+    #[DataProvider('switches')]
+    public function testJobsKeepTheirHourWhenTheClocksAreSwitched(string $zone, string $day, string $before, string $after): void
+    {
+        $this->travelTo(CarbonImmutable::parse($day.' 12:00', $zone));
+        [$keeper] = $this->readyTank();
+        $keeper->update(['timezone' => $zone, 'week' => (new WeekHabits(array_fill(0, 7, 60), array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $week = new WeekOf($keeper->refresh());
+
+        self::assertSame([$before, $after], [$week->begins(0)->utc()->format('H:i'), $week->begins(4)->utc()->format('H:i')]);
+        self::assertSame('18:30', $week->begins(4)->format('H:i'));
+        self::assertSame(4, (int) round($week->begins(0)->startOfDay()->diffInDays($week->begins(4)->startOfDay())));
+        $text = CalendarFile::write('x', $zone, [['uid' => 'a', 'at' => $week->begins(4), 'minutes' => 30, 'title' => 't', 'body' => '', 'url' => 'http://localhost/', 'alarm' => false]], CarbonImmutable::now());
+        self::assertStringContainsString('T183000', $text);
+    }
+
+    public function testBusyHoursOfAFileTakeTheTimeOfTheTanksAndNothingElse(): void
+    {
+        [$keeper] = $this->week();
+        $file = implode("\r\n", ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//x//y//EN',
+            'BEGIN:VEVENT', 'UID:1', 'DTSTAMP:20260101T000000Z', 'DTSTART;TZID=Europe/Lisbon:20260303T190000', 'DTEND;TZID=Europe/Lisbon:20260303T210000', 'RRULE:FREQ=WEEKLY;COUNT=3', 'SUMMARY:Choir', 'END:VEVENT',
+            'BEGIN:VEVENT', 'UID:2', 'DTSTAMP:20260101T000000Z', 'DTSTART:20260305T080000Z', 'DTEND:20260305T160000Z', 'SUMMARY:Work', 'END:VEVENT',
+            'BEGIN:VEVENT', 'UID:3', 'DTSTAMP:20260101T000000Z', 'DTSTART;VALUE=DATE:20260307', 'DTEND;VALUE=DATE:20260308', 'SUMMARY:Fair', 'END:VEVENT',
+            'BEGIN:VEVENT', 'UID:4', 'DTSTAMP:20260101T000000Z', 'DTSTART;VALUE=DATE:20260308', 'TRANSP:TRANSPARENT', 'SUMMARY:Birthday', 'END:VEVENT', 'END:VCALENDAR', '']);
+        $send = fn(string $text) => $this->actingAs($keeper)->post('/week/busy', ['file' => UploadedFile::fake()->createWithContent('busy.ics', $text)]);
+        $send($file)->assertRedirect('/week')->assertSessionHasNoErrors();
+        // From half past six an hour: the choir takes half of it, on three Tuesdays; the fair takes all of Saturday.
+        self::assertSame([['2026-03-03', 30, 'Choir'], ['2026-03-07', 120, 'Fair'], ['2026-03-10', 30, 'Choir'], ['2026-03-17', 30, 'Choir']], $keeper->busySpells()->get()->map(static fn($one): array => [$one->day->format('Y-m-d'), $one->minutes, $one->title])->all());
+        self::assertSame([30, 0, 60, 60, 0], array_slice((new WeekOf($keeper))->minutes, 0, 5));
+        foreach (['no calendar at all', "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:nonsense\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", "BEGIN:VCARD\r\nFN:x\r\nEND:VCARD\r\n"] as $wrong) {
+            $send($wrong)->assertSessionHasErrors('file');
+        }
+        self::assertSame(4, $keeper->busySpells()->count(), 'what was there stays');
+        $this->delete('/week/busy')->assertRedirect('/week');
+        self::assertSame(0, $keeper->busySpells()->count());
+    }
+
+    public function testARuleThatNeverEndsIsCutOff(): void
+    {
+        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:20200101T000000Z\r\nRRULE:FREQ=SECONDLY\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        $from = microtime(true);
+        try {
+            CalendarFile::busy($text, 'UTC', CarbonImmutable::parse('2026-03-01'), CarbonImmutable::parse('2026-04-01'));
+        } catch (FileFault) {
+        }
+        self::assertLessThan(5.0, microtime(true) - $from);
+    }
+
+    public function testTheUsualWeekIsTheKeepersOwn(): void
+    {
+        [$keeper] = $this->week();
+        $this->actingAs($keeper)->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 70], 'hours' => ['7:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertRedirect('/week');
+        $habits = WeekHabits::of($keeper->refresh());
+        self::assertSame([[10, 20, 30, 40, 50, 60, 70], '07:00', 5], [$habits->minutes, $habits->hours[0], $habits->setUp]);
+        $this->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 9999], 'hours' => ['25:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertSessionHasErrors(['minutes.6', 'hours.0']);
+    }
+
+    public function testEveryKindOfJobHasItsWords(): void
+    {
+        foreach (JobKinds::all() as $kind) {
+            self::assertNotSame('week.kind.'.$kind->key, __('week.kind.'.$kind->key));
+            self::assertNotSame('week.lateness.'.$kind->lateness->value, __('week.lateness.'.$kind->lateness->value));
+        }
+        self::assertSame([], array_filter(JobKinds::offered(), static fn(JobKind $kind): bool => str_contains((string) __('week.kind.'.$kind->key), ':')));
+    }
+}
