@@ -15,9 +15,6 @@ use Illuminate\Support\Facades\Cache;
 /** The jobs of four weeks on the days of their keeper. */
 final class WeekOf
 {
-    /** Beyond these days a job that is overdue has no say any more. House limit. */
-    private const LEAST = 2;
-
     /** Of the placing, so that the same jobs lie on the same days. */
     private const SEED = 7;
 
@@ -123,14 +120,27 @@ final class WeekOf
     private static function toCore(Foreseen $job, int $before, int $beside): Job
     {
         $set = $job->isSet ? max(0, $job->due) : $job->laid;
+        $tank = $job->kind->setsUp ? $job->tank : 0;
         if ($set !== null) {
-            return new Job($job->id, $job->tank, $job->minutes + $beside, $job->due, max(0, $set), max(0, $set), $job->kind->lateness->aDay(), true);
+            return new Job($job->id, $tank, $job->minutes + $beside, $job->due, max(0, $set), max(0, $set), $job->kind->lateness->aDay(), true);
         }
         $earliest = max(0, $job->due - $job->first, $before + 1);
-        // Half of the days until the next time belong to that one.
+        // Half of the days until the next time belong to that one; what is overdue may wait from today on as long, at its cost.
         $last = $job->every > 0 ? min($job->last, intdiv($job->every - 1, 2)) : $job->last;
 
-        return new Job($job->id, $job->tank, $job->minutes + $beside, $job->due, $earliest, max($earliest, $job->due + $last, $before < 0 ? self::LEAST : 0), $job->kind->lateness->aDay());
+        return new Job($job->id, $tank, $job->minutes + $beside, $job->due, $earliest, max($earliest, max(0, $job->due) + $last), $job->kind->lateness->aDay());
+    }
+
+    /**
+     * Minutes of jobs at one tank, with laying out where something is laid out.
+     *
+     * @param list<Foreseen> $jobs
+     */
+    public function minutesOf(array $jobs): int
+    {
+        $setsUp = array_filter($jobs, static fn(Foreseen $job): bool => $job->tank !== 0 && $job->kind->setsUp) !== [];
+
+        return array_sum(array_map(static fn(Foreseen $job): int => $job->minutes, $jobs)) + ($setsUp ? $this->habits->setUp : 0);
     }
 
     /** @return array{list<int>, array<int, string>} */

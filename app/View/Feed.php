@@ -46,7 +46,7 @@ final class Feed
             }
             $at = $page->week->begins($day);
             foreach ($tanks as $tank => $jobs) {
-                $minutes = array_sum(array_map(static fn(Foreseen $job): int => $job->minutes, $jobs)) + ($tank === 0 ? 0 : $page->week->habits->setUp);
+                $minutes = $page->week->minutesOf($jobs);
                 $events[] = [
                     // What is done first on a day names the session, so that a session keeps its name when it moves.
                     'uid' => self::uid($keeper, self::name($jobs)), 'at' => $at, 'minutes' => $minutes,

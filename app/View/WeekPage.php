@@ -69,7 +69,7 @@ final class WeekPage
     /** @param list<Foreseen> $jobs */
     private function session(int $day, int $tank, array $jobs): WeekSession
     {
-        return new WeekSession($this->tank($tank), array_sum(array_map(static fn(Foreseen $job): int => $job->minutes, $jobs)) + ($tank === 0 ? 0 : $this->week->habits->setUp), $jobs, self::url($tank, $jobs), $day);
+        return new WeekSession($this->tank($tank), $this->week->minutesOf($jobs), $jobs, self::url($tank, $jobs), $day);
     }
 
     public function tank(int $id): ?Tank

@@ -15,6 +15,7 @@ final readonly class JobKind
      * @param bool     $lowWater  whether it goes with a change, when the water stands low
      * @param bool     $atTank    whether it is of one tank, or of the household
      * @param string|null $task   of a session that does it
+     * @param bool     $setsUp    whether something is laid out for it: not for a look, a reading or a photo
      * @param bool     $isOffered whether a keeper may set it up as a job of its own
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class JobKind
         public bool $lowWater = false,
         public bool $atTank = true,
         public ?string $task = null,
+        public bool $setsUp = true,
         public bool $isOffered = true,
     ) {}
 

@@ -62,6 +62,6 @@ final class StartController extends Controller
     {
         $tank->startUp()->delete();
 
-        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.gone'));
+        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.ended'));
     }
 }
