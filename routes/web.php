@@ -54,6 +54,7 @@ use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
 use App\Http\Controllers\WeekController;
+use App\Http\Middleware\OnceAForm;
 use App\Http\Middleware\StartSession;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -87,7 +88,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/password/new', [ResetPasswordController::class, 'reset'])->middleware('throttle:6,1');
 });
 
-Route::middleware(['auth', 'auth.session'])->group(function (): void {
+Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function (): void {
     Route::post('/sign-out', [SignInController::class, 'logout']);
     Route::get('/', RoundController::class)->name('round');
     Route::get('/evening', EveningController::class);
@@ -233,6 +234,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
             Route::post('/start/doses', [StartController::class, 'dose']);
             Route::delete('/start', [StartController::class, 'destroy']);
             Route::post('/animals', [AnimalController::class, 'store']);
+            Route::post('/animals-made', [AnimalController::class, 'made']);
             Route::post('/animals/{animal}', [AnimalController::class, 'note']);
             Route::delete('/animals/{animal}', [AnimalController::class, 'destroy']);
             Route::post('/arrivals', [AnimalController::class, 'arrived']);

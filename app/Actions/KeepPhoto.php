@@ -21,8 +21,8 @@ final class KeepPhoto
 
     private const LONGEST_SIDE = 1600;
 
-    /** More pixels than any camera in a hand has; a picture that would fill the memory is refused before it is opened. */
-    private const MOST_PIXELS = 60_000_000;
+    /** A picture that would fill the memory is refused by its header, before it is opened: four bytes for each of these. */
+    private const MOST_PIXELS = 24_000_000;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
@@ -54,6 +54,12 @@ final class KeepPhoto
         }
     }
 
+    /** The files of all photos of a tank; the rows go with it. */
+    public function dropFilesOf(Tank $tank): void
+    {
+        Photo::query()->where('tank_id', $tank->id)->chunkById(200, static fn($photos) => Storage::disk('local')->delete($photos->map(static fn(Photo $photo): string => 'photos/'.$photo->file)->all()));
+    }
+
     private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
@@ -68,7 +74,10 @@ final class KeepPhoto
             $this->refuse('A photo as JPEG, PNG or WebP.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
-            $this->refuse('That picture has too many pixels to be opened.');
+            $this->refuse('That picture has too many pixels to be opened: 24 megapixels at most.');
+        }
+        if (!self::isWhole((string) file_get_contents($path), $size[2])) {
+            $this->refuse('That photo is broken: it was cut off on its way.');
         }
         $image = match ($size[2]) {
             IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
@@ -88,6 +97,30 @@ final class KeepPhoto
         $photo->save();
 
         return $photo;
+    }
+
+    /** Whether a picture has come to its end: the library would fill up with grey what is missing. */
+    private static function isWhole(string $bytes, int $kind): bool
+    {
+        if ($kind === IMAGETYPE_PNG) {
+            return str_contains($bytes, 'IEND');
+        }
+        if ($kind === IMAGETYPE_WEBP) {
+            $size = unpack('V', substr($bytes, 4, 4));
+
+            return is_array($size) && is_int($size[1]) && $size[1] + 8 <= strlen($bytes);
+        }
+        // Past the headers, which may hold a small picture of their own; within the data no end can stand.
+        for ($at = 2; $at + 4 <= strlen($bytes) && $bytes[$at] === "\xFF";) {
+            $marker = ord($bytes[$at + 1]);
+            if ($marker === 0xDA) {
+                return strpos($bytes, "\xFF\xD9", $at) !== false;
+            }
+            // Ends of headers may be filled up.
+            $at += $marker === 0xFF ? 1 : 2 + 256 * ord($bytes[$at + 2]) + ord($bytes[$at + 3]);
+        }
+
+        return false;
     }
 
     /** A camera held upright says so beside the picture; where that cannot be read the picture stays as it lies. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Http\Middleware\OnceAForm;
 use App\Http\WholeSessions;
 use App\Models\Analysis;
 use App\Models\Batch;
@@ -28,6 +29,7 @@ use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Pagination\Paginator;
+use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -43,6 +45,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(!$this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Paginator::defaultView('parts.pages');
+        // Each form carries a key that counts once.
+        Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.bin2hex(random_bytes(12)).'\">'; ?>");
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.

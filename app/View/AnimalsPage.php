@@ -94,6 +94,26 @@ final class AnimalsPage
         return $this->food() <= 0.0 ? null : Stocking::nitrate(min(1000.0, $this->food()), VesselOf::tank($this->tank)->litres(), $this->tank->food_protein);
     }
 
+    /** mg/L of nitrate a day that a guess may begin with, rounded as a keeper would; null where it is the same already, or nobody lives there. */
+    public function guess(): ?float
+    {
+        $nitrate = $this->nitrate();
+        $rounded = $nitrate === null ? null : round(min(20.0, $nitrate->value('nitrate')), 1);
+
+        return $rounded === null || abs($rounded - $this->tank->nitrate_per_day) < 0.05 ? null : $rounded;
+    }
+
+    /** "day 9 of 28, apart until 15 Dec"; nothing for what is over. */
+    public function apart(Arrival $arrival): ?string
+    {
+        if ($arrival->quarantine_until === null || $arrival->ended_at !== null) {
+            return null;
+        }
+        $now = max(0, $this->show->daysSince($arrival->arrived_at));
+
+        return (string) __('animals.until', ['now' => $now, 'days' => $now - $this->show->daysSince($arrival->quarantine_until->setTime(12, 0)), 'day' => $arrival->quarantine_until->format('j M')]);
+    }
+
     /** @return array<string, string> */
     public static function kinds(): array
     {

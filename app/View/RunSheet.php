@@ -123,7 +123,7 @@ final readonly class RunSheet
 
     public function elapsedMinutes(): int
     {
-        return $this->run->started_at === null ? 0 : (int) $this->run->started_at->diffInMinutes(CarbonImmutable::now());
+        return $this->run->started_at === null ? 0 : (int) max(0, $this->run->started_at->diffInMinutes(CarbonImmutable::now()));
     }
 
     /** When the timer of the step rings, as seconds since 1970; null without a timer. */

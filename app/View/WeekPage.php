@@ -24,6 +24,9 @@ final class WeekPage
 {
     public const DAYS = 7;
 
+    /** Days before a job and its due day to which it may be moved. House default. */
+    private const EARLIER = 3;
+
     /** Days ahead within which what is to be ordered is said. House default. */
     private const ORDER = 14;
 
@@ -82,7 +85,7 @@ final class WeekPage
     {
         $at = (int) $this->week->placement->day($job->id);
         $moves = [];
-        for ($day = max(0, min($at, $job->due) - self::DAYS); $day <= min(JobsOf::DAYS - 1, max($at, $job->due) + self::DAYS); ++$day) {
+        for ($day = max(0, min($at, $job->due) - self::EARLIER); $day <= min(JobsOf::DAYS - 1, max($at, $job->due) + self::DAYS); ++$day) {
             [$date, $label] = $this->dates()[$day];
             $moves[] = ['day' => $day, 'date' => $date, 'label' => $label, 'here' => $day === $at, 'cost' => $day === $at ? (string) __('week.cost.here') : $this->cost($job, $day)];
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration {
@@ -15,6 +16,11 @@ return new class extends Migration {
             // Of the secret address of the calendar feed only its hash is kept.
             $table->string('feed_hash', 64)->nullable()->unique();
         });
+        // Addresses are kept small; where two differ by that alone, both stay as they are.
+        $small = DB::table('keepers')->pluck('email', 'id')->map(static fn(mixed $email): string => mb_strtolower(is_string($email) ? $email : ''));
+        foreach ($small->filter(static fn(string $email): bool => $small->filter(static fn(string $other): bool => $other === $email)->count() === 1) as $id => $email) {
+            DB::table('keepers')->where('id', $id)->update(['email' => $email]);
+        }
         Schema::table('run_steps', function (Blueprint $table): void {
             $table->string('found', 10)->nullable();
             $table->double('since')->nullable();

@@ -23,7 +23,7 @@ final class DemoWeek
     public static function plan(Keeper $keeper, CarbonImmutable $today): void
     {
         $week = new self($keeper, $today);
-        $keeper->update(['week' => ['minutes' => [40, 75, 30, 75, 0, 150, 120], 'hours' => ['18:30', '18:30', '20:00', '18:30', '18:30', '10:00', '10:00'], 'set_up' => 10]]);
+        $keeper->update(['week' => ['minutes' => [60, 90, 45, 90, 20, 180, 150], 'hours' => ['18:30', '18:30', '20:00', '18:30', '18:30', '10:00', '10:00'], 'set_up' => 10]]);
         $week->jobs();
         $week->supplies();
         $week->away();
@@ -140,7 +140,7 @@ final class DemoWeek
         $record = new RecordReadings();
         $at = $this->today->subDay()->setTime(8, 0)->utc();
         $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => '0', 'nitrite' => '0', 'temperature' => '24', 'conductivity' => '340'], $at), $at);
-        $this->chore('Low Tub', 'test', 1, [], 1);
+        $this->chore('Low Tub', 'test', 1, [], 2);
     }
 
     private function bare(string $name, float $length, float $depth, float $height, AnimalGroup $animals): Tank

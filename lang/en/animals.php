@@ -33,5 +33,5 @@ return [
     'drops' => ':count drops a second', 'flow' => ':flow a minute', 'grown' => ':length when grown', 'now' => 'young',
     'kept' => 'Kept.', 'gone' => 'Taken out.', 'most' => 'There are :most already; take one out first.', 'less' => 'There are only :count.',
     'entry' => ['came' => ':count :name came', 'born' => ':count :name born', 'died' => ':count :name died', 'went' => ':count :name went', 'counted' => 'Counted :count :name'],
-    'arrived' => ':what let in: :means', 'ended' => 'End of quarantine: :what', 'until' => 'apart until :day', 'no_pen' => 'Read the conductivity of this tank first: the way in follows from both waters.',
+    'arrived' => ':what let in: :means', 'ended' => 'End of quarantine: :what', 'until' => 'day :now of :days, apart until :day', 'begin' => 'Cresco begins with :now of nitrate a day here, until the diary says better.', 'take' => 'Begin with :guess', 'no_pen' => 'Read the conductivity of this tank first: the way in follows from both waters.',
 ];

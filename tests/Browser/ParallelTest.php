@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use CurlHandle;
 use PDO;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Several devices at once on the running server, with real requests side by side. */
@@ -39,6 +40,30 @@ final class ParallelTest extends TestCase
 
         self::assertSame(2, $this->number("select count(*) from readings where run_step_id in (select id from run_steps where run_id = $run)"));
         self::assertSame(1, $this->number("select count(*) from entries where run_id = $run"));
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>}> page, table and what is typed */
+    public static function forms(): iterable
+    {
+        yield 'a job' => ['/jobs', 'chores', ['kind' => 'pipes', 'tank_id' => '1']];
+        yield 'a supply' => ['/supplies', 'supplies', ['name' => 'Twice', 'unit' => 'g', 'left' => '5', 'weekly' => '1', 'lead_days' => '3']];
+        yield 'a water' => ['/waters', 'waters', ['name' => 'Twice', 'kind' => 'tap']];
+        yield 'a top-up' => ['/tanks/1/top-ups', 'top_ups', ['litres' => '2']];
+        yield 'animals' => ['/tanks/1/animals', 'animals', ['kind' => 'tetra', 'count' => '3']];
+        yield 'a helper' => ['/helpers', 'helpers', ['tank_id' => '1', 'name' => 'Ines', 'from_day' => date('Y-m-d'), 'until_day' => date('Y-m-d', time() + 864000), 'jobs' => [['text' => 'Look', 'every' => '1']]]];
+    }
+
+    /** @param array<string, mixed> $typed */
+    #[DataProvider('forms')]
+    public function testAFormThatIsSentTenTimesAtOnceKeepsOneRecord(string $page, string $table, array $typed): void
+    {
+        $before = $this->number('select count(*) from '.$table);
+        $key = bin2hex(random_bytes(12));
+        $this->together(array_fill(0, 10, [$page, ['_once' => $key] + $typed]));
+        self::assertSame($before + 1, $this->number('select count(*) from '.$table));
+        // The next form has another key.
+        $this->together([[$page, ['_once' => bin2hex(random_bytes(12))] + $typed]]);
+        self::assertSame($before + 2, $this->number('select count(*) from '.$table));
     }
 
     public function testClosingFromSixDevicesWritesOneEntryInTheDiary(): void

@@ -108,4 +108,14 @@ final class AccountTest extends FeatureCase
         $this->post('/sign-in/demo')->assertRedirect('/');
         $this->assertAuthenticated();
     }
+
+    public function testAnAddressIsTheSameHoweverItIsTyped(): void
+    {
+        $this->post('/sign-up', ['name' => 'Lark', 'email' => 'Lark@Cresco.test', 'password' => 'a long enough one', 'password_confirmation' => 'a long enough one'])->assertRedirect('/');
+        self::assertSame('lark@cresco.test', Keeper::query()->sole()->email);
+        $this->post('/sign-out');
+        $this->post('/sign-up', ['name' => 'Lark', 'email' => 'LARK@cresco.test', 'password' => 'a long enough one', 'password_confirmation' => 'a long enough one'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'LARK@CRESCO.TEST', 'password' => 'a long enough one'])->assertRedirect('/');
+        $this->assertAuthenticated();
+    }
 }

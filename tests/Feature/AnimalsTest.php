@@ -28,6 +28,11 @@ final class AnimalsTest extends FeatureCase
         self::assertEqualsWithDelta(0.1968, AnimalsOf::food($tank), 1e-3);
         $this->get($base)->assertOk()->assertSeeText('Ours')->assertSeeText("0.2\u{a0}g of dry food");
         $this->get($base.'?working=nitrate')->assertSeeText('nitrogen that is given off');
+        // 0.41 mg/L by their food; the guess was 1.
+        $this->get($base)->assertSeeText('Begin with');
+        $this->post('/tanks/'.$tank->id.'/animals-made')->assertRedirect($base);
+        self::assertEqualsWithDelta(0.4, $tank->refresh()->nitrate_per_day, 1e-9);
+        $this->get($base)->assertDontSeeText('Begin with');
         $this->post("$base/$animal->id", ['event' => 'died', 'count' => '10'])->assertSessionHasErrors(['count' => 'There are only 9.']);
         $this->post("$base/$animal->id", ['event' => 'flew', 'count' => '1'])->assertSessionHasErrors('event');
         $this->post("$base/$animal->id", ['event' => 'died', 'count' => '-1'])->assertSessionHasErrors('count');
@@ -51,7 +56,7 @@ final class AnimalsTest extends FeatureCase
         self::assertSame(['pour', '2026-03-24'], [$arrival->way, $arrival->quarantine_until?->format('Y-m-d')]);
         $week = new WeekOf($keeper->refresh());
         self::assertSame(21, $week->jobs['quarantine.'.$arrival->id.'@0']->due);
-        $this->get($base.'/animals')->assertSeeText('apart until 24 Mar');
+        $this->get($base.'/animals')->assertSeeText('day 0 of 21, apart until 24 Mar');
         $this->post("$base/arrivals/$arrival->id")->assertRedirect($base.'/animals');
         self::assertNotNull($arrival->refresh()->ended_at);
         $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'what' => ''])->assertSessionHasErrors('what');

@@ -233,4 +233,24 @@ final class DoorsTest extends FeatureCase
         $this->get("/tanks/$tank->id/edit", ['HX-Request' => ''])->assertOk()->assertSee('value="much"', false);
         CarbonImmutable::setTestNow();
     }
+
+    public function testAFormCarriesAKeyThatCountsOnce(): void
+    {
+        [$keeper] = $this->readyTank();
+        $page = (string) $this->actingAs($keeper)->get('/jobs')->getContent();
+        preg_match_all('/name="_once" value="([0-9a-f]{24})"/', $page, $keys);
+        self::assertNotSame([], $keys[1]);
+        self::assertSame(count($keys[1]), count(array_unique($keys[1])), 'each form has its own');
+        $typed = ['_once' => $keys[1][0], 'kind' => 'own', 'name' => ''];
+        $this->post('/jobs', $typed)->assertSessionHasErrors('name');
+        // It came back with a fault and is sent again.
+        $this->flushSession();
+        $this->actingAs($keeper)->post('/jobs', ['name' => 'Wipe the lid'] + $typed)->assertSessionHasNoErrors();
+        $this->from('/jobs')->post('/jobs', ['name' => 'Wipe the lid'] + $typed)->assertRedirect('/jobs')->assertSessionHas('status', __('once.sent'));
+        self::assertSame(1, $keeper->chores()->count());
+        // Another keeper may have the same by chance.
+        $other = $this->keeper('Lark');
+        $this->actingAs($other)->post('/jobs', ['name' => 'Wipe the lid'] + $typed)->assertSessionHasNoErrors();
+        self::assertSame(1, $other->chores()->count());
+    }
 }

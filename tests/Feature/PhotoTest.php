@@ -43,6 +43,16 @@ final class PhotoTest extends FeatureCase
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
     }
 
+    public function testTheFilesGoWithTheirTank(): void
+    {
+        [$keeper, $run] = $this->sheet();
+        $this->actingAs($keeper)->post("/runs/$run->id/steps/1/photo", ['photo' => $this->file(self::jpeg(300, 200, 1))])->assertSessionHasNoErrors();
+        self::assertCount(1, Storage::disk('local')->allFiles('photos'));
+        $this->delete('/tanks/'.$run->tank_id)->assertRedirect('/');
+        self::assertSame([], Storage::disk('local')->allFiles('photos'));
+        self::assertSame(0, Photo::query()->count());
+    }
+
     /** @return array<string, array{string, string}> content and what is said */
     public static function refused(): array
     {
@@ -51,6 +61,7 @@ final class PhotoTest extends FeatureCase
             'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'A photo as JPEG, PNG or WebP.'],
             'a photo cut off' => [substr(self::jpeg(400, 300, 1), 0, 300), 'broken'],
             'pixels without end' => [self::hugePng(), 'too many pixels'],
+            'a photo that lacks its last quarter' => [substr(self::jpeg(400, 300, 1), 0, -(int) (strlen(self::jpeg(400, 300, 1)) / 4)), 'broken'],
             'nothing in it' => ['', 'A photo as JPEG, PNG or WebP.'],
             'a moving picture' => ["GIF89a\x01\x00\x01\x00\x80\x00\x00\x00\x00\x00\xFF\xFF\xFF,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;", 'A photo as JPEG, PNG or WebP.'],
         ];

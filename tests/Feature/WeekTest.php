@@ -16,6 +16,7 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
+use App\View\Feed;
 use App\View\WeekPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\JobKind;
@@ -171,6 +172,9 @@ final class WeekTest extends FeatureCase
         $litres = array_values(array_filter((new WeekOf($keeper))->jobs, static fn(Foreseen $job): bool => $job->litres > 0.0))[0]->litres;
         self::assertEqualsWithDelta(CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(), $ready->by->getTimestamp(), 61.0);
         self::assertTrue($ready->alarms);
+        $calendar = Feed::of($keeper);
+        self::assertSame(1, substr_count($calendar, 'BEGIN:VALARM'));
+        self::assertStringContainsString('Start Barrel by', $calendar);
         $store->update(['level' => 60]);
         self::assertSame([], (new WeekPage($keeper->refresh(), 0))->ready());
     }

@@ -99,6 +99,18 @@ final class AnimalController extends Controller
         $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => (string) __('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
     }
 
+    /** What the animals come to is what Cresco begins with, until the diary says better. */
+    public function made(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $nitrate = (new AnimalsPage($tank))->guess();
+        if ($nitrate !== null) {
+            $tank->update(['nitrate_per_day' => $nitrate]);
+        }
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+    }
+
     /** How a bag is let in; nothing is kept until it was. */
     public function arrival(Request $request, Tank $tank): View
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepPhoto;
 use App\Http\Requests\TankRequest;
 use App\Known\TankWater;
 use App\Known\UsualWater;
@@ -82,8 +83,9 @@ final class TankController extends Controller
         return redirect('/tanks/'.$tank->id)->with('status', 'Kept.');
     }
 
-    public function destroy(Tank $tank): RedirectResponse
+    public function destroy(Tank $tank, KeepPhoto $photos): RedirectResponse
     {
+        $photos->dropFilesOf($tank);
         $tank->delete();
 
         return redirect('/')->with('status', $tank->name.' and its diary are gone.');

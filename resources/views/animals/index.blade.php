@@ -26,14 +26,18 @@
         $nitrate->value('nitrate')) }}</a> {{ __('animals.eats_a_day') }}
         @if($tank->food_grams !== null){{ __('animals.fed', ['grams' => App\Units\Show::joined(App\Units\Show::plain($tank->food_grams, 2), 'g')]) }}
         @endif</p>
+    @if($guess = $page->guess())
+    <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals-made">@csrf<span>{{ __('animals.begin',
+        ['now' => $show->rate(Cresco\Core\Measure\Parameter::Nitrate, $tank->nitrate_per_day)]) }}</span> <button class="act quiet">{{ __('animals.take',
+        ['guess' => $show->rate(Cresco\Core\Measure\Parameter::Nitrate, $guess)]) }}</button></form>
+    @endif
     @endif
     @if($page->arrivals->isNotEmpty())
     <section aria-labelledby="came-title"><h2 id="came-title">Came lately</h2><ul class="plain-list">
         @foreach($page->arrivals as $arrival)<li>{{ $arrival->what }}, {{ $show->day($arrival->arrived_at) }}, by
-            {{ mb_strtolower(__('animals.means.'.$arrival->way)) }}@if($arrival->quarantine_until && !$arrival->ended_at)
-            <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<span>{{ __('animals.until',
-                ['day' => $arrival->quarantine_until->format('j M')]) }}</span> <button class="act quiet">End the quarantine<span
-                class="visually-hidden"> of {{ $arrival->what }}</span></button></form>@endif</li>@endforeach
+            {{ mb_strtolower(__('animals.means.'.$arrival->way)) }}@if($page->apart($arrival))
+            <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<span>{{ $page->apart($arrival) }}</span>
+            <button class="act quiet">End the quarantine<span class="visually-hidden"> of {{ $arrival->what }}</span></button></form>@endif</li>@endforeach
     </ul></section>
     @endif
     <section aria-labelledby="more-title"><h2 id="more-title">One more kind</h2>

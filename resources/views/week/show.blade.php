@@ -8,10 +8,11 @@
     <div class="finding heed feed-shown"><p>{{ __('week.feed.made') }}</p><p><input id="feed-address" readonly value="{{ $feed }}"
         aria-label="Address of the calendar"></p></div>
     @endif
-    @if($page->from === 0 && $page->ready() !== [])
+    @php($ready = $page->from === 0 ? $page->ready() : [])
+    @if($ready !== [])
     <section class="ready" aria-labelledby="ready-title"><h2 id="ready-title">First to be ready</h2><ul>
-        @foreach($page->ready() as $ready)
-        <li @class(['late' => $ready->isLate])><a href="{{ $ready->url }}">{{ $ready->what }}</a>@if($ready->why !== '') <span>{{ $ready->why }}
+        @foreach($ready as $one)
+        <li @class(['late' => $one->isLate])><a href="{{ $one->url }}">{{ $one->what }}</a>@if($one->why !== '') <span>{{ $one->why }}
             </span>@endif</li>
         @endforeach
     </ul></section>
@@ -43,12 +44,13 @@
                 <ul>
                 @foreach($session->jobs as $job)
                     @php($why = App\View\WeekWords::why($page->week, $job))
+                    @php($name = App\View\WeekWords::job($job, $show))
                     @php($moves = !$job->isSet && !isset($page->week->with[$job->id]))
                     <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id }}" @endif>
-                        <span class="what">{{ App\View\WeekWords::job($job, $show) }} <small class="num">{{ $job->minutes }} min</small></span>
+                        <span class="what">{{ $name }} <small class="num">{{ $job->minutes }} min</small></span>
                         <div class="under">@if($why !== '')<small class="why">{{ $why }}</small>@endif
                         @if($moves)
-                        <details class="move"><summary>Move<span class="visually-hidden">: {{ App\View\WeekWords::job($job, $show) }}</span></summary>
+                        <details class="move"><summary>Move<span class="visually-hidden">: {{ $name }}</span></summary>
                         <form method="post" action="/week/lay">@csrf<input type="hidden" name="job" value="{{ $job->key }}"><input type="hidden" name="from"
                             value="{{ $page->from }}">@if($job->laid !== null)<input type="hidden" name="was"
                             value="{{ $page->week->today->addDays($job->laid)->format('Y-m-d') }}">@endif
@@ -66,8 +68,8 @@
                             @if($job->kind->comes === Cresco\Core\Rhythm\Comes::Learned)<span class="asks">Done, and found:</span>
                             @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"
                                 value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:
-                                {{ App\View\WeekWords::job($job, $show) }} is done</span></button>@endforeach
-                            @else<button class="act quiet">Done<span class="visually-hidden">: {{ App\View\WeekWords::job($job, $show) }}</span>
+                                {{ $name }} is done</span></button>@endforeach
+                            @else<button class="act quiet">Done<span class="visually-hidden">: {{ $name }}</span>
                                 </button>@endif
                         </form>
                         @endif

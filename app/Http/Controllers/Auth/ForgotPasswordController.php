@@ -26,6 +26,12 @@ final class ForgotPasswordController extends Controller
         return back()->with('status', self::SENT);
     }
 
+    /** @return array<string, string> */
+    protected function credentials(Request $request): array
+    {
+        return ['email' => mb_strtolower(trim($request->string('email')->toString()))];
+    }
+
     /** The same answer whether there is such an account or not, so that nobody can find out who has one. */
     protected function sendResetLinkFailedResponse(Request $request, string $response): RedirectResponse
     {

@@ -33,6 +33,14 @@ final class ResetPasswordController extends Controller
         ];
     }
 
+    /** @return array<string, string> */
+    protected function credentials(Request $request): array
+    {
+        $text = static fn(string $field): string => $request->string($field)->toString();
+
+        return ['email' => mb_strtolower(trim($text('email'))), 'password' => $text('password'), 'password_confirmation' => $text('password_confirmation'), 'token' => $text('token')];
+    }
+
     /** The model hashes what it is given. */
     protected function setUserPassword(Keeper $user, string $password): void
     {

@@ -33,6 +33,16 @@ final class SignInController extends Controller
         return redirect('/');
     }
 
+    /**
+     * An address is the same however it is typed.
+     *
+     * @return array<string, string>
+     */
+    protected function credentials(Request $request): array
+    {
+        return ['email' => mb_strtolower(trim($request->string('email')->toString())), 'password' => $request->string('password')->toString()];
+    }
+
     protected function loggedOut(Request $request): RedirectResponse
     {
         return redirect('/sign-in');

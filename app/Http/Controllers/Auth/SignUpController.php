@@ -28,6 +28,8 @@ final class SignUpController extends Controller
     /** @param array<string, mixed> $data */
     protected function validator(array $data): Validator
     {
+        $data['email'] = is_string($data['email'] ?? null) ? mb_strtolower($data['email']) : null;
+
         return Validators::make($data, [
             'name' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:keepers,email'],
@@ -42,7 +44,7 @@ final class SignUpController extends Controller
         try {
             return Keeper::query()->create([
                 'name' => $data['name'],
-                'email' => $data['email'],
+                'email' => mb_strtolower($data['email']),
                 'password' => $data['password'],
                 'timezone' => $data['timezone'] ?? 'UTC',
             ]);
