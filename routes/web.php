@@ -81,11 +81,11 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-in', [SignInController::class, 'login']);
     Route::post('/sign-in/demo', [SignInController::class, 'enterDemo']);
     Route::get('/sign-up', [SignUpController::class, 'showRegistrationForm']);
-    Route::post('/sign-up', [SignUpController::class, 'register'])->middleware('throttle:10,1');
+    Route::post('/sign-up', [SignUpController::class, 'register'])->middleware('throttle:10,1,sign-up');
     Route::get('/password/forgotten', [ForgotPasswordController::class, 'showLinkRequestForm']);
-    Route::post('/password/forgotten', [ForgotPasswordController::class, 'sendResetLinkEmail'])->middleware('throttle:6,1');
+    Route::post('/password/forgotten', [ForgotPasswordController::class, 'sendResetLinkEmail'])->middleware('throttle:6,1,forgotten');
     Route::get('/password/new/{token}', [ResetPasswordController::class, 'showResetForm'])->name('password.reset');
-    Route::post('/password/new', [ResetPasswordController::class, 'reset'])->middleware('throttle:6,1');
+    Route::post('/password/new', [ResetPasswordController::class, 'reset'])->middleware('throttle:6,1,reset');
 });
 
 Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function (): void {
@@ -97,7 +97,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::put('/week/habits', [WeekController::class, 'habits']);
     Route::post('/week/away', [WeekController::class, 'away']);
     Route::delete('/week/away/{away}', [WeekController::class, 'back']);
-    Route::post('/week/busy', [WeekController::class, 'busy'])->middleware('throttle:20,1');
+    Route::post('/week/busy', [WeekController::class, 'busy'])->middleware('throttle:20,1,import');
     Route::delete('/week/busy', [WeekController::class, 'free']);
     Route::post('/week/feed', [WeekController::class, 'makeFeed']);
     Route::delete('/week/feed', [WeekController::class, 'dropFeed']);
@@ -175,7 +175,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::post('/cut', [StandController::class, 'cut'])->can('update', 'tank');
         });
         Route::get('/spot', [SpotController::class, 'show']);
-        Route::post('/spot', [SpotController::class, 'store'])->middleware('throttle:60,1')->can('update', 'tank');
+        Route::post('/spot', [SpotController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'tank');
         Route::post('/spot/photos/{photo}', [SpotController::class, 'pin'])->can('update', 'tank');
         Route::post('/off', [SpotController::class, 'note'])->can('update', 'tank');
         Route::put('/off/{spot}', [SpotController::class, 'settle'])->can('update', 'tank');
@@ -202,7 +202,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
                 Route::put('/', [InquiryController::class, 'update']);
                 Route::delete('/', [InquiryController::class, 'destroy']);
                 Route::post('/answers', [InquiryController::class, 'answer']);
-                Route::post('/photo', [InquiryController::class, 'photo'])->middleware('throttle:60,1');
+                Route::post('/photo', [InquiryController::class, 'photo'])->middleware('throttle:60,1,photo');
                 Route::post('/treatments', [InquiryController::class, 'plan']);
                 Route::post('/treatments/{treatment}', [InquiryController::class, 'check']);
                 Route::post('/end', [InquiryController::class, 'end']);
@@ -221,7 +221,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::post('/stands/{stand}/capsules', [FoodController::class, 'capsules']);
             Route::post('/doses', [FoodController::class, 'give']);
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
-            Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1');
+            Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1,import');
             Route::post('/food-spells', [FoodController::class, 'spell']);
             Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
         });
@@ -270,7 +270,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::post('/again', [PlanAgainController::class, 'store'])->can('update', 'run');
         Route::post('/steps/{position}', [RunController::class, 'finish'])->can('update', 'run');
         Route::post('/steps/{position}/open', [RunController::class, 'open'])->can('update', 'run');
-        Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1')->can('update', 'run');
+        Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'run');
         Route::post('/switches/{device}', [RunController::class, 'toggle'])->can('update', 'run');
         Route::delete('/', [RunController::class, 'drop'])->can('delete', 'run');
         Route::get('/look-back', [LookBackController::class, 'show']);
@@ -291,10 +291,10 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
 
     Route::get('/recipes', [RecipeController::class, 'index']);
     Route::post('/recipes', [RecipeController::class, 'store']);
-    Route::post('/recipes/import', [RecipeController::class, 'import'])->middleware('throttle:30,1');
+    Route::post('/recipes/import', [RecipeController::class, 'import'])->middleware('throttle:30,1,import');
     Route::get('/recipes/export.{format}', [RecipeController::class, 'export'])->whereIn('format', ['json', 'csv']);
     Route::delete('/recipes/{recipe}', [RecipeController::class, 'destroy'])->can('delete', 'recipe');
-    Route::post('/analyses/import', [RecipeController::class, 'importAnalyses'])->middleware('throttle:30,1');
+    Route::post('/analyses/import', [RecipeController::class, 'importAnalyses'])->middleware('throttle:30,1,import');
     Route::get('/analyses/export.{format}', [RecipeController::class, 'exportAnalyses'])->whereIn('format', ['json', 'csv']);
     Route::delete('/analyses/{analysis}', [AnalysisController::class, 'destroy'])->can('delete', 'analysis');
 

@@ -51,7 +51,7 @@ final class ChoresOf
         return Interval::learned($usual, $turns);
     }
 
-    public static function due(Chore $chore, Show $show): Due
+    public static function due(Chore $chore, Show $show, ?Interval $interval = null): Due
     {
         $key = self::KEY.$chore->id;
         if ($chore->next_on !== null) {
@@ -60,7 +60,7 @@ final class ChoresOf
             return new Due($key, $day, $day, 'set');
         }
 
-        return $chore->last_at === null ? new Due($key, 0, 0, 'first') : Due::again($key, self::interval($chore)->days(), $show->daysSince($chore->last_at));
+        return $chore->last_at === null ? new Due($key, 0, 0, 'first') : Due::again($key, ($interval ?? self::interval($chore))->days(), $show->daysSince($chore->last_at));
     }
 
     /** Minutes that it takes. */

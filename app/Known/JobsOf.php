@@ -116,9 +116,10 @@ final class JobsOf
     private function chores(): array
     {
         $jobs = [];
-        foreach (ChoresOf::of($this->keeper) as $chore) {
-            $every = ChoresOf::interval($chore)->days();
-            $due = ChoresOf::due($chore, $this->keeper->show());
+        foreach (ChoresOf::query()->where('keeper_id', $this->keeper->id)->get() as $chore) {
+            $interval = ChoresOf::interval($chore);
+            $every = $interval->days();
+            $due = ChoresOf::due($chore, $this->keeper->show(), $interval);
             $jobs = [...$jobs, ...$this->times(ChoresOf::KEY.$chore->id, (int) $chore->tank_id, $chore->toKind(), ChoresOf::minutes($chore), $due->from, $every, 0, $chore->name, $chore->id)];
         }
 
@@ -173,10 +174,9 @@ final class JobsOf
     {
         $jobs = [];
         $laid = $this->laid[$key] ?? [];
-        // What is overdue and comes again is done once; the next comes so many days after that.
-        $begin = $every > 0 ? max($due, min(0, $due)) : $due;
         for ($n = 0; $n < self::TIMES; ++$n) {
-            $day = $n === 0 ? $begin : max(0, $begin) + $n * $every;
+            // What is overdue and comes again is done once; the next comes so many days after that.
+            $day = $n === 0 ? $due : max(0, $due) + $n * $every;
             if ($day >= self::DAYS || ($n > 0 && $every <= 0)) {
                 break;
             }
