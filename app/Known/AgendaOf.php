@@ -158,7 +158,7 @@ final class AgendaOf
     {
         $found = [];
         foreach (Stand::query()->settling()->whereIn('tank_id', $tanks)->orderBy('id')->get() as $stand) {
-            $planted = max(0, $show->daysSince(($stand->planted_on ?? CarbonImmutable::now())->setTime(12, 0)));
+            $planted = $stand->planted_on === null ? 0 : max(0, $show->daysSinceDate($stand->planted_on));
             $due = Settling::due(self::MELT.$stand->id, $planted, $stand->melted_at === null ? $planted : max(0, $show->daysSince($stand->melted_at)));
             if ($due !== null) {
                 $found[$stand->tank_id][] = $due;

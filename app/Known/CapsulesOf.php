@@ -32,7 +32,7 @@ final class CapsulesOf
         foreach (self::last(array_keys($tanks)) as $capsule) {
             $tank = $tanks[$capsule->stand->tank_id];
             [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
-            $since = $show->daysSince($capsule->placed_on->setTime(12, 0));
+            $since = $show->daysSinceDate($capsule->placed_on);
             $due[$tank->id][] = new Due(self::KEY.$capsule->stand_id, $least - $since, $most - $since, 'capsules');
         }
 

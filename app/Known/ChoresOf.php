@@ -55,7 +55,7 @@ final class ChoresOf
     {
         $key = self::KEY.$chore->id;
         if ($chore->next_on !== null) {
-            $day = -$show->daysSince($chore->next_on->setTime(12, 0));
+            $day = -$show->daysSinceDate($chore->next_on);
 
             return new Due($key, $day, $day, 'set');
         }

@@ -135,8 +135,8 @@ final class HintsOf
         $drawn = $planting->stands[$stand] ?? null;
         $hints = [];
         if ($record?->planted_on !== null) {
-            $days = max(0, $show->daysSince($record->planted_on->setTime(12, 0)));
-            $hints[] = new Hint('planted_lately', $days <= 42 ? self::SURE : 1.0 - self::SURE, 'planted_on', ['day' => $show->day($record->planted_on->setTime(12, 0))]);
+            $days = max(0, $show->daysSinceDate($record->planted_on));
+            $hints[] = new Hint('planted_lately', $days <= 42 ? self::SURE : 1.0 - self::SURE, 'planted_on', ['day' => $show->date($record->planted_on)]);
         }
         if ($planting !== null && $drawn !== null && $planting->light->lamps !== []) {
             $light = $planting->lightAt($drawn, 0.0);
@@ -149,8 +149,8 @@ final class HintsOf
             $last = $record->capsules()->reorder()->orderByDesc('placed_on')->first();
             if ($last !== null) {
                 [, $most] = $last->kind->days($tank->warmth, $record->toKind()->roots);
-                $since = $show->daysSince($last->placed_on->setTime(12, 0));
-                $hints[] = new Hint('roots_unfed', $since > $most ? 0.85 : 0.15, 'capsules', ['day' => $show->day($last->placed_on->setTime(12, 0))]);
+                $since = $show->daysSinceDate($last->placed_on);
+                $hints[] = new Hint('roots_unfed', $since > $most ? 0.85 : 0.15, 'capsules', ['day' => $show->date($last->placed_on)]);
             }
         }
 
@@ -164,7 +164,7 @@ final class HintsOf
         }
         $weeks = $this->tank->started_on->diffInDays($this->now) / 7.0;
 
-        return new Hint('young', $weeks < Hints::YOUNG_WEEKS ? self::SURE : 1.0 - self::SURE, 'started', ['day' => $this->show->day($this->tank->started_on->setTime(12, 0))]);
+        return new Hint('young', $weeks < Hints::YOUNG_WEEKS ? self::SURE : 1.0 - self::SURE, 'started', ['day' => $this->show->date($this->tank->started_on)]);
     }
 
     private function plantsNew(): ?Hint
@@ -174,7 +174,7 @@ final class HintsOf
             return null;
         }
 
-        return new Hint('plants_new', $days->diffInDays($this->now) < 7 * Hints::NEW_WEEKS ? self::SURE : 0.3, 'planted', ['day' => $this->show->day($days->setTime(12, 0))]);
+        return new Hint('plants_new', $days->diffInDays($this->now) < 7 * Hints::NEW_WEEKS ? self::SURE : 0.3, 'planted', ['day' => $this->show->date($days)]);
     }
 
     private function lampLong(): ?Hint
@@ -264,7 +264,7 @@ final class HintsOf
         /** @var FoodSpell|null $spell */
         $spell = $this->tank->foodSpells()->where('until_day', '>=', $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d'))->where('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
 
-        return $spell === null ? null : new Hint('extra_food', self::SURE, 'spell', ['day' => $this->show->day($spell->from_day->setTime(12, 0)), 'note' => (string) $spell->note]);
+        return $spell === null ? null : new Hint('extra_food', self::SURE, 'spell', ['day' => $this->show->date($spell->from_day), 'note' => (string) $spell->note]);
     }
 
     private function changesLate(): ?Hint
@@ -410,7 +410,7 @@ final class HintsOf
             return new Hint('soil_old', 1.0 - self::SURE, 'no_soil');
         }
 
-        return new Hint('soil_old', $this->tank->started_on !== null && $this->tank->started_on->diffInMonths($this->now) > Hints::SOIL_MONTHS ? 0.85 : 1.0 - self::SURE, 'started', ['day' => $this->show->day($this->tank->started_on->setTime(12, 0))]);
+        return new Hint('soil_old', $this->tank->started_on !== null && $this->tank->started_on->diffInMonths($this->now) > Hints::SOIL_MONTHS ? 0.85 : 1.0 - self::SURE, 'started', ['day' => $this->show->date($this->tank->started_on)]);
     }
 
     /** Share of what a reading may stand for that lies below a limit. */

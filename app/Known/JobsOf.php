@@ -48,7 +48,7 @@ final class JobsOf
         }
         $this->tanks = $tanks;
         foreach ($keeper->laidJobs()->get() as $laid) {
-            $this->laid[$laid->job][] = -$show->daysSince($laid->day->setTime(12, 0));
+            $this->laid[$laid->job][] = -$show->daysSinceDate($laid->day);
         }
         $ids = array_keys($tanks);
         $plantings = array_filter(array_map(PlantingOf::orNone(...), $tanks));
@@ -70,7 +70,7 @@ final class JobsOf
         $isPlanned = $sheet?->planned_for !== null;
         $planned = $isPlanned ? self::tasksOf($sheet) : [];
         if ($isPlanned) {
-            $day = -$this->keeper->show()->daysSince($sheet->planned_for->setTime(12, 0));
+            $day = -$this->keeper->show()->daysSinceDate($sheet->planned_for);
             $jobs[] = new Foreseen('sheet.'.$sheet->id, 'sheet.'.$sheet->id, $tank->id, JobKinds::of('sheet'), max(5, $sheet->plannedMinutes()), $day, 0, null, $sheet->id, true, null, $sheet->changes_water ? $litres : 0.0);
         }
         foreach ($agenda->all as $due) {
@@ -136,7 +136,7 @@ final class JobsOf
         $jobs = [];
         foreach (TreatmentsOf::open($ids) as $tank => $treatments) {
             foreach ($treatments as $treatment) {
-                $day = -$this->keeper->show()->daysSince($treatment->check_on->setTime(12, 0));
+                $day = -$this->keeper->show()->daysSinceDate($treatment->check_on);
                 $jobs = [...$jobs, ...$this->times('check.'.$treatment->id, $tank, JobKinds::of(JobKinds::CHECK), JobKinds::of(JobKinds::CHECK)->minutes, $day, 0, 0, $treatment->remedy->value, $treatment->inquiry_id)];
             }
         }

@@ -54,7 +54,7 @@ final class StartOf
     {
         $show = $tank->keeper->show();
         $begun = CarbonImmutable::parse($start->begun_on->format('Y-m-d'), $tank->keeper->timezone);
-        $this->day = max(0, $show->daysSince($begun->setTime(12, 0)));
+        $this->day = max(0, $show->daysSinceDate($begun));
         $this->readings = self::read($tank, $begun);
         $changes = $doses = [];
         foreach (WaterChange::query()->where('tank_id', $tank->id)->where('changed_at', '>=', $begun)->orderBy('changed_at')->limit(200)->get() as $change) {

@@ -33,10 +33,10 @@ final class SuppliesOf
             }
         }
         foreach ($keeper->supplies()->get() as $supply) {
-            $gone = max(0, $show->daysSince($supply->counted_on->setTime(12, 0))) / 7.0 * $supply->weekly;
+            $gone = max(0, $show->daysSinceDate($supply->counted_on)) / 7.0 * $supply->weekly;
             $found[] = [
                 'name' => $supply->name, 'unit' => $supply->unit, 'stock' => new Stock(max(0.0, $supply->left - $gone), max(0.0, $supply->weekly), $supply->lead_days), 'supply' => $supply,
-                'expires' => $supply->expires_on === null ? null : -$show->daysSince($supply->expires_on->setTime(12, 0)), 'jar' => null,
+                'expires' => $supply->expires_on === null ? null : -$show->daysSinceDate($supply->expires_on), 'jar' => null,
             ];
         }
         usort($found, static fn(array $a, array $b): int => [self::by($a['stock'], $a['expires']), $a['name']] <=> [self::by($b['stock'], $b['expires']), $b['name']]);

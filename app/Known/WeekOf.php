@@ -153,27 +153,21 @@ final class WeekOf
         }
         $until = $this->today->addDays(JobsOf::DAYS)->format('Y-m-d');
         foreach ($this->keeper->busySpells()->whereDate('day', '>=', $this->today->format('Y-m-d'))->whereDate('day', '<', $until)->get() as $busy) {
-            $day = -$show->daysSince($busy->day->setTime(12, 0));
+            $day = -$show->daysSinceDate($busy->day);
             if (isset($minutes[$day])) {
                 $minutes[$day] = max(0, $minutes[$day] - $busy->minutes);
                 $taken[$day] = isset($taken[$day]) ? $taken[$day].', '.$busy->title : (string) $busy->title;
             }
         }
         foreach ($this->keeper->awaySpells()->whereDate('until_day', '>=', $this->today->format('Y-m-d'))->get() as $away) {
-            $from = -$show->daysSince($away->from_day->setTime(12, 0));
-            $last = -$show->daysSince($away->until_day->setTime(12, 0));
+            $from = -$show->daysSinceDate($away->from_day);
+            $last = -$show->daysSinceDate($away->until_day);
             for ($day = max(0, $from); $day <= min($last, JobsOf::DAYS - 1); ++$day) {
                 [$minutes[$day], $taken[$day]] = [0, $away->note ?? ''];
             }
         }
 
         return [array_values($minutes), $taken];
-    }
-
-    /** Whether a day has no minutes because of something that takes it whole. */
-    public function isAway(int $day): bool
-    {
-        return isset($this->taken[$day]) && $this->minutes[$day] === 0;
     }
 
     /** When work begins on a day. */

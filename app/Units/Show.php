@@ -270,6 +270,18 @@ final class Show
         return $this->dayNumber(CarbonImmutable::now()) - $this->dayNumber($time);
     }
 
+    /** Days from a day of the calendar, whatever zone it is held in, to today; negative for what is to come. */
+    public function daysSinceDate(CarbonInterface $date): int
+    {
+        return $this->dayNumber(CarbonImmutable::now()) - intdiv(CarbonImmutable::parse($date->format('Y-m-d'), 'UTC')->getTimestamp(), 86400);
+    }
+
+    /** A day of the calendar in words, as day() has them. */
+    public function date(CarbonInterface $date): string
+    {
+        return $this->day(CarbonImmutable::parse($date->format('Y-m-d').' 12:00', $this->habits->timeZone()));
+    }
+
     /** Days since 1970 by the keeper's clock. */
     private function dayNumber(CarbonInterface $time): int
     {

@@ -111,7 +111,7 @@ final class AnimalsPage
         }
         $now = max(0, $this->show->daysSince($arrival->arrived_at));
 
-        return (string) __('animals.until', ['now' => $now, 'days' => $now - $this->show->daysSince($arrival->quarantine_until->setTime(12, 0)), 'day' => $arrival->quarantine_until->format('j M')]);
+        return (string) __('animals.until', ['now' => $now, 'days' => $now - $this->show->daysSinceDate($arrival->quarantine_until), 'day' => $arrival->quarantine_until->format('j M')]);
     }
 
     /** @return array<string, string> */
@@ -127,7 +127,7 @@ final class AnimalsPage
         $count = 0;
         foreach ($animal->events as $event) {
             $count = $event->kind->after($count, $event->count);
-            $points[] = [$this->show->daysSince($event->day->setTime(12, 0)), $count];
+            $points[] = [$this->show->daysSinceDate($event->day), $count];
         }
 
         return $points;

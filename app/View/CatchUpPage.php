@@ -26,6 +26,9 @@ final class CatchUpPage
     /** Days after which a patch of the bed is overdue. House default. */
     private const BED = 42;
 
+    /** Share of the upper limit of nitrate that it is brought down to, so that there is room until the next change. House default. */
+    private const DOWN_TO = 0.6;
+
     /** Share of the water that one change takes at least, however narrow the swings. House limit. */
     private const LEAST = 0.05;
 
@@ -54,8 +57,7 @@ final class CatchUpPage
         $this->urgent = array_values(array_filter(ConcernLine::urgent($this->water, $this->show), static fn(ConcernLine $line): bool => $line->isAlarm()));
         $made = $draft($tank, UsualChange::of($tank), $this->water);
         $limit = ($tank->needs()->range(Parameter::Nitrate) ?? [0.0, 20.0])[1];
-        // Down to where the usual rhythm holds it: half of the limit leaves room for a week.
-        $this->goal = max(1.0, 0.6 * $limit);
+        $this->goal = max(1.0, self::DOWN_TO * $limit);
         $patches = $tank->patches()->get();
         $old = $patches->filter(fn(BedPatch $patch): bool => $patch->cleaned_at === null || $this->show->daysSince($patch->cleaned_at) > self::BED)->count();
         $dues = PlantingOf::orNone($tank)?->dues() ?? [];
@@ -69,6 +71,7 @@ final class CatchUpPage
             $patches->isEmpty() ? 0.0 : min(1.0, $old / $patches->count()),
             count(array_filter($dues, static fn(StandDue $due): bool => $due->due->middle() <= 0.0)),
             !isset($last[Task::Media->value]) || $this->show->daysSince($last[Task::Media->value]) > Task::Media->days(),
+            max(0.0, $this->water->made()->value),
         );
     }
 
@@ -101,7 +104,7 @@ final class CatchUpPage
         $tasks = [...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->stands > 0 ? [Task::Trim->value] : []), ...($session->media ? [Task::Media->value] : [])];
 
         return '/tanks/'.$this->tank->id.'/compose?'.http_build_query($session->change > 0.0
-            ? ['reason' => 'routine', 'share' => (string) round(100.0 * $session->change), 'way' => 'share', 'tasks' => $tasks] : ['dry' => '1', 'tasks' => $tasks]);
+            ? ['reason' => 'amount', 'way' => 'percent', 'percent' => (string) round(100.0 * $session->change), 'tasks' => $tasks] : ['dry' => '1', 'tasks' => $tasks]);
     }
 
     public function levelOn(): string

@@ -176,7 +176,7 @@ final readonly class FoodPage
                 }
             }
             if ($words !== []) {
-                $week[] = ['day' => ucfirst($this->show->day($day->setTime(12, 0))), 'words' => implode(', ', $words)];
+                $week[] = ['day' => ucfirst($this->show->date($day)), 'words' => implode(', ', $words)];
             }
         }
 
@@ -193,9 +193,9 @@ final readonly class FoodPage
     public function planWords(DosePlan $plan): string
     {
         $words = $this->amount($plan).' '.$plan->jar->name.' '.Words::every($plan->every);
-        $from = $plan->starts_on->setTime(12, 0);
+        $from = $plan->starts_on;
 
-        return $words.($this->show->daysSince($from) < 0 ? ', '.__('food.from', ['day' => $this->show->day($from)]) : '').($plan->ends_on === null ? '' : ', '.__('food.until', ['day' => $this->show->day($plan->ends_on->setTime(12, 0))]));
+        return $words.($this->show->daysSinceDate($from) < 0 ? ', '.__('food.from', ['day' => $this->show->date($from)]) : '').($plan->ends_on === null ? '' : ', '.__('food.until', ['day' => $this->show->date($plan->ends_on)]));
     }
 
     /** @return list<DosePlan> what is given in the end, one for each jar */
@@ -267,7 +267,7 @@ final readonly class FoodPage
         }
         $last = [];
         foreach (CapsulesOf::last([$this->tank->id]) as $capsule) {
-            $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->day($capsule->placed_on->setTime(12, 0))]);
+            $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->date($capsule->placed_on)]);
         }
         $found = [];
         foreach ($this->tank->stands()->with('plantKind')->get() as $stand) {
@@ -305,9 +305,9 @@ final readonly class FoodPage
         $empty = $plan->emptyIn($this->today);
         $lines = [$plan->measured_on === null
             ? trans('food.doser.never')
-            : trans('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->jar->unit), 'day' => $this->show->day($plan->measured_on->setTime(12, 0))])];
+            : trans('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->jar->unit), 'day' => $this->show->date($plan->measured_on)])];
         if ($empty !== null) {
-            $lines[] = trans($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->day($this->today->addDays($empty)->setTime(12, 0))]);
+            $lines[] = trans($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->date($this->today->addDays($empty))]);
         }
 
         return array_values(array_filter($lines, is_string(...)));
@@ -357,7 +357,7 @@ final readonly class FoodPage
 
     public function spellWords(FoodSpell $spell): string
     {
-        return __('food.spell', ['from' => $this->show->day($spell->from_day->setTime(12, 0)), 'until' => $this->show->day($spell->until_day->setTime(12, 0)), 'grams' => Show::plain($spell->grams, 2)]).($spell->note === null ? '' : ' '.$spell->note);
+        return __('food.spell', ['from' => $this->show->date($spell->from_day), 'until' => $this->show->date($spell->until_day), 'grams' => Show::plain($spell->grams, 2)]).($spell->note === null ? '' : ' '.$spell->note);
     }
 
     public function working(string $name): ?Computation

@@ -163,7 +163,7 @@ final readonly class Round
         if ($worst !== null && $worst->isAlarm()) {
             return [RoundStrip::ALARM, $worst->head, $worst->why, $open?->state === RunState::Running ? 'Go on' : 'How much to change', $open?->state === RunState::Running ? '/runs/'.$open->id : $base.'/change'];
         }
-        $later = $open?->state === RunState::Planned && $open->planned_for !== null && $show->daysSince($open->planned_for->setTime(12, 0)) < 0;
+        $later = $open?->state === RunState::Planned && $open->planned_for !== null && $show->daysSinceDate($open->planned_for) < 0;
         if ($open !== null && !$later) {
             return self::openSheet($open, $show);
         }
@@ -290,7 +290,7 @@ final readonly class Round
     /** @return array{int, string, string, string, string} a sheet that is meant for a day */
     private static function planned(Run $open, CarbonImmutable $day, Show $show): array
     {
-        $days = -$show->daysSince($day->setTime(12, 0));
+        $days = -$show->daysSinceDate($day);
         $head = match (true) {
             $days < -1 => sprintf('Planned %d days ago', -$days),
             $days === -1 => 'Planned for yesterday',

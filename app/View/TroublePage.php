@@ -74,7 +74,7 @@ final readonly class TroublePage
         $next = $inquiry->treatments->whereNull('checked_at')->sortBy('check_on')->first();
 
         return $next === null ? __('inquiry.opened', ['day' => $this->show->day($inquiry->opened_at)])
-            : __('inquiry.remedies.'.$next->remedy->value.'.name').', '.__('inquiry.now.on', ['day' => $this->show->day($next->check_on->setTime(12, 0))]);
+            : __('inquiry.remedies.'.$next->remedy->value.'.name').', '.__('inquiry.now.on', ['day' => $this->show->date($next->check_on)]);
     }
 
     private static function name(Stand $stand): string

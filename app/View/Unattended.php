@@ -19,7 +19,7 @@ use Cresco\Core\Working\Computation;
 /** What becomes of a tank at which nobody does anything until a day. */
 final readonly class Unattended
 {
-    /** @var list<array{text: string, beyond: bool}> */
+    /** @var list<array{text: string, beyond: bool, opens?: bool}> */
     public array $lines;
 
     public ?Computation $nitrate;
@@ -27,7 +27,7 @@ final readonly class Unattended
     public function __construct(public Tank $tank, public CarbonImmutable $until)
     {
         $show = $tank->keeper->show();
-        $days = max(0, -$show->daysSince($until->setTime(12, 0)));
+        $days = max(0, -$show->daysSinceDate($until));
         $water = TankWater::of($tank)->knowing(Made::of($tank));
         $lines = [];
         $now = $water->state()->get(Parameter::Nitrate);
@@ -37,7 +37,7 @@ final readonly class Unattended
         if ($now !== null) {
             $then = CarriedOn::now($now, $made, (float) $days);
             $lines[] = [
-                'text' => (string) __('helper.nobody.nitrate', ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __('helper.nobody.limit', ['limit' => $show->value(Parameter::Nitrate, $limit)])]),
+                'opens' => $this->nitrate !== null, 'text' => (string) __('helper.nobody.nitrate', ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __('helper.nobody.limit', ['limit' => $show->value(Parameter::Nitrate, $limit)])]),
                 'beyond' => $limit !== null && $then->central() > $limit,
             ];
         }

@@ -51,7 +51,7 @@ final class WeekWords
 
     public static function day(WeekOf $week, int $day): string
     {
-        return $week->keeper->show()->day($week->today->addDays($day)->setTime(12, 0));
+        return $week->keeper->show()->date($week->today->addDays($day));
     }
 
     /** What it would cost to have a job on another day. */

@@ -29,6 +29,9 @@ final readonly class CatchUp
     /** Share of the water of a first change when nobody has read what it holds. House default. */
     public const UNREAD = 0.15;
 
+    /** Changes of water that nobody reads. House default. */
+    private const UNKNOWN = 2;
+
     /** @param list<CatchUpSession> $sessions the first of them today */
     private function __construct(public array $sessions, public int $levelIn, public int $changes) {}
 
@@ -47,15 +50,18 @@ final readonly class CatchUp
      * @param float      $bed      share of the bed that is overdue, 0 to 1
      * @param int        $stands   stands that want cutting
      * @param bool       $media    whether the filter media are overdue
+     * @param float      $made     that comes in a day by itself, 0 or more
      *
      * @throws RhythmFault
      */
-    public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $stands, bool $media): self
+    public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $stands, bool $media, float $made = 0.0): self
     {
-        if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $stands < 0 || ($now !== null && !($now >= 0.0))) {
+        if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $stands < 0 || !($made >= 0.0 && $made <= 1e6) || ($now !== null && !($now >= 0.0))) {
             throw RhythmFault::catchUp();
         }
-        [$changes, $each] = self::changes($now, $goal, min($comes, 0.9 * $goal), $largest);
+        $comes = min($comes, 0.9 * $goal);
+        $changes = 0;
+        $isLevel = false;
         $beds = (int) ceil($bed / self::BED - 1e-9);
         $cuts = $stands === 0 ? 0 : ($stands === 1 ? 1 : (int) ceil(1.0 / self::PLANTS));
         $sessions = [];
@@ -63,7 +69,10 @@ final readonly class CatchUp
         $isMediaDone = !$media;
         $cutLeft = $stands;
         for ($n = 0; $n < self::SESSIONS; ++$n) {
-            $share = $n < $changes ? ($now === null && $n === 0 ? min(self::UNREAD, $each) : $each) : 0.0;
+            $level = $level === null || $n === 0 ? $level : $level + $made * $between;
+            $share = $isLevel ? 0.0 : self::share($level, $n, $goal, $comes, $largest);
+            $isLevel = $isLevel || ($level === null ? $n >= self::UNKNOWN - 1 : (1.0 - $share) * $level + $share * $comes <= $goal + 1e-9) || $n >= self::SESSIONS - 3;
+            $changes += $share > 0.0 ? 1 : 0;
             // The first session is for the water alone: nobody knows yet what the bed sets free.
             $cleans = $n >= 1 && $beds > 0 ? min(self::BED, $bed) : 0.0;
             $rinses = false;
@@ -87,18 +96,13 @@ final readonly class CatchUp
         return new self($sessions, $sessions[count($sessions) - 1]->day, $changes);
     }
 
-    /** @return array{int, float} how many changes, and the share of each */
-    private static function changes(?float $now, float $goal, float $comes, float $largest): array
+    /** Share of the next change: as much as the animals stand, and no more than it takes. */
+    private static function share(?float $level, int $n, float $goal, float $comes, float $largest): float
     {
-        if ($now === null) {
-            return [2, $largest];
+        if ($level === null) {
+            return $n === 0 ? min(self::UNREAD, $largest) : $largest;
         }
-        if ($now <= $goal) {
-            return [1, min($largest, self::LARGE)];
-        }
-        $left = ($goal - $comes) / max(1e-9, $now - $comes);
-        $changes = (int) max(1, min(self::SESSIONS - 2, ceil(log($left) / log(1.0 - $largest) - 1e-9)));
 
-        return [$changes, min($largest, 1.0 - $left ** (1.0 / $changes))];
+        return $level <= $goal ? min($largest, self::LARGE) : min($largest, ($level - $goal) / max(1e-9, $level - $comes));
     }
 }

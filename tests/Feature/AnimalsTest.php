@@ -124,6 +124,11 @@ final class AnimalsTest extends FeatureCase
         $answer = $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('30 days without a change; usually every 7 days.')->assertSeeText('Read ammonium, nitrite, KH and pH first')->assertSeeText('All is level again');
         // 80 to 18 with tap water of 5 takes three changes and more of those that the animals stand.
         self::assertGreaterThanOrEqual(3, substr_count((string) $answer->getContent(), 'of nitrate'));
+        // What it says is what the sheet is opened with.
+        preg_match('#/tanks/\d+/compose\?reason=amount&amp;way=percent&amp;percent=(\d+)#', (string) $answer->getContent(), $link);
+        $share = $link[1] ?? '';
+        $answer->assertSeeText("Change $share\u{a0}% of the water");
+        $this->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=$share")->assertSee('value="'.$share.'"', false);
         $this->travelTo('2026-03-04 09:00');
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(3));
         $this->get("/tanks/$tank->id/catch-up")->assertSeeText('Nothing here is so overdue');

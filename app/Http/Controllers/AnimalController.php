@@ -173,12 +173,12 @@ final class AnimalController extends Controller
         $show = $this->keeper($request)->show();
         $this->checked($request, [
             'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => ['required', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)], 'litres' => ['required', $show->volumes()->rule(0.05, 200.0, 1.5)],
-            'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => ['nullable', new Amount(0, 200, 'mg/L', '0.5')], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
+            'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => ['nullable', $show->values(Parameter::Ammonium)->rule(0.0, 200.0, 0.5)], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
         ], ['sort' => 'Choose what is in the bag.', 'required' => 'Write a number here.']);
 
         return [
             'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)->parse($request->input('conductivity')), 'litres' => $show->volumes()->parse($request->input('litres')),
-            'hours' => Amount::parse($request->input('hours')), 'ammonium' => Amount::parse($request->input('ammonium')), 'ph' => Amount::parse($request->input('ph')),
+            'hours' => Amount::parse($request->input('hours')), 'ammonium' => $show->values(Parameter::Ammonium)->parse($request->input('ammonium')), 'ph' => Amount::parse($request->input('ph')),
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\AskHelper;
 use App\Models\Helper;
 use App\View\HelperPage;
 use App\View\HelpersPage;
+use App\View\Unattended;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
@@ -31,7 +32,14 @@ final class HelperController extends Controller
         $keeper->loadMissing('waters', 'kits', 'tanks.devices', 'tanks.topUps');
         $tank = $keeper->tanks->firstWhere('id', is_numeric($request->query('tank')) ? (int) $request->query('tank') : 0) ?? $keeper->tanks->first();
 
-        return view('week.helpers', ['page' => new HelpersPage($keeper, $tank), 'link' => session('link')]);
+        $page = new HelpersPage($keeper, $tank);
+        $of = is_numeric($request->query('working')) ? $keeper->tanks->firstWhere('id', (int) $request->query('working')) : null;
+        $working = $of === null ? null : (new Unattended($of->setRelation('keeper', $keeper), $page->until))->nitrate;
+        if ($request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $working]);
+        }
+
+        return view('week.helpers', ['page' => $page, 'link' => session('link'), 'working' => $working, 'isWorkingAsked' => $request->query('working') !== null]);
     }
 
     public function store(Request $request, AskHelper $ask): RedirectResponse

@@ -64,7 +64,7 @@ final class WeekController extends Controller
         });
 
         return redirect('/week'.(($checked['from'] ?? 0) > 0 ? '?from='.$request->integer('from') : ''))
-            ->with('status', $day === null ? __('week.unlaid') : __('week.moved', ['day' => $keeper->show()->day(CarbonImmutable::parse($day, $keeper->timezone)->setTime(12, 0))]));
+            ->with('status', $day === null ? __('week.unlaid') : __('week.moved', ['day' => $keeper->show()->date(CarbonImmutable::parse($day, $keeper->timezone))]));
     }
 
     /** The minutes and hours of a usual week. */

@@ -9,7 +9,8 @@
             :value="request()->query('conductivity')"/>
         <x-field name="litres" label="Water in the bag" :unit="$show->volumes()->label" mode="decimal" :value="request()->query('litres', '1')"/>
         <x-field name="hours" label="On the way" unit="h" mode="decimal" :value="request()->query('hours', '1')"/>
-        <x-field name="ammonium" label="Ammonium in it" unit="mg/L" mode="decimal" :value="request()->query('ammonium')"/>
+        <x-field name="ammonium" label="Ammonium in it" :unit="$show->unit(Cresco\Core\Measure\Parameter::Ammonium)->label" mode="decimal"
+            :value="request()->query('ammonium')"/>
         <x-field name="ph" label="pH in it" mode="decimal" :value="request()->query('ph')"/>
         </div><button class="act">How to let them in</button>
     </form>

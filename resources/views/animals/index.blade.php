@@ -7,7 +7,7 @@
             <p class="muted">{{ $page->size($animal) }}
                 @foreach($page->heeds($animal) as $heed)<span class="beyond">{{ $heed }}</span> @endforeach</p></div>
             @if($animal->events->count() > 1)<svg class="count-line" viewBox="0 0 160 28" width="160" height="28" role="img"><title>How many there
-                were, from {{ $show->day($animal->events->first()->day->setTime(12, 0)) }} to today</title><polyline
+                were, from {{ $show->date($animal->events->first()->day) }} to today</title><polyline
                 points="{{ $page->line($animal) }}"/></svg>@endif
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals/{{ $animal->id }}">@csrf
                 <label for="n-{{ $animal->id }}">How many</label><input id="n-{{ $animal->id }}" name="count" inputmode="numeric" size="5"

@@ -8,7 +8,8 @@
     @else
     <section aria-labelledby="nobody-title"><h2 id="nobody-title">If nobody does anything until {{ $page->until->format('l j F') }}</h2>
         <dl class="nobody">@foreach($page->nobody() as $one)<div><dt>{{ $one->tank->name }}</dt><dd>@foreach($one->lines as $line)<span
-            @class(['beyond' => $line['beyond']])>{{ $line['text'] }}</span> @endforeach</dd></div>@endforeach</dl>
+            @class(['beyond' => $line['beyond']])>@if($line['opens'] ?? false)<a data-working="{{ $one->tank->id }}"
+            href="/helpers?working={{ $one->tank->id }}">{{ $line['text'] }}</a>@else{{ $line['text'] }}@endif</span> @endforeach</dd></div>@endforeach</dl>
         <p class="muted">Fish in good condition stand a week or two without food. Say how long you are away on <a
             href="/week">the week</a>: no job is laid on those
             days.</p></section>
@@ -52,4 +53,5 @@
             back.</p>
     </form></section>
     @endif
+    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
 </x-layout>

@@ -11,9 +11,9 @@
             <td class="num">{{ App\View\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
             <td>{{ $line['stock']->lasts() === null ? 'nothing is used' : App\View\WeekPage::daysWords($line['stock']->lasts()) }}</td>
             <td @class(['short' => $in !== null && $in <= 0])>@if($in !== null)<a data-working="{{ $at }}"
-                href="/supplies?working={{ $at }}">{{ $in <= 0 ? 'now' : $show->day($today->addDays($in)->setTime(12, 0)) }}</a>@endif
+                href="/supplies?working={{ $at }}">{{ $in <= 0 ? 'now' : $show->date($today->addDays($in)) }}</a>@endif
                 @if($line['expires'] !== null) <small @class(['short' => $line['expires'] < 0])>{{ $line['expires'] < 0 ? 'expired' : 'expires' }}
-                {{ $show->day($today->addDays($line['expires'])->setTime(12, 0)) }}</small>@endif</td>
+                {{ $show->date($today->addDays($line['expires'])) }}</small>@endif</td>
             <td>@if($line['supply'])<details><summary>Count again<span class="visually-hidden">: {{ $line['name'] }}</span></summary>
                 <form class="plain-form" method="post" action="/supplies/{{ $line['supply']->id }}">@csrf @method('put')<div class="row-fields">
                 @foreach([['name', 'Name', $line['name'], 'text'], ['left', 'Left now', App\Units\Show::plain($line['stock']->left, 1), 'text'],

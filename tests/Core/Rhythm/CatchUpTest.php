@@ -21,13 +21,25 @@ final class CatchUpTest extends TestCase
 
     public function testTheWaterComesDownInChangesThatTheAnimalsStand(): void
     {
-        // 80 to 20 with water that holds nothing: a quarter is left; changes of 30 % leave 0.7 each, four leave 0.24.
+        // 80 to 20 with water that holds nothing: a quarter is left; changes of 30 % go to 56, 39.2 and 27.44; the last takes 27.1 % of that.
         $way = CatchUp::plan(80.0, 20.0, 0.0, 0.3, 3, 0.0, 0, false);
         self::assertSame(4, $way->changes);
         self::assertSame([0, 3, 6, 9], array_map(static fn(CatchUpSession $session): int => $session->day, $way->sessions));
         self::assertEqualsWithDelta(20.0, $way->sessions[3]->after, 1e-9);
-        self::assertEqualsWithDelta(1.0 - 0.25 ** 0.25, $way->sessions[0]->change, 1e-9);
+        self::assertEqualsWithDelta(0.3, $way->sessions[0]->change, 1e-9);
+        self::assertEqualsWithDelta(1.0 - 20.0 / 27.44, $way->sessions[3]->change, 1e-9);
         self::assertSame(9, $way->levelIn);
+    }
+
+    public function testWhatComesBetweenIsReckonedWith(): void
+    {
+        // 2 a day over three days: 56 + 6 = 62, 43.4 + 6 = 49.4, 34.58 + 6, 28.41 + 6, 24.08 + 6, 21.06 + 6: the seventh reaches 20.
+        $way = CatchUp::plan(80.0, 20.0, 0.0, 0.3, 3, 0.0, 0, false, 2.0);
+        self::assertSame(7, $way->changes);
+        self::assertEqualsWithDelta(0.7 * 62.0, $way->sessions[1]->after, 1e-9);
+        self::assertEqualsWithDelta(20.0, $way->sessions[6]->after, 1e-9);
+        // What comes faster than it can go ends all the same.
+        self::assertLessThanOrEqual(12, count(CatchUp::plan(80.0, 20.0, 0.0, 0.05, 3, 1.0, 5, true, 50.0)->sessions));
     }
 
     public function testMediaBedAndALargeChangeNeverFallOnOneDayAndPlantsAreCutByHalf(): void
