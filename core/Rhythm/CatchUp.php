@@ -29,6 +29,9 @@ final readonly class CatchUp
     /** Share of the water of a first change when nobody has read what it holds. House default. */
     public const UNREAD = 0.15;
 
+    /** Times the goal within which it is reached: for less nobody carries water. House default. */
+    private const NEAR = 1.05;
+
     /** Changes of water that nobody reads. House default. */
     private const UNKNOWN = 2;
 
@@ -71,7 +74,7 @@ final readonly class CatchUp
         for ($n = 0; $n < self::SESSIONS; ++$n) {
             $level = $level === null || $n === 0 ? $level : $level + $made * $between;
             $share = $isLevel ? 0.0 : self::share($level, $n, $goal, $comes, $largest);
-            $isLevel = $isLevel || ($level === null ? $n >= self::UNKNOWN - 1 : (1.0 - $share) * $level + $share * $comes <= $goal + 1e-9) || $n >= self::SESSIONS - 3;
+            $isLevel = $isLevel || ($level === null ? $n >= self::UNKNOWN - 1 : (1.0 - $share) * $level + $share * $comes <= self::NEAR * $goal) || $n >= self::SESSIONS - 3;
             $changes += $share > 0.0 ? 1 : 0;
             // The first session is for the water alone: nobody knows yet what the bed sets free.
             $cleans = $n >= 1 && $beds > 0 ? min(self::BED, $bed) : 0.0;

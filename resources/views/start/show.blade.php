@@ -4,6 +4,7 @@
     <p class="lead-line">Day {{ $page->known->day }}, week {{ $page->week() }}. {{ $page->next() }}</p>
     <p>{{ $page->verdict() }} {{ $page->outlook() }}</p>
     @if($page->buffer())<p class="finding heed">{{ $page->buffer() }}</p>@endif
+    <div class="start-scroll" tabindex="0" role="region" aria-label="Ammonium and nitrite by the week">
     @foreach($page->courses() as $course)
     <svg class="start-course" viewBox="0 0 {{ App\View\StartPage::WIDTH }} {{ App\View\StartPage::HIGH + 20 }}" role="img"
         aria-label="{{ $course['label'] }}: what is expected, with {{ count($course['dots']) }} readings">
@@ -16,6 +17,7 @@
         @foreach($course['dots'] as [$x, $y, $said])<circle class="dot" cx="{{ $x }}" cy="{{ $y }}" r="4"><title>{{ $said }}</title></circle>@endforeach
     </svg>
     @endforeach
+    </div>
     <p class="muted">{{ __('start.model', ['factor' => $show->percent($page->known->model->factor()),
         'source' => App\Units\Show::rounded($page->known->expected->factors[0], 1), 'pace' => App\Units\Show::rounded($page->known->expected->factors[1], 2),
         'first' => App\Units\Show::rounded($page->known->expected->factors[2], 1)]) }} The weeks stand along the foot, the band holds eight of ten cases.</p>

@@ -6,6 +6,8 @@
     @endforeach
     @if($page->since !== null)<p class="lead-line">{{ trans_choice('catch_up.head', $page->since, ['count' => $page->since,
         'every' => App\View\WeekPage::daysWords($tank->routine_days)]) }} @if(!$page->isNeglected){{ __('catch_up.fine') }}@endif</p>@endif
+    @if(!$page->isNeglected)<p><a class="act" href="/tanks/{{ $tank->id }}/change">Plan the change</a></p>@endif
+    <details class="all-the-way" @if($page->isNeglected) open @endif><summary>{{ __('catch_up.steps') }}</summary>
     <p>{{ __('catch_up.level', ['day' => $page->levelOn(),
         'sessions' => trans_choice('catch_up.sessions', count($page->way->sessions), ['count' => count($page->way->sessions)])]) }}</p>
     <ol class="plain-list way-back">
@@ -16,5 +18,6 @@
         @endforeach
     </ol>
     <p>{{ __('catch_up.floss') }}</p>
+    </details>
     <p class="caution"><x-icon name="exclamation-triangle"/> {{ __('catch_up.rules') }}</p>
 </x-layout>

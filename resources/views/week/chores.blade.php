@@ -14,7 +14,7 @@
                 @else{{ App\View\ChoresPage::every($interval) }}@endif<br><small
                     class="muted">{{ __('week.lateness.'.$chore->toKind()->lateness->value) }} when
                 late</small></td>
-            <td @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
+            <td data-of="due" @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
             <td><form class="act-line" method="post" action="/jobs/{{ $chore->id }}/done">@csrf
                 @if($chore->toKind()->comes === Cresco\Core\Rhythm\Comes::Learned && $chore->every === null)<span>Done, found</span>
                     @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"

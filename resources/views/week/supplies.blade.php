@@ -2,15 +2,15 @@
     <div class="page-head"><h1>What runs out</h1><a class="act quiet" href="/week">To the week</a></div>
     <p class="muted">What is on the shelf with an amount is counted by itself, as doses and batches take it. Count the rest here now and then.</p>
     @if($lines !== [])
-    <div class="table-wrap"><table class="plain"><thead><tr><th>What</th><th>Left</th><th>A week takes</th><th>Lasts</th><th>Order by</th>
+    <div class="table-wrap"><table class="plain chores"><thead><tr><th>What</th><th>Left</th><th>A week takes</th><th>Lasts</th><th>Order by</th>
         <th><span class="visually-hidden">Acts</span></th></tr>
         </thead><tbody>
         @foreach($lines as $at => $line)
         @php($in = $line['stock']->orderIn())
-        <tr><th scope="row">{{ $line['name'] }}</th><td class="num">{{ App\View\WeekPage::amount($line['stock']->left, $line['unit']) }}</td>
-            <td class="num">{{ App\View\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
-            <td>{{ $line['stock']->lasts() === null ? 'nothing is used' : App\View\WeekPage::daysWords($line['stock']->lasts()) }}</td>
-            <td @class(['short' => $in !== null && $in <= 0])>@if($in !== null)<a data-working="{{ $at }}"
+        <tr><th scope="row">{{ $line['name'] }}</th><td class="num" data-of="left">{{ App\View\WeekPage::amount($line['stock']->left, $line['unit']) }}</td>
+            <td class="num" data-of="a week takes">{{ App\View\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
+            <td data-of="lasts">{{ $line['stock']->lasts() === null ? 'nothing is used' : App\View\WeekPage::daysWords($line['stock']->lasts()) }}</td>
+            <td data-of="order by" @class(['short' => $in !== null && $in <= 0])>@if($in !== null)<a data-working="{{ $at }}"
                 href="/supplies?working={{ $at }}">{{ $in <= 0 ? 'now' : $show->date($today->addDays($in)) }}</a>@endif
                 @if($line['expires'] !== null) <small @class(['short' => $line['expires'] < 0])>{{ $line['expires'] < 0 ? 'expired' : 'expires' }}
                 {{ $show->date($today->addDays($line['expires'])) }}</small>@endif</td>
