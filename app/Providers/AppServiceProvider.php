@@ -45,8 +45,8 @@ final class AppServiceProvider extends ServiceProvider
         Model::shouldBeStrict(!$this->app->isProduction());
         Date::use(CarbonImmutable::class);
         Paginator::defaultView('parts.pages');
-        // Each form carries a key that counts once.
-        Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.bin2hex(random_bytes(12)).'\">'; ?>");
+        // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.
+        Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
