@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
+use App\Models\LimitReached;
 use App\View\Finding;
 use Cresco\Core\Fault;
 use Illuminate\Foundation\Application;
@@ -35,6 +36,10 @@ return Application::configure(basePath: dirname(__DIR__))
             $request->expectsJson() => response()->json(['message' => $fault->getMessage()], 422),
             default => response()->view('errors.fault', ['message' => ucfirst($fault->getMessage()), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
         });
+        // One record too many: what was typed comes back.
+        $exceptions->dontReport(LimitReached::class);
+        $exceptions->render(static fn(LimitReached $fault, Request $request) => $request->expectsJson() ? response()->json(['message' => $fault->getMessage()], 422)
+            : redirect()->back(302, [], '/')->withInput($request->except('_token', 'password'))->withErrors(['limit' => $fault->getMessage()])->with('status', $fault->getMessage()));
         // A page that stood open for longer than its session: nothing was done, and what was typed comes back.
         $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() !== 419 ? null : redirect()->back()
             ->withInput($request->except('_token', 'password', 'password_confirmation'))

@@ -50,6 +50,7 @@ use App\Http\Controllers\StartController;
 use App\Http\Controllers\StoreController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SurplusController;
+use App\Http\Controllers\TakingInController;
 use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
@@ -121,6 +122,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/settings/kits', [SettingsController::class, 'kits']);
     Route::post('/settings/pens/{parameter}', [SettingsController::class, 'set'])->whereIn('parameter', array_column(Parameter::cases(), 'value'));
+    Route::get('/taking-in', TakingInController::class);
     Route::get('/assumed', AssumedController::class);
     Route::get('/diary', [DiaryController::class, 'index']);
     Route::post('/diary', [DiaryController::class, 'store']);

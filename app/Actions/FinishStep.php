@@ -86,7 +86,10 @@ final readonly class FinishStep
             if ($content->switches() === SwitchWork::On || $step->job === 'close') {
                 $this->requireAllOn($run);
             }
-            Run::query()->whereKey($run->id)->where('state', RunState::Planned)->update(['state' => RunState::Running, 'started_at' => $now]);
+            if (Run::query()->where('tank_id', $run->tank_id)->where('state', RunState::Running)->whereKeyNot($run->id)->exists()) {
+                throw ValidationException::withMessages(['switches' => 'Another run sheet of this tank is under way: finish or drop it first.']);
+            }
+            Run::query()->whereKey($run->id)->where('state', RunState::Planned)->update(['state' => RunState::Running, 'holds' => Run::holding(RunState::Running, null), 'started_at' => $now]);
             $next = $run->steps()->whereNull('done_at')->orderBy('position')->first();
             if ($next === null) {
                 $this->close($keeper, $run, $now);
@@ -139,7 +142,7 @@ final readonly class FinishStep
     private function close(Keeper $keeper, Run $run, CarbonImmutable $now): void
     {
         $this->requireAllOn($run);
-        $closed = Run::query()->whereKey($run->id)->where('state', RunState::Running)->update(['state' => RunState::Done, 'finished_at' => $now]);
+        $closed = Run::query()->whereKey($run->id)->where('state', RunState::Running)->update(['state' => RunState::Done, 'holds' => null, 'finished_at' => $now]);
         if ($closed !== 1) {
             return;
         }

@@ -22,6 +22,7 @@ use App\Models\Batch;
 use App\Models\DosePlan;
 use App\Models\OffSpot;
 use App\Models\OffState;
+use App\Models\Photo;
 use App\Models\Run;
 use App\Models\RunPlan;
 use App\Models\RunState;
@@ -47,7 +48,8 @@ use Illuminate\Support\Facades\DB;
 /** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
 final class WriteRunSheet
 {
-    public function __invoke(Draft $draft, SessionInput $work, ?TrimPlan $trim = null): Run
+    /** @return array{Run, string|null} the sheet, and what gave way to it */
+    public function __invoke(Draft $draft, SessionInput $work, ?TrimPlan $trim = null): array
     {
         $tank = $draft->tank;
         $show = $tank->keeper->show();
@@ -57,7 +59,8 @@ final class WriteRunSheet
         $minutes = SessionOf::minutes($draft, $order, null, $trim);
         $table = Timetable::of($session->jobs($order), Rules::of($session), $minutes);
 
-        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work, $trim): Run {
+        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work, $trim): array {
+            $gone = $this->giveWay($tank, $work->day, $show);
             $waters = SessionOf::waters($draft->input);
             $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
             $patches = WaterOut::of($draft, $session)->cleaned;
@@ -76,8 +79,26 @@ final class WriteRunSheet
                 $run->switches()->create(['device' => $device]);
             }
 
-            return $run;
+            return [$run, $gone];
         });
+    }
+
+    /** A sheet for the same day that was not begun gives way, and photos taken for it stay with the tank; sheets for other days stay. */
+    private function giveWay(Tank $tank, ?CarbonImmutable $day, Show $show): ?string
+    {
+        // Sheets that are written side by side wait for each other here.
+        Tank::query()->whereKey($tank->id)->lockForUpdate()->first();
+        $before = Run::query()->where('tank_id', $tank->id)->where('holds', Run::holding(RunState::Planned, $day))->withCount('steps')->first();
+        if ($before === null) {
+            return null;
+        }
+        $photos = Photo::query()->where('run_id', $before->id)->update(['run_id' => null, 'run_step_id' => null]);
+        $before->delete();
+
+        return implode(' ', array_filter([
+            __('water.replaced', ['day' => $day === null ? __('water.no_day') : $show->date($day), 'at' => $show->day($before->created_at)]),
+            $photos === 0 ? '' : trans_choice('water.photos_stay', $photos, ['count' => $photos]),
+        ]));
     }
 
     private static function plan(Draft $draft, Session $session, SessionInput $work, int $minutes): RunPlan

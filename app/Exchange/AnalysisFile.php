@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\Analysis;
+use App\Models\Capacity;
 use App\Models\Keeper;
+use App\Models\Water;
 use App\Models\WaterKind;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\WaterFault;
@@ -60,11 +63,13 @@ final class AnalysisFile
     }
 
     /** @return int how many were taken in @throws FileFault */
-    public static function importJson(Keeper $keeper, string $text): int
+    public static function importJson(Keeper $keeper, string $text, TakingIn $in): int
     {
         $lines = JsonLines::of($text);
         $found = [];
-        foreach (self::items(JsonFile::read($text, 'analyses')['analyses'] ?? []) as $i => $item) {
+        $items = self::items(JsonFile::read($text, 'analyses')['analyses'] ?? []);
+        foreach ($items as $i => $item) {
+            $in->at($i, count($items));
             $number = static fn(string $key): ?float => is_numeric($item[$key] ?? null) ? (float) $item[$key] : null;
             $found[] = self::checked($lines->lineOf(['analyses', $i]), [
                 'water' => is_string($item['water'] ?? null) ? $item['water'] : '',
@@ -79,10 +84,12 @@ final class AnalysisFile
     }
 
     /** @return int how many were taken in @throws FileFault */
-    public static function importCsv(Keeper $keeper, string $text): int
+    public static function importCsv(Keeper $keeper, string $text, TakingIn $in): int
     {
         $found = [];
-        foreach (CsvFile::read($text, ['water', 'sampled_on'], self::columns()) as $line => $row) {
+        $rows = CsvFile::read($text, ['water', 'sampled_on'], self::columns());
+        foreach ($rows as $line => $row) {
+            $in->at(count($found), count($rows));
             if ($row['water'] === '' || mb_strlen($row['water']) > 60) {
                 throw FileFault::at($line, 'the water has no name, or one of more than 60 letters');
             }
@@ -138,23 +145,42 @@ final class AnalysisFile
     /** @param list<array{water: string, sampled_on: string, milligrams: array<string, float>, hardness: float|null, alkalinity: float|null, ph: float|null, conductivity: float|null, note: string|null}> $found */
     private static function keep(Keeper $keeper, array $found): int
     {
-        return DB::transaction(static function () use ($keeper, $found): int {
-            foreach ($found as $item) {
-                $water = $keeper->waters()->where('name', $item['water'])->first()
-                    ?? $keeper->waters()->create(['name' => $item['water'], 'kind' => WaterKind::Tap, 'note' => null]);
-                $analysis = new Analysis(array_diff_key($item, ['water' => true]) + ['water_id' => $water->id]);
-                $analysis->keeper_id = $keeper->id;
-                $analysis->save();
+        $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
+        $kept = ['keeper_id' => $keeper->id, 'created_at' => $now, 'updated_at' => $now];
+        // Few statements, so that nobody else waits for long.
+        DB::transaction(static function () use ($keeper, $found, $kept): void {
+            $waters = self::waters($keeper);
+            $new = array_values(array_unique(array_filter(array_column($found, 'water'), static fn(string $name): bool => !isset($waters[$name]))));
+            foreach ([[Water::class, count($new)], [Analysis::class, count($found)]] as [$kind, $more]) {
+                if ($more > 0 && $kind::query()->where('keeper_id', $keeper->id)->count() + $more > Capacity::most($kind)) {
+                    throw FileFault::tooMany($kind);
+                }
             }
-
-            return count($found);
+            Water::query()->insert(array_map(static fn(string $name): array => ['name' => $name, 'kind' => WaterKind::Tap->value, 'note' => null] + $kept, $new));
+            $waters = self::waters($keeper);
+            foreach (array_chunk($found, 100) as $some) {
+                Analysis::query()->insert(array_map(static fn(array $item): array => ['water_id' => $waters[$item['water']], 'milligrams' => json_encode((object) $item['milligrams'], JSON_THROW_ON_ERROR)] + array_diff_key($item, ['water' => true]) + $kept, $some));
+            }
         });
+
+        return count($found);
     }
 
-    /** @return array<int, array<mixed>> */
+    /** @return array<string, int> by name; the first of those that share one */
+    private static function waters(Keeper $keeper): array
+    {
+        $waters = [];
+        foreach ($keeper->waters()->orderByDesc('id')->get() as $water) {
+            $waters[$water->name] = $water->id;
+        }
+
+        return $waters;
+    }
+
+    /** @return list<array<mixed>> */
     private static function items(mixed $list): array
     {
-        return array_filter(is_array($list) ? array_values($list) : [], is_array(...));
+        return array_values(array_filter(is_array($list) ? $list : [], is_array(...)));
     }
 
     /** @return list<Analysis> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Known\VesselOf;
+use App\Models\Capacity;
+use App\Models\Dose;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -20,18 +22,17 @@ final class DoseFile
 {
     private const NEEDED = ['given_at', 'name', 'amount'];
 
-    /** Doses that one tank keeps. House limit. */
-    private const MOST = 20_000;
-
     /** @return int how many were taken in; a day that has a dose of the same jar keeps it @throws FileFault */
-    public static function import(Tank $tank, string $text): int
+    public static function import(Tank $tank, string $text, TakingIn $in): int
     {
         $show = $tank->keeper->show();
         $columns = array_map(static fn(Parameter $nutrient): string => $nutrient->value.'_mg_L', Parameter::nutrients());
         $jars = $tank->keeper->jars()->get()->keyBy('name');
         $litres = max(0.01, VesselOf::tank($tank)->litres());
         $rows = [];
-        foreach (CsvFile::read($text, self::NEEDED, [...self::NEEDED, 'unit', 'left_out', ...$columns]) as $line => $cells) {
+        $read = CsvFile::read($text, self::NEEDED, [...self::NEEDED, 'unit', 'left_out', ...$columns]);
+        foreach ($read as $line => $cells) {
+            $in->at($line, count($read));
             $jar = $jars->get($cells['name']) ?? throw FileFault::at($line, sprintf('no jar or bottle on the shelf is called “%s”', mb_substr($cells['name'], 0, 60)));
             $amount = self::number($cells['amount']);
             if ($amount === null || $amount > 100_000.0) {
@@ -64,8 +65,8 @@ final class DoseFile
                     $have[$key] = true;
                 }
             }
-            if (count($have) > self::MOST) {
-                throw FileFault::at(1, sprintf('a tank keeps no more than %s doses', number_format(self::MOST)));
+            if (count($have) > Capacity::most(Dose::class)) {
+                throw FileFault::tooMany(Dose::class);
             }
             // Few statements, so that nobody else waits for long.
             foreach (array_chunk($new, 250) as $some) {

@@ -28,19 +28,32 @@ final class JsonFile
         } catch (JsonException $fault) {
             throw FileFault::at(1, 'this is not JSON: '.$fault->getMessage());
         }
-        $published = file_get_contents(base_path('docs/schema/'.$schema.'.schema.json'));
-        $validator = new Validator();
-        $validator->setMaxErrors(1);
-        $error = $validator->validate($data, $published === false ? throw new RuntimeException('The schema is missing.') : $published)->error();
-        if ($error !== null) {
-            $error = self::deepest($error);
-            $path = $error->data()->fullPath();
-            $at = '/'.implode('/', array_map(strval(...), $path));
-            throw FileFault::at($lines->lineOf($path), ($path === [] ? '' : $at.': ').lcfirst((new ErrorFormatter())->formatErrorMessage($error)));
+        $fault = self::fault($data, $schema);
+        if ($fault !== null) {
+            throw FileFault::at($lines->lineOf($fault[0]), ($fault[0] === [] ? '' : '/'.implode('/', array_map(strval(...), $fault[0])).': ').$fault[1]);
         }
         $read = json_decode($text, true);
 
         return is_array($read) ? $read : [];
+    }
+
+    /**
+     * The first that does not hold by a published schema.
+     *
+     * @return array{list<int|string>, string}|null where it stands, and why
+     */
+    public static function fault(mixed $data, string $schema): ?array
+    {
+        $published = file_get_contents(base_path('docs/schema/'.$schema.'.schema.json'));
+        $validator = new Validator();
+        $validator->setMaxErrors(1);
+        $error = $validator->validate($data, $published === false ? throw new RuntimeException('The schema is missing.') : $published)->error();
+        if ($error === null) {
+            return null;
+        }
+        $error = self::deepest($error);
+
+        return [array_values($error->data()->fullPath()), lcfirst((new ErrorFormatter())->formatErrorMessage($error))];
     }
 
     private static function deepest(ValidationError $error): ValidationError

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Bench\BenchDraft;
+use App\Models\Capacity;
 use App\Models\Keeper;
 use App\Models\Recipe;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Water\Ion;
 use Illuminate\Support\Facades\DB;
@@ -95,11 +97,13 @@ final class RecipeFile
     }
 
     /** @return int how many were taken in @throws FileFault */
-    public static function importCsv(Keeper $keeper, string $text): int
+    public static function importCsv(Keeper $keeper, string $text, TakingIn $in): int
     {
         $recipes = [];
         $lines = [];
-        foreach (CsvFile::read($text, self::COLUMNS, self::COLUMNS) as $line => $row) {
+        $rows = CsvFile::read($text, self::COLUMNS, self::COLUMNS);
+        foreach ($rows as $line => $row) {
+            $in->at($line, count($rows));
             if ($row['recipe'] === '' || mb_strlen($row['recipe']) > 80 || mb_strlen($row['name']) > 60) {
                 throw FileFault::at($line, 'a recipe needs a name of 1 to 80 letters, its parts of at most 60');
             }
@@ -127,13 +131,12 @@ final class RecipeFile
             }
             $recipes[$row['recipe']] = $recipe;
         }
-        foreach ($recipes as $name => $recipe) {
-            // The same gate as for JSON, so that both ways lead to the same records.
-            try {
-                JsonFile::read(json_encode(['format' => 'cresco-recipes', 'version' => 1, 'recipes' => [['target' => (object) $recipe['target']] + $recipe]], JSON_THROW_ON_ERROR), 'recipes');
-            } catch (FileFault $fault) {
-                throw FileFault::at($lines[$name] ?? 1, sprintf('the recipe “%s” does not hold: %s', $name, trim((string) preg_replace(['/^Line \d+: /', '/ Nothing was taken in\.$/'], '', $fault->getMessage()), '.')));
-            }
+        // The same gate as for JSON, so that both ways lead to the same records.
+        $whole = json_encode(['format' => 'cresco-recipes', 'version' => 1, 'recipes' => array_map(static fn(array $recipe): array => ['target' => (object) $recipe['target']] + $recipe, array_values($recipes))], JSON_THROW_ON_ERROR);
+        $fault = JsonFile::fault(json_decode($whole, false, 32, JSON_THROW_ON_ERROR), 'recipes');
+        if ($fault !== null) {
+            $name = array_keys($recipes)[(int) ($fault[0][1] ?? 0)] ?? '';
+            throw FileFault::at($lines[$name] ?? 1, sprintf('the recipe “%s” does not hold: %s', $name, '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]));
         }
 
         return self::keep($keeper, array_values($recipes));
@@ -142,13 +145,20 @@ final class RecipeFile
     /** @param list<array<mixed>> $recipes */
     private static function keep(Keeper $keeper, array $recipes): int
     {
-        return DB::transaction(static function () use ($keeper, $recipes): int {
-            foreach ($recipes as $recipe) {
-                $keeper->recipes()->create(['name' => is_string($recipe['name'] ?? null) ? $recipe['name'] : 'Recipe', 'content' => $recipe]);
+        $now = CarbonImmutable::now()->format('Y-m-d H:i:s');
+        $rows = array_map(static fn(array $recipe): array => [
+            'keeper_id' => $keeper->id, 'name' => is_string($recipe['name'] ?? null) ? $recipe['name'] : 'Recipe', 'content' => json_encode($recipe, JSON_THROW_ON_ERROR), 'created_at' => $now, 'updated_at' => $now,
+        ], $recipes);
+        DB::transaction(static function () use ($keeper, $rows): void {
+            if ($keeper->recipes()->count() + count($rows) > Capacity::most(Recipe::class)) {
+                throw FileFault::tooMany(Recipe::class);
             }
-
-            return count($recipes);
+            foreach (array_chunk($rows, 100) as $some) {
+                Recipe::query()->insert($some);
+            }
         });
+
+        return count($rows);
     }
 
     /** @return list<Recipe> */

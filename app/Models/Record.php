@@ -10,4 +10,9 @@ use Illuminate\Database\Eloquent\Model;
 abstract class Record extends Model
 {
     use RemembersCasts;
+
+    protected static function booted(): void
+    {
+        static::creating(Capacity::check(...));
+    }
 }

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $planned_for the day it is meant for
  * @property bool                 $changes_water
  * @property int|null             $guessed_minutes what the keeper thought it would take
+ * @property string|null          $holds       the place of its tank that one sheet alone can have; null once it is closed
  * @property CarbonImmutable      $created_at
  * @property-read Tank            $tank
  */
@@ -31,6 +32,24 @@ final class Run extends Record
     protected $fillable = ['tank_id', 'state', 'plan', 'forecast', 'started_at', 'finished_at', 'planned_for', 'changes_water', 'guessed_minutes'];
 
     protected $attributes = ['state' => 'planned', 'changes_water' => true];
+
+    protected static function booted(): void
+    {
+        parent::booted();
+        static::saving(static function (self $run): void {
+            $run->holds = self::holding($run->state, $run->planned_for);
+        });
+    }
+
+    /** One sheet of a tank is under way, and one is written for a day: the database holds it. */
+    public static function holding(RunState $state, ?CarbonImmutable $day): ?string
+    {
+        return match ($state) {
+            RunState::Running => 'running',
+            RunState::Planned => trim('planned '.($day?->format('Y-m-d') ?? '')),
+            default => null,
+        };
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -193,7 +193,7 @@ final class DemoLife
             $this->tank->warmth - 1.0,
         );
         $this->at($start);
-        $run = app(WriteRunSheet::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
+        [$run] = app(WriteRunSheet::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
         $run->setRelation('tank', $this->tank);
         // Wren thinks of the work, and not of the wet floor after it.
         $run->update(['guessed_minutes' => 40]);

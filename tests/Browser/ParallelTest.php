@@ -66,6 +66,39 @@ final class ParallelTest extends TestCase
         self::assertSame($before + 2, $this->number('select count(*) from '.$table));
     }
 
+    public function testSheetsThatAreWrittenTogetherLeaveOneForTheDay(): void
+    {
+        $day = date('Y-m-d', time() + 3 * 86400);
+        $this->together(array_fill(0, 8, ['/tanks/2/runs', ['reason' => 'routine', 'day' => $day]]));
+        self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned' and date(planned_for) = '$day'"));
+        self::assertSame(0, $this->number("select count(*) from run_steps where run_id not in (select id from runs)"));
+    }
+
+    public function testOfTwoSheetsThatAreBegunTogetherOneIsUnderWay(): void
+    {
+        $runs = [];
+        foreach ([2, 3, 4, 5] as $ahead) {
+            $this->ask('/tanks/2/runs', ['reason' => 'routine', 'day' => date('Y-m-d', time() + $ahead * 86400)]);
+            $runs[] = $this->number('select max(id) from runs where tank_id = 2');
+        }
+        self::assertCount(4, array_unique($runs));
+        $this->together(array_map(static fn(int $run): array => ["/runs/$run/steps/1", []], $runs));
+        self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'running'"));
+        self::assertSame(3, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned'"));
+        // Those that were refused kept nothing of it.
+        self::assertSame(1, $this->number('select count(*) from run_steps where done_at is not null and run_id in ('.implode(',', $runs).')'));
+    }
+
+    public function testAPatchThatIsSplitManyTimesTogetherMakesNoGround(): void
+    {
+        $patch = $this->number('select min(id) from bed_patches where tank_id = 1');
+        $area = fn(): float => (float) $this->text('select sum((right_edge - left_edge) * (back_edge - front_edge)) from bed_patches where tank_id = 1');
+        $before = $area();
+        $this->together(array_fill(0, 6, ["/tanks/1/bed/$patch/split", []]));
+        self::assertEqualsWithDelta($before, $area(), 1e-9);
+        self::assertSame(0, $this->number('select count(*) from bed_patches a join bed_patches b on a.tank_id = b.tank_id and a.id < b.id and min(a.right_edge, b.right_edge) - max(a.left_edge, b.left_edge) > 0.000001 and min(a.back_edge, b.back_edge) - max(a.front_edge, b.front_edge) > 0.000001 where a.tank_id = 1'));
+    }
+
     public function testClosingFromSixDevicesWritesOneEntryInTheDiary(): void
     {
         $run = $this->newSheet(2);

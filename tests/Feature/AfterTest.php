@@ -179,7 +179,7 @@ final class AfterTest extends FeatureCase
 
         self::assertNull($tank->patches()->whereKey($patches[0])->firstOrFail()->cleaned_at);
         self::assertNotNull($tank->patches()->whereKey($patches[1])->firstOrFail()->cleaned_at);
-        Run::query()->whereKey($run->id)->update(['state' => 'done', 'started_at' => now(), 'finished_at' => now()]);
+        Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
         $this->get("/runs/$run->id/look-back")->assertSee('not reached, so next: patch');
         $this->get("/runs/$run->id/look-back")->assertSee('Minutes, step by step')->assertSee('skipped');
         $this->get("/tanks/$tank->id/compose?tasks[]=vacuum")->assertSee('through the vacuum, over patch');

@@ -77,7 +77,7 @@ final class ComposeTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
         $planned = $run->steps()->where('job', 'glass')->firstOrFail()->content['minutes'];
         RunStep::query()->where('run_id', $run->id)->update(['opened_at' => '2026-01-01 10:00:00', 'done_at' => '2026-01-01 10:20:00']);
-        Run::query()->whereKey($run->id)->update(['state' => 'done', 'finished_at' => '2026-01-01 11:00:00']);
+        Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'finished_at' => '2026-01-01 11:00:00']);
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
 
         self::assertSame(6, $planned);
@@ -159,7 +159,7 @@ final class ComposeTest extends FeatureCase
             $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertDontSee('as long as you guess');
             $run = $this->writeRun($keeper, $tank, ['guess' => '30']);
             $start = CarbonImmutable::parse('2026-01-01 10:00')->addDays($i);
-            Run::query()->whereKey($run->id)->update(['state' => 'done', 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
+            Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
         }
         // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle.
         $this->get("/tanks/$tank->id/compose")->assertSee('Sessions here usually take 2.0 times as long as you guess.');

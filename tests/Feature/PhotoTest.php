@@ -89,12 +89,26 @@ final class PhotoTest extends FeatureCase
     {
         [$keeper, $first] = $this->sheet();
         $this->actingAs($keeper)->post("/runs/$first->id/steps/{$this->spot($first)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
-        Run::query()->whereKey($first->id)->update(['state' => 'done', 'started_at' => now()->subDays(7), 'finished_at' => now()->subDays(7)]);
+        Run::query()->whereKey($first->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now()->subDays(7), 'finished_at' => now()->subDays(7)]);
         $second = $this->writeRun($keeper, $first->tank, ['tasks' => ['photo']]);
         $this->post("/runs/$second->id/steps/{$this->spot($second)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))]);
-        Run::query()->whereKey($second->id)->update(['state' => 'done', 'started_at' => now(), 'finished_at' => now()]);
+        Run::query()->whereKey($second->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
         $this->get("/runs/$second->id/look-back")->assertOk()->assertSee('From the fixed spot');
         $this->get("/runs/$first->id/look-back")->assertOk()->assertDontSee('From the fixed spot')->assertSee('Photos');
+    }
+
+    public function testASheetThatGivesWaySaysSoAndItsPhotosStayWithTheTank(): void
+    {
+        [$keeper, $first] = $this->sheet();
+        $this->actingAs($keeper)->post("/runs/$first->id/steps/1/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
+        $this->post("/tanks/$first->tank_id/runs", ['tasks' => ['photo']])->assertSessionHas('status', 'It took the place of the run sheet for no day, written today and not begun. A photo taken for that stays with the tank.');
+        self::assertNull(Run::query()->find($first->id));
+        $photo = Photo::query()->sole();
+        self::assertSame([null, $first->tank_id], [$photo->run_id, $photo->tank_id]);
+        $this->get('/photos/'.$photo->id)->assertOk();
+        // A sheet for another day stays.
+        $this->post("/tanks/$first->tank_id/runs", ['tasks' => ['photo'], 'day' => now()->addDays(3)->format('Y-m-d')])->assertSessionMissing('status');
+        self::assertSame(2, Run::query()->where('state', 'planned')->count());
     }
 
     private function spot(Run $run): int

@@ -177,7 +177,7 @@ final class PlanAgainTest extends FeatureCase
     public function testAFinishedSheetIsNotPlannedAgain(): void
     {
         [$keeper, , $run] = $this->running([]);
-        Run::query()->whereKey($run->id)->update(['state' => 'done', 'finished_at' => now()]);
+        Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'finished_at' => now()]);
         $this->actingAs($keeper)->get("/runs/$run->id/again")->assertRedirect("/runs/$run->id");
         $before = $run->refresh()->plan;
         $this->post("/runs/$run->id/again", ['level' => '60', 'litres' => '20']);

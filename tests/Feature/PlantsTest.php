@@ -150,7 +150,7 @@ final class PlantsTest extends FeatureCase
             $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.1, 'front_edge' => 0, 'back_edge' => 0.1]);
         }
 
-        $this->post("/tanks/{$this->tank->id}/stands", ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasErrors('kind');
+        $this->post("/tanks/{$this->tank->id}/stands", ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasErrors('limit');
         $this->get("/tanks/{$this->tank->id}/plants")->assertOk();
     }
 

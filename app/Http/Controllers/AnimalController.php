@@ -30,7 +30,7 @@ use Illuminate\Validation\ValidationException;
 final class AnimalController extends Controller
 {
     /** Kinds of a tank, events of a kind, arrivals of a tank. House limits. */
-    private const MOST = [60, 2000, 500];
+    private const MOST = 2000;
 
     public function index(Request $request, Tank $tank): View
     {
@@ -45,9 +45,6 @@ final class AnimalController extends Controller
 
     public function store(Request $request, Tank $tank): RedirectResponse
     {
-        if ($tank->animalKinds()->count() >= self::MOST[0]) {
-            throw ValidationException::withMessages(['kind' => __('animals.most', ['most' => self::MOST[0]])]);
-        }
         $sizes = $this->keeper($request)->show()->levels();
         $this->checked($request, [
             'kind' => ['required', Rule::in(array_keys(AnimalKinds::all()))], 'name' => ['nullable', 'string', 'max:80'], 'length' => ['nullable', $sizes->rule(2.0, 1000.0, 40.0)],
@@ -71,7 +68,7 @@ final class AnimalController extends Controller
         $kind = CountKind::from($request->string('event')->toString());
         $count = $request->integer('count');
         $fault = match (true) {
-            $one->events->count() >= self::MOST[1] => __('animals.most', ['most' => self::MOST[1]]),
+            $one->events->count() >= self::MOST => __('animals.most', ['most' => self::MOST]),
             in_array($kind, [CountKind::Died, CountKind::Went], true) && $count > AnimalsOf::count($one) => __('animals.less', ['count' => AnimalsOf::count($one)]),
             $count === 0 && $kind !== CountKind::Counted => 'A number from 1 on.',
             default => null,
@@ -133,9 +130,6 @@ final class AnimalController extends Controller
         $page = new ArrivalPage($tank, $this->bag($request));
         if ($page->plan === null) {
             throw ValidationException::withMessages(['conductivity' => __('animals.no_pen')]);
-        }
-        if ($tank->arrivals()->count() >= self::MOST[2]) {
-            throw ValidationException::withMessages(['what' => __('animals.most', ['most' => self::MOST[2]])]);
         }
         $now = CarbonImmutable::now();
         $days = is_numeric($request->input('days')) ? $request->integer('days') : Quarantine::days($page->sort())[0];

@@ -75,36 +75,49 @@ final class BedController extends Controller
 
     public function split(Tank $tank, int $patch): RedirectResponse
     {
-        $record = $this->patch($tank, $patch);
-        if ($tank->patches()->count() >= self::MOST_PATCHES || $record->toCore()->area() < 0.01) {
-            return redirect('/tanks/'.$tank->id.'/bed')->with('status', 'That is as fine as patches go.');
-        }
         $plan = VesselOf::tank($tank)->plan;
-        [$first, $second] = $record->toCore()->halves($plan->length() / $plan->depth());
-        DB::transaction(static function () use ($tank, $record, $first, $second): void {
+        $done = DB::transaction(function () use ($tank, $patch, $plan): bool {
+            // As it is by now: whoever was quicker may have split it.
+            $record = $this->alone($tank, $patch);
+            if ($tank->patches()->count() >= self::MOST_PATCHES || $record->toCore()->area() < 0.01) {
+                return false;
+            }
+            [$first, $second] = $record->toCore()->halves($plan->length() / $plan->depth());
             $record->update(self::edges($first));
             $tank->patches()->create(self::edges($second) + ['cover' => $record->cover, 'cleaned_at' => $record->cleaned_at]);
+
+            return true;
         });
 
-        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
+        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', 'That is as fine as patches go.');
     }
 
     /** Joins a patch with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
     public function merge(Tank $tank, int $patch, int $other): RedirectResponse
     {
-        $record = $this->patch($tank, $patch);
-        $second = $this->patch($tank, $other);
-        $together = $record->toCore()->with($second->toCore());
-        if ($together === null || $record->is($second)) {
-            return redirect('/tanks/'.$tank->id.'/bed')->with('status', 'These two make no rectangle.');
-        }
-        DB::transaction(static function () use ($record, $second, $together): void {
+        $done = DB::transaction(function () use ($tank, $patch, $other): bool {
+            $record = $this->alone($tank, $patch);
+            $second = $this->patch($tank, $other);
+            $together = $record->toCore()->with($second->toCore());
+            if ($together === null || $record->is($second)) {
+                return false;
+            }
             $older = $record->cleaned_at === null || $second->cleaned_at === null ? null : $record->cleaned_at->min($second->cleaned_at);
             $record->update(self::edges($together) + ['cleaned_at' => $older]);
             $second->delete();
+
+            return true;
         });
 
-        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
+        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', 'These two make no rectangle.');
+    }
+
+    /** A patch, while nobody else cuts the bed of its tank. */
+    private function alone(Tank $tank, int $patch): BedPatch
+    {
+        Tank::query()->whereKey($tank->id)->lockForUpdate()->first();
+
+        return $this->patch($tank, $patch);
     }
 
     private function patch(Tank $tank, int $id): BedPatch

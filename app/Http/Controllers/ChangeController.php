@@ -93,10 +93,9 @@ final class ChangeController extends Controller
         if ($trim?->faults->isNotEmpty() === true) {
             throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));
         }
-        // A sheet for the same day that was not begun gives way; those for other days stay.
-        Run::query()->where('tank_id', $tank->id)->where('state', RunState::Planned)->where('planned_for', $work->day)->get()->each->delete();
+        [$run, $said] = $write($draft, $work, $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting));
 
-        return redirect('/runs/'.$write($draft, $work, $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting))->id);
+        return $said === null ? redirect('/runs/'.$run->id) : redirect('/runs/'.$run->id)->with('status', $said);
     }
 
     /** The keeper is signed in already and need not be read again. */

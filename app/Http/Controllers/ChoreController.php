@@ -21,9 +21,6 @@ use Illuminate\Validation\ValidationException;
 /** Jobs that a keeper set up, at tanks and at home. */
 final class ChoreController extends Controller
 {
-    /** Jobs of a keeper at most. House limit. */
-    private const MOST = 200;
-
     public function index(Request $request): View
     {
         $keeper = $this->keeper($request);
@@ -39,9 +36,6 @@ final class ChoreController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        if ($keeper->chores()->count() >= self::MOST) {
-            throw ValidationException::withMessages(['kind' => __('week.chore.most', ['most' => self::MOST])]);
-        }
         $keeper->chores()->create($this->typed($request));
 
         return redirect('/jobs')->with('status', __('week.chore.kept'));

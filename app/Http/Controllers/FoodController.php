@@ -10,6 +10,7 @@ use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Exchange\DoseFile;
 use App\Exchange\FileFault;
+use App\Exchange\TakingIn;
 use App\Known\CapsulesOf;
 use App\Known\FoodOf;
 use App\Known\VesselOf;
@@ -40,8 +41,6 @@ final class FoodController extends Controller
 {
     private const MOST_BYTES = 512 * 1024;
 
-    /** Plans and days of other food that a tank may have. */
-    private const MOST = [20, 100];
 
     public function show(Request $request, Tank $tank): View
     {
@@ -78,9 +77,6 @@ final class FoodController extends Controller
         DB::transaction(static function () use ($tank, $fields): void {
             // The same bottle is planned once: another amount takes the place of the one before.
             $tank->dosePlans()->where('jar_id', $fields['jar_id'])->delete();
-            if ($tank->dosePlans()->count() >= self::MOST[0]) {
-                throw ValidationException::withMessages(['plan_amount' => 'That is as many doses as a tank may have.']);
-            }
             $tank->dosePlans()->create($fields);
         });
 
@@ -196,7 +192,8 @@ final class FoodController extends Controller
             if ($file->getSize() > self::MOST_BYTES) {
                 throw new FileFault('The file is larger than 512 kB. Nothing was taken in.');
             }
-            $count = DoseFile::import($tank, $file->getContent());
+            $text = $file->getContent();
+            $count = TakingIn::of($this->keeper($request), static fn(TakingIn $in): int => DoseFile::import($tank, $text, $in));
         } catch (FileFault $fault) {
             throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo('/tanks/'.$tank->id.'/food#in-and-out');
         }
@@ -218,9 +215,6 @@ final class FoodController extends Controller
             'from_day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01'],
             'grams' => ['required', new Amount(0, 500, 'g', '0')], 'spell_note' => ['nullable', 'string', 'max:120'],
         ], ['from_day.*' => 'Write a day.', 'until_day.*' => 'Write a day, not before the first.', 'grams.required' => 'Write how much they get a day; 0 for nothing.', 'spell_note.*' => 'At most 120 letters.']);
-        if ($tank->foodSpells()->count() >= self::MOST[1]) {
-            throw ValidationException::withMessages(['grams' => 'That is as many as a tank may have: take old ones out.']);
-        }
         $tank->foodSpells()->create(['from_day' => $fields['from_day'], 'until_day' => $fields['until_day'], 'grams' => Amount::parse($request->input('grams')) ?? 0.0, 'note' => $fields['spell_note'] ?? null]);
 
         return self::back($tank, 'Kept.');

@@ -33,7 +33,7 @@ use Illuminate\Validation\ValidationException;
 final class InquiryController extends Controller
 {
     /** Inquiries that are open in one tank, all that it keeps, and plans of one. */
-    private const MOST = [20, 500, 30];
+    private const MOST = [20, 30];
 
     public function index(Request $request, Tank $tank): View
     {
@@ -48,7 +48,7 @@ final class InquiryController extends Controller
             'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
             'stand' => ['nullable', 'integer', Rule::exists('stands', 'id')->where('tank_id', $tank->id)],
         ], ['about' => 'Choose one.', 'about.required' => 'Choose one.', 'place.max' => 'At most 80 letters.', 'aim' => 'Choose one from the list.', 'stand.*' => 'Choose one from the list.']);
-        if ($tank->inquiries()->open()->count() >= self::MOST[0] || $tank->inquiries()->count() >= self::MOST[1]) {
+        if ($tank->inquiries()->open()->count() >= self::MOST[0]) {
             throw ValidationException::withMessages(['about' => 'That is as many findings as a tank may have: end or forget one.']);
         }
         $about = About::from((string) $request->string('about'));
@@ -141,7 +141,7 @@ final class InquiryController extends Controller
         foreach (array_filter((array) $request->input('remedies'), is_string(...)) as $name) {
             $remedies[$name] = $causes[$name] ?? null;
         }
-        if ($record->treatments()->count() + count($remedies) > self::MOST[2]) {
+        if ($record->treatments()->count() + count($remedies) > self::MOST[1]) {
             throw ValidationException::withMessages(['remedies' => __('inquiry.now.most')]);
         }
         $look->plan($of, $remedies);
@@ -153,7 +153,7 @@ final class InquiryController extends Controller
     {
         $record = $this->found($request, $tank, $inquiry, true);
         $this->checked($request, ['result' => ['required', Rule::enum(Result::class)]], ['result' => 'Choose one.', 'result.required' => 'Choose one.']);
-        $look->check($record, $record->treatments()->whereKey($treatment)->firstOrFail(), Result::from((string) $request->string('result')), $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[2]);
+        $look->check($record, $record->treatments()->whereKey($treatment)->firstOrFail(), Result::from((string) $request->string('result')), $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[1]);
 
         return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', 'Noted.');
     }

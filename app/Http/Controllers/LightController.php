@@ -31,9 +31,6 @@ use Illuminate\Validation\ValidationException;
 /** The lamps of a tank, what lies between them and the plants, and what was read of their light. */
 final class LightController extends Controller
 {
-    /** Lamps and readings that a tank may have. */
-    private const MOST = [12, 200];
-
     public function show(Request $request, Tank $tank): View
     {
         $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
@@ -63,9 +60,6 @@ final class LightController extends Controller
     public function store(Request $request, Tank $tank): RedirectResponse
     {
         $fields = $this->lamp($request, $tank, null);
-        if ($tank->lamps()->count() >= self::MOST[0]) {
-            throw ValidationException::withMessages(['told' => 'That is as many lamps as a tank may have.']);
-        }
         $tank->lamps()->create($fields);
 
         return self::back($tank);
@@ -97,9 +91,6 @@ final class LightController extends Controller
             'across' => ['required', new Amount(0, 100, '%', '50')], 'front' => ['required', new Amount(0, 100, '%', '50')],
             'depth' => ['required', $levels->rule(0.0, VesselOf::tank($tank)->waterHeight(), 300.0)],
         ], ['required' => 'Write a number here.', 'by.*' => 'Choose what it was read with.']);
-        if ($tank->lightReadings()->count() >= self::MOST[1]) {
-            throw ValidationException::withMessages(['value' => 'That is as many readings as a tank may have; take old ones out.']);
-        }
         $value = Amount::parse($request->input('value')) ?? 1.0;
         $lamp = $tank->lamps()->first();
         [$light, $band] = match ($request->input('by')) {

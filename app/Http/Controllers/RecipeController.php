@@ -8,6 +8,7 @@ use App\Bench\DraftBatch;
 use App\Exchange\AnalysisFile;
 use App\Exchange\FileFault;
 use App\Exchange\RecipeFile;
+use App\Exchange\TakingIn;
 use App\Http\Requests\BenchRequest;
 use App\Models\Keeper;
 use App\Models\Recipe;
@@ -85,8 +86,8 @@ final class RecipeController extends Controller
     }
 
     /**
-     * @param callable(Keeper, string): int $json
-     * @param callable(Keeper, string): int $csv
+     * @param callable(Keeper, string, TakingIn): int $json
+     * @param callable(Keeper, string, TakingIn): int $csv
      */
     private function takeIn(Request $request, string $page, callable $json, callable $csv, string $what): RedirectResponse
     {
@@ -100,7 +101,8 @@ final class RecipeController extends Controller
             }
             $text = $file->getContent();
             $isJson = str_starts_with(ltrim($text, "\u{FEFF} \t\r\n"), '{') || strtolower($file->getClientOriginalExtension()) === 'json';
-            $count = $isJson ? $json($this->keeper($request), $text) : $csv($this->keeper($request), $text);
+            $keeper = $this->keeper($request);
+            $count = TakingIn::of($keeper, static fn(TakingIn $in): int => $isJson ? $json($keeper, $text, $in) : $csv($keeper, $text, $in));
         } catch (FileFault $fault) {
             throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo($page.'#import');
         }

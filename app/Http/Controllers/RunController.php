@@ -140,7 +140,7 @@ final class RunController extends Controller
         if ($run->switches->contains(static fn($tick): bool => $tick->isOpen())) {
             return redirect('/runs/'.$run->id)->withErrors(['switches' => 'Switch everything on again before the run sheet is dropped.']);
         }
-        Run::query()->whereKey($run->id)->whereIn('state', [RunState::Planned, RunState::Running])->update(['state' => RunState::Dropped]);
+        Run::query()->whereKey($run->id)->whereIn('state', [RunState::Planned, RunState::Running])->update(['state' => RunState::Dropped, 'holds' => null]);
 
         return redirect('/tanks/'.$run->tank_id)->with('status', 'The run sheet was dropped; what was read in it is kept.');
     }

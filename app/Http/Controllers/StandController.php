@@ -33,9 +33,6 @@ final class StandController extends Controller
     public function store(StandRequest $request, Tank $tank): RedirectResponse
     {
         $stand = DB::transaction(static function () use ($request, $tank): Stand {
-            if ($tank->stands()->count() >= StandRequest::MOST) {
-                throw ValidationException::withMessages(['kind' => sprintf('A tank may have %d stands; join some that grow side by side.', StandRequest::MOST)]);
-            }
             $stand = $tank->stands()->create($request->toKind() + $request->toFields());
             if ($request->height() !== null || $stand->toKind()->form->entry()->floats) {
                 $stand->looks()->create(['happened_at' => CarbonImmutable::now(), 'height' => $request->height() ?? 20.0, 'cover' => $request->cover()]);

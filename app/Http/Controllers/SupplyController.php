@@ -11,14 +11,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 
 /** What runs out, and by when more must be on its way. */
 final class SupplyController extends Controller
 {
-    /** Supplies of a keeper at most. House limit. */
-    private const MOST = 200;
-
     public function index(Request $request): View
     {
         $keeper = $this->keeper($request);
@@ -34,9 +30,6 @@ final class SupplyController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        if ($this->keeper($request)->supplies()->count() >= self::MOST) {
-            throw ValidationException::withMessages(['name' => __('week.chore.most', ['most' => self::MOST])]);
-        }
         $this->keeper($request)->supplies()->create($this->typed($request));
 
         return redirect('/supplies')->with('status', __('week.chore.kept'));

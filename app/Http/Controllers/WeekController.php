@@ -23,9 +23,6 @@ use Illuminate\Validation\ValidationException;
 /** The week over all tanks: jobs on the days of their keeper. */
 final class WeekController extends Controller
 {
-    /** Spells and laid jobs of a keeper at most. House limit. */
-    private const MOST = 500;
-
     /** kB of a calendar file at most. House limit. */
     private const FILE = 1024;
 
@@ -56,9 +53,6 @@ final class WeekController extends Controller
                 $keeper->laidJobs()->where('job', $job)->whereDate('day', $checked['was'])->delete();
             }
             if ($day !== null) {
-                if ($keeper->laidJobs()->count() >= self::MOST) {
-                    throw ValidationException::withMessages(['day' => 'So many jobs are laid by hand already that no more can be.']);
-                }
                 $keeper->laidJobs()->firstOrCreate(['job' => $job, 'day' => $day]);
             }
         });
@@ -88,9 +82,6 @@ final class WeekController extends Controller
         $checked = $this->checked($request, ['from_day' => ['required', 'date_format:Y-m-d'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day'], 'note' => ['nullable', 'string', 'max:120']], [
             'from_day' => 'A day such as 2026-12-24.', 'until_day.after_or_equal' => 'The last day is the first one or later.', 'until_day' => 'A day such as 2027-01-06.', 'note.max' => 'At most 120 letters.',
         ]);
-        if ($keeper->awaySpells()->count() >= self::MOST) {
-            throw ValidationException::withMessages(['from_day' => 'There are too many already; take one out first.']);
-        }
         $keeper->awaySpells()->create($checked);
 
         return redirect('/week')->with('status', __('week.chore.kept'));

@@ -23,9 +23,6 @@ use Illuminate\Validation\Rule;
 /** A stand as it is typed: kind, place, height; lengths in the keeper's unit, the place in percent of the plan. */
 final class StandRequest extends FormRequest
 {
-    /** Stands that a tank may have. */
-    public const MOST = 80;
-
     /** @return array<string, mixed> */
     public function rules(): array
     {

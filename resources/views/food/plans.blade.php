@@ -82,10 +82,12 @@
 @endif
 <details class="more" id="in-and-out" @if($errors->has('file')) open @endif><summary>{{ __('food.file.head') }}</summary>
     <p><a href="/tanks/{{ $tank->id }}/doses.csv" download><x-icon name="download"/> All doses as CSV</a></p>
-    <form method="post" action="/tanks/{{ $tank->id }}/doses.csv" enctype="multipart/form-data">@csrf
+    <form method="post" action="/tanks/{{ $tank->id }}/doses.csv" enctype="multipart/form-data"
+        data-progress="/taking-in">@csrf
         <div class="field"><label for="f-file">{{ __('food.file.label') }}</label><input id="f-file" type="file" name="file" accept=".csv,text/csv"
             aria-describedby="e-f-file h-f-file"><small id="h-f-file">{{ __('food.file.help') }}</small>
         <p class="fault" id="e-f-file" role="alert">@error('file'){{ $message }}@enderror</p></div>
+        <x-taking-in/>
         <button class="act quiet">{{ __('food.file.act') }}</button>
     </form>
 </details>

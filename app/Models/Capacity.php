@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * How many records of a kind one keeper, or one tank, may have: more than anybody needs, and few enough that one keeper cannot slow the
+ * others down. House limits.
+ */
+final class Capacity
+{
+    /** Of a keeper. House limits. */
+    private const OF_KEEPER = [
+        Tank::class => 60, Water::class => 300, Analysis::class => 10_000, Jar::class => 300, Store::class => 60, Recipe::class => 1000, Batch::class => 10_000,
+        PlantKind::class => 300, Chore::class => 200, Supply::class => 200, Helper::class => 300, AwaySpell::class => 500, LaidJob::class => 500, PenTrial::class => 1000,
+        Entry::class => 100_000, Run::class => 20_000, Photo::class => 10_000,
+    ];
+
+    /** Of a tank. House limits. */
+    private const OF_TANK = [
+        Animal::class => 60, Stand::class => 80, Lamp::class => 12, LightDay::class => 5000, LightReading::class => 200, TopUp::class => 10_000, Dose::class => 20_000,
+        DosePlan::class => 20, FoodSpell::class => 100, Inquiry::class => 500, Arrival::class => 500, OffSpot::class => 1000, BedPatch::class => 80,
+    ];
+
+    /** @throws LimitReached when one more would be too many */
+    public static function check(Model $record): void
+    {
+        foreach (['keeper_id' => self::OF_KEEPER, 'tank_id' => self::OF_TANK] as $owner => $limits) {
+            $most = $limits[$record::class] ?? null;
+            $id = $record->getAttributes()[$owner] ?? null;
+            if ($most !== null && is_numeric($id) && $record->newQuery()->toBase()->where($owner, $id)->count() >= $most) {
+                throw LimitReached::of($record::class, $most);
+            }
+        }
+    }
+
+    /** @param class-string<Model> $kind */
+    public static function most(string $kind): int
+    {
+        return self::OF_KEEPER[$kind] ?? self::OF_TANK[$kind];
+    }
+}
