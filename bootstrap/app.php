@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
+use App\Http\Unwritten;
 use App\Models\LimitReached;
 use App\View\Finding;
 use Cresco\Core\Fault;
@@ -36,6 +37,8 @@ return Application::configure(basePath: dirname(__DIR__))
             $request->expectsJson() => response()->json(['message' => $fault->getMessage()], 422),
             default => response()->view('errors.fault', ['message' => ucfirst($fault->getMessage()), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
         });
+        // Pages go on where nothing can be written.
+        $exceptions->render(static fn(PDOException $fault, Request $request): ?Response => Unwritten::answer($fault, $request));
         // One record too many: what was typed comes back.
         $exceptions->dontReport(LimitReached::class);
         $exceptions->render(static fn(LimitReached $fault, Request $request) => $request->expectsJson() ? response()->json(['message' => $fault->getMessage()], 422)

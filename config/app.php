@@ -15,6 +15,8 @@ return [
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     // A file with the seconds by which tests have moved the clock on.
     'clock' => env('CRESCO_CLOCK', ''),
+    // Where Cresco puts its own backups.
+    'backups' => env('CRESCO_BACKUPS', storage_path('backups')),
     // Whether the sign-in page offers to enter as the demo keeper.
     'demo' => (bool) env('CRESCO_DEMO', false),
 ];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\AcidController;
 use App\Http\Controllers\AfterController;
 use App\Http\Controllers\AnalysisController;
@@ -78,19 +79,29 @@ Route::middleware('throttle:120,1,help')->prefix('/help/{secret}')->group(functi
 });
 
 Route::middleware('guest')->group(function (): void {
-    Route::get('/sign-in', [SignInController::class, 'showLoginForm'])->name('login');
-    Route::post('/sign-in', [SignInController::class, 'login']);
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
+    Route::post('/sign-in', [SignInController::class, 'enter']);
     Route::post('/sign-in/demo', [SignInController::class, 'enterDemo']);
-    Route::get('/sign-up', [SignUpController::class, 'showRegistrationForm']);
-    Route::post('/sign-up', [SignUpController::class, 'register'])->middleware('throttle:10,1,sign-up');
+    Route::get('/sign-up', [SignUpController::class, 'show']);
+    Route::post('/sign-up', [SignUpController::class, 'ask'])->middleware('throttle:10,1,sign-up');
+    Route::get('/sign-up/new', [SignUpController::class, 'form'])->name('sign-up.new');
+    Route::post('/sign-up/new', [SignUpController::class, 'begin'])->middleware('throttle:10,1,sign-up');
     Route::get('/password/forgotten', [ForgotPasswordController::class, 'showLinkRequestForm']);
     Route::post('/password/forgotten', [ForgotPasswordController::class, 'sendResetLinkEmail'])->middleware('throttle:6,1,forgotten');
     Route::get('/password/new/{token}', [ResetPasswordController::class, 'showResetForm'])->name('password.reset');
     Route::post('/password/new', [ResetPasswordController::class, 'reset'])->middleware('throttle:6,1,reset');
 });
 
+// From a letter, on whichever device it is read.
+Route::get('/account/address', [AccountController::class, 'move'])->middleware('throttle:20,1,move')->name('account.move');
+Route::post('/account/address', [AccountController::class, 'moved'])->middleware('throttle:20,1,move');
+
 Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function (): void {
-    Route::post('/sign-out', [SignInController::class, 'logout']);
+    Route::get('/account', [AccountController::class, 'show']);
+    Route::put('/account/address', [AccountController::class, 'address'])->middleware('throttle:10,10,account');
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,10,account');
+    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:10,10,account');
+    Route::post('/sign-out', [SignInController::class, 'leave']);
     Route::get('/', RoundController::class)->name('round');
     Route::get('/evening', EveningController::class);
     Route::get('/week', [WeekController::class, 'show']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Accounts\Letter;
 use App\Units\Habits;
 use App\Units\LengthUnit;
 use App\Units\Show;
@@ -14,7 +15,6 @@ use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
-use Illuminate\Notifications\Notifiable;
 
 /**
  * A person with an account; everything recorded belongs to one.
@@ -40,7 +40,6 @@ use Illuminate\Notifications\Notifiable;
 final class Keeper extends Authenticatable implements Habits
 {
     use RemembersCasts;
-    use Notifiable;
 
     protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week'];
 
@@ -193,6 +192,13 @@ final class Keeper extends Authenticatable implements Habits
         $kit = $this->byParameter[$parameter->value] ?? null;
 
         return $kit instanceof Kit ? $kit->toCore($this->pen_factor, $at) : CoreKit::usual($parameter, $this->pen_factor);
+    }
+
+    /** @param string $token */
+    public function sendPasswordResetNotification($token): void
+    {
+        // Letters lead to the address that Cresco was given, not to the one a request came by.
+        Letter::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
     }
 
     /** A pen was set against its standard. */

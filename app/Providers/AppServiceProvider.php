@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\SignedOut;
 use App\Http\Middleware\OnceAForm;
 use App\Http\WholeSessions;
 use App\Models\Analysis;
@@ -12,7 +13,6 @@ use App\Models\Chore;
 use App\Models\Entry;
 use App\Models\Helper;
 use App\Models\Jar;
-use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
@@ -23,7 +23,8 @@ use App\Models\Water;
 use App\Policies\OwnerPolicy;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
-use Illuminate\Auth\Notifications\ResetPassword;
+use Illuminate\Auth\Events\CurrentDeviceLogout;
+use Illuminate\Auth\Events\Logout;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Filesystem\Filesystem;
@@ -48,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
         // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.
         Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
+        Event::listen([Logout::class, CurrentDeviceLogout::class], static fn() => SignedOut::note(Session::getId()));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
         foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'inquiry', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask'] as $name) {
@@ -56,8 +58,6 @@ final class AppServiceProvider extends ServiceProvider
         Route::pattern('device', '[a-z_]{1,30}');
         Route::pattern('job', '[a-z_]{1,30}');
         Route::pattern('secret', '[A-Za-z0-9_-]{43}');
-        // Letters lead to the address that Cresco was given, not to the one a request came by.
-        ResetPassword::createUrlUsing(static fn(mixed $keeper, string $token): string => rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $keeper instanceof Keeper ? $keeper->email : '']));
         $proxies = array_values(array_filter(array_map(trim(...), explode(',', config()->string('app.trusted_proxies')))));
         if ($proxies !== []) {
             TrustProxies::at($proxies);

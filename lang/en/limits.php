@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 return [
     'reached' => 'There are :most :what already, and no more are kept: nothing was added. Take out what is no longer needed first.',
+    'unwritten' => [
+        'read_only' => 'The database of this Cresco can be read just now, but not written to. Tell whoever runs it.',
+        'full' => 'The disk of this Cresco is full. Tell whoever runs it.',
+        'broken' => 'The disk of this Cresco does not answer as it should. Tell whoever runs it.',
+        'busy' => 'Too many are writing at once. Wait a moment, then send it again.',
+    ],
     'kinds' => [
         'Tank' => 'tanks', 'Water' => 'waters', 'Analysis' => 'analyses', 'Jar' => 'jars and bottles', 'Store' => 'stores', 'Recipe' => 'recipes', 'Batch' => 'batches',
         'PlantKind' => 'kinds of plants', 'Chore' => 'jobs', 'Supply' => 'supplies', 'Helper' => 'helpers', 'AwaySpell' => 'times away', 'LaidJob' => 'jobs laid by hand',

@@ -71,7 +71,7 @@ final class ParallelTest extends TestCase
         $day = date('Y-m-d', time() + 3 * 86400);
         $this->together(array_fill(0, 8, ['/tanks/2/runs', ['reason' => 'routine', 'day' => $day]]));
         self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned' and date(planned_for) = '$day'"));
-        self::assertSame(0, $this->number("select count(*) from run_steps where run_id not in (select id from runs)"));
+        self::assertSame(0, $this->number('select count(*) from run_steps where run_id not in (select id from runs)'));
     }
 
     public function testOfTwoSheetsThatAreBegunTogetherOneIsUnderWay(): void

@@ -90,6 +90,20 @@ final class Server
         return $folder.'/'.$name;
     }
 
+    /** Path and query of the link in the newest letter to an address. */
+    public static function linkOfLetterTo(string $address): string
+    {
+        for ($until = microtime(true) + 10.0; microtime(true) < $until; usleep(50_000)) {
+            $letters = (string) @file_get_contents(self::storage().'/logs/letters.log');
+            $at = strrpos($letters, 'To: '.$address);
+            $letter = $at === false ? '' : substr($letters, $at);
+            if (preg_match('#https?://[^/\s]+(/\S+)#', quoted_printable_decode($letter), $found) === 1) {
+                return $found[1];
+            }
+        }
+        throw new RuntimeException('No letter came to '.$address.'.');
+    }
+
     private static function template(): string
     {
         if (self::$template === null) {
@@ -135,7 +149,7 @@ final class Server
         return dirname(__DIR__, 2);
     }
 
-    private static function freePort(): int
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
         $name = (string) stream_socket_get_name($socket, false);
@@ -157,9 +171,9 @@ final class Server
         return self::$processes[] = $process ?: throw new RuntimeException('Could not start '.$command[0]);
     }
 
-    private static function await(string $url): void
+    public static function await(string $url, float $seconds = 20.0): void
     {
-        for ($i = 0; $i < 200; ++$i) {
+        for ($until = microtime(true) + $seconds; microtime(true) < $until;) {
             $request = curl_init($url);
             curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 5]);
             if (curl_exec($request) !== false) {

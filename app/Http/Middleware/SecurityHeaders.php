@@ -20,6 +20,9 @@ final class SecurityHeaders
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
+        if ($request->isSecure()) {
+            $response->headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         $response->headers->set('X-Frame-Options', 'DENY');
         $response->headers->set('Referrer-Policy', $request->is(...StartSession::SECRET) ? 'no-referrer' : 'same-origin');
         $response->headers->set('Cache-Control', 'private, no-store');

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Accounts\SignedOut;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Base;
+use Illuminate\Support\Str;
 
 /**
  * A request that runs beside a page, while a keeper types or to ask whether anything has changed, leaves the session as it is: what a
@@ -15,6 +17,17 @@ final class StartSession extends Base
 {
     /** Pages whose addresses are secrets. */
     public const SECRET = ['help/*', 'calendar/*'];
+
+    /** A session that was signed out is none, whoever writes it or sends its cookie once more. */
+    public function getSession(Request $request)
+    {
+        $session = parent::getSession($request);
+        if (SignedOut::has($session->getId())) {
+            $session->setId(Str::random(40));
+        }
+
+        return $session;
+    }
 
     protected function saveSession($request): void
     {

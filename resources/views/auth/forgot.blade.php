@@ -6,6 +6,7 @@
             <x-field name="email" label="Mail address" type="email" autocomplete="username"/>
             <button class="act">Send the link</button>
         </form>
+        @if(config('mail.default') === 'log')<p class="muted">{{ __('account.unsent') }}</p>@endif
         <p><a href="/sign-in">Back to the sign-in</a></p>
     </div>
 </x-layout>

@@ -1,14 +1,12 @@
 <x-layout title="New account" bare>
     <div class="door">
         <h1>New account</h1>
+        <p>Write your mail address; a letter comes with a link, and there you choose a name and a password.</p>
         <form method="post" action="/sign-up" novalidate>@csrf
-            <x-field name="name" label="Your name" autocomplete="name"/>
             <x-field name="email" label="Mail address" type="email" autocomplete="username"/>
-            <x-field name="password" label="Password" type="password" autocomplete="new-password" help="At least ten characters."/>
-            <x-field name="password_confirmation" label="Password again" type="password" autocomplete="new-password"/>
-            <input type="hidden" name="timezone" data-timezone>
-            <button class="act">Open the account</button>
+            <button class="act">Send the letter</button>
         </form>
+        @if(config('mail.default') === 'log')<p class="muted">{{ __('account.unsent') }}</p>@endif
         <p><a href="/sign-in">I have an account</a></p>
     </div>
 </x-layout>

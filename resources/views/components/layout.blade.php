@@ -38,7 +38,7 @@
             <a href="/shelf" @if(request()->is('shelf', 'jars*', 'pen')) aria-current="page" @endif>Shelf</a>
             <a href="/waters" @if(request()->is('waters*', 'stores*')) aria-current="page" @endif>Waters</a>
             <a href="/diary" @if(request()->is('diary*')) aria-current="page" @endif>Diary</a>
-            <a href="/settings" @if(request()->is('settings')) aria-current="page" @endif>Settings</a>
+            <a href="/settings" @if(request()->is('settings', 'account')) aria-current="page" @endif>Settings</a>
         </nav>
         @if($keeper)
         <form class="leave" method="post" action="/sign-out">@csrf<button class="quiet">Sign out</button></form>

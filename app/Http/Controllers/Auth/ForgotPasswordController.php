@@ -14,8 +14,6 @@ final class ForgotPasswordController extends Controller
 {
     use SendsPasswordResetEmails;
 
-    private const SENT = 'If there is an account with this address, a letter with a link is on its way.';
-
     public function showLinkRequestForm(): View
     {
         return view('auth.forgot');
@@ -23,7 +21,7 @@ final class ForgotPasswordController extends Controller
 
     protected function sendResetLinkResponse(Request $request, string $response): RedirectResponse
     {
-        return back()->with('status', self::SENT);
+        return back()->with('status', __('account.sent'));
     }
 
     /** @return array<string, string> */
@@ -35,6 +33,6 @@ final class ForgotPasswordController extends Controller
     /** The same answer whether there is such an account or not, so that nobody can find out who has one. */
     protected function sendResetLinkFailedResponse(Request $request, string $response): RedirectResponse
     {
-        return back()->with('status', self::SENT);
+        return back()->with('status', __('account.sent'));
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\NewPassword;
 use App\Http\Controllers\Controller;
 use App\Models\Keeper;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\ResetsPasswords;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rules\Password;
 
 final class ResetPasswordController extends Controller
 {
@@ -29,7 +30,7 @@ final class ResetPasswordController extends Controller
         return [
             'token' => ['required', 'string', 'max:200'],
             'email' => ['required', 'string', 'email', 'max:190'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', Password::min(10)],
+            'password' => NewPassword::rules(),
         ];
     }
 
@@ -39,6 +40,12 @@ final class ResetPasswordController extends Controller
         $text = static fn(string $field): string => $request->string($field)->toString();
 
         return ['email' => mb_strtolower(trim($text('email'))), 'password' => $text('password'), 'password_confirmation' => $text('password_confirmation'), 'token' => $text('token')];
+    }
+
+    /** The same for an address that is not known as for a link that does not belong to it. */
+    protected function sendResetFailedResponse(Request $request, string $response): RedirectResponse
+    {
+        return redirect()->back()->withInput($request->only('email'))->withErrors(['email' => __('account.reset_failed')]);
     }
 
     /** The model hashes what it is given. */

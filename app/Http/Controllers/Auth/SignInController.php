@@ -4,23 +4,39 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\Doors;
 use App\Http\Controllers\Controller;
 use App\Models\Keeper;
 use Illuminate\Contracts\View\View;
-use Illuminate\Foundation\Auth\AuthenticatesUsers;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
 
+/** In by an address and a password, and out for good. */
 final class SignInController extends Controller
 {
-    use AuthenticatesUsers;
-
-    protected string $redirectTo = '/';
-
-    public function showLoginForm(): View
+    public function show(): View
     {
         return view('auth.sign-in', ['demo' => (bool) config('app.demo')]);
+    }
+
+    /** The same answer, after the same time, for an address that is not known and for a password that is wrong. */
+    public function enter(Request $request, Doors $doors): RedirectResponse
+    {
+        $this->checked($request, ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']], []);
+        // An address is the same however it is typed.
+        $address = mb_strtolower(trim($request->string('email')->toString()));
+        $place = (string) $request->ip();
+        $doors->knock($address, $place);
+        if (!Auth::attempt(['email' => $address, 'password' => $request->string('password')->toString()], $request->boolean('remember'))) {
+            $doors->missed($address, $place);
+            throw ValidationException::withMessages(['email' => __('auth.failed')]);
+        }
+        $doors->opened($address, $place);
+        $request->session()->regenerate();
+
+        return redirect()->intended('/');
     }
 
     /** Enters as the demo keeper; there is no such door unless the demo is switched on. */
@@ -33,18 +49,12 @@ final class SignInController extends Controller
         return redirect('/');
     }
 
-    /**
-     * An address is the same however it is typed.
-     *
-     * @return array<string, string>
-     */
-    protected function credentials(Request $request): array
+    public function leave(Request $request): RedirectResponse
     {
-        return ['email' => mb_strtolower(trim($request->string('email')->toString())), 'password' => $request->string('password')->toString()];
-    }
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
 
-    protected function loggedOut(Request $request): RedirectResponse
-    {
         return redirect('/sign-in');
     }
 }

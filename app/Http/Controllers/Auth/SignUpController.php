@@ -4,53 +4,73 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\Letter;
+use App\Accounts\NewPassword;
 use App\Http\Controllers\Controller;
 use App\Models\Keeper;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Illuminate\Foundation\Auth\RegistersUsers;
-use Illuminate\Support\Facades\Validator as Validators;
-use Illuminate\Validation\Rules\Password;
-use Illuminate\Validation\ValidationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Timebox;
 
+/**
+ * A new account begins with a letter to its address: whoever asks is told the same whether there is such an account or not, and nobody
+ * has one under an address that is not theirs.
+ */
 final class SignUpController extends Controller
 {
-    use RegistersUsers;
-
-    protected string $redirectTo = '/';
-
-    public function showRegistrationForm(): View
+    public function show(): View
     {
         return view('auth.sign-up');
     }
 
-    /** @param array<string, mixed> $data */
-    protected function validator(array $data): Validator
+    public function ask(Request $request, Timebox $timebox): RedirectResponse
     {
-        $data['email'] = is_string($data['email'] ?? null) ? mb_strtolower($data['email']) : null;
+        $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190']], []);
+        $address = mb_strtolower(trim($request->string('email')->toString()));
+        $timebox->call(static function () use ($address): void {
+            Keeper::query()->where('email', $address)->exists()
+                ? Letter::post($address, 'known')
+                : Letter::post($address, 'begin', Letter::link('sign-up.new', ['email' => $address]));
+        }, config()->integer('auth.timebox_duration'));
 
-        return Validators::make($data, [
-            'name' => ['required', 'string', 'max:80'],
-            'email' => ['required', 'string', 'email', 'max:190', 'unique:keepers,email'],
-            'password' => ['required', 'string', 'max:200', 'confirmed', Password::min(10)],
-            'timezone' => ['nullable', 'timezone:all'],
-        ]);
+        return redirect('/sign-up')->with('status', __('account.sent'));
     }
 
-    /** @param array{name: string, email: string, password: string, timezone?: string|null} $data */
-    protected function create(array $data): Keeper
+    public function form(Request $request): View|RedirectResponse
     {
-        try {
-            return Keeper::query()->create([
-                'name' => $data['name'],
-                'email' => mb_strtolower($data['email']),
-                'password' => $data['password'],
-                'timezone' => $data['timezone'] ?? 'UTC',
-            ]);
-        } catch (UniqueConstraintViolationException) {
-            // Somebody was quicker with the same address.
-            throw ValidationException::withMessages(['email' => 'There is an account with this address already.']);
+        return $this->withLink($request, fn(string $address): View => view('auth.begin', ['email' => $address, 'action' => $request->getRequestUri()]));
+    }
+
+    public function begin(Request $request): View|RedirectResponse
+    {
+        return $this->withLink($request, function (string $address) use ($request): RedirectResponse {
+            $this->checked($request, ['name' => ['required', 'string', 'max:80'], 'password' => NewPassword::rules(), 'timezone' => ['nullable', 'timezone:all']], []);
+            try {
+                $keeper = Keeper::query()->create([
+                    'name' => $request->string('name')->toString(), 'email' => $address, 'password' => $request->string('password')->toString(),
+                    'timezone' => $request->filled('timezone') ? $request->string('timezone')->toString() : 'UTC',
+                ]);
+            } catch (UniqueConstraintViolationException) {
+                return redirect('/sign-in')->with('status', __('account.there'));
+            }
+            Auth::login($keeper);
+            $request->session()->regenerate();
+
+            return redirect('/');
+        });
+    }
+
+    /** @param callable(string): (View|RedirectResponse) $then with the address that the letter went to */
+    private function withLink(Request $request, callable $then): View|RedirectResponse
+    {
+        $address = $request->query('email');
+        if (!$request->hasValidRelativeSignature() || !is_string($address)) {
+            return redirect('/sign-up')->with('status', __('account.no_link'));
         }
+
+        return Keeper::query()->where('email', $address)->exists() ? redirect('/sign-in')->with('status', __('account.there')) : $then($address);
     }
 }

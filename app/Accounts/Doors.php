@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Accounts;
+
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * How often may be guessed: for one account from one place, for one account from anywhere, and from one place for any account. Counted
+ * by the address that was typed, whether there is such an account or not.
+ */
+final class Doors
+{
+    /** Guesses, and the minutes they count for: of an account from a place, of an account, of a place. House limits. */
+    private const GUESSES = ['pair' => [5, 1], 'account' => [30, 15], 'place' => [60, 15]];
+
+    public function __construct(private readonly RateLimiter $limiter) {}
+
+    /** @throws ValidationException with the time to wait, at the address */
+    public function knock(string $address, string $place): void
+    {
+        $wait = 0;
+        foreach ($this->keys($address, $place) as $door => $key) {
+            if ($this->limiter->tooManyAttempts($key, self::GUESSES[$door][0])) {
+                $wait = max($wait, $this->limiter->availableIn($key));
+            }
+        }
+        if ($wait > 0) {
+            throw ValidationException::withMessages(['email' => trans_choice('account.wait', $wait, ['seconds' => $wait])]);
+        }
+    }
+
+    public function missed(string $address, string $place): void
+    {
+        foreach ($this->keys($address, $place) as $door => $key) {
+            $this->limiter->hit($key, 60 * self::GUESSES[$door][1]);
+        }
+    }
+
+    /** Who came in may have mistyped before; the place goes on counting, since a guesser may have an account too. */
+    public function opened(string $address, string $place): void
+    {
+        foreach (['pair', 'account'] as $door) {
+            $this->limiter->clear($this->keys($address, $place)[$door]);
+        }
+    }
+
+    /** @return array{pair: string, account: string, place: string} */
+    private function keys(string $address, string $place): array
+    {
+        $hash = static fn(string $text): string => 'door.'.hash('sha256', $text);
+
+        return ['pair' => $hash($address.' '.$place), 'account' => $hash($address), 'place' => $hash('from '.$place)];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Backup;
+
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Throwable;
+
+/** Takes a backup back in: it is checked and unpacked beside, changes places with what is there, and what was there goes last. */
+final class Restoring
+{
+    /** Seconds that requests under way have to end. House default. */
+    private const GRACE = 2;
+
+    /** @throws BackupFault when nothing was changed */
+    public static function from(string $path): Manifest
+    {
+        $database = BackupFile::database();
+        $files = new Filesystem();
+        $photos = Storage::disk('local')->path('photos');
+        $aside = dirname($database).'/.restoring-'.bin2hex(random_bytes(4));
+        $files->makeDirectory($aside, 0o700);
+        $moved = [];
+        $isDown = false;
+        try {
+            $manifest = BackupFile::verify($path, $aside);
+            foreach ($manifest->migrations as $migration) {
+                if (!is_file(database_path("migrations/$migration.php"))) {
+                    throw BackupFault::newer($migration);
+                }
+            }
+            $files->ensureDirectoryExists($aside.'/photos', 0o700);
+            $files->ensureDirectoryExists(dirname($photos), 0o700);
+            $isDown = Artisan::call('down', ['--retry' => 10]) === 0;
+            sleep(self::GRACE);
+            DB::disconnect();
+            foreach ([$database, $database.'-wal', $database.'-shm', $photos] as $old) {
+                if (file_exists($old)) {
+                    self::move($old, $aside.'/was-'.basename($old));
+                    $moved[$old] = $aside.'/was-'.basename($old);
+                }
+            }
+            self::move($aside.'/'.BackupFile::DATABASE, $database);
+            // Photos may lie on another disk than the data.
+            $files->moveDirectory($aside.'/photos', $photos) || throw BackupFault::cannotWrite($photos);
+            DB::reconnect();
+            Artisan::call('migrate', ['--force' => true]);
+            Cache::flush();
+            self::signEverybodyOut($files);
+
+            return $manifest;
+        } catch (Throwable $fault) {
+            DB::disconnect();
+            foreach ($moved as $old => $kept) {
+                is_dir($old) ? $files->deleteDirectory($old) : $files->delete($old);
+                self::move($kept, $old);
+            }
+            throw $fault instanceof BackupFault ? $fault : BackupFault::broken('it could not be brought up to date ('.$fault->getMessage().')');
+        } finally {
+            if ($isDown) {
+                Artisan::call('up');
+            }
+            $files->deleteDirectory($aside);
+        }
+    }
+
+    /** Who is signed in may not be there any more, or be somebody else. */
+    private static function signEverybodyOut(Filesystem $files): void
+    {
+        if (config('session.driver') === 'file') {
+            $files->delete(glob(config()->string('session.files').'/*') ?: []);
+        }
+    }
+
+    private static function move(string $from, string $to): void
+    {
+        if (!@rename($from, $to)) {
+            throw BackupFault::cannotWrite($to);
+        }
+    }
+}

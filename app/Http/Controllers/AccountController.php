@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Accounts\Letter;
+use App\Accounts\NewPassword;
+use App\Actions\DeleteAccount;
+use App\Models\Keeper;
+use App\View\Backups;
+use Illuminate\Contracts\View\View;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/** Address, password, all data, and the end of an account. Whoever changes one of them says the password again. */
+final class AccountController extends Controller
+{
+    public function show(Request $request): View
+    {
+        $keeper = $this->keeper($request);
+
+        return view('account.show', ['keeper' => $keeper, 'backups' => Backups::lines($keeper->show())]);
+    }
+
+    /** A letter to the new address; until its link was followed nothing changes. The answer tells nobody who has an account. */
+    public function address(Request $request): RedirectResponse
+    {
+        $keeper = $this->known($request, 'address_password');
+        $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190']], []);
+        $address = mb_strtolower(trim($request->string('email')->toString()));
+        Keeper::query()->where('email', $address)->exists()
+            ? Letter::post($address, 'known')
+            : Letter::post($address, 'move', Letter::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => self::mark($keeper)]));
+
+        return redirect('/account')->with('status', __('account.sent'));
+    }
+
+    public function move(Request $request): View|RedirectResponse
+    {
+        return $this->moving($request) === null ? redirect('/sign-in')->with('status', __('account.no_link')) : view('auth.move', ['email' => $request->query('email'), 'action' => $request->getRequestUri()]);
+    }
+
+    public function moved(Request $request): RedirectResponse
+    {
+        $keeper = $this->moving($request);
+        $address = $request->query('email');
+        if ($keeper === null || !is_string($address)) {
+            return redirect('/sign-in')->with('status', __('account.no_link'));
+        }
+        $before = $keeper->email;
+        try {
+            $keeper->update(['email' => $address]);
+        } catch (UniqueConstraintViolationException) {
+            return redirect('/sign-in')->with('status', __('account.there'));
+        }
+        Letter::post($before, 'moved');
+
+        return redirect('/account')->with('status', __('account.moved'));
+    }
+
+    public function password(Request $request): RedirectResponse
+    {
+        $keeper = $this->known($request, 'current_password');
+        $this->checked($request, ['password' => NewPassword::rules()], []);
+        $keeper->password = $request->string('password')->toString();
+        $keeper->setRememberToken(Str::random(60));
+        $keeper->save();
+        // This device stays signed in; the others know another password and are let go.
+        Auth::login($keeper);
+        $request->session()->regenerate();
+        Letter::post($keeper->email, 'password');
+
+        return redirect('/account')->with('status', __('account.password_set'));
+    }
+
+    public function destroy(Request $request, DeleteAccount $delete): RedirectResponse
+    {
+        $keeper = $this->known($request, 'delete_password');
+        $this->checked($request, ['sure' => ['accepted']], ['sure' => __('account.sure')]);
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+        $delete($keeper);
+        Letter::post($keeper->email, 'gone');
+
+        return redirect('/sign-in')->with('status', __('account.gone'));
+    }
+
+    /** The keeper, who has just said the password; the demo's account is everybody's. */
+    private function known(Request $request, string $field): Keeper
+    {
+        $keeper = $this->keeper($request);
+        $said = $request->input($field);
+        if ($keeper->is_demo) {
+            throw ValidationException::withMessages([$field => __('account.demo')]);
+        }
+        if (!is_string($said) || !Hash::check($said, $keeper->password)) {
+            throw ValidationException::withMessages([$field => __('account.wrong')]);
+        }
+
+        return $keeper;
+    }
+
+    /** Whose address a link moves; nobody's once it was used. */
+    private function moving(Request $request): ?Keeper
+    {
+        $keeper = $request->hasValidRelativeSignature() && is_numeric($request->query('keeper')) ? Keeper::query()->find((int) $request->query('keeper')) : null;
+
+        return $keeper !== null && hash_equals(self::mark($keeper), is_string($request->query('was')) ? $request->query('was') : '') ? $keeper : null;
+    }
+
+    private static function mark(Keeper $keeper): string
+    {
+        return substr(hash('sha256', $keeper->email.$keeper->password), 0, 32);
+    }
+}

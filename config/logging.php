@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => env('LOG_CHANNEL', 'single'),
+    'channels' => [
+        'single' => ['driver' => 'single', 'path' => storage_path('logs/cresco.log'), 'level' => env('LOG_LEVEL', 'debug'), 'replace_placeholders' => true],
+        'letters' => ['driver' => 'single', 'path' => storage_path('logs/letters.log'), 'level' => 'debug'],
+    ],
+];

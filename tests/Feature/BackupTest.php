@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Backup\BackupFault;
+use App\Backup\BackupFile;
+use App\Backup\Daily;
+use App\Backup\Manifest;
+use App\Models\Entry;
+use Carbon\CarbonImmutable;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Which backups stay, what is told of them, and what happens when nothing can be written. */
+final class BackupTest extends FeatureCase
+{
+    /** @return list<string> all days up to one */
+    private static function days(string $until, int $count): array
+    {
+        return array_map(static fn(int $i): string => CarbonImmutable::parse($until)->subDays($i)->format('Y-m-d'), range(0, $count - 1));
+    }
+
+    public function testOfDailyBackupsSevenDaysFourWeeksAndTwelveMonthsStay(): void
+    {
+        $kept = Daily::kept(self::days('2026-11-26', 500));
+        self::assertSame(self::days('2026-11-26', 7), array_slice($kept, 0, 7));
+        // Sundays are the newest days of their weeks; the week that runs and three before it.
+        self::assertContains('2026-11-15', $kept);
+        self::assertContains('2026-11-08', $kept);
+        self::assertNotContains('2026-11-01', $kept);
+        // The last days of eleven months before this one.
+        foreach (['2026-10-31', '2026-02-28', '2025-12-31'] as $day) {
+            self::assertContains($day, $kept);
+        }
+        self::assertNotContains('2025-11-30', $kept);
+        self::assertCount(7 + 2 + 11, $kept);
+    }
+
+    public function testDeletingDayAfterDayKeepsTheSameAsLookingBack(): void
+    {
+        // What is deleted today is never missed later: a machine that is on each day ends with as many as one that is asked once.
+        $have = [];
+        foreach (array_reverse(self::days('2026-11-26', 500)) as $day) {
+            $have = Daily::kept([$day, ...$have]);
+            self::assertLessThanOrEqual(7 + 4 + 12, count($have));
+        }
+        $months = array_unique(array_map(static fn(string $day): string => substr($day, 0, 7), $have));
+        self::assertCount(12, $months);
+        // A machine that was off for half a year deletes nothing for it.
+        self::assertContains('2026-04-30', Daily::kept(['2026-11-26', '2026-04-30', '2026-04-29']));
+    }
+
+    public function testABackupOfAnotherEngineSaysSo(): void
+    {
+        $this->expectException(BackupFault::class);
+        $this->expectExceptionMessage('its own tools');
+        BackupFile::write('/tmp/never.zip');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badManifests(): iterable
+    {
+        yield 'no json' => ['{', 'cannot be read'];
+        yield 'another format' => ['{"format":"x"}', 'another kind of file'];
+        yield 'a later version' => ['{"format":"cresco-backup","version":2}', 'not known here'];
+        yield 'no day' => ['{"format":"cresco-backup","version":1,"made_at":"tomorrowish","files":{"database.sqlite":"x"}}', 'day'];
+        yield 'a list' => ['[1]', 'another kind of file'];
+    }
+
+    #[DataProvider('badManifests')]
+    public function testAManifestThatDoesNotHoldIsTold(string $json, string $said): void
+    {
+        $this->expectException(BackupFault::class);
+        $this->expectExceptionMessage($said);
+        Manifest::read($json);
+    }
+
+    public function testTheAccountSaysHowOldAndLargeTheBackupsAre(): void
+    {
+        $folder = sys_get_temp_dir().'/cresco-backups-'.bin2hex(random_bytes(4));
+        config(['app.backups' => $folder]);
+        $keeper = $this->keeper();
+        $this->actingAs($keeper)->get('/account')->assertSee('No backup was made by itself yet.');
+        mkdir($folder);
+        foreach (['2026-11-24' => 10, '2026-11-25' => 3_400_000] as $day => $bytes) {
+            file_put_contents("$folder/cresco-$day.zip", str_repeat('x', $bytes));
+        }
+        touch("$folder/cresco-2026-11-25.zip", CarbonImmutable::now()->subHours(5)->getTimestamp());
+        $this->get('/account')->assertSee('The newest is 5 hours old and has 3.4 MB; 2 are kept.');
+        // One that failed is not passed over.
+        file_put_contents($folder.'/last.json', (string) json_encode(['failed_at' => CarbonImmutable::now()->subHour()->toIso8601String(), 'why' => 'No space.']));
+        $this->get('/account')->assertSee('failed')->assertSee('No space.');
+        (new Filesystem())->deleteDirectory($folder);
+    }
+
+    public function testADatabaseThatCannotBeWrittenToShowsPagesAndSaysSoOnWriting(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get('/')->assertOk();
+        $before = Entry::query()->count();
+        DB::statement('pragma query_only = on');
+        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/change", '/diary', '/week', '/settings'] as $page) {
+            $this->get($page)->assertOk();
+        }
+        $this->post('/diary', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was kept')->assertSee('but not written to');
+        $this->postJson('/diary', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertJsonFragment(['message' => __('limits.unwritten.read_only')]);
+        $this->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7']])->assertStatus(503);
+        DB::statement('pragma query_only = off');
+        self::assertSame($before, Entry::query()->count());
+        $this->post('/diary', ['kind' => 'note', 'title' => 'x'])->assertRedirect();
+    }
+}
