@@ -98,6 +98,8 @@ Route::post('/account/address', [AccountController::class, 'moved'])->middleware
 
 Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function (): void {
     Route::get('/account', [AccountController::class, 'show']);
+    Route::get('/account/data', [AccountController::class, 'data'])->middleware('throttle:6,1,data');
+    Route::post('/account/data', [AccountController::class, 'takeIn'])->middleware('throttle:10,10,import');
     Route::put('/account/address', [AccountController::class, 'address'])->middleware('throttle:10,10,account');
     Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,10,account');
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:10,10,account');

@@ -37,6 +37,18 @@ final class Capacity
         }
     }
 
+    /** Of a keeper, by the table; null where there is no limit of its own. */
+    public static function ofKeeper(string $table): ?int
+    {
+        foreach (self::OF_KEEPER as $kind => $most) {
+            if ((new $kind())->getTable() === $table) {
+                return $most;
+            }
+        }
+
+        return null;
+    }
+
     /** @param class-string<Model> $kind */
     public static function most(string $kind): int
     {

@@ -7,25 +7,61 @@ namespace App\Http\Controllers;
 use App\Accounts\Letter;
 use App\Accounts\NewPassword;
 use App\Actions\DeleteAccount;
+use App\Actions\TakeInArchive;
+use App\Exchange\FileFault;
+use App\Exchange\KeeperArchive;
+use App\Exchange\TakingIn;
 use App\Models\Keeper;
 use App\View\Backups;
+use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Address, password, all data, and the end of an account. Whoever changes one of them says the password again. */
 final class AccountController extends Controller
 {
+    /** Of an archive that is taken in. House limit. */
+    private const MOST_BYTES = 250 * 1024 * 1024;
+
     public function show(Request $request): View
     {
         $keeper = $this->keeper($request);
 
         return view('account.show', ['keeper' => $keeper, 'backups' => Backups::lines($keeper->show())]);
+    }
+
+    /** All that is kept, as one file. */
+    public function data(Request $request): BinaryFileResponse
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'cresco');
+        KeeperArchive::write($this->keeper($request), $path);
+
+        return response()->download($path, 'cresco-'.CarbonImmutable::now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
+    }
+
+    public function takeIn(Request $request, TakeInArchive $takeIn): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $file = $request->file('archive');
+        try {
+            if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::MOST_BYTES) {
+                throw new FileFault($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_OK, UPLOAD_ERR_INI_SIZE], true) ? __('account.archive.large') : __('account.archive.choose'));
+            }
+            $path = $file->getPathname();
+            $count = TakingIn::of($keeper, static fn(TakingIn $in): int => $takeIn($keeper, $path, $in));
+        } catch (FileFault $fault) {
+            throw ValidationException::withMessages(['archive' => $fault->getMessage()])->redirectTo('/account#data');
+        }
+
+        return redirect('/account')->with('status', trans_choice('account.archive.taken', $count, ['count' => number_format($count)]));
     }
 
     /** A letter to the new address; until its link was followed nothing changes. The answer tells nobody who has an account. */

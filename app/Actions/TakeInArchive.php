@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Exchange\FileFault;
+use App\Exchange\KeeperArchiveIn;
+use App\Exchange\KeeperTable;
+use App\Exchange\KeeperTables;
+use App\Exchange\TakingIn;
+use App\Known\FoodOf;
+use App\Known\JobsOf;
+use App\Known\PlantingOf;
+use App\Known\TankWater;
+use App\Known\VesselOf;
+use App\Models\Analysis;
+use App\Models\Keeper;
+use App\Models\Run;
+use App\Models\RunState;
+use App\View\LightPage;
+use App\View\Round;
+use Carbon\CarbonImmutable;
+use DateTimeZone;
+use Illuminate\Database\QueryException;
+use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Throwable;
+
+/** Takes an archive of a keeper into an account in which nothing is kept yet: all of it, or nothing. */
+final class TakeInArchive
+{
+    /** Records in one statement. */
+    private const AT_ONCE = 100;
+
+    /** @return int how many records @throws FileFault */
+    public function __invoke(Keeper $keeper, string $path, TakingIn $in): int
+    {
+        $files = new Filesystem();
+        $aside = sys_get_temp_dir().'/cresco-archive-'.bin2hex(random_bytes(6));
+        try {
+            $this->mustBeEmpty($keeper);
+            $archive = KeeperArchiveIn::read($path, $aside, $in);
+            $placed = $this->place($keeper, $archive);
+            try {
+                $count = DB::transaction(fn(): int => $this->keep($keeper, $archive, $placed));
+            } catch (FileFault|QueryException $fault) {
+                $this->drop($placed);
+                throw $fault instanceof FileFault ? $fault : new FileFault(__('account.archive.together'));
+            }
+            try {
+                $this->walk($keeper->refresh());
+            } catch (Throwable $fault) {
+                report($fault);
+                $this->clear($keeper);
+                $this->drop($placed);
+                throw new FileFault(__('account.archive.impossible'));
+            }
+
+            return $count;
+        } finally {
+            $files->deleteDirectory($aside);
+        }
+    }
+
+    private function mustBeEmpty(Keeper $keeper): void
+    {
+        foreach (['tanks', 'waters', 'jars', 'entries', 'recipes', 'chores'] as $name) {
+            if (DB::table($name)->where('keeper_id', $keeper->id)->exists()) {
+                throw new FileFault(__('account.archive.not_empty'));
+            }
+        }
+    }
+
+    /**
+     * Photos go to their places first: a file that nothing points to harms nobody.
+     *
+     * @return array<int, string> names by number of the photo
+     */
+    private function place(Keeper $keeper, KeeperArchiveIn $archive): array
+    {
+        $placed = [];
+        foreach ($archive->photos as $id => $path) {
+            $placed[$id] = $keeper->id.'/'.bin2hex(random_bytes(16)).'.jpg';
+            Storage::disk('local')->put('photos/'.$placed[$id], (string) file_get_contents($path));
+        }
+
+        return $placed;
+    }
+
+    /** @param array<int, string> $placed */
+    private function drop(array $placed): void
+    {
+        Storage::disk('local')->delete(array_map(static fn(string $name): string => 'photos/'.$name, $placed));
+    }
+
+    /** @param array<int, string> $placed */
+    private function keep(Keeper $keeper, KeeperArchiveIn $archive, array $placed): int
+    {
+        $this->mustBeEmpty($keeper);
+        $this->clear($keeper);
+        $numbers = [];
+        $count = 0;
+        foreach (KeeperTables::all() as $name => $table) {
+            $rows = [];
+            $next = $this->next($name);
+            $hasKeeper = DB::getSchemaBuilder()->hasColumn($name, 'keeper_id');
+            foreach ($archive->records[$name] ?? [] as $n => $fields) {
+                $old = is_int($fields['id'] ?? null) ? $fields['id'] : 0;
+                $row = $table->renumbered($fields, $numbers);
+                if ($row === null || isset($numbers[$name][$old])) {
+                    throw new FileFault(__('account.archive.record', ['where' => "$name, record ".($n + 1), 'why' => 'it points to a record that is not there, or is there twice']));
+                }
+                if ($name === 'photos' && !isset($placed[$old])) {
+                    continue;
+                }
+                $numbers[$name][$old] = $next;
+                $kept = ['id' => $next++] + KeeperArchiveIn::toKeep($table, $row) + ($hasKeeper ? ['keeper_id' => $keeper->id] : []);
+                $rows[] = self::own($table, $kept, $placed[$old] ?? '');
+            }
+            foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+                DB::table($name)->insert($some);
+            }
+            $this->countOn($name, $next);
+            $count += count($rows);
+        }
+        $this->keepKeeper($keeper, $archive->keeper);
+
+        return $count;
+    }
+
+    /**
+     * What an installation gives of its own.
+     *
+     * @param array<string, bool|float|int|string|null> $kept
+     *
+     * @return array<string, bool|float|int|string|null>
+     */
+    private static function own(KeeperTable $table, array $kept, string $photo): array
+    {
+        $day = is_string($kept['planned_for'] ?? null) ? CarbonImmutable::parse($kept['planned_for']) : null;
+
+        return match ($table->name) {
+            'photos' => ['file' => $photo] + $kept,
+            'runs' => ['holds' => Run::holding(RunState::from(is_string($kept['state'] ?? null) ? $kept['state'] : 'dropped'), $day)] + $kept,
+            // Links of helpers end with the installation that gave them.
+            'helpers' => ['hash' => hash('sha256', random_bytes(32))] + $kept,
+            default => $kept,
+        };
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function keepKeeper(Keeper $keeper, array $fields): void
+    {
+        $kept = KeeperArchiveIn::toKeep(KeeperTables::keeper(), $fields);
+        $name = is_string($kept['name'] ?? null) ? mb_substr($kept['name'], 0, 80) : $keeper->name;
+        $isZone = in_array($kept['timezone'] ?? null, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true);
+        $isTheme = in_array($kept['theme'] ?? null, ['auto', 'light', 'dark'], true);
+        DB::table('keepers')->where('id', $keeper->id)->update(['name' => $name] + ($isZone ? [] : ['timezone' => $keeper->timezone]) + ($isTheme ? [] : ['theme' => 'auto']) + $kept);
+    }
+
+    /** All that it keeps goes; the account stays. */
+    private function clear(Keeper $keeper): void
+    {
+        foreach (array_reverse(array_keys(KeeperTables::all())) as $name) {
+            if (DB::getSchemaBuilder()->hasColumn($name, 'keeper_id')) {
+                DB::table($name)->where('keeper_id', $keeper->id)->delete();
+            }
+        }
+    }
+
+    /** Whether the main pages can be made of it. */
+    private function walk(Keeper $keeper): void
+    {
+        Round::of($keeper);
+        new JobsOf($keeper);
+        foreach ($keeper->tanks()->pluck('id') as $id) {
+            $tank = $keeper->tanks()->whereKey($id)->firstOrFail()->setRelation('keeper', $keeper);
+            VesselOf::tank($tank)->litres();
+            TankWater::of($tank);
+            PlantingOf::orNone($tank);
+            FoodOf::tank($tank);
+            new LightPage($tank);
+        }
+        foreach ($keeper->benchJars() as $jar) {
+            $jar->toCore();
+        }
+        foreach (Analysis::query()->where('keeper_id', $keeper->id)->get() as $analysis) {
+            $analysis->toCore();
+        }
+    }
+
+    /** The next number of a table that was never given. */
+    private function next(string $table): int
+    {
+        $last = DB::table($table)->max('id');
+        $given = DB::connection()->getDriverName() === 'sqlite' ? DB::table('sqlite_sequence')->where('name', $table)->value('seq') : DB::scalar("select last_value from {$table}_id_seq");
+
+        return 1 + max(is_numeric($last) ? (int) $last : 0, is_numeric($given) ? (int) $given : 0);
+    }
+
+    /** Numbers that were given by hand are counted as given. */
+    private function countOn(string $table, int $next): void
+    {
+        if (DB::connection()->getDriverName() === 'pgsql' && $next > 1) {
+            DB::statement("select setval('{$table}_id_seq', ?)", [$next - 1]);
+        }
+    }
+}

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Models\Capacity;
+use Illuminate\Filesystem\Filesystem;
+use JsonException;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+use RuntimeException;
+use stdClass;
+use Throwable;
+use ZipArchive;
+
+/**
+ * An archive of a keeper, read and checked: each record by the published schema and by what its class makes of it, each photo opened
+ * once. Nothing is kept here.
+ */
+final class KeeperArchiveIn
+{
+    /** Bytes that an archive may have unpacked, and one file of records. House limits. */
+    private const MOST_BYTES = [800 * 1024 * 1024, 60 * 1024 * 1024];
+
+    /** Bytes of a photo, and of what one record keeps as JSON. House limits. */
+    private const MOST_OF_ONE = [8 * 1024 * 1024, 400_000];
+
+    /** Records in all. House limit. */
+    private const MOST_RECORDS = 300_000;
+
+    private const SCHEMA = 'https://cresco.test/schema/keeper.schema.json';
+
+    /**
+     * @param array<string, mixed>                      $keeper  what is set of the keeper
+     * @param array<string, list<array<string, mixed>>> $records by table
+     * @param array<int, string>                        $photos  paths by number of the photo
+     */
+    private function __construct(public readonly array $keeper, public readonly array $records, public readonly array $photos) {}
+
+    /**
+     * @param string $into a folder that photos are unpacked into
+     *
+     * @throws FileFault
+     */
+    public static function read(string $path, string $into, TakingIn $in): self
+    {
+        $zip = new ZipArchive();
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw new FileFault(__('account.archive.none'));
+        }
+        try {
+            $bytes = 0;
+            for ($i = 0; $i < $zip->numFiles; ++$i) {
+                $stat = $zip->statIndex($i);
+                $bytes += is_array($stat) ? $stat['size'] : 0;
+            }
+            if ($bytes > self::MOST_BYTES[0]) {
+                throw new FileFault(__('account.archive.big'));
+            }
+            $head = self::json($zip, 'cresco.json');
+            if (!$head instanceof stdClass || ($head->format ?? null) !== KeeperArchive::FORMAT) {
+                throw new FileFault(__('account.archive.none'));
+            }
+            if (($head->version ?? null) !== KeeperArchive::VERSION) {
+                throw new FileFault(__('account.archive.newer'));
+            }
+            $validator = self::validator();
+            $keeper = self::json($zip, 'keeper.json');
+            self::hold($validator, $keeper, '#/$defs/keepers', 'keeper');
+            $records = [];
+            $count = 0;
+            foreach (KeeperTables::all() as $name => $table) {
+                $rows = $zip->locateName("records/$name.json") === false ? [] : self::json($zip, "records/$name.json");
+                $count += is_array($rows) ? count($rows) : 0;
+                if (!is_array($rows) || $count > self::MOST_RECORDS) {
+                    throw new FileFault(__('account.archive.big'));
+                }
+                $most = Capacity::ofKeeper($name);
+                if ($most !== null && count($rows) > $most) {
+                    throw new FileFault(__('account.archive.many', ['what' => $name, 'most' => number_format($most)]));
+                }
+                $records[$name] = [];
+                foreach (array_values($rows) as $n => $row) {
+                    $in->at($n, count($rows));
+                    self::hold($validator, $row, '#/$defs/'.$name, "$name, record ".($n + 1));
+                    $records[$name][] = $fields = self::fields($row);
+                    self::opens($table, $fields, "$name, record ".($n + 1));
+                }
+            }
+
+            return new self(self::fields($keeper), $records, self::photos($zip, $records['photos'] ?? [], $into));
+        } finally {
+            $zip->close();
+        }
+    }
+
+    private static function json(ZipArchive $zip, string $name): mixed
+    {
+        $stat = $zip->statName($name);
+        if ($stat === false || $stat['size'] > self::MOST_BYTES[1]) {
+            throw new FileFault($stat === false ? __('account.archive.lacks', ['what' => $name]) : __('account.archive.big'));
+        }
+        try {
+            return json_decode((string) $zip->getFromName($name), false, 48, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            throw new FileFault(__('account.archive.unread', ['what' => $name]));
+        }
+    }
+
+    private static function validator(): Validator
+    {
+        $schema = file_get_contents(base_path('docs/schema/keeper.schema.json'));
+        $validator = new Validator();
+        $validator->setMaxErrors(1);
+        $validator->resolver()?->registerRaw($schema === false ? throw new RuntimeException('The schema is missing.') : $schema, self::SCHEMA);
+
+        return $validator;
+    }
+
+    private static function hold(Validator $validator, mixed $data, string $what, string $where): void
+    {
+        $error = $validator->validate($data, self::SCHEMA.$what)->error();
+        if ($error !== null) {
+            $inner = $error->subErrors()[0] ?? null;
+            $inner = $inner instanceof ValidationError ? $inner : $error;
+            $path = implode('/', array_filter($inner->data()->fullPath(), is_scalar(...)));
+            throw new FileFault(__('account.archive.record', ['where' => trim("$where $path"), 'why' => lcfirst((new ErrorFormatter())->formatErrorMessage($inner))]));
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function fields(mixed $row): array
+    {
+        $fields = [];
+        foreach ($row instanceof stdClass ? get_object_vars($row) : [] as $name => $value) {
+            $fields[(string) $name] = $value;
+        }
+
+        return $fields;
+    }
+
+    /**
+     * Whether its class can make something of each column.
+     *
+     * @param array<string, mixed> $fields
+     */
+    private static function opens(KeeperTable $table, array $fields, string $where): void
+    {
+        $class = KeeperTables::records()[$table->name] ?? null;
+        try {
+            $raw = self::toKeep($table, $fields);
+            foreach ($raw as $column => $value) {
+                if (is_string($value) && strlen($value) > self::MOST_OF_ONE[1]) {
+                    throw new FileFault(__('account.archive.record', ['where' => "$where $column", 'why' => 'it is too long']));
+                }
+            }
+            if ($class !== null) {
+                $record = new $class();
+                $record->setRawAttributes($raw);
+                foreach (array_keys(array_intersect_key($record->getCasts(), $raw)) as $column) {
+                    $record->getAttribute($column);
+                }
+            }
+        } catch (FileFault $fault) {
+            throw $fault;
+        } catch (Throwable) {
+            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => 'nothing can be made of it']));
+        }
+    }
+
+    /**
+     * A record as the database keeps it, without numbers.
+     *
+     * @param array<string, mixed> $fields
+     *
+     * @return array<string, bool|float|int|string|null>
+     */
+    public static function toKeep(KeeperTable $table, array $fields): array
+    {
+        $kept = [];
+        foreach ($table->columns as $column => $type) {
+            if (!array_key_exists($column, $fields)) {
+                continue;
+            }
+            $value = $fields[$column];
+            $kept[$column] = match (true) {
+                $value === null => null,
+                $type === 'json' => json_encode($value, KeeperArchive::JSON),
+                is_scalar($value) => $value,
+                default => null,
+            };
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $records
+     *
+     * @return array<int, string> paths by number of the photo
+     */
+    private static function photos(ZipArchive $zip, array $records, string $into): array
+    {
+        (new Filesystem())->ensureDirectoryExists($into, 0o700);
+        $found = [];
+        foreach ($records as $record) {
+            $id = is_int($record['id'] ?? null) ? $record['id'] : 0;
+            $name = "photos/$id.jpg";
+            $stat = $zip->statName($name);
+            if ($stat === false) {
+                continue;
+            }
+            $path = $into.'/'.$id.'.jpg';
+            $bytes = $stat['size'] > self::MOST_OF_ONE[0] ? '' : (string) $zip->getFromName($name);
+            file_put_contents($path, $bytes);
+            $size = @getimagesize($path);
+            // As Cresco writes them: no larger, nothing else beside the picture, and whole.
+            $isOurs = is_array($size) && $size[2] === IMAGETYPE_JPEG && $size[0] === ($record['width'] ?? null) && $size[1] === ($record['height'] ?? null) && max($size[0], $size[1]) <= 4000 && str_ends_with($bytes, "\xFF\xD9");
+            if (!$isOurs || @imagecreatefromjpeg($path) === false) {
+                throw new FileFault(__('account.archive.photo', ['name' => $name]));
+            }
+            $found[$id] = $path;
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,274 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Console\Commands\KeeperSchema;
+use App\Exchange\KeeperArchive;
+use App\Exchange\KeeperTables;
+use App\Models\Entry;
+use App\Models\Keeper;
+use App\Models\Photo;
+use App\Models\Run;
+use App\Models\Stand;
+use App\Models\Tank;
+use Database\Seeders\DatabaseSeeder;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\ViewErrorBag;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+use ZipArchive;
+
+/** All that a keeper keeps goes out as one file and comes in again elsewhere as it was. */
+final class ArchiveTest extends FeatureCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+    }
+
+    private function out(Keeper $keeper): string
+    {
+        $answer = $this->actingAs($keeper)->get('/account/data')->assertOk()->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $answer);
+        copy($answer->getFile()->getPathname(), $path = $answer->getFile()->getPathname().'.zip');
+
+        return $path;
+    }
+
+    /** @return TestResponse<Response> */
+    private function in(Keeper $keeper, string $path): TestResponse
+    {
+        return $this->actingAs($keeper)->from('/account')->post('/account/data', ['archive' => new UploadedFile($path, 'cresco.zip', 'application/zip', null, true)]);
+    }
+
+    /** @return array<string, string> what an archive holds, by name, but for its day */
+    private static function held(string $path): array
+    {
+        $zip = new ZipArchive();
+        self::assertTrue($zip->open($path));
+        $held = [];
+        for ($i = 0; $i < $zip->numFiles; ++$i) {
+            $name = (string) $zip->getNameIndex($i);
+            $held[$name] = (string) preg_replace('/"made_at": "[^"]+"/', '', (string) $zip->getFromIndex($i));
+        }
+        ksort($held);
+
+        return $held;
+    }
+
+    /** The installation has had other keepers before, so that no number stays what it was. */
+    private function elsewhere(): Keeper
+    {
+        [$other] = $this->bench('Other');
+
+        return tap($this->keeper('Elsewhere'), static fn() => self::assertGreaterThan(0, $other->id));
+    }
+
+    public function testTheWholeDemoComesBackAsItWas(): void
+    {
+        $this->travelTo('2026-03-01 12:00');
+        $this->seed(DatabaseSeeder::class);
+        $first = $this->out(Keeper::query()->where('is_demo', true)->firstOrFail());
+        $new = $this->elsewhere();
+        $this->in($new, $first)->assertSessionHasNoErrors()->assertRedirect('/account')->assertSessionHas('status');
+        self::assertSame(self::held($first), self::held($this->out($new->refresh())));
+        // And is lived in: pages with its water, its plants, its photos.
+        $tank = Tank::query()->where('keeper_id', $new->id)->where('name', 'Long Meadow')->firstOrFail();
+        $this->get('/')->assertOk()->assertSee('Long Meadow');
+        foreach (['', '/plants', '/food', '/diary', '/bed', '/compose', '/change', '/inquiries'] as $page) {
+            $this->get("/tanks/$tank->id$page")->assertOk();
+        }
+        $this->get('/photos/'.Photo::query()->where('keeper_id', $new->id)->firstOrFail()->id)->assertOk();
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 6) as $seed) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function testARandomDiaryGoesOutAndInWithoutLoss(int $seed): void
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
+        $this->oneOfEach($keeper, $tank, $water, $run);
+        Photo::query()->delete();
+        $this->fill($random, $keeper);
+        $first = $this->out($keeper);
+        $new = $this->elsewhere();
+        $this->in($new, $first)->assertSessionHasNoErrors();
+        $again = $this->out($new->refresh());
+        self::assertSame(self::held($first), self::held($again));
+        foreach (KeeperTables::all() as $name => $table) {
+            self::assertContains("records/$name.json", array_keys(self::held($again)));
+        }
+        // Nothing of it hangs on the first keeper's records.
+        self::assertSame([], DB::select('select 1 from entries e join tanks t on t.id = e.tank_id where e.keeper_id <> t.keeper_id'));
+        self::assertSame([], DB::select('pragma foreign_key_check'));
+    }
+
+    /** Words that are hard to carry, numbers of all sizes, and sheets that point to what is gone. */
+    private function fill(Randomizer $random, Keeper $keeper): void
+    {
+        $words = ['plain', 'mit Umlaut äöü', "two\nlines", '=SUM(A1)', '"quoted", with commas', '🐟 and 水草', "'apostrophe", '</script><b>', '0', '-1.5e3'];
+        $word = static fn(): string => $words[$random->getInt(0, count($words) - 1)].$random->getInt(0, 99);
+        $tank = Tank::query()->where('keeper_id', $keeper->id)->firstOrFail();
+        for ($i = $random->getInt(5, 30); $i > 0; --$i) {
+            $entry = new Entry(['tank_id' => $random->getInt(0, 1) === 0 ? null : $tank->id, 'kind' => 'note', 'title' => $word(), 'body' => $random->getInt(0, 1) === 0 ? null : $word(), 'happened_at' => now()->subMinutes($random->getInt(0, 500_000))]);
+            $entry->keeper_id = $keeper->id;
+            $entry->save();
+            if ($entry->tank_id !== null) {
+                $value = $random->getInt(1, 10 ** 9) / 10 ** $random->getInt(7, 9);
+                $entry->readings()->create(['tank_id' => $tank->id, 'parameter' => 'nitrate', 'method' => 'exact', 'value' => $value, 'low' => $value / 3, 'high' => $value * 1.1, 'taken_at' => $entry->happened_at]);
+            }
+        }
+        for ($i = $random->getInt(0, 6); $i > 0; --$i) {
+            $keeper->recipes()->create(['name' => $word(), 'content' => ['name' => $word(), 'litres' => $random->getInt(1, 100), 'target' => (object) [], 'waters' => [], 'jars' => []]]);
+            $keeper->waters()->create(['name' => $word(), 'kind' => 'tap', 'note' => $word()]);
+        }
+        $stand = Stand::query()->where('tank_id', $tank->id)->firstOrFail();
+        foreach ([$tank->id.'.change', $tank->id.'.stand.'.$stand->id, $tank->id.'.task.trim', 'chore.'.$keeper->chores()->firstOrFail()->id, $tank->id.'.stand.999999'] as $n => $job) {
+            $keeper->laidJobs()->create(['job' => $job, 'day' => now()->addDays($n)->format('Y-m-d')]);
+        }
+        foreach (Run::query()->where('keeper_id', $keeper->id)->firstOrFail()->steps()->limit(3)->get() as $step) {
+            $step->update(['content' => ['patches' => [1, 2, 999_999], 'stands' => [['stand' => $stand->id, 'before' => 3.5, 'to' => 1]], 'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999] + $step->content]);
+        }
+        $keeper->update(['week' => ['minutes' => array_fill(0, 7, $random->getInt(0, 300)), 'hours' => array_fill(0, 7, '18:30'), 'set_up' => 5], 'timezone' => 'Asia/Kolkata', 'scale_step' => 0.01]);
+        $image = imagecreatetruecolor(64, 48);
+        imagefilledellipse($image, $random->getInt(0, 64), $random->getInt(0, 48), 20, 20, $random->getInt(0, 0xFFFFFF));
+        ob_start();
+        imagejpeg($image);
+        Storage::disk('local')->put("photos/$keeper->id/a.jpg", (string) ob_get_clean());
+        $photo = new Photo(['tank_id' => $tank->id, 'file' => $keeper->id.'/a.jpg', 'width' => 64, 'height' => 48, 'taken_at' => now()]);
+        $photo->keeper_id = $keeper->id;
+        $photo->save();
+    }
+
+    public function testEveryTableWithAWayToAKeeperGoesAlong(): void
+    {
+        $known = array_keys(KeeperTables::all());
+        foreach (Schema::getTables() as $table) {
+            if (Schema::getForeignKeys($table['name']) !== []) {
+                self::assertContains($table['name'], $known);
+            }
+        }
+        self::assertGreaterThan(45, count($known));
+        self::assertLessThan(array_search('readings', $known, true), array_search('entries', $known, true));
+    }
+
+    public function testThePublishedSchemaIsThatOfTheTables(): void
+    {
+        self::assertStringEqualsFile(base_path('docs/schema/keeper.schema.json'), KeeperSchema::text());
+    }
+
+    public function testSecretsStayBehind(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $keeper->forceFill(['feed_hash' => hash('sha256', 'feed'), 'remember_token' => 'remembered'])->save();
+        $this->oneOfEach($keeper, $tank, $water, $this->writeRun($keeper, $tank));
+        $all = implode('', self::held($this->out($keeper)));
+        foreach ([$keeper->password, hash('sha256', 'feed'), 'remembered', hash('sha256', str_repeat('h', 43).$keeper->id), 'wren@cresco.test'] as $secret) {
+            self::assertStringNotContainsString($secret, $all);
+        }
+    }
+
+    /** @return iterable<string, array{string, callable(array<mixed>): mixed, string}> file, what is done to it, what is said */
+    public static function spoiled(): iterable
+    {
+        $first = static fn(array $change): callable => static function (array $rows) use ($change): array {
+            $rows[0] = $change + (array) $rows[0];
+
+            return $rows;
+        };
+        yield 'a tank without a size' => ['records/tanks.json', $first(['outer_length' => 0.0]), 'cannot be'];
+        yield 'a shape that is none' => ['records/tanks.json', $first(['shape' => 'teapot']), 'record 1'];
+        yield 'a column that is none' => ['records/tanks.json', $first(['keeper_id' => 1]), 'record 1'];
+        yield 'a number of letters' => ['records/readings.json', $first(['value' => 'much']), 'record 1'];
+        yield 'a number without end' => ['records/readings.json', $first(['value' => 1e300]), 'record 1'];
+        yield 'a tank that is not there' => ['records/entries.json', $first(['tank_id' => 77, 'water_id' => 78]), ''];
+        yield 'an entry that is not there' => ['records/readings.json', $first(['entry_id' => 4711]), 'points to a record that is not there'];
+        yield 'one number twice' => ['records/readings.json', static fn(array $rows): array => [...$rows, $rows[0]], 'twice'];
+        yield 'a day that is none' => ['records/entries.json', $first(['happened_at' => 'yesterday']), 'record 1'];
+        yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'no archive of a keeper'];
+        yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 2] + $head, 'newer Cresco'];
+        yield 'no JSON' => ['records/tanks.json', static fn(array $rows): string => '[{', 'cannot be read'];
+        yield 'a photo that is none' => ['photos/1.jpg', static fn(array $rows): string => '<?php echo 1;', 'no photo'];
+    }
+
+    /** @param callable(array<mixed>): mixed $change */
+    #[DataProvider('spoiled')]
+    public function testWhatDoesNotHoldIsRefusedWhole(string $file, callable $change, string $said): void
+    {
+        [$keeper] = $this->readyTank();
+        $this->fillPhoto($keeper);
+        $path = $this->out($keeper);
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $was = json_decode((string) $zip->getFromName($file), true);
+        $new = $change(is_array($was) ? $was : []);
+        $zip->addFromString($file, is_string($new) ? $new : json_encode($new, KeeperArchive::JSON));
+        $zip->close();
+        $other = $this->elsewhere();
+        $before = $this->kept();
+        $answer = $this->in($other, $path);
+        if ($said === '') {
+            // What may be without another record is without it.
+            $answer->assertSessionHasNoErrors();
+            self::assertNull(Entry::query()->where('keeper_id', $other->id)->orderBy('id')->firstOrFail()->tank_id);
+
+            return;
+        }
+        $answer->assertSessionHasErrors('archive');
+        $errors = session('errors');
+        self::assertStringContainsString($said, $errors instanceof ViewErrorBag ? $errors->getBag('default')->first('archive') : '');
+        self::assertSame($before, $this->kept());
+        self::assertSame([], Storage::disk('local')->allFiles('photos/'.$other->id));
+    }
+
+    private function fillPhoto(Keeper $keeper): void
+    {
+        $image = imagecreatetruecolor(8, 8);
+        ob_start();
+        imagejpeg($image);
+        Storage::disk('local')->put("photos/$keeper->id/a.jpg", (string) ob_get_clean());
+        $photo = new Photo(['tank_id' => Tank::query()->where('keeper_id', $keeper->id)->firstOrFail()->id, 'file' => $keeper->id.'/a.jpg', 'width' => 8, 'height' => 8, 'taken_at' => now()]);
+        $photo->keeper_id = $keeper->id;
+        $photo->save();
+    }
+
+    private function kept(): int
+    {
+        return (int) array_sum(array_map(static fn(string $name): int => DB::table($name)->count(), array_keys(KeeperTables::all())));
+    }
+
+    public function testAnAccountInWhichSomethingIsKeptTakesNoneIn(): void
+    {
+        [$keeper] = $this->readyTank();
+        $path = $this->out($keeper);
+        $before = $this->kept();
+        $this->in($keeper, $path)->assertSessionHasErrors(['archive' => __('account.archive.not_empty')]);
+        $new = $this->elsewhere();
+        $new->waters()->create(['name' => 'Tap', 'kind' => 'tap']);
+        $this->in($new, $path)->assertSessionHasErrors('archive');
+        file_put_contents($path, 'no archive');
+        $this->in($this->keeper('Third'), $path)->assertSessionHasErrors(['archive' => __('account.archive.none')]);
+        $this->post('/account/data')->assertSessionHasErrors(['archive' => __('account.archive.choose')]);
+        self::assertSame(0, Tank::query()->where('keeper_id', $new->id)->count());
+        self::assertGreaterThan(0, $before);
+    }
+}
