@@ -45,6 +45,8 @@ function packed() {
 
 export default defineConfig({
     plugins: [laravel({ input: ['resources/scss/app.scss', 'resources/js/app.js'] }), iconSheet(), packed()],
+    // Fonts lie beside the sheet that names them, wherever both stand.
+    experimental: { renderBuiltUrl: (filename, { hostType }) => (hostType === 'css' ? { relative: true } : undefined) },
     build: { assetsInlineLimit: 0, target: 'es2022' },
     css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
 });

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'sqlite',
+    'default' => env('DB_CONNECTION', 'sqlite'),
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',

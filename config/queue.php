@@ -3,5 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'sync',
+    // Letters go out at once; on a server a worker sends them: database.
+    'default' => env('QUEUE_CONNECTION', 'sync'),
 ];

@@ -28,6 +28,7 @@ use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EveningController;
 use App\Http\Controllers\FeedBottleController;
 use App\Http\Controllers\FoodController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HelperController;
 use App\Http\Controllers\HoseController;
@@ -65,6 +66,9 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 
 // What the other pages are measured against: the framework with its usual middleware, and nothing of Cresco's.
 Route::get('/bare', BareController::class);
+
+// For whoever watches over it.
+Route::get('/up', HealthController::class)->withoutMiddleware('web');
 
 // For a calendar program, which has no account but the secret in the address.
 Route::get('/calendar/{secret}.ics', [WeekController::class, 'feed'])->middleware('throttle:60,1,feed')

@@ -22,7 +22,7 @@ export function bench() {
         if (event.key === 'Enter' && event.target.matches('input')) {
             event.preventDefault();
             if (event.target.name === 'recipe_name') {
-                form.querySelector('button[formaction="/recipes"]').click();
+                form.querySelector('button[formaction$="/recipes"]').click();
             } else {
                 recompute();
             }

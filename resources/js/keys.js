@@ -21,11 +21,11 @@ export function keys() {
         } else if (go) {
             // Each stop of a tank says its key.
             const stop = /^[a-z]$/.test(event.key) ? document.querySelector(`.loop a[data-key="${event.key}"]`) : null;
-            const place = { r: '/', m: '/bench', k: '/week' }[event.key];
+            const place = { r: '', m: 'bench', k: 'week' }[event.key];
             if (stop) {
                 stop.click();
-            } else if (place) {
-                location.assign(place);
+            } else if (place !== undefined) {
+                location.assign(document.documentElement.dataset.root + place);
             }
         }
         go = false;

@@ -91,7 +91,7 @@ final class RoundTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
         $long = CarbonImmutable::now()->subDays(40);
         $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
-        $run->update(['state' => RunState::Done, 'holds' => null, 'finished_at' => $long]);
+        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
         $this->read($keeper, $tank, ['nitrate' => '10']);
         $this->get('/')->assertSee('Due again: panes');

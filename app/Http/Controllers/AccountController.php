@@ -79,7 +79,7 @@ final class AccountController extends Controller
 
     public function move(Request $request): View|RedirectResponse
     {
-        return $this->moving($request) === null ? redirect('/sign-in')->with('status', __('account.no_link')) : view('auth.move', ['email' => $request->query('email'), 'action' => $request->getRequestUri()]);
+        return $this->moving($request) === null ? redirect('/sign-in')->with('status', __('account.no_link')) : view('auth.move', ['email' => $request->query('email'), 'action' => $request->getPathInfo().'?'.$request->getQueryString()]);
     }
 
     public function moved(Request $request): RedirectResponse

@@ -41,7 +41,7 @@ final class SignUpController extends Controller
 
     public function form(Request $request): View|RedirectResponse
     {
-        return $this->withLink($request, fn(string $address): View => view('auth.begin', ['email' => $address, 'action' => $request->getRequestUri()]));
+        return $this->withLink($request, fn(string $address): View => view('auth.begin', ['email' => $address, 'action' => $request->getPathInfo().'?'.$request->getQueryString()]));
     }
 
     public function begin(Request $request): View|RedirectResponse
