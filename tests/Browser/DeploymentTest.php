@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Illuminate\Filesystem\Filesystem;
+use App\Console\TrialServer;
+use Illuminate\Container\Container;
+use Illuminate\Foundation\Application;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
@@ -12,113 +14,27 @@ use Symfony\Component\Process\Process;
 /** What deploy/ puts on a server, run on nginx and PHP-FPM of Debian: at the root of a host over TLS, and under a path. */
 final class DeploymentTest extends TestCase
 {
+    private static TrialServer $server;
+
     private static string $place;
-
-    private static int $tls;
-
-    private static int $plain;
-
-    private static int $mail;
-
-    /** @var list<Process> */
-    private static array $running = [];
 
     public static function setUpBeforeClass(): void
     {
-        // The web server's user has to come through to it.
         self::$place = sys_get_temp_dir().'/cresco-deployed-'.bin2hex(random_bytes(4));
-        mkdir(self::$place, 0o755);
-        [self::$tls, self::$plain, self::$mail] = [Server::freePort(), Server::freePort(), Server::freePort()];
-        register_shutdown_function(self::end(...));
-        self::do(['openssl', 'req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-days', '2', '-subj', '/CN=127.0.0.1', '-keyout', self::$place.'/key.pem', '-out', self::$place.'/certificate.pem']);
-        self::start([PHP_BINARY, __DIR__.'/catcher.php', (string) self::$mail, self::$place.'/letters']);
+        // Where the code is looked for.
+        Container::setInstance(new Application(dirname(__DIR__, 2)));
+        self::$server = new TrialServer(self::$place);
+        $mail = (string) TrialServer::freePort();
         foreach (['root' => '', 'path' => '/cresco'] as $name => $path) {
-            self::install($name, $path);
+            self::$server->install($name, $path, ['MAIL_PORT' => $mail]);
         }
-        self::serve();
+        self::$server->serve(3);
+        self::$server->start([PHP_BINARY, __DIR__.'/catcher.php', $mail, self::$place.'/letters']);
     }
 
     public static function tearDownAfterClass(): void
     {
-        self::end();
-    }
-
-    private static function end(): void
-    {
-        foreach (self::$running as $process) {
-            $process->stop(5.0);
-        }
-        self::$running = [];
-        (new Filesystem())->deleteDirectory(self::$place);
-    }
-
-    private static function user(): string
-    {
-        return posix_geteuid() === 0 ? 'www-data' : (string) (posix_getpwuid(posix_geteuid())['name'] ?? '');
-    }
-
-    /** @param list<string> $command */
-    private static function do(array $command, ?string $in = null): string
-    {
-        $process = new Process($command, $in ?? dirname(__DIR__, 2), self::environment(), null, 120);
-
-        return $process->mustRun()->getOutput();
-    }
-
-    /** @param list<string> $command */
-    private static function start(array $command): void
-    {
-        $process = new Process($command, null, self::environment(), null, null);
-        $process->start();
-        self::$running[] = $process;
-    }
-
-    /** @return array<string, false> nothing of the tests' own settings */
-    private static function environment(): array
-    {
-        return array_fill_keys(['APP_ENV', 'APP_KEY', 'APP_CONFIG_CACHE', 'APP_ROUTES_CACHE', 'APP_EVENTS_CACHE', 'DB_DATABASE', 'DB_CONNECTION', 'SESSION_DRIVER', 'CACHE_STORE', 'MAIL_MAILER', 'CRESCO_TIMEBOX', 'BCRYPT_ROUNDS', 'CRESCO_DEMO', 'LARAVEL_STORAGE_PATH'], false);
-    }
-
-    private static function install(string $name, string $path): void
-    {
-        $into = self::$place.'/'.$name;
-        self::do(['deploy/install', '--host', '127.0.0.1:'.self::$tls, '--into', $into, '--user', self::user(), '--certificate', self::$place.'/certificate.pem', '--key', self::$place.'/key.pem', ...($path === '' ? [] : ['--path', $path])]);
-        $env = $into.'/srv/cresco/.env';
-        file_put_contents($env, str_replace(['MAIL_PORT=25', 'TRUSTED_HOSTS=127.0.0.1:'.self::$tls, 'cresco@127.0.0.1:'.self::$tls], ['MAIL_PORT='.self::$mail, 'TRUSTED_HOSTS=127.0.0.1', 'cresco@cresco.test'], (string) file_get_contents($env)));
-        self::artisan($name, ['db:seed', '--force']);
-        self::artisan($name, ['config:cache']);
-    }
-
-    /** @param list<string> $arguments */
-    private static function artisan(string $name, array $arguments): string
-    {
-        $as = posix_geteuid() === 0 ? ['setpriv', '--reuid='.self::user(), '--regid='.self::user(), '--clear-groups'] : [];
-
-        return self::do([...$as, PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$arguments], self::$place.'/'.$name.'/srv/cresco');
-    }
-
-    /** The sites as they were put there, on ports of ours. */
-    private static function serve(): void
-    {
-        $php = PHP_MAJOR_VERSION.'.'.PHP_MINOR_VERSION;
-        $pools = '';
-        foreach (['root', 'path'] as $name) {
-            $pools .= str_replace(['[cresco]', 'static', 'pm.max_children = '], ["[$name]", 'static', 'pm.max_children = 3 ;'], (string) file_get_contents(self::$place."/$name/etc/php/$php/fpm/pool.d/cresco.conf"));
-        }
-        file_put_contents(self::$place.'/fpm.conf', "[global]\nerror_log = ".self::$place."/fpm.log\n".$pools);
-        self::start(['php-fpm'.$php, '--nodaemonize', '--fpm-config', self::$place.'/fpm.conf']);
-
-        $site = (string) file_get_contents(self::$place.'/root/etc/nginx/sites-available/cresco.conf');
-        $site = preg_replace(['/^ *listen \[::\].*$/m', '/listen 80;/', '/listen 443 ssl http2;/', '/server_name 127\.0\.0\.1:\d+;/'], ['', 'listen 127.0.0.1:'.self::$plain.';', 'listen 127.0.0.1:'.self::$tls.' ssl http2;', 'server_name 127.0.0.1;'], $site);
-        // The other place stands under a path of the same host.
-        $site = preg_replace('/(    root .*public;)/', 'include '.self::$place."/path/etc/nginx/snippets/cresco-under-a-path.conf;\n$1", (string) $site, 1);
-        $temporary = implode('', array_map(static fn(string $kind): string => "{$kind}_temp_path ".self::$place."/nginx-$kind;\n", ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']));
-        file_put_contents(self::$place.'/nginx.conf', 'user '.self::user().";\npid ".self::$place."/nginx.pid;\nworker_processes 1;\nevents { worker_connections 256; }\nhttp {\ninclude /etc/nginx/mime.types;\naccess_log off;\nerror_log ".self::$place."/nginx.log;\n$temporary$site\n}\n");
-        self::do(['nginx', '-t', '-c', self::$place.'/nginx.conf', '-e', self::$place.'/nginx.log']);
-        self::start(['nginx', '-c', self::$place.'/nginx.conf', '-e', self::$place.'/nginx.log', '-g', 'daemon off;']);
-        for ($i = 0; $i < 100 && self::ask('/up')['code'] !== 200; ++$i) {
-            usleep(100_000);
-        }
+        self::$server->end();
     }
 
     /**
@@ -130,7 +46,7 @@ final class DeploymentTest extends TestCase
     private static function ask(string $path, ?array $form = null, string $jar = '', array $headers = []): array
     {
         $head = '';
-        $request = curl_init(str_starts_with($path, 'http') ? $path : 'https://127.0.0.1:'.self::$tls.$path);
+        $request = curl_init(str_starts_with($path, 'http') ? $path : 'https://127.0.0.1:'.self::$server->port.$path);
         curl_setopt_array($request, [
             CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_TIMEOUT => 60, CURLOPT_HTTPHEADER => $headers, CURLOPT_PATH_AS_IS => true, CURLOPT_ENCODING => '',
             CURLOPT_HEADERFUNCTION => static function ($request, string $line) use (&$head): int {
@@ -158,7 +74,7 @@ final class DeploymentTest extends TestCase
     public function testItAnswersOverTlsAloneAndSaysSo(): void
     {
         self::assertSame(['code' => 200, 'body' => "well\n"], array_intersect_key(self::ask('/up'), ['code' => 1, 'body' => 1]));
-        $plain = self::ask('http://127.0.0.1:'.self::$plain.'/tanks/1?x=1');
+        $plain = self::ask('http://127.0.0.1:'.self::$server->plain.'/tanks/1?x=1');
         self::assertSame(301, $plain['code']);
         self::assertStringContainsString('location: https://127.0.0.1/tanks/1?x=1', $plain['head']);
         $page = self::ask('/sign-in');
@@ -201,10 +117,10 @@ final class DeploymentTest extends TestCase
     public function testEveryAddressIsRightWhereverItStands(string $name, string $base): void
     {
         $jar = self::enter($base);
-        $host = 'https://127.0.0.1:'.self::$tls;
+        $host = 'https://127.0.0.1:'.self::$server->port;
         $waiting = [$base.'/'];
         $known = [$base.'/' => true];
-        for ($visited = 0; $waiting !== [] && $visited < 45; ++$visited) {
+        for ($visited = 0; $waiting !== [] && $visited < 30; ++$visited) {
             $page = array_shift($waiting);
             $answer = self::ask($page, null, $jar);
             self::assertContains($answer['code'], [200, 302], $page);
@@ -229,7 +145,7 @@ final class DeploymentTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(30, $visited);
+        self::assertGreaterThan(25, $visited);
         // A form leads back to where it stands, and fonts lie beside their sheet.
         preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/settings', null, $jar)['body'], $token);
         $answer = self::ask($base.'/diary', ['_token' => $token[1] ?? '', 'kind' => 'note', 'title' => 'Written'], $jar);
@@ -249,7 +165,7 @@ final class DeploymentTest extends TestCase
         preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/sign-up', null, $jar)['body'], $found);
         self::ask($base.'/sign-up', ['_token' => $found[1] ?? '', 'email' => "lark-$name@cresco.test"], $jar);
         self::assertStringNotContainsString("lark-$name@", (string) @file_get_contents(self::$place.'/letters'));
-        self::artisan($name, ['queue:work', '--once']);
+        self::$server->artisan($name, ['queue:work', '--once']);
         $letter = quoted_printable_decode((string) file_get_contents(self::$place.'/letters'));
         self::assertStringContainsString("To: lark-$name@cresco.test", $letter);
         self::assertSame(1, preg_match('#(https://127\.0\.0\.1:\d+'.$base.'/sign-up/new\?\S*lark-'.$name.'\S+)#', $letter, $link));
@@ -264,14 +180,14 @@ final class DeploymentTest extends TestCase
 
     public function testTheClockMakesABackupWithModesForNobodyElse(): void
     {
-        self::artisan('root', ['cresco:backup', '--daily']);
+        self::$server->artisan('root', ['cresco:backup', '--daily']);
         $data = self::$place.'/root/var/lib/cresco';
         $backups = glob($data.'/backups/cresco-*.zip') ?: [];
         self::assertCount(1, $backups);
         foreach ([$data => '750', $data.'/cresco.sqlite' => '640', $backups[0] => '600', self::$place.'/root/srv/cresco/.env' => '640'] as $path => $mode) {
             self::assertSame($mode, decoct(fileperms($path) & 0o777), $path);
         }
-        self::assertStringContainsString('cresco:backup', self::artisan('root', ['schedule:list']));
+        self::assertStringContainsString('cresco:backup', self::$server->artisan('root', ['schedule:list']));
     }
 
     public function testUnitsAndLogRotationAreUnderstoodByWhoReadsThem(): void
@@ -283,7 +199,7 @@ final class DeploymentTest extends TestCase
         self::assertStringNotContainsString('@', (string) preg_replace('/cresco@\S+/', '', implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), glob($etc.'/systemd/system/*') ?: []))));
         // As the application writes it.
         file_put_contents($log = self::$place.'/root/var/lib/cresco/logs/cresco.log', str_repeat("line\n", 10));
-        chown($log, self::user());
+        chown($log, TrialServer::user());
         $rotate = new Process(['logrotate', '--force', '--state', self::$place.'/rotate.state', $etc.'/logrotate.d/cresco']);
         $rotate->run();
         self::assertSame(0, $rotate->getExitCode(), $rotate->getErrorOutput());
@@ -295,23 +211,20 @@ final class DeploymentTest extends TestCase
         // A newer checkout, with a table more.
         $newer = self::$place.'/newer';
         mkdir($newer);
-        self::do(['bash', '-c', 'tar --exclude=./.git --exclude=./storage --exclude=./node_modules --exclude=./database/*.sqlite* --exclude=./.env -cf - . | tar -xf - -C '.escapeshellarg($newer)]);
+        self::$server->do(['bash', '-c', 'tar --exclude=./.git --exclude=./storage --exclude=./node_modules --exclude=./database/*.sqlite* --exclude=./.env -cf - . | tar -xf - -C '.escapeshellarg($newer)]);
         file_put_contents($newer.'/database/migrations/2099_01_01_000000_add.php', '<?php return new class extends Illuminate\Database\Migrations\Migration { public function up(): void { Illuminate\Support\Facades\Schema::create("news", fn($table) => $table->id()); } };');
         $root = self::$place.'/root/srv/cresco';
-        self::do([$newer.'/deploy/update', '--root', $root, '--user', self::user()], $newer);
+        self::$server->do([$newer.'/deploy/update', '--root', $root, '--user', TrialServer::user()], $newer);
         self::assertFileExists(self::$place.'/root/var/lib/cresco/backups/before-update.zip');
         // PHP keeps the code of before in memory until it is reloaded.
-        posix_kill((int) self::$running[1]->getPid(), SIGUSR2);
-        for ($i = 0; $i < 100 && self::ask('/up')['code'] !== 200; ++$i) {
-            usleep(100_000);
-        }
+        self::$server->reload();
         $jar = self::enter('');
         self::assertStringContainsString('Long Meadow', self::ask('/', null, $jar)['body']);
-        self::assertStringContainsString('2099_01_01_000000_add', self::artisan('root', ['migrate:status']));
+        self::assertStringContainsString('2099_01_01_000000_add', self::$server->artisan('root', ['migrate:status']));
 
         // One that breaks leaves the code of before, and says what to do.
         file_put_contents($newer.'/database/migrations/2099_01_02_000000_break.php', '<?php return new class extends Illuminate\Database\Migrations\Migration { public function up(): void { throw new Exception("no"); } };');
-        $update = new Process([$newer.'/deploy/update', '--root', $root, '--user', self::user()], $newer, self::environment(), null, 120);
+        $update = new Process([$newer.'/deploy/update', '--root', $root, '--user', TrialServer::user()], $newer, TrialServer::environment(), null, 120);
         $update->run();
         self::assertSame(1, $update->getExitCode());
         self::assertStringContainsString('the code of before is back', $update->getErrorOutput());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Console\TrialServer;
 use Illuminate\Filesystem\Filesystem;
 use RuntimeException;
 
@@ -151,11 +152,7 @@ final class Server
 
     public static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
+        return TrialServer::freePort();
     }
 
     /**

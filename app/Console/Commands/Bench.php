@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\BenchServer;
+use App\Console\LoadBench;
 use App\Console\RecipeBench;
 use App\Console\WeekBench;
 use Illuminate\Console\Command;
@@ -15,7 +16,7 @@ use Illuminate\Console\Command;
  */
 final class Bench extends Command
 {
-    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages} {--only= : only pages whose name holds this}';
+    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages} {--only= : only pages whose name holds this} {--load : 40 keepers at once for a minute, on nginx and PHP-FPM} {--growth : more and more keepers at once} {--seconds= : of load, or of each step}';
 
     protected $description = 'Measure pages and recompute against a bare route, as ratios';
 
@@ -56,8 +57,16 @@ final class Bench extends Command
         'diary of everything, readings only' => ['/diary?kind=reading', false, 6.0],
     ];
 
+    /** Keepers at once, step by step. */
+    private const GROWTH = [10, 20, 40, 60, 80, 110];
+
     public function handle(): int
     {
+        if ($this->option('load') || $this->option('growth')) {
+            $seconds = is_numeric($this->option('seconds')) ? (int) $this->option('seconds') : ($this->option('load') ? 60 : 20);
+
+            return LoadBench::run($this->option('load') ? [40] : self::GROWTH, max(5, $seconds), fn(string $line) => $this->line($line)) ? self::SUCCESS : self::FAILURE;
+        }
         $server = BenchServer::start(fn(string $line) => $this->line($line));
         try {
             $server->signIn();
