@@ -33,11 +33,11 @@ final class MakeBatch
             foreach ($content->jars() as $jar) {
                 $taken = $jar->amount * $content->timesJars();
                 Jar::query()->whereKey($jar->jarId)->where('keeper_id', $keeper->id)->whereNotNull('stock')
-                    ->update(['stock' => DB::raw(sprintf('max(0, stock - %.6F)', $taken))]);
+                    ->update(['stock' => DB::raw(sprintf('case when stock > %1$.6F then stock - %1$.6F else 0 end', $taken))]);
             }
             foreach ($content->sources() as $source) {
                 Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source['water_id'])
-                    ->update(['level' => DB::raw(sprintf('max(0, level - %.6F)', $source['litres']))]);
+                    ->update(['level' => DB::raw(sprintf('case when level > %1$.6F then level - %1$.6F else 0 end', $source['litres']))]);
             }
             $show = $keeper->show();
             $keeper->entries()->create([

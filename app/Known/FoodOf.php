@@ -395,7 +395,7 @@ final class FoodOf
 
         return array_values($of('readings', 'taken_at', 'value')->where('tank_id', $tank)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)
             ->unionAll($of('water_changes', 'changed_at', 'share')->where('tank_id', $tank)->where('changed_at', '>=', $this->since))
-            ->unionAll($of('doses', 'given_at', 'amount * (1 - missed)')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
+            ->unionAll($of('doses', 'given_at', 'case when missed then 0 else amount end')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
             ->unionAll($of('dose_plans', 'starts_on', 'amount * every * delivers')->where('tank_id', $tank))
             ->unionAll($of('food_spells', 'until_day', 'grams')->where('tank_id', $tank))
             ->unionAll($of('readings', 'taken_at', 'value')->whereIn('water_id', $waters))
@@ -482,7 +482,7 @@ final class FoodOf
                 continue;
             }
             $noted[(is_numeric($row->jar_id) ? (int) $row->jar_id : 0).' '.substr($row->day, 0, 10)] = true;
-            if ((int) (is_numeric($row->missed) ? $row->missed : 0) === 0) {
+            if (!(bool) $row->missed) {
                 $brings = json_decode($row->brings, true);
                 $given[] = [(float) strtotime($row->given_at.' UTC') / 86400.0, self::numbers(is_array($brings) ? $brings : [])];
             }

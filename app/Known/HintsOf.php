@@ -91,11 +91,11 @@ final class HintsOf
     {
         $since = CarbonImmutable::now()->subWeeks(2 * Hints::NEW_WEEKS);
         $of = static fn(string $table, string $day, string $sum = '0'): Builder => DB::table($table)->where('tank_id', $tank->id)->where($day, '>=', $since)
-            ->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(max($day), '') || ' ' || coalesce(min($day), '') || ' ' || coalesce(sum($sum), 0)");
+            ->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(cast(max($day) as text), '') || ' ' || coalesce(cast(min($day) as text), '') || ' ' || coalesce(sum($sum), 0)");
         $all = static fn(string $table, string $sum): Builder => DB::table($table)->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(sum($sum), 0)");
-        $runs = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('done_at', '>=', $since)->selectRaw("count(*) || ' ' || coalesce(max(done_at), '') || ' ' || coalesce(sum(skipped), 0)");
+        $runs = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('done_at', '>=', $since)->selectRaw("count(*) || ' ' || coalesce(cast(max(done_at) as text), '') || ' ' || coalesce(sum(case when skipped then 1 else 0 end), 0)");
         $water = DB::table('readings')->where('water_id', $tank->water_id)->selectRaw("count(*) || ' ' || coalesce(sum(value + low + high), 0)");
-        $marks = DB::query()->selectSub($of('readings', 'taken_at', 'value + low + high')->whereIn('parameter', array_column(Parameter::cases(), 'value')), 'readings')->selectSub($of('entries', 'happened_at'), 'entries')->selectSub($of('doses', 'given_at', 'missed'), 'doses')
+        $marks = DB::query()->selectSub($of('readings', 'taken_at', 'value + low + high')->whereIn('parameter', array_column(Parameter::cases(), 'value')), 'readings')->selectSub($of('entries', 'happened_at'), 'entries')->selectSub($of('doses', 'given_at', 'case when missed then 1 else 0 end'), 'doses')
             ->selectSub($of('water_changes', 'changed_at', 'share'), 'changes')->selectSub($all('food_spells', 'grams'), 'spells')->selectSub($of('light_days', 'day', 'hours'), 'light')->selectSub(DB::table('bed_patches')->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(cover), '') || coalesce(min(cover), '')"), 'patches')
             ->selectSub($runs, 'runs')->selectSub($water, 'water')->first();
 
@@ -252,7 +252,7 @@ final class HintsOf
 
     private function dosesMissed(): ?Hint
     {
-        $noted = DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->selectRaw('count(*) as many, sum(missed) as missed')->first();
+        $noted = DB::table('doses')->where('tank_id', $this->tank->id)->where('given_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->selectRaw('count(*) as many, sum(case when missed then 1 else 0 end) as missed')->first();
         $many = is_numeric($noted?->many) ? (int) $noted->many : 0;
         $missed = is_numeric($noted?->missed) ? (int) $noted->missed : 0;
 
@@ -328,7 +328,7 @@ final class HintsOf
             return null;
         }
         $cuts = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->whereNotNull('before')
-            ->whereRaw('stand_looks.height * stand_looks.cover < (1 - ?) * stand_looks.before * coalesce(stand_looks.cover_before, stand_looks.cover)', [Hints::CUT])->distinct()->count('stands.id');
+            ->whereRaw('stand_looks.height * stand_looks.cover < ? * stand_looks.before * coalesce(stand_looks.cover_before, stand_looks.cover)', [1.0 - Hints::CUT])->distinct()->count('stands.id');
         $all = count($this->planting->stands);
 
         return new Hint('plants_cut', $cuts >= max(1, $all / 3) ? self::SURE : ($cuts > 0 ? 0.4 : 1.0 - self::SURE), 'cut', ['count' => $cuts, 'all' => $all]);

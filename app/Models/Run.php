@@ -70,7 +70,7 @@ final class Run extends Record
     {
         $query->whereIn('state', [RunState::Planned, RunState::Running])
             ->withCount(['steps', 'steps as done_count' => static fn(Builder $steps) => $steps->whereNotNull('done_at')])
-            ->orderByRaw('state = ? desc', [RunState::Running->value])->orderBy('planned_for')->orderByDesc('id');
+            ->orderByRaw('state = ? desc', [RunState::Running->value])->orderByRaw('planned_for is not null')->orderBy('planned_for')->orderByDesc('id');
     }
 
     /**

@@ -181,7 +181,7 @@ final class CoursePage
     private function doses(): ?TimeLine
     {
         $rows = !$this->isShown('doses') ? [] : DB::table('doses')->where('tank_id', $this->tank->id)->whereBetween('given_at', [$this->from, $this->until])->groupBy('day')->orderBy('day')->limit(self::MOST[1])
-            ->selectRaw('day, count(*) as many, sum(missed) as missed')->get()->all();
+            ->selectRaw('day, count(*) as many, sum(case when missed then 1 else 0 end) as missed')->get()->all();
         if ($rows === []) {
             return null;
         }

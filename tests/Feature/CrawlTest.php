@@ -21,6 +21,7 @@ final class CrawlTest extends FeatureCase
     {
         parent::setUp();
         $this->travelTo('2026-03-01 12:00');
+        self::countFromOne();
         $this->seed(DatabaseSeeder::class);
     }
 

@@ -40,13 +40,13 @@ final class RoundTest extends FeatureCase
 
     public function testTheTankInDangerComesFirst(): void
     {
-        [$keeper, , $water] = $this->readyTank();
+        [$keeper, $first, $water] = $this->readyTank();
         $second = $this->tank($keeper, $water);
         $second->update(['name' => 'Zander pond']);
         $this->read($keeper, $second, ['ammonium' => '3', 'ph' => '7.4', 'temperature' => '25']);
         $page = (string) $this->actingAs($keeper)->get('/')->getContent();
 
-        self::assertLessThan(strpos($page, '<h2><a href="/tanks/1">'), strpos($page, 'Zander pond'));
+        self::assertLessThan((int) strpos($page, "<h2><a href=\"/tanks/$first->id\">"), strpos($page, 'Zander pond'));
     }
 
     public function testAfterAChangeRoundTankAndSheetShowTheSameForecast(): void
