@@ -234,6 +234,20 @@ final class InstallationTest extends TestCase
         self::assertSame($entries, self::$place->number('select count(*) from entries'));
     }
 
+    public function testLettersThatGoNowhereAreShownByTheScriptAndTheirLinksLeadHere(): void
+    {
+        self::planted();
+        self::assertSame(1, self::$place->cresco(['letters'])[0]);
+        $url = self::$place->up();
+        $jar = Server::scratch('jar-'.bin2hex(random_bytes(4)));
+        $token = self::token(self::ask($url.'/sign-up', null, $jar));
+        self::assertStringContainsString('on its way', self::ask($url.'/sign-up', ['_token' => $token, 'email' => 'heron@cresco.test'], $jar));
+        [$code, $said] = self::$place->cresco(['letters']);
+        self::assertSame(0, $code);
+        self::assertSame(1, preg_match('#('.preg_quote($url, '#').'/sign-up/new\?\S+)#', $said, $link));
+        self::assertStringContainsString('For heron@cresco.test.', self::ask($link[1] ?? '', null, $jar));
+    }
+
     public function testAResetAsksWhenOthersKeepSomethingHereAndGoesOnUnderARunningServer(): void
     {
         $url = self::$place->up();

@@ -62,7 +62,7 @@ final class Server
     private static function serve(int $port, string $database): mixed
     {
         $process = self::launch(
-            [PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'upload_max_filesize=11M', '-d', 'post_max_size=12M', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php'],
+            [PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=256M', '-d', 'post_max_size=257M', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php'],
             self::environment($database) + ['PHP_CLI_SERVER_WORKERS' => '3'],
         );
         self::await("http://127.0.0.1:$port/bare");
@@ -98,7 +98,7 @@ final class Server
             $letters = (string) @file_get_contents(self::storage().'/logs/letters.log');
             $at = strrpos($letters, 'To: '.$address);
             $letter = $at === false ? '' : substr($letters, $at);
-            if (preg_match('#https?://[^/\s]+(/\S+)#', quoted_printable_decode($letter), $found) === 1) {
+            if (preg_match('#https?://[^/\s]+(/\S+)#', $letter, $found) === 1) {
                 return $found[1];
             }
         }

@@ -1,6 +1,21 @@
 <x-layout title="Account">
     <div class="page-head"><h1>Account</h1><span class="acts"><a href="/settings">Settings</a></span></div>
     @if($keeper->is_demo)<p class="muted">{{ __('account.demo') }}</p>@endif
+    <section class="plain-form" id="data" aria-labelledby="data-head"><h2 id="data-head">All your data</h2>
+        <p><a class="act quiet" href="/account/data" download><x-icon name="download"/> Everything as one archive</a></p>
+        <p class="muted">Records as JSON and CSV, and photos. A new account of any Cresco takes it in as it is; links of helpers and of the calendar stay
+            behind.</p>
+        <form method="post" action="/account/data" enctype="multipart/form-data" data-progress="/taking-in">@csrf
+            <div class="field"><label for="f-archive">Take an archive in, while nothing is kept here yet</label><input id="f-archive" type="file"
+                name="archive" accept=".zip,application/zip" aria-describedby="e-f-archive">
+            <p class="fault" id="e-f-archive" role="alert">@error('archive'){{ $message }}@enderror</p></div>
+            <x-taking-in/>
+            <button class="act quiet">Take in</button>
+        </form>
+    </section>
+    <section class="plain-form" aria-labelledby="backup-head"><h2 id="backup-head">Backups of all of this Cresco</h2>
+        @foreach($backups as $line)<p>{{ $line }}</p>@endforeach
+    </section>
     <section class="plain-form" aria-labelledby="address-head"><h2 id="address-head">Address</h2>
         <p>You sign in with {{ $keeper->email }}. A new one counts once the letter to it was answered.</p>
         <form method="post" action="/account/address" novalidate>@csrf @method('put')
@@ -22,21 +37,6 @@
             <p class="muted">All other devices are signed out.</p>
             <button class="act quiet">Set it</button>
         </form>
-    </section>
-    <section class="plain-form" id="data" aria-labelledby="data-head"><h2 id="data-head">All your data</h2>
-        <p><a class="act quiet" href="/account/data" download><x-icon name="download"/> Everything as one archive</a></p>
-        <p class="muted">Records as JSON and CSV, and photos. A new account of any Cresco takes it in as it is; links of helpers and of the calendar stay
-            behind.</p>
-        <form method="post" action="/account/data" enctype="multipart/form-data" data-progress="/taking-in">@csrf
-            <div class="field"><label for="f-archive">Take an archive in, while nothing is kept here yet</label><input id="f-archive" type="file"
-                name="archive" accept=".zip,application/zip" aria-describedby="e-f-archive">
-            <p class="fault" id="e-f-archive" role="alert">@error('archive'){{ $message }}@enderror</p></div>
-            <x-taking-in/>
-            <button class="act quiet">Take in</button>
-        </form>
-    </section>
-    <section class="plain-form" aria-labelledby="backup-head"><h2 id="backup-head">Backups of all of this Cresco</h2>
-        @foreach($backups as $line)<p>{{ $line }}</p>@endforeach
     </section>
     <section class="plain-form" aria-labelledby="end-head"><h2 id="end-head">The end of it</h2>
         <p>Everything goes: tanks, diary, photos, waters, shelf. Nobody can bring it back here. Take all your data with you first.</p>
