@@ -48,6 +48,13 @@ abstract class FeatureCase extends TestCase
         return $app;
     }
 
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        // Files that go once they are sent; here nobody sends them.
+        array_map(unlink(...), glob(sys_get_temp_dir().'/cresco-data-'.getmypid().'-*') ?: []);
+    }
+
     /** Each keeper has a session of their own. */
     public function actingAs(UserContract $user, $guard = null)
     {

@@ -41,7 +41,7 @@ final class AccountController extends Controller
     /** All that is kept, as one file. */
     public function data(Request $request): BinaryFileResponse
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'cresco');
+        $path = (string) tempnam(sys_get_temp_dir(), 'cresco-data-'.getmypid().'-');
         KeeperArchive::write($this->keeper($request), $path);
 
         return response()->download($path, 'cresco-'.CarbonImmutable::now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
