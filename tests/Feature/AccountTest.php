@@ -10,6 +10,7 @@ use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Tank;
 use Illuminate\Filesystem\Filesystem;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -290,6 +291,24 @@ final class AccountTest extends FeatureCase
         $this->put('/account/password', ['current_password' => 'still water', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])->assertSessionHasErrors('current_password');
         $this->put('/account/address', ['email' => 'new@cresco.test', 'address_password' => 'still water'])->assertSessionHasErrors('address_password');
         self::assertSame('wren@cresco.test', $keeper->refresh()->email);
+    }
+
+    /** As several machines share them. */
+    public function testSessionsWhatIsKeptAtHandAndLettersMayLieInTheDatabase(): void
+    {
+        config(['session.driver' => 'database', 'cache.default' => 'database', 'queue.default' => 'database']);
+        [$keeper, $tank] = $this->readyTank();
+        $this->post('/sign-in', ['email' => $keeper->email, 'password' => 'still water'])->assertRedirect('/');
+        foreach (['/', "/tanks/$tank->id/plants", '/week'] as $page) {
+            $this->get($page)->assertOk();
+        }
+        self::assertGreaterThan(0, DB::table('sessions')->count());
+        self::assertGreaterThan(0, DB::table('cache')->count());
+        $this->post('/sign-out');
+        $this->post('/sign-up', ['email' => 'lark@cresco.test'])->assertRedirect();
+        self::assertSame(1, DB::table('jobs')->count());
+        Artisan::call('queue:work', ['--once' => true]);
+        self::assertSame([0, 0], [DB::table('jobs')->count(), DB::table('failed_jobs')->count()]);
     }
 
     public function testBrowsersAreToldToStayWithTls(): void
