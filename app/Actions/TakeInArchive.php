@@ -43,6 +43,8 @@ final class TakeInArchive
             $this->mustBeEmpty($keeper);
             $archive = KeeperArchiveIn::read($path, $aside, $in);
             $placed = $this->place($keeper, $archive);
+            $before = $keeper->refresh()->getAttributes();
+            $kits = DB::table('kits')->where('keeper_id', $keeper->id)->get()->map(static fn(object $kit): array => (array) $kit)->all();
             try {
                 $count = DB::transaction(fn(): int => $this->keep($keeper, $archive, $placed));
             } catch (FileFault|QueryException $fault) {
@@ -53,7 +55,12 @@ final class TakeInArchive
                 $this->walk($keeper->refresh());
             } catch (Throwable $fault) {
                 report($fault);
-                $this->clear($keeper);
+                // The account is as it was, its settings too.
+                DB::transaction(function () use ($keeper, $before, $kits): void {
+                    $this->clear($keeper);
+                    DB::table('keepers')->where('id', $keeper->id)->update($before);
+                    DB::table('kits')->insert($kits);
+                });
                 $this->drop($placed);
                 throw new FileFault(__('account.archive.impossible'));
             }
@@ -66,8 +73,9 @@ final class TakeInArchive
 
     private function mustBeEmpty(Keeper $keeper): void
     {
-        foreach (['tanks', 'waters', 'jars', 'entries', 'recipes', 'chores'] as $name) {
-            if (DB::table($name)->where('keeper_id', $keeper->id)->exists()) {
+        foreach (array_keys(KeeperTables::all()) as $name) {
+            // What is measured with is a setting, and comes with the others.
+            if ($name !== 'kits' && DB::getSchemaBuilder()->hasColumn($name, 'keeper_id') && DB::table($name)->where('keeper_id', $keeper->id)->exists()) {
                 throw new FileFault(__('account.archive.not_empty'));
             }
         }

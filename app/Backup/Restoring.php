@@ -26,7 +26,7 @@ final class Restoring
         $aside = dirname($database).'/.restoring-'.bin2hex(random_bytes(4));
         $files->makeDirectory($aside, 0o700);
         $moved = [];
-        $isDown = false;
+        $isDown = $isDone = false;
         try {
             $manifest = BackupFile::verify($path, $aside);
             foreach ($manifest->migrations as $migration) {
@@ -52,6 +52,7 @@ final class Restoring
             Artisan::call('migrate', ['--force' => true]);
             Cache::flush();
             self::signEverybodyOut($files);
+            $isDone = true;
 
             return $manifest;
         } catch (Throwable $fault) {
@@ -59,13 +60,17 @@ final class Restoring
             foreach ($moved as $old => $kept) {
                 is_dir($old) ? $files->deleteDirectory($old) : $files->delete($old);
                 self::move($kept, $old);
+                unset($moved[$old]);
             }
             throw $fault instanceof BackupFault ? $fault : BackupFault::broken('it could not be brought up to date ('.$fault->getMessage().')');
         } finally {
             if ($isDown) {
                 Artisan::call('up');
             }
-            $files->deleteDirectory($aside);
+            // What was there and could not be put back stays where it lies.
+            if ($moved === [] || $isDone) {
+                $files->deleteDirectory($aside);
+            }
         }
     }
 

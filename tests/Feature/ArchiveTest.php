@@ -224,6 +224,8 @@ final class ArchiveTest extends FeatureCase
         $zip->addFromString($file, is_string($new) ? $new : json_encode($new, KeeperArchive::JSON));
         $zip->close();
         $other = $this->elsewhere();
+        $other->update(['timezone' => 'Asia/Kolkata', 'bucket_litres' => 7.5]);
+        $other->kits()->create(['parameter' => 'ph', 'method' => 'pen', 'unit' => 'ph', 'step' => 0.1, 'fields' => []]);
         $before = $this->kept();
         $answer = $this->in($other, $path);
         if ($said === '') {
@@ -237,6 +239,8 @@ final class ArchiveTest extends FeatureCase
         $errors = session('errors');
         self::assertStringContainsString($said, $errors instanceof ViewErrorBag ? $errors->getBag('default')->first('archive') : '');
         self::assertSame($before, $this->kept());
+        // Its settings are its own still.
+        self::assertSame(['Elsewhere', 'Asia/Kolkata', 7.5, 0.1], [$other->refresh()->name, $other->timezone, $other->bucket_litres, $other->kits()->firstOrFail()->step]);
         self::assertSame([], Storage::disk('local')->allFiles('photos/'.$other->id));
     }
 
@@ -263,8 +267,10 @@ final class ArchiveTest extends FeatureCase
         $before = $this->kept();
         $this->in($keeper, $path)->assertSessionHasErrors(['archive' => __('account.archive.not_empty')]);
         $new = $this->elsewhere();
-        $new->waters()->create(['name' => 'Tap', 'kind' => 'tap']);
-        $this->in($new, $path)->assertSessionHasErrors('archive');
+        // Whatever it is that is kept: nothing of it gives way.
+        $supply = $new->supplies()->create(['name' => 'Food', 'unit' => 'g', 'left' => 20, 'weekly' => 5, 'lead_days' => 5, 'counted_on' => '2026-01-02']);
+        $this->in($new, $path)->assertSessionHasErrors(['archive' => __('account.archive.not_empty')]);
+        self::assertNotNull($supply->fresh());
         file_put_contents($path, 'no archive');
         $this->in($this->keeper('Third'), $path)->assertSessionHasErrors(['archive' => __('account.archive.none')]);
         $this->post('/account/data')->assertSessionHasErrors(['archive' => __('account.archive.choose')]);
