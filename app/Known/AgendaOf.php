@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Models\AfterJob;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
@@ -15,6 +16,7 @@ use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Due;
 use Cresco\Core\Rhythm\Found;
 use Cresco\Core\Rhythm\Interval;
+use Cresco\Core\Work\After;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Task;
 use Illuminate\Support\Facades\DB;
@@ -35,6 +37,9 @@ final class AgendaOf
 
     /** Of stands whose leaves die back after planting. */
     public const MELT = 'melt.';
+
+    /** Of what a session left for later, as "after.12.evening". */
+    public const AFTER = 'after.';
 
     /** When the routine of a tank asks for the next change; null before the first. */
     public static function change(Tank $tank, ?CarbonImmutable $changed, Show $show): ?Due
@@ -130,6 +135,12 @@ final class AgendaOf
         foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
             $dues[$id] = [...$dues[$id], ...$melting];
         }
+        foreach (self::nextDay($changed, $show) as $id => $reading) {
+            $dues[$id][] = $reading;
+        }
+        foreach (self::left(array_keys($dues), $show) as $id => $left) {
+            $dues[$id] = [...$dues[$id], ...$left];
+        }
         foreach (CapsulesOf::due($byId, $show) as $id => $capsules) {
             $dues[$id] = [...$dues[$id], ...$capsules];
         }
@@ -139,6 +150,67 @@ final class AgendaOf
         }
 
         return array_map(static fn(array $list): Agenda => new Agenda(array_values($list)), $dues);
+    }
+
+    /**
+     * The reading after a change that was not taken yet and still tells.
+     *
+     * @param array<int, CarbonImmutable|null> $changed when the water of each tank was last changed
+     *
+     * @return array<int, Due> by tank
+     */
+    public static function nextDay(array $changed, Show $show): array
+    {
+        $now = CarbonImmutable::now();
+        $open = array_filter($changed, static fn(?CarbonImmutable $at): bool => $at !== null && $at->addHours((int) Agenda::NEXT_DAY_UNTIL)->greaterThanOrEqualTo($now));
+        $read = $open === [] ? [] : DB::table('readings')->whereIn('tank_id', array_keys($open))->groupBy('tank_id')->selectRaw('tank_id, max(taken_at) as at')->pluck('at', 'tank_id')->all();
+        $found = [];
+        foreach ($open as $id => $at) {
+            $from = $at->addHours((int) Agenda::NEXT_DAY_FROM);
+            if (!is_string($read[$id] ?? null) || CarbonImmutable::parse($read[$id], 'UTC')->lessThanOrEqualTo($from)) {
+                $found[$id] = self::byHour(Agenda::NEXT_DAY, $from, $at->addHours((int) Agenda::NEXT_DAY_UNTIL), $show);
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Small jobs that sessions left for later and that still say something.
+     *
+     * @param list<int> $tanks
+     *
+     * @return array<int, list<Due>> by tank, the newest first
+     */
+    public static function left(array $tanks, Show $show): array
+    {
+        $found = [];
+        $rows = AfterJob::query()->open()->join('runs', 'runs.id', '=', 'after_jobs.run_id')->whereIn('runs.tank_id', $tanks)->orderByDesc('due_from')->get(['after_jobs.*', 'runs.tank_id']);
+        foreach ($rows as $after) {
+            $tank = $after->getAttribute('tank_id');
+            if (is_numeric($tank)) {
+                $found[(int) $tank][] = self::byHour(self::AFTER.$after->run_id.'.'.$after->job->value, $after->due_from, $after->due_until, $show);
+            }
+        }
+
+        return $found;
+    }
+
+    private static function byHour(string $key, CarbonImmutable $from, CarbonImmutable $until, Show $show): Due
+    {
+        return new Due($key, -$show->daysSince($from), -$show->daysSince($until), hours: CarbonImmutable::now()->diffInSeconds($from) / 3600.0);
+    }
+
+    /**
+     * Of a small job that a session left: the number of its sheet and what it is.
+     *
+     * @return array{int, After}
+     */
+    public static function afterOf(string $key): array
+    {
+        [$run, $job] = explode('.', substr($key, strlen(self::AFTER)));
+
+        return [(int) $run, After::from($job)];
     }
 
     /** @return list<Due> of each stand that is foreseen to want cutting */

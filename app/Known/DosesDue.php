@@ -31,6 +31,36 @@ final class DosesDue
         return $due;
     }
 
+    /**
+     * Tanks that are given something by hand, on each of the days to come; on the first, those of which nobody has said whether they were.
+     *
+     * @param list<int>       $tanks
+     * @param CarbonImmutable $first in the keeper's time
+     * @param int             $days  0 and more
+     *
+     * @return array<int, list<int>> tanks by day, counted from the first; days without are left out
+     */
+    public static function byDay(array $tanks, CarbonImmutable $first, int $days): array
+    {
+        $found = [];
+        $open = self::ofMany($tanks, $first);
+        foreach ($open === [] ? [] : [array_keys($open)] as $today) {
+            $found[0] = $today;
+        }
+        foreach (DosePlan::query()->whereIn('tank_id', $tanks)->where('by_doser', false)->orderBy('tank_id')->orderBy('id')->get() as $plan) {
+            $day = 0;
+            // The step is the plan's own, so that a plan of every week costs four looks and not a month of them.
+            while ($day < $days && ($next = $plan->next($first->addDays($day))) !== null && ($day += $next) < $days) {
+                if ($day > 0 && !in_array($plan->tank_id, $found[$day] ?? [], true)) {
+                    $found[$day][] = $plan->tank_id;
+                }
+                ++$day;
+            }
+        }
+
+        return $found;
+    }
+
     /** @return list<DosePlan> */
     public static function of(Tank $tank, CarbonImmutable $day): array
     {

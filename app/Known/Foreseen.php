@@ -39,4 +39,10 @@ final readonly class Foreseen
         public int $first = 0,
         public int $last = 0,
     ) {}
+
+    /** Whether it is done in a session at its tank: a change, work of the catalogue, a sheet. */
+    public function isSession(): bool
+    {
+        return $this->tank !== 0 && ($this->litres > 0.0 || $this->kind->task !== null || $this->kind->key === 'sheet');
+    }
 }

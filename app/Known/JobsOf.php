@@ -10,6 +10,7 @@ use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Due;
@@ -59,7 +60,7 @@ final class JobsOf
         foreach ($tanks as $id => $tank) {
             $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $plantings[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
         }
-        $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores()];
+        $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores(), ...$this->pens()];
     }
 
     /** @return list<Foreseen> */
@@ -74,6 +75,10 @@ final class JobsOf
             $jobs[] = new Foreseen('sheet.'.$sheet->id, 'sheet.'.$sheet->id, $tank->id, JobKinds::of('sheet'), max(5, $sheet->plannedMinutes()), $day, 0, null, $sheet->id, true, null, $sheet->changes_water ? $litres : 0.0);
         }
         foreach ($agenda->all as $due) {
+            if ($due->hours !== null) {
+                $jobs[] = self::byHour($tank, $due);
+                continue;
+            }
             [$kind, $every, $name, $of] = $this->kindOf($tank, $due, $planting);
             if ($kind === null) {
                 continue;
@@ -86,6 +91,16 @@ final class JobsOf
         }
 
         return $jobs;
+    }
+
+    /** What goes by the hour, and so has its day. */
+    private static function byHour(Tank $tank, Due $due): Foreseen
+    {
+        $isReading = $due->key === Agenda::NEXT_DAY;
+        [$run, $after] = $isReading ? [null, null] : AgendaOf::afterOf($due->key);
+        $kind = JobKinds::of($isReading ? 'next_day' : 'after');
+
+        return new Foreseen($tank->id.'.'.$due->key, $tank->id.'.'.$due->key.'@0', $tank->id, $kind, $kind->minutes, max(0, $due->from), 0, $after?->value, $run, true);
     }
 
     /** @return array{JobKind|null, int, string|null, int|null} kind, days until it comes again, name and record */
@@ -156,6 +171,21 @@ final class JobsOf
             if (is_numeric($row->id) && is_numeric($row->tank_id) && is_string($row->quarantine_until) && is_string($row->what)) {
                 $day = -$this->keeper->show()->daysSince(CarbonImmutable::parse(substr($row->quarantine_until, 0, 10), $this->keeper->timezone)->setTime(12, 0));
                 $jobs = [...$jobs, ...$this->times('quarantine.'.$row->id, (int) $row->tank_id, JobKinds::of('quarantine'), JobKinds::of('quarantine')->minutes, $day, 0, 0, $row->what, (int) $row->id)];
+            }
+        }
+
+        return $jobs;
+    }
+
+    /** @return list<Foreseen> pens that stray since they were set */
+    private function pens(): array
+    {
+        $jobs = [];
+        foreach ($this->keeper->kits as $kit) {
+            $every = (int) ($kit->parameter->entry()->setDays ?? 0);
+            if ($kit->method === Method::Pen && $kit->set_at !== null && $every > 0) {
+                $kind = JobKinds::of('pen');
+                $jobs = [...$jobs, ...$this->times('pen.'.$kit->parameter->value, 0, $kind, $kind->minutes, $every - $this->keeper->show()->daysSince($kit->set_at), $every, 0, $kit->parameter->label(), null)];
             }
         }
 

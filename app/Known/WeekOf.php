@@ -10,6 +10,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Calendar\Job;
 use Cresco\Core\Calendar\Placement;
 use Cresco\Core\Calendar\Placing;
+use Cresco\Core\Rhythm\JobKinds;
 use Illuminate\Support\Facades\Cache;
 
 /** The jobs of four weeks on the days of their keeper. */
@@ -33,6 +34,9 @@ final class WeekOf
     /** @var array<int, string> what takes a day, by day */
     public readonly array $taken;
 
+    /** @var array<int, list<int>> tanks that are given doses by hand, by day */
+    public readonly array $doses;
+
     /** @var array<string, string> jobs that go with a change, since they need low water */
     public readonly array $with;
 
@@ -44,6 +48,7 @@ final class WeekOf
         $this->known = new JobsOf($keeper);
         $this->habits = WeekHabits::of($keeper);
         $this->today = CarbonImmutable::now($keeper->timezone)->startOfDay();
+        $this->doses = DosesDue::byDay(array_keys($this->known->tanks), $keeper->show()->local(CarbonImmutable::now()), JobsOf::DAYS);
         [$this->minutes, $this->taken] = $this->free();
         $byId = [];
         foreach ($this->known->jobs as $job) {
@@ -149,7 +154,8 @@ final class WeekOf
         $show = $this->keeper->show();
         $minutes = $taken = [];
         for ($day = 0; $day < JobsOf::DAYS; ++$day) {
-            $minutes[] = $this->habits->minutesOn($this->today->addDays($day));
+            // Doses come before all else: a minute or two that the day has no more.
+            $minutes[] = max(0, $this->habits->minutesOn($this->today->addDays($day)) - $this->doseMinutes($day));
         }
         $until = $this->today->addDays(JobsOf::DAYS)->format('Y-m-d');
         foreach ($this->keeper->busySpells()->whereDate('day', '>=', $this->today->format('Y-m-d'))->whereDate('day', '<', $until)->get() as $busy) {
@@ -168,6 +174,12 @@ final class WeekOf
         }
 
         return [array_values($minutes), $taken];
+    }
+
+    /** Minutes that the doses of a day take. */
+    public function doseMinutes(int $day): int
+    {
+        return count($this->doses[$day] ?? []) * JobKinds::of('fertilise')->minutes;
     }
 
     /** When work begins on a day. */

@@ -40,7 +40,17 @@ final class AfterJob extends Record
     public function scopeDue(Builder $query): void
     {
         $now = CarbonImmutable::now();
-        $query->whereNull('done_at')->where('due_from', '<=', $now)->where('due_until', '>=', $now);
+        $query->open()->where('due_from', '<=', $now);
+    }
+
+    /**
+     * Those that still say something, now or later.
+     *
+     * @param Builder<self> $query
+     */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->whereNull('done_at')->where('due_until', '>=', CarbonImmutable::now());
     }
 
     /** @return BelongsTo<Run, $this> */

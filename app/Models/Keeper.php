@@ -205,7 +205,8 @@ final class Keeper extends Authenticatable implements Habits
     public function setPen(Parameter $parameter, CarbonImmutable $at): void
     {
         $kit = $this->coreKit($parameter);
-        $this->kits()->updateOrCreate(['parameter' => $parameter], [
+        // What is kept of the kit stays to its last digit.
+        $this->kits()->where('parameter', $parameter)->exists() ? $this->kits()->where('parameter', $parameter)->update(['set_at' => $at]) : $this->kits()->create(['parameter' => $parameter,
             'method' => $kit->method, 'unit' => $kit->unit->key, 'step' => $kit->unit->widthToBase($kit->step), 'fields' => array_map($kit->unit->toBase(...), $kit->fields), 'set_at' => $at,
         ]);
         $this->unsetRelation('kits');

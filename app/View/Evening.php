@@ -10,9 +10,12 @@ use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
 use App\Kept\StepContent;
+use App\Known\Foreseen;
+use App\Known\JobsOf;
 use App\Known\Made;
 use App\Known\TankWater;
 use App\Known\WaterDrawn;
+use App\Known\WeekOf;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
@@ -40,13 +43,20 @@ final class Evening
 
     private readonly Show $show;
 
-    /** @param list<int>|null $picked tanks; null for those that are due */
+    private readonly WeekOf $week;
+
+    /** @param list<int>|null $picked tanks; null for those that the week lays on today, and those that do not wait for a day */
     public function __construct(private readonly Keeper $keeper, ?array $picked, private readonly DraftChange $draft)
     {
         $this->show = $keeper->show();
+        $this->week = new WeekOf($keeper);
+        $today = [];
+        foreach ($this->week->on(0) as $job) {
+            $today[$job->tank][] = $job;
+        }
         $stops = $chosen = [];
         foreach (Round::of($keeper) as $strip) {
-            $stop = $this->stop($strip);
+            $stop = $this->stop($strip, array_values(array_filter($today[$strip->tank->id] ?? [], static fn(Foreseen $job): bool => $job->isSession())));
             if ($stop !== null) {
                 $stops[] = $stop;
                 $chosen[$strip->tank->id] = $picked === null ? $stop->isDue : in_array($strip->tank->id, $picked, true);
@@ -162,10 +172,11 @@ final class Evening
         return array_values(array_filter($this->stops, fn(EveningStop $stop): bool => $this->picked[$stop->tank->id]));
     }
 
-    private function stop(RoundStrip $strip): ?EveningStop
+    /** @param list<Foreseen> $jobs of a session, that the week lays on today at this tank */
+    private function stop(RoundStrip $strip, array $jobs): ?EveningStop
     {
         $tank = $strip->tank;
-        $isDue = $strip->rank < RoundStrip::FIRST && $strip->rank !== RoundStrip::CHECK;
+        $isDue = $strip->rank <= RoundStrip::WORK || $jobs !== [];
         $open = Run::query()->open()->where('tank_id', $tank->id)->first();
         if ($open !== null && ($isDue || $open->state === RunState::Running)) {
             return $this->sheet($strip, $open);
@@ -174,10 +185,39 @@ final class Evening
             return null;
         }
         $input = UsualChange::of($tank);
+        $tasks = $strip->tasks;
+        foreach ($jobs as $job) {
+            $task = $job->kind->task === null ? null : Task::tryFrom($job->kind->task);
+            $tasks = $task === null || in_array($task, $tasks, true) ? $tasks : [...$tasks, $task];
+        }
         // Where work alone is due, no water is.
-        $draft = ($this->draft)($tank, $strip->tasks === [] ? $input : $input->dry());
+        $changes = $tasks === [] || $strip->rank <= RoundStrip::TODAY || array_filter($jobs, static fn(Foreseen $job): bool => $job->litres > 0.0) !== [];
+        $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
+        $url = '/tanks/'.$tank->id.($tasks === [] ? '/change' : '/compose?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
 
-        return new EveningStop($tank, $strip->head, $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft, $strip->tasks), $strip->tasks === [] ? '/tanks/'.$tank->id.'/change' : $strip->url, $isDue);
+        return new EveningStop($tank, $this->why($strip, $jobs, $isDue), $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft, $tasks), $url, $isDue);
+    }
+
+    /**
+     * Why a tank is in the order, and where the week has it when not today.
+     *
+     * @param list<Foreseen> $jobs
+     */
+    private function why(RoundStrip $strip, array $jobs, bool $isDue): string
+    {
+        $names = array_map(fn(Foreseen $job): string => WeekWords::job($job, $this->show), $jobs);
+        if ($names !== [] && $strip->rank > RoundStrip::CHECK) {
+            return ucfirst(Words::list(array_map(Words::inside(...), $names)));
+        }
+        for ($day = 1; !$isDue && $strip->rank < RoundStrip::FIRST && $day < JobsOf::DAYS; ++$day) {
+            foreach ($this->week->on($day) as $job) {
+                if ($job->tank === $strip->tank->id && $job->isSession()) {
+                    return (string) __('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);
+                }
+            }
+        }
+
+        return $strip->head;
     }
 
     /** A sheet that is written: what is left of it. */

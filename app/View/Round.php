@@ -14,7 +14,6 @@ use App\Known\TankWater;
 use App\Known\TreatmentsOf;
 use App\Known\VesselOf;
 use App\Known\WatchOf;
-use App\Models\AfterJob;
 use App\Models\Chore;
 use App\Models\DosePlan;
 use App\Models\Keeper;
@@ -39,13 +38,8 @@ use Illuminate\Database\Eloquent\Collection;
 /** All tanks of a keeper, the one whose need weighs most first. */
 final readonly class Round
 {
-    /** Hours after a change within which the next-day reading tells most. */
-    private const CHECK_FROM = 12;
-
     /** mg/L of ammonium or nitrite below which they are not worth a line. House default. */
     private const SIDELINE = 0.11;
-
-    private const CHECK_UNTIL = 48;
 
     /** Work that comes again, for one session. House default. */
     private const AT_ONCE = 3;
@@ -61,10 +55,6 @@ final readonly class Round
             $waters[$id]->knowing($made);
         }
         $open = Run::query()->open()->whereIn('tank_id', $ids)->with('switches')->get()->unique('tank_id')->keyBy('tank_id');
-        $after = [];
-        foreach (AfterJob::query()->due()->whereHas('run', static fn($runs) => $runs->whereIn('tank_id', $ids))->with('run')->orderByDesc('due_from')->get() as $job) {
-            $after[$job->run->tank_id] = $job;
-        }
         $plantings = [];
         foreach ($tanks as $tank) {
             $planting = PlantingOf::orNone($tank);
@@ -83,7 +73,7 @@ final readonly class Round
         $moved = WatchOf::ofMany($waters, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {
-            $strips[] = self::strip($moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $chores, $waters[$tank->id], $open->get($tank->id), $after[$tank->id] ?? null, $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
+            $strips[] = self::strip($moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $chores, $waters[$tank->id], $open->get($tank->id), $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
@@ -96,7 +86,7 @@ final readonly class Round
      * @param list<DosePlan>  $doses  of today that nobody has noted
      * @param array<int, Chore> $chores that the keeper set up
      */
-    private static function strip(array $moved, array $checks, array $doses, array $chores, TankWater $water, ?Run $open, ?AfterJob $after, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
+    private static function strip(array $moved, array $checks, array $doses, array $chores, TankWater $water, ?Run $open, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
@@ -108,7 +98,7 @@ final readonly class Round
         $melting = count(AgendaOf::meltingNow($agenda));
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
-        [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $after, $agenda, $tasks, $cut, $show);
+        [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
         $newest = $water->newest();
 
         return new RoundStrip(
@@ -153,7 +143,7 @@ final readonly class Round
      *
      * @return array{int, string, string, string, string}
      */
-    private static function need(?string $look, ?Treatment $first, ?string $give, TankWater $water, array $concerns, ?Run $open, ?AfterJob $after, Agenda $agenda, array $due, array $cut, Show $show): array
+    private static function need(?string $look, ?Treatment $first, ?string $give, TankWater $water, array $concerns, ?Run $open, Agenda $agenda, array $due, array $cut, Show $show): array
     {
         $tank = $water->tank;
         $base = '/tanks/'.$tank->id;
@@ -172,8 +162,11 @@ final readonly class Round
         if ($worst?->urgency === Urgency::Today) {
             return [RoundStrip::TODAY, $worst->head, $worst->why, $isNeglected ? (string) __('catch_up.act') : 'Plan the change', $base.($isNeglected ? '/catch-up' : '/change')];
         }
-        if ($after !== null && $after->run->finished_at !== null) {
-            return [RoundStrip::CHECK, $after->job->title(), 'After the session of '.$show->day($after->run->finished_at).': '.lcfirst($after->job->lines()[0]), 'Look in', '/runs/'.$after->run_id.'/after/'.$after->job->value];
+        foreach ($agenda->now(AgendaOf::AFTER) as $left) {
+            [$run, $job] = AgendaOf::afterOf($left->key);
+            $ended = CarbonImmutable::now()->addMinutes((int) round(60.0 * (($left->hours ?? 0.0) - $job->fromHours())));
+
+            return [RoundStrip::CHECK, $job->title(), 'After the session of '.$show->day($ended).': '.lcfirst($job->lines()[0]), 'Look in', '/runs/'.$run.'/after/'.$job->value];
         }
         if ($last === null) {
             return match (true) {
@@ -183,9 +176,7 @@ final readonly class Round
                 default => [RoundStrip::DUE, 'First change', 'No change has been recorded yet.', 'Plan the change', $base.'/change'],
             };
         }
-        $hours = (CarbonImmutable::now()->getTimestamp() - $last->changed_at->getTimestamp()) / 3600;
-        $checked = $newest !== null && $newest->greaterThan($last->changed_at->addHours(self::CHECK_FROM));
-        if ($hours >= self::CHECK_FROM && $hours <= self::CHECK_UNTIL && !$checked) {
+        if ($agenda->now(Agenda::NEXT_DAY) !== []) {
             return [RoundStrip::CHECK, 'Read again today', 'The change of '.$show->day($last->changed_at).' was forecast; now it can be held to it.', 'Read', $base.'/read'];
         }
         if ($open !== null) {

@@ -63,10 +63,19 @@ final class WeekPage
                 $this->week->minutes[$day],
                 $this->week->taken[$day] ?? '',
                 array_map(fn(int $tank, array $jobs): WeekSession => $this->session($day, $tank, $jobs), array_keys($sessions), $sessions),
+                $this->doses($day),
+                $this->week->doses[$day][0] ?? null,
             );
         }
 
         return $days;
+    }
+
+    private function doses(int $day): string
+    {
+        $names = array_map(fn(int $tank): string => $this->tank($tank)->name ?? '', $this->week->doses[$day] ?? []);
+
+        return $names === [] ? '' : trans_choice('week.day.doses', count($names), ['count' => count($names), 'name' => $names[0], 'minutes' => $this->week->doseMinutes($day)]);
     }
 
     /** @param list<Foreseen> $jobs */
@@ -128,7 +137,7 @@ final class WeekPage
     private static function url(int $tank, array $jobs): ?string
     {
         if ($tank === 0) {
-            return null;
+            return array_filter($jobs, static fn(Foreseen $job): bool => $job->kind->key === 'pen') === [] ? null : '/settings#kits';
         }
         foreach ($jobs as $job) {
             if ($job->kind->key === 'sheet') {
@@ -144,9 +153,10 @@ final class WeekPage
             $tasks !== [] => '/tanks/'.$tank.'/compose?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
             default => match ($jobs[0]->kind->key) {
                 JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$jobs[0]->of,
+                'after' => '/runs/'.$jobs[0]->of.'/after/'.$jobs[0]->name,
                 'capsules' => '/tanks/'.$tank.'/food',
                 'quarantine' => '/tanks/'.$tank.'/animals',
-                'test', 'count' => '/tanks/'.$tank.($jobs[0]->kind->key === 'test' ? '/read' : '/animals'),
+                'test', 'next_day', 'count' => '/tanks/'.$tank.($jobs[0]->kind->key !== 'count' ? '/read' : '/animals'),
                 default => null,
             },
         };

@@ -10,6 +10,7 @@ use App\Units\Show;
 use Cresco\Core\Calendar\Bill;
 use Cresco\Core\Calendar\Why;
 use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Work\After;
 
 /** What is said of jobs and of the days on which they lie. */
 final class WeekWords
@@ -18,6 +19,9 @@ final class WeekWords
     {
         if ($job->kind->key === 'own' && $job->name !== null) {
             return $job->name;
+        }
+        if ($job->kind->key === 'after' && $job->name !== null) {
+            return After::from($job->name)->title();
         }
         $name = $job->kind->key === JobKinds::CHECK ? __('inquiry.remedies.'.$job->name.'.name') : ($job->name ?? '');
         $words = self::kind($job->kind->key, ['litres' => $show->volume($job->litres), 'name' => Words::inside((string) $name)]);

@@ -10,6 +10,15 @@ final readonly class Agenda
     /** Of the change that the routine asks for. */
     public const CHANGE = 'change';
 
+    /** Of the reading that holds a change to its forecast. */
+    public const NEXT_DAY = 'next_day';
+
+    /** Hours after a change from which such a reading tells: the filter has turned all of it over by then. House default. */
+    public const NEXT_DAY_FROM = 12.0;
+
+    /** Hours after a change until which it tells most of it: later, what the tank makes covers what the change did. House default. */
+    public const NEXT_DAY_UNTIL = 48.0;
+
     /** @var list<Due> */
     public array $all;
 

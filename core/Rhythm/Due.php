@@ -12,10 +12,11 @@ final readonly class Due
      * @param int    $from  day on which it may first be due, counted from today; below 0 for days gone by
      * @param int    $until day after which it is late, not before the first
      * @param string $why   key of its reason
+     * @param float|null $hours until it may be done, for what goes by the hour; 0 or less once it may
      *
      * @throws RhythmFault when the band ends before it begins
      */
-    public function __construct(public string $key, public int $from, public int $until, public string $why = '')
+    public function __construct(public string $key, public int $from, public int $until, public string $why = '', public ?float $hours = null)
     {
         if ($until < $from) {
             throw RhythmFault::band();
@@ -36,7 +37,7 @@ final readonly class Due
 
     public function isNow(): bool
     {
-        return $this->from <= 0;
+        return $this->hours === null ? $this->from <= 0 : $this->hours <= 0.0;
     }
 
     public function isLate(): bool

@@ -30,6 +30,7 @@ final class JobKinds
             new JobKind('capsules', 6, 90, Comes::Expiry, Lateness::Harms, 0.2, 0.2, isOffered: false),
             new JobKind('check', 3, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.4, setsUp: false, isOffered: false),
             new JobKind('after', 3, 1, Comes::Fixed, Lateness::Harms, 0.0, 1.0, setsUp: false, isOffered: false),
+            new JobKind('next_day', 10, 1, Comes::Fixed, Lateness::Looks, 0.0, 1.0, setsUp: false, isOffered: false),
             new JobKind('sheet', 40, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.5, true, isOffered: false),
             new JobKind('arrival', 30, 28, Comes::Fixed, Lateness::Endangers, 0.0, 0.1, isOffered: false),
             // What sessions do.
@@ -68,6 +69,7 @@ final class JobKinds
             new JobKind('sediment', 15, 180, Comes::Expiry, Lateness::Harms, 0.1, 0.2, atTank: false),
             new JobKind('reagents', 5, 365, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false),
             new JobKind('bottles', 15, 28, Comes::Learned, Lateness::Harms, 0.3, 0.2, atTank: false),
+            new JobKind('pen', 10, 28, Comes::Expiry, Lateness::Harms, 0.3, 0.5, atTank: false, setsUp: false, isOffered: false),
             new JobKind('own', 10, 14, Comes::Fixed, Lateness::Looks),
         ]), 1, 0);
     }

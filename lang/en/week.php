@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'found' => ['ask' => 'How much was there to do?', 'little' => 'little', 'expected' => 'as expected', 'much' => 'much'],
     'kind' => [
-        'change' => 'Change :litres', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'after' => 'Look again',
+        'change' => 'Change :litres', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'after' => 'After the session', 'next_day' => 'Read, to hold the change to its forecast', 'pen' => 'Set the pen again',
         'sheet' => 'The run sheet that is written', 'arrival' => 'Let :name in', 'photo' => 'Photo from the fixed spot', 'cover_glass' => 'Cover glass and lamp lens', 'glass' => 'Panes',
         'hardscape' => 'Stones, wood and pipes', 'floaters' => 'Floating plants out and back', 'leaves' => 'Leaves rubbed clean', 'algae' => 'Algae out by hand', 'trim' => 'Trim the plants',
         'vacuum' => 'Vacuum the bed', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse sponge, floss, pre-filter', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Outside of the glass',
@@ -23,7 +23,7 @@ return [
         'none' => 'nothing speaks against it', 'late' => '{1} a day late: :grade|[2,*] :count days late: :grade', 'early' => '{1} a day early|[2,*] :count days early', 'over' => ':count min more than the day has',
         'less' => ':count min less over', 'set_up' => 'the tank is set up once more', 'saves' => 'saves setting up once', 'here' => 'where it lies', 'free' => 'back to the day that Cresco finds',
     ],
-    'day' => ['minutes' => ':taken of :free', 'none' => 'no time', 'empty' => 'nothing', 'away' => 'away', 'over' => ':count min over'],
+    'day' => ['minutes' => ':taken of :free', 'none' => 'no time', 'empty' => 'nothing', 'away' => 'away', 'over' => ':count min over', 'doses' => '{1} Doses at :name, :minutes min|[2,*] Doses at :count tanks, :minutes min'],
     'ready' => [
         'run' => 'Start :unit by :time', 'run_why' => ':litres of :water for :tanks, :when; :level are there',
         'now' => 'Start :unit now: it is :short too slow for :when', 'prepare' => ':litres of :water at :warmth ready by :when', 'prepare_why' => 'for :tanks',
@@ -32,6 +32,7 @@ return [
     'every' => '{1} every day|[2,*] every :count days', 'learned' => '{1} (once, usual :usual)|[2,*] (:count times, usual :usual)',
     'chore' => ['kept' => 'Kept.', 'done' => 'Done; next in :days days.', 'gone' => 'Taken out.', 'most' => 'There are :most jobs already; take one out first.'],
     'moved' => 'Laid on :day.', 'unlaid' => 'It lies where Cresco finds a day again.',
+    'evening' => ':head; the week has it :day',
     'round' => 'Due: :jobs',
     'busy' => [
         'kept' => '{0} Nothing of it takes time that you have for your tanks.|{1} One day has less time now.|[2,*] :count days have less time now.',

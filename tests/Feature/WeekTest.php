@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\DraftChange;
 use App\Exchange\CalendarFile;
 use App\Exchange\FileFault;
 use App\Kept\WeekHabits;
@@ -16,11 +17,14 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
+use App\View\Evening;
 use App\View\Feed;
 use App\View\WeekPage;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Work\After;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
@@ -321,6 +325,91 @@ final class WeekTest extends FeatureCase
         $habits = WeekHabits::of($keeper->refresh());
         self::assertSame([[10, 20, 30, 40, 50, 60, 70], '07:00', 5], [$habits->minutes, $habits->hours[0], $habits->setUp]);
         $this->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 9999], 'hours' => ['25:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertSessionHasErrors(['minutes.6', 'hours.0']);
+    }
+
+    /** @return list<array{string, int, int}> kind, tank and day of what lies on the days of a keeper */
+    private static function lying(Keeper $keeper, string $kind): array
+    {
+        $week = new WeekOf($keeper->refresh());
+
+        return array_values(array_map(static fn(Foreseen $job): array => [$kind, $job->tank, (int) $week->placement->day($job->id)], array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === $kind)));
+    }
+
+    public function testTheReadingAfterAChangeHasItsDayUntilItIsTaken(): void
+    {
+        [$keeper, $tank] = $this->week();
+        self::assertSame([], self::lying($keeper, 'next_day'));
+        // Changed at nine on Tuesday: from nine in the evening on, until Thursday at nine.
+        $this->noteChange($keeper, $tank, $keeper->waters()->firstOrFail(), 30.0, CarbonImmutable::now());
+        self::assertSame([['next_day', $tank->id, 0]], self::lying($keeper, 'next_day'));
+        self::assertFalse(AgendaOf::ofMany([$tank], [$tank->id => CarbonImmutable::now()], $keeper->show())[$tank->id]->of('next_day')?->isNow());
+        $this->travel(13)->hours();
+        $this->actingAs($keeper)->get('/')->assertSeeText('Read again today');
+        $this->get('/week')->assertSeeText('Read, to hold the change to its forecast')->assertSee('/tanks/'.$tank->id.'/read');
+        $this->read($keeper, $tank, ['nitrate' => '12']);
+        self::assertSame([], self::lying($keeper, 'next_day'));
+    }
+
+    public function testWhatASessionLeftForLaterLiesOnItsDay(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $run = $this->writeRun($keeper, $tank);
+        $run->afterJobs()->create(['job' => After::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96)]);
+        $run->afterJobs()->create(['job' => After::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
+        // What would say no more is gone; the other is due at one at night, which is tomorrow.
+        self::assertSame([['after', $tank->id, 1]], self::lying($keeper, 'after'));
+        $this->actingAs($keeper)->get('/week')->assertSeeText(After::Media->title())->assertSee('/runs/'.$run->id.'/after/media');
+        $run->afterJobs()->update(['done_at' => CarbonImmutable::now()]);
+        self::assertSame([], self::lying($keeper, 'after'));
+    }
+
+    public function testAPenThatStraysIsSetAgain(): void
+    {
+        [$keeper] = $this->week();
+        $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now()->subDays(95));
+        // Every ninety days, so five days late; what was kept of the kit stays to its last digit.
+        $keeper->kits()->where('parameter', Parameter::Conductivity)->update(['step' => 1.23456789]);
+        self::assertSame([['pen', 0, 0]], self::lying($keeper, 'pen'));
+        $this->actingAs($keeper)->from('/week')->post('/settings/pens/'.Parameter::Conductivity->value)->assertRedirect('/week');
+        self::assertSame(1.23456789, $keeper->kits()->where('parameter', Parameter::Conductivity)->firstOrFail()->step);
+        self::assertSame([], self::lying($keeper, 'pen'));
+        $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now()->subDays(80));
+        self::assertSame([['pen', 0, 10]], self::lying($keeper, 'pen'));
+    }
+
+    public function testDosesTakeTheirMinutesOfTheirDays(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $jar = $this->jar($keeper, 'kno3');
+        $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
+        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 3, 'starts_on' => $today->subDays(4)]);
+        $tank->dosePlans()->create(['jar_id' => $this->jar($keeper, 'kh2po4')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
+        $week = new WeekOf($keeper->refresh());
+        // The first on days 2, 5, 8 ..., the second on 0, 2, 4; two minutes for a tank, whatever it is given.
+        self::assertSame([0, 2, 4, 5, 8, 11, 14, 17, 20, 23, 26], array_values(array_intersect(range(0, 27), array_keys($week->doses))));
+        self::assertSame([58, 0, 58, 60, 118], array_slice($week->minutes, 0, 5));
+        $this->actingAs($keeper)->get('/week')->assertSeeText('Doses at Brook, 2 min');
+    }
+
+    public function testAnEveningTakesWhatTheWeekLaysOnIt(): void
+    {
+        [$keeper, $tank, ] = $this->week();
+        // Due tomorrow, laid on today, since Wednesday has no time: the evening takes it.
+        $this->actingAs($keeper)->get('/evening')->assertOk();
+        self::assertTrue((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
+        $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05']);
+        self::assertFalse((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
+        // Due since today, and still left for the day on which the hand laid it, which is said.
+        $this->travel(1)->days();
+        $this->get('/evening')->assertSeeText('the week has it tomorrow');
+        // With a job of the catalogue laid on it, the session is composed with that.
+        $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05']);
+        $long = CarbonImmutable::now()->subDays(40);
+        $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
+        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $keeper->update(['week' => (new WeekHabits(array_fill(0, 7, 120), array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $this->get('/evening')->assertSee('/tanks/'.$tank->id.'/compose?tasks%5B0%5D=vacuum', false);
     }
 
     public function testEveryKindOfJobHasItsWords(): void

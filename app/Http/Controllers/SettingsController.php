@@ -126,7 +126,7 @@ final class SettingsController extends Controller
 
         return $request->header('HX-Request') === 'true'
             ? view('parts.pen-age', ['kit' => $keeper->coreKit($parameter)])
-            : redirect('/')->with('status', 'Kept: '.$parameter->label().' pen set today.');
+            : back(fallback: '/')->with('status', 'Kept: '.$parameter->label().' pen set today.');
     }
 
     /**

@@ -32,6 +32,8 @@
                     of work @endif @else{{ __('week.day.minutes', ['taken' => $day->taken === 0 ? __('week.day.empty') : App\Units\Show::minutes($day->taken),
                     'free' => App\Units\Show::minutes($day->free)]) }}@endif @if($day->over() > 0 && $day->free > 0)
                     <b>{{ __('week.day.over', ['count' => $day->over()]) }}</b>@endif</p>
+                @if($day->doses !== '')<p class="taken-by">@if($day->number === 0 && $day->doseTank !== null)<a
+                    href="/tanks/{{ $day->doseTank }}/food">{{ $day->doses }}</a>@else{{ $day->doses }}@endif</p>@endif
                 @if($day->says !== '')<p class="taken-by">{{ $day->says }}</p>@endif
             </div>
             <div class="sessions">
@@ -63,6 +65,10 @@
                         </details>
                         @endif
                         </div>
+                        @if($job->kind->key === 'pen' && $job->due <= 1)
+                        <form class="done" method="post" action="/settings/pens/{{ substr($job->key, 4) }}">@csrf<button
+                            class="act quiet">It is set<span class="visually-hidden">: {{ $name }}</span></button></form>
+                        @endif
                         @if(str_starts_with($job->key, App\Known\ChoresOf::KEY) && $job->due <= 1)
                         <form class="done" method="post" action="/jobs/{{ $job->of }}/done">@csrf
                             @if($job->kind->comes === Cresco\Core\Rhythm\Comes::Learned)<span class="asks">Done, and found:</span>
