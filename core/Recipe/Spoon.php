@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Recipe;
 
+use Cresco\Core\Learning\Average;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Numeric\Bisection;
+use Cresco\Core\Numeric\Median;
 use Cresco\Core\Working\Computation;
 
 /** What one level spoon of a jar weighs, learned from trials by the scale or by the pen. */
@@ -14,12 +16,16 @@ final readonly class Spoon
     /** A spoon that was levelled by the same hand varies by about so much from time to time. House default. */
     private const USUAL_SPREAD = 0.08;
 
+    /** Times its weight by which a spoon that nobody weighed may be off: it is not known at all. House limit. */
+    private const UNKNOWN = 1e3;
+
     /**
      * @param float $mean   g
      * @param float $spread standard deviation of one spoonful, g
      * @param int   $trials that it was learned from
+     * @param int   $aside  that were set aside, since they fit none of the others
      */
-    private function __construct(public float $mean, public float $spread, public int $trials) {}
+    private function __construct(public float $mean, public float $spread, public int $trials, public int $aside = 0) {}
 
     /**
      * Ten level spoons weighed together, or any number of them.
@@ -63,26 +69,28 @@ final readonly class Spoon
     }
 
     /**
-     * Mean and spread over all trials, each weighted by its spoonfuls; one trial alone has the usual spread.
+     * Mean and spread over all trials, each weighted by its spoonfuls, without one that fits none of the others; one trial alone has the
+     * usual spread.
      *
      * @param non-empty-list<array{float, int}> $trials grams of one spoon and spoonfuls, oldest first
      */
     public static function learned(array $trials): self
     {
-        $weight = 0.0;
-        $mean = 0.0;
-        foreach ($trials as [$grams, $count]) {
-            $weight += $count;
-            $mean += $count * $grams;
+        $usual = Median::of(array_map(static fn(array $trial): float => $trial[0], $trials));
+        $seen = [];
+        foreach ($trials as $i => [$grams, $count]) {
+            $seen[] = [$grams, self::USUAL_SPREAD * $usual / sqrt($count), (float) $i];
         }
-        $mean /= $weight;
+        // Nobody knows a spoon before it was weighed: the guess is worth next to nothing.
+        $learned = Average::learned(new Normal($usual, self::UNKNOWN * $usual), $seen);
+        $kept = array_values(array_diff_key($trials, array_flip(array_map(intval(...), $learned->aside))));
         // The usual spread counts as much as two trials; each trial shows the spread of one spoon times the root of its count.
-        $squares = 2.0 * (self::USUAL_SPREAD * $mean) ** 2;
-        foreach ($trials as [$grams, $count]) {
-            $squares += $count * ($grams - $mean) ** 2;
+        $squares = 2.0 * (self::USUAL_SPREAD * $learned->value) ** 2;
+        foreach ($kept as [$grams, $count]) {
+            $squares += $count * ($grams - $learned->value) ** 2;
         }
 
-        return new self($mean, sqrt($squares / (count($trials) + 1)), count($trials));
+        return new self($learned->value, sqrt($squares / (count($kept) + 1)), count($kept), count($learned->aside));
     }
 
     /** True when a new trial lies further from the history than three of its standard deviations: another bag, another spoon. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Store;
 
+use Cresco\Core\Learning\Average;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Numeric\Median;
 
 /** How well a reverse-osmosis membrane still holds back, and where that leads. */
@@ -12,13 +15,20 @@ final readonly class Membrane
     /** Rejection below which a membrane, or the resin behind it, is due. House default. */
     public const DUE = 0.90;
 
+    /** Rejection of a membrane in use of which nothing was read, and its deviation: new ones hold back 95 to 98 %. House default. */
+    private const USUAL = [0.95, 0.03];
+
+    /** Deviation of one reading of it, by two pens and the pressure of the day. House default. */
+    private const READING = 0.006;
+
     /**
      * @param float      $now       rejection on the trend line today, 0 to 1
      * @param float      $perMonth  change of it in 30 days
      * @param float|null $daysLeft  until it is due; 0 when it is, null when the trend does not lead there within three years
      * @param int        $readings  that the trend rests on
+     * @param Posterior  $held      what is held of the rejection today, with what was set aside
      */
-    private function __construct(public float $now, public float $perMonth, public ?float $daysLeft, public int $readings) {}
+    private function __construct(public float $now, public float $perMonth, public ?float $daysLeft, public int $readings, public Posterior $held) {}
 
     /** @throws StoreFault when the water that goes in conducts nothing, or less than what comes out */
     public static function rejection(float $in, float $out): float
@@ -34,8 +44,8 @@ final readonly class Membrane
     }
 
     /**
-     * A straight line through the readings by the median of slopes (Theil, 1950; Sen, 1968): one wild reading does not bend
-     * it. The first output after standing is left out.
+     * A straight line through the readings by the median of slopes (Theil, 1950; Sen, 1968), which one wild reading does not bend; where
+     * it stands today is learned from all readings carried along it. The first output after standing is left out.
      *
      * @param list<array{float, float, float, bool}> $readings day, uS/cm in, uS/cm out, first output; any order
      */
@@ -62,13 +72,14 @@ final readonly class Membrane
             }
         }
         $slope = $slopes === [] ? 0.0 : Median::of($slopes);
-        $level = Median::of(array_map(static fn(array $p): float => $p[1] - $slope * ($p[0] - $today), $points));
+        $held = Average::learned(new Normal(...self::USUAL), array_map(static fn(array $p): array => [$p[1] - $slope * ($p[0] - $today), self::READING, $p[0]], $points));
+        $level = $held->value;
         $left = match (true) {
             $level <= self::DUE => 0.0,
             $slope >= 0.0 => null,
             default => ($level - self::DUE) / -$slope,
         };
 
-        return new self($level, 30.0 * $slope, $left !== null && $left > 1095.0 ? null : $left, count($points));
+        return new self($level, 30.0 * $slope, $left !== null && $left > 1095.0 ? null : $left, $held->count, $held);
     }
 }

@@ -4,49 +4,65 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Work;
 
-use Cresco\Core\Numeric\Median;
+use Cresco\Core\Learning\Average;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Normal;
 
-/** Minutes that a step takes at one tank, learned from how long it took. */
+/** Minutes that work takes at one tank, learned from how long it took. Minutes multiply, so that all is weighed in logarithms. */
 final class Minutes
 {
-    /** The default counts as much as this many times. House default. */
+    /** Deviation of one turn, as a logarithm: by about four tenths either way. House default. */
+    private const TURN = 0.4;
+
+    /** Turns that the usual minutes count as. House default. */
     private const PRIOR = 2;
 
     /** Guesses before anything is said of them. House default. */
     private const LEAST = 3;
 
-    /** A step left open over supper does not count for more than so many times the default. House default. */
+    /** A step left open over supper does not count for more than so many times the usual, and one ticked at once for no less than that part. House default. */
     private const LONGEST = 4.0;
 
+    /** Deviation of how a keeper guesses before anything is known of it, as a logarithm. House default. */
+    private const GUESSES = 0.5;
+
     /**
-     * How many times as long as the keeper guessed the sessions of a tank took: the median, of which one that went astray
-     * moves little. Null before three were guessed.
+     * How many times as long as the keeper guessed the sessions of a tank took. Null before three were guessed.
      *
-     * @param list<array{float, float}> $pairs minutes guessed and minutes taken
+     * @param list<array{float, float}> $pairs minutes guessed and minutes taken, both above 0 to count
      */
     public static function timesTheGuess(array $pairs): ?float
     {
-        $ratios = [];
-        foreach ($pairs as [$guessed, $taken]) {
+        $seen = [];
+        foreach ($pairs as $i => [$guessed, $taken]) {
             if ($guessed > 0.0 && $taken > 0.0) {
-                $ratios[] = $taken / $guessed;
+                $seen[] = [log($taken / $guessed), self::TURN, (float) $i];
             }
         }
-        if ($ratios === [] || count($ratios) < self::LEAST) {
-            return null;
-        }
 
-        return Median::of($ratios);
+        return count($seen) < self::LEAST ? null : exp(Average::learned(new Normal(0.0, self::GUESSES), $seen)->value);
     }
 
     /** @param list<float> $taken minutes, those of this tank */
-    public static function learned(int $default, array $taken): int
+    public static function learned(int $usual, array $taken): int
     {
-        $sum = self::PRIOR * $default;
-        foreach ($taken as $minutes) {
-            $sum += max(0.0, min(self::LONGEST * max(1, $default), $minutes));
+        return (int) max(1, round(exp(self::posterior($usual, $taken)->value)));
+    }
+
+    /**
+     * What is held of the minutes, as a logarithm.
+     *
+     * @param int         $usual minutes, above 0
+     * @param list<float> $taken minutes, those of this tank
+     */
+    public static function posterior(int $usual, array $taken): Posterior
+    {
+        $usual = max(1, $usual);
+        $seen = [];
+        foreach ($taken as $i => $minutes) {
+            $seen[] = [log(max($usual / self::LONGEST, min(self::LONGEST * $usual, $minutes))), self::TURN, (float) $i];
         }
 
-        return (int) max(1, round($sum / (self::PRIOR + count($taken))));
+        return Average::learned(new Normal(log($usual), self::TURN / sqrt(self::PRIOR)), $seen);
     }
 }

@@ -16,6 +16,7 @@ return [
         'step' => 'worth of a drop or of the last digit, until the keeper says, in the usual unit',
         'fields' => 'of a colour chart, until the keeper says, in the usual unit',
     ],
+    'aside' => '{0}|{1}; one is set aside, since it fits none of the others|[2,*]; :count are set aside, since they fit none of the others',
     'grade' => ['guess' => 'guess', 'limit' => 'limit', 'published' => 'published', 'of the reckoning' => 'of the reckoning'],
     'replaced' => [
         'nitrate' => 'Nitrate that :tank makes in a day',

@@ -2,7 +2,7 @@
 <x-layout :title="'A spoon of '.$jar->name">
     <div class="page-head"><h1>A level spoon of {{ $jar->name }}</h1><a class="act quiet" href="/shelf">To the shelf</a></div>
     <p class="lead-line">@if($spoon)<b class="num">{{ App\View\Words::figure($spoon->mean, 3) }} g</b> ± {{ App\View\Words::figure($spoon->spread, 2) }},
-        from {{ $spoon->trials }} {{ $spoon->trials === 1 ? 'trial' : 'trials' }}@else Not known yet. @endif</p>
+        from {{ $spoon->trials }} {{ $spoon->trials === 1 ? 'trial' : 'trials' }}{{ trans_choice('ledger.aside', $spoon->aside, ['count' => $spoon->aside]) }} @else Not known yet. @endif</p>
     <nav class="kinds" aria-label="How"><a href="?by=scale" @if($method === 'scale') aria-current="page" @endif>By scale</a> <a href="?by=pen"
         @if($method === 'pen') aria-current="page" @endif>By pen</a></nav>
     <form class="plain-form" method="post" action="/jars/{{ $jar->id }}/trials" novalidate>@csrf<input type="hidden" name="by" value="{{ $method }}">

@@ -171,10 +171,14 @@ final class JarsTest extends TestCase
     {
         self::assertSame(0.62, Spoon::weighed(6.2, 10));
         $spoon = Spoon::learned([[0.60, 10], [0.64, 10]]);
-        self::assertEqualsWithDelta(0.62, $spoon->mean, 1e-9);
+        self::assertEqualsWithDelta(0.62, $spoon->mean, 1e-6);
         self::assertFalse($spoon->disagreesWith(0.65, 10));
         self::assertTrue($spoon->disagreesWith(0.90, 10));
         self::assertEqualsWithDelta(2.0 * $spoon->spread, $spoon->spreadOf(4.0), 1e-9);
+        // Ten spoons and thirty, weighed by their number, and one of another bag set aside.
+        $mixed = Spoon::learned([[0.60, 10], [0.64, 30], [0.95, 10]]);
+        self::assertEqualsWithDelta(0.63, $mixed->mean, 1e-6);
+        self::assertSame([2, 1], [$mixed->trials, $mixed->aside]);
     }
 
     public function testASpoonReadByThePenComesOutAsItWasWeighed(): void

@@ -155,10 +155,13 @@ final class OrderTest extends TestCase
     public function testMinutesAreLearnedAndOneLongSupperDoesNotCount(): void
     {
         self::assertSame(10, Minutes::learned(10, []));
-        // Two defaults of 10 and three of 16: 68 / 5.
-        self::assertSame(14, Minutes::learned(10, [16.0, 16.0, 16.0]));
-        // Eight hours count as forty minutes: (20 + 40) / 3.
-        self::assertSame(20, Minutes::learned(10, [480.0]));
+        // Two of 10 and three of 16, multiplied: (10² · 16³)^(1/5).
+        self::assertSame(13, Minutes::learned(10, [16.0, 16.0, 16.0]));
+        // Eight hours count as forty minutes: (10² · 40)^(1/3).
+        self::assertSame(16, Minutes::learned(10, [480.0]));
+        // Once three others agree, they count for nothing.
+        self::assertSame(Minutes::learned(10, [11.0, 12.0, 11.0]), Minutes::learned(10, [11.0, 12.0, 480.0, 11.0]));
+        self::assertSame([3, [2.0]], [Minutes::posterior(10, [11.0, 12.0, 480.0, 11.0])->count, Minutes::posterior(10, [11.0, 12.0, 480.0, 11.0])->aside]);
         self::assertSame(1, Minutes::learned(1, [0.0, 0.0]));
     }
 
@@ -194,8 +197,9 @@ final class OrderTest extends TestCase
     public function testAGuessIsHeldAgainstWhatItTook(): void
     {
         self::assertNull(Minutes::timesTheGuess([[30.0, 45.0], [40.0, 60.0]]));
-        self::assertEqualsWithDelta(1.5, Minutes::timesTheGuess([[30.0, 45.0], [40.0, 60.0], [60.0, 600.0]]), 1e-9);
-        self::assertEqualsWithDelta(1.25, Minutes::timesTheGuess([[30.0, 30.0], [40.0, 60.0], [60.0, 60.0], [10.0, 90.0]]), 1e-9);
+        // Ten times as long is set aside; what is left weighs 6.25 each against 4 of "as long as guessed".
+        self::assertEqualsWithDelta(1.5 ** (12.5 / 16.5), Minutes::timesTheGuess([[30.0, 45.0], [40.0, 60.0], [60.0, 600.0]]), 1e-9);
+        self::assertEqualsWithDelta(1.5 ** (6.25 / 22.75), Minutes::timesTheGuess([[30.0, 30.0], [40.0, 60.0], [60.0, 60.0], [10.0, 90.0]]), 1e-9);
         self::assertNull(Minutes::timesTheGuess([[0.0, 45.0], [40.0, 0.0], [60.0, 60.0], [10.0, 10.0]]));
     }
 
