@@ -140,7 +140,10 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::post('/settings/kits', [SettingsController::class, 'kits']);
     Route::post('/settings/pens/{parameter}', [SettingsController::class, 'set'])->whereIn('parameter', array_column(Parameter::cases(), 'value'));
     Route::get('/taking-in', TakingInController::class);
-    Route::get('/assumed', AssumedController::class);
+    Route::get('/assumed', [AssumedController::class, 'show']);
+    Route::put('/assumed', [AssumedController::class, 'update']);
+    Route::post('/assumed/anew', [AssumedController::class, 'anew']);
+    Route::delete('/assumed/anew/{fresh}', [AssumedController::class, 'back']);
     Route::get('/diary', [DiaryController::class, 'index']);
     Route::post('/diary', [DiaryController::class, 'store']);
     Route::get('/diary/readings.csv', [DiaryController::class, 'export']);

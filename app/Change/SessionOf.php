@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Kept\BatchContent;
+use App\Kept\OwnFigures;
 use App\Known\DrainOf;
+use App\Known\StepMinutes;
 use App\Models\Batch;
 use App\Models\Device;
+use App\Models\FreshStart;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
@@ -18,14 +21,10 @@ use Cresco\Core\Work\Order;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Task;
-use Illuminate\Support\Facades\DB;
 
 /** The session that a draft of a change leads to, and the minutes that its steps take at this tank. */
 final class SessionOf
 {
-    /** Sessions that minutes are learned from. */
-    private const LAST = 8;
-
     /** Beside the time that the hose takes: laying it and putting it away. House default. */
     private const HANDLING = 2;
 
@@ -100,10 +99,15 @@ final class SessionOf
      */
     public static function minutes(Draft $draft, Order $order, ?array $taken = null, ?TrimPlan $trim = null): array
     {
-        $taken ??= self::taken($draft->tank);
+        $taken ??= StepMinutes::of([$draft->tank->id])->at($draft->tank->id);
+        $own = OwnFigures::of($draft->tank->keeper);
         $minutes = [];
         foreach ($order->jobs as $job) {
             $usual = $job->key === 'trim' && $trim !== null ? self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(Cut $cut): bool => !$cut->stand->floats())) : $job->minutes;
+            if ($job->of !== null && ($said = $own->minutes($job->of->value)) !== null) {
+                // What the keeper says of the work is shared out among its steps.
+                $usual = (int) max(1, round($usual * $said / max(1, array_sum(StepMinutes::stepsOf($job->of->value)))));
+            }
             $minutes[$job->key] = $job->timerMinutes ?? Minutes::learned($usual, $taken[$job->key] ?? []);
         }
         $drain = DrainOf::tank($draft->tank, $draft->plan->drained, $draft->input->waterline);
@@ -115,26 +119,13 @@ final class SessionOf
         return $minutes;
     }
 
-    /** @return array<string, list<float>> minutes that steps took in the last sessions of a tank, by step */
-    public static function taken(Tank $tank): array
-    {
-        $taken = [];
-        $runs = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->limit(self::LAST)->pluck('id')->all();
-        foreach (DB::table('run_steps')->whereIn('run_id', $runs)->where('skipped', false)->whereNotNull('opened_at')->whereNotNull('done_at')->get(['job', 'opened_at', 'done_at']) as $step) {
-            if (is_string($step->job) && is_string($step->opened_at) && is_string($step->done_at)) {
-                $taken[$step->job][] = max(0.0, ((int) strtotime($step->done_at) - (int) strtotime($step->opened_at)) / 60.0);
-            }
-        }
-
-        return $taken;
-    }
-
     /** @return list<array{float, float}> minutes guessed and taken in the last sessions of a tank */
     public static function guesses(Tank $tank): array
     {
         $pairs = [];
-        foreach ($tank->runs()->where('state', RunState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(self::LAST)->get() as $run) {
-            if ($run->guessed_minutes !== null && $run->started_at !== null && $run->finished_at !== null) {
+        $since = FreshStart::ofTank($tank->id, FreshStart::MINUTES);
+        foreach ($tank->runs()->where('state', RunState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(StepMinutes::LAST)->get() as $run) {
+            if (($since === null || $run->finished_at?->greaterThanOrEqualTo($since) === true) && $run->guessed_minutes !== null && $run->started_at !== null && $run->finished_at !== null) {
                 $pairs[] = [(float) $run->guessed_minutes, $run->started_at->diffInMinutes($run->finished_at)];
             }
         }

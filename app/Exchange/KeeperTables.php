@@ -20,7 +20,7 @@ final class KeeperTables
     private const BEHIND = ['keeper_id' => true, 'hash' => true, 'plants_version' => true, 'holds' => true];
 
     /** Of the keeper, what travels. */
-    private const KEEPER = ['name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week'];
+    private const KEEPER = ['name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures'];
 
     /** @var array<string, class-string<Model>> */
     private static array $records = [];

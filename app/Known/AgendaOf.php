@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Kept\OwnFigures;
 use App\Models\AfterJob;
+use App\Models\FreshStart;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
@@ -52,12 +54,13 @@ final class AgendaOf
      *
      * @param array<string, CarbonImmutable> $last  when each task was last done there
      * @param array<string, Interval>        $every days after which it comes again, where something was learned of them
+     * @param OwnFigures                     $own   what the keeper begins with
      */
-    public static function work(array $last, Show $show, array $every = []): Agenda
+    public static function work(array $last, Show $show, OwnFigures $own, array $every = []): Agenda
     {
         $dues = [];
         foreach ($last as $name => $at) {
-            $dues[] = Due::again(self::TASK.$name, ($every[$name] ?? null)?->days() ?? Task::from($name)->days(), $show->daysSince($at));
+            $dues[] = Due::again(self::TASK.$name, ($every[$name] ?? null)?->days() ?? $own->days(Task::from($name)), $show->daysSince($at));
         }
 
         return new Agenda($dues);
@@ -70,8 +73,9 @@ final class AgendaOf
      *
      * @return array<int, array<string, Interval>> by tank and task; those of which nothing was said are left out
      */
-    public static function intervals(array $tanks): array
+    public static function intervals(array $tanks, OwnFigures $own): array
     {
+        $anew = FreshStart::ofTanks($tanks);
         $of = self::taskOfStep();
         $turns = [];
         $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->whereIn('runs.tank_id', $tanks)->whereNotNull('run_steps.found')->whereNotNull('run_steps.since')
@@ -80,11 +84,14 @@ final class AgendaOf
         foreach ($rows as $row) {
             $found = is_string($row->found) ? Found::tryFrom($row->found) : null;
             if ($found !== null && is_numeric($row->tank) && is_string($row->job) && isset($of[$row->job]) && is_numeric($row->since)) {
-                $turns[(int) $row->tank][$of[$row->job]][] = [(float) $row->since, $found, (is_string($row->at) ? (int) strtotime($row->at) : 0) / 86400.0];
+                $at = is_string($row->at) ? (int) strtotime($row->at.' UTC') : 0;
+                if ($at >= (($anew[(int) $row->tank][FreshStart::OFTEN] ?? null)?->getTimestamp() ?? 0)) {
+                    $turns[(int) $row->tank][$of[$row->job]][] = [(float) $row->since, $found, $at / 86400.0];
+                }
             }
         }
 
-        return array_map(static fn(array $tasks): array => array_combine(array_keys($tasks), array_map(static fn(string $task, array $list): Interval => Interval::learned(Task::from($task)->days(), $list), array_keys($tasks), $tasks)), $turns);
+        return array_map(static fn(array $tasks): array => array_combine(array_keys($tasks), array_map(static fn(string $task, array $list): Interval => Interval::learned($own->days(Task::from($task)), $list), array_keys($tasks), $tasks)), $turns);
     }
 
     /**
@@ -125,9 +132,10 @@ final class AgendaOf
             $byId[$tank->id] = $tank;
             $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show)]);
         }
-        $every = self::intervals(array_keys($dues));
+        $own = ($byId === [] ? null : OwnFigures::of(reset($byId)->keeper)) ?? OwnFigures::from(null);
+        $every = self::intervals(array_keys($dues), $own);
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
-            $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $every[$id] ?? [])->all];
+            $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $own, $every[$id] ?? [])->all];
         }
         foreach ($chores ? self::chores(array_keys($dues), $show) : [] as $id => $set) {
             $dues[$id] = [...$dues[$id], ...$set];

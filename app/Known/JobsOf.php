@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Kept\OwnFigures;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
@@ -37,6 +38,10 @@ final class JobsOf
     /** @var list<Foreseen> */
     public readonly array $jobs;
 
+    private readonly OwnFigures $own;
+
+    private readonly StepMinutes $taken;
+
     /** @var array<string, list<int>> days by job, counted from today, that the keeper laid it on */
     private array $laid = [];
 
@@ -48,6 +53,8 @@ final class JobsOf
             $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
         }
         $this->tanks = $tanks;
+        $this->own = OwnFigures::of($keeper);
+        $this->taken = StepMinutes::of(array_keys($tanks));
         foreach ($keeper->laidJobs()->get() as $laid) {
             $this->laid[$laid->job][] = -$show->daysSinceDate($laid->day);
         }
@@ -87,7 +94,7 @@ final class JobsOf
             $skip = ($isPlanned && $sheet->changes_water && $due->key === Agenda::CHANGE) || in_array($due->key, $planned, true) ? 1 : 0;
             $day = (int) floor($due->middle());
             $isChange = $due->key === Agenda::CHANGE;
-            $jobs = [...$jobs, ...$this->times($tank->id.'.'.$due->key, $tank->id, $kind, $isChange ? $minutes : $kind->minutes, $day, $every, $skip, $name, $of, $isChange ? $litres : 0.0, $due->until - $day)];
+            $jobs = [...$jobs, ...$this->times($tank->id.'.'.$due->key, $tank->id, $kind, $isChange ? $minutes : $this->taken->ofKind($kind, $tank->id, $this->own), $day, $every, $skip, $name, $of, $isChange ? $litres : 0.0, $due->until - $day)];
         }
 
         return $jobs;
@@ -122,9 +129,9 @@ final class JobsOf
 
     private function every(int $tank, string $task): int
     {
-        $this->learned ??= array_map(static fn(array $tasks): array => array_map(static fn($interval): int => $interval->days(), $tasks), AgendaOf::intervals(array_keys($this->tanks)));
+        $this->learned ??= array_map(static fn(array $tasks): array => array_map(static fn($interval): int => $interval->days(), $tasks), AgendaOf::intervals(array_keys($this->tanks), $this->own));
 
-        return $this->learned[$tank][$task] ?? Task::from($task)->days();
+        return $this->learned[$tank][$task] ?? $this->own->days(Task::from($task));
     }
 
     /** @return list<Foreseen> */

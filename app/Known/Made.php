@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Kept\ForecastRecord;
+use App\Models\FreshStart;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\TopUp;
@@ -53,12 +54,13 @@ final class Made
         $parameters ??= Parameter::balanced();
         $since = CarbonImmutable::now()->startOfDay()->subDays(self::DAYS);
         $marks = self::marks(array_keys($byId), $parameters, $since);
+        $anew = FreshStart::ofTanks(array_keys($marks));
         $keys = [];
         foreach ($byId as $id => $tank) {
             foreach ($parameters as $parameter) {
                 if (isset($marks[$id][$parameter->value])) {
                     $guess = self::guess($tank, $parameter);
-                    $keys[$id][$parameter->value] = hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $marks[$id][$parameter->value]]));
+                    $keys[$id][$parameter->value] = hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $marks[$id][$parameter->value], ($anew[$id][FreshStart::MADE.$parameter->value] ?? null)?->getTimestamp()]));
                 }
             }
         }
@@ -70,7 +72,7 @@ final class Made
         $made = [];
         foreach ($byId as $id => $tank) {
             $missing = array_filter($keys[$id] ?? [], static fn(string $key, string $name): bool => self::keptAs($kept, $id, $name, $key) === null, ARRAY_FILTER_USE_BOTH);
-            $learned = $missing === [] ? [] : self::learn($tank, array_map(Parameter::from(...), array_keys($missing)), $since);
+            $learned = $missing === [] ? [] : self::learn($tank, array_map(Parameter::from(...), array_keys($missing)), $since, $anew[$id] ?? []);
             foreach ($missing as $parameter => $key) {
                 $kept[$id.' '.$parameter] = [$key, $learned[$parameter]];
                 $isNew = true;
@@ -144,11 +146,12 @@ final class Made
     }
 
     /**
-     * @param list<Parameter> $parameters
+     * @param list<Parameter>                $parameters
+     * @param array<string, CarbonImmutable> $anew       when the keeper had figures learned anew
      *
      * @return array<string, Posterior> by parameter value
      */
-    private static function learn(Tank $tank, array $parameters, CarbonImmutable $since): array
+    private static function learn(Tank $tank, array $parameters, CarbonImmutable $since, array $anew): array
     {
         $changes = WaterChange::query()->where('water_changes.tank_id', $tank->id)->where('changed_at', '>=', $since)
             // By a run sheet the water changed when it was let in, before the reading right after.
@@ -164,11 +167,12 @@ final class Made
         $learned = [];
         foreach ($parameters as $parameter) {
             [$events, $unknown] = self::changes($changes, array_values($forecasts), array_values($days), $parameter);
+            $begun = ($anew[FreshStart::MADE.$parameter->value] ?? $since)->getTimestamp() / 86400.0;
             $seen = [];
             foreach ($readings->get($parameter->value) ?? [] as $reading) {
                 $day = $reading->taken_at->getTimestamp() / 86400.0;
                 // Where nobody knows what the new water held, the balance begins anew.
-                if ($day > $unknown) {
+                if ($day > $unknown && $day >= $begun) {
                     $seen[] = [$day, $reading->toCore()];
                 }
             }

@@ -15,7 +15,7 @@ final class Capacity
     /** Of a keeper. House limits. */
     private const OF_KEEPER = [
         Tank::class => 60, Water::class => 300, Analysis::class => 10_000, Jar::class => 300, Store::class => 60, Recipe::class => 1000, Batch::class => 10_000,
-        PlantKind::class => 300, Chore::class => 200, Supply::class => 200, Helper::class => 300, AwaySpell::class => 500, LaidJob::class => 500, PenTrial::class => 1000,
+        PlantKind::class => 300, Chore::class => 200, Supply::class => 200, Helper::class => 300, AwaySpell::class => 500, LaidJob::class => 500, PenTrial::class => 1000, FreshStart::class => 1000,
         Entry::class => 100_000, Run::class => 20_000, Photo::class => 10_000,
     ];
 

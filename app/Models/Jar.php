@@ -39,7 +39,7 @@ final class Jar extends Record
     /** @return HasMany<SpoonTrial, $this> */
     public function trials(): HasMany
     {
-        return $this->hasMany(SpoonTrial::class)->orderBy('taken_at')->orderBy('id');
+        return $this->hasMany(SpoonTrial::class)->whereNotExists(FreshStart::after('spoon_trials', 'jar_id', FreshStart::SPOON))->orderBy('taken_at')->orderBy('id');
     }
 
     /** What is in the jar when it is no salt and no mineral product. */

@@ -34,6 +34,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property float      $pen_factor
  * @property float      $scale_step    g, smallest step of the scale
  * @property array<string, mixed>|null $week
+ * @property array<string, mixed>|null $figures
  * @property string|null $feed_hash  of the secret address of the calendar
  * @property list<string>|null $simulated devices that are played by a simulation
  */
@@ -41,14 +42,14 @@ final class Keeper extends Authenticatable implements Habits
 {
     use RemembersCasts;
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week'];
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures'];
 
     protected $hidden = ['password', 'remember_token', 'feed_hash'];
 
     protected $attributes = [
         'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'hand_told' => false, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
-        'remember_token' => null, 'week' => null, 'feed_hash' => null,
+        'remember_token' => null, 'week' => null, 'figures' => null, 'feed_hash' => null,
     ];
 
     private ?Show $show = null;
@@ -74,6 +75,7 @@ final class Keeper extends Authenticatable implements Habits
             'scale_step' => 'float',
             'simulated' => 'array',
             'week' => 'array',
+            'figures' => 'array',
         ];
     }
 
@@ -140,7 +142,7 @@ final class Keeper extends Authenticatable implements Habits
     /** @return HasMany<PenTrial, $this> */
     public function penTrials(): HasMany
     {
-        return $this->hasMany(PenTrial::class);
+        return $this->hasMany(PenTrial::class)->whereNotExists(FreshStart::after('pen_trials', 'keeper_id', FreshStart::PEN));
     }
 
     /** @return HasMany<Chore, $this> */
@@ -199,6 +201,12 @@ final class Keeper extends Authenticatable implements Habits
     {
         // Letters lead to the address that Cresco was given, not to the one a request came by.
         Letter::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
+    }
+
+    /** @return HasMany<FreshStart, $this> */
+    public function freshStarts(): HasMany
+    {
+        return $this->hasMany(FreshStart::class);
     }
 
     /** A pen was set against its standard. */

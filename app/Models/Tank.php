@@ -288,7 +288,11 @@ final class Tank extends Record
     {
         $seen = [];
         $before = null;
+        $since = FreshStart::ofTank($this->id, FreshStart::EVAPORATION);
         foreach ($this->topUps as $one) {
+            if ($since !== null && $one->taken_at->lessThan($since)) {
+                continue;
+            }
             if ($before !== null) {
                 $seen[] = [max(0.1, ($one->taken_at->getTimestamp() - $before->taken_at->getTimestamp()) / 86400.0), $one->litres, $one->taken_at->getTimestamp() / 86400.0];
             }

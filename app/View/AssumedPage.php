@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\OwnFigures;
+use App\Known\AgendaOf;
+use App\Known\Evaporation;
 use App\Known\Made;
-use App\Known\VesselOf;
+use App\Known\StepMinutes;
+use App\Models\FreshStart;
 use App\Models\Keeper;
 use App\Models\PenTrial;
+use App\Models\Tank;
 use App\Units\Show;
-use Cresco\Core\Change\Creep;
+use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\PenFactor;
 use Cresco\Core\Recipe\RecipeFault;
+use Cresco\Core\Work\Catalogue;
+use Cresco\Core\Work\Job;
+use Cresco\Core\Work\Minutes;
+use Cresco\Core\Work\Task;
 
 /** What is assumed, and what of it this keeper's diary has replaced. */
 final readonly class AssumedPage
@@ -35,17 +44,17 @@ final readonly class AssumedPage
         return $rooms;
     }
 
-    /** @return list<array{string, string, string, string, string}> what, the guess, what it has become, from what, and where it stands */
+    /** @return list<Replaced> */
     public function replaced(): array
     {
-        return [...$this->tanks(), ...$this->spoons(), ...$this->pen()];
+        return [...$this->tanks(), ...$this->work(), ...$this->spoons(), ...$this->membranes(), ...$this->pen()];
     }
 
-    /** @return list<array{string, string, string, string, string}> */
+    /** @return list<Replaced> */
     private function tanks(): array
     {
         $rows = [];
-        $tanks = $this->keeper->tanks()->with('topUps')->orderBy('name')->get();
+        $tanks = $this->keeper->tanks()->with('topUps')->orderBy('name')->get()->each(fn(Tank $tank): Tank => $tank->setRelation('keeper', $this->keeper));
         foreach (Made::ofMany($tanks) as $id => $all) {
             $tank = $tanks->firstWhere('id', $id);
             foreach ($all as $name => $made) {
@@ -53,41 +62,86 @@ final readonly class AssumedPage
                 if ($tank === null || $made->count === 0 || !Made::counts($tank, $parameter, $made)) {
                     continue;
                 }
-                $rows[] = [
-                    $parameter === Parameter::Nitrate ? __('ledger.replaced.nitrate', ['tank' => $tank->name]) : __('ledger.replaced.moves', ['what' => $parameter->label(), 'tank' => $tank->name]),
-                    $this->show->rate($parameter, $made->prior->central(), 1.2816 * $made->prior->spread()), $this->show->rate($parameter, $made->value, $made->halfWidth()),
-                    trans_choice('ledger.replaced.readings', $made->count, ['count' => $made->count]), '/tanks/'.$id.'/needs#made',
-                ];
+                $rows[] = new Replaced(
+                    self::made($parameter, $tank->name),
+                    $this->show->rate($parameter, $made->prior->central(), 1.2816 * $made->prior->spread()),
+                    $this->show->rate($parameter, $made->value, $made->halfWidth()),
+                    self::from('readings', $made),
+                    '/tanks/'.$id.'/needs#made',
+                    FreshStart::MADE.$name,
+                    $id,
+                );
             }
-            if ($tank !== null && $tank->topUps->count() > 1) {
-                $surface = VesselOf::tank($tank)->area() / 100.0;
-                $learned = Creep::learned($surface, $tank->topUpsSeen());
-                $rows[] = [
-                    __('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2),
-                    trans_choice('ledger.replaced.top_ups', $learned->count, ['count' => $learned->count]), '/tanks/'.$id.'/top-up',
-                ];
+            $learned = $tank === null ? null : Evaporation::of($tank);
+            if ($tank !== null && $learned !== null && $learned->count > 0) {
+                $rows[] = new Replaced(__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2), self::from('top_ups', $learned), '/tanks/'.$id.'/top-up', FreshStart::EVAPORATION, $id);
             }
         }
 
         return $rows;
     }
 
-    /** @return list<array{string, string, string, string, string}> */
+    /** What went into a figure, and what was set aside. */
+    private static function from(string $kind, Posterior $learned): string
+    {
+        return trans_choice('ledger.replaced.'.$kind, $learned->count, ['count' => $learned->count]).trans_choice('ledger.aside_short', count($learned->aside), ['count' => count($learned->aside)]);
+    }
+
+    /** @return list<Replaced> how often work comes again, and how long its steps take */
+    private function work(): array
+    {
+        $rows = [];
+        $names = $this->keeper->tanks()->orderBy('name')->pluck('name', 'id')->map(static fn(mixed $name): string => is_string($name) ? $name : '')->all();
+        $ids = array_map(intval(...), array_keys($names));
+        $own = OwnFigures::of($this->keeper);
+        $every = AgendaOf::intervals($ids, $own);
+        $taken = StepMinutes::of($ids);
+        $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
+        foreach ($names as $id => $name) {
+            foreach ($every[$id] ?? [] as $task => $interval) {
+                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => Task::from($task)->label(), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/jobs', FreshStart::OFTEN, $id);
+            }
+            $steps = array_intersect_key($taken->at($id), $usual);
+            if ($steps !== []) {
+                $guess = array_sum(array_intersect_key($usual, $steps));
+                $yours = array_sum(array_map(static fn(string $job, array $list): int => Minutes::learned($usual[$job], $list), array_keys($steps), $steps));
+                $sessions = max(array_map(count(...), $steps));
+                $rows[] = new Replaced(trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]), Show::minutes($guess), Show::minutes($yours), trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]), '/tanks/'.$id.'/compose', FreshStart::MINUTES, $id);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Replaced> */
     private function spoons(): array
     {
         $rows = [];
         foreach ($this->keeper->jars()->with('trials')->orderBy('name')->get() as $jar) {
             $spoon = $jar->spoon();
             if ($spoon !== null) {
-                $count = $jar->trials->count();
-                $rows[] = [__('ledger.replaced.spoon', ['jar' => $jar->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $count, ['count' => $count]), '/jars/'.$jar->id.'/spoon'];
+                $rows[] = new Replaced(__('ledger.replaced.spoon', ['jar' => $jar->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $spoon->trials, ['count' => $spoon->trials]).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]), '/jars/'.$jar->id.'/spoon', FreshStart::SPOON, null, $jar->id);
             }
         }
 
         return $rows;
     }
 
-    /** @return list<array{string, string, string, string, string}> */
+    /** @return list<Replaced> rejection of membranes; a new one is noted at its store, which begins anew by itself */
+    private function membranes(): array
+    {
+        $rows = [];
+        foreach ($this->keeper->stores()->orderBy('name')->get() as $store) {
+            $membrane = $store->membrane();
+            if ($membrane !== null) {
+                $rows[] = new Replaced(__('ledger.replaced.membrane', ['store' => $store->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/stores/'.$store->id, null);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Replaced> */
     private function pen(): array
     {
         $pairs = array_values($this->keeper->penTrials()->get()->map(static fn(PenTrial $trial): array => [$trial->shown, $trial->known])->all());
@@ -97,6 +151,48 @@ final readonly class AssumedPage
             $learned = null;
         }
 
-        return $learned === null ? [] : [[__('ledger.replaced.pen'), Show::plain($this->keeper->pen_factor, 3), sprintf('%.3f ± %.3f', $learned->factor, $learned->spread), trans_choice('ledger.replaced.pairs', $learned->pairs, ['count' => $learned->pairs]), '/pen']];
+        return $learned === null ? [] : [new Replaced(__('ledger.replaced.pen'), Show::plain($this->keeper->pen_factor, 3), sprintf('%.3f ± %.3f', $learned->factor, $learned->spread), trans_choice('ledger.replaced.pairs', $learned->pairs, ['count' => $learned->pairs]), '/pen', FreshStart::PEN)];
+    }
+
+    /** @return list<array{int, string, string}> figures that are learned anew: number, what, since when */
+    public function anew(): array
+    {
+        return array_values($this->keeper->freshStarts()->with(['tank', 'jar'])->orderByDesc('since')->orderByDesc('id')->get()->map(fn(FreshStart $start): array => [$start->id, self::name($start), $this->show->when($start->since)])->all());
+    }
+
+    private static function name(FreshStart $start): string
+    {
+        $tank = $start->tank->name ?? '';
+
+        return match (true) {
+            str_starts_with($start->what, FreshStart::MADE) => self::made(Parameter::from(substr($start->what, strlen(FreshStart::MADE))), $tank),
+            default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->jar->name ?? '']),
+        };
+    }
+
+    private static function made(Parameter $parameter, string $tank): string
+    {
+        return $parameter === Parameter::Nitrate ? (string) __('ledger.replaced.nitrate', ['tank' => $tank]) : (string) __('ledger.replaced.moves', ['what' => $parameter->label(), 'tank' => $tank]);
+    }
+
+    /** @return list<array{task: string, label: string, days: string, minutes: string, usual: string}> work of sessions, with what it begins with */
+    public function own(): array
+    {
+        $own = OwnFigures::of($this->keeper);
+        $rows = [];
+        foreach (OwnFigures::kinds() as $kind) {
+            $task = Task::from((string) $kind->task);
+            $rows[] = ['task' => $task->value, 'label' => $task->label(), 'days' => Show::plain($own->get($task->value.'.days'), 0), 'minutes' => Show::plain($own->get($task->value.'.minutes'), 0), 'usual' => __('ledger.own.usual', ['days' => $kind->days, 'minutes' => $kind->minutes])];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{key: string, label: string, value: string, unit: string, help: string}> */
+    public function single(): array
+    {
+        $own = OwnFigures::of($this->keeper);
+
+        return array_map(static fn(string $key, string $unit): array => ['key' => $key, 'label' => __('ledger.own.'.$key), 'value' => Show::plain($own->get($key), 1), 'unit' => $unit, 'help' => __('ledger.own.begins', ['value' => Show::plain(OwnFigures::usual()[$key], 1), 'unit' => $unit])], ['between', 'before', 'evaporation'], ['min', 'h', 'mm']);
     }
 }

@@ -9,9 +9,11 @@ use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\TrimPlan;
 use App\Change\WaterOut;
+use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
 use App\Known\DosesDue;
 use App\Known\RotationOf;
+use App\Known\StepMinutes;
 use App\Known\TreatmentsOf;
 use App\Models\BedPatch;
 use App\Models\OffSpot;
@@ -65,12 +67,13 @@ final class ComposePage
         $this->session = SessionOf::draft($draft, $work->tasks);
         $sorted = $this->session->order();
         $this->order = $work->own === [] ? $sorted : $sorted->as($work->own, $this->session);
-        $this->taken = SessionOf::taken($draft->tank);
+        $this->taken = StepMinutes::of([$draft->tank->id])->at($draft->tank->id);
+        $own = OwnFigures::of($draft->tank->keeper);
         $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken, $trim));
         $this->spells = Spells::of($this->session, $this->table);
         $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
         $this->spots = array_values($draft->tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get()->all());
-        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show, AgendaOf::intervals([$draft->tank->id])[$draft->tank->id] ?? [])), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
+        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show, $own, AgendaOf::intervals([$draft->tank->id], $own)[$draft->tank->id] ?? [])), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
     }
 
     /** @return list<Task> that the stands which are due call for */

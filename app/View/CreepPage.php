@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\Evaporation;
 use App\Known\VesselOf;
 use App\Known\Waters;
 use App\Models\Tank;
@@ -62,14 +63,8 @@ final class CreepPage
         $second = $change === null ? $waters->firstWhere('id', $tank->second_water_id) : null;
         $this->changeState = $this->change === null ? new WaterState('nothing', []) : $known->blend($this->change, $second, $tank->second_share);
         $this->topUpState = $this->topUp === null ? new WaterState('nothing', []) : $known->source($this->topUp);
-        $this->evaporation = Creep::learned($this->surface(), $tank->topUpsSeen());
+        $this->evaporation = Evaporation::of($tank);
         $this->topUps = array_values($tank->topUps->reverse()->take(self::LISTED)->all());
-    }
-
-    /** cm2 of open water */
-    private function surface(): float
-    {
-        return VesselOf::tank($this->tank)->area() / 100.0;
     }
 
     /** What bed and stones do beside it, in words; nothing where nothing is reckoned with. */

@@ -9,6 +9,7 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
+use App\Kept\OwnFigures;
 use App\Kept\StepContent;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
@@ -32,8 +33,8 @@ use Cresco\Core\Work\Timetable;
 /** One evening at several tanks: in which order, how much water, how long in all, and whether the stores suffice. */
 final class Evening
 {
-    /** Minutes between two tanks, to carry the gear over and rinse it. House default. */
-    public const BETWEEN = 5;
+    /** Minutes between two tanks, to carry the gear over and rinse it. */
+    public readonly int $between;
 
     /** @var list<EveningStop> the tank whose need weighs most first */
     public readonly array $stops;
@@ -50,6 +51,7 @@ final class Evening
     {
         $this->show = $keeper->show();
         $this->week = new WeekOf($keeper);
+        $this->between = (int) round(OwnFigures::of($keeper)->get('between'));
         $today = [];
         foreach ($this->week->on(0) as $job) {
             $today[$job->tank][] = $job;
@@ -80,7 +82,7 @@ final class Evening
                 'from' => $picked ? $this->show->time($begun->addMinutes($at)) : null,
                 'to' => $picked ? $this->show->time($begun->addMinutes($at + $stop->minutes)) : null,
             ];
-            $at += $picked ? $stop->minutes + self::BETWEEN : 0;
+            $at += $picked ? $stop->minutes + $this->between : 0;
         }
 
         return $lines;
@@ -91,7 +93,7 @@ final class Evening
     {
         $stops = $this->chosen();
 
-        return array_sum(array_map(static fn(EveningStop $stop): int => $stop->minutes, $stops)) + self::BETWEEN * max(0, count($stops) - 1);
+        return array_sum(array_map(static fn(EveningStop $stop): int => $stop->minutes, $stops)) + $this->between * max(0, count($stops) - 1);
     }
 
     public function until(): string

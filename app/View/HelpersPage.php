@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\VesselOf;
+use App\Known\Evaporation;
 use App\Models\DosePlan;
 use App\Models\Helper;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Database\Eloquent\Collection;
 
@@ -64,7 +63,7 @@ final readonly class HelpersPage
                 // Half as often as the keeper feeds: who has never fed gives too much.
                 $jobs[] = ['text' => (string) __('helper.proposed.feed', ['grams' => Show::joined(Show::plain((float) $this->tank->food_grams, 2), 'g')]), 'caution' => (string) __('helper.proposed.feed_caution'), 'every' => 2];
             }
-            $litres = max(0.0, Creep::learned(VesselOf::tank($this->tank)->area() / 100.0, $this->tank->topUpsSeen())->value) * self::TOP_UP;
+            $litres = max(0.0, Evaporation::of($this->tank)->value) * self::TOP_UP;
             $jobs[] = ['text' => (string) __('helper.proposed.top_up', ['litres' => $this->show->volume($litres, 1)]), 'caution' => (string) __('helper.proposed.top_up_caution'), 'every' => self::TOP_UP];
             foreach ($this->tank->dosePlans()->where('by_doser', false)->with('jar')->limit(2)->get() as $plan) {
                 $jobs[] = ['text' => self::dose($plan), 'caution' => (string) __('helper.proposed.dose_caution'), 'every' => max(1, $plan->every)];

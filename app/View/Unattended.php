@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\Evaporation;
 use App\Known\Made;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
@@ -11,7 +12,6 @@ use App\Known\VesselOf;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\CarriedOn;
-use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Working\Computation;
@@ -55,7 +55,7 @@ final readonly class Unattended
     {
         $show = $this->tank->keeper->show();
         $vessel = VesselOf::tank($this->tank);
-        $litres = min(0.9 * $vessel->litres(), max(0.0, Creep::learned($vessel->area() / 100.0, $this->tank->topUpsSeen())->value) * $days);
+        $litres = min(0.9 * $vessel->litres(), max(0.0, Evaporation::of($this->tank)->value) * $days);
         $mark = $vessel->markFor($litres);
         $dry = [];
         foreach (VesselOf::levels($this->tank) as $level) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\OwnFigures;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
 use App\Known\SuppliesOf;
@@ -32,9 +33,6 @@ final class WeekPage
 
     /** Days ahead within which it is said what water must be ready. House default. */
     private const READY = 3;
-
-    /** Hours before work by which water must be ready, to be read and brought to warmth. House default. */
-    private const BEFORE = 1;
 
     public readonly WeekOf $week;
 
@@ -229,7 +227,7 @@ final class WeekPage
     /** @param list<string> $tanks */
     private function start(Store $store, CarbonImmutable $work, float $hours, float $needed, array $tanks): WeekReady
     {
-        $by = $work->subMinutes((int) ceil(60.0 * ($hours + self::BEFORE)));
+        $by = $work->subMinutes((int) ceil(60.0 * ($hours + OwnFigures::of($this->week->keeper)->get('before'))));
         $late = $by->isPast();
 
         return new WeekReady(

@@ -24,7 +24,7 @@ final readonly class Creep
     public const TROUGH = 'trough = max(change + rise * n * (1 - f) / f, f * change)';
 
     /** Millimetres that an open tank loses in a day. House default. */
-    private const MILLIMETRES = 3.0;
+    public const MILLIMETRES = 3.0;
 
     /** Days of top-ups that this guess counts as. House default. */
     private const COUNTS = 14.0;
@@ -122,10 +122,11 @@ final readonly class Creep
      *
      * @param float                            $squareCentimetres surface
      * @param list<array{float, float, float}> $topUps            days since the one before, litres, and the day
+     * @param float                            $millimetres       that the surface loses in a day by the guess, above 0
      */
-    public static function learned(float $squareCentimetres, array $topUps): Posterior
+    public static function learned(float $squareCentimetres, array $topUps, float $millimetres = self::MILLIMETRES): Posterior
     {
-        $default = self::evaporation(self::MILLIMETRES, $squareCentimetres);
+        $default = self::evaporation($millimetres, $squareCentimetres);
         $ofADay = self::VARIES * $default;
         $seen = [];
         foreach ($topUps as [$since, $litres, $day]) {

@@ -21,7 +21,7 @@ final class Minutes
     private const LEAST = 3;
 
     /** A step left open over supper does not count for more than so many times the usual, and one ticked at once for no less than that part. House default. */
-    private const LONGEST = 4.0;
+    private const LONGEST = 6.0;
 
     /** Deviation of how a keeper guesses before anything is known of it, as a logarithm. House default. */
     private const GUESSES = 0.5;

@@ -13,7 +13,7 @@ return [
     'kinds' => [
         'Tank' => 'tanks', 'Water' => 'waters', 'Analysis' => 'analyses', 'Jar' => 'jars and bottles', 'Store' => 'stores', 'Recipe' => 'recipes', 'Batch' => 'batches',
         'PlantKind' => 'kinds of plants', 'Chore' => 'jobs', 'Supply' => 'supplies', 'Helper' => 'helpers', 'AwaySpell' => 'times away', 'LaidJob' => 'jobs laid by hand',
-        'PenTrial' => 'trials of the pen', 'Entry' => 'entries in the diary', 'Run' => 'sessions', 'Photo' => 'photos', 'Animal' => 'kinds of animals', 'Stand' => 'stands',
+        'FreshStart' => 'figures begun anew', 'PenTrial' => 'trials of the pen', 'Entry' => 'entries in the diary', 'Run' => 'sessions', 'Photo' => 'photos', 'Animal' => 'kinds of animals', 'Stand' => 'stands',
         'Lamp' => 'lamps', 'LightDay' => 'days of light', 'LightReading' => 'readings of light', 'TopUp' => 'top-ups', 'Dose' => 'doses', 'DosePlan' => 'planned doses',
         'FoodSpell' => 'times of feeding', 'Inquiry' => 'cases', 'Arrival' => 'arrivals', 'OffSpot' => 'findings at the spot', 'BedPatch' => 'patches',
     ],

@@ -37,7 +37,7 @@
     </section>
     @endif
     <p class="muted after-table">What weighs most on the round comes first. Minutes are those that the steps took at each tank, else the usual ones, and
-        {{ App\View\Evening::BETWEEN }} between two tanks: rinse hose, net and hands, so that nothing is carried over. A tank with sick animals goes last,
+        {{ $evening->between }} between two tanks: rinse hose, net and hands, so that nothing is carried over. A tank with sick animals goes last,
         with gear of its own.</p>
     @endif
 </x-layout>

@@ -81,8 +81,8 @@ final class ComposeTest extends FeatureCase
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
 
         self::assertSame(6, $planned);
-        // Two defaults of 6 and one of 20: 32 / 3.
-        self::assertSame(11, $again->steps()->where('job', 'glass')->firstOrFail()->content['minutes']);
+        // Two of 6 and one of 20, multiplied: (6² · 20)^(1/3).
+        self::assertSame(9, $again->steps()->where('job', 'glass')->firstOrFail()->content['minutes']);
         $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertSee('due, last');
     }
 
@@ -161,8 +161,8 @@ final class ComposeTest extends FeatureCase
             $start = CarbonImmutable::parse('2026-01-01 10:00')->addDays($i);
             Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
         }
-        // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle.
-        $this->get("/tanks/$tank->id/compose")->assertSee('Sessions here usually take 2.0 times as long as you guess.');
+        // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle, against a guess that is as good as not; 7.5^(6.25 / 22.75).
+        $this->get("/tanks/$tank->id/compose")->assertSee('Sessions here usually take 1.7 times as long as you guess.');
         $this->get('/runs/'.Run::query()->latest('id')->firstOrFail()->id.'/look-back')->assertSee('guessed 30 min');
     }
 

@@ -216,7 +216,7 @@ abstract class FeatureCase extends TestCase
         $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
 
         return [
-            'chore' => $chore->id, 'away' => $owner->awaySpells()->create(['from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d')])->id, 'helper' => $helper->id,
+            'fresh' => $owner->freshStarts()->create(['what' => 'pen', 'since' => now()->subYear()])->id, 'chore' => $chore->id, 'away' => $owner->awaySpells()->create(['from_day' => now()->addDays(3)->format('Y-m-d'), 'until_day' => now()->addDays(4)->format('Y-m-d')])->id, 'helper' => $helper->id,
             'supply' => $owner->supplies()->create(['name' => 'Food', 'unit' => 'g', 'left' => 20, 'weekly' => 5, 'lead_days' => 5, 'counted_on' => now()->format('Y-m-d')])->id,
             'animal' => $tank->animalKinds()->create(['kind' => 'tetra'])->id, 'ask' => $helper->jobs()->create(['text' => 'Look', 'every' => 1, 'first_on' => now()->format('Y-m-d')])->id,
             'arrival' => $tank->arrivals()->create(['what' => 'Eight', 'group' => 'fish', 'bag' => [], 'way' => 'drip', 'arrived_at' => now(), 'quarantine_until' => now()->addDays(9)->format('Y-m-d')])->id, 'secret' => str_repeat('x', 43),

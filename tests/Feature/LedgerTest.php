@@ -4,8 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Kept\OwnFigures;
+use App\Known\Evaporation;
+use App\Known\Made;
+use App\Known\WeekOf;
+use App\Models\FreshStart;
+use App\Models\RunState;
+use App\View\AssumedPage;
 use App\View\Ledger;
 use App\View\LedgerEntry;
+use App\View\Replaced;
 use Carbon\CarbonImmutable;
 
 final class LedgerTest extends FeatureCase
@@ -61,5 +69,95 @@ final class LedgerTest extends FeatureCase
         $page = $this->get('/assumed')->assertOk()->assertSee('Nitrate that Brook makes in a day')->assertSee('2 readings')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS pen')->assertSee('one pair');
         // 3 mm a day off 25 dm2 count as two weeks, and 8 L in ten days beside it: (14 * 0.75 + 8) / 24.
         $page->assertSee('What Brook loses in a day')->assertSee("0.75\u{A0}L")->assertSee("0.77\u{A0}L")->assertSee('2 top-ups');
+    }
+
+    public function testAFigureIsLearnedAnewAndThatIsTakenBack(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->read($keeper, $tank, ['nitrate' => '5'], CarbonImmutable::now()->subDays(20));
+        $jar = $this->jar($keeper, 'gypsum');
+        $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()->subDays(2)]);
+        $keeper->penTrials()->create(['shown' => 207, 'known' => 413, 'taken_at' => now()->subDays(2)]);
+        foreach ([10, 5, 2] as $ago) {
+            $tank->topUps()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'water_id' => $water->id]);
+        }
+        $figures = static fn(): array => array_map(static fn(Replaced $row): array => [$row->figure, $row->tank, $row->jar], (new AssumedPage($keeper->fresh() ?? $keeper))->replaced());
+        $before = [['made.nitrate', $tank->id, null], ['evaporation', $tank->id, null], ['spoon', null, $jar->id], ['pen', null, null]];
+        self::assertSame($before, $figures());
+
+        $this->actingAs($keeper);
+        foreach ($before as [$what, $ofTank, $ofJar]) {
+            $this->post('/assumed/anew', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofJar])->assertSessionHasNoErrors()->assertRedirect('/assumed#replaced');
+        }
+        self::assertSame([], $figures());
+        self::assertNull($jar->refresh()->load('trials')->spoon());
+        self::assertSame([0, 0], [Made::of($tank->refresh())['nitrate']->count, Evaporation::of($tank)->count]);
+        $this->get('/assumed')->assertSee('Begun anew')->assertSee('What Brook loses in a day, today 12:00');
+        // What is seen afterwards counts.
+        $this->travel(3)->days();
+        $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.0, 'taken_at' => now()]);
+        self::assertSame(4.0, round((float) $jar->refresh()->load('trials')->spoon()?->mean, 6));
+
+        foreach ($keeper->freshStarts()->pluck('id') as $id) {
+            $this->delete('/assumed/anew/'.(is_numeric($id) ? $id : ''))->assertRedirect();
+        }
+        self::assertSame($before, $figures());
+        self::assertSame(2, $jar->refresh()->load('trials')->spoon()?->trials);
+    }
+
+    public function testOnlyFiguresAndRecordsOfOnesOwnAreBegunAnew(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $other = $this->tank($this->keeper('Stranger'));
+        $this->actingAs($keeper);
+        foreach ([['what' => 'made.unobtainium', 'tank' => $tank->id], ['what' => 'evaporation', 'tank' => $other->id], ['what' => 'evaporation'], ['what' => 'spoon', 'jar' => 7], ['what' => ['x']], []] as $typed) {
+            $this->post('/assumed/anew', $typed)->assertSessionHasErrors();
+        }
+        self::assertSame(0, FreshStart::query()->count());
+    }
+
+    public function testWhatAKeeperKnowsBetterIsWhereAllBegins(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-07 09:00'));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subHours(2));
+        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+        $run->steps()->update(['opened_at' => now()->subDays(5), 'done_at' => now()->subDays(5)]);
+        $run->update(['state' => RunState::Done, 'finished_at' => now()->subDays(5)]);
+        $due = static fn(): ?int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->due ?? null;
+        // Every seven days, done five days ago.
+        self::assertSame(2, $due());
+        $this->actingAs($keeper)->get('/assumed')->assertSee('every 7 days, 8 min');
+        $this->put('/assumed', ['figures' => ['glass' => ['days' => '10', 'minutes' => '20'], 'between' => '12', 'evaporation' => '6', 'before' => '']])->assertSessionHasNoErrors();
+        self::assertSame(5, $due());
+        self::assertSame(['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0], array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], OwnFigures::of($keeper->refresh())->own));
+        // 6 mm off 25 dm2 are 1.5 L.
+        self::assertEqualsWithDelta(1.5, Evaporation::of($tank->refresh())->value, 1e-9);
+        $this->get('/evening')->assertSee('12 between two tanks');
+        // Nothing, or what Cresco begins with, is no figure of one's own.
+        $this->put('/assumed', ['figures' => ['glass' => ['days' => '7', 'minutes' => '']]])->assertSessionHasNoErrors();
+        self::assertNull($keeper->refresh()->figures);
+        foreach (['soon', '0', '9999', '1e99', ['x']] as $nonsense) {
+            $this->put('/assumed', ['figures' => ['glass' => ['days' => $nonsense], 'between' => '8']])->assertSessionHasErrors('figures.glass.days');
+        }
+        self::assertNull($keeper->refresh()->figures);
+    }
+
+    public function testMinutesOfTheWeekFollowThoseThatWereTaken(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        foreach ([3, 2, 1] as $ago) {
+            $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+            $begun = CarbonImmutable::now()->subDays(10 * $ago);
+            $run->steps()->update(['opened_at' => $begun, 'done_at' => $begun]);
+            $run->steps()->where('job', 'glass')->update(['opened_at' => $begun, 'done_at' => $begun->addMinutes(16)]);
+            $run->update(['state' => RunState::Done, 'finished_at' => $begun]);
+        }
+        $minutes = static fn(): int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->minutes;
+        // Two of 8 and three of 16, multiplied: (8² · 16³)^(1/5) = 12.1.
+        self::assertSame(12, $minutes());
+        $keeper->freshStarts()->create(['tank_id' => $tank->id, 'what' => FreshStart::MINUTES, 'since' => now()]);
+        self::assertSame(8, $minutes());
     }
 }

@@ -32,7 +32,7 @@ final class OwnershipTest extends FeatureCase
     private const SECRET = ['help/{secret}', 'help/{secret}/jobs/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
 
     /** Routes whose parameter names no record, or one that is looked for only among one's own. */
-    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'settings/pens/{parameter}'];
+    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'assumed/anew/{fresh}', 'settings/pens/{parameter}'];
 
     public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
     {

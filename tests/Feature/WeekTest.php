@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Change\DraftChange;
 use App\Exchange\CalendarFile;
 use App\Exchange\FileFault;
+use App\Kept\OwnFigures;
 use App\Kept\WeekHabits;
 use App\Known\AgendaOf;
 use App\Known\Foreseen;
@@ -146,7 +147,7 @@ final class WeekTest extends FeatureCase
             $this->get("/runs/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
             $this->done($run, ['glass' => ['found' => 'much']]);
         }
-        $learned = AgendaOf::intervals([$tank->id])[$tank->id]['glass'];
+        $learned = AgendaOf::intervals([$tank->id], OwnFigures::from(null))[$tank->id]['glass'];
         self::assertSame([1, 7], [$learned->count(), $learned->usual]);
         self::assertSame(6, $learned->days());
         self::assertSame(-6, -(AgendaOf::ofMany([$tank->setRelation('keeper', $keeper)], [], $keeper->show())[$tank->id]->of('task.glass')->from ?? 0));

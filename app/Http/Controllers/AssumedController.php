@@ -4,15 +4,52 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\OwnFiguresRequest;
+use App\Kept\OwnFigures;
+use App\Models\FreshStart;
 use App\View\AssumedPage;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
-/** What Cresco assumes. */
+/** What Cresco assumes, what a keeper puts right of it, and what is learned anew. */
 final class AssumedController extends Controller
 {
-    public function __invoke(Request $request): View
+    public function show(Request $request): View
     {
         return view('assumed', ['page' => new AssumedPage($this->keeper($request))]);
+    }
+
+    public function update(OwnFiguresRequest $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $keeper->update(['figures' => OwnFigures::of($keeper)->with($request->figures())->toKeep()]);
+
+        return redirect('/assumed#own')->with('status', __('ledger.own.kept'));
+    }
+
+    public function anew(Request $request): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $made = array_map(static fn(Parameter $parameter): string => FreshStart::MADE.$parameter->value, Parameter::balanced());
+        $ofTank = [...$made, FreshStart::EVAPORATION, FreshStart::OFTEN, FreshStart::MINUTES];
+        $typed = $this->checked($request, [
+            'what' => ['required', 'string', Rule::in([...$ofTank, FreshStart::SPOON, FreshStart::PEN])],
+            'tank' => [Rule::excludeIf(!in_array($request->input('what'), $ofTank, true)), 'required', 'integer', Rule::in($keeper->tanks()->pluck('id')->all())],
+            'jar' => [Rule::excludeIf($request->input('what') !== FreshStart::SPOON), 'required', 'integer', Rule::in($keeper->jars()->pluck('id')->all())],
+        ], ['*' => __('ledger.anew.gone')]);
+        $keeper->freshStarts()->create(['what' => $typed['what'], 'tank_id' => $typed['tank'] ?? null, 'jar_id' => $typed['jar'] ?? null, 'since' => CarbonImmutable::now()]);
+
+        return redirect('/assumed#replaced')->with('status', __('ledger.anew.kept'));
+    }
+
+    public function back(Request $request, int $fresh): RedirectResponse
+    {
+        $this->keeper($request)->freshStarts()->whereKey($fresh)->delete();
+
+        return redirect('/assumed#replaced')->with('status', __('ledger.anew.back'));
     }
 }

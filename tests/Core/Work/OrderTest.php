@@ -157,8 +157,8 @@ final class OrderTest extends TestCase
         self::assertSame(10, Minutes::learned(10, []));
         // Two of 10 and three of 16, multiplied: (10² · 16³)^(1/5).
         self::assertSame(13, Minutes::learned(10, [16.0, 16.0, 16.0]));
-        // Eight hours count as forty minutes: (10² · 40)^(1/3).
-        self::assertSame(16, Minutes::learned(10, [480.0]));
+        // Eight hours count as sixty minutes: (10² · 60)^(1/3).
+        self::assertSame(18, Minutes::learned(10, [480.0]));
         // Once three others agree, they count for nothing.
         self::assertSame(Minutes::learned(10, [11.0, 12.0, 11.0]), Minutes::learned(10, [11.0, 12.0, 480.0, 11.0]));
         self::assertSame([3, [2.0]], [Minutes::posterior(10, [11.0, 12.0, 480.0, 11.0])->count, Minutes::posterior(10, [11.0, 12.0, 480.0, 11.0])->aside]);

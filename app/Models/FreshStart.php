@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * A moment from which a figure is learned anew: what was seen before counts no more, and is kept.
+ *
+ * @property int             $id
+ * @property int             $keeper_id
+ * @property int|null        $tank_id
+ * @property int|null        $jar_id
+ * @property string          $what
+ * @property CarbonImmutable $since
+ * @property-read Tank|null  $tank
+ * @property-read Jar|null   $jar
+ */
+final class FreshStart extends Record
+{
+    /** What a tank makes or takes up, with the parameter after it. */
+    public const MADE = 'made.';
+
+    public const EVAPORATION = 'evaporation';
+
+    /** How often work comes again. */
+    public const OFTEN = 'often';
+
+    /** How long steps take. */
+    public const MINUTES = 'minutes';
+
+    /** Of a jar. */
+    public const SPOON = 'spoon';
+
+    /** Of the keeper. */
+    public const PEN = 'pen';
+
+    public $timestamps = false;
+
+    protected $fillable = ['tank_id', 'jar_id', 'what', 'since'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'jar_id' => 'integer', 'since' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Tank, $this> */
+    public function tank(): BelongsTo
+    {
+        return $this->belongsTo(Tank::class);
+    }
+
+    /** @return BelongsTo<Jar, $this> */
+    public function jar(): BelongsTo
+    {
+        return $this->belongsTo(Jar::class);
+    }
+
+    /**
+     * The last of each figure.
+     *
+     * @param list<int> $tanks
+     *
+     * @return array<int, array<string, CarbonImmutable>> by tank and figure
+     */
+    public static function ofTanks(array $tanks): array
+    {
+        $found = [];
+        foreach ($tanks === [] ? [] : DB::table('fresh_starts')->whereIn('tank_id', $tanks)->groupBy('tank_id', 'what')->selectRaw('tank_id, what, max(since) as since')->get() as $row) {
+            if (is_numeric($row->tank_id) && is_string($row->what) && is_string($row->since)) {
+                $found[(int) $row->tank_id][$row->what] = CarbonImmutable::parse($row->since, 'UTC');
+            }
+        }
+
+        return $found;
+    }
+
+    public static function ofTank(int $tank, string $what): ?CarbonImmutable
+    {
+        return self::ofTanks([$tank])[$tank][$what] ?? null;
+    }
+
+    /** Leaves out what was seen before such a moment: for a relation of trials, each with its time in "taken_at". */
+    public static function after(string $table, string $owner, string $what): \Closure
+    {
+        return static fn(Builder $starts): Builder => $starts->from('fresh_starts')->whereColumn('fresh_starts.'.$owner, $table.'.'.$owner)->where('fresh_starts.what', $what)->whereColumn('fresh_starts.since', '>=', $table.'.taken_at');
+    }
+}
