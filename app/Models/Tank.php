@@ -83,6 +83,9 @@ final class Tank extends Record
     /** @var list<mixed> what it was made of */
     private array $needsOf = [];
 
+    /** Days of top-ups that say what is lost in a day now. House default. */
+    private const SEASON = 90;
+
     protected $fillable = [
         'name', 'shape', 'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim',
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
@@ -288,9 +291,11 @@ final class Tank extends Record
     {
         $seen = [];
         $before = null;
-        $since = FreshStart::ofTank($this->id, FreshStart::EVAPORATION);
+        // What is lost in a day changes with the season.
+        $season = CarbonImmutable::now()->subDays(self::SEASON);
+        $since = $season->max(FreshStart::ofTank($this->id, FreshStart::EVAPORATION) ?? $season);
         foreach ($this->topUps as $one) {
-            if ($since !== null && $one->taken_at->lessThan($since)) {
+            if ($one->taken_at->lessThan($since)) {
                 continue;
             }
             if ($before !== null) {

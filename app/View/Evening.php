@@ -211,7 +211,7 @@ final class Evening
         if ($names !== [] && $strip->rank > RoundStrip::CHECK) {
             return ucfirst(Words::list(array_map(Words::inside(...), $names)));
         }
-        for ($day = 1; !$isDue && $strip->rank < RoundStrip::FIRST && $day < JobsOf::DAYS; ++$day) {
+        for ($day = 1; !$isDue && $strip->rank > RoundStrip::CHECK && $strip->rank < RoundStrip::FIRST && $day < JobsOf::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
                 if ($job->tank === $strip->tank->id && $job->isSession()) {
                     return (string) __('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);

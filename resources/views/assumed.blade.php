@@ -6,7 +6,7 @@
     @if($page->replaced() === [])
     <p class="muted">Nothing yet. Two readings with a change between them are a beginning.</p>
     @else
-    <div class="wide-table"><table class="plain"><thead><tr><th scope="col">What</th><th scope="col">Guess</th><th scope="col">Yours</th>
+    <div class="wide-table"><table class="plain replaced"><thead><tr><th scope="col">What</th><th scope="col">Guess</th><th scope="col">Yours</th>
     <th scope="col">From</th><th scope="col"><span class="visually-hidden">Begin anew</span></th></tr></thead><tbody>
     @foreach($page->replaced() as $row)
         <tr><th scope="row"><a href="{{ $row->url }}">{{ $row->what }}</a></th><td class="num">{{ $row->guess }}</td>
