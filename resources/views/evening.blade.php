@@ -7,7 +7,8 @@
     <form id="evening" class="evening" method="get" action="/evening" novalidate>
         <input type="hidden" name="chosen" value="1">
         <p class="lead-line">{{ $evening->minutes() === 0 ? 'Nothing is picked.' : sprintf('%s. %s, until %s if begun now.',
-            $evening->out() > 0.0 ? $show->volume($evening->out()).' out in all' : 'No water is changed', App\Units\Show::minutes($evening->minutes()), $evening->until()) }}</p>
+            $evening->out() > 0.0 ? $show->volume($evening->out()).' out in all' : 'No water is changed',
+            App\Units\Show::minutes($evening->minutes()), $evening->until()) }}</p>
         <table class="plain evening-order"><thead><tr><th>In this order</th><th>Why</th><th>Out</th><th>Takes</th><th>When</th><th></th></tr></thead><tbody>
             @foreach($evening->lines() as $line)
                 <tr @class(['left-out' => !$line['picked']])>

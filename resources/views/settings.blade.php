@@ -39,7 +39,7 @@
             <p class="muted">Kept readings stay what they are; only how they are shown and typed follows.</p>
             <table class="plain kits"><thead><tr><th>Parameter</th><th>With</th><th>Read in</th><th>Last digit, or one drop</th><th>Fields of the chart</th>
             <th>Pen last set on</th></tr></thead><tbody>
-            @foreach(Cresco\Core\Measure\Parameter::cases() as $parameter)
+            @foreach(App\View\Choices::all('parameter') as $parameter)
                 @php($kit = $show->kit($parameter))
                 @php($base = 'kits.'.$parameter->value)
                 @php($field = 'kits['.$parameter->value.']')
@@ -52,7 +52,7 @@
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-method">@error($base.'.method'){{ $message }}@enderror</p></td>
                     <td><select id="f-kits-{{ $parameter->value }}-unit" name="{{ $field }}[unit]" aria-label="{{ $parameter->label() }}: read in"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-unit" @error($base.'.unit') aria-invalid="true"
-                        @enderror>@foreach(Cresco\Core\Measure\Unit::for($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}"
+                        @enderror>@foreach(App\View\Choices::units($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}"
                         @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{ $unit->name }}</option>@endforeach</select>
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-unit">@error($base.'.unit'){{ $message }}@enderror</p></td>
                     <td><input id="f-kits-{{ $parameter->value }}-step" class="short" name="{{ $field }}[step]"

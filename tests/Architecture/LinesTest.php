@@ -32,4 +32,18 @@ final class LinesTest extends TestCase
         self::assertSame([], $long);
         self::assertGreaterThan(3000, $seen);
     }
+
+    /** A screen asks its view models, and the core only through them. */
+    public function testNoViewNamesAClassOfTheCore(): void
+    {
+        $naming = [];
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../resources/views', FilesystemIterator::SKIP_DOTS)) as $file) {
+            if (str_contains((string) file_get_contents($file->getPathname()), 'Cresco\\')) {
+                $naming[] = $file->getBasename();
+            }
+        }
+
+        self::assertSame([], $naming);
+    }
 }

@@ -5,11 +5,11 @@
         <div class="row-fields">
         <x-choice name="sort" label="In the bag" :options="['fish' => __('animals.sort.fish'), 'shrimp' => __('animals.sort.shrimp'),
             'snail' => __('animals.sort.snail'), 'plant' => __('animals.sort.plant')]" :value="request()->query('sort', 'fish')"/>
-        <x-field name="conductivity" label="Pen in the bag" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"
+        <x-field name="conductivity" label="Pen in the bag" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"
             :value="request()->query('conductivity')"/>
         <x-field name="litres" label="Water in the bag" :unit="$show->volumes()->label" mode="decimal" :value="request()->query('litres', '1')"/>
         <x-field name="hours" label="On the way" unit="h" mode="decimal" :value="request()->query('hours', '1')"/>
-        <x-field name="ammonium" label="Ammonium in it" :unit="$show->unit(Cresco\Core\Measure\Parameter::Ammonium)->label" mode="decimal"
+        <x-field name="ammonium" label="Ammonium in it" :unit="$show->unit(App\View\Choices::parameter('ammonium'))->label" mode="decimal"
             :value="request()->query('ammonium')"/>
         <x-field name="ph" label="pH in it" mode="decimal" :value="request()->query('ph')"/>
         </div><button class="act">How to let them in</button>
@@ -25,7 +25,7 @@
             @foreach(['sort', 'conductivity', 'litres', 'hours', 'ammonium', 'ph'] as $field)<input type="hidden" name="{{ $field }}"
                 value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
             <div class="row-fields"><x-field name="what" label="What came"/><x-field name="days" label="Stays apart for" unit="days" mode="numeric"
-                :value="Cresco\Core\Animals\Quarantine::days($page->sort())[0]"/></div><button class="act">They are in</button></form>
+                :value="App\View\Choices::quarantine($page->sort())"/></div><button class="act">They are in</button></form>
     </section>
     @if($isWorkingAsked && $page->working())<div class="open-working">@include('parts.working', ['working' => $page->working()])</div>@endif
     @endif

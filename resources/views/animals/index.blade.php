@@ -12,7 +12,7 @@
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals/{{ $animal->id }}">@csrf
                 <label for="n-{{ $animal->id }}">How many</label><input id="n-{{ $animal->id }}" name="count" inputmode="numeric" size="5"
                     autocomplete="off" class="small-number">
-                @foreach(Cresco\Core\Animals\CountKind::cases() as $kind)<button class="act quiet" name="event"
+                @foreach(App\View\Choices::all('counts') as $kind)<button class="act quiet" name="event"
                     value="{{ $kind->value }}">{{ __('animals.event.'.$kind->value) }}<span class="visually-hidden">:
                     {{ App\View\AnimalsPage::name($animal) }}</span></button> @endforeach</form>
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals/{{ $animal->id }}">@csrf @method('delete')<button
@@ -22,14 +22,14 @@
     @error('count')<p class="fault" role="alert">{{ $message }}</p>@enderror
     @if($nitrate = $page->nitrate())
     <p>{{ __('animals.eats', ['grams' => App\Units\Show::joined(App\Units\Show::plain($page->food(), 2), 'g')]) }} <a
-        href="/tanks/{{ $tank->id }}/animals?working=nitrate" data-working="nitrate">{{ $show->rate(Cresco\Core\Measure\Parameter::Nitrate,
+        href="/tanks/{{ $tank->id }}/animals?working=nitrate" data-working="nitrate">{{ $show->rate(App\View\Choices::parameter('nitrate'),
         $nitrate->value('nitrate')) }}</a> {{ __('animals.eats_a_day') }}
         @if($tank->food_grams !== null){{ __('animals.fed', ['grams' => App\Units\Show::joined(App\Units\Show::plain($tank->food_grams, 2), 'g')]) }}
         @endif</p>
     @if($guess = $page->guess())
     <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals-made">@csrf<span>{{ __('animals.begin',
-        ['now' => $show->rate(Cresco\Core\Measure\Parameter::Nitrate, $tank->nitrate_per_day)]) }}</span> <button class="act quiet">{{ __('animals.take',
-        ['guess' => $show->rate(Cresco\Core\Measure\Parameter::Nitrate, $guess)]) }}</button></form>
+        ['now' => $show->rate(App\View\Choices::parameter('nitrate'), $tank->nitrate_per_day)]) }}</span> <button class="act quiet">{{ __('animals.take',
+        ['guess' => $show->rate(App\View\Choices::parameter('nitrate'), $guess)]) }}</button></form>
     @endif
     @endif
     @if($page->arrivals->isNotEmpty())

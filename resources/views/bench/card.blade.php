@@ -1,7 +1,7 @@
 @php($link = fn (string $name): string => 'href="?working='.e($name).'" data-working="'.e($name).'"')
 @php($last = $card->last())
 @php($looks = count($batch->checks))
-@php($ec = Cresco\Core\Measure\Parameter::Conductivity)
+@php($ec = App\View\Choices::parameter('conductivity'))
 <x-layout :title="'Batch of '.$card->content->name()">
 <article class="card-sheet">
     <header><h1><span class="num">{{ $show->volume($batch->litres, 1) }}</span> {{ $card->content->name() }}</h1>
@@ -36,7 +36,7 @@
             <p class="finding {{ $finding->tone }}" role="status"><b>{{ $finding->head }}</b> {{ $finding->text }}
                 @if($last && !$last->isGood() && !$last->odd && !$last->added)<a {!! $link('pen') !!}>working</a>@endif</p>
             @if($last && ($last->ph !== null || $last->celsius !== null))<p
-                class="muted">@if($last->celsius !== null){{ $show->value(Cresco\Core\Measure\Parameter::Temperature, $last->celsius) }}, reckoned to 25 °C
+                class="muted">@if($last->celsius !== null){{ $show->value(App\View\Choices::parameter('temperature'), $last->celsius) }}, reckoned to 25 °C
                 @endif @if($last->ph !== null) pH {{ App\Units\Show::rounded($last->ph, 2) }}@endif</p>@endif
             @if(!$batch->made_at && $last && !$last->isGood() && !$last->odd && !$last->added)<form method="post"
                 action="/batches/{{ $batch->id }}/added">@csrf<button class="act">Added</button></form>@endif
@@ -47,7 +47,7 @@
                 value="pen">Take it from the pen</button>@endif
             <div class="row-fields two"><x-field name="read" :label="'it reads'" :unit="$show->unit($ec)->label" mode="decimal" maxlength="20"/><x-field
                 name="ph" label="pH, if read" mode="decimal" maxlength="20"/><x-field name="celsius" label="water at, if your pen does not make up for it"
-                :unit="$show->unit(Cresco\Core\Measure\Parameter::Temperature)->label" mode="decimal" maxlength="20"/></div>
+                :unit="$show->unit(App\View\Choices::parameter('temperature'))->label" mode="decimal" maxlength="20"/></div>
             <button class="act quiet" name="from" value="typed">What now?</button>
         </form>
         @endif

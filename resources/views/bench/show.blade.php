@@ -1,8 +1,8 @@
 @php($show = $keeper->show())
 @php($was = fn (string $field, ?string $usual): string => $errors->has($field) && is_scalar($typed->input($field)) ? (string) $typed->input($field) :
     (string) $usual)
-@php($aims = ['gh' => ['GH', Cresco\Core\Measure\Parameter::GeneralHardness, $input->target->gh], 'kh' => ['KH',
-    Cresco\Core\Measure\Parameter::CarbonateHardness, $input->target->kh], 'ec' => ['Conductivity', Cresco\Core\Measure\Parameter::Conductivity,
+@php($aims = ['gh' => ['GH', App\View\Choices::parameter('general_hardness'), $input->target->gh], 'kh' => ['KH',
+    App\View\Choices::parameter('carbonate_hardness'), $input->target->kh], 'ec' => ['Conductivity', App\View\Choices::parameter('conductivity'),
     $input->target->conductivity]])
 <x-layout title="Water bench" wide act>
     <p id="said" class="visually-hidden" role="status"></p>
@@ -23,7 +23,7 @@
                         :unit="$keeper->volume_unit->label()"/>
                 </div>
                 <div class="field"><label for="f-animals">kept in it</label>
-                <select id="f-animals" name="animals" data-reload>@foreach(Cresco\Core\Tank\AnimalGroup::cases() as $group)<option value="{{ $group->value }}"
+                <select id="f-animals" name="animals" data-reload>@foreach(App\View\Choices::all('animals') as $group)<option value="{{ $group->value }}"
                     @selected($group === $input->animals)>{{ $group->label() }}</option>@endforeach</select>
                 <p class="fault" id="e-f-animals">{{ $errors->first('animals') }}</p></div>
                 <button class="act quiet no-script" formmethod="get" formaction="/bench">Take their water</button>
@@ -65,10 +65,10 @@
                 <p class="muted">mg/L at most; empty for none.</p>
                 <div class="row-fields two caps">
                 @foreach(['Na', 'K', 'Cl', 'SO4', 'NO3'] as $name)
-                    @php($ion = Cresco\Core\Water\Ion::from($name))
+                    @php($ion = App\View\Choices::ion($name))
                     @php($cap = is_array($typed->input('cap')) && $errors->has('cap') ? ($typed->input('cap')[$name] ?? '') : ($input->target->caps[$name] ??
                         ''))
-                    <div class="field small"><label for="f-cap-{{ $name }}">{{ $ion->label() }}</label><span class="entry"><input id="f-cap-{{ $name }}"
+                    <div class="field small"><label for="f-cap-{{ $name }}">{{ $ion }}</label><span class="entry"><input id="f-cap-{{ $name }}"
                         name="cap[{{ $name }}]" value="{{ is_scalar($cap) ? $cap : '' }}" inputmode="decimal" autocomplete="off" maxlength="20"
                         aria-describedby="e-f-cap"></span></div>
                 @endforeach

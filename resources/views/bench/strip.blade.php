@@ -1,4 +1,4 @@
-@php($ec = Cresco\Core\Measure\Parameter::Conductivity)
+@php($ec = App\View\Choices::parameter('conductivity'))
 @php($at = fn (float $v): float => round(54 + 530 * max(0, min(1, $v / $strip['most'])), 1))
 <svg class="water-map ec-strip" viewBox="0 0 600 58" role="img"
     aria-label="Conductivity with this GH and KH @if($strip['reach']) can lie between {{ $show->number($ec, $strip['reach'][0]) }} and {{ $show->number($ec,

@@ -86,7 +86,7 @@
     <details class="more"><summary>Where practice differs</summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/schools">@csrf @method('put')
             <input type="hidden" name="back" value="{{ App\View\Asked::query(request()) }}">
-            @foreach(Cresco\Core\Work\School::cases() as $school)
+            @foreach(App\View\Choices::all('school') as $school)
                 <div class="field"><label for="f-school-{{ $school->value }}">{{ $school->label() }}</label>
                 <select id="f-school-{{ $school->value }}" name="schools[{{ $school->value }}]">@foreach($school->choices() as $key => $words)<option
                     value="{{ $key }}" @selected($page->session->school($school) === $key)>{{ $words }}</option>@endforeach</select>

@@ -1,9 +1,9 @@
 @php($input = $sheet->draft->input)
 @php($r = $typed->reason())
 @php($was = fn (string $field, string $usual = ''): string => is_scalar($typed->input($field)) ? (string) $typed->input($field) : $usual)
-@php($nitrate = Cresco\Core\Measure\Parameter::Nitrate)
-@php($ec = Cresco\Core\Measure\Parameter::Conductivity)
-@php($celsius = Cresco\Core\Measure\Parameter::Temperature)
+@php($nitrate = App\View\Choices::parameter('nitrate'))
+@php($ec = App\View\Choices::parameter('conductivity'))
+@php($celsius = App\View\Choices::parameter('temperature'))
 @php($show = $sheet->show)
 <x-layout :title="'Change water in '.$tank->name" :loop="$loop" wide act>
     <p id="said" class="visually-hidden" role="status"></p>

@@ -55,11 +55,11 @@
         @php($beyond = $d->mark !== null && $level->coverAt($d->mark) < 0)
         @php($tall = max(6, $d->length($level->bottom - $level->top)))
         <g @class(['device', 'beyond' => $beyond]) fill="#fcfaf4" stroke="#14232a" stroke-width="1.5">
-            @if($level->device === Cresco\Core\Tank\Device::Heater)
+            @if($level->device->value === 'heater')
                 <path d="M{{ $x }} {{ $d->top - ($d->plain ? 0 : 6) }}V{{ $d->y($level->top) }}"/>
                 <rect x="{{ $x - 4 }}" y="{{ $d->y($level->top) }}" width="8" height="{{ $tall }}" rx="4"/>
                 <path class="filament" d="M{{ $x }} {{ $d->y($level->top) + 5 }}v{{ max(1, $tall - 10) }}" stroke="#b4491f"/>
-            @elseif($level->device === Cresco\Core\Tank\Device::WavePump)
+            @elseif($level->device->value === 'wave_pump')
                 <circle cx="{{ $x }}" cy="{{ round($d->y($level->top) + $tall / 2, 1) }}" r="{{ round(max(4, $tall / 2), 1) }}"/>
             @else
                 <path d="M{{ $x }} {{ $d->top - ($d->plain ? 0 : 6) }}V{{ $d->y($level->top) }}"/>

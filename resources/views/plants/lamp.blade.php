@@ -10,9 +10,9 @@
     @if(!$lamp)<input type="hidden" name="new" value="1">@endif
     <div class="row-fields three">
         @foreach([
-            'kind' => ['It is a', collect(Cresco\Core\Light\LampKind::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
-            'type' => ['of', collect(Cresco\Core\Light\LampType::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
-            'colour' => ['Its light', collect(Cresco\Core\Light\LightColour::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
+            'kind' => ['It is a', App\View\Choices::options('lamp')],
+            'type' => ['of', App\View\Choices::options('lamp_type')],
+            'colour' => ['Its light', App\View\Choices::options('light')],
             'told_by' => ['Known by its', collect(App\Models\LampSource::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
         ] as $name => [$label, $options])
         <div class="field">

@@ -36,9 +36,9 @@
             @csrf @method('put')
             <h2>Between lamp and plant</h2>
             <x-choice name="glass_cover" label="Over the water lies" :value="$tank->glass_cover->value"
-                :options="collect(Cresco\Core\Light\GlassCover::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
+                :options="App\View\Choices::options('glass')"/>
             <x-choice name="water_tint" label="The water is" :value="$tank->water_tint->value"
-                :options="collect(Cresco\Core\Light\WaterTint::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
+                :options="App\View\Choices::options('tint')"/>
             <x-field name="carbon_dioxide" label="Carbon dioxide while it is light" :value="$tank->carbon_dioxide" unit="mg/L" mode="decimal"
                 :help="$page->carbonHint()"/>
             <button class="act">Keep</button>

@@ -65,7 +65,7 @@
         <form method="post" action="/tanks/{{ $tank->id }}/off" novalidate>
             @csrf
             <fieldset class="signs"><legend class="visually-hidden">What is off?</legend>
-                @foreach(Cresco\Core\Work\Off::cases() as $kind)
+                @foreach(App\View\Choices::all('off') as $kind)
                 <label><input type="checkbox" name="kinds[]" value="{{ $kind->value }}"
                     @checked(in_array($kind->value, (array) old('kinds', []), true))> <span>{{ __('spot.'.$kind->value) }}</span></label>
                 @endforeach

@@ -24,13 +24,13 @@
                 <x-field name="own_name" label="Its name" maxlength="80"/>
                 <div class="row-fields two">
                     <x-choice name="form" label="It grows as"
-                        :options="collect(Cresco\Core\Plants\Form::cases())->mapWithKeys(fn ($f) => [$f->value => $f->entry()->label])"/>
+                        :options="App\View\Choices::options('form')"/>
                     <x-choice name="pace" label="How fast" value="middling"
-                        :options="collect(Cresco\Core\Plants\Pace::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()])"/>
+                        :options="App\View\Choices::options('pace')"/>
                 </div>
                 <div class="row-fields two">
                     <x-choice name="demand" label="It asks for" value="middling"
-                        :options="collect(Cresco\Core\Plants\Demand::cases())->mapWithKeys(fn ($f) => [$f->value => $f->label()])"/>
+                        :options="App\View\Choices::options('demand')"/>
                     <x-field name="roots" label="Food it takes by the roots" :value="50" unit="%" mode="decimal"/>
                 </div>
                 <label class="tick"><input type="checkbox" name="bicarbonate" value="1"

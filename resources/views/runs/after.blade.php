@@ -22,6 +22,6 @@
     </form>
     <footer class="run-foot"><p>{{ $run->changes_water ? 'Tomorrow: read again, and hold the forecast to it' : 'Then: nothing more' }}</p>
     <div class="run-acts"><a class="back" href="/" aria-label="Back to the round">‹</a><button form="after"
-        class="go">{{ $after->job === Cresco\Core\Work\After::Evening ? 'All well' : 'Rinsed' }}</button></div></footer>
+        class="go">{{ $after->job->value === 'evening' ? 'All well' : 'Rinsed' }}</button></div></footer>
 </div>
 </x-layout>

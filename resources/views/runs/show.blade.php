@@ -61,12 +61,12 @@
             {{ $show->volume($again->advised) }}, {{ $show->volume($again->total) }} are planned. <a href="/runs/{{ $run->id }}/again">Plan again</a></p>@endif
         @foreach($sheet->spells($show) as [$words, $isLong])<p @class(['meanwhile', 'finding beyond' => $isLong])>{{ $words }}</p>@endforeach
         @error('switches')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
-        @if($content->switches() !== Cresco\Core\Work\SwitchWork::None)
+        @if($content->switches()->value !== 'none')
             <ul class="switches">
             @foreach($run->switches as $tick)
                 @php($isOff = $tick->isOpen())
                 <li>
-                @if($content->switches() === Cresco\Core\Work\SwitchWork::Off)
+                @if($content->switches()->value === 'off')
                     <button form="tick" formaction="/runs/{{ $run->id }}/switches/{{ $tick->device->value }}" name="to" value="off"
                         @class(['switch', 'ticked' => $tick->off_at]) @if($tick->off_at) aria-pressed="true" disabled @else aria-pressed="false"
                         @endif>{{ $tick->device->label() }} <span>{{ $tick->off_at ? 'off '.$show->time($tick->off_at) : 'off?' }}</span></button>
@@ -99,7 +99,7 @@
         @endif
         @if($sheet->asksWhatWasFound())
         <fieldset class="found-how"><legend>{{ __('week.found.ask') }}</legend>
-            @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<label><input type="radio" name="found" value="{{ $found->value }}"
+            @foreach(App\View\Choices::all('found') as $found)<label><input type="radio" name="found" value="{{ $found->value }}"
                 @checked($sheet->step->found === $found) @disabled($done)> <span>{{ __('week.found.'.$found->value) }}</span></label>@endforeach
         </fieldset>
         @endif
@@ -113,7 +113,7 @@
             <button class="act quiet" name="skip" value="1">Skip this step</button>
         </details>
         @elseif($sheet->step->note)<p class="why">Noted: {{ $sheet->step->note }}</p>@endif
-        @if($off !== [] && $content->switches() === Cresco\Core\Work\SwitchWork::None)
+        @if($off !== [] && $content->switches()->value === 'none')
             <div class="still-off"><h2>Still off</h2><ul>@foreach($off as $tick)<li>{{ $tick->device->label() }}
                 <span>since {{ $show->time($tick->off_at) }}</span></li>@endforeach</ul></div>
         @endif

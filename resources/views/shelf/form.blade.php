@@ -1,6 +1,6 @@
-@php($salts = collect(Cresco\Core\Recipe\Salts::all())->mapWithKeys(fn ($s) => [$s->key => $s->name.' · '.$s->formula]))
-@php([$gh, $kh, $ec] = [$show->widths(Cresco\Core\Measure\Parameter::GeneralHardness), $show->widths(Cresco\Core\Measure\Parameter::CarbonateHardness),
-    $show->widths(Cresco\Core\Measure\Parameter::Conductivity)])
+@php($salts = App\View\Choices::salts())
+@php([$gh, $kh, $ec] = [$show->widths(App\View\Choices::parameter('general_hardness')), $show->widths(App\View\Choices::parameter('carbonate_hardness')),
+    $show->widths(App\View\Choices::parameter('conductivity'))])
 @php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Units\Scale('g', 1.0, 3))
 @php($label = fn (string $field, ?App\Units\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) &&
     ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Units\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
@@ -12,21 +12,21 @@
         <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'"
             :options="['label' => 'a mineral product, by its label',
                 App\Models\Jar::CONDITIONER => 'a conditioner against chlorine', App\Models\Jar::ACID => 'an acid of known strength',
-                App\Models\Jar::FEED => 'a bottle that plants are fed from'] + $salts->all()"/>
+                App\Models\Jar::FEED => 'a bottle that plants are fed from'] + $salts"/>
         <fieldset data-of="label conditioner feed"><legend>What the label says</legend>
             <div class="row-fields">
                 <x-field name="label[dose]" label="so much of it" :value="$label('dose', $dose)" mode="decimal"/>
                 <x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/>
                 <x-field name="label[litres]" label="into so much water" :value="$label('litres', $show->volumes())" :unit="$show->volumes()->label"
                     mode="decimal"/>
-                <x-field name="label[gh]" label="raises GH by" :value="$label('gh', $gh, Cresco\Core\Measure\Hardness::MILLIMOLE_PER_DEGREE)"
+                <x-field name="label[gh]" label="raises GH by" :value="$label('gh', $gh, App\View\Choices::degreeOfHardness())"
                     :unit="$gh->label" data-of="label" mode="decimal"/>
-                <x-field name="label[kh]" label="raises KH by" :value="$label('kh', $kh, Cresco\Core\Measure\Alkalinity::MILLIEQUIVALENT_PER_DEGREE)"
+                <x-field name="label[kh]" label="raises KH by" :value="$label('kh', $kh, App\View\Choices::degreeOfAlkalinity())"
                     :unit="$kh->label" data-of="label" mode="decimal"/>
                 <x-field name="label[ec]" label="lets the pen rise by, if it says" :value="$label('ec', $ec)" :unit="$ec->label" data-of="label"
                     mode="decimal"/>
                 <x-field name="label[ratio]" label="Ca:Mg, if it says" :value="$label('ratio')" unit=": 1" mode="decimal" data-of="label"/>
-                @foreach(Cresco\Core\Measure\Parameter::nutrients() as $nutrient)
+                @foreach(App\View\Choices::nutrients() as $nutrient)
                 <x-field :name="'label['.$nutrient->value.']'" :label="'raises '.$nutrient->word().' by'" :value="$label($nutrient->value)" unit="mg/L"
                     mode="decimal" data-of="feed"/>
                 @endforeach
@@ -39,7 +39,7 @@
         <fieldset data-of="acid"><legend>The acid</legend>
             <div class="row-fields">
                 <x-choice name="label[kind]" label="Which" :value="$jar->label['kind'] ?? ''"
-                    :options="collect(Cresco\Core\Water\AcidKind::cases())->mapWithKeys(fn ($k) => [$k->value => __('acid.kind.'.$k->value)])"/>
+                    :options="App\View\Choices::options('acid')"/>
                 <x-field name="label[percent]" label="Strength by weight"
                     :value="isset($jar->label['percent']) ? App\Units\Show::plain((float) $jar->label['percent'], 2) : ''" unit="%" mode="decimal"/>
             </div>

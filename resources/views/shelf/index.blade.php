@@ -32,7 +32,7 @@
             <dd>{{ $spoon ? App\View\Words::figure($spoon->mean, 3).' ± '.App\View\Words::figure($spoon->spread, 2).' g' : '–' }}</dd></div><div>
             <dt>100 {{ $jar->unit }} cost</dt><dd>{{ $jar->price > 0 ? App\Units\Show::rounded($jar->price, 2) : '–' }}</dd></div><div>
             <dt>1 {{ $jar->unit }} in 1 L</dt><dd>{{ $show->widths(
-                Cresco\Core\Measure\Parameter::Conductivity, 1)->text(Cresco\Core\Recipe\Spoon::risePerGram($core)) }}</dd></div></dl>
+                App\View\Choices::parameter('conductivity'), 1)->text(App\View\Choices::risePerGram($core)) }}</dd></div></dl>
             <p>@if($jar->unit === 'g')<a class="act quiet" href="/jars/{{ $jar->id }}/spoon">Spoon<span
                 class="visually-hidden"> of {{ $jar->name }}</span></a> @endif<a href="/jars/{{ $jar->id }}/edit">Change<span
                 class="visually-hidden"> {{ $jar->name }}</span></a></p>
@@ -41,5 +41,5 @@
         <div class="empty"><h2>No jar yet</h2><p>Salts by their formula, or a product by what its label says it raises: the bench makes recipes of what stands
             here.</p><p><a class="act" href="/jars/new">Put a jar on the shelf</a></p></div>
     @endforelse
-    <p class="caution"><x-icon name="exclamation-triangle"/> {{ Cresco\Core\Work\Caution::Dust->text() }}</p>
+    <p class="caution"><x-icon name="exclamation-triangle"/> {{ App\View\Choices::caution('dust') }}</p>
 </x-layout>

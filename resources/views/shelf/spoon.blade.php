@@ -2,7 +2,8 @@
 <x-layout :title="'A spoon of '.$jar->name">
     <div class="page-head"><h1>A level spoon of {{ $jar->name }}</h1><a class="act quiet" href="/shelf">To the shelf</a></div>
     <p class="lead-line">@if($spoon)<b class="num">{{ App\View\Words::figure($spoon->mean, 3) }} g</b> ± {{ App\View\Words::figure($spoon->spread, 2) }},
-        from {{ $spoon->trials }} {{ $spoon->trials === 1 ? 'trial' : 'trials' }}{{ trans_choice('ledger.aside', $spoon->aside, ['count' => $spoon->aside]) }} @else Not known yet. @endif</p>
+        from {{ $spoon->trials }} {{ $spoon->trials === 1 ? 'trial' : 'trials' }}{{ trans_choice('ledger.aside', $spoon->aside,
+        ['count' => $spoon->aside]) }} @else Not known yet. @endif</p>
     <nav class="kinds" aria-label="How"><a href="?by=scale" @if($method === 'scale') aria-current="page" @endif>By scale</a> <a href="?by=pen"
         @if($method === 'pen') aria-current="page" @endif>By pen</a></nav>
     <form class="plain-form" method="post" action="/jars/{{ $jar->id }}/trials" novalidate>@csrf<input type="hidden" name="by" value="{{ $method }}">
@@ -16,9 +17,9 @@
         @else
         <li><h2>Read</h2><div class="row-fields"><x-field small name="litres" label="water" :value="$show->volumes()->show(1.0)"
             :unit="$show->volumes()->label" mode="decimal"/><x-field small name="before" label="pen before" value="0"
-            :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/><x-field small name="rise" label="pen after"
-            :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/></div>
-        <p class="muted">1 g in 1 L brings {{ $show->widths(Cresco\Core\Measure\Parameter::Conductivity, 1)->text($perGram) }}.</p>@if($hasDevice)<button
+            :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/><x-field small name="rise" label="pen after"
+            :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/></div>
+        <p class="muted">1 g in 1 L brings {{ $show->widths(App\View\Choices::parameter('conductivity'), 1)->text($perGram) }}.</p>@if($hasDevice)<button
             class="act quiet" name="from" value="device">Take it from the pen</button>@endif</li>
         @endif
         <li><h2>Keep</h2><p>Three trials on different days tell how even your hand is; the recipe then knows its own spread.</p><button

@@ -29,7 +29,7 @@
         class="num">{{ $one['count'] }}</b> {{ mb_strtolower($one['name']) }}</li>@endforeach</ul><p class="muted">One of these, at most, by what the
         filter has had to take so far; the rest two weeks later, a third at a time.</p></section>
     @endif
-    @if($page->start->source === Cresco\Core\StartUp\Source::Dosed)
+    @if($page->start->source->value === 'dosed')
     <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/start/doses" novalidate>@csrf<x-field name="dose" label="Ammonia given today"
         unit="mg/L N" mode="decimal" value="1.5" small/><button class="act quiet">Given</button></form>
     <p class="caution"><x-icon name="exclamation-triangle"/> Ammonia burns eyes and skin: gloves and glasses, never near chlorine bleach.</p>

@@ -12,7 +12,7 @@
             :unit="$volume->label()" mode="decimal"/><button class="act quiet">Keep level</button></form>
         @if(App\Devices\Devices::has($keeper, App\Devices\Devices::UNIT))<form method="post" action="/stores/{{ $store->id }}/ask">@csrf<button
             class="act">Ask the unit</button></form>@endif
-        <p class="caution"><x-icon name="exclamation-triangle"/> {{ Cresco\Core\Work\Caution::StoreAbove->text() }}</p>
+        <p class="caution"><x-icon name="exclamation-triangle"/> {{ App\View\Choices::caution('store_above') }}</p>
     </section>
     <section aria-label="Membrane">
         <h2>What the membrane holds back</h2>
@@ -27,14 +27,14 @@
         <p class="key">% held back; hollow: first output after standing, left out of the trend</p>
         @endif
         <form class="inline-form" method="post" action="/stores/{{ $store->id }}/rejections" novalidate>@csrf
-            <x-field small name="in" label="goes in" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/><x-field small
-                name="out" label="comes out" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/>
+            <x-field small name="in" label="goes in" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/><x-field small
+                name="out" label="comes out" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/>
             <label class="tick"><input type="checkbox" name="first" value="1"> first output after standing</label><button
                 class="act quiet">Keep reading</button></form>
         @if($store->rejections->isNotEmpty())<details class="more"><summary>Readings of the unit</summary><table class="plain">
         <tbody>@foreach($store->rejections->reverse()->take(20) as $one)<tr><td>{{ $show->when($one->taken_at) }}</td>
-        <td class="num">{{ $show->number(Cresco\Core\Measure\Parameter::Conductivity, $one->conductivity_in) }} →
-            {{ $show->value(Cresco\Core\Measure\Parameter::Conductivity, $one->conductivity_out) }}</td><td>
+        <td class="num">{{ $show->number(App\View\Choices::parameter('conductivity'), $one->conductivity_in) }} →
+            {{ $show->value(App\View\Choices::parameter('conductivity'), $one->conductivity_out) }}</td><td>
         <form method="post" action="/stores/{{ $store->id }}/rejections/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span
             class="visually-hidden"> reading of {{ $show->when($one->taken_at) }}</span></button></form></td></tr>@endforeach</tbody></table></details>@endif
     </section>

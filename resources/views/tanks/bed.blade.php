@@ -5,7 +5,7 @@
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/bed">@csrf
         <p>Cut into patches of about an arm’s reach, the bed is cleaned a part at a time, the longest waiting first.</p>
         <x-choice name="cover" label="The bed is mostly" :value="'sand'"
-            :options="collect(Cresco\Core\Bed\Cover::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/>
+            :options="App\View\Choices::options('cover')"/>
         <button class="act">Cut it into patches</button>
     </form>
     @else
@@ -47,7 +47,7 @@
             <details><summary>Change<span class="visually-hidden"> patch {{ $page->number($patch) }}</span></summary>
                 <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/bed/{{ $patch->id }}">@csrf @method('put')<label
                     class="visually-hidden" for="f-cover-{{ $patch->id }}">Cover of patch {{ $page->number($patch) }}</label>
-                <select id="f-cover-{{ $patch->id }}" name="cover">@foreach(Cresco\Core\Bed\Cover::cases() as $cover)<option value="{{ $cover->value }}"
+                <select id="f-cover-{{ $patch->id }}" name="cover">@foreach(App\View\Choices::all('cover') as $cover)<option value="{{ $cover->value }}"
                     @selected($cover === $patch->cover)>{{ $cover->label() }}</option>@endforeach</select><button class="act quiet">Keep</button></form>
                 <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/bed/{{ $patch->id }}/split">@csrf<button
                     class="act quiet">Split in two</button></form>
@@ -59,7 +59,7 @@
     </ul>
     <details class="danger"><summary>Cut the bed anew</summary>
     <form method="post" action="/tanks/{{ $tank->id }}/bed">@csrf<p>The patches and their history go.</p><x-choice name="cover" label="The bed is mostly"
-        :value="'sand'" :options="collect(Cresco\Core\Bed\Cover::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])"/><button
+        :value="'sand'" :options="App\View\Choices::options('cover')"/><button
         class="act beyond">Cut it anew</button></form></details>
     @endif
     @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif

@@ -1,8 +1,8 @@
 @php($plain = fn (?float $x, int $d = 1): string => $x === null ? '' : App\Units\Show::plain($x, $d))
 @php($in = fn (App\Units\Scale $scale, ?float $base): string => $scale->show($base))
 @php([$sizes, $levels, $weights] = [$show->sizes(), $show->levels(), $show->weights()])
-@php($temperature = $show->values(Cresco\Core\Measure\Parameter::Temperature))
-@php($makes = $show->widths(Cresco\Core\Measure\Parameter::Nitrate))
+@php($temperature = $show->values(App\View\Choices::parameter('temperature')))
+@php($makes = $show->widths(App\View\Choices::parameter('nitrate')))
 <x-layout :title="$tank->exists ? 'Measures of '.$tank->name : 'New tank'" :loop="$loop" wide>
     <h1 class="visually-hidden">{{ $tank->exists ? 'Measures of '.$tank->name : 'New tank' }}</h1>
     <form class="tank-form" method="post" action="{{ $tank->exists ? '/tanks/'.$tank->id : '/tanks' }}" novalidate
@@ -12,7 +12,7 @@
             <fieldset><legend>Tank</legend>
                 <x-field name="name" label="Name" :value="$tank->name" help="As you call it."/>
                 <x-choice name="shape" label="Shape" :value="$tank->shape->value"
-                    :options="collect(Cresco\Core\Tank\Shape::cases())->mapWithKeys(fn ($s) => [$s->value => $s->label()])"
+                    :options="App\View\Choices::options('shape')"
                     :data-shape="App\View\Words::shapes()"/>
                 <div class="row-fields">
                     <x-field small name="outer_length" label="Length, edge or diameter" :value="$in($sizes, $tank->outer_length)" :unit="$sizes->label"
@@ -33,7 +33,7 @@
                 <p class="muted">Pour in a known amount, wait for the water to lie still, write down how far below the rim it stands and how much is in by
                     now; the uppermost mark at the water line. Done with bed, stones and wood in place, they are in the count.</p>
                 <table class="plain marks"><thead><tr><th scope="col">Water below the rim</th><th scope="col">In by now</th></tr></thead><tbody>
-                @for($i = 0; $i < min(Cresco\Core\Tank\HeightTable::MOST_MARKS, max(6, count($tank->marks ?? []) + 3, count((array) old('marks', [])))); $i++)
+                @for($i = 0; $i < min(App\View\Choices::mostMarks(), max(6, count($tank->marks ?? []) + 3, count((array) old('marks', [])))); $i++)
                     <tr>
                     @foreach(['level' => [$levels, 'below the rim', 0], 'litres' => [$show->volumes(), 'in by now', 1]] as $part => [$scale, $word, $at])
                         @php([$path, $id] = ["marks.$i.$part", "f-marks-$i-$part"])
@@ -50,7 +50,7 @@
             </fieldset>
             <fieldset><legend>Bed, stone and wood</legend>
                 <x-choice name="passive" label="Gives off minerals, or takes them up" :value="$tank->passive->value"
-                    :options="collect(Cresco\Core\Tank\PassiveSource::cases())->mapWithKeys(fn ($p) => [$p->value => $p->label()])"
+                    :options="App\View\Choices::options('passive')"
                     help="How much a day is a guess until your readings of KH, GH and conductivity say."/>
                 <div class="row-fields">
                     <x-field small name="bed_back" label="Bed at the back" :value="$in($sizes, $tank->bed_back)" :unit="$sizes->label" mode="decimal"/>
@@ -71,7 +71,7 @@
             </fieldset>
             <fieldset><legend>Animals and routine</legend>
                 <x-choice name="animals" label="Who lives here" :value="$tank->animals->value"
-                    :options="collect(Cresco\Core\Tank\AnimalGroup::cases())->mapWithKeys(fn ($g) => [$g->value => $g->label()])"
+                    :options="App\View\Choices::options('animals')"
                     help="Sets the usual ranges and what one change may move (guesses until your diary knows better)."/>
                 @if(!$tank->exists)<x-choice name="stock" label="What is fed in it" value="usual"
                     :options="collect(App\Models\Tank::STOCKS)->map(fn ($s) => $s[0])"
@@ -101,7 +101,7 @@
             </fieldset>
             <fieldset><legend>Devices</legend>
                 <table class="plain devices"><thead><tr><th>On this tank</th><th>upper end</th><th>lower end</th><th>from the left</th></tr></thead><tbody>
-                @foreach(Cresco\Core\Tank\Device::cases() as $kind)
+                @foreach(App\View\Choices::all('device') as $kind)
                     @php($device = $tank->devices->firstWhere('kind', $kind))
                     @php($base = 'devices.'.$kind->value)
                     <tr>

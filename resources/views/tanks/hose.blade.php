@@ -1,4 +1,4 @@
-@php($degrees = $show->unit(Cresco\Core\Measure\Parameter::Temperature)->label)
+@php($degrees = $show->unit(App\View\Choices::parameter('temperature'))->label)
 @php($t = fn (string $field) => $page->typed[$field])
 @php($link = fn (string $name): string => 'href="?'.e(App\View\Asked::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
 <x-layout :title="'Hose and heat for '.$tank->name" :loop="$loop">
@@ -26,7 +26,7 @@
                     <x-change-entry name="tube" label="inner width" :value="$t('tube')" :unit="$show->levels()->label"/>
                     <x-change-entry name="size" label="grains of" :value="$t('size')" :unit="$show->levels()->label"/>
                     <div class="field small"><label for="f-grain">of</label>
-                    <select id="f-grain" name="grain">@foreach(Cresco\Core\Flow\Grain::cases() as $grain)<option value="{{ $grain->value }}"
+                    <select id="f-grain" name="grain">@foreach(App\View\Choices::all('grain') as $grain)<option value="{{ $grain->value }}"
                         @selected($page->grain() === $grain)>{{ $grain->label() }}</option>@endforeach</select>
                     <p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
                 </div>
@@ -63,7 +63,7 @@
         <p class="acts"><button class="act quiet">Reckon with “your hose” from now on</button>
             @foreach(['bore', 'length', 'drop'] as $field)@error($field)<span class="fault">{{ $message }}</span>@enderror @endforeach</p>
     </form>
-    @foreach([Cresco\Core\Work\Caution::NoMouth, Cresco\Core\Work\Caution::WatchHose, Cresco\Core\Work\Caution::BackSiphon,
-        Cresco\Core\Work\Caution::HotTap] as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
+    @foreach(['no_mouth', 'watch_hose', 'back_siphon', 'hot_tap'] as $caution)<p class="caution"><x-icon
+        name="exclamation-triangle"/> {{ App\View\Choices::caution($caution) }}</p>@endforeach
     @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
 </x-layout>

@@ -4,7 +4,7 @@
         <article class="water-row">
             <div><h2><a href="/waters/{{ $water->id }}">{{ $water->name }}</a></h2>
             <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p></div>
-            <p class="num">@php($found = collect(Cresco\Core\Measure\Parameter::cases())->map(fn ($p) => $latest[$water->id][$p->value] ??
+            <p class="num">@php($found = collect(App\View\Choices::all('parameter'))->map(fn ($p) => $latest[$water->id][$p->value] ??
                 null)->filter()){{ $found->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') ?: 'not read yet' }}
             @if($found->isNotEmpty())<small>last {{ $show->day($found->max('taken_at')) }}</small>@endif</p>
             <p><a class="act" href="/waters/{{ $water->id }}/read">Read<span class="visually-hidden"> {{ $water->name }}</span></a> <a

@@ -34,11 +34,11 @@
             <div class="row-fields">
             @foreach(App\View\BenchSheet::BARS as $ion)<x-field small :name="'ions['.$ion->value.']'" :label="$ion->label()" unit="mg/L" mode="decimal"
                 maxlength="20"/>@endforeach
-                <x-field small name="hardness" label="Hardness" :unit="$show->unit(Cresco\Core\Measure\Parameter::GeneralHardness)->label" mode="decimal"/>
-                <x-field small name="alkalinity" label="Alkalinity (KH)" :unit="$show->unit(Cresco\Core\Measure\Parameter::CarbonateHardness)->label"
+                <x-field small name="hardness" label="Hardness" :unit="$show->unit(App\View\Choices::parameter('general_hardness'))->label" mode="decimal"/>
+                <x-field small name="alkalinity" label="Alkalinity (KH)" :unit="$show->unit(App\View\Choices::parameter('carbonate_hardness'))->label"
                     mode="decimal"/>
                 <x-field small name="ph" label="pH" mode="decimal"/>
-                <x-field small name="conductivity" label="Conductivity" :unit="$show->unit(Cresco\Core\Measure\Parameter::Conductivity)->label" mode="decimal"/>
+                <x-field small name="conductivity" label="Conductivity" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/>
                 <x-field name="sampled_on" label="Day of the sample" type="date" :value="$now->format('Y-m-d')"/>
             </div>
             <x-field name="note" label="Note" maxlength="500"/>

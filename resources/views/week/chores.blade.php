@@ -16,8 +16,8 @@
                 late</small></td>
             <td data-of="due" @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
             <td><form class="act-line" method="post" action="/jobs/{{ $chore->id }}/done">@csrf
-                @if($chore->toKind()->comes === Cresco\Core\Rhythm\Comes::Learned && $chore->every === null)<span>Done, found</span>
-                    @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"
+                @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span>Done, found</span>
+                    @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
                         value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">,
                         {{ $page->name($chore) }}</span></button> @endforeach
                 @else<button class="act quiet">Done<span class="visually-hidden">: {{ $page->name($chore) }}</span></button>@endif</form>

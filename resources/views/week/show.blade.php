@@ -71,8 +71,8 @@
                         @endif
                         @if(str_starts_with($job->key, App\Known\ChoresOf::KEY) && $job->due <= 1)
                         <form class="done" method="post" action="/jobs/{{ $job->of }}/done">@csrf
-                            @if($job->kind->comes === Cresco\Core\Rhythm\Comes::Learned)<span class="asks">Done, and found:</span>
-                            @foreach(Cresco\Core\Rhythm\Found::cases() as $found)<button class="act quiet" name="found"
+                            @if($job->kind->comes->value === 'learned')<span class="asks">Done, and found:</span>
+                            @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
                                 value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:
                                 {{ $name }} is done</span></button>@endforeach
                             @else<button class="act quiet">Done<span class="visually-hidden">: {{ $name }}</span>

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use BackedEnum;
+use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Animals\Quarantine;
+use Cresco\Core\Bed\Cover;
+use Cresco\Core\Flow\Grain;
+use Cresco\Core\Light\GlassCover;
+use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampType;
+use Cresco\Core\Light\LightColour;
+use Cresco\Core\Light\WaterTint;
+use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Plants\Demand;
+use Cresco\Core\Plants\Form;
+use Cresco\Core\Plants\Pace;
+use Cresco\Core\Recipe\Ingredient;
+use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\HeightTable;
+use Cresco\Core\Tank\PassiveSource;
+use Cresco\Core\Tank\Shape;
+use Cresco\Core\Water\AcidKind;
+use Cresco\Core\Water\Ion;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Work\Off;
+use Cresco\Core\Work\School;
+
+/** What the fields of a form offer, and the parameters and cautions that a screen speaks of, by their keys. */
+final class Choices
+{
+    /** @var array<string, class-string<BackedEnum>> */
+    private const SETS = [
+        'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => Device::class, 'found' => Found::class, 'form' => Form::class, 'demand' => Demand::class,
+        'pace' => Pace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => Off::class,
+        'acid' => AcidKind::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
+    ];
+
+    /** @return list<BackedEnum> */
+    public static function all(string $set): array
+    {
+        return self::SETS[$set]::cases();
+    }
+
+    /** @return array<int|string, string> labels by value */
+    public static function options(string $set): array
+    {
+        $labels = [];
+        foreach (self::all($set) as $one) {
+            $label = match (true) {
+                $one instanceof AcidKind => __('acid.kind.'.$one->value),
+                $one instanceof Form => $one->entry()->label,
+                method_exists($one, 'label') => $one->label(),
+                default => $one->value,
+            };
+            $labels[$one->value] = is_string($label) ? $label : '';
+        }
+
+        return $labels;
+    }
+
+    public static function parameter(string $key): Parameter
+    {
+        return Parameter::from($key);
+    }
+
+    /** @return list<Parameter> that plants live on */
+    public static function nutrients(): array
+    {
+        return Parameter::nutrients();
+    }
+
+    /** @return list<Unit> that a kit of it may read in */
+    public static function units(Parameter $parameter, float $penFactor): array
+    {
+        return Unit::for($parameter, $penFactor);
+    }
+
+    public static function caution(string $key): string
+    {
+        return Caution::from($key)->text();
+    }
+
+    /** @return array<string, string> salts by their keys, with their formulas */
+    public static function salts(): array
+    {
+        $salts = [];
+        foreach (Salts::all() as $salt) {
+            $salts[$salt->key] = $salt->name.' · '.$salt->formula;
+        }
+
+        return $salts;
+    }
+
+    public static function ion(string $name): string
+    {
+        return Ion::from($name)->label();
+    }
+
+    /** What one gram of an ingredient brings in one litre, uS/cm. */
+    public static function risePerGram(Ingredient $ingredient): float
+    {
+        return Spoon::risePerGram($ingredient);
+    }
+
+    /** mmol/L in a degree of general hardness. */
+    public static function degreeOfHardness(): float
+    {
+        return Hardness::MILLIMOLE_PER_DEGREE;
+    }
+
+    /** meq/L in a degree of carbonate hardness. */
+    public static function degreeOfAlkalinity(): float
+    {
+        return Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
+    }
+
+    public static function mostMarks(): int
+    {
+        return HeightTable::MOST_MARKS;
+    }
+
+    /** Days apart that are usual for a sort of animals. */
+    public static function quarantine(string $sort): int
+    {
+        return Quarantine::days($sort)[0];
+    }
+}
