@@ -251,6 +251,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::get('/start', [StartController::class, 'show']);
         Route::get('/animals', [AnimalController::class, 'index']);
         Route::get('/arrival', [AnimalController::class, 'arrival']);
+        Route::get('/arrivals/{arrival}', [AnimalController::class, 'course']);
         Route::middleware('can:update,tank')->group(function (): void {
             Route::post('/start', [StartController::class, 'store']);
             Route::post('/start/doses', [StartController::class, 'dose']);
@@ -259,7 +260,9 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::post('/animals-made', [AnimalController::class, 'made']);
             Route::post('/animals/{animal}', [AnimalController::class, 'note']);
             Route::delete('/animals/{animal}', [AnimalController::class, 'destroy']);
-            Route::post('/arrivals', [AnimalController::class, 'arrived']);
+            Route::post('/arrivals', [AnimalController::class, 'begin']);
+            Route::post('/arrivals/{arrival}/step', [AnimalController::class, 'step']);
+            Route::delete('/arrivals/{arrival}', [AnimalController::class, 'stop']);
             Route::post('/arrivals/{arrival}', [AnimalController::class, 'release']);
         });
         Route::get('/needs', [NeedsController::class, 'show']);

@@ -18,16 +18,18 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable $arrived_at
  * @property CarbonImmutable|null $quarantine_until in the keeper's calendar
  * @property CarbonImmutable|null $ended_at
+ * @property int|null $step     at which a bag that is being let in stands, from 0; none once they are in
+ * @property CarbonImmutable|null $step_at
  */
 final class Arrival extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['what', 'group', 'bag', 'way', 'arrived_at', 'quarantine_until', 'ended_at'];
+    protected $fillable = ['what', 'group', 'bag', 'way', 'arrived_at', 'quarantine_until', 'ended_at', 'step', 'step_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'bag' => 'array', 'arrived_at' => 'immutable_datetime', 'quarantine_until' => 'immutable_date:Y-m-d', 'ended_at' => 'immutable_datetime'];
+        return ['tank_id' => 'integer', 'bag' => 'array', 'arrived_at' => 'immutable_datetime', 'quarantine_until' => 'immutable_date:Y-m-d', 'ended_at' => 'immutable_datetime', 'step' => 'integer', 'step_at' => 'immutable_datetime'];
     }
 }

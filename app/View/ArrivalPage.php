@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\TankWater;
+use App\Models\Arrival as Arrived;
 use App\Models\Tank;
 use App\Units\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\Arrival;
+use Cresco\Core\Animals\ArrivalStep;
 use Cresco\Core\Animals\Means;
 use Cresco\Core\Animals\Quarantine;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Working\Computation;
 
-/** How a bag is let into a tank, from what was read of both. */
+/** How a bag is let into a tank, from what was read of both, and how far it is. */
 final readonly class ArrivalPage
 {
     /** meq/L of alkalinity that a bag is taken to have when nobody read it: that of the tank, and at least this. House default. */
@@ -29,13 +32,16 @@ final readonly class ArrivalPage
     /** uS/cm of the tank; null where it was never read */
     public ?float $conductivity;
 
-    /** @param array<string, float|string|null> $bag sort, conductivity, litres, hours, ammonium, ph; null while it was not read */
-    public function __construct(public Tank $tank, public ?array $bag)
+    /**
+     * @param array<string, float|string|null> $bag     sort, conductivity, litres, hours, ammonium, ph, and the conductivity of the tank as it stood; null while it was not read
+     * @param Arrived|null                     $arrived one that is under way, or over
+     */
+    public function __construct(public Tank $tank, public ?array $bag, public ?Arrived $arrived = null)
     {
         $this->show = $tank->keeper->show();
         $state = TankWater::of($tank)->state();
-        $this->conductivity = $state->get(Parameter::Conductivity)?->central();
         $number = static fn(string $key): ?float => is_numeric($bag[$key] ?? null) ? (float) $bag[$key] : null;
+        $this->conductivity = $number('tank') ?? $state->get(Parameter::Conductivity)?->central();
         $conductivity = $number('conductivity');
         $litres = $number('litres');
         $this->plan = $bag === null || $this->conductivity === null || $conductivity === null || $litres === null ? null : Arrival::plan(
@@ -46,10 +52,24 @@ final readonly class ArrivalPage
             $number('hours') ?? 0.0,
             $number('ammonium'),
             $number('ph'),
-            $state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central(),
+            $number('tank_ph') ?? ($state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central()),
             max(self::ALKALINITY, min(20.0, $state->central(Parameter::CarbonateHardness, self::ALKALINITY))),
             max(0.0, min(40.0, $state->central(Parameter::Temperature, $tank->warmth))),
         );
+    }
+
+    /** One that was begun, as it was planned then. */
+    public static function ofArrival(Tank $tank, Arrived $arrived): self
+    {
+        return new self($tank, [...$arrived->bag, 'sort' => $arrived->group], $arrived);
+    }
+
+    /** @return array<string, float> what the plan rests on, kept so that it stays as it was begun */
+    public function toKeep(): array
+    {
+        $state = TankWater::of($this->tank)->state();
+
+        return array_filter([...($this->bag ?? []), 'tank' => $this->conductivity, 'tank_ph' => $state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central()], is_float(...));
     }
 
     public function sort(): string
@@ -57,24 +77,71 @@ final readonly class ArrivalPage
         return (string) ($this->bag['sort'] ?? 'fish');
     }
 
-    /** @return list<string> what to do, in order */
+    /** Days that they usually stay apart. */
+    public function days(): int
+    {
+        return Quarantine::days($this->sort())[0];
+    }
+
+    /** @return list<array{title: string, text: string, minutes: int, state: string, key: string}> in their order; a state of done, here or next */
     public function steps(): array
     {
-        if ($this->plan === null) {
+        $with = ['warmth' => $this->show->value(Parameter::Temperature, $this->tank->warmth)] + self::drip($this->plan?->drip, $this->show);
+        $at = $this->arrived === null ? -1 : ($this->arrived->step ?? PHP_INT_MAX);
+
+        return array_map(static fn(ArrivalStep $step, int $n): array => [
+            'title' => (string) __('animals.step.'.$step->key.'.0', $with), 'text' => (string) __('animals.step.'.$step->key.'.1', $with), 'minutes' => $step->minutes, 'key' => $step->key,
+            'state' => $n < $at ? 'done' : ($n === $at ? 'here' : 'next'),
+        ], $this->plan?->steps() ?? [], array_keys($this->plan?->steps() ?? []));
+    }
+
+    /** @return array{title: string, text: string, minutes: int, state: string, key: string}|null where a bag stands that is being let in */
+    public function here(): ?array
+    {
+        return $this->arrived?->step === null ? null : $this->steps()[$this->arrived->step] ?? null;
+    }
+
+    public function isLast(): bool
+    {
+        return $this->arrived?->step !== null && $this->arrived->step >= count($this->plan?->steps() ?? []) - 1;
+    }
+
+    /** When what is waited for is over, in seconds since 1970; null where the hands do it. */
+    public function rings(): ?int
+    {
+        $here = $this->here();
+
+        return $here === null || $here['minutes'] === 0 || $this->arrived?->step_at === null ? null : $this->arrived->step_at->getTimestamp() + 60 * $here['minutes'];
+    }
+
+    /** @return list<array{at: string, litres: string, conductivity: string, past: bool}> what the bucket should hold and the pen show while it drips */
+    public function along(): array
+    {
+        $begun = $this->arrived?->step_at;
+        if ($begun === null || !in_array($this->here()['key'] ?? '', ['drip', 'drip_stages'], true)) {
             return [];
         }
-        $with = ['warmth' => $this->show->value(Parameter::Temperature, $this->tank->warmth), 'days' => Quarantine::days($this->sort())[0]] + self::drip($this->plan->drip, $this->show);
-        $steps = [(string) __('animals.step.dark'), (string) __('animals.step.float', $with)];
-        foreach (['one', 'two', 'three'] as $n) {
-            $stages = $n === 'two' && ($this->plan->drip?->value('n') ?? 1.0) > 1.5 ? '_stages' : '';
-            $steps[] = (string) __('animals.step.'.$this->plan->means->value.'.'.$n.$stages, $with);
-        }
-        if ($this->plan->betweenWater) {
-            array_splice($steps, 2, 0, [(string) __('animals.step.between', $with)]);
-        }
-        $steps[] = (string) __('animals.step.after', $with);
 
-        return array_values(array_filter($steps));
+        return array_map(function (array $row) use ($begun): array {
+            $at = $begun->addSeconds((int) round(60.0 * $row['minutes']));
+
+            return ['at' => $this->show->time($at), 'litres' => $this->show->volume($row['litres'], 1), 'conductivity' => $this->show->value(Parameter::Conductivity, $row['conductivity']), 'past' => $at->lessThanOrEqualTo(CarbonImmutable::now())];
+        }, $this->plan?->along() ?? []);
+    }
+
+    /** Where those that are in stand: apart, or over. */
+    public function apart(): string
+    {
+        $one = $this->arrived;
+        if ($one === null) {
+            return '';
+        }
+
+        return match (true) {
+            $one->ended_at !== null => (string) __('animals.course.over', ['day' => $this->show->day($one->ended_at)]),
+            $one->quarantine_until === null => (string) __('animals.course.free'),
+            default => (string) __('animals.course.apart', ['now' => max(0, $this->show->daysSince($one->arrived_at)), 'days' => max(0, $this->show->daysSince($one->arrived_at)) - $this->show->daysSinceDate($one->quarantine_until)]),
+        };
     }
 
     /** @return array<string, string> */
@@ -89,7 +156,7 @@ final readonly class ArrivalPage
     /** What opening the bag does to its ammonia, in words; nothing where none was read. */
     public function ammonia(): ?string
     {
-        if ($this->plan === null || !is_numeric($this->bag['ammonium'] ?? null) || (float) $this->bag['ammonium'] <= 0.0) {
+        if ($this->plan === null || $this->plan->means === Means::Rinse || !is_numeric($this->bag['ammonium'] ?? null) || (float) $this->bag['ammonium'] <= 0.0) {
             return null;
         }
         [$closed, $open, $alarm] = $this->plan->free;

@@ -14,6 +14,7 @@ use App\Known\TankWater;
 use App\Known\TreatmentsOf;
 use App\Known\VesselOf;
 use App\Known\WatchOf;
+use App\Models\Arrival;
 use App\Models\Chore;
 use App\Models\DosePlan;
 use App\Models\Keeper;
@@ -63,6 +64,7 @@ final readonly class Round
             }
         }
         $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
+        $bags = Arrival::query()->whereIn('tank_id', $ids)->whereNotNull('step')->orderBy('id')->get()->keyBy('tank_id');
         $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
         $asked = array_values(array_filter($ids, static fn(int $id): bool => $tanks->find($id)?->getAttribute('open_inquiries') > 0));
         $checks = $asked === [] ? [] : TreatmentsOf::due($asked, $keeper->show()->local(CarbonImmutable::now()));
@@ -73,7 +75,7 @@ final readonly class Round
         $moved = WatchOf::ofMany($waters, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {
-            $strips[] = self::strip($moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $chores, $waters[$tank->id], $open->get($tank->id), $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
+            $strips[] = self::strip($bags->get($tank->id), $moved[$tank->id] ?? [], $checks[$tank->id] ?? [], $doses[$tank->id] ?? [], $chores, $waters[$tank->id], $open->get($tank->id), $agendas[$tank->id], $plantings[$tank->id] ?? null, $keeper->show());
         }
         usort($strips, static fn(RoundStrip $a, RoundStrip $b): int => $a->rank <=> $b->rank);
 
@@ -86,7 +88,7 @@ final readonly class Round
      * @param list<DosePlan>  $doses  of today that nobody has noted
      * @param array<int, Chore> $chores that the keeper set up
      */
-    private static function strip(array $moved, array $checks, array $doses, array $chores, TankWater $water, ?Run $open, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
+    private static function strip(?Arrival $bag, array $moved, array $checks, array $doses, array $chores, TankWater $water, ?Run $open, Agenda $agenda, ?Planting $planting, Show $show): RoundStrip
     {
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
@@ -99,6 +101,9 @@ final readonly class Round
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
         [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
+        if ($bag !== null && $rank > RoundStrip::OFF) {
+            [$rank, $head, $why, $act, $url] = [RoundStrip::OFF, (string) __('animals.course.round'), $bag->what.'.', 'Go on', '/tanks/'.$tank->id.'/arrivals/'.$bag->id];
+        }
         $newest = $water->newest();
 
         return new RoundStrip(

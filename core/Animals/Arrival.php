@@ -22,10 +22,13 @@ final readonly class Arrival
     /** mg/L of ammonium in the bag from which it is old, whatever the hours. House default. */
     public const AMMONIUM = 0.5;
 
-    /** Share of the conductivity of the tank, and pH, by which bag and tank may differ and be poured together. House defaults. */
-    public const CLOSE = [0.15, 0.4];
+    /** pH by which bag and tank may differ and be poured together. House default. */
+    public const CLOSE = 0.4;
 
-    /** Share of the conductivity that may be left as a difference when they move over, for fish and for shrimp. House defaults. */
+    /** Minutes that the closed bag floats, and that cups of tank water take. House defaults. */
+    public const WAITS = [20, 20];
+
+    /** Share of the conductivity of the tank that may be left as a difference when they move over; within it they are poured together. House defaults. */
     public const ALLOWED = ['fish' => 0.15, 'shrimp' => 0.08, 'snail' => 0.15, 'plant' => 1.0];
 
     /** Minutes that a drip takes at most. */
@@ -71,19 +74,85 @@ final readonly class Arrival
         ];
         $allowed = self::ALLOWED[$sort] ?? self::ALLOWED['fish'];
         [$means, $why] = match (true) {
+            $sort === 'plant' => [Means::Rinse, 'plants'],
             $isOld => [Means::Quick, $hours >= self::OLD ? 'old' : 'ammonium'],
-            $off <= self::CLOSE[0] && $apart <= self::CLOSE[1] => [Means::Pour, 'close'],
-            default => [Means::Drip, $off > self::CLOSE[0] ? 'conductivity' : 'acidity'],
+            $off <= $allowed && $apart <= self::CLOSE => [Means::Pour, 'close'],
+            default => [Means::Drip, $off > $allowed ? 'conductivity' : 'acidity'],
         };
 
-        return new self($means, $why, $allowed, $means !== Means::Drip ? null : self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed), $free, $isOld && $off > self::FAR);
+        return new self($means, $why, $allowed, $means !== Means::Drip ? null : self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed), $free, $sort !== 'plant' && $isOld && $off > self::FAR);
+    }
+
+    /** @return list<ArrivalStep> in their order */
+    public function steps(): array
+    {
+        if ($this->means === Means::Rinse) {
+            return [new ArrivalStep('unpack'), new ArrivalStep('look'), new ArrivalStep('dip'), new ArrivalStep('apart')];
+        }
+        $before = [new ArrivalStep('dark'), new ArrivalStep('float', self::WAITS[0])];
+        if ($this->betweenWater) {
+            $before[] = new ArrivalStep('between');
+        }
+        $way = match ($this->means) {
+            Means::Pour => [new ArrivalStep('cups', self::WAITS[1]), new ArrivalStep('over')],
+            Means::Drip => [new ArrivalStep('bucket'), new ArrivalStep($this->drip?->value('n') > 1.5 ? 'drip_stages' : 'drip', (int) round($this->drip?->value('minutes') ?? 0.0)), new ArrivalStep('over_bucket')],
+            default => [new ArrivalStep('ready'), new ArrivalStep('at_once')],
+        };
+
+        return [...$before, ...$way, new ArrivalStep('after')];
+    }
+
+    /**
+     * What the bucket holds and what the pen shows on the way of a drip, at equal parts of each stage.
+     *
+     * @return list<array{minutes: float, litres: float, conductivity: float}> none where nothing drips
+     */
+    public function along(int $parts = 4): array
+    {
+        if ($this->drip === null || $parts < 1) {
+            return [];
+        }
+        [$first, $last, $bag, $tank, $stages] = array_map($this->drip->value(...), ['V0', 'V_end', 'EC_bag', 'EC_tank', 'n']);
+        $rows = [];
+        for ($stage = 0; $stage < (int) round($stages); ++$stage) {
+            for ($part = $stage === 0 ? 0 : 1; $part <= $parts; ++$part) {
+                $litres = $first + ($last - $first) * $part / $parts;
+                $rows[] = ['minutes' => $this->drip->value('minutes') * ($stage + $part / $parts) / $stages, 'litres' => $litres, 'conductivity' => self::conductivityAfter($tank + ($bag - $tank) * ($first / $last) ** $stage, $tank, $first, $litres - $first)];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * Minutes that a drip goes on at its rate until what is left is what they stand, from what the pen shows now; 0 when it is there.
+     *
+     * @param float $pen uS/cm in the bucket, 0 or more
+     */
+    public function minutesLeft(float $pen): int
+    {
+        if (!($pen >= 0.0 && $pen <= 20000.0)) {
+            throw AnimalsFault::range();
+        }
+        if ($this->drip === null) {
+            return 0;
+        }
+        [$first, $bag, $tank, $rate, $last] = array_map($this->drip->value(...), ['V0', 'EC_bag', 'EC_tank', 'rate', 'V_end']);
+        $times = abs($pen - $tank) / max(1e-9, $this->allowed * $tank);
+        if ($times <= 1.0) {
+            return 0;
+        }
+        // What the pen shows tells how much has dripped in; a bucket holds no more than its end.
+        $litres = max($first, min($last, abs($pen - $tank) < 1e-9 ? $last : $first * abs($bag - $tank) / abs($pen - $tank)));
+
+        return (int) min(600, max(1, ceil(60.0 * $litres * ($times - 1.0) / max(1e-9, $rate))));
     }
 
     /** What drips in, how fast and for how long, until the difference that is left is one that they stand. */
     private static function drip(string $sort, float $bag, float $tank, float $litres, float $off, float $apart, float $allowed): Computation
     {
         // Where pH is what differs, half of the difference is left.
-        $times = $off > $allowed ? $off / $allowed : ($apart > self::CLOSE[1] ? 2.0 : 1.0);
+        $times = $off > $allowed ? $off / $allowed : ($apart > self::CLOSE ? 2.0 : 1.0);
         $minutes = (float) (self::MOST[$sort] ?? self::MOST['fish']);
         $times = max(1.0, $times);
         // What no bucket holds is done in stages: poured off to what it was, and filled again.

@@ -15,4 +15,7 @@ enum Means: string
 
     /** The same warmth, net over, the bag water away. */
     case Quick = 'quick';
+
+    /** Plants: unpacked, rinsed, looked through, kept apart. */
+    case Rinse = 'rinse';
 }

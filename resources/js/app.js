@@ -6,6 +6,7 @@ import { keys } from './keys.js';
 import { plants } from './plants.js';
 import { progress } from './progress.js';
 import { reading } from './reading.js';
+import { awake, rings } from './rings.js';
 import { run } from './run.js';
 import { tankForm } from './tank.js';
 import { week } from './week.js';
@@ -90,4 +91,8 @@ week();
 progress();
 reading();
 run();
+if (document.querySelector('[data-let-in]')) {
+    rings(document.querySelector('[data-let-in]'));
+    awake();
+}
 keys();

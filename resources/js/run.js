@@ -1,3 +1,5 @@
+import { awake, rings } from './rings.js';
+
 // The run sheet: keys, timers that ring, the screen kept awake while a step is open.
 export function run() {
     const sheet = document.querySelector('[data-run]');
@@ -61,25 +63,8 @@ export function run() {
 
     keepDraft(sheet);
 
-    const timer = sheet.querySelector('[data-rings]');
-    if (timer) {
-        const ahead = Date.now() / 1000 - Number(timer.dataset.now);
-        const tick = () => {
-            const left = Math.round(Number(timer.dataset.rings) + ahead - Date.now() / 1000);
-            timer.textContent = left > 0 ? `${String(Math.floor(left / 60)).padStart(2, '0')}:${String(left % 60).padStart(2, '0')}` : 'time is up';
-            if (left <= 0 && !timer.classList.contains('rung')) {
-                timer.classList.add('rung');
-                ring();
-            }
-        };
-        tick();
-        setInterval(tick, 1000);
-    }
-    if ('wakeLock' in navigator) {
-        const wake = () => navigator.wakeLock.request('screen').catch(() => {});
-        wake();
-        document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && wake());
-    }
+    rings(sheet);
+    awake();
 }
 
 // What is typed in a step outlives a reload and an empty battery on this device, until the step is ended.
@@ -96,21 +81,5 @@ function keepDraft(sheet) {
         form?.addEventListener('input', () => localStorage.setItem(key, JSON.stringify(Object.fromEntries(fields.map((field) => [field.name, field.value])))));
     } catch {
         // A browser that keeps nothing loses what is typed with the page, as any page does.
-    }
-}
-
-function ring() {
-    navigator.vibrate?.([300, 150, 300]);
-    try {
-        const audio = new AudioContext();
-        for (let i = 0; i < 3; i += 1) {
-            const tone = audio.createOscillator();
-            tone.frequency.value = 880;
-            tone.connect(audio.destination);
-            tone.start(audio.currentTime + i * 0.5);
-            tone.stop(audio.currentTime + i * 0.5 + 0.25);
-        }
-    } catch {
-        // Without sound the timer still shows that its time is up.
     }
 }

@@ -51,15 +51,62 @@ final class AnimalsTest extends FeatureCase
         $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Quick transfer')->assertSeeText('no dripping')->assertDontSeeText('drops a second')->assertSeeText('times as much');
         $this->get($base.'/arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Pour in');
         $this->from($base.'/arrival')->get($base.'/arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
-        $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp', 'days' => ''])->assertSessionHasNoErrors();
+        $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp'])->assertSessionHasNoErrors();
         $arrival = Arrival::query()->sole();
-        self::assertSame(['pour', '2026-03-24'], [$arrival->way, $arrival->quarantine_until?->format('Y-m-d')]);
+        $course = "$base/arrivals/$arrival->id";
+        $this->get($course)->assertSeeText('Step 1 of 5')->assertSeeText('Lamp off');
+        $this->get('/')->assertSeeText('A bag is being let in');
+        for ($step = 0; $step < 4; ++$step) {
+            $this->post($course.'/step', ['step' => $step])->assertRedirect($course);
+            // A second tap does nothing more.
+            $this->post($course.'/step', ['step' => $step])->assertRedirect($course);
+            self::assertSame($step + 1, $arrival->refresh()->step);
+        }
+        // Nobody ends a quarantine that has not begun.
+        $this->post("$base/arrivals/$arrival->id");
+        self::assertNull($arrival->refresh()->ended_at);
+        $this->post($course.'/step', ['step' => 4, 'days' => '200'])->assertSessionHasErrors('days');
+        $this->post($course.'/step', ['step' => 4, 'days' => ''])->assertRedirect($base.'/animals');
+        self::assertSame(['pour', '2026-03-24', null], [$arrival->refresh()->way, $arrival->quarantine_until?->format('Y-m-d'), $arrival->step]);
+        $this->get($course)->assertSeeText('Apart, day 0 of 21');
         $week = new WeekOf($keeper->refresh());
         self::assertSame(21, $week->jobs['quarantine.'.$arrival->id.'@0']->due);
         $this->get($base.'/animals')->assertSeeText('day 0 of 21, apart until 24 Mar');
         $this->post("$base/arrivals/$arrival->id")->assertRedirect($base.'/animals');
         self::assertNotNull($arrival->refresh()->ended_at);
         $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'what' => ''])->assertSessionHasErrors('what');
+    }
+
+    public function testADripIsFollowedByTheClockAndByThePen(): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        [$keeper, $tank] = $this->readyTank();
+        $base = '/tanks/'.$tank->id;
+        $this->actingAs($keeper)->post($base.'/arrivals', ['sort' => 'fish', 'conductivity' => '990', 'litres' => '0.5', 'hours' => '1', 'what' => 'Six rasboras'])->assertSessionHasNoErrors();
+        $arrival = Arrival::query()->sole();
+        $course = "$base/arrivals/$arrival->id";
+        foreach ([0, 1, 2] as $step) {
+            $this->post($course.'/step', ['step' => $step]);
+        }
+        // 990 against 330, twice as much more, to 15 %: 13.3 times half a litre in an hour; after a quarter of that it holds 2.04 L and shows 492.
+        $page = $this->get($course)->assertSeeText('Let it drip')->assertSee('data-rings="'.CarbonImmutable::now()->addHour()->getTimestamp().'"', false);
+        $page->assertSeeText('09:15')->assertSeeText("2.0\u{A0}L")->assertSeeText("492\u{A0}µS/cm")->assertSeeText("6.7\u{A0}L")->assertSeeText("380\u{A0}µS/cm");
+        // What is read of the tank meanwhile moves no plan that was begun.
+        $this->read($keeper, $tank, ['conductivity' => '400']);
+        $this->get($course)->assertSeeText("492\u{A0}µS/cm");
+        // At 429 still twice what they stand: 3.33 L are in the bucket, as much again at 6.17 L an hour is 33 minutes.
+        $this->post($course.'/step', ['step' => 3, 'pen' => '429'])->assertSessionHasErrors(['pen' => 'It still differs by more than they stand: about 33 minutes more.']);
+        self::assertSame(3, $arrival->refresh()->step);
+        $this->post($course.'/step', ['step' => 3, 'pen' => '378'])->assertSessionHasNoErrors();
+        self::assertSame(4, $arrival->refresh()->step);
+        $this->delete($course)->assertRedirect($base.'/animals');
+        self::assertSame(0, Arrival::query()->count());
+    }
+
+    public function testPlantsAreRinsedAndNotDripped(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=plant&conductivity=900&litres=1&hours=40&ammonium=2")->assertSeeText('Rinse and keep apart')->assertSeeText('leaf by leaf')->assertDontSeeText('Float the bag')->assertDontSeeText('free ammonia');
     }
 
     public function testATankThatWasNeverReadAsksForItsPenFirst(): void

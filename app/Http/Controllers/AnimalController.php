@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\LetIn;
 use App\Known\AnimalsOf;
 use App\Models\Animal;
 use App\Models\AnimalEvent;
@@ -17,7 +18,6 @@ use App\View\Words;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\CountKind;
-use Cresco\Core\Animals\Quarantine;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -122,26 +122,62 @@ final class AnimalController extends Controller
         return view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'isWorkingAsked' => $request->query('working') !== null]);
     }
 
-    public function arrived(Request $request, Tank $tank): RedirectResponse
+    /** A bag is begun with: its plan stays as it is now. */
+    public function begin(Request $request, Tank $tank): RedirectResponse
     {
-        $keeper = $this->keeper($request);
-        $tank->setRelation('keeper', $keeper);
-        $this->checked($request, ['what' => ['required', 'string', 'max:80'], 'days' => ['nullable', 'integer', 'min:0', 'max:90']], ['what' => 'Say what came.', 'days' => 'Days from 0 to 90.']);
+        $tank->setRelation('keeper', $this->keeper($request));
+        $this->checked($request, ['what' => ['required', 'string', 'max:80']], ['what' => 'Say what came.']);
         $page = new ArrivalPage($tank, $this->bag($request));
         if ($page->plan === null) {
             throw ValidationException::withMessages(['conductivity' => __('animals.no_pen')]);
         }
         $now = CarbonImmutable::now();
-        $days = is_numeric($request->input('days')) ? $request->integer('days') : Quarantine::days($page->sort())[0];
-        DB::transaction(function () use ($request, $keeper, $tank, $page, $now, $days): void {
-            $tank->arrivals()->create([
-                'what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => array_filter($page->bag ?? [], is_numeric(...)), 'way' => $page->plan?->means->value, 'arrived_at' => $now,
-                'quarantine_until' => $days === 0 ? null : $keeper->show()->local($now)->addDays($days)->format('Y-m-d'),
-            ]);
-            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => mb_substr((string) __('animals.arrived', ['what' => $request->string('what')->toString(), 'means' => Words::inside($page->title())]), 0, 160), 'happened_at' => $now]);
-        });
+        $arrival = $tank->arrivals()->create(['what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => $page->toKeep(), 'way' => $page->plan->means->value, 'arrived_at' => $now, 'step' => 0, 'step_at' => $now]);
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+        return redirect('/tanks/'.$tank->id.'/arrivals/'.$arrival->id);
+    }
+
+    /** Where a bag stands that is being let in, or how long those that are in stay apart. */
+    public function course(Request $request, Tank $tank, int $arrival): View
+    {
+        $keeper = $this->keeper($request);
+        $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
+
+        return view('animals.course', ['page' => ArrivalPage::ofArrival($tank, $one), 'tank' => $tank, 'arrival' => $one, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look')]);
+    }
+
+    /** A step is done; the last one lets them in. A second tap does no more than the first. */
+    public function step(Request $request, Tank $tank, int $arrival, LetIn $letIn): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
+        $typed = $this->checked($request, [
+            'step' => ['required', 'integer', 'min:0', 'max:20'], 'days' => ['nullable', 'integer', 'min:0', 'max:90'], 'pen' => ['nullable', $keeper->show()->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)],
+        ], ['step' => 'Say which step.', 'days' => 'Days from 0 to 90.']);
+        $page = ArrivalPage::ofArrival($tank, $one);
+        $pen = $keeper->show()->values(Parameter::Conductivity)->parse($request->input('pen'));
+        $left = $pen === null || $request->boolean('anyway') ? 0 : $page->plan?->minutesLeft($pen) ?? 0;
+        if ($left > 0) {
+            throw ValidationException::withMessages(['pen' => trans_choice('animals.course.more', $left, ['count' => $left])]);
+        }
+        $isIn = $letIn(
+            $keeper,
+            $one,
+            is_numeric($typed['step'] ?? null) ? (int) $typed['step'] : 0,
+            $page->isLast(),
+            is_numeric($typed['days'] ?? null) ? (int) $typed['days'] : $page->days(),
+            (string) __('animals.arrived', ['what' => $one->what, 'means' => Words::inside($page->title())]),
+        );
+
+        return $isIn ? redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept')) : redirect('/tanks/'.$tank->id.'/arrivals/'.$arrival);
+    }
+
+    /** One that was begun and came to nothing. */
+    public function stop(Tank $tank, int $arrival): RedirectResponse
+    {
+        $tank->arrivals()->whereKey($arrival)->whereNotNull('step')->delete();
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.course.stopped'));
     }
 
     /** The end of a quarantine. */
@@ -149,7 +185,7 @@ final class AnimalController extends Controller
     {
         $keeper = $this->keeper($request);
         $one = $tank->arrivals()->whereKey($arrival)->firstOrFail();
-        if ($one->ended_at === null) {
+        if ($one->ended_at === null && $one->step === null) {
             $one->update(['ended_at' => CarbonImmutable::now()]);
             $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => mb_substr((string) __('animals.ended', ['what' => $one->what]), 0, 160), 'happened_at' => CarbonImmutable::now()]);
         }

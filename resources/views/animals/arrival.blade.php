@@ -17,15 +17,15 @@
     @if($page->plan)
     <section class="arrive" aria-labelledby="way-title"><h2 id="way-title">{{ $page->title() }}</h2><p>{{ $page->why() }}</p>
         @if($page->ammonia())<p @class(['finding', 'beyond' => $page->isDanger()])>{{ $page->ammonia() }}</p>@endif
-        <ol>@foreach($page->steps() as $step)<li>{{ $step }}</li>@endforeach</ol>
+        <ol class="way">@foreach($page->steps() as $step)<li><b>{{ $step['title'] }}</b>@if($step['minutes'] > 0), <span
+            class="num">{{ App\Units\Show::minutes($step['minutes']) }}</span>@endif<br>{{ $step['text'] }}</li>@endforeach</ol>
         @if($page->working())<p><a data-working="drip"
             href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'drip'] + request()->query()) }}">How that was reckoned</a></p>@endif
         @if($page->sort() === 'plant')<p class="caution"><x-icon name="exclamation-triangle"/> {{ __('animals.plants') }}</p>@endif
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/arrivals" novalidate>@csrf
             @foreach(['sort', 'conductivity', 'litres', 'hours', 'ammonium', 'ph'] as $field)<input type="hidden" name="{{ $field }}"
                 value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
-            <div class="row-fields"><x-field name="what" label="What came"/><x-field name="days" label="Stays apart for" unit="days" mode="numeric"
-                :value="App\View\Choices::quarantine($page->sort())"/></div><button class="act">They are in</button></form>
+            <x-field name="what" label="What came"/><button class="act">{{ __('animals.course.act') }}</button></form>
     </section>
     @if($isWorkingAsked && $page->working())<div class="open-working">@include('parts.working', ['working' => $page->working()])</div>@endif
     @endif

@@ -34,8 +34,10 @@
     @endif
     @if($page->arrivals->isNotEmpty())
     <section aria-labelledby="came-title"><h2 id="came-title">Came lately</h2><ul class="plain-list">
-        @foreach($page->arrivals as $arrival)<li>{{ $arrival->what }}, {{ $show->day($arrival->arrived_at) }}, by
-            {{ mb_strtolower(__('animals.means.'.$arrival->way)) }}@if($page->apart($arrival))
+        @foreach($page->arrivals as $arrival)<li><a
+            href="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">{{ $arrival->what }}</a>, {{ $show->day($arrival->arrived_at) }}, by
+            {{ mb_strtolower(__('animals.means.'.$arrival->way)) }}@if($arrival->step !== null): {{ __('animals.course.round') }}@endif
+            @if($page->apart($arrival))
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<span>{{ $page->apart($arrival) }}</span>
             <button class="act quiet">End the quarantine<span class="visually-hidden"> of {{ $arrival->what }}</span></button></form>@endif</li>@endforeach
     </ul></section>

@@ -7,6 +7,7 @@ namespace Tests\Core\Animals;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\AnimalsFault;
 use Cresco\Core\Animals\Arrival;
+use Cresco\Core\Animals\ArrivalStep;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Animals\Means;
 use Cresco\Core\Animals\Quarantine;
@@ -20,6 +21,9 @@ final class ArrivalTest extends TestCase
     public static function bags(): iterable
     {
         yield 'close waters are poured together' => ['fish', 400.0, 420.0, 2.0, 0.0, 7.2, 7.3, Means::Pour, 'close'];
+        yield 'shrimp stand less of a difference than fish' => ['shrimp', 470.0, 420.0, 2.0, 0.0, 7.2, 7.3, Means::Drip, 'conductivity'];
+        yield 'that fish do not mind' => ['fish', 470.0, 420.0, 2.0, 0.0, 7.2, 7.3, Means::Pour, 'close'];
+        yield 'plants are rinsed, however long they were on the way' => ['plant', 900.0, 300.0, 40.0, 3.0, 6.5, 7.3, Means::Rinse, 'plants'];
         yield 'far ones drip' => ['fish', 800.0, 300.0, 2.0, 0.0, 7.2, 7.3, Means::Drip, 'conductivity'];
         yield 'so do those whose pH differs' => ['fish', 400.0, 420.0, 2.0, 0.0, 6.5, 7.3, Means::Drip, 'acidity'];
         yield 'an old bag never' => ['fish', 800.0, 300.0, 20.0, null, 7.2, 7.3, Means::Quick, 'old'];
@@ -50,6 +54,33 @@ final class ArrivalTest extends TestCase
         }
         self::assertEqualsWithDelta($held / $litres, $drip->value('EC_end'), 0.05);
         self::assertEqualsWithDelta($held / $litres, Arrival::conductivityAfter(900.0, 300.0, 0.6, 7.4), 0.05);
+    }
+
+    public function testADripIsFollowedOnItsWay(): void
+    {
+        // Half a litre of 1,000 in 200: four times the tank, to 8 % of it is 50 times the water, 25 L, in stages of a bucket of 10 L.
+        $plan = Arrival::plan('shrimp', 1000.0, 200.0, 0.5, 2.0, 0.0, 7.2, 7.2, 2.0, 24.0);
+        $along = $plan->along(2);
+        $stages = (int) round((float) $plan->drip?->value('n'));
+        self::assertCount(2 * $stages + 1, $along);
+        self::assertSame([0.0, 1000.0], [$along[0]['minutes'], $along[0]['conductivity']]);
+        self::assertEqualsWithDelta((float) $plan->drip?->value('minutes'), $along[2 * $stages]['minutes'], 1e-9);
+        self::assertEqualsWithDelta((float) $plan->drip?->value('EC_end'), $along[2 * $stages]['conductivity'], 1e-9);
+        // There is nothing left where it ends, and less and less on the way.
+        self::assertSame(0, $plan->minutesLeft($along[2 * $stages]['conductivity'] - 0.01));
+        $left = array_map(static fn(array $row): int => $plan->minutesLeft($row['conductivity']), $along);
+        self::assertGreaterThan(0, $left[0]);
+        self::assertSame($left, array_values(array_filter($left, static fn(int $minutes): bool => $minutes >= 0)));
+    }
+
+    public function testWhatIsDoneInWhichOrder(): void
+    {
+        $keys = static fn(Arrival $plan): array => array_map(static fn(ArrivalStep $step): string => $step->key, $plan->steps());
+        self::assertSame(['dark', 'float', 'cups', 'over', 'after'], $keys(Arrival::plan('fish', 400.0, 420.0, 1.0, 2.0, 0.0, null, null, 2.0, 24.0)));
+        self::assertSame(['dark', 'float', 'bucket', 'drip', 'over_bucket', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, null, null, 2.0, 24.0)));
+        self::assertSame(['dark', 'float', 'between', 'ready', 'at_once', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, 0.0, null, null, 2.0, 24.0)));
+        // A bag is opened only once it is as warm as the tank, and never before the net is ready where it is old.
+        self::assertSame(20, Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, 0.0, null, null, 2.0, 24.0)->steps()[1]->minutes);
     }
 
     public function testADripLastsAnHourForFishAndNoMoreThanThreeForShrimp(): void
