@@ -258,6 +258,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::delete('/start', [StartController::class, 'destroy']);
             Route::post('/animals', [AnimalController::class, 'store']);
             Route::post('/animals-made', [AnimalController::class, 'made']);
+            Route::post('/animals-needs', [AnimalController::class, 'needs']);
             Route::post('/animals/{animal}', [AnimalController::class, 'note']);
             Route::delete('/animals/{animal}', [AnimalController::class, 'destroy']);
             Route::post('/arrivals', [AnimalController::class, 'begin']);

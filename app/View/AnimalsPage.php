@@ -14,6 +14,8 @@ use App\Units\Show;
 use Cresco\Core\Animals\AnimalKind;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\Stocking;
+use Cresco\Core\Animals\Together;
+use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Working\Computation;
@@ -53,6 +55,55 @@ final class AnimalsPage
     public function kind(Animal $animal): AnimalKind
     {
         return AnimalKinds::of($animal->kind);
+    }
+
+    private function together(): Together
+    {
+        return new Together(array_values(array_map($this->kind(...), $this->animals->filter(fn(Animal $animal): bool => $this->count($animal) > 0)->all())));
+    }
+
+    /** Two of them that no water suits both, in words. */
+    public function doNotMeet(): ?string
+    {
+        $apart = $this->together()->apart();
+
+        return $apart === null ? null : (string) __('animals.heed.apart', ['one' => __('animals.kind.'.$apart[0]->key), 'other' => Words::inside((string) __('animals.kind.'.$apart[1]->key)), 'what' => $apart[2]->word()]);
+    }
+
+    /** What this tank is kept at and its animals are not, in words; nothing where all of it suits them. */
+    public function asks(): string
+    {
+        $words = [];
+        foreach ($this->together()->narrowed($this->tank->needs()) as $name => $range) {
+            $parameter = Parameter::from($name);
+            $words[] = $parameter === Parameter::Nitrate ? (string) __('animals.asks.most', ['what' => $parameter->word(), 'to' => $this->show->value($parameter, $range[1])]) : (string) __('animals.asks.range', ['what' => $parameter->word(), 'from' => $this->show->value($parameter, $range[0]), 'to' => $this->show->value($parameter, $range[1])]);
+        }
+        if ($this->together()->gentler($this->tank->needs()) !== null) {
+            $words[] = (string) __('animals.asks.gentler');
+        }
+
+        return Words::list($words);
+    }
+
+    /**
+     * The limits of the tank, narrowed to what lives there.
+     *
+     * @return array<string, mixed>
+     */
+    public function limits(): array
+    {
+        $needs = $this->tank->needs();
+        $kept = $this->tank->limits ?? [];
+        $gentler = $this->together()->gentler($needs);
+
+        return [
+            ...$kept,
+            'ranges' => [...(is_array($kept['ranges'] ?? null) ? $kept['ranges'] : []), ...$this->together()->narrowed($needs)],
+            'swings' => [...(is_array($kept['swings'] ?? null) ? $kept['swings'] : []), ...($gentler === null ? [] : [
+                Parameter::Acidity->value => $gentler->ph, Parameter::CarbonateHardness->value => Alkalinity::fromDegrees($gentler->kh)->milliequivalentPerLitre,
+                Parameter::GeneralHardness->value => Hardness::fromDegrees($gentler->gh)->millimolePerLitre, Parameter::Conductivity->value => $gentler->ecShare, Parameter::Temperature->value => $gentler->celsius,
+            ])],
+        ];
     }
 
     /** @return list<string> what does not suit them, or is too few */

@@ -129,6 +129,12 @@ final readonly class ArrivalPage
         }, $this->plan?->along() ?? []);
     }
 
+    /** Whether the days apart have gone by. */
+    public function isOver(): bool
+    {
+        return $this->arrived?->quarantine_until !== null && $this->show->daysSinceDate($this->arrived->quarantine_until) >= 0;
+    }
+
     /** Where those that are in stand: apart, or over. */
     public function apart(): string
     {

@@ -12,6 +12,7 @@ use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\Stocking;
+use Cresco\Core\Animals\Together;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\StartUp\Phase;
@@ -133,8 +134,11 @@ final class StartPage
         $litres = VesselOf::tank($this->tank)->litres();
         $shown = $this->start->source->aDay() * $this->known->expected->factors[0];
         $first = [];
-        foreach (['hardy_shrimp', 'nerite', 'otocinclus', 'small_tetra', 'tetra', 'livebearer'] as $key) {
+        foreach (['bee_shrimp', 'hardy_shrimp', 'nerite', 'small_snail', 'otocinclus', 'small_tetra', 'tetra', 'livebearer', 'shell_cichlid'] as $key) {
             $kind = AnimalKinds::of($key);
+            if (!(new Together([$kind]))->suits($this->tank->needs())) {
+                continue;
+            }
             $count = Stocking::first($kind, $shown, $litres);
             // Who lives in groups does not come alone.
             if ($count >= min($kind->least, 5)) {

@@ -11,7 +11,9 @@ return [
     ],
     'event' => ['came' => 'came', 'born' => 'born', 'died' => 'died', 'went' => 'went', 'counted' => 'counted, all'],
     'sort' => ['fish' => 'Fish', 'shrimp' => 'Shrimp', 'snail' => 'Snails', 'plant' => 'Plants'],
-    'heed' => ['few' => 'They live in groups of :least or more.', 'warm' => 'The water is not as warm as they are kept: :from to :to.', 'hard' => 'The water is not as hard as they are kept: :from to :to.'],
+    'asks' => ['lead' => 'What lives here asks for', 'range' => ':what from :from to :to', 'most' => ':what of :to at most', 'gentler' => 'gentler changes, as shrimp stand them', 'act' => 'Keep the tank at that', 'kept' => 'Kept: changes, water and alarms of this tank follow its animals.'],
+    'heed' => [
+        'apart' => 'No :what suits both: :one and :other.','few' => 'They live in groups of :least or more.', 'warm' => 'The water is not as warm as they are kept: :from to :to.', 'hard' => 'The water is not as hard as they are kept: :from to :to.'],
     'eats' => ':grams of dry food a day suits them all. In nitrate that comes to', 'eats_a_day' => 'a day, before plants take of it.', 'fed' => 'You give :grams.', 'none' => 'Nobody is written down yet.',
     'means' => ['pour' => 'Pour in', 'drip' => 'Drip', 'quick' => 'Quick transfer', 'rinse' => 'Rinse and keep apart'],
     'why' => [

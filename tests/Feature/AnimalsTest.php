@@ -10,6 +10,9 @@ use App\Known\WeekOf;
 use App\Models\Animal;
 use App\Models\Arrival;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\AnimalGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AnimalsTest extends FeatureCase
@@ -101,6 +104,27 @@ final class AnimalsTest extends FeatureCase
         self::assertSame(4, $arrival->refresh()->step);
         $this->delete($course)->assertRedirect($base.'/animals');
         self::assertSame(0, Arrival::query()->count());
+    }
+
+    public function testTheLimitsOfATankFollowWhatLivesThere(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->update(['animals' => AnimalGroup::Community]);
+        $page = "/tanks/$tank->id/animals";
+        $this->actingAs($keeper)->get($page)->assertDontSeeText('What lives here asks for');
+        $kind = $tank->animalKinds()->create(['kind' => 'hardy_shrimp']);
+        $kind->events()->create(['kind' => CountKind::Came, 'count' => 20, 'day' => now()->format('Y-m-d')]);
+        $this->get($page)->assertSeeText('What lives here asks for')->assertSeeText("nitrate of 20.0\u{A0}mg/L at most")->assertSeeText('gentler changes');
+        $this->post("/tanks/$tank->id/animals-needs")->assertRedirect($page);
+        $needs = $tank->refresh()->needs();
+        self::assertSame([0.0, 20.0], array_map(floatval(...), $needs->range(Parameter::Nitrate) ?? []));
+        self::assertEqualsWithDelta(AnimalGroup::HardyShrimp->swingLimits()->ecShare, $needs->swingLimits()->ecShare, 1e-9);
+        $this->get($page)->assertDontSeeText('What lives here asks for');
+        // What no water suits is said, and moves nothing.
+        foreach (['angelfish', 'killifish'] as $one) {
+            $tank->animalKinds()->create(['kind' => $one])->events()->create(['kind' => CountKind::Came, 'count' => 6, 'day' => now()->format('Y-m-d')]);
+        }
+        $this->get($page)->assertSeeText('No temperature suits both: ');
     }
 
     public function testPlantsAreRinsedAndNotDripped(): void

@@ -108,6 +108,15 @@ final class AnimalController extends Controller
         return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
     }
 
+    /** The limits of the tank follow what lives there. */
+    public function needs(Request $request, Tank $tank): RedirectResponse
+    {
+        $tank->setRelation('keeper', $this->keeper($request));
+        $tank->update(['limits' => (new AnimalsPage($tank))->limits()]);
+
+        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.asks.kept'));
+    }
+
     /** How a bag is let in; nothing is kept until it was. */
     public function arrival(Request $request, Tank $tank): View
     {

@@ -25,8 +25,9 @@
     @else
     <p class="lead-line">{{ $page->apart() }}</p>
     @if($arrival->quarantine_until !== null && $arrival->ended_at === null)
-    <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<button class="act">End the quarantine</button>
-        <a class="act quiet" href="/tanks/{{ $tank->id }}/read">Read the water</a></form>
+    <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<a
+        @class(['act', 'quiet' => $page->isOver()]) href="/tanks/{{ $tank->id }}/read">Read the water</a>
+        <button @class(['act', 'quiet' => !$page->isOver()])>End the quarantine</button></form>
     @endif
     @endif
     <ol class="way">@foreach($page->steps() as $step)<li class="{{ $step['state'] }}" @if($step['state'] === 'here') aria-current="step" @endif>

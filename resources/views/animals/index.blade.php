@@ -32,6 +32,11 @@
         ['guess' => $show->rate(App\View\Choices::parameter('nitrate'), $guess)]) }}</button></form>
     @endif
     @endif
+    @if($page->doNotMeet())<p class="finding beyond">{{ $page->doNotMeet() }}</p>@endif
+    @if($page->asks() !== '')
+    <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals-needs">@csrf<span>{{ __('animals.asks.lead') }} {{ $page->asks() }}.</span>
+        <button class="act quiet">{{ __('animals.asks.act') }}</button></form>
+    @endif
     @if($page->arrivals->isNotEmpty())
     <section aria-labelledby="came-title"><h2 id="came-title">Came lately</h2><ul class="plain-list">
         @foreach($page->arrivals as $arrival)<li><a

@@ -12,6 +12,11 @@ use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Animals\Means;
 use Cresco\Core\Animals\Quarantine;
 use Cresco\Core\Animals\Stocking;
+use Cresco\Core\Animals\Together;
+use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -71,6 +76,27 @@ final class ArrivalTest extends TestCase
         $left = array_map(static fn(array $row): int => $plan->minutesLeft($row['conductivity']), $along);
         self::assertGreaterThan(0, $left[0]);
         self::assertSame($left, array_values(array_filter($left, static fn(int $minutes): bool => $minutes >= 0)));
+    }
+
+    public function testWhatLivesTogetherIsKeptWhereAllRangesMeet(): void
+    {
+        $of = static fn(string ...$keys): Together => new Together(array_values(array_map(AnimalKinds::of(...), $keys)));
+        $degrees = static fn(?array $range): ?array => $range === null ? null : array_map(static fn(mixed $mmol): float => round(Hardness::fromMillimolePerLitre(is_float($mmol) ? $mmol : 0.0)->degrees(), 3), $range);
+        // Catfish 22 to 26 and 2 to 12, danios 20 to 25 and 4 to 18.
+        self::assertSame([[22.0, 25.0], [4.0, 12.0]], [$of('small_catfish', 'danio')->range(Parameter::Temperature), $degrees($of('small_catfish', 'danio')->range(Parameter::GeneralHardness))]);
+        self::assertNull($of('angelfish', 'danio')->range(Parameter::Temperature));
+        self::assertSame(['angelfish', 'danio', Parameter::Temperature], [$of('tetra', 'angelfish', 'danio')->apart()[0]->key ?? '', $of('tetra', 'angelfish', 'danio')->apart()[1]->key ?? '', $of('tetra', 'angelfish', 'danio')->apart()[2] ?? null]);
+        self::assertNull($of('small_catfish', 'danio')->apart());
+        // A community tank of 22 to 26 and 4 to 12 is narrowed for danios; shrimp ask for less nitrate and gentler changes as well.
+        $community = new Needs(AnimalGroup::Community);
+        self::assertSame(['temperature' => [22.0, 25.0]], $of('danio')->narrowed($community));
+        self::assertSame(['temperature', 'general_hardness', 'nitrate'], array_keys($of('bee_shrimp')->narrowed($community)));
+        self::assertNull($of('danio')->gentler($community));
+        self::assertSame(AnimalGroup::SoftWaterShrimp->swingLimits()->ecShare, $of('danio', 'bee_shrimp')->gentler($community)?->ecShare);
+        self::assertNull($of('bee_shrimp')->gentler(new Needs(AnimalGroup::SoftWaterShrimp)));
+        // Who is offered to a tank must be able to live there.
+        self::assertSame([false, true, true, false], [$of('livebearer')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('small_tetra')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('livebearer')->suits(new Needs(AnimalGroup::HardWaterFish)), $of('bee_shrimp')->suits(new Needs(AnimalGroup::HardWaterFish))]);
+        self::assertSame([[], null], [(new Together([]))->narrowed($community), (new Together([]))->range(Parameter::Temperature)]);
     }
 
     public function testWhatIsDoneInWhichOrder(): void
