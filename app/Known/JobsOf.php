@@ -67,7 +67,7 @@ final class JobsOf
         foreach ($tanks as $id => $tank) {
             $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $plantings[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
         }
-        $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores(), ...$this->pens()];
+        $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores(), ...$this->pens(), ...$this->membranes()];
     }
 
     /** @return list<Foreseen> */
@@ -140,7 +140,7 @@ final class JobsOf
         $jobs = [];
         foreach (ChoresOf::query()->where('keeper_id', $this->keeper->id)->get() as $chore) {
             $interval = ChoresOf::interval($chore);
-            $every = $interval->days();
+            $every = WearOf::of($chore)?->lasts() ?? $interval->days();
             $due = ChoresOf::due($chore, $this->keeper->show(), $interval);
             $jobs = [...$jobs, ...$this->times(ChoresOf::KEY.$chore->id, (int) $chore->tank_id, $chore->toKind(), ChoresOf::minutes($chore), $due->from, $every, 0, $chore->name, $chore->id)];
         }
@@ -178,6 +178,22 @@ final class JobsOf
             if (is_numeric($row->id) && is_numeric($row->tank_id) && is_string($row->quarantine_until) && is_string($row->what)) {
                 $day = -$this->keeper->show()->daysSince(CarbonImmutable::parse(substr($row->quarantine_until, 0, 10), $this->keeper->timezone)->setTime(12, 0));
                 $jobs = [...$jobs, ...$this->times('quarantine.'.$row->id, (int) $row->tank_id, JobKinds::of('quarantine'), JobKinds::of('quarantine')->minutes, $day, 0, 0, $row->what, (int) $row->id)];
+            }
+        }
+
+        return $jobs;
+    }
+
+    /** @return list<Foreseen> membranes that hold back less and less, on the day that their readings lead to */
+    private function membranes(): array
+    {
+        $jobs = [];
+        $kind = JobKinds::of('membrane');
+        // A keeper who set the job up has said when.
+        foreach ($this->keeper->chores()->where('kind', 'membrane')->exists() ? [] : $this->keeper->stores()->with('rejections')->get() as $store) {
+            $left = $store->membrane()?->daysLeft;
+            if ($left !== null) {
+                $jobs = [...$jobs, ...$this->times('store.'.$store->id, 0, $kind, $kind->minutes, (int) floor($left), 0, 0, $store->name, $store->id)];
             }
         }
 

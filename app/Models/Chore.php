@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -22,17 +23,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $minutes that the keeper set
  * @property CarbonImmutable|null $next_on in the keeper's calendar, until it was done once
  * @property CarbonImmutable|null $last_at
+ * @property float|null $wears_most readings, litres or hours that it stands, where it wears by use
+ * @property Parameter|null $wears_of that reagents read
  */
 final class Chore extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['tank_id', 'kind', 'name', 'every', 'minutes', 'next_on', 'last_at'];
+    protected $fillable = ['tank_id', 'kind', 'name', 'every', 'minutes', 'next_on', 'last_at', 'wears_most', 'wears_of'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'every' => 'integer', 'minutes' => 'integer', 'next_on' => 'immutable_date:Y-m-d', 'last_at' => 'immutable_datetime'];
+        return ['keeper_id' => 'integer', 'tank_id' => 'integer', 'every' => 'integer', 'minutes' => 'integer', 'next_on' => 'immutable_date:Y-m-d', 'last_at' => 'immutable_datetime', 'wears_most' => 'float', 'wears_of' => Parameter::class];
     }
 
     /** @return BelongsTo<Tank, $this> */

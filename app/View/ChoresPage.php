@@ -7,9 +7,11 @@ namespace App\View;
 use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
 use App\Known\ChoresOf;
+use App\Known\WearOf;
 use App\Models\Chore;
 use App\Models\Keeper;
 use App\Units\Show;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Interval;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
@@ -41,6 +43,25 @@ final class ChoresPage
         return $this->show->day($this->show->local(now())->startOfDay()->addDays(ChoresOf::due($chore, $this->show)->from)->setTime(12, 0));
     }
 
+    /** "31 of 50 readings", of what wears by use; nothing for what goes by days. */
+    public function wear(Chore $chore): ?string
+    {
+        $wear = WearOf::of($chore);
+
+        return $wear === null ? null : (string) __('week.wears.line', ['done' => Show::plain(floor($wear->done), 0), 'most' => Show::plain($wear->most, 0), 'unit' => self::unit($chore)]);
+    }
+
+    private static function unit(Chore $chore): string
+    {
+        return $chore->toKind()->wears === 'readings' ? (string) __('week.wears.of').' '.Words::inside($chore->wears_of?->label() ?? '') : (string) __('week.wears.'.$chore->toKind()->wears);
+    }
+
+    /** @return array<string, string> what reagents may read */
+    public static function parameters(): array
+    {
+        return ['' => ''] + array_column(array_map(static fn(Parameter $parameter): array => [$parameter->value, $parameter->label()], Parameter::cases()), 1, 0);
+    }
+
     public function isLate(Chore $chore): bool
     {
         return ChoresOf::due($chore, $this->show)->isNow();
@@ -58,7 +79,7 @@ final class ChoresPage
     {
         $one = $this->chores->firstWhere('id', $chore);
 
-        return $one === null ? null : ChoresOf::interval($one)->working($this->name($one));
+        return $one === null ? null : WearOf::of($one)?->working($this->name($one), self::unit($one)) ?? ChoresOf::interval($one)->working($this->name($one));
     }
 
     /** @return list<array{tank: string, task: string, every: string}> work of sessions of which something was found */

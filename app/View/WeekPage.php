@@ -135,7 +135,16 @@ final class WeekPage
     private static function url(int $tank, array $jobs): ?string
     {
         if ($tank === 0) {
-            return array_filter($jobs, static fn(Foreseen $job): bool => $job->kind->key === 'pen') === [] ? null : '/settings#kits';
+            foreach ($jobs as $job) {
+                if (str_starts_with($job->key, 'store.')) {
+                    return '/stores/'.$job->of;
+                }
+                if ($job->kind->key === 'pen') {
+                    return '/settings#kits';
+                }
+            }
+
+            return null;
         }
         foreach ($jobs as $job) {
             if ($job->kind->key === 'sheet') {

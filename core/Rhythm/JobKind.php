@@ -17,6 +17,8 @@ final readonly class JobKind
      * @param string|null $task   of a session that does it
      * @param bool     $setsUp    whether something is laid out for it: not for a look, a reading or a photo
      * @param bool     $isOffered whether a keeper may set it up as a job of its own
+     * @param string|null $wears  by what it wears where not by days: readings, litres of reverse osmosis, hours of the lamps
+     * @param float    $most      of that which it stands
      */
     public function __construct(
         public string $key,
@@ -31,6 +33,8 @@ final readonly class JobKind
         public ?string $task = null,
         public bool $setsUp = true,
         public bool $isOffered = true,
+        public ?string $wears = null,
+        public float $most = 0.0,
     ) {}
 
     /** Days by which it may be done before its day; at least one for what comes by the week or more. */

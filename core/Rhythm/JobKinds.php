@@ -58,6 +58,7 @@ final class JobKinds
             new JobKind('carbon', 5, 28, Comes::Expiry, Lateness::Looks, 0.2, 0.5),
             new JobKind('resin', 10, 60, Comes::Expiry, Lateness::Looks, 0.2, 0.5),
             new JobKind('impeller', 15, 120, Comes::Learned, Lateness::Endangers, 0.3, 0.3),
+            new JobKind('tubes', 10, 365, Comes::Expiry, Lateness::Looks, 0.1, 0.2, wears: 'hours', most: 4000.0),
             new JobKind('gas_bottle', 10, 75, Comes::Learned, Lateness::Harms, 0.1, 0.1),
             new JobKind('doser', 5, 14, Comes::Learned, Lateness::Harms, 0.4, 0.2, setsUp: false),
             new JobKind('litter', 5, 28, Comes::Learned, Lateness::Looks, 0.3, 0.7, setsUp: false),
@@ -66,8 +67,8 @@ final class JobKinds
             new JobKind('quarantine', 20, 28, Comes::Fixed, Lateness::Harms, 0.0, 0.5, isOffered: false),
             // Of the household.
             new JobKind('membrane', 20, 730, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false),
-            new JobKind('sediment', 15, 180, Comes::Expiry, Lateness::Harms, 0.1, 0.2, atTank: false),
-            new JobKind('reagents', 5, 365, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false),
+            new JobKind('sediment', 15, 180, Comes::Expiry, Lateness::Harms, 0.1, 0.2, atTank: false, wears: 'litres', most: 6000.0),
+            new JobKind('reagents', 5, 365, Comes::Expiry, Lateness::Harms, 0.05, 0.1, atTank: false, wears: 'readings', most: 50.0),
             new JobKind('bottles', 15, 28, Comes::Learned, Lateness::Harms, 0.3, 0.2, atTank: false),
             new JobKind('pen', 10, 28, Comes::Expiry, Lateness::Harms, 0.3, 0.5, atTank: false, setsUp: false, isOffered: false),
             new JobKind('own', 10, 14, Comes::Fixed, Lateness::Looks),

@@ -10,7 +10,7 @@ return [
         'hardscape' => 'Stones, wood and pipes', 'floaters' => 'Floating plants out and back', 'leaves' => 'Leaves rubbed clean', 'algae' => 'Algae out by hand', 'trim' => 'Trim the plants',
         'vacuum' => 'Vacuum the bed', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse sponge, floss, pre-filter', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Outside of the glass',
         'floss' => 'New floss', 'prefilter' => 'Rinse the pre-filter', 'pipes' => 'Brush pipes and hoses', 'top_up' => 'Top up what evaporated', 'test' => 'Read the water', 'air_stone' => 'New air stone',
-        'carbon' => 'New carbon', 'resin' => 'Renew or refresh the resin', 'impeller' => 'Clean the impeller', 'gas_bottle' => 'CO₂ bottle', 'doser' => 'Fill the doser', 'litter' => 'Leaf litter', 'grading' => 'Sort the young by size',
+        'carbon' => 'New carbon', 'resin' => 'Renew or refresh the resin', 'impeller' => 'Clean the impeller', 'tubes' => 'New lamp tubes', 'gas_bottle' => 'CO₂ bottle', 'doser' => 'Fill the doser', 'litter' => 'Leaf litter', 'grading' => 'Sort the young by size',
         'count' => 'Count the animals', 'quarantine' => 'End of quarantine: :name', 'membrane' => 'New RO membrane', 'sediment' => 'New sediment stage', 'reagents' => 'New reagents', 'bottles' => 'Make up the bottles', 'own' => 'A job of your own',
     ],
     'at_home' => 'At home', 'days' => '{1} a day|[0,*] :count days',
@@ -32,6 +32,10 @@ return [
     'every' => '{1} every day|[2,*] every :count days', 'learned' => '{1} (once, usual :usual)|[2,*] (:count times, usual :usual)',
     'chore' => ['kept' => 'Kept.', 'done' => 'Done; next in :days days.', 'gone' => 'Taken out.', 'most' => 'There are :most jobs already; take one out first.'],
     'moved' => 'Laid on :day.', 'unlaid' => 'It lies where Cresco finds a day again.',
+    'wears' => [
+        'readings' => 'readings', 'litres' => 'L of reverse osmosis', 'hours' => 'hours of the lamps', 'line' => ':done of :most :unit', 'help' => 'Reagents wear by readings, sediment stages by litres, tubes by hours. What the pack says, when it should count and not the days.',
+        'of' => 'readings of', 'most' => 'An amount from 1 to 1,000,000, or nothing to go by days.', 'none' => 'This wears by days alone.', 'which' => 'Say which parameter they read.', 'membrane' => 'foreseen from what it holds back',
+    ],
     'evening' => ':head; the week has it :day',
     'round' => 'Due: :jobs',
     'busy' => [

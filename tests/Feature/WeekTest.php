@@ -11,6 +11,7 @@ use App\Kept\OwnFigures;
 use App\Kept\WeekHabits;
 use App\Known\AgendaOf;
 use App\Known\Foreseen;
+use App\Known\WearOf;
 use App\Known\WeekOf;
 use App\Models\Chore;
 use App\Models\Keeper;
@@ -376,6 +377,63 @@ final class WeekTest extends FeatureCase
         self::assertSame([], self::lying($keeper, 'pen'));
         $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now()->subDays(80));
         self::assertSame([['pen', 0, 10]], self::lying($keeper, 'pen'));
+    }
+
+    public function testReagentsWearByWhatTheyRead(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $this->actingAs($keeper)->post('/jobs', ['kind' => 'reagents', 'wears_most' => '20'])->assertSessionHasErrors('wears_of');
+        $this->post('/jobs', ['kind' => 'floss', 'tank_id' => $tank->id, 'wears_most' => '20'])->assertSessionHasErrors('wears_most');
+        $this->post('/jobs', ['kind' => 'reagents', 'wears_most' => '20', 'wears_of' => 'nitrate'])->assertSessionHasNoErrors();
+        $chore = Chore::query()->sole();
+        // Two readings of this morning say what a day takes; from now on another every day.
+        for ($day = 1; $day <= 9; ++$day) {
+            $this->travel(1)->days();
+            $this->read($keeper, $tank, ['nitrate' => '10', 'ph' => '7']);
+        }
+        $wear = WearOf::of($chore->refresh());
+        // Nine since it was new, of twenty; nine and the two before, in ninety days: (20 - 9) / (11 / 90) = 90.
+        self::assertSame([9.0, 20.0, 90], [$wear?->done, $wear?->most, $wear?->days()]);
+        self::assertEqualsWithDelta(11.0 / 90.0, $wear->aDay ?? 0.0, 1e-9);
+        $this->get('/jobs')->assertSeeText('9 of 20 readings of nitrate');
+        for ($n = 0; $n < 12; ++$n) {
+            $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->addMinutes($n));
+        }
+        self::assertSame(0, (new WeekOf($keeper->refresh()))->jobs['chore.'.$chore->id.'@0']->due);
+        $this->travel(1)->days();
+        $this->post("/jobs/$chore->id/done")->assertRedirect();
+        self::assertSame(0.0, WearOf::of($chore->refresh())?->done);
+    }
+
+    public function testASedimentStageWearsByTheLitresThatWereMade(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $pure = $this->water($keeper, 'Pure', 'reverse_osmosis');
+        $chore = $keeper->chores()->create(['kind' => 'sediment', 'wears_most' => 100.0, 'last_at' => CarbonImmutable::now()->subDays(20)]);
+        $this->noteChange($keeper, $tank, $pure, 25.0, CarbonImmutable::now()->subDays(10));
+        $this->noteChange($keeper, $tank, $pure, 20.0, CarbonImmutable::now()->subDays(30));
+        // The tap is no reverse osmosis; what came before the stage was new wears it not, and says what a day takes.
+        $wear = WearOf::of($chore);
+        self::assertEqualsWithDelta([25.0, 0.5], [$wear?->done, $wear?->aDay], 1e-6);
+        self::assertSame(150, $wear?->days());
+        $tubes = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'tubes', 'wears_most' => 4000.0, 'last_at' => CarbonImmutable::now()->subDays(100)]);
+        $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80, 'hours' => 10]);
+        // A thousand hours, and three thousand more at ten a day.
+        self::assertSame(300, WearOf::of($tubes)?->days());
+    }
+
+    public function testAMembraneIsDueOnTheDayThatItsReadingsLeadTo(): void
+    {
+        [$keeper] = $this->week();
+        $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
+        foreach ([100, 50, 0] as $ago) {
+            // 94 % a hundred days ago and a point less each fifty: 92 today, at 90 in a hundred days.
+            $store->rejections()->create(['conductivity_in' => 500, 'conductivity_out' => 500 * (0.08 - 0.0002 * $ago), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays($ago)]);
+        }
+        self::assertSame([], self::lying($keeper, 'membrane'));
+        $this->travel(75)->days();
+        $due = (new WeekOf($keeper->refresh()))->jobs['store.'.$store->id.'@0']->due ?? null;
+        self::assertEqualsWithDelta(25, $due, 2);
     }
 
     public function testDosesTakeTheirMinutesOfTheirDays(): void

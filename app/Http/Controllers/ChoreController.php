@@ -7,8 +7,11 @@ namespace App\Http\Controllers;
 use App\Actions\DoChore;
 use App\Known\ChoresOf;
 use App\Models\Chore;
+use App\Units\Amount;
 use App\View\ChoresPage;
 use App\View\WeekWords;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Found;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
@@ -36,7 +39,9 @@ final class ChoreController extends Controller
     public function store(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $keeper->chores()->create($this->typed($request));
+        $typed = $this->typed($request);
+        // What wears by use is new on the day that it is set up.
+        $keeper->chores()->create($typed + ($typed['wears_most'] === null ? [] : ['last_at' => CarbonImmutable::now()]));
 
         return redirect('/jobs')->with('status', __('week.chore.kept'));
     }
@@ -45,6 +50,9 @@ final class ChoreController extends Controller
     {
         $typed = $this->typed($request);
         // What was done stays done: a day that is set counts until then.
+        if ($typed['wears_most'] !== null && $chore->last_at === null) {
+            $typed['last_at'] = CarbonImmutable::now();
+        }
         $chore->update($typed);
 
         return redirect('/jobs')->with('status', __('week.chore.kept'));
@@ -75,7 +83,9 @@ final class ChoreController extends Controller
             'tank_id' => ['nullable', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $keeper->id)],
             'name' => ['nullable', 'string', 'max:80', 'required_if:kind,own'], 'every' => ['nullable', 'integer', 'min:1', 'max:1500'], 'minutes' => ['nullable', 'integer', 'min:1', 'max:480'],
             'next_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'wears_most' => ['nullable', new Amount(1, 1_000_000, '', '50')], 'wears_of' => ['nullable', Rule::enum(Parameter::class)],
         ], [
+            'wears_of' => __('week.wears.which'),
             'kind' => 'Choose what it is.', 'tank_id' => 'Choose one of your tanks.', 'name.required_if' => 'Give it a name.', 'name' => 'At most 80 letters.', 'every' => 'Days from 1 to 1500, or nothing to let it be learned.',
             'minutes' => 'Minutes from 1 to 480.', 'next_on' => 'A day such as 2026-12-24.',
         ]);
@@ -84,6 +94,14 @@ final class ChoreController extends Controller
             throw ValidationException::withMessages(['tank_id' => 'Say at which tank.']);
         }
 
-        return ['tank_id' => $kind->atTank ? ($checked['tank_id'] ?? null) : null, 'kind' => $kind->key, 'name' => $checked['name'] ?? null, 'every' => $checked['every'] ?? null, 'minutes' => $checked['minutes'] ?? null, 'next_on' => $checked['next_on'] ?? null];
+        $most = Amount::parse(is_scalar($checked['wears_most'] ?? null) ? (string) $checked['wears_most'] : null);
+        if ($most !== null && $kind->wears === null) {
+            throw ValidationException::withMessages(['wears_most' => __('week.wears.none')]);
+        }
+        if ($most !== null && $kind->wears === 'readings' && ($checked['wears_of'] ?? null) === null) {
+            throw ValidationException::withMessages(['wears_of' => __('week.wears.which')]);
+        }
+
+        return ['wears_most' => $most, 'wears_of' => $most !== null && $kind->wears === 'readings' ? $checked['wears_of'] : null, 'tank_id' => $kind->atTank ? ($checked['tank_id'] ?? null) : null, 'kind' => $kind->key, 'name' => $checked['name'] ?? null, 'every' => $checked['every'] ?? null, 'minutes' => $checked['minutes'] ?? null, 'next_on' => $checked['next_on'] ?? null];
     }
 }

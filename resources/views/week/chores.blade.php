@@ -9,7 +9,8 @@
         @php($interval = App\Known\ChoresOf::interval($chore))
         <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ App\Known\ChoresOf::minutes($chore) }} min</small></th>
             <td>{{ $chore->tank->name ?? __('week.at_home') }}</td>
-            <td>@if($interval->count() > 0)<a data-working="{{ $chore->id }}"
+            <td>@if($page->wear($chore))<a data-working="{{ $chore->id }}" href="/jobs?working={{ $chore->id }}">{{ $page->wear($chore) }}</a>
+                @elseif($interval->count() > 0)<a data-working="{{ $chore->id }}"
                 href="/jobs?working={{ $chore->id }}">{{ App\View\ChoresPage::every($interval) }}</a>
                 @else{{ App\View\ChoresPage::every($interval) }}@endif<br><small
                     class="muted">{{ __('week.lateness.'.$chore->toKind()->lateness->value) }} when
@@ -24,7 +25,10 @@
                 <details><summary>Change<span class="visually-hidden">: {{ $page->name($chore) }}</span></summary>
                 <form class="plain-form" method="post" action="/jobs/{{ $chore->id }}">@csrf @method('put')
                     <input type="hidden" name="kind" value="{{ $chore->kind }}"><input type="hidden" name="tank_id" value="{{ $chore->tank_id }}">
-                    <div class="row-fields">@foreach([['name', 'Note or name', $chore->name, 'text'],
+                    <input type="hidden" name="wears_of" value="{{ $chore->wears_of?->value }}">@if($chore->toKind()->wears === null)<input type="hidden"
+                        name="wears_most" value="">@endif
+                    <div class="row-fields">@foreach([...($chore->toKind()->wears === null ? []
+                        : [['wears_most', __('week.wears.'.$chore->toKind()->wears).' it stands', $chore->wears_most, 'text']]), ['name', 'Note or name', $chore->name, 'text'],
                         ['every', 'Days; empty to learn', $chore->every, 'text'],
                         ['minutes', 'Minutes', $chore->minutes, 'text'],
                             ['next_on', 'Next on', $chore->next_on?->format('Y-m-d'), 'date']] as [$field, $label, $value, $type])
@@ -54,6 +58,9 @@
         <x-field name="every" label="Every" unit="days" mode="numeric" help="Leave it empty and what you find each time teaches it."/>
         <x-field name="minutes" label="Takes" unit="min" mode="numeric"/>
         <x-field name="next_on" label="First on, or the date on the pack" type="date"/>
+        </div><div class="row-fields">
+        <x-field name="wears_most" label="Or after so many" mode="decimal" :help="__('week.wears.help')"/>
+        <x-choice name="wears_of" label="of, where it is readings" :options="App\View\ChoresPage::parameters()" :value="''"/>
         </div><button class="act">Keep</button>
     </form></section>
     @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Chore;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Models\WaterKind;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Wear;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What a part of a keeper's gear has done since it was new, from the diary. */
+final class WearOf
+{
+    /** Days of the diary that say what a day takes. House default. */
+    private const DAYS = 90;
+
+    /** Null for what wears by days. */
+    public static function of(Chore $chore): ?Wear
+    {
+        $by = $chore->toKind()->wears;
+        if ($by === null || $chore->wears_most === null || $chore->last_at === null) {
+            return null;
+        }
+        $now = CarbonImmutable::now();
+        $done = self::done($chore, $by, $chore->last_at);
+        $late = self::done($chore, $by, $now->subDays(self::DAYS));
+
+        return new Wear($done, $chore->wears_most, $late / self::DAYS, (int) max(0, $chore->last_at->diffInDays($now)));
+    }
+
+    private static function done(Chore $chore, string $by, CarbonImmutable $since): float
+    {
+        return match ($by) {
+            'readings' => self::readings($chore, $since),
+            'litres' => self::litres($chore, $since),
+            default => self::hours($chore, $since),
+        };
+    }
+
+    private static function readings(Chore $chore, CarbonImmutable $since): float
+    {
+        return (float) DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')->leftJoin('waters', 'waters.id', '=', 'readings.water_id')
+            ->where(static fn(Builder $of): Builder => $of->where('tanks.keeper_id', $chore->keeper_id)->orWhere('waters.keeper_id', $chore->keeper_id))
+            ->where('readings.parameter', $chore->wears_of?->value)->where('readings.taken_at', '>', $since)->count();
+    }
+
+    /** Litres of reverse osmosis that changes took. */
+    private static function litres(Chore $chore, CarbonImmutable $since): float
+    {
+        $keeper = Keeper::query()->with(['waters', 'stores'])->findOrFail($chore->keeper_id);
+        $bare = $keeper->waters->where('kind', WaterKind::ReverseOsmosis)->modelKeys();
+        $drawn = [];
+        foreach (DB::table('water_changes')->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->whereNotNull('water_id')->groupBy('water_id')->selectRaw('water_id, sum(litres) as litres')->get() as $row) {
+            if (is_numeric($row->water_id) && is_numeric($row->litres)) {
+                $drawn = WaterDrawn::plus($keeper, $drawn, (int) $row->water_id, (float) $row->litres);
+            }
+        }
+
+        return array_sum(array_intersect_key($drawn, array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));
+    }
+
+    private static function hours(Chore $chore, CarbonImmutable $since): float
+    {
+        $tank = $chore->tank_id === null ? null : Tank::query()->with(['lamps', 'keeper', 'devices'])->find($chore->tank_id);
+        if ($tank === null) {
+            return 0.0;
+        }
+        // As the lamps are set; what they were years ago nobody knows.
+        $aDay = max(0.0, ...array_values($tank->lamps->map(static fn($lamp): float => $lamp->toCore()->hours)->all()), ...[0.0]);
+
+        return $aDay * max(0.0, $since->diffInDays(CarbonImmutable::now()));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Rhythm;
+
+use Cresco\Core\Measure\Exact;
+use Cresco\Core\Working\Computation;
+
+/** A part that wears by what it does, and not by the days: when it has done as much as it stands. */
+final readonly class Wear
+{
+    /** Days beyond which nothing is said. House limit. */
+    private const FAR = 3650;
+
+    /**
+     * @param float $done  readings, litres or hours since it was new, 0 or more
+     * @param float $most  that it stands, above 0, in the same unit
+     * @param float $aDay  what a day takes of late, 0 or more
+     * @param int   $since days since it was new, 0 or more
+     *
+     * @throws RhythmFault when one of them is out of its range
+     */
+    public function __construct(public float $done, public float $most, public float $aDay, public int $since)
+    {
+        if (!($done >= 0.0) || !($most > 0.0) || !($aDay >= 0.0) || $since < 0 || !is_finite($done + $most + $aDay)) {
+            throw RhythmFault::stock();
+        }
+    }
+
+    /** Days until it is worn; 0 once it is; null where nothing is taken of it. */
+    public function days(): ?int
+    {
+        return match (true) {
+            $this->done >= $this->most => 0,
+            $this->aDay <= 0.0 => null,
+            default => (int) min((float) self::FAR, floor(($this->most - $this->done) / $this->aDay)),
+        };
+    }
+
+    /** Days that a new one lasts at this pace; null where nothing is taken of it. */
+    public function lasts(): ?int
+    {
+        return $this->aDay <= 0.0 ? null : (int) max(1, min((float) self::FAR, floor($this->most / $this->aDay)));
+    }
+
+    public function working(string $title, string $unit): Computation
+    {
+        return Computation::of($title)
+            ->given('most', 'that it stands', new Exact($this->most), $unit)
+            ->given('done', 'since it was new', new Exact($this->done), $unit)
+            ->given('pace', 'a day takes of late', new Exact(max(1e-9, $this->aDay)), $unit)
+            ->line('left = max(most - done, 0) / pace', 'until it is worn', 'd');
+    }
+}
