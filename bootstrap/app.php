@@ -6,6 +6,7 @@ use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\UnderAPath;
+use App\Http\Middleware\WhereTimeGoes;
 use App\Http\Unwritten;
 use App\Models\LimitReached;
 use App\View\Finding;
@@ -22,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         // Around everything, so that no answer goes out without its headers.
-        $middleware->prepend([SecurityHeaders::class, UnderAPath::class, ReadableInput::class]);
+        $middleware->prepend([WhereTimeGoes::class, SecurityHeaders::class, UnderAPath::class, ReadableInput::class]);
         $middleware->web(replace: [FrameworkSession::class => StartSession::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->redirectUsersTo('/');

@@ -14,6 +14,7 @@ return [
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     // A file with the seconds by which tests have moved the clock on.
+    'timed' => (bool) env('CRESCO_TIMED', false),
     'clock' => env('CRESCO_CLOCK', ''),
     // Where Cresco puts its own backups.
     'backups' => env('CRESCO_BACKUPS', storage_path('backups')),

@@ -111,6 +111,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::get('/', RoundController::class)->name('round');
     Route::get('/evening', EveningController::class);
     Route::get('/week', [WeekController::class, 'show']);
+    Route::get('/week/move', [WeekController::class, 'move']);
     Route::post('/week/lay', [WeekController::class, 'lay']);
     Route::put('/week/habits', [WeekController::class, 'habits']);
     Route::post('/week/away', [WeekController::class, 'away']);

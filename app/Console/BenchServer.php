@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Http\Middleware\WhereTimeGoes;
 use Closure;
 use CurlHandle;
 use PDO;
@@ -36,7 +37,7 @@ final class BenchServer
         @mkdir($folder, 0o755, true);
         $database = $folder.'/bench.sqlite';
         $environment = [
-            'DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder.'/config.php', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS,
+            'DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder.'/config.php', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'CRESCO_TIMED' => 'true',
             'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
         self::artisan(['config:cache'], $environment);
@@ -134,6 +135,36 @@ final class BenchServer
         } while (count($taken) < $times);
 
         return $taken;
+    }
+
+    /**
+     * Where the time of one request goes, as the median of some.
+     *
+     * @return array{framework: float, queries: float, count: int, work: float, view: float} milliseconds, and how many queries
+     */
+    public function where(string $path, bool $isPart, int $times = 5): array
+    {
+        $all = [];
+        for ($n = 0; $n < $times; ++$n) {
+            $handle = $this->handle($path, [WhereTimeGoes::HEADER.': 1', ...($isPart ? ['HX-Request: true'] : [])]);
+            $said = '';
+            curl_setopt($handle, CURLOPT_HEADERFUNCTION, static function (CurlHandle $handle, string $line) use (&$said): int {
+                $said = stripos($line, 'Server-Timing:') === 0 ? $line : $said;
+
+                return strlen($line);
+            });
+            curl_exec($handle);
+            preg_match('/framework;dur=([\d.]+), queries;dur=([\d.]+);desc="(\d+)", work;dur=([\d.]+), view;dur=([\d.]+)/', $said, $found);
+            $all[] = array_map(floatval(...), array_slice($found + array_fill(0, 6, '0'), 1, 5));
+        }
+        $middle = static function (int $column) use ($all): float {
+            $values = array_column($all, $column);
+            sort($values);
+
+            return $values[intdiv(count($values), 2)] ?? 0.0;
+        };
+
+        return ['framework' => $middle(0), 'queries' => $middle(1), 'count' => (int) $middle(2), 'work' => $middle(3), 'view' => $middle(4)];
     }
 
     /** The largest resident set any worker has had. */

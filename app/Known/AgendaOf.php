@@ -11,6 +11,7 @@ use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Settling;
 use Cresco\Core\Plants\StandDue;
@@ -122,10 +123,11 @@ final class AgendaOf
      * @param array<int, CarbonImmutable|null>  $changed when the water of each was last changed
      * @param array<int, Planting>              $plantings of those that have plants
      * @param bool                              $chores    whether jobs that keepers set up are among them
+     * @param array<int, array<string, Interval>>|null $every where it is known already how often work comes again
      *
      * @return array<int, Agenda>
      */
-    public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = [], bool $chores = true): array
+    public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = [], bool $chores = true, ?array $every = null): array
     {
         $dues = $byId = [];
         foreach ($tanks as $tank) {
@@ -133,7 +135,7 @@ final class AgendaOf
             $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show)]);
         }
         $own = ($byId === [] ? null : OwnFigures::of(reset($byId)->keeper)) ?? OwnFigures::from(null);
-        $every = self::intervals(array_keys($dues), $own);
+        $every ??= self::intervals(array_keys($dues), $own);
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
             $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $own, $every[$id] ?? [])->all];
         }
@@ -171,7 +173,9 @@ final class AgendaOf
     {
         $now = CarbonImmutable::now();
         $open = array_filter($changed, static fn(?CarbonImmutable $at): bool => $at !== null && $at->addHours((int) Agenda::NEXT_DAY_UNTIL)->greaterThanOrEqualTo($now));
-        $read = $open === [] ? [] : DB::table('readings')->whereIn('tank_id', array_keys($open))->groupBy('tank_id')->selectRaw('tank_id, max(taken_at) as at')->pluck('at', 'tank_id')->all();
+        $oldest = $open === [] ? $now : array_reduce($open, static fn(CarbonImmutable $least, CarbonImmutable $at): CarbonImmutable => $at->lessThan($least) ? $at : $least, $now);
+        $read = $open === [] ? [] : DB::table('readings')->whereIn('tank_id', array_keys($open))->whereIn('parameter', array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofAnimals()))
+            ->where('taken_at', '>', $oldest->addHours((int) Agenda::NEXT_DAY_FROM))->groupBy('tank_id')->selectRaw('tank_id, max(taken_at) as at')->pluck('at', 'tank_id')->all();
         $found = [];
         foreach ($open as $id => $at) {
             $from = $at->addHours((int) Agenda::NEXT_DAY_FROM);

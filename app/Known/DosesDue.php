@@ -44,17 +44,16 @@ final class DosesDue
     {
         $found = [];
         $open = self::ofMany($tanks, $first);
-        foreach ($open === [] ? [] : [array_keys($open)] as $today) {
-            $found[0] = $today;
+        if ($open !== []) {
+            $found[0] = array_keys($open);
         }
         foreach (DosePlan::query()->whereIn('tank_id', $tanks)->where('by_doser', false)->orderBy('tank_id')->orderBy('id')->get() as $plan) {
-            $day = 0;
-            // The step is the plan's own, so that a plan of every week costs four looks and not a month of them.
-            while ($day < $days && ($next = $plan->next($first->addDays($day))) !== null && ($day += $next) < $days) {
+            $last = min($days - 1, $plan->endsIn($first) ?? $days);
+            for ($day = $plan->next($first) ?? $days; $day <= $last; $day += max(1, $plan->every)) {
+                // Of today those count that nobody has noted yet.
                 if ($day > 0 && !in_array($plan->tank_id, $found[$day] ?? [], true)) {
                     $found[$day][] = $plan->tank_id;
                 }
-                ++$day;
             }
         }
 

@@ -7,6 +7,7 @@ namespace App\Known;
 use App\Kept\OwnFigures;
 use App\Models\Keeper;
 use App\Models\Run;
+use App\Models\RunPlan;
 use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
@@ -15,6 +16,7 @@ use Cresco\Core\Measure\Method;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Rhythm\Interval;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
 use Cresco\Core\Work\Task;
@@ -42,6 +44,9 @@ final class JobsOf
 
     private readonly StepMinutes $taken;
 
+    /** @var array<int, array<string, Interval>> how often work comes again, by tank and task */
+    private readonly array $every;
+
     /** @var array<string, list<int>> days by job, counted from today, that the keeper laid it on */
     private array $laid = [];
 
@@ -55,12 +60,13 @@ final class JobsOf
         $this->tanks = $tanks;
         $this->own = OwnFigures::of($keeper);
         $this->taken = StepMinutes::of(array_keys($tanks));
+        $this->every = AgendaOf::intervals(array_keys($tanks), $this->own);
         foreach ($keeper->laidJobs()->get() as $laid) {
             $this->laid[$laid->job][] = -$show->daysSinceDate($laid->day);
         }
         $ids = array_keys($tanks);
         $plantings = array_filter(array_map(PlantingOf::orNone(...), $tanks));
-        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings, false);
+        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings, false, $this->every);
         $sheets = $this->sheets($ids);
         $minutes = $this->changeMinutes($ids);
         $jobs = [];
@@ -124,21 +130,20 @@ final class JobsOf
         };
     }
 
-    /** @var array<int, array<string, int>>|null */
-    private ?array $learned = null;
-
     private function every(int $tank, string $task): int
     {
-        $this->learned ??= array_map(static fn(array $tasks): array => array_map(static fn($interval): int => $interval->days(), $tasks), AgendaOf::intervals(array_keys($this->tanks), $this->own));
-
-        return $this->learned[$tank][$task] ?? $this->own->days(Task::from($task));
+        return ($this->every[$tank][$task] ?? null)?->days() ?? $this->own->days(Task::from($task));
     }
+
+    /** @var array<string, true> kinds of jobs that the keeper set up */
+    private array $setUp = [];
 
     /** @return list<Foreseen> */
     private function chores(): array
     {
         $jobs = [];
         foreach (ChoresOf::query()->where('keeper_id', $this->keeper->id)->get() as $chore) {
+            $this->setUp[$chore->kind] = true;
             $interval = ChoresOf::interval($chore);
             $every = WearOf::of($chore)?->lasts() ?? $interval->days();
             $due = ChoresOf::due($chore, $this->keeper->show(), $interval);
@@ -190,7 +195,7 @@ final class JobsOf
         $jobs = [];
         $kind = JobKinds::of('membrane');
         // A keeper who set the job up has said when.
-        foreach ($this->keeper->chores()->where('kind', 'membrane')->exists() ? [] : $this->keeper->stores()->with('rejections')->get() as $store) {
+        foreach (isset($this->setUp[$kind->key]) ? [] : $this->keeper->loadMissing('stores.rejections')->stores as $store) {
             $left = $store->membrane()?->daysLeft;
             if ($left !== null) {
                 $jobs = [...$jobs, ...$this->times('store.'.$store->id, 0, $kind, $kind->minutes, (int) floor($left), 0, 0, $store->name, $store->id)];
@@ -279,9 +284,19 @@ final class JobsOf
     /** @return list<string> keys of the work that a sheet holds */
     private static function tasksOf(Run $sheet): array
     {
+        return self::tasks(array_values(array_map(static fn(RunStep $step): string => $step->job, $sheet->steps->all())));
+    }
+
+    /**
+     * @param list<string> $steps
+     *
+     * @return list<string> keys of the work that they do
+     */
+    private static function tasks(array $steps): array
+    {
         $of = AgendaOf::taskOfStep();
 
-        return array_values(array_unique(array_map(static fn(RunStep $step): string => AgendaOf::TASK.($of[$step->job] ?? ''), $sheet->steps->all())));
+        return array_values(array_unique(array_map(static fn(string $job): string => AgendaOf::TASK.($of[$job] ?? ''), $steps)));
     }
 
     /**
@@ -295,10 +310,18 @@ final class JobsOf
     {
         $minutes = [];
         $last = DB::table('runs')->whereIn('tank_id', $ids)->where('state', RunState::Done->value)->where('changes_water', true)->groupBy('tank_id')->selectRaw('max(id) as id')->pluck('id');
-        foreach (Run::query()->whereKey($last)->with('steps:id,run_id,job')->get(['id', 'tank_id', 'plan']) as $run) {
-            if ($run->plan->minutes !== null) {
-                $beside = array_sum(array_map(static fn(string $key): int => $key === AgendaOf::TASK ? 0 : JobKinds::of(substr($key, strlen(AgendaOf::TASK)))->minutes, self::tasksOf($run)));
-                $minutes[$run->tank_id] = max(self::LEAST, $run->plan->minutes - $beside);
+        $steps = [];
+        foreach (DB::table('run_steps')->whereIn('run_id', $last)->get(['run_id', 'job']) as $step) {
+            if (is_numeric($step->run_id) && is_string($step->job)) {
+                $steps[(int) $step->run_id][] = $step->job;
+            }
+        }
+        foreach (DB::table('runs')->whereIn('id', $last)->get(['id', 'tank_id', 'plan']) as $run) {
+            $plan = is_string($run->plan) ? json_decode($run->plan, true) : null;
+            $planned = RunPlan::read(is_array($plan) ? $plan : [])->minutes;
+            if (is_numeric($run->tank_id) && is_numeric($run->id) && $planned !== null) {
+                $beside = array_sum(array_map(static fn(string $key): int => $key === AgendaOf::TASK ? 0 : JobKinds::of(substr($key, strlen(AgendaOf::TASK)))->minutes, self::tasks($steps[(int) $run->id] ?? [])));
+                $minutes[(int) $run->tank_id] = max(self::LEAST, $planned - $beside);
             }
         }
 

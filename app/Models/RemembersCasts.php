@@ -44,6 +44,9 @@ trait RemembersCasts
         $value = match (true) {
             $cast === 'float' => (float) $raw,
             $cast === 'integer' => (int) $raw,
+            // No record here has accessors, so that what has no cast is as it is kept.
+            $cast === '' => in_array($key, ['created_at', 'updated_at'], true) ? parent::getAttribute($key) : $raw,
+            $cast === 'boolean' => (bool) $raw,
             is_string($raw) && is_string($cast) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
             default => parent::getAttribute($key),
         };

@@ -56,6 +56,18 @@ final class ChoresPage
         return $chore->toKind()->wears === 'readings' ? (string) __('week.wears.of').' '.Words::inside($chore->wears_of?->label() ?? '') : (string) __('week.wears.'.$chore->toKind()->wears);
     }
 
+    /** @return list<array{string, string, string, string}> name, label, value and type of each field of a job */
+    public function fields(Chore $chore): array
+    {
+        $wears = $chore->toKind()->wears;
+
+        return [
+            ...($wears === null ? [] : [['wears_most', (string) __('week.wears.stands', ['unit' => __('week.wears.'.$wears)]), $chore->wears_most === null ? '' : Show::plain($chore->wears_most, 2), 'text']]),
+            ['name', (string) __('week.field.name'), (string) $chore->name, 'text'], ['every', (string) __('week.field.every'), (string) $chore->every, 'text'],
+            ['minutes', (string) __('week.field.minutes'), (string) $chore->minutes, 'text'], ['next_on', (string) __('week.field.next_on'), (string) $chore->next_on?->format('Y-m-d'), 'date'],
+        ];
+    }
+
     /** @return array<string, string> what reagents may read */
     public static function parameters(): array
     {

@@ -14,6 +14,7 @@ use App\Known\WeekOf;
 use App\Models\Keeper;
 use App\Models\Store;
 use App\Models\Tank;
+use App\Models\Water;
 use App\Models\WaterKind;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -85,6 +86,20 @@ final class WeekPage
     public function tank(int $id): ?Tank
     {
         return $this->week->known->tanks[$id] ?? null;
+    }
+
+    /** Where the days are asked for to which a job may go. */
+    public function moveUrl(Foreseen $job): string
+    {
+        return '/week/move?'.http_build_query(['job' => $job->id, 'from' => $this->from]);
+    }
+
+    /** A job that may be moved; null for what goes with another, has its day, or is not there. */
+    public function movable(string $id): ?Foreseen
+    {
+        $job = $this->week->jobs[$id] ?? null;
+
+        return $job === null || $job->isSet || isset($this->week->with[$id]) || $this->week->placement->day($id) === null ? null : $job;
     }
 
     /** @return list<array{day: int, date: string, label: string, cost: string, here: bool}> days to which a job may go, with what that costs */
@@ -191,7 +206,7 @@ final class WeekPage
                 if ($tank === null || $job->litres <= 0.0) {
                     continue;
                 }
-                $first = UsualWater::of($tank);
+                $first = $this->usual($tank);
                 $second = $tank->second_water_id === null ? 0.0 : $tank->second_share;
                 $drawn = [];
                 foreach ([[$first->id, 1.0 - $second], ...($tank->second_water_id === null ? [] : [[$tank->second_water_id, $second]])] as [$water, $share]) {
@@ -204,6 +219,14 @@ final class WeekPage
         }
 
         return $changes;
+    }
+
+    /** @var array<int, Water> by tank */
+    private array $usual = [];
+
+    private function usual(Tank $tank): Water
+    {
+        return $this->usual[$tank->id] ??= UsualWater::of($tank);
     }
 
     /** @return list<WeekReady> when each unit must run */
@@ -264,7 +287,7 @@ final class WeekPage
     {
         $lines = [];
         foreach ($this->changesKnown() as $change) {
-            $water = UsualWater::of($change['tank']);
+            $water = $this->usual($change['tank']);
             if ($change['day'] > self::READY || $water->kind === WaterKind::Tap) {
                 continue;
             }

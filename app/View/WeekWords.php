@@ -42,11 +42,13 @@ final class WeekWords
             return (string) __('week.why.low');
         }
         $why = $week->placement->why($job->id);
+        if ($why === Why::Due || $job->isSet) {
+            return '';
+        }
         $due = self::day($week, $job->due);
         $instead = $why === Why::Full ? $week->placement->instead($job->id) : null;
 
         return match (true) {
-            $why === Why::Due, $job->isSet => '',
             $why !== Why::Hand && $job->due < 0 => trans_choice('week.why.overdue', -$job->due, ['count' => -$job->due]),
             $instead !== null && ($week->placement->day($job->id) ?? 0) > $job->due && $instead->perDay > $job->kind->lateness->aDay() => (string) __('week.why.full_instead', ['due' => $due, 'instead' => Words::inside(self::job($week->jobs[$instead->id], $week->keeper->show()))]),
             default => (string) __('week.why.'.$why->value, ['due' => $due]),

@@ -16,7 +16,7 @@ final class Board
     /** @var list<int> */
     public readonly array $last;
 
-    /** @var list<array<int, float>> cost of each by its day alone */
+    /** @var array<int, list<float>> cost of each by its day alone */
     private array $own = [];
 
     /** @var array<int, int> minutes of each day, set-ups among them */
@@ -31,12 +31,6 @@ final class Board
         $end = count($placing->minutes) - 1;
         $this->first = array_map(static fn(Job $job): int => min($job->earliest, $end), $jobs);
         $this->last = array_map(static fn(Job $job): int => min($job->latest, $end), $jobs);
-        foreach ($jobs as $i => $job) {
-            $this->own[$i] = [];
-            for ($day = 0; $day <= $end; ++$day) {
-                $this->own[$i][$day] = $job->late($day) + $job->early($day);
-            }
-        }
         $this->lay(array_map(static fn(Job $job): int => $job->wished($end + 1), $jobs));
     }
 
@@ -82,7 +76,10 @@ final class Board
         $here = $this->used[$day] - $minutes[$day];
         $over = ($there > $off ? $there - $off : 0) - ($there > 0 ? $there : 0) + ($here + $on > 0 ? $here + $on : 0) - ($here > 0 ? $here : 0);
 
-        return $this->own[$i][$day] - $this->own[$i][$from] + Placing::OVER * $over + Placing::USED * ($on - $off);
+        // Reckoned once it is asked for: where the days are known already, few are.
+        $own = $this->own[$i] ??= array_map(static fn(int $at): float => $job->late($at) + $job->early($at), range(0, count($minutes) - 1));
+
+        return $own[$day] - $own[$from] + Placing::OVER * $over + Placing::USED * ($on - $off);
     }
 
     /**

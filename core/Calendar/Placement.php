@@ -47,9 +47,15 @@ final readonly class Placement
                 $found[] = $job;
             }
         }
-        usort($found, static fn(Job $a, Job $b): int => [$b->perDay, $a->due, $a->id] <=> [$a->perDay, $b->due, $b->id]);
+        usort($found, self::before(...));
 
         return $found;
+    }
+
+    /** What waits least first. */
+    private static function before(Job $a, Job $b): int
+    {
+        return [$b->perDay, $a->due, $a->id] <=> [$a->perDay, $b->due, $b->id];
     }
 
     /** Minutes of work on a day, set-ups among them. */
@@ -97,8 +103,14 @@ final readonly class Placement
         if ($job === null) {
             return null;
         }
-        $there = array_values(array_filter($this->on($job->wished(count($this->placing->minutes))), static fn(Job $other): bool => $other->id !== $id));
+        $wished = $job->wished(count($this->placing->minutes));
+        $first = null;
+        foreach ($this->jobs as $i => $other) {
+            if ($this->board->days[$i] === $wished && $other->id !== $id && ($first === null || self::before($other, $first) < 0)) {
+                $first = $other;
+            }
+        }
 
-        return $there[0] ?? null;
+        return $first;
     }
 }

@@ -32,7 +32,10 @@ return [
     'every' => '{1} every day|[2,*] every :count days', 'learned' => '{1} (once, usual :usual)|[2,*] (:count times, usual :usual)',
     'chore' => ['kept' => 'Kept.', 'done' => 'Done; next in :days days.', 'gone' => 'Taken out.', 'most' => 'There are :most jobs already; take one out first.'],
     'moved' => 'Laid on :day.', 'unlaid' => 'It lies where Cresco finds a day again.',
+    'field' => ['name' => 'Note or name', 'every' => 'Days; empty to learn', 'minutes' => 'Minutes', 'next_on' => 'Next on'],
+    'no_job' => 'That job is not there any more.',
     'wears' => [
+        'stands' => ':unit it stands',
         'readings' => 'readings', 'litres' => 'L of reverse osmosis', 'hours' => 'hours of the lamps', 'line' => ':done of :most :unit', 'help' => 'Reagents wear by readings, sediment stages by litres, tubes by hours. What the pack says, when it should count and not the days.',
         'of' => 'readings of', 'most' => 'An amount from 1 to 1,000,000, or nothing to go by days.', 'none' => 'This wears by days alone.', 'which' => 'Say which parameter they read.', 'membrane' => 'foreseen from what it holds back',
     ],

@@ -1,3 +1,5 @@
+import htmx from 'htmx.org';
+
 // The week: a job is dragged to another day, and what that costs is said before it is dropped. Without a pointer "Move" does the same.
 export function week() {
     const days = document.querySelector('[data-week]');
@@ -18,6 +20,11 @@ export function week() {
     days.addEventListener('dragstart', (event) => {
         held = event.target.closest('[data-job]');
         held?.classList.add('held');
+        // Its days come with what each costs, as they do when it is opened.
+        const move = held?.querySelector('.move');
+        if (move && !move.querySelector('option')) {
+            htmx.trigger(move, 'toggle');
+        }
         event.dataTransfer.effectAllowed = 'move';
         event.dataTransfer.setData('text/plain', held?.dataset.job ?? '');
     });

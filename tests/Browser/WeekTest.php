@@ -30,14 +30,17 @@ final class WeekTest extends BrowserCase
         $this->screen(...self::DESK);
         $this->enterDemo();
         $this->go('/week');
+        $this->script(<<<'JS'
+            window.data = new DataTransfer();
+            document.querySelector('.lot[data-job]').dispatchEvent(new DragEvent('dragstart', { bubbles: true, cancelable: true, dataTransfer: window.data }));
+            JS);
+        $this->until(fn(): bool => (bool) $this->script("return document.querySelector('.lot[data-job] option[data-to]') !== null"), 'the days to drop on');
         $said = $this->said(<<<'JS'
             const job = document.querySelector('.lot[data-job]');
             const from = job.closest('.week-day').dataset.day;
             const days = [...document.querySelectorAll('.week-day')];
             const to = days.find((day) => day.dataset.day !== from && job.querySelector(`option[data-to="${day.dataset.day}"]`));
-            const data = new DataTransfer();
-            const tell = (type, on) => on.dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: data }));
-            tell('dragstart', job);
+            const tell = (type, on) => on.dispatchEvent(new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: window.data }));
             tell('dragover', to);
             const cost = document.querySelector('#drop-cost').textContent;
             setTimeout(() => tell('drop', to), 50);

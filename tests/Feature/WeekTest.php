@@ -59,7 +59,12 @@ final class WeekTest extends FeatureCase
     public function testAJobIsLaidOnAnotherDayAndWhatThatCostsIsSaidBefore(): void
     {
         [$keeper, $tank] = $this->week();
-        $this->actingAs($keeper)->get('/week')->assertSeeText('Thu 5 Mar: a day late: plants or animals are worse for it', false);
+        $this->actingAs($keeper)->get('/week')->assertSee('/week/move?job='.$tank->id.'.change%400&amp;from=0', false);
+        $this->get('/week/move?job='.$tank->id.'.change%400')->assertSeeText('Thu 5 Mar: a day late: plants or animals are worse for it', false);
+        foreach (['', '?job[]=1', '?job=9.change%400'] as $nonsense) {
+            $this->get('/week/move'.$nonsense)->assertRedirect('/week')->assertSessionHas('status');
+            $this->get('/week/move'.$nonsense, ['HX-Request' => 'true'])->assertNotFound();
+        }
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05'])->assertRedirect('/week');
         $week = new WeekOf($keeper);
         self::assertSame(2, $week->placement->day($tank->id.'.change@0'));

@@ -83,6 +83,7 @@ final class Bench extends Command
                 }
             }
             $this->print($times, $server->peakMegabytes());
+            $this->printWhere($server);
             $weeks = WeekBench::run();
             $this->line(sprintf('%d weeks of 60 jobs over 28 days: median %.0f ms, slowest %.0f ms (limit 100 ms: %s).', count($weeks), 1000 * self::quantile($weeks, 0.5), 1000 * self::quantile($weeks, 1.0), self::quantile($weeks, 1.0) < 0.1 ? 'held' : 'OVER'));
             $this->printRecipes(RecipeBench::run(), self::quantile(array_merge(...($times['bare framework route'] ?? [])), 0.5));
@@ -131,6 +132,23 @@ final class Bench extends Command
             ));
         }
         $this->line(sprintf('Peak memory of a worker: %.0f MB. %d requests of each page, two at a time.', $peak, count(array_merge(...$times['bare framework route']))));
+    }
+
+    /** Where the time of each page goes, one request at a time: framework, queries with their number, the work of the page, its drawing. */
+    private function printWhere(BenchServer $server): void
+    {
+        $this->line('');
+        $this->line(sprintf('%-40s %10s %9s %8s %8s %8s  %s', 'one request, ms', 'framework', 'queries', '', 'work', 'view', 'most of it'));
+        foreach ($this->pages() as $name => [$path, $isPart]) {
+            if (str_starts_with($path, 'POST ')) {
+                continue;
+            }
+            $where = $server->where(sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, '7.00', date('Y-m-d')), $isPart);
+            $parts = ['framework' => $where['framework'], 'queries' => $where['queries'], 'work' => $where['work'], 'view' => $where['view']];
+            arsort($parts);
+            $this->line(sprintf('%-40s %10.1f %9.1f %8s %8.1f %8.1f  %s', $name, $where['framework'], $where['queries'], '('.$where['count'].')', $where['work'], $where['view'], array_key_first($parts)));
+        }
+        $this->line('');
     }
 
     /** @param list<float> $taken seconds */

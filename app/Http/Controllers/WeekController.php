@@ -34,6 +34,22 @@ final class WeekController extends Controller
         return view('week.show', ['page' => new WeekPage($keeper, $from), 'keeper' => $keeper, 'feed' => session('feed')]);
     }
 
+    /** The days to which a job may go, and what each costs. */
+    public function move(Request $request): View|RedirectResponse
+    {
+        $from = is_numeric($request->query('from')) ? max(0, min(JobsOf::DAYS - WeekPage::DAYS, (int) $request->query('from'))) : 0;
+        $page = new WeekPage($this->keeper($request), $from);
+        $id = $request->query('job');
+        $job = is_string($id) ? $page->movable($id) : null;
+        $isPart = $request->header('HX-Request') === 'true';
+
+        return match (true) {
+            $job !== null => view($isPart ? 'week.move' : 'week.move-page', ['page' => $page, 'job' => $job]),
+            $isPart => abort(404),
+            default => redirect('/week')->with('status', __('week.no_job')),
+        };
+    }
+
     /** A job to another day; or back to the day that is found for it. */
     public function lay(Request $request): RedirectResponse
     {

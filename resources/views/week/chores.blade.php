@@ -27,11 +27,7 @@
                     <input type="hidden" name="kind" value="{{ $chore->kind }}"><input type="hidden" name="tank_id" value="{{ $chore->tank_id }}">
                     <input type="hidden" name="wears_of" value="{{ $chore->wears_of?->value }}">@if($chore->toKind()->wears === null)<input type="hidden"
                         name="wears_most" value="">@endif
-                    <div class="row-fields">@foreach([...($chore->toKind()->wears === null ? []
-                        : [['wears_most', __('week.wears.'.$chore->toKind()->wears).' it stands', $chore->wears_most, 'text']]), ['name', 'Note or name', $chore->name, 'text'],
-                        ['every', 'Days; empty to learn', $chore->every, 'text'],
-                        ['minutes', 'Minutes', $chore->minutes, 'text'],
-                            ['next_on', 'Next on', $chore->next_on?->format('Y-m-d'), 'date']] as [$field, $label, $value, $type])
+                    <div class="row-fields">@foreach($page->fields($chore) as [$field, $label, $value, $type])
                         <div class="field small"><label for="c{{ $chore->id }}-{{ $field }}">{{ $label }}</label><input id="c{{ $chore->id }}-{{ $field }}"
                         name="{{ $field }}" type="{{ $type }}" value="{{ $value }}" autocomplete="off"></div>@endforeach</div>
                     <button class="act quiet">Keep</button></form>

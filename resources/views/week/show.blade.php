@@ -52,16 +52,9 @@
                         <span class="what">{{ $name }} <small class="num">{{ $job->minutes }} min</small></span>
                         <div class="under">@if($why !== '')<small class="why">{{ $why }}</small>@endif
                         @if($moves)
-                        <details class="move"><summary>Move<span class="visually-hidden">: {{ $name }}</span></summary>
-                        <form method="post" action="/week/lay">@csrf<input type="hidden" name="job" value="{{ $job->key }}"><input type="hidden" name="from"
-                            value="{{ $page->from }}">@if($job->laid !== null)<input type="hidden" name="was"
-                            value="{{ $page->week->today->addDays($job->laid)->format('Y-m-d') }}">@endif
-                            <label for="to-{{ $loop->parent->parent->iteration }}-{{ $loop->parent->iteration }}-{{ $loop->iteration }}">To</label>
-                            <select name="day" id="to-{{ $loop->parent->parent->iteration }}-{{ $loop->parent->iteration }}-{{ $loop->iteration }}">
-                                @foreach($page->moves($job) as $move)<option value="{{ $move['date'] }}"
-                                    data-to="{{ $move['day'] }}" @selected($move['here'])>{{ $move['label'] }}: {{ $move['cost'] }}</option>@endforeach
-                                @if($job->laid !== null)<option value="">{{ __('week.cost.free') }}</option>@endif
-                            </select> <button class="act quiet">Lay it there</button></form>
+                        <details class="move" hx-get="{{ $page->moveUrl($job) }}" hx-trigger="toggle once" hx-target="find .days"><summary>Move<span
+                            class="visually-hidden">: {{ $name }}</span></summary>
+                            <div class="days"><a href="{{ $page->moveUrl($job) }}">To which day<span class="visually-hidden">: {{ $name }}</span></a></div>
                         </details>
                         @endif
                         </div>
