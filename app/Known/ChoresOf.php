@@ -6,6 +6,7 @@ namespace App\Known;
 
 use App\Models\Chore;
 use App\Models\Keeper;
+use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Rhythm\Comes;
 use Cresco\Core\Rhythm\Due;
@@ -70,6 +71,25 @@ final class ChoresOf
         }
 
         return $chore->last_at === null ? new Due($key, 0, 0, 'first') : Due::again($key, ($interval ?? self::interval($chore))->days(), $show->daysSince($chore->last_at));
+    }
+
+    /**
+     * Jobs of a tank that are due by a day, so that a session there may take them along.
+     *
+     * @param int $days from today
+     *
+     * @return list<Chore>
+     */
+    public static function dueAt(Tank $tank, Show $show, int $days = 0): array
+    {
+        $due = [];
+        foreach (self::query()->where('tank_id', $tank->id)->get() as $chore) {
+            if (self::due($chore, $show)->from <= $days) {
+                $due[] = $chore;
+            }
+        }
+
+        return $due;
     }
 
     /** Minutes that it takes. */

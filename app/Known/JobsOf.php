@@ -124,7 +124,9 @@ final class JobsOf
         return match ($what) {
             Agenda::CHANGE => [JobKinds::of('change'), $tank->routine_days, null, null],
             'task' => [JobKinds::of((string) $rest), $this->every($tank->id, (string) $rest), null, null],
-            'stand' => [JobKinds::of('stand'), 0, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            // A stand is cut so that it is back at its limit after so many days.
+            'stand' => [JobKinds::of('stand'), Planting::BETWEEN_CUTS, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            // Leaves that melt are looked after every other day for six weeks: the next time is said, the rest would fill the page.
             'melt', 'capsules' => [JobKinds::of($what), 0, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
             default => [null, 0, null, null],
         };

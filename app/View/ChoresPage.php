@@ -35,7 +35,7 @@ final class ChoresPage
 
     public function name(Chore $chore): string
     {
-        return $chore->kind === 'own' ? (string) $chore->name : WeekWords::kind($chore->kind).($chore->name === null ? '' : ' ('.$chore->name.')');
+        return WeekWords::chore($chore);
     }
 
     public function due(Chore $chore): string

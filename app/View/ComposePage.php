@@ -11,11 +11,13 @@ use App\Change\TrimPlan;
 use App\Change\WaterOut;
 use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
+use App\Known\ChoresOf;
 use App\Known\DosesDue;
 use App\Known\RotationOf;
 use App\Known\StepMinutes;
 use App\Known\TreatmentsOf;
 use App\Models\BedPatch;
+use App\Models\Chore;
 use App\Models\OffSpot;
 use App\Models\OffState;
 use App\Models\Run;
@@ -134,6 +136,15 @@ final class ComposePage
         };
 
         return $floating === null ? [] : array_values(array_filter($this->stands(), fn(array $row): bool => $this->trim !== null && $this->trim->planting->stands[$row['key']]->floats() === $floating));
+    }
+
+    /** Other jobs that are due at this tank on the day, in words; nothing where there are none. */
+    public function beside(): string
+    {
+        $days = $this->work->day === null ? 0 : max(0, -$this->show->daysSinceDate($this->work->day));
+        $due = ChoresOf::dueAt($this->draft->tank, $this->show, $days);
+
+        return $due === [] ? '' : (string) __('week.beside', ['jobs' => Words::list(array_map(static fn(Chore $chore): string => Words::inside(WeekWords::chore($chore)).', '.Show::minutes(ChoresOf::minutes($chore)), $due))]);
     }
 
     public function change(): string

@@ -7,9 +7,12 @@ namespace App\View;
 use App\Kept\StandCut;
 use App\Kept\StepContent;
 use App\Known\AgendaOf;
+use App\Known\ChoresOf;
 use App\Known\RotationOf;
 use App\Known\VesselOf;
+use App\Models\Chore;
 use App\Models\Run;
+use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\StandLook;
 use App\Models\SwitchTick;
@@ -249,6 +252,12 @@ final readonly class RunSheet
             false,
             DrawnStands::now($tank),
         );
+    }
+
+    /** @return list<Chore> other jobs that are due at the tank while the sheet is under way */
+    public function beside(): array
+    {
+        return $this->run->state === RunState::Running ? ChoresOf::dueAt($this->run->tank, $this->run->tank->keeper->show()) : [];
     }
 
     /** Whether the step is work that comes again, so that what was found tells when it is due. */

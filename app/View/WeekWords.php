@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Known\Foreseen;
 use App\Known\WeekOf;
+use App\Models\Chore;
 use App\Units\Show;
 use Cresco\Core\Calendar\Bill;
 use Cresco\Core\Calendar\Why;
@@ -27,6 +28,12 @@ final class WeekWords
         $words = self::kind($job->kind->key, ['litres' => $show->volume($job->litres), 'name' => Words::inside((string) $name)]);
 
         return str_contains((string) __('week.kind.'.$job->kind->key), ':name') || $job->name === null ? $words : $words.' ('.$job->name.')';
+    }
+
+    /** A job that a keeper set up. */
+    public static function chore(Chore $chore): string
+    {
+        return $chore->kind === 'own' ? (string) $chore->name : self::kind($chore->kind).($chore->name === null ? '' : ' ('.$chore->name.')');
     }
 
     /** @param array<string, string> $with */

@@ -39,6 +39,7 @@ return [
         'readings' => 'readings', 'litres' => 'L of reverse osmosis', 'hours' => 'hours of the lamps', 'line' => ':done of :most :unit', 'help' => 'Reagents wear by readings, sediment stages by litres, tubes by hours. What the pack says, when it should count and not the days.',
         'of' => 'readings of', 'most' => 'An amount from 1 to 1,000,000, or nothing to go by days.', 'none' => 'This wears by days alone.', 'which' => 'Say which parameter they read.', 'membrane' => 'foreseen from what it holds back',
     ],
+    'beside' => 'Also due at this tank: :jobs. They stand on the sheet, to be ticked there.', 'beside_head' => 'Also due here',
     'evening' => ':head; the week has it :day',
     'round' => 'Due: :jobs',
     'busy' => [

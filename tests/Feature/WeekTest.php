@@ -384,6 +384,22 @@ final class WeekTest extends FeatureCase
         self::assertSame([['pen', 0, 10]], self::lying($keeper, 'pen'));
     }
 
+    public function testASessionTakesTheOtherJobsOfItsTankAlong(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $floss = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => CarbonImmutable::now()->subDays(8)]);
+        $later = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'air_stone', 'last_at' => CarbonImmutable::now()->subDays(8)]);
+        $other = $keeper->chores()->create(['tank_id' => $this->tank($keeper)->id, 'kind' => 'pipes', 'last_at' => CarbonImmutable::now()->subDays(90)]);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertSeeText('Also due at this tank: new floss')->assertDontSeeText('air stone')->assertDontSeeText('Brush pipes');
+        $run = $this->writeRun($keeper, $tank);
+        $this->get("/runs/$run->id")->assertDontSeeText('Also due here');
+        $run->update(['state' => RunState::Running, 'started_at' => now()]);
+        $this->get("/runs/$run->id")->assertSeeText('Also due here')->assertSeeText('New floss');
+        $this->from("/runs/$run->id")->post("/jobs/$floss->id/done", ['found' => 'expected'])->assertRedirect("/runs/$run->id");
+        $this->get("/runs/$run->id")->assertDontSeeText('Also due here');
+        self::assertSame([1, 0, 0], [$floss->turns()->count(), $later->turns()->count(), $other->turns()->count()]);
+    }
+
     public function testReagentsWearByWhatTheyRead(): void
     {
         [$keeper, $tank] = $this->week();

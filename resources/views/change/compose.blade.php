@@ -59,6 +59,7 @@
                 @endforeach
             </ol>
             <ul class="spells">@foreach($page->spells() as [$words, $isLong])<li @class(['due' => $isLong])>{{ $words }}</li>@endforeach</ul>
+            @if($page->beside() !== '')<p>{{ $page->beside() }}</p>@endif
             @if($page->litresOut())<p class="muted">{{ $page->litresOut() }} Not onto beds when it is salty or medicated.</p>@endif
             @if($page->tools() !== [])<p class="muted">To hand: {{ implode(', ', $page->tools()) }}.</p>@endif
         </section>

@@ -129,6 +129,18 @@
             accept="image/jpeg,image/png,image/webp" capture="environment" aria-describedby="e-photo"><p class="fault"
             id="e-photo">@error('photo'){{ $message }}@enderror</p><button class="act quiet">Keep photo</button></form>
     </details>
+    @if($beside = $sheet->beside())
+    <section class="beside" aria-labelledby="beside-title"><h2 id="beside-title">{{ __('week.beside_head') }}</h2>
+        @foreach($beside as $chore)
+        <form class="act-line" method="post" action="/jobs/{{ $chore->id }}/done">@csrf<span>{{ App\View\WeekWords::chore($chore) }}</span>
+            @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span class="muted">Done, found</span>
+            @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
+                value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:
+                {{ App\View\WeekWords::chore($chore) }}</span></button>@endforeach
+            @else<button class="act quiet">Done<span class="visually-hidden">: {{ App\View\WeekWords::chore($chore) }}</span></button>@endif</form>
+        @endforeach
+    </section>
+    @endif
     <form id="tick" method="post">@csrf<input type="hidden" name="step" value="{{ $sheet->step->position }}"></form>
     @if($sheet->step->is($sheet->current))
     <p class="why">@if($run->changes_water)<a href="/runs/{{ $run->id }}/again">Plan again from here</a> · @endif <a
