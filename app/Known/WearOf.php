@@ -22,7 +22,7 @@ final class WearOf
     /** Null for what wears by days. */
     public static function of(Chore $chore): ?Wear
     {
-        $by = $chore->toKind()->wears;
+        $by = $chore->wears_most === null ? null : $chore->toKind()->wears;
         if ($by === null || $chore->wears_most === null || $chore->last_at === null) {
             return null;
         }

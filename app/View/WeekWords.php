@@ -24,11 +24,33 @@ final class WeekWords
         if ($job->kind->key === 'after' && $job->name !== null) {
             return After::from($job->name)->title();
         }
-        $name = $job->kind->key === JobKinds::CHECK ? __('inquiry.remedies.'.$job->name.'.name') : ($job->name ?? '');
-        $words = self::kind($job->kind->key, ['litres' => $show->volume($job->litres), 'name' => Words::inside((string) $name)]);
+        $words = self::kinds()[$job->kind->key] ?? '';
+        $isNamed = str_contains($words, ':name');
+        if ($isNamed) {
+            $name = $job->kind->key === JobKinds::CHECK ? __('inquiry.remedies.'.$job->name.'.name') : $job->name;
+            $words = str_replace(':name', Words::inside(is_string($name) ? $name : ''), $words);
+        }
+        $words = str_contains($words, ':litres') ? str_replace(':litres', $show->volume($job->litres), $words) : $words;
 
-        return str_contains((string) __('week.kind.'.$job->kind->key), ':name') || $job->name === null ? $words : $words.' ('.$job->name.')';
+        return $isNamed || $job->name === null ? $words : $words.' ('.$job->name.')';
     }
+
+    /** @return array<string, string> words of all kinds, read once for a page */
+    private static function kinds(): array
+    {
+        if (self::$kinds === null) {
+            $kinds = __('week.kind');
+            self::$kinds = [];
+            foreach (is_array($kinds) ? $kinds : [] as $kind => $words) {
+                self::$kinds[(string) $kind] = is_string($words) ? $words : '';
+            }
+        }
+
+        return self::$kinds;
+    }
+
+    /** @var array<string, string>|null */
+    private static ?array $kinds = null;
 
     /** A job that a keeper set up. */
     public static function chore(Chore $chore): string
