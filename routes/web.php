@@ -164,6 +164,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::get('/read', [ReadingController::class, 'createForTank']);
         Route::post('/read', [ReadingController::class, 'storeForTank'])->can('update', 'tank');
         Route::get('/change', [ChangeController::class, 'show']);
+        Route::get('/change/dose', [ChangeController::class, 'dose']);
         Route::get('/changed', [ChangedController::class, 'create']);
         Route::post('/changed', [ChangedController::class, 'store'])->can('update', 'tank');
         Route::get('/compose', [ComposeController::class, 'show']);

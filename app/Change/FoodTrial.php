@@ -19,7 +19,7 @@ final readonly class FoodTrial
     private const ROUNDS = 5;
 
     /** Share of its aim by which a nutrient may be off without mattering much. House default. */
-    private const LOOSE = 0.25;
+    public const LOOSE = 0.25;
 
     /**
      * @param array<int, float> $amounts other amounts, by plan
@@ -58,19 +58,24 @@ final readonly class FoodTrial
         if ($aim === null || !$food->hasPlants()) {
             return null;
         }
-        $rate = $food->course($nutrient)->rate();
-        $level = $food->course($nutrient)->level()->level;
-        $fed = $food->fedAtMean($nutrient);
-        $lost = FoodOf::loss($nutrient) * max($aim, min($level, 2.0 * $aim));
 
         return Wanted::between(
             $nutrient->word(),
             $aim,
-            new Normal($rate->central() + $fed - $lost, $rate->spread()),
+            self::rate($food, $nutrient, $aim),
             $this->share ?? $food->tank->routine_share,
             (float) max(1, $food->tank->routine_days),
             $food->source($nutrient),
         );
+    }
+
+    /** What is made of a nutrient in a day with the meals, and lost about its aim, mg/L. */
+    public static function rate(FoodOf $food, Parameter $nutrient, float $aim): Normal
+    {
+        $rate = $food->course($nutrient)->rate();
+        $lost = FoodOf::loss($nutrient) * max($aim, min($food->course($nutrient)->level()->level, 2.0 * $aim));
+
+        return new Normal($rate->central() + $food->fedAtMean($nutrient) - $lost, $rate->spread());
     }
 
     /**

@@ -50,6 +50,12 @@ final class ChangeSheet
         );
     }
 
+    /** Whether plants are drawn that a dose would be for. */
+    public function feedsPlants(): bool
+    {
+        return $this->draft->tank->stands()->exists();
+    }
+
     public function litres(): string
     {
         return $this->show->volumeNumber($this->draft->plan->outflow());

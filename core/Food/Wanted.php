@@ -39,4 +39,36 @@ final class Wanted
             ->constant('r', 'made in a day with what the animals are fed; below 0 for what is taken up or lost', $rate, 'mg/L', 'its course, from readings, changes, doses and meals', null)
             ->line('D = max(0, f * (L - s) - n * r)', 'to be given', 'mg/L');
     }
+
+    /**
+     * How much of a nutrient goes in after one change so that it lies at its aim before the next: what is left of the aim, and what the days
+     * till then take.
+     *
+     * @param float  $aim   level before the next change, mg/L
+     * @param Normal $now   level before this change, mg/L
+     * @param Normal $rate  made in a day, mg/L; below 0 for what is taken up
+     * @param float  $share of the water that is changed, 0 to 1
+     * @param float  $days  until the next change, 1 to 365
+     *
+     * @throws FoodFault
+     */
+    public static function afterChange(string $nutrient, float $aim, Normal $now, Normal $rate, float $share, float $days, Normal $source): Computation
+    {
+        if (!($share >= 0.0 && $share <= 1.0 && $days >= 1.0 && $days <= 365.0)) {
+            throw FoodFault::routine();
+        }
+        if (!($aim >= 0.0 && $aim < INF)) {
+            throw FoodFault::event();
+        }
+
+        return Computation::of(ucfirst($nutrient).' to be given after this change')
+            ->given('f', 'share of the water', $share, '')
+            ->constant('c', $nutrient.' before it', $now, 'mg/L', 'its course, from readings, changes, doses and meals', null)
+            ->constant('s', $nutrient.' in the new water', $source, 'mg/L', 'its last reading, its analysis, or what a tap that was never read may hold', null)
+            ->line('A = (1 - f) * c + f * s', 'after the change', 'mg/L')
+            ->constant('L', 'level before the next change', $aim, 'mg/L', 'the school that the tank follows', Grade::Guess)
+            ->given('n', 'days until the next change', $days, 'days')
+            ->constant('r', 'made in a day with what the animals are fed; below 0 for what is taken up or lost', $rate, 'mg/L', 'its course, from readings, changes, doses and meals', null)
+            ->line('D = max(0, L - A - n * r)', 'to be given', 'mg/L');
+    }
 }

@@ -42,6 +42,12 @@ return [
     'adopted' => '{1} One dose is planned.|[2,*] :count doses are planned.',
     'propose' => 'To settle there, from what is on the shelf:',
     'slowly' => 'A changed dose goes in steps of a quarter to a half a week; then wait two weeks and look at new leaves. How it is found:',
+    'after' => [
+        'head' => 'Doses after it', 'link' => 'What to give after this change', 'once' => 'at once, last', 'every' => '{1} every day from then on|[2,*] every :count days from then on', 'nothing' => 'nothing',
+        'doses' => 'From what is on the shelf, so that all of it lies where you want it before the next change.', 'no_plants' => 'No plants are drawn in this tank, so nothing is proposed.',
+        'enough' => 'Tap, food and soil bring enough: nothing needs to be given.', 'no_feeds' => 'Something is wanted, and nothing on the shelf brings it, or the animals’ nitrate limit leaves no room.',
+        'left' => 'after it', 'aim' => 'wanted before the next', 'give' => 'to give',
+    ],
     'no_plants' => 'No plants are drawn in this tank, so nothing is proposed.',
     'no_feeds' => 'Nothing on the shelf feeds plants.',
     'nothing_wanted' => 'Tap, food and soil bring enough: nothing needs to be given.',

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\WriteRunSheet;
+use App\Change\DoseAfter;
 use App\Change\DraftChange;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\TrimInput;
 use App\Change\TrimPlan;
 use App\Http\Requests\ChangeRequest;
+use App\Known\FoodOf;
 use App\Known\PlantingOf;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\View\Asked;
 use App\View\ChangeSheet;
+use App\View\DosesAfter;
 use App\View\TankLoop;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Work\Task;
@@ -43,6 +46,9 @@ final class ChangeController extends Controller
         if ($isPart && $faults->isNotEmpty()) {
             return response(view('change.faults', ['faults' => $faults])->render())->header('HX-Reswap', 'none');
         }
+        if ($working !== null && str_starts_with($working, 'dose.')) {
+            return view('parts.working', ['working' => $this->doses($request, $tank)->working(substr($working, 5))]);
+        }
         $sheet = new ChangeSheet(($this->draft)($tank, $request->toInput($tank)), $tank->keeper->show());
         if ($isPart && $working !== null) {
             return view('parts.working', ['working' => $sheet->working($working)]);
@@ -59,6 +65,24 @@ final class ChangeController extends Controller
             'typed' => $request,
             'working' => $working === null ? null : $sheet->working($working),
         ]);
+    }
+
+    /** What is given after the change that the sheet shows; a part of it that comes once the keeper has stopped typing. */
+    public function dose(ChangeRequest $request, Tank $tank): View|RedirectResponse
+    {
+        $this->prepare($request, $tank);
+        if ($tank->keeper->waters->isEmpty() || $request->faults($tank)->isNotEmpty()) {
+            return redirect('/tanks/'.$tank->id.'/change');
+        }
+
+        return view($request->header('HX-Request') === 'true' ? 'change.dose' : 'change.dose-page', ['tank' => $tank, 'doses' => $this->doses($request, $tank), 'loop' => TankLoop::of($tank, 'change')]);
+    }
+
+    private function doses(ChangeRequest $request, Tank $tank): DosesAfter
+    {
+        $tank->keeper->loadMissing('jars');
+
+        return new DosesAfter(new DoseAfter(FoodOf::tank($tank), ($this->draft)($tank, $request->toInput($tank))), $tank);
     }
 
     /** Writes the run sheet for what the sheet shows. */

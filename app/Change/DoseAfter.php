@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Change;
+
+use App\Known\FoodOf;
+use App\Models\Jar;
+use Cresco\Core\Food\Doses;
+use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Wanted;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+
+/** What is given after a change, so that every nutrient lies where the school of the tank wants it before the next. */
+final readonly class DoseAfter
+{
+    /** Deviations below the animals' limit at which a dose ends: nine of ten cases. */
+    private const SURE = 1.2816;
+
+    /** @var array<string, Computation> by nutrient that the school steers */
+    public array $needs;
+
+    /** @var list<array{feed: Feed, each: float, every: int}> from what is on the shelf */
+    public array $doses;
+
+    public function __construct(private FoodOf $food, private Draft $draft)
+    {
+        $needs = $wanted = [];
+        $days = max(1, $food->tank->routine_days);
+        $every = min($food->school()->every(), $days);
+        foreach ($food->hasPlants() ? Parameter::nutrients() : [] as $nutrient) {
+            $aim = $food->school()->aim($nutrient);
+            if ($aim !== null) {
+                $needs[$nutrient->value] = Wanted::afterChange($nutrient->word(), $aim, $this->now($nutrient), FoodTrial::rate($food, $nutrient, $aim), $this->draft->share(), (float) $days, $this->source($nutrient));
+                $wanted[$nutrient->value] = [$needs[$nutrient->value]->value('D') * $every / $days, max(1e-4, FoodTrial::LOOSE * $aim * $every / $days)];
+            }
+        }
+        $this->needs = $needs;
+        $this->doses = $needs === [] ? [] : $this->found($wanted, $every);
+    }
+
+    /**
+     * @param array<string, array{float, float}> $wanted
+     *
+     * @return list<array{feed: Feed, each: float, every: int}>
+     */
+    private function found(array $wanted, int $every): array
+    {
+        $keeper = $this->food->tank->keeper;
+        $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Feed => $jar->toFeed($keeper->scale_step))->all()));
+        $doses = Doses::of($feeds, $wanted, $this->most(), $this->food->litres);
+        $found = [];
+        foreach ($feeds as $feed) {
+            if (isset($doses->amounts[$feed->key])) {
+                $found[] = ['feed' => $feed, 'each' => $doses->amounts[$feed->key], 'every' => $every];
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, float> mg/L that may go in at all */
+    private function most(): array
+    {
+        $limit = $this->food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
+        if ($limit === null) {
+            return [];
+        }
+        $now = $this->now(Parameter::Nitrate);
+        $after = (1.0 - $this->draft->share()) * ($now->central() + self::SURE * $now->spread()) + $this->draft->share() * $this->source(Parameter::Nitrate)->central();
+
+        return [Parameter::Nitrate->value => max(0.0, $limit - $after)];
+    }
+
+    private function now(Parameter $nutrient): Normal
+    {
+        $level = $this->food->course($nutrient)->level();
+
+        return new Normal($level->level, ($level->high - $level->low) / (2.0 * self::SURE));
+    }
+
+    /** The water that this change lets in, which may be another than the usual one. */
+    private function source(Parameter $nutrient): Normal
+    {
+        $known = $this->draft->plan->source->get($nutrient);
+
+        return $known === null ? $this->food->source($nutrient) : new Normal($known->central(), $known->spread());
+    }
+
+    /** What brings every nutrient where it belongs, or why nothing does. */
+    public function reason(): string
+    {
+        return match (true) {
+            $this->needs === [] => 'no_plants',
+            $this->doses !== [] => 'doses',
+            array_filter($this->needs, static fn(Computation $need): bool => $need->value('D') > 0.0) === [] => 'enough',
+            default => 'no_feeds',
+        };
+    }
+}
