@@ -236,6 +236,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::get('/bottle', [FeedBottleController::class, 'show']);
         Route::post('/bottle', [FeedBottleController::class, 'store'])->can('update', 'tank');
         Route::get('/doses.csv', [FoodController::class, 'export']);
+        Route::get('/meals.csv', [FoodController::class, 'meals']);
         Route::middleware('can:update,tank')->group(function (): void {
             Route::put('/food', [FoodController::class, 'update']);
             Route::post('/dose-plans', [FoodController::class, 'plan']);
@@ -246,6 +247,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::post('/doses', [FoodController::class, 'give']);
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
             Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1,import');
+            Route::post('/meals.csv', [FoodController::class, 'importMeals'])->middleware('throttle:20,1,import');
             Route::post('/food-spells', [FoodController::class, 'spell']);
             Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
         });

@@ -110,6 +110,24 @@ final class FoodTest extends FeatureCase
         self::assertSame(['no_feeds', []], [$after->reason(), $after->doses]);
     }
 
+    public function testWhatWasFedGoesOutAndComesInAgain(): void
+    {
+        $meals = "/tanks/{$this->tank->id}/meals.csv";
+        $this->tank->foodSpells()->create(['from_day' => '2026-02-01', 'until_day' => '2026-02-08', 'grams' => 0.35, 'note' => "=away, and \"Ines\"\nfeeds"]);
+        $this->tank->foodSpells()->create(['from_day' => '2026-02-20', 'until_day' => '2026-02-20', 'grams' => 0]);
+        $csv = (string) $this->get($meals)->assertOk()->getContent();
+        $take = fn(string $text) => $this->post($meals, ['meals' => UploadedFile::fake()->createWithContent('meals.csv', $text)]);
+        // What is there already stays as it is.
+        $take($csv)->assertSessionHas('status', 'Nothing new was in it.');
+        $this->tank->foodSpells()->delete();
+        $take($csv)->assertSessionHas('status', '2 times of feeding taken in.');
+        self::assertSame($csv, (string) $this->get($meals)->getContent());
+        foreach (["from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'line 2', "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first', "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500'] as $text => $says) {
+            $take($text)->assertInvalid(['meals' => $says]);
+        }
+        self::assertSame(2, $this->tank->foodSpells()->count());
+    }
+
     private function plan(Jar $jar, string $amount = '10', string $every = '1', string $from = '2026-03-01'): void
     {
         $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $jar->id, 'plan_amount' => $amount, 'every' => $every, 'starts_on' => $from])->assertSessionHasNoErrors()->assertRedirect($this->food);

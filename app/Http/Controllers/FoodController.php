@@ -10,6 +10,7 @@ use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Exchange\DoseFile;
 use App\Exchange\FileFault;
+use App\Exchange\MealFile;
 use App\Exchange\TakingIn;
 use App\Known\CapsulesOf;
 use App\Known\FoodOf;
@@ -27,6 +28,7 @@ use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
@@ -183,22 +185,42 @@ final class FoodController extends Controller
     /** Doses of the past from a file, as they are given out. */
     public function import(Request $request, Tank $tank): RedirectResponse
     {
+        $count = $this->takenIn($request, $tank, 'file', DoseFile::import(...));
+
+        return self::back($tank, trans_choice('food.taken_in', $count, ['count' => $count]));
+    }
+
+    /** What the animals were given where that was not the usual, as CSV. */
+    public function meals(Tank $tank): Response
+    {
+        return response(MealFile::export($tank), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename=meals.csv']);
+    }
+
+    public function importMeals(Request $request, Tank $tank): RedirectResponse
+    {
+        $count = $this->takenIn($request, $tank, 'meals', MealFile::import(...));
+
+        return self::back($tank, trans_choice('food.meals_taken_in', $count, ['count' => $count]));
+    }
+
+    /** @param callable(Tank, string, TakingIn): int $import */
+    private function takenIn(Request $request, Tank $tank, string $field, callable $import): int
+    {
         $tank->setRelation('keeper', $this->keeper($request));
-        $file = $request->file('file');
+        $file = $request->file($field);
         try {
             if (!$file instanceof UploadedFile || !$file->isValid()) {
-                throw new FileFault('Choose a file first: CSV, as doses are given out.');
+                throw new FileFault('Choose a file first: CSV, as it is given out here.');
             }
             if ($file->getSize() > self::MOST_BYTES) {
                 throw new FileFault('The file is larger than 512 kB. Nothing was taken in.');
             }
             $text = $file->getContent();
-            $count = TakingIn::of($this->keeper($request), static fn(TakingIn $in): int => DoseFile::import($tank, $text, $in));
-        } catch (FileFault $fault) {
-            throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo('/tanks/'.$tank->id.'/food#in-and-out');
-        }
 
-        return self::back($tank, trans_choice('food.taken_in', $count, ['count' => $count]));
+            return TakingIn::of($this->keeper($request), static fn(TakingIn $in): int => $import($tank, $text, $in));
+        } catch (FileFault $fault) {
+            throw ValidationException::withMessages([$field => $fault->getMessage()])->redirectTo('/tanks/'.$tank->id.'/food#in-and-out');
+        }
     }
 
     public function take(Tank $tank, int $dose, GiveDose $give): RedirectResponse

@@ -80,7 +80,7 @@
     @endforeach
 </details>
 @endif
-<details class="more" id="in-and-out" @if($errors->has('file')) open @endif><summary>{{ __('food.file.head') }}</summary>
+<details class="more" id="in-and-out" @if($errors->hasAny(['file', 'meals'])) open @endif><summary>{{ __('food.file.head') }}</summary>
     <p><a href="/tanks/{{ $tank->id }}/doses.csv" download><x-icon name="download"/> All doses as CSV</a></p>
     <form method="post" action="/tanks/{{ $tank->id }}/doses.csv" enctype="multipart/form-data"
         data-progress="/taking-in">@csrf
@@ -88,6 +88,13 @@
             aria-describedby="e-f-file h-f-file"><small id="h-f-file">{{ __('food.file.help') }}</small>
         <p class="fault" id="e-f-file" role="alert">@error('file'){{ $message }}@enderror</p></div>
         <x-taking-in/>
+        <button class="act quiet">{{ __('food.file.act') }}</button>
+    </form>
+    <p><a href="/tanks/{{ $tank->id }}/meals.csv" download><x-icon name="download"/> {{ __('food.meals_file.all') }}</a></p>
+    <form method="post" action="/tanks/{{ $tank->id }}/meals.csv" enctype="multipart/form-data">@csrf
+        <div class="field"><label for="f-meals-file">{{ __('food.meals_file.label') }}</label><input id="f-meals-file" type="file" name="meals"
+            accept=".csv,text/csv" aria-describedby="e-f-meals-file h-f-meals-file"><small id="h-f-meals-file">{{ __('food.meals_file.help') }}</small>
+        <p class="fault" id="e-f-meals-file" role="alert">@error('meals'){{ $message }}@enderror</p></div>
         <button class="act quiet">{{ __('food.file.act') }}</button>
     </form>
 </details>
