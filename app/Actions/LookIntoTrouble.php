@@ -16,12 +16,21 @@ use App\View\Words;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\Remedy;
+use Cresco\Core\Work\Sign;
 use Illuminate\Support\Facades\DB;
 
 /** An inquiry from what was seen to how it ended, each turn of it in the diary. */
 final class LookIntoTrouble
 {
     /** The keeper's answer to a question; none where it is not known after all. */
+    /** What was seen at a session says already of it. */
+    public function seen(Inquiry $inquiry, Sign $sign): void
+    {
+        foreach ($sign->answers() as $of => $option) {
+            $this->answer($inquiry, $of, $option);
+        }
+    }
+
     public function answer(Inquiry $inquiry, string $sign, ?string $option): void
     {
         DB::transaction(static function () use ($inquiry, $sign, $option): void {

@@ -46,4 +46,28 @@ enum Sign: string
             self::DimLight => [Task::CoverGlass],
         };
     }
+
+    /** What is looked into when it comes again and again: something that grows, or what leaves show; null for what work alone answers. */
+    public function about(): ?string
+    {
+        return match ($this) {
+            self::Film, self::Tufts, self::Dirt => 'growth',
+            self::DeadLeaves => 'leaves',
+            default => null,
+        };
+    }
+
+    /**
+     * What it says already of the signs by which kinds and causes are told apart.
+     *
+     * @return array<string, string> answers by sign
+     */
+    public function answers(): array
+    {
+        return match ($this) {
+            self::Film => ['where' => 'panes'],
+            self::Dirt => ['where' => 'sand', 'dirty' => 'yes'],
+            default => [],
+        };
+    }
 }

@@ -8,7 +8,7 @@ return [
     'title' => 'Trouble in :tank',
     'lead' => 'Say what you see. Cresco weighs it with the diary, asks what tells most, and holds what is done about it to a day.',
     'begin' => ['growth' => 'Something grows here', 'leaves' => 'Leaves look wrong', 'where' => 'Where', 'which' => 'Which plants', 'all_plants' => 'several, or all', 'start_leaves' => 'What is wrong with them?'],
-    'from_compose' => 'What is it, and why is it here?',
+    'look_into' => 'what is it?', 'from_compose' => 'What is it, and why is it here?',
     'urgent' => ['head' => 'Animals gasp, lie about or dart?', 'acts' => ['Carbon dioxide off, air on, the surface rippling.', 'Look at filter, heater and thermometer: is everything on, is it warm?', 'Read ammonium and nitrite. With either above nothing, or if you cannot read: change a third with water of the same warmth; in an old tank with next to no KH slowly, in small steps, since alkaline tap water frees ammonia.', 'A little salt (chloride) holds off nitrite; ask a vet before any medicine.'], 'why' => 'Ten minutes first, questions later.'],
     'looked_into' => 'Looked into',
     'none' => 'Nothing is being looked into.',

@@ -122,7 +122,7 @@ final class FoodTest extends FeatureCase
         $this->tank->foodSpells()->delete();
         $take($csv)->assertSessionHas('status', '2 times of feeding taken in.');
         self::assertSame($csv, (string) $this->get($meals)->getContent());
-        foreach (["from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'line 2', "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first', "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500'] as $text => $says) {
+        foreach (["from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'Line 2', "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first', "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500'] as $text => $says) {
             $take($text)->assertInvalid(['meals' => $says]);
         }
         self::assertSame(2, $this->tank->foodSpells()->count());

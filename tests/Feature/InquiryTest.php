@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Kept\GivenAnswers;
 use App\Known\HintsOf;
 use App\Known\InquiryOf;
 use App\Known\VesselOf;
+use App\Models\About;
 use App\Models\Entry;
 use App\Models\Inquiry;
 use App\Models\Keeper;
@@ -25,6 +27,7 @@ use Cresco\Core\Algae\Technique;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Work\Sign as WorkSign;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -387,5 +390,34 @@ final class InquiryTest extends FeatureCase
             $need("inquiry.places.$place");
         }
         self::assertSame([], $missing);
+    }
+
+    public function testASignOfASessionIsWhereLookingIntoItBegins(): void
+    {
+        $tank = $this->tank;
+        $before = $tank->inquiries()->count();
+        $compose = "/tanks/$tank->id/compose";
+        $this->get($compose)->assertDontSee('name="seen"', false);
+        $this->get($compose.'?signs[]=dirt&signs[]=tall')->assertSee('form="look-into"', false)->assertSee('name="seen" value="dirt"', false)->assertDontSee('name="seen" value="tall"', false);
+        $this->post("/tanks/$tank->id/inquiries", ['seen' => 'dirt'])->assertSessionHasNoErrors()->assertRedirect();
+        $inquiry = $tank->inquiries()->latest('id')->firstOrFail();
+        self::assertSame([About::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$inquiry->about, GivenAnswers::from($inquiry->answers)->options]);
+        // It is answered there already, and may be taken back there.
+        $this->get("/tanks/$tank->id/inquiries/$inquiry->id")->assertOk();
+        foreach (['tall', 'nonsense', ['x']] as $nothing) {
+            $this->post("/tanks/$tank->id/inquiries", ['seen' => $nothing])->assertSessionHasErrors();
+        }
+        self::assertSame($before + 1, $tank->inquiries()->count());
+    }
+
+    public function testWhatASessionSeesIsInTheOneListOfSigns(): void
+    {
+        $known = Looks::all() + LeafSigns::all();
+        foreach (WorkSign::cases() as $sign) {
+            foreach ($sign->answers() as $of => $option) {
+                self::assertContains($option, $known[$of]->options ?? [], $sign->value);
+            }
+            self::assertTrue($sign->about() !== null || $sign->answers() === [], $sign->value);
+        }
     }
 }

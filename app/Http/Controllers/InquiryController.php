@@ -22,6 +22,7 @@ use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Leaves\LeafCauses;
+use Cresco\Core\Work\Sign;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -44,8 +45,12 @@ final class InquiryController extends Controller
 
     public function store(Request $request, Tank $tank, LookIntoTrouble $look): RedirectResponse
     {
+        $seen = Sign::tryFrom((string) $request->string('seen'));
+        if ($seen?->about() !== null) {
+            $request->merge(['about' => $seen->about()]);
+        }
         $this->checked($request, [
-            'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
+            'seen' => ['nullable', Rule::enum(Sign::class)], 'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
             'stand' => ['nullable', 'integer', Rule::exists('stands', 'id')->where('tank_id', $tank->id)],
         ], ['about' => 'Choose one.', 'about.required' => 'Choose one.', 'place.max' => 'At most 80 letters.', 'aim' => 'Choose one from the list.', 'stand.*' => 'Choose one from the list.']);
         if ($tank->inquiries()->open()->count() >= self::MOST[0]) {
@@ -57,6 +62,10 @@ final class InquiryController extends Controller
             'about' => $about, 'place' => $about === About::Growth && $request->filled('place') ? (string) $request->string('place') : null, 'aim' => Aim::tryFrom((string) $request->string('aim')) ?? Aim::None,
             'stand_id' => $about === About::Leaves && $request->filled('stand') ? $request->integer('stand') : null,
         ]);
+
+        if ($seen !== null) {
+            $look->seen($inquiry, $seen);
+        }
 
         return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry->id);
     }

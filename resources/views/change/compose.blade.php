@@ -12,7 +12,9 @@
         <fieldset class="signs"><legend>What do you see?</legend>
             @foreach($page->signs() as $row)<label><input id="sign-{{ $row['sign']->value }}" type="checkbox" name="signs[]" value="{{ $row['sign']->value }}"
                 @checked($row['seen']) data-recompose> <span>{{ $row['sign']->label() }}</span></label>@if($row['seen'])<input type="hidden"
-                name="signs_was[]" value="{{ $row['sign']->value }}">@endif @endforeach
+                name="signs_was[]" value="{{ $row['sign']->value }}">@if($row['sign']->about() !== null) <button form="look-into"
+                class="link" name="seen" value="{{ $row['sign']->value }}">{{ __('inquiry.look_into') }}<span class="visually-hidden">:
+                {{ $row['sign']->label() }}</span></button>@endif @endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
             <p class="ask-why mt-2 mb-0"><a href="/tanks/{{ $page->draft->tank->id }}/inquiries">{{ __('inquiry.from_compose') }}</a></p>
         </fieldset>
@@ -65,6 +67,7 @@
         </section>
         </div>
     </form>
+    <form id="look-into" method="post" action="/tanks/{{ $tank->id }}/inquiries">@csrf</form>
     <form id="write" method="post" action="/tanks/{{ $tank->id }}/runs">@csrf
         @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}"
             value="{{ $value }}">@endif @endforeach
