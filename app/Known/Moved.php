@@ -9,12 +9,28 @@ use Cresco\Core\Measure\Parameter;
 /** A course of a tank that stands at another level than before. */
 final readonly class Moved
 {
+    /** Made or taken up in a day. */
+    public const MADE = 'made';
+
+    /** What evaporates, L a day. */
+    public const LITRES = 'litres';
+
+    /** What is read itself. */
+    public const LEVEL = 'level';
+
+    /** Minutes that the hose takes for ten litres. */
+    public const DRAIN = 'drain';
+
+    /** Hours of light a day, as they were noted. */
+    public const HOURS = 'hours';
+
     /**
-     * @param Parameter|null $parameter that is made or taken up; null for what evaporates, L a day
-     * @param float          $before    mean of the level before, a day
+     * @param string         $what      one of the above
+     * @param Parameter|null $parameter that is made, taken up or read
+     * @param float          $before    mean of the level before
      * @param float          $now       mean since
      * @param int            $began     second since 1970 of the first value of the new level
      * @param string|null    $entry     what stands in the diary just before
      */
-    public function __construct(public ?Parameter $parameter, public float $before, public float $now, public int $began, public ?string $entry) {}
+    public function __construct(public string $what, public ?Parameter $parameter, public float $before, public float $now, public int $began, public ?string $entry) {}
 }

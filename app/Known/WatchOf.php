@@ -6,6 +6,7 @@ namespace App\Known;
 
 use App\Kept\ForecastRecord;
 use App\Models\EntryKind;
+use App\Models\RunPlan;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use App\Units\Show;
@@ -22,7 +23,7 @@ use Illuminate\Support\Facades\DB;
 final class WatchOf
 {
     /** Changes with the way in which courses are made. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /** Days of the diary that are watched. House default. */
     private const DAYS = 420;
@@ -37,6 +38,12 @@ final class WatchOf
     private const JUST_BEFORE = 10;
 
     private const COURSES = [Parameter::Nitrate, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity];
+
+    /** Read itself and held against itself: a heater that fails, a gas bottle that runs out. */
+    private const LEVELS = [Parameter::Temperature, Parameter::Acidity];
+
+    /** Litres that minutes of the hose are said for. */
+    private const TEN = 10.0;
 
     /**
      * @param array<int, TankWater> $waters by tank
@@ -70,14 +77,21 @@ final class WatchOf
     {
         $since = CarbonImmutable::now()->subDays(self::DAYS);
         $moved = [];
-        foreach ([...self::made($tank, $since), [null, self::evaporated($tank, $since)]] as [$parameter, $course]) {
-            $shift = LevelShift::last(array_column($course, 1), LevelShift::WEEKLY);
+        $courses = [
+            ...array_map(static fn(array $one): array => [Moved::MADE, $one[0], $one[1], LevelShift::WEEKLY], self::made($tank, $since)),
+            [Moved::LITRES, null, self::evaporated($tank, $since), LevelShift::WEEKLY],
+            ...array_map(static fn(array $one): array => [Moved::LEVEL, $one[0], $one[1], LevelShift::DAILY], self::levels($tank, $since)),
+            [Moved::DRAIN, null, self::drained($tank, $since), LevelShift::WEEKLY],
+            [Moved::HOURS, null, self::lit($tank, $since), LevelShift::DAILY],
+        ];
+        foreach ($courses as [$what, $parameter, $course, $alarm]) {
+            $shift = LevelShift::last(array_column($course, 1), $alarm);
             if ($shift === null || $course[$shift->began][0] < CarbonImmutable::now()->subDays(self::NEWS)->getTimestamp()) {
                 continue;
             }
             $mean = static fn(array $part): float => array_sum($part) / max(1, count($part));
             $values = array_column($course, 1);
-            $moved[] = new Moved($parameter, $mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
+            $moved[] = new Moved($what, $parameter, $mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
         }
         usort($moved, static fn(Moved $a, Moved $b): int => $b->began <=> $a->began);
 
@@ -124,6 +138,52 @@ final class WatchOf
         }
 
         return $courses;
+    }
+
+    /**
+     * The last of each day of what is read itself.
+     *
+     * @return list<array{Parameter, list<array{int, float}>}>
+     */
+    private static function levels(Tank $tank, CarbonImmutable $since): array
+    {
+        $days = [];
+        foreach (DB::table('readings')->where('tank_id', $tank->id)->whereIn('parameter', self::LEVELS)->where('taken_at', '>=', $since)->whereNotNull('value')->orderBy('taken_at')->get(['parameter', 'taken_at', 'value']) as $row) {
+            if (is_string($row->taken_at) && is_string($row->parameter) && is_numeric($row->value)) {
+                $days[$row->parameter][substr($row->taken_at, 0, 10)] = [(int) strtotime($row->taken_at.' UTC'), (float) $row->value];
+            }
+        }
+
+        return array_map(static fn(Parameter $parameter): array => [$parameter, array_values($days[$parameter->value] ?? [])], self::LEVELS);
+    }
+
+    /** @return list<array{int, float}> minutes that the hose took for ten litres, each with its second */
+    private static function drained(Tank $tank, CarbonImmutable $since): array
+    {
+        $course = [];
+        $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('run_steps.job', 'drain')->where('run_steps.skipped', false)
+            ->where('run_steps.done_at', '>=', $since)->whereNotNull('run_steps.opened_at')->orderBy('run_steps.done_at')->get(['run_steps.opened_at', 'run_steps.done_at', 'runs.plan']);
+        foreach ($rows as $row) {
+            $plan = is_string($row->plan) ? json_decode($row->plan, true) : null;
+            $litres = RunPlan::read(is_array($plan) ? $plan : [])->litres;
+            if (is_string($row->opened_at) && is_string($row->done_at) && $litres > 0.0) {
+                $at = (int) strtotime($row->done_at.' UTC');
+                $course[] = [$at, max(0.0, ($at - (int) strtotime($row->opened_at.' UTC')) / 60.0) * self::TEN / $litres];
+            }
+        }
+
+        return $course;
+    }
+
+    /** @return list<array{int, float}> hours of light that were noted, each with its second */
+    private static function lit(Tank $tank, CarbonImmutable $since): array
+    {
+        $course = [];
+        foreach ($tank->lightDays()->where('day', '>=', $since->format('Y-m-d'))->orderBy('day')->get() as $day) {
+            $course[] = [$day->day->getTimestamp(), $day->hours];
+        }
+
+        return $course;
     }
 
     /** @return list<array{int, float}> litres a day, each with its second */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\Moved;
 use App\Known\TankWater;
 use App\Known\WatchOf;
 use App\Models\Keeper;
+use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
+use App\View\WatchWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 
@@ -75,5 +78,41 @@ final class WatchTest extends FeatureCase
         self::assertSame([Parameter::Nitrate], array_map(static fn($one) => $one->parameter, $moved));
         self::assertGreaterThan(0.4, $moved[0]->now - $moved[0]->before);
         self::assertEqualsWithDelta(5 * 7, $now->diffInDays(CarbonImmutable::createFromTimestamp($moved[0]->began), true), 15.0);
+    }
+
+    public function testAHeaterThatLosesADegreeIsToldWithTheDay(): void
+    {
+        for ($day = 59; $day >= 0; --$day) {
+            // A tenth up and down by the hour of the reading; from ten days ago on a degree and a half less.
+            $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))], CarbonImmutable::now()->subDays($day)->subHour());
+        }
+        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::LEVEL));
+        self::assertCount(1, $moved);
+        self::assertEqualsWithDelta([25.0, 23.5], [$moved[0]->before, $moved[0]->now], 0.2);
+        self::assertEqualsWithDelta(10, CarbonImmutable::createFromTimestamp($moved[0]->began)->diffInDays(CarbonImmutable::now()), 1.5);
+        self::assertStringStartsWith("Temperature 25.0\u{A0}°C → 23.6\u{A0}°C since", WatchWords::line($moved[0], $this->keeper->show()));
+    }
+
+    public function testWhatKeepsItsLevelIsNotTold(): void
+    {
+        for ($day = 59; $day >= 0; --$day) {
+            $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.2 * sin(2.3 * $day)), 'ph' => sprintf('%.2f', 6.9 + 0.05 * sin(1.7 * $day))], CarbonImmutable::now()->subDays($day)->subHour());
+        }
+        self::assertSame([], array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::LEVEL));
+    }
+
+    public function testAHoseThatRunsSlowerIsTold(): void
+    {
+        for ($week = 29; $week >= 0; --$week) {
+            $run = $this->writeRun($this->keeper, $this->tank);
+            $at = CarbonImmutable::now()->subDays(7 * $week)->subHour();
+            $minutes = $run->plan->litres * (0.2 + 0.01 * sin($week) + ($week <= 4 ? 0.15 : 0.0));
+            $run->steps()->where('job', 'drain')->update(['opened_at' => $at->subSeconds((int) round(60.0 * $minutes)), 'done_at' => $at]);
+            $run->update(['state' => RunState::Done, 'finished_at' => $at]);
+        }
+        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::DRAIN));
+        self::assertCount(1, $moved);
+        self::assertEqualsWithDelta([2.0, 3.5], [$moved[0]->before, $moved[0]->now], 0.15);
+        self::assertStringContainsString("The hose, for 10\u{A0}L 2.0\u{A0}min → 3.5\u{A0}min", WatchWords::line($moved[0], $this->keeper->show()));
     }
 }

@@ -45,7 +45,7 @@ final class InquiryController extends Controller
 
     public function store(Request $request, Tank $tank, LookIntoTrouble $look): RedirectResponse
     {
-        $seen = Sign::tryFrom((string) $request->string('seen'));
+        $seen = is_string($request->input('seen')) ? Sign::tryFrom($request->input('seen')) : null;
         if ($seen?->about() !== null) {
             $request->merge(['about' => $seen->about()]);
         }
