@@ -30,24 +30,34 @@ final class NutrientsOf
             $one = self::analysed($analyses->get($first->id), $first->kind, $nutrient);
             $other = $second === null ? $one : self::analysed($analyses->get($second->id), $second->kind, $nutrient);
             if ($one !== null && $other !== null) {
-                $mixed = $second === null ? $one : (1.0 - $share) * $one + $share * $other;
-                $state = $state->with($nutrient, new Normal($mixed, self::OFF * $mixed), true);
+                $part = $second === null ? 0.0 : $share;
+                $state = $state->with($nutrient, new Normal((1.0 - $part) * $one[0] + $part * $other[0], (1.0 - $part) * $one[1] + $part * $other[1]), true);
             }
         }
 
         return $state;
     }
 
-    /** mg/L, as the nutrient is counted; null where nobody knows. */
-    private static function analysed(?Analysis $analysis, WaterKind $kind, Parameter $nutrient): ?float
+    /**
+     * By the analysis; of a tap without one what taps usually hold, but for nitrate, which is read.
+     *
+     * @return array{float, float}|null mg/L, as the nutrient is counted, and how far that may be off; null where nobody knows
+     */
+    private static function analysed(?Analysis $analysis, WaterKind $kind, Parameter $nutrient): ?array
     {
         $food = $nutrient->entry()->food;
         $ion = Ion::tryFrom((string) $food?->ion);
         $milligrams = $ion === null ? null : $analysis?->milligrams[$ion->value] ?? null;
 
+        if ($food !== null && $ion !== null && $milligrams !== null) {
+            $held = $milligrams * $food->molarMass / $ion->molarMass();
+
+            return [$held, self::OFF * $held];
+        }
+
         return match (true) {
-            $food !== null && $ion !== null && $milligrams !== null => $milligrams * $food->molarMass / $ion->molarMass(),
-            in_array($kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true) => 0.0,
+            $kind->isBare() => [0.0, 0.0],
+            $food !== null && $kind === WaterKind::Tap && $nutrient !== Parameter::Nitrate => [$food->source, $food->sourceOff],
             default => null,
         };
     }

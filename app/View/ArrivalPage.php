@@ -13,7 +13,11 @@ use Cresco\Core\Animals\Arrival;
 use Cresco\Core\Animals\ArrivalStep;
 use Cresco\Core\Animals\Means;
 use Cresco\Core\Animals\Quarantine;
+use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Water\Ammonia;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 
 /** How a bag is let into a tank, from what was read of both, and how far it is. */
@@ -29,6 +33,8 @@ final readonly class ArrivalPage
 
     public ?Arrival $plan;
 
+    private WaterState $state;
+
     /** uS/cm of the tank; null where it was never read */
     public ?float $conductivity;
 
@@ -39,7 +45,7 @@ final readonly class ArrivalPage
     public function __construct(public Tank $tank, public ?array $bag, public ?Arrived $arrived = null)
     {
         $this->show = $tank->keeper->show();
-        $state = TankWater::of($tank)->state();
+        $state = $this->state = TankWater::of($tank)->state();
         $number = static fn(string $key): ?float => is_numeric($bag[$key] ?? null) ? (float) $bag[$key] : null;
         $this->conductivity = $number('tank') ?? $state->get(Parameter::Conductivity)?->central();
         $conductivity = $number('conductivity');
@@ -53,7 +59,7 @@ final readonly class ArrivalPage
             $number('ammonium'),
             $number('ph'),
             $number('tank_ph') ?? ($state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central()),
-            max(self::ALKALINITY, min(20.0, $state->central(Parameter::CarbonateHardness, self::ALKALINITY))),
+            $this->alkalinity(),
             max(0.0, min(40.0, $state->central(Parameter::Temperature, $tank->warmth))),
         );
     }
@@ -67,7 +73,7 @@ final readonly class ArrivalPage
     /** @return array<string, float> what the plan rests on, kept so that it stays as it was begun */
     public function toKeep(): array
     {
-        $state = TankWater::of($this->tank)->state();
+        $state = $this->state;
 
         return array_filter([...($this->bag ?? []), 'tank' => $this->conductivity, 'tank_ph' => $state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central()], is_float(...));
     }
@@ -185,8 +191,20 @@ final readonly class ArrivalPage
         return $this->plan === null ? '' : (string) __('animals.why.'.$this->plan->why);
     }
 
-    public function working(): ?Computation
+    /** Of the drip, or of the ammonia once the bag stands open. */
+    public function working(string $name): ?Computation
     {
-        return $this->plan?->means === Means::Drip ? $this->plan->drip : null;
+        if ($name === 'ammonia' && $this->ammonia() !== null) {
+            $celsius = max(0.0, min(40.0, $this->state->central(Parameter::Temperature, $this->tank->warmth)));
+
+            return Ammonia::free((string) __('animals.free_title'), new Exact((float) ($this->bag['ammonium'] ?? 0.0)), new Exact(Carbonate::acidityWith(Carbonate::IN_AIR[0], $this->alkalinity(), $celsius)), new Exact($celsius));
+        }
+
+        return $name === 'drip' && $this->plan?->means === Means::Drip ? $this->plan->drip : null;
+    }
+
+    private function alkalinity(): float
+    {
+        return max(self::ALKALINITY, min(20.0, $this->state->central(Parameter::CarbonateHardness, self::ALKALINITY)));
     }
 }

@@ -19,6 +19,7 @@ use Cresco\Core\StartUp\Phase;
 use Cresco\Core\StartUp\Phases;
 use Cresco\Core\StartUp\Source;
 use Cresco\Core\StartUp\Way;
+use Cresco\Core\Working\Computation;
 
 /** Where a tank that is being started stands: what is expected, what was read, what is next. */
 final class StartPage
@@ -125,6 +126,23 @@ final class StartPage
         return $day === null ? null : (string) __('start.buffer', ['day' => $this->show->day($this->date($day))]);
     }
 
+    /** How many fish the filter bears, for the first kind of them that is offered; null where none is. */
+    public function working(): ?Computation
+    {
+        if ($this->known === null || $this->start === null) {
+            return null;
+        }
+        foreach (self::FIRST_FISH as $key) {
+            if ((new Together([AnimalKinds::of($key)]))->suits($this->tank->needs())) {
+                return Stocking::working(AnimalKinds::of($key), $this->start->source->aDay() * $this->known->expected->factors[0], VesselOf::tank($this->tank)->litres());
+            }
+        }
+
+        return null;
+    }
+
+    private const FIRST_FISH = ['small_tetra', 'tetra', 'livebearer', 'shell_cichlid'];
+
     /** @return list<array{name: string, count: int}> the first to move in, as far as the filter has shown to bear */
     public function first(): array
     {
@@ -134,7 +152,7 @@ final class StartPage
         $litres = VesselOf::tank($this->tank)->litres();
         $shown = $this->start->source->aDay() * $this->known->expected->factors[0];
         $first = [];
-        foreach (['bee_shrimp', 'hardy_shrimp', 'nerite', 'small_snail', 'otocinclus', 'small_tetra', 'tetra', 'livebearer', 'shell_cichlid'] as $key) {
+        foreach (['bee_shrimp', 'hardy_shrimp', 'nerite', 'small_snail', 'otocinclus', ...self::FIRST_FISH] as $key) {
             $kind = AnimalKinds::of($key);
             if (!(new Together([$kind]))->suits($this->tank->needs())) {
                 continue;

@@ -20,7 +20,7 @@ return [
         'plants' => 'Plants stand other water; what comes along with them is what matters.', 'close' => 'Both waters are close enough.', 'conductivity' => 'Conductivity differs by more than they stand at once.', 'acidity' => 'pH differs by more than they stand at once.',
         'old' => 'They were long on the way. Once the bag is open its carbon dioxide leaves, pH rises, and ammonium turns into free ammonia: no dripping.', 'ammonium' => 'There is ammonium in the bag. Once it is open pH rises, and ammonium turns into free ammonia: no dripping.',
     ],
-    'free' => 'Free ammonia: about :closed mg/L in the closed bag, :open once it stands open (:times times as much); alarm at :alarm.',
+    'free_title' => 'Free ammonia once the bag stands open', 'free' => 'Free ammonia: about :closed mg/L in the closed bag, :open once it stands open (:times times as much); alarm at :alarm.',
     'step' => [
         'dark' => ['Lamp off', 'Off now, and off for the day. Hands rinsed without soap.'],
         'float' => ['Float the bag, closed', 'It is to be as warm as the tank, :warmth.'],

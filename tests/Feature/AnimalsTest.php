@@ -52,6 +52,7 @@ final class AnimalsTest extends FeatureCase
         $base = '/tanks/'.$tank->id;
         $this->actingAs($keeper)->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()->assertSeeText('Drip')->assertSeeText('How that was reckoned')->assertSeeText('Float the bag');
         $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Quick transfer')->assertSeeText('no dripping')->assertDontSeeText('drops a second')->assertSeeText('times as much');
+        $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1&working=ammonia')->assertSeeText('Free ammonia once the bag stands open')->assertSeeText('acidity constant of ammonium');
         $this->get($base.'/arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Pour in');
         $this->from($base.'/arrival')->get($base.'/arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
         $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp'])->assertSessionHasNoErrors();

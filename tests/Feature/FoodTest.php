@@ -75,7 +75,7 @@ final class FoodTest extends FeatureCase
         $this->get($change.'/dose'.$asked)->assertSeeText('No plants are drawn');
         $this->plant();
         $this->tank->update(['feeding_school' => 'plenty']);
-        $this->read($this->keeper, $this->tank, ['potassium' => '4']);
+        $this->read($this->keeper, $this->tank, ['potassium' => '4', 'phosphate' => '0.5']);
         $this->read($this->keeper, $this->keeper->waters()->firstOrFail(), ['potassium' => '1']);
         $this->get($change.$asked)->assertSee($change.'/dose?', false);
         $this->get($change.'/dose'.$asked)->assertSeeText('nothing on the shelf brings it');
@@ -91,6 +91,10 @@ final class FoodTest extends FeatureCase
         // Iron alone, at 0.005 a mL, would ask for more: one bottle for both lies between.
         self::assertGreaterThan($need / 0.2, (float) ($amount[1] ?? 0.0));
         self::assertLessThan($after->needs['iron']->value('D') / 0.005, (float) ($amount[1] ?? 0.0));
+        // What nobody read in a tap is taken to be what taps hold, on the sheet as in the doses.
+        $phosphate = $draft->forecast->outlook(Parameter::Phosphate);
+        self::assertSame(Parameter::Phosphate->entry()->food?->source, $draft->plan->source->get(Parameter::Phosphate)?->central());
+        self::assertNotNull($phosphate);
         // A bigger change with poorer water asks for more of it.
         self::assertGreaterThan($need, (new DoseAfter(FoodOf::tank($tank), app(DraftChange::class)($tank, new ChangeInput(Reason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, Way::Litres, 60.0, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null))))->needs['potassium']->value('D'));
         $this->get($change.$asked.'&working=dose.potassium', ['HX-Request' => 'true'])->assertOk()->assertSeeText('to be given after this change');

@@ -124,11 +124,12 @@ final class AnimalController extends Controller
         $tank->setRelation('keeper', $keeper);
         $bag = $request->query('conductivity') === null ? null : $this->bag($request);
         $page = new ArrivalPage($tank, $bag);
+        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
         if ($request->header('HX-Request') === 'true' && $request->query('working') !== null) {
-            return view('parts.working', ['working' => $page->working()]);
+            return view('parts.working', ['working' => $working]);
         }
 
-        return view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'isWorkingAsked' => $request->query('working') !== null]);
+        return view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'working' => $working]);
     }
 
     /** A bag is begun with: its plan stays as it is now. */

@@ -30,7 +30,13 @@ final class StartController extends Controller
         $keeper = $this->keeper($request)->loadMissing('kits');
         $tank->setRelation('keeper', $keeper);
 
-        return view('start.show', ['page' => new StartPage($tank, $tank->startUp()->first()), 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]);
+        $page = new StartPage($tank, $tank->startUp()->first());
+        $isWorking = $request->query('working') === 'first';
+        if ($isWorking && $request->header('HX-Request') === 'true') {
+            return view('parts.working', ['working' => $page->working()]);
+        }
+
+        return view('start.show', ['page' => $page, 'working' => $isWorking ? $page->working() : null, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]);
     }
 
     public function store(Request $request, Tank $tank): RedirectResponse

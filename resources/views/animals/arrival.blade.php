@@ -16,10 +16,11 @@
     </form>
     @if($page->plan)
     <section class="arrive" aria-labelledby="way-title"><h2 id="way-title">{{ $page->title() }}</h2><p>{{ $page->why() }}</p>
-        @if($page->ammonia())<p @class(['finding', 'beyond' => $page->isDanger()])>{{ $page->ammonia() }}</p>@endif
+        @if($page->ammonia())<p @class(['finding', 'beyond' => $page->isDanger()])>{{ $page->ammonia() }} <a data-working="ammonia"
+            href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'ammonia'] + request()->query()) }}">How that was reckoned</a></p>@endif
         <ol class="way">@foreach($page->steps() as $step)<li><b>{{ $step['title'] }}</b>@if($step['minutes'] > 0), <span
             class="num">{{ App\Units\Show::minutes($step['minutes']) }}</span>@endif<br>{{ $step['text'] }}</li>@endforeach</ol>
-        @if($page->working())<p><a data-working="drip"
+        @if($page->working('drip'))<p><a data-working="drip"
             href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'drip'] + request()->query()) }}">How that was reckoned</a></p>@endif
         @if($page->sort() === 'plant')<p class="caution"><x-icon name="exclamation-triangle"/> {{ __('animals.plants') }}</p>@endif
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/arrivals" novalidate>@csrf
@@ -27,6 +28,6 @@
                 value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
             <x-field name="what" label="What came"/><button class="act">{{ __('animals.course.act') }}</button></form>
     </section>
-    @if($isWorkingAsked && $page->working())<div class="open-working">@include('parts.working', ['working' => $page->working()])</div>@endif
+    @if($working)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
     @endif
 </x-layout>
