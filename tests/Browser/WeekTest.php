@@ -84,4 +84,33 @@ final class WeekTest extends BrowserCase
 
         return is_string($said) ? $said : '';
     }
+
+    public function testABagIsLetInInTheHandByTheClockAndThePen(): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/1/arrival?sort=fish&conductivity=900&litres=0.5&hours=1');
+        $this->untilText('#way-title', 'Drip');
+        $this->type('#f-what', 'Six rasboras');
+        $this->press('Begin');
+        $this->untilText('#step-title', 'Lamp off');
+        self::assertGreaterThanOrEqual(54, $this->script("return document.querySelector('.let-in .go').offsetHeight"));
+        $this->press('Done');
+        $this->untilText('#step-title', 'Float the bag');
+        // Twenty minutes, counted down on the screen.
+        $this->until(fn(): bool => (bool) preg_match('/^(19|20):\d\d$/', $this->said("return document.querySelector('.timer').textContent.trim()")), 'the minutes that are left');
+        $this->assertFits();
+        $this->assertAccessible();
+        $this->press('Done');
+        $this->untilText('#step-title', 'Into a bucket');
+        $this->press('Done');
+        $this->untilText('#step-title', 'Let it drip');
+        $this->assertFits();
+        $this->type('#f-pen', '900');
+        $this->press('Done');
+        $this->untilText('#e-f-pen', 'It still differs by more than they stand');
+        $this->go('/');
+        $this->untilText('main', 'A bag is being let in');
+        $this->assertNoComplaints();
+    }
 }
