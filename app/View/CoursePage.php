@@ -39,6 +39,9 @@ final class CoursePage
     /** Marks that are drawn and told at most, and bars of one series. */
     private const MOST = [60, 1500];
 
+    /** Days between two looks that say anything of growth, least and most. House limits. */
+    private const GROWN = [2, 120];
+
     /** Days above which it is years, and the series that are shown then. */
     private const LONG = 365;
 
@@ -75,7 +78,7 @@ final class CoursePage
             $names[$parameter->value] = $parameter->label();
         }
 
-        return $names + ['light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups')];
+        return $names + ['light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')];
     }
 
     public function isShown(string $key): bool
@@ -99,7 +102,7 @@ final class CoursePage
             }
         }
 
-        return $this->lines = array_values(array_filter([...$lines, $this->light(), $this->doses(), $this->topUps()]));
+        return $this->lines = array_values(array_filter([...$lines, $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film()]));
     }
 
     /** @return array<string, list<array{int, CoreReading}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
@@ -218,6 +221,75 @@ final class CoursePage
         }
 
         return new TimeLine('top_ups', __('course.top_ups'), $this->show->volumes()->label, [], $bars, null, [$this->show->volumeNumber($most), '0'], __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]));
+    }
+
+    /** What the stands grew in a day between two looks, the mean of those that were measured; each stands where it was measured. */
+    private function growth(): ?TimeLine
+    {
+        $grown = $this->grown();
+        if ($grown === []) {
+            return null;
+        }
+        $most = max(0.1, ...array_column($grown, 1));
+        $bars = array_map(fn(array $one): array => [$this->x($one[0]), round(self::HIGH * max(0.0, $one[1]) / $most, 1), false], $grown);
+        $unit = $this->show->levels();
+
+        return new TimeLine('growth', __('course.growth'), $unit->label, [], $bars, null, [Show::rounded($unit->fromBase($most), 1), '0'], __('course.growth_said', ['count' => count($grown), 'most' => Show::joined(Show::rounded($unit->fromBase($most), 1), $unit->label)]));
+    }
+
+    /** @return list<array{int, float}> second and mm a day, by day of the looks */
+    public function grown(): array
+    {
+        if (!$this->isShown('growth')) {
+            return [];
+        }
+        $days = [];
+        $before = [];
+        $rows = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '<=', $this->until)
+            ->where('happened_at', '>=', $this->from->subDays(self::GROWN[1]))->orderBy('stand_id')->orderBy('happened_at')->get(['stand_id', 'happened_at', 'height', 'before', 'guessed']);
+        foreach ($rows as $row) {
+            if (!is_numeric($row->stand_id) || !is_string($row->happened_at) || !is_numeric($row->height)) {
+                continue;
+            }
+            $at = (int) strtotime($row->happened_at.' UTC');
+            [$then, $height] = $before[(int) $row->stand_id] ?? [null, 0.0];
+            $since = $then === null ? 0.0 : ($at - $then) / 86400.0;
+            // A cut notes what was found before it and what was left after; a guess by the eye measures nothing.
+            if ($since >= self::GROWN[0] && $since <= self::GROWN[1] && !$row->guessed && $at >= $this->from->getTimestamp()) {
+                $days[substr($row->happened_at, 0, 10)][] = [$at, ((is_numeric($row->before) ? (float) $row->before : (float) $row->height) - $height) / $since];
+            }
+            $before[(int) $row->stand_id] = [$at, (float) $row->height];
+        }
+        ksort($days);
+
+        return array_slice(array_values(array_map(static fn(array $day): array => [$day[0][0], array_sum(array_column($day, 1)) / count($day)], $days)), 0, self::MOST[1]);
+    }
+
+    /** How much film there was on the panes whenever they were cleaned. */
+    private function film(): ?TimeLine
+    {
+        $found = $this->wiped();
+        if ($found === []) {
+            return null;
+        }
+        $bars = array_map(fn(array $one): array => [$this->x($one[0]), round(self::HIGH * $one[1] / 3.0, 1), false], $found);
+
+        return new TimeLine('film', __('course.film'), '', [], $bars, null, [__('week.found.much'), ''], __('course.film_said', ['count' => count($found), 'much' => count(array_filter($found, static fn(array $one): bool => $one[1] === 3))]));
+    }
+
+    /** @return list<array{int, int}> second, and 1 for little, 2 for as expected, 3 for much */
+    public function wiped(): array
+    {
+        $worth = ['little' => 1, 'expected' => 2, 'much' => 3];
+        $found = [];
+        foreach (!$this->isShown('film') ? [] : DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $this->tank->id)->where('run_steps.job', 'glass')->where('run_steps.skipped', false)->whereNotNull('run_steps.found')
+            ->whereBetween('run_steps.done_at', [$this->from, $this->until])->orderBy('run_steps.done_at')->limit(self::MOST[1])->get(['run_steps.done_at', 'run_steps.found']) as $row) {
+            if (is_string($row->done_at) && is_string($row->found) && isset($worth[$row->found])) {
+                $found[] = [(int) strtotime($row->done_at.' UTC'), $worth[$row->found]];
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<array{at: CarbonImmutable, x: float, kind: EntryKind, title: string}> what happened, the newest first */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'title' => 'Course of :tank',
+    'growth' => 'Growth a day', 'growth_said' => 'Growth: :count days on which stands were measured, :most a day at most.', 'film' => 'Film on the panes', 'film_said' => 'Film: found :count times, much of it :much times.',
     'light' => 'Light',
     'doses' => 'Doses',
     'top_ups' => 'Top-ups',

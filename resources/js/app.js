@@ -2,7 +2,7 @@ import htmx from 'htmx.org';
 import { bench } from './bench.js';
 import { changeSheet } from './change.js';
 import { faults } from './faults.js';
-import { keys } from './keys.js';
+import { keys, pinch } from './keys.js';
 import { plants } from './plants.js';
 import { progress } from './progress.js';
 import { reading } from './reading.js';
@@ -96,3 +96,4 @@ if (document.querySelector('[data-let-in]')) {
     awake();
 }
 keys();
+pinch();

@@ -1,3 +1,23 @@
+// Two fingers apart show a course of time closer, together wider; one finger moves the page as ever.
+export function pinch() {
+    const sheet = document.querySelector('.course-scroll');
+    const apart = (touches) => Math.hypot(touches[0].clientX - touches[1].clientX, touches[0].clientY - touches[1].clientY);
+    let [from, to] = [0, 0];
+    sheet?.addEventListener('touchstart', (event) => {
+        from = to = event.touches.length === 2 ? apart(event.touches) : 0;
+    }, { passive: true });
+    sheet?.addEventListener('touchmove', (event) => {
+        to = from > 0 && event.touches.length === 2 ? apart(event.touches) : to;
+    }, { passive: true });
+    sheet?.addEventListener('touchend', () => {
+        const times = from > 0 ? to / from : 1;
+        from = 0;
+        if (times > 1.3 || times < 0.77) {
+            document.querySelector(`a[data-move="${times > 1 ? 'closer' : 'wider'}"]`)?.click();
+        }
+    }, { passive: true });
+}
+
 // Keys for everything; "?" lists them.
 export function keys() {
     let go = false;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Keeper;
+use App\Models\RunState;
 use App\Models\Tank;
 use App\View\CoursePage;
 use Carbon\CarbonImmutable;
@@ -90,5 +91,33 @@ final class CourseTest extends FeatureCase
             $this->get("/tanks/{$this->tank->id}/course?$query")->assertOk()->assertSee('Three months until');
         }
         $this->get("/tanks/{$this->tank->id}/course?until=2020-01-01")->assertOk();
+    }
+
+    public function testGrowthIsWhatStandsGrewBetweenTheirLooks(): void
+    {
+        // 60 mm in twenty days, cut back to 100, 50 in ten; another 20 in ten; what was guessed by the eye, and one day, say nothing.
+        foreach ([['rotala_rotundifolia', 30, 100, null, false], ['rotala_rotundifolia', 10, 100, 160, false], ['rotala_rotundifolia', 0, 150, null, false], ['cryptocoryne_wendtii', 10, 40, null, false], ['cryptocoryne_wendtii', 9, 90, null, false], ['cryptocoryne_wendtii', 5, 300, null, true], ['cryptocoryne_wendtii', 0, 280, null, false]] as [$kind, $ago, $height, $before, $guessed]) {
+            $stand = $this->tank->stands()->firstOrCreate(['kind' => $kind], ['left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+            $stand->looks()->create(['happened_at' => CarbonImmutable::now()->subDays($ago), 'height' => $height, 'before' => $before, 'guessed' => $guessed]);
+        }
+        $grown = array_map(static fn(array $one): float => round($one[1], 6), $this->page(91, ['growth'])->grown());
+        // Ten days ago 3 a day; today 5 and -4 a day, half of a millimetre in the mean.
+        self::assertSame([3.0, 0.5], $grown);
+        self::assertCount(1, $this->page(91, ['growth'])->lines());
+        $csv = $this->get("/tanks/{$this->tank->id}/course.csv?series[]=growth")->assertOk()->streamedContent();
+        self::assertStringContainsString(',growth,3,,,mm', str_replace('"', '', $csv));
+    }
+
+    public function testFilmIsWhatWasFoundOnThePanes(): void
+    {
+        foreach ([[20, 'little'], [10, 'expected'], [1, 'much']] as [$ago, $found]) {
+            $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['glass']]);
+            $run->steps()->where('job', 'glass')->update(['done_at' => CarbonImmutable::now()->subDays($ago), 'found' => $found]);
+            $run->update(['state' => RunState::Done]);
+        }
+        self::assertSame([1, 2, 3], array_column($this->page(91, ['film'])->wiped(), 1));
+        $line = $this->page(91, ['film'])->lines()[0];
+        self::assertEqualsWithDelta([CoursePage::HIGH / 3.0, 2.0 * CoursePage::HIGH / 3.0, CoursePage::HIGH], array_column($line->bars, 1), 0.1);
+        $this->get("/tanks/{$this->tank->id}/course")->assertSeeText('Film on the panes');
     }
 }
