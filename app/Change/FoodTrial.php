@@ -73,7 +73,7 @@ final readonly class FoodTrial
     public static function rate(FoodOf $food, Parameter $nutrient, float $aim): Normal
     {
         $rate = $food->course($nutrient)->rate();
-        $lost = FoodOf::loss($nutrient) * max($aim, min($food->course($nutrient)->level()->level, 2.0 * $aim));
+        $lost = $food->loss($nutrient) * max($aim, min($food->course($nutrient)->level()->level, 2.0 * $aim));
 
         return new Normal($rate->central() + $food->fedAtMean($nutrient) - $lost, $rate->spread());
     }

@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Course;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Food\FoodEvent;
@@ -43,13 +44,13 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
 
-    /** Half-life of iron in the water, days: the middle of a chelate that lasts. House default. */
-    private const IRON_HALVES = 3.0;
+    /** pH of a tank in which it was never read. House default. */
+    private const PH = 7.0;
 
     /** Share of phosphate that soil and iron bind in a day. House default. */
     private const PHOSPHATE_BOUND = 0.02;
@@ -135,16 +136,33 @@ final class FoodOf
         return $this->uptake->key() !== '';
     }
 
+    private ?float $ironLost = null;
+
+    private function ironLost(): float
+    {
+        $brings = [];
+        foreach ($this->tank->loadMissing('dosePlans.jar')->dosePlans as $plan) {
+            $iron = $this->brings($plan, $plan->given())[Parameter::Iron->value] ?? 0.0;
+            if ($iron > 0.0) {
+                $brings[] = [$plan->jar->chelate(), $iron / max(1, $plan->every)];
+            }
+        }
+        $ph = $brings === [] ? self::PH : DB::table('readings')->where('tank_id', $this->tank->id)->where('parameter', Parameter::Acidity)->orderByDesc('taken_at')->value('value');
+
+        return Chelate::loss($brings, is_numeric($ph) ? max(3.0, min(11.0, round((float) $ph, 1))) : self::PH);
+    }
+
     /** Taken up by the stands in a day, so many days from now, mg/L. */
     public function uptake(Parameter $nutrient, int $day = 0): float
     {
         return self::food($nutrient)->inPlants * $this->uptake->ofDay($day);
     }
 
-    public static function loss(Parameter $nutrient): float
+    /** Share of a nutrient that is lost in a day, as a rate: iron by what holds it and by pH, phosphate to soil and iron. */
+    public function loss(Parameter $nutrient): float
     {
         return match ($nutrient) {
-            Parameter::Iron => log(2.0) / self::IRON_HALVES,
+            Parameter::Iron => $this->ironLost ??= $this->ironLost(),
             Parameter::Phosphate => self::PHOSPHATE_BOUND,
             default => 0.0,
         };
@@ -348,7 +366,7 @@ final class FoodOf
     {
         $name = 'food.'.$this->tank->id;
         $key = hash('xxh128', serialize([
-            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share']), round($this->litres, 2), $this->uptake->key(), $this->now->format('Y-m-d H'),
+            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share']), round($this->litres, 2), $this->uptake->key(), $this->loss(Parameter::Iron), $this->now->format('Y-m-d H'),
         ]));
         $kept = Cache::get($name);
         if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null) && is_array($kept[2] ?? null)) {
@@ -449,7 +467,7 @@ final class FoodOf
                 self::food($nutrient),
                 new Normal($first, max(self::START * $first, self::food($nutrient)->sourceOff)),
                 $this->guess($nutrient),
-                self::loss($nutrient),
+                $this->loss($nutrient),
                 $events,
                 // Before the first reading nothing is known that the guess does not say.
                 $read === [] ? $this->day($this->since) : max($this->day($this->since), $read[0]->day - 0.5),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Cresco\Core\Change\Conditioner;
+use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Ingredient;
@@ -60,6 +61,12 @@ final class Jar extends Record
 
     /** A bottle that plants are fed from. */
     public const FEED = 'feed';
+
+    /** What holds the iron in it, where its label says. */
+    public function chelate(): ?Chelate
+    {
+        return is_string($this->label['chelate'] ?? null) ? Chelate::tryFrom($this->label['chelate']) : null;
+    }
 
     public function isFeed(): bool
     {

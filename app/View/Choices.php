@@ -9,6 +9,7 @@ use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Animals\Quarantine;
 use Cresco\Core\Bed\Cover;
 use Cresco\Core\Flow\Grain;
+use Cresco\Core\Food\Chelate;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LampType;
@@ -43,7 +44,7 @@ final class Choices
     private const SETS = [
         'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => Device::class, 'found' => Found::class, 'form' => Form::class, 'demand' => Demand::class,
         'pace' => Pace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => Off::class,
-        'acid' => AcidKind::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
+        'acid' => AcidKind::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
     ];
 
     /** @return list<BackedEnum> */
@@ -58,6 +59,7 @@ final class Choices
         $labels = [];
         foreach (self::all($set) as $one) {
             $label = match (true) {
+                $one instanceof Chelate => __('food.chelate.'.$one->value),
                 $one instanceof AcidKind => __('acid.kind.'.$one->value),
                 $one instanceof Form => $one->entry()->label,
                 method_exists($one, 'label') => $one->label(),

@@ -44,6 +44,7 @@ return [
     'adopted' => '{1} One dose is planned.|[2,*] :count doses are planned.',
     'propose' => 'To settle there, from what is on the shelf:',
     'slowly' => 'A changed dose goes in steps of a quarter to a half a week; then wait two weeks and look at new leaves. How it is found:',
+    'chelate' => ['ask' => 'its iron is held by', 'none' => 'the label does not say', 'gluconate' => 'gluconate: gone within a day', 'edta' => 'EDTA: lasts in soft, acidic water', 'dtpa' => 'DTPA: lasts about a week'],
     'after' => [
         'head' => 'Doses after it', 'link' => 'What to give after this change', 'once' => 'at once, last', 'every' => '{1} every day from then on|[2,*] every :count days from then on', 'nothing' => 'nothing',
         'doses' => 'From what is on the shelf, so that all of it lies where you want it before the next change.', 'no_plants' => 'No plants are drawn in this tank, so nothing is proposed.',

@@ -20,6 +20,7 @@ use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Http\UploadedFile;
@@ -112,6 +113,23 @@ final class FoodTest extends FeatureCase
         // Some thirty are there already, and 12 is the limit: potassium is wanted, and none of it may come with nitrate.
         self::assertGreaterThan(0.0, $after->needs['potassium']->value('D'));
         self::assertSame(['no_feeds', []], [$after->reason(), $after->doses]);
+    }
+
+    public function testIronIsLostAsTheLabelAndThePhSay(): void
+    {
+        $asked = ['name' => 'Red drops', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '1', 'litres' => '100', 'iron' => '0.1', 'chelate' => 'gluconate']];
+        $this->post('/jars', ['label' => ['chelate' => 'glue'] + $asked['label']] + $asked)->assertSessionHasErrors('label.chelate');
+        $this->post('/jars', $asked)->assertSessionHasNoErrors();
+        $jar = $this->keeper->jars()->where('name', 'Red drops')->sole();
+        self::assertSame(Chelate::Gluconate, $jar->chelate());
+        self::assertEqualsWithDelta(log(2.0) / 3.0, $this->reckoned()->loss(Parameter::Iron), 1e-9);
+        $this->plan($jar, '1');
+        self::assertEqualsWithDelta(log(2.0) / 0.7, $this->reckoned()->loss(Parameter::Iron), 1e-9);
+        // EDTA, at the pH of 7.1 that was read: 4 days less 3 of them for six tenths of the way from 6.5 to 7.5.
+        $jar->update(['label' => ['chelate' => 'edta'] + ($jar->label ?? [])]);
+        self::assertEqualsWithDelta(log(2.0) / 2.2, $this->reckoned()->loss(Parameter::Iron), 1e-9);
+        $this->get("/jars/$jar->id/edit")->assertSee('EDTA');
+        $this->get($this->food)->assertOk();
     }
 
     public function testWhatWasFedGoesOutAndComesInAgain(): void

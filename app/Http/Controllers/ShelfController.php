@@ -10,6 +10,7 @@ use App\Models\SpoonTrial;
 use App\Units\Amount;
 use App\Units\Scale;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
@@ -166,6 +167,7 @@ final class ShelfController extends Controller
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
             'label.strength' => [$isConditioner ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
             ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', $byWeight ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')]),
+            'label.chelate' => ['nullable', Rule::enum(Chelate::class)],
             'label.density' => ['nullable', new Amount(0.5, 2.5, 'g/mL', '1.1')], 'label.declared' => ['nullable', 'boolean'],
             'label.kind' => [$isAcid ? 'required' : 'nullable', Rule::enum(AcidKind::class)],
             'label.percent' => [$isAcid ? 'required' : 'nullable', new Amount(0.1, $acid?->most() ?? 85.0, '%', '10')],
@@ -209,6 +211,9 @@ final class ShelfController extends Controller
             $label = $byWeight
                 ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(array_keys($brings), array_map(static fn(string $name, float $percent): float => round(Feed::ofPercent(Parameter::from($name), $density, $percent, $declared), 3), array_keys($brings), $brings))
                 : ['dose' => $base('dose'), 'litres' => $base('litres')] + $brings;
+            if (isset($brings[Parameter::Iron->value]) && $request->filled('label.chelate')) {
+                $label['chelate'] = (string) $request->string('label.chelate');
+            }
         }
         if ($isLabel && ($label['gh'] ?? 0.0) + ($label['kh'] ?? 0.0) + ($label['ec'] ?? 0.0) <= 0.0) {
             throw ValidationException::withMessages(['label.gh' => 'It raises GH, KH or conductivity by something: write at least one of them.']);

@@ -30,6 +30,8 @@
                 <x-field :name="'label['.$nutrient->value.']'" :label="'raises '.$nutrient->word().' by'" :value="$label($nutrient->value)" unit="mg/L"
                     mode="decimal" data-of="feed"/>
                 @endforeach
+                <div data-of="feed"><x-choice name="label[chelate]" :label="__('food.chelate.ask')" :value="$jar->label['chelate'] ?? ''"
+                    :options="['' => __('food.chelate.none')] + App\View\Choices::options('chelate')"/></div>
                 <x-field name="label[density]" :label="__('food.label.density')" unit="g/mL" mode="decimal" data-of="feed" :help="__('food.label.help')"/>
                 <label class="tick" data-of="feed"><input type="hidden" name="label[declared]" value="0"><input type="checkbox" name="label[declared]" value="1"
                     @checked(old('label.declared', '1') === '1')> {{ __('food.label.declared') }}</label>

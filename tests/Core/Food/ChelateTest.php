@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Food;
+
+use Cresco\Core\Food\Chelate;
+use Cresco\Core\Food\FoodFault;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Iron stays in the water as long as what holds it. */
+final class ChelateTest extends TestCase
+{
+    /** @return iterable<string, array{Chelate, float, float, float}> chelate, pH, least and most days in which half is lost */
+    public static function lives(): iterable
+    {
+        yield 'gluconate is gone within the day' => [Chelate::Gluconate, 6.5, 0.3, 0.99];
+        yield 'in hard water as well' => [Chelate::Gluconate, 7.8, 0.3, 0.99];
+        yield 'EDTA lasts in acidic water' => [Chelate::Edta, 6.3, 4.0, 8.0];
+        yield 'above 6.5 it holds one to four days' => [Chelate::Edta, 7.0, 1.0, 4.0];
+        yield 'and never less than one' => [Chelate::Edta, 9.0, 1.0, 1.0];
+        yield 'DTPA lasts about a week' => [Chelate::Dtpa, 7.5, 6.0, 8.0];
+    }
+
+    #[DataProvider('lives')]
+    public function testHowLongItHolds(Chelate $chelate, float $ph, float $least, float $most): void
+    {
+        self::assertGreaterThanOrEqual($least, $chelate->halfLife($ph));
+        self::assertLessThanOrEqual($most, $chelate->halfLife($ph));
+        // Half of what was there is left after it.
+        self::assertEqualsWithDelta(0.5, exp(-Chelate::loss([[$chelate, 0.1]], $ph) * $chelate->halfLife($ph)), 1e-12);
+    }
+
+    public function testWhatIsInTheWaterOfTwoBottlesLastsAsItsParts(): void
+    {
+        // Steady daily doses of 0.03 and 0.01: each leaves its dose times its life over ln 2; 0.03 x 0.7 and 0.01 x 7.
+        $loss = Chelate::loss([[Chelate::Gluconate, 0.03], [Chelate::Dtpa, 0.01]], 7.0);
+        self::assertEqualsWithDelta((0.03 * 0.7 + 0.01 * 7.0) / log(2.0), 0.04 / $loss, 1e-12);
+        // Where no label says, and where nothing is given, the usual days count.
+        self::assertEqualsWithDelta(log(2.0) / 3.0, Chelate::loss([], 7.0), 1e-12);
+        self::assertEqualsWithDelta(log(2.0) / 3.0, Chelate::loss([[null, 0.1]], 7.0), 1e-12);
+    }
+
+    public function testPhOutOfAllWaterIsAFault(): void
+    {
+        $this->expectException(FoodFault::class);
+        Chelate::Edta->halfLife(NAN);
+    }
+}
