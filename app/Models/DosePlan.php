@@ -22,13 +22,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $measured_on
  * @property float|null           $bottle      mL that stood in its bottle when it was filled
  * @property CarbonImmutable|null $filled_on
+ * @property string|null          $at          hour of the day at which a doser gives it, as 07:30
  * @property-read Jar             $jar
  */
 final class DosePlan extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['jar_id', 'amount', 'every', 'starts_on', 'ends_on', 'by_doser', 'delivers', 'measured_on', 'bottle', 'filled_on'];
+    protected $fillable = ['jar_id', 'amount', 'every', 'starts_on', 'ends_on', 'by_doser', 'delivers', 'measured_on', 'bottle', 'filled_on', 'at'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -23,6 +23,7 @@ use Cresco\Core\Food\DoseSteps;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Food\Meal;
+use Cresco\Core\Food\Schedule;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Working\Computation;
 
@@ -195,6 +196,8 @@ final readonly class FoodPage
         $words = $this->amount($plan).' '.$plan->jar->name.' '.Words::every($plan->every);
         $from = $plan->starts_on;
 
+        $words .= $plan->by_doser && $plan->at !== null ? ' '.__('food.doser.at', ['time' => $plan->at]) : '';
+
         return $words.($this->show->daysSinceDate($from) < 0 ? ', '.__('food.from', ['day' => $this->show->date($from)]) : '').($plan->ends_on === null ? '' : ', '.__('food.until', ['day' => $this->show->date($plan->ends_on)]));
     }
 
@@ -311,6 +314,21 @@ final readonly class FoodPage
         }
 
         return array_values(array_filter($lines, is_string(...)));
+    }
+
+    /** Two bottles that pumps give too close to each other, in words. */
+    public function tooClose(): ?string
+    {
+        $given = [];
+        foreach ($this->goals() as $plan) {
+            if ($plan->by_doser && $plan->at !== null) {
+                [$hour, $minute] = array_map(intval(...), explode(':', $plan->at));
+                $given[] = [$plan->jar->name, $hour + $minute / 60.0, $this->food->brings($plan, $plan->given())];
+            }
+        }
+        $close = Schedule::tooClose($given);
+
+        return $close === null ? null : (string) __('food.doser.close', ['one' => $close[0], 'other' => $close[1], 'apart' => Show::plain(Schedule::APART, 0)]);
     }
 
     /** @return array<string, string> jars that can be planned, by id */

@@ -85,6 +85,8 @@ return [
         'kind' => ['clay' => 'powder or clay, 1 to 3 months', 'coated' => 'coated, 3 to 4 months'],
     ],
     'doser' => [
+        'at' => 'at :time', 'runs' => 'runs at', 'hour' => 'An hour of the day such as 07:30.', 'close' => ':one brings iron and :other phosphate within :apart hours of each other: set them further apart, or they fall out together.',
+       
         'head' => 'A pump gives it',
         'gives' => 'It gives :share of what is set, :amount each time, as measured :day.',
         'never' => 'Its tube was not measured yet: let it run into a cylinder.',

@@ -132,6 +132,21 @@ final class FoodTest extends FeatureCase
         $this->get($this->food)->assertOk();
     }
 
+    public function testADoserRunsAtItsHourAndKeepsIronFromPhosphate(): void
+    {
+        $mix = $this->keeper->jars()->create(['name' => 'Mix', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'phosphate' => 0.1]]);
+        foreach ([$this->bottle(), $mix] as $jar) {
+            $this->plan($jar);
+        }
+        foreach ($this->tank->dosePlans()->get() as $plan) {
+            $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => '25:00'])->assertSessionHasErrors('at');
+            $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => $plan->jar_id === $mix->id ? '07:30' : '09:00'])->assertSessionHasNoErrors();
+        }
+        $this->get($this->food)->assertSeeText('at 07:30')->assertSeeText('Green daily brings iron and Mix phosphate within 4 hours');
+        $this->tank->dosePlans()->where('jar_id', $mix->id)->update(['at' => '20:00']);
+        $this->get($this->food)->assertDontSeeText('within 4 hours');
+    }
+
     public function testWhatWasFedGoesOutAndComesInAgain(): void
     {
         $meals = "/tanks/{$this->tank->id}/meals.csv";

@@ -115,15 +115,15 @@ final class FoodController extends Controller
         $plan = $tank->dosePlans()->whereKey($dosePlan)->firstOrFail();
         $today = CarbonImmutable::now($keeper->timezone)->format('Y-m-d');
         $this->checked($request, [
-            'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')],
-        ], ['ran.required_with' => 'Write how much it was set to give.']);
+            'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')], 'at' => ['nullable', 'date_format:H:i'],
+        ], ['at' => __('food.doser.hour'), 'ran.required_with' => 'Write how much it was set to give.']);
         $simulated = $request->input('from') === 'device' ? Devices::doser($keeper, $plan)?->run(Amount::parse($request->input('ran')) ?? 50.0) : null;
         [$ran, $measured, $bottle] = [Amount::parse($request->input('ran')) ?? ($simulated === null ? null : 50.0), $simulated ?? Amount::parse($request->input('measured')), Amount::parse($request->input('bottle'))];
         if ($measured !== null && $ran !== null && ($measured > 3.0 * $ran || $measured < 0.1 * $ran)) {
             throw ValidationException::withMessages(['measured' => 'That is a tenth or three times of what was set: look at the cylinder again.']);
         }
         // A pump gives all steps of a dose.
-        $tank->dosePlans()->where('jar_id', $plan->jar_id)->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]));
+        $tank->dosePlans()->where('jar_id', $plan->jar_id)->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]) + ($request->has('at') ? ['at' => $request->filled('at') ? (string) $request->string('at') : null] : []));
 
         return self::back($tank, $measured === null || $ran === null ? 'Kept.' : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]));
     }

@@ -26,6 +26,7 @@
     <p>{{ $page->nothing() }}</p>
     @endif
 </section>
+@if($page->tooClose())<p class="finding heed">{{ $page->tooClose() }}</p>@endif
 @if($page->steps() !== null)<p class="steps">{{ $page->steps() }}</p>@endif
 <details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on'])) open @endif><summary>Doses that are planned</summary>
     @foreach($tank->dosePlans as $plan)
@@ -44,6 +45,7 @@
                 <x-field name="ran" label="set to give" unit="mL" mode="decimal" small/>
                 <x-field name="measured" label="in the cylinder" unit="mL" mode="decimal" small/>
                 <x-field name="bottle" label="bottle filled to" unit="mL" mode="decimal" small/>
+                <x-field name="at" :label="__('food.doser.runs')" type="time" :value="$plan->at" small/>
             </div>
             <button class="act quiet">Keep</button>
             @if($page->hasDoser())<button class="act quiet" name="from" value="device">Let it run 50 mL</button>@endif

@@ -6,6 +6,7 @@ namespace Tests\Core\Food;
 
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\FoodFault;
+use Cresco\Core\Food\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -46,5 +47,19 @@ final class ChelateTest extends TestCase
     {
         $this->expectException(FoodFault::class);
         Chelate::Edta->halfLife(NAN);
+    }
+
+    public function testIronAndPhosphateAreGivenApart(): void
+    {
+        $iron = ['iron' => 0.05];
+        $phosphate = ['phosphate' => 0.1, 'nitrate' => 1.0];
+        self::assertSame(['Red', 'Mix', 1.0], Schedule::tooClose([['Mix', 9.0, $phosphate], ['Red', 8.0, $iron]]));
+        self::assertNull(Schedule::tooClose([['Mix', 9.0, $phosphate], ['Red', 13.0, $iron]]));
+        // Round the clock: eleven at night and two in the morning are three hours apart.
+        self::assertSame(['Red', 'Mix', 3.0], Schedule::tooClose([['Mix', 23.0, $phosphate], ['Red', 2.0, $iron]]));
+        // One bottle with both is the business of whoever made it, and what brings neither is none of theirs.
+        self::assertNull(Schedule::tooClose([['Both', 9.0, $iron + $phosphate], ['Potash', 9.0, ['potassium' => 2.0]]]));
+        $this->expectException(FoodFault::class);
+        Schedule::tooClose([['Mix', 25.0, $phosphate]]);
     }
 }
