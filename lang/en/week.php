@@ -33,6 +33,7 @@ return [
     'chore' => ['kept' => 'Kept.', 'done' => 'Done; next in :days days.', 'gone' => 'Taken out.', 'most' => 'There are :most jobs already; take one out first.'],
     'moved' => 'Laid on :day.', 'unlaid' => 'It lies where Cresco finds a day again.',
     'field' => ['name' => 'Note or name', 'every' => 'Days; empty to learn', 'minutes' => 'Minutes', 'next_on' => 'Next on'],
+    'in_order' => 'In which order, with the water',
     'no_job' => 'That job is not there any more.',
     'wears' => [
         'stands' => ':unit it stands',

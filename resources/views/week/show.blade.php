@@ -32,6 +32,7 @@
                     of work @endif @else{{ __('week.day.minutes', ['taken' => $day->taken === 0 ? __('week.day.empty') : App\Units\Show::minutes($day->taken),
                     'free' => App\Units\Show::minutes($day->free)]) }}@endif @if($day->over() > 0 && $day->free > 0)
                     <b>{{ __('week.day.over', ['count' => $day->over()]) }}</b>@endif</p>
+                @if($day->number === 0 && count($day->sessions) > 1)<p class="taken-by"><a href="/evening">{{ __('week.in_order') }}</a></p>@endif
                 @if($day->doses !== '')<p class="taken-by">@if($day->number === 0 && $day->doseTank !== null)<a
                     href="/tanks/{{ $day->doseTank }}/food">{{ $day->doses }}</a>@else{{ $day->doses }}@endif</p>@endif
                 @if($day->says !== '')<p class="taken-by">{{ $day->says }}</p>@endif
