@@ -30,7 +30,7 @@ final class StartOf
     private const TOGETHER = 12;
 
     /** So that what was kept by an older way of reckoning is not shown. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** @var list<array{float, string, Distribution}> day, what, and mg/L of its nitrogen */
     public readonly array $readings;
@@ -74,47 +74,43 @@ final class StartOf
             max(10.0, min(35.0, $state->central(Parameter::Temperature, $tank->warmth))),
             max(5.0, min(9.0, $state->isAssumed(Parameter::Acidity) ? 7.5 : $state->central(Parameter::Acidity, 7.5))),
         );
-        $this->model = $model->withAlkalinity($this->alkalinity($model, $begun, $changes, $doses));
-        $this->bufferGone = $this->model->bufferGone($days, $changes, $doses);
-        $this->expected = $this->known($days, $changes, $doses);
+        [$alkalinity, $this->bufferGone, $this->expected] = $this->known($model, $this->hardness($begun), $days, $changes, $doses);
+        $this->model = $model->withAlkalinity($alkalinity);
         $this->ready = Ready::of(self::pairs($this->readings), $doses, self::step($tank));
     }
 
-    /**
-     * meq/L that it began with: what was read last, and what had been used until then.
-     *
-     * @param array<int, float> $changes
-     * @param array<int, float> $doses
-     */
-    private function alkalinity(Nitrification $model, CarbonImmutable $begun, array $changes, array $doses): ?float
+    /** @return array{float, int}|null carbonate hardness as it was read last, meq/L, and the day of it */
+    private function hardness(CarbonImmutable $begun): ?array
     {
         $read = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', Parameter::CarbonateHardness)->where('taken_at', '>=', $begun)->latest('taken_at')->first();
-        if ($read === null) {
-            return null;
-        }
-        $day = (int) max(0, floor(($read->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0));
 
-        return min(50.0, max(0.0, $read->toCore()->distribution()->central()) + $model->used($day, $changes, $doses));
+        return $read === null ? null : [max(0.0, $read->toCore()->distribution()->central()), (int) max(0, floor(($read->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0))];
     }
 
     /**
-     * The same as long as nothing of it has changed: it takes as long as many pages.
+     * What it began with of alkalinity (what was read last, and what had been used until then, meq/L), the day on which that is gone, and what
+     * is to be expected: the same as long as nothing of it has changed, since it takes as long as many pages.
      *
-     * @param array<int, float> $changes
-     * @param array<int, float> $doses
+     * @param array{float, int}|null $read    carbonate hardness and its day
+     * @param array<int, float>      $changes
+     * @param array<int, float>      $doses
+     *
+     * @return array{float|null, int|null, Expected}
      */
-    private function known(int $days, array $changes, array $doses): Expected
+    private function known(Nitrification $model, ?array $read, int $days, array $changes, array $doses): array
     {
         $key = 'start.'.$this->tank->id;
-        $mark = hash('xxh128', serialize([self::VERSION, $days, $changes, $doses, $this->readings, $this->model]));
+        $mark = hash('xxh128', serialize([self::VERSION, $days, $changes, $doses, $this->readings, $model, $read]));
         $kept = Cache::get($key);
-        if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[1] ?? null) instanceof Expected) {
-            return $kept[1];
+        if (is_array($kept) && ($kept[0] ?? null) === $mark && ($kept[3] ?? null) instanceof Expected) {
+            return [is_float($kept[1] ?? null) ? $kept[1] : null, is_int($kept[2] ?? null) ? $kept[2] : null, $kept[3]];
         }
-        $expected = Expected::of($this->model, $this->readings, $days, $changes, $doses);
-        Cache::put($key, [$mark, $expected], 86400 * 7);
+        $alkalinity = $read === null ? null : min(50.0, $read[0] + $model->used($read[1], $changes, $doses));
+        $with = $model->withAlkalinity($alkalinity);
+        $found = [$alkalinity, $with->bufferGone($days, $changes, $doses), Expected::of($with, $this->readings, $days, $changes, $doses)];
+        Cache::put($key, [$mark, ...$found], 86400 * 7);
 
-        return $expected;
+        return $found;
     }
 
     /** @return list<array{float, string, Distribution}> */
