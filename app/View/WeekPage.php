@@ -173,14 +173,21 @@ final class WeekPage
             $changes && $tasks === [] => '/tanks/'.$tank.'/change',
             $changes => '/tanks/'.$tank.'/compose?'.http_build_query(['tasks' => $tasks]),
             $tasks !== [] => '/tanks/'.$tank.'/compose?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
-            default => match ($jobs[0]->kind->key) {
-                JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$jobs[0]->of,
-                'after' => '/runs/'.$jobs[0]->of.'/after/'.$jobs[0]->name,
-                'capsules' => '/tanks/'.$tank.'/food',
-                'quarantine' => '/tanks/'.$tank.'/animals',
-                'test', 'next_day', 'count' => '/tanks/'.$tank.($jobs[0]->kind->key !== 'count' ? '/read' : '/animals'),
-                default => null,
-            },
+            default => array_values(array_filter(array_map(static fn(Foreseen $job): ?string => self::place($tank, $job), $jobs)))[0] ?? null,
+        };
+    }
+
+    /** Where one job is done that is no work of a session; null for what needs no page. */
+    private static function place(int $tank, Foreseen $job): ?string
+    {
+        return match ($job->kind->key) {
+            JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$job->of,
+            'after' => '/runs/'.$job->of.'/after/'.$job->name,
+            'capsules' => '/tanks/'.$tank.'/food',
+            'quarantine' => '/tanks/'.$tank.'/arrivals/'.$job->of,
+            'test', 'next_day' => '/tanks/'.$tank.'/read',
+            'count' => '/tanks/'.$tank.'/animals',
+            default => null,
         };
     }
 
