@@ -178,7 +178,9 @@ final class Evening
     private function stop(RoundStrip $strip, array $jobs): ?EveningStop
     {
         $tank = $strip->tank;
-        $isDue = $strip->rank <= RoundStrip::WORK || $jobs !== [];
+        // A bag that is being let in is no session: what is due beside it is what the week lays on today.
+        $rank = $strip->isBag ? RoundStrip::CALM : $strip->rank;
+        $isDue = $rank <= RoundStrip::WORK || $jobs !== [];
         $open = Run::query()->open()->where('tank_id', $tank->id)->first();
         if ($open !== null && ($isDue || $open->state === RunState::Running)) {
             return $this->sheet($strip, $open);
@@ -193,11 +195,11 @@ final class Evening
             $tasks = $task === null || in_array($task, $tasks, true) ? $tasks : [...$tasks, $task];
         }
         // Where work alone is due, no water is.
-        $changes = $tasks === [] || $strip->rank <= RoundStrip::TODAY || array_filter($jobs, static fn(Foreseen $job): bool => $job->litres > 0.0) !== [];
+        $changes = $tasks === [] || $rank <= RoundStrip::TODAY || array_filter($jobs, static fn(Foreseen $job): bool => $job->litres > 0.0) !== [];
         $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
         $url = '/tanks/'.$tank->id.($tasks === [] ? '/change' : '/compose?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
 
-        return new EveningStop($tank, $this->why($strip, $jobs, $isDue), $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft, $tasks), $url, $isDue);
+        return new EveningStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft, $tasks), $url, $isDue);
     }
 
     /**
@@ -205,21 +207,22 @@ final class Evening
      *
      * @param list<Foreseen> $jobs
      */
-    private function why(RoundStrip $strip, array $jobs, bool $isDue): string
+    private function why(RoundStrip $strip, array $jobs): string
     {
         $names = array_map(fn(Foreseen $job): string => WeekWords::job($job, $this->show), $jobs);
-        if ($names !== [] && $strip->rank > RoundStrip::CHECK) {
-            return ucfirst(Words::list(array_map(Words::inside(...), $names)));
-        }
-        for ($day = 1; !$isDue && $strip->rank > RoundStrip::CHECK && $strip->rank < RoundStrip::FIRST && $day < JobsOf::DAYS; ++$day) {
+        $words = $names !== [] && ($strip->isBag || $strip->rank > RoundStrip::CHECK) ? ucfirst(Words::list(array_map(Words::inside(...), $names))) : '';
+        $isChanged = array_filter($jobs, static fn(Foreseen $job): bool => $job->litres > 0.0) !== [];
+        // A change that the round asks for and the week has on another day is said with that day.
+        $asksForChange = preg_match('#/(change|catch-up)$#', $strip->url) === 1;
+        for ($day = 1; !$isChanged && $asksForChange && in_array($strip->rank, [RoundStrip::LATE, RoundStrip::DUE], true) && $day < JobsOf::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
-                if ($job->tank === $strip->tank->id && $job->isSession()) {
-                    return (string) __('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);
+                if ($job->tank === $strip->tank->id && $job->isSession() && ($jobs === [] || $job->litres > 0.0)) {
+                    return ($words === '' ? '' : $words.'. ').__('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);
                 }
             }
         }
 
-        return $strip->head;
+        return $words === '' ? $strip->head : $words;
     }
 
     /** A sheet that is written: what is left of it. */

@@ -101,7 +101,8 @@ final readonly class Round
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
         [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
-        if ($bag !== null && $rank > RoundStrip::OFF) {
+        $isBag = $bag !== null && $rank > RoundStrip::OFF;
+        if ($isBag) {
             [$rank, $head, $why, $act, $url] = [RoundStrip::OFF, (string) __('animals.course.round'), $bag->what.'.', 'Go on', '/tanks/'.$tank->id.'/arrivals/'.$bag->id];
         }
         $newest = $water->newest();
@@ -133,6 +134,7 @@ final readonly class Round
                 ...($moved === [] ? [] : [WatchWords::line($moved[0], $show)]),
             ],
             $url === self::session($tank, $tasks) ? $tasks : [],
+            $isBag,
         );
     }
 

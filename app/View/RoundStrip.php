@@ -34,6 +34,7 @@ final readonly class RoundStrip
      * @param list<string>                                                   $acts    to do within ten minutes
      * @param list<string>                                                   $beside  what else is the case
      * @param list<Task>                                                     $tasks   of the session without a change that is due
+     * @param bool                                                           $isBag   whether it leads to a bag that is being let in
      */
     public function __construct(
         public Tank $tank,
@@ -49,5 +50,6 @@ final readonly class RoundStrip
         public array $acts = [],
         public array $beside = [],
         public array $tasks = [],
+        public bool $isBag = false,
     ) {}
 }

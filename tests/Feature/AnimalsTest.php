@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\DraftChange;
 use App\Known\AnimalsOf;
 use App\Known\StartOf;
 use App\Known\WeekOf;
 use App\Models\Animal;
 use App\Models\Arrival;
+use App\View\Evening;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Measure\Parameter;
@@ -60,6 +62,8 @@ final class AnimalsTest extends FeatureCase
         $course = "$base/arrivals/$arrival->id";
         $this->get($course)->assertSeeText('Step 1 of 5')->assertSeeText('Lamp off');
         $this->get('/')->assertSeeText('A bag is being let in');
+        // It is no session, and asks for no change of an evening.
+        self::assertFalse((new Evening($keeper->fresh() ?? $keeper, null, app(DraftChange::class)))->picked[$tank->id]);
         for ($step = 0; $step < 4; ++$step) {
             $this->post($course.'/step', ['step' => $step])->assertRedirect($course);
             // A second tap does nothing more.
