@@ -86,7 +86,7 @@ final class AgendaOf
             $found = is_string($row->found) ? Found::tryFrom($row->found) : null;
             if ($found !== null && is_numeric($row->tank) && is_string($row->job) && isset($of[$row->job]) && is_numeric($row->since)) {
                 $at = is_string($row->at) ? (int) strtotime($row->at.' UTC') : 0;
-                if ($at >= (($anew[(int) $row->tank][FreshStart::OFTEN] ?? null)?->getTimestamp() ?? 0)) {
+                if ($at >= (($anew[(int) $row->tank][FreshStart::OFTEN.$of[$row->job]] ?? null)?->getTimestamp() ?? 0)) {
                     $turns[(int) $row->tank][$of[$row->job]][] = [(float) $row->since, $found, $at / 86400.0];
                 }
             }

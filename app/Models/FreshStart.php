@@ -28,8 +28,8 @@ final class FreshStart extends Record
 
     public const EVAPORATION = 'evaporation';
 
-    /** How often work comes again. */
-    public const OFTEN = 'often';
+    /** How often work comes again, with the task after it. */
+    public const OFTEN = 'often.';
 
     /** How long steps take. */
     public const MINUTES = 'minutes';

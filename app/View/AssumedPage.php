@@ -99,7 +99,7 @@ final readonly class AssumedPage
         $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
         foreach ($names as $id => $name) {
             foreach ($every[$id] ?? [] as $task => $interval) {
-                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => Task::from($task)->label(), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/jobs', FreshStart::OFTEN, $id);
+                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => Task::from($task)->label(), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/jobs', FreshStart::OFTEN.$task, $id);
             }
             $steps = array_intersect_key($taken->at($id), $usual);
             if ($steps !== []) {
@@ -166,6 +166,7 @@ final readonly class AssumedPage
 
         return match (true) {
             str_starts_with($start->what, FreshStart::MADE) => self::made(Parameter::from(substr($start->what, strlen(FreshStart::MADE))), $tank),
+            str_starts_with($start->what, FreshStart::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => Task::tryFrom(substr($start->what, strlen(FreshStart::OFTEN)))?->label() ?? '']),
             default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->jar->name ?? '']),
         };
     }

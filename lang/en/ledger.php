@@ -22,7 +22,7 @@ return [
         'kept' => 'It is learned anew from now on. What was seen before is kept, and counts again when you take this back.',
         'back' => 'What was seen before counts again.',
         'gone' => 'There is no such figure any more.',
-        'evaporation' => 'What :tank loses in a day', 'often' => 'How often work comes again at :tank', 'minutes' => 'How long steps take at :tank', 'spoon' => 'A level spoon of :jar', 'pen' => 'Factor of the TDS pen',
+        'evaporation' => 'What :tank loses in a day', 'minutes' => 'How long steps take at :tank', 'spoon' => 'A level spoon of :jar', 'pen' => 'Factor of the TDS pen',
     ],
     'own' => [
         'usual' => 'every :days days, :minutes min', 'between' => 'Between two tanks of an evening', 'before' => 'Water is ready before work', 'evaporation' => 'An open surface loses in a day',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Kept\OwnFigures;
+use App\Known\AgendaOf;
 use App\Known\Evaporation;
 use App\Known\Made;
 use App\Known\WeekOf;
@@ -15,6 +16,7 @@ use App\View\Ledger;
 use App\View\LedgerEntry;
 use App\View\Replaced;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Rhythm\Interval;
 
 final class LedgerTest extends FeatureCase
 {
@@ -159,5 +161,23 @@ final class LedgerTest extends FeatureCase
         self::assertSame(12, $minutes());
         $keeper->freshStarts()->create(['tank_id' => $tank->id, 'what' => FreshStart::MINUTES, 'since' => now()]);
         self::assertSame(8, $minutes());
+    }
+
+    public function testOneKindOfWorkIsLearnedAnewAndNoOther(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        foreach ([20, 10, 0] as $ago) {
+            $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass', 'algae']]);
+            $at = CarbonImmutable::now()->subDays($ago);
+            $run->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
+            $run->update(['state' => RunState::Done, 'finished_at' => $at]);
+        }
+        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), AgendaOf::intervals([$tank->id], OwnFigures::from(null))[$tank->id] ?? []);
+        self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
+        $this->travel(1)->minutes();
+        $this->actingAs($keeper)->post('/assumed/anew', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();
+        self::assertSame(['algae' => 3], $counts());
+        $this->get('/assumed')->assertSeeText('How often at Brook: Panes, today');
+        $this->post('/assumed/anew', ['what' => 'often.nothing', 'tank' => $tank->id])->assertSessionHasErrors('what');
     }
 }

@@ -10,6 +10,7 @@ use App\Models\FreshStart;
 use App\View\AssumedPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Work\Task;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,7 +36,8 @@ final class AssumedController extends Controller
     {
         $keeper = $this->keeper($request);
         $made = array_map(static fn(Parameter $parameter): string => FreshStart::MADE.$parameter->value, Parameter::balanced());
-        $ofTank = [...$made, FreshStart::EVAPORATION, FreshStart::OFTEN, FreshStart::MINUTES];
+        $often = array_map(static fn(Task $task): string => FreshStart::OFTEN.$task->value, Task::cases());
+        $ofTank = [...$made, ...$often, FreshStart::EVAPORATION, FreshStart::MINUTES];
         $typed = $this->checked($request, [
             'what' => ['required', 'string', Rule::in([...$ofTank, FreshStart::SPOON, FreshStart::PEN])],
             'tank' => [Rule::excludeIf(!in_array($request->input('what'), $ofTank, true)), 'required', 'integer', Rule::in($keeper->tanks()->pluck('id')->all())],
