@@ -139,6 +139,8 @@ final class LedgerTest extends FeatureCase
         $this->get('/evening')->assertSee('12 between two tanks');
         // Nothing, or what Cresco begins with, is no figure of one's own.
         $this->put('/assumed', ['figures' => ['glass' => ['days' => '7', 'minutes' => '']]])->assertSessionHasNoErrors();
+        self::assertSame(['between' => 12.0, 'evaporation' => 6.0], array_replace(['between' => 0.0, 'evaporation' => 0.0], OwnFigures::of($keeper->refresh())->own));
+        $this->put('/assumed', ['figures' => ['between' => '5', 'evaporation' => '']])->assertSessionHasNoErrors();
         self::assertNull($keeper->refresh()->figures);
         foreach (['soon', '0', '9999', '1e99', ['x']] as $nonsense) {
             $this->put('/assumed', ['figures' => ['glass' => ['days' => $nonsense], 'between' => '8']])->assertSessionHasErrors('figures.glass.days');

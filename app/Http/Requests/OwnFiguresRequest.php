@@ -27,6 +27,10 @@ final class OwnFiguresRequest extends FormRequest
     {
         return [function (Validator $validator): void {
             foreach (array_keys(OwnFigures::usual()) as $key) {
+                // What was not sent stays as it is; what was sent empty goes back.
+                if (!$this->has('figures.'.$key)) {
+                    continue;
+                }
                 $typed = $this->input('figures.'.$key);
                 if ($typed === null || $typed === '') {
                     $this->figures[$key] = null;
