@@ -86,9 +86,10 @@ export function changeSheet() {
         });
     }
 
-    form.addEventListener('htmx:afterSettle', () => {
+    form.addEventListener('htmx:afterSettle', (event) => {
         const values = form.querySelector('#amount-values');
-        if (!values) {
+        // A part of the answer that comes later, as the doses do, says nothing of the amounts.
+        if (!values || event.detail.target?.id !== 'answer') {
             return;
         }
         for (const field of form.querySelectorAll('[data-amount]')) {

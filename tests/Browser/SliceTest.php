@@ -212,6 +212,10 @@ final class SliceTest extends BrowserCase
         self::assertSame($before, $this->text('.lead-figure .figure'));
         self::assertSame('lots', $this->find('#f-litres')->getAttribute('value'));
         self::assertSame('true', $this->find('#f-litres')->getAttribute('aria-invalid'));
+        // The doses come later than the figures, and put nothing back that was typed meanwhile.
+        $this->script("document.activeElement.blur(); document.querySelector('.dose-after').textContent = ''; htmx.ajax('GET', document.querySelector('.dose-after').getAttribute('hx-get'), { target: '.dose-after' });");
+        $this->untilText('.dose-after', 'Doses after it');
+        self::assertSame('lots', $this->find('#f-litres')->getAttribute('value'));
         $this->type('#f-litres', '30');
         $this->until(fn(): bool => $this->find('#amount-values')->getAttribute('data-litres') === '30', 'thirty litres');
         self::assertSame('', $this->text('#e-f-litres'));
