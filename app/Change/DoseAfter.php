@@ -50,7 +50,7 @@ final readonly class DoseAfter
     {
         $keeper = $this->food->tank->keeper;
         $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Feed => $jar->toFeed($keeper->scale_step))->all()));
-        $doses = Doses::of($feeds, $wanted, $this->most(), $this->food->litres);
+        $doses = Doses::of($feeds, $wanted, $this->most($every), $this->food->litres);
         $found = [];
         foreach ($feeds as $feed) {
             if (isset($doses->amounts[$feed->key])) {
@@ -61,8 +61,8 @@ final readonly class DoseAfter
         return $found;
     }
 
-    /** @return array<string, float> mg/L that may go in at all */
-    private function most(): array
+    /** @return array<string, float> mg/L that each dose may bring at all */
+    private function most(int $every): array
     {
         $limit = $this->food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
         if ($limit === null) {
@@ -71,7 +71,9 @@ final readonly class DoseAfter
         $now = $this->now(Parameter::Nitrate);
         $after = (1.0 - $this->draft->share()) * ($now->central() + self::SURE * $now->spread()) + $this->draft->share() * $this->source(Parameter::Nitrate)->central();
 
-        return [Parameter::Nitrate->value => max(0.0, $limit - $after)];
+        $rate = FoodTrial::rate($this->food, Parameter::Nitrate, $limit);
+
+        return [Parameter::Nitrate->value => Doses::mostOfEach($limit - $after, $rate->central() + self::SURE * $rate->spread(), $every, max(1, $this->food->tank->routine_days))];
     }
 
     private function now(Parameter $nutrient): Normal

@@ -55,19 +55,19 @@ final class ChoresOf
     public static function due(Chore $chore, Show $show, ?Interval $interval = null): Due
     {
         $key = self::KEY.$chore->id;
+        $wear = WearOf::of($chore);
+        if ($wear !== null) {
+            // A date on the pack, or days that the keeper set, count as well: what comes first.
+            $days = min($chore->next_on === null ? PHP_INT_MAX : -$show->daysSinceDate($chore->next_on), $wear->days() ?? PHP_INT_MAX, $chore->every === null || $chore->last_at === null ? PHP_INT_MAX : $chore->every - $show->daysSince($chore->last_at));
+            $days = min(3650, $days);
+
+            return new Due($key, $days, $days, 'worn');
+        }
+
         if ($chore->next_on !== null) {
             $day = -$show->daysSinceDate($chore->next_on);
 
             return new Due($key, $day, $day, 'set');
-        }
-
-        $wear = WearOf::of($chore);
-        if ($wear !== null) {
-            // A date that the keeper set beside it counts as well: what comes first.
-            $days = min($wear->days() ?? PHP_INT_MAX, $chore->every === null || $chore->last_at === null ? PHP_INT_MAX : $chore->every - $show->daysSince($chore->last_at));
-            $days = min(3650, $days);
-
-            return new Due($key, $days, $days, 'worn');
         }
 
         return $chore->last_at === null ? new Due($key, 0, 0, 'first') : Due::again($key, ($interval ?? self::interval($chore))->days(), $show->daysSince($chore->last_at));

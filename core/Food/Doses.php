@@ -65,6 +65,30 @@ final readonly class Doses
     }
 
     /**
+     * The most that each of several doses may bring, so that a level passes its limit neither after any of them nor before the next change.
+     *
+     * @param float $room  from the level after the change to the limit, mg/L; below 0 where it is passed already
+     * @param float $rate  made in a day, mg/L; below 0 for what is taken up
+     * @param int   $every days from one dose to the next, 1 or more
+     * @param int   $days  until the next change, 1 or more
+     *
+     * @throws FoodFault
+     */
+    public static function mostOfEach(float $room, float $rate, int $every, int $days): float
+    {
+        if ($every < 1 || $days < 1 || !is_finite($room) || !is_finite($rate)) {
+            throw FoodFault::routine();
+        }
+        $most = INF;
+        $doses = intdiv($days - 1, $every) + 1;
+        for ($n = 1; $n <= $doses; ++$n) {
+            $most = min($most, ($room - ($n - 1) * $every * $rate) / $n);
+        }
+
+        return max(0.0, min($most, ($room - $days * $rate) / $doses));
+    }
+
+    /**
      * Scaled down, feed by feed, until nothing passes what may be brought.
      *
      * @param list<float>          $amounts

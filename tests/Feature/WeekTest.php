@@ -10,6 +10,7 @@ use App\Exchange\FileFault;
 use App\Kept\OwnFigures;
 use App\Kept\WeekHabits;
 use App\Known\AgendaOf;
+use App\Known\ChoresOf;
 use App\Known\Foreseen;
 use App\Known\WearOf;
 use App\Known\WeekOf;
@@ -417,6 +418,9 @@ final class WeekTest extends FeatureCase
         self::assertSame([9.0, 20.0, 90], [$wear?->done, $wear?->most, $wear?->days()]);
         self::assertEqualsWithDelta(11.0 / 90.0, $wear->aDay ?? 0.0, 1e-9);
         $this->get('/jobs')->assertSeeText('9 of 20 readings of nitrate');
+        // The date on the pack counts beside it, and what comes first.
+        $chore->update(['next_on' => CarbonImmutable::now()->addDays(30)->format('Y-m-d')]);
+        self::assertEqualsWithDelta(30, ChoresOf::due($chore, $keeper->show())->from, 1);
         for ($n = 0; $n < 12; ++$n) {
             $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->addMinutes($n));
         }

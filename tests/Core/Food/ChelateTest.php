@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Food;
 
 use Cresco\Core\Food\Chelate;
+use Cresco\Core\Food\Doses;
 use Cresco\Core\Food\FoodFault;
 use Cresco\Core\Food\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -61,5 +62,27 @@ final class ChelateTest extends TestCase
         self::assertNull(Schedule::tooClose([['Both', 9.0, $iron + $phosphate], ['Potash', 9.0, ['potassium' => 2.0]]]));
         $this->expectException(FoodFault::class);
         Schedule::tooClose([['Mix', 25.0, $phosphate]]);
+    }
+
+    public function testNoneOfSeveralDosesPassesALimit(): void
+    {
+        // Ten of room, seven daily doses and nothing taken up: ten sevenths each; with one at once all ten.
+        self::assertEqualsWithDelta(10.0 / 7.0, Doses::mostOfEach(10.0, 0.0, 1, 7), 1e-12);
+        self::assertEqualsWithDelta(10.0, Doses::mostOfEach(10.0, 0.0, 7, 7), 1e-12);
+        // What the tank makes until the next change takes its part; where more is made than there is room, nothing is given.
+        self::assertEqualsWithDelta(3.0, Doses::mostOfEach(10.0, 1.0, 7, 7), 1e-12);
+        self::assertSame([0.0, 0.0], [Doses::mostOfEach(5.0, 1.0, 7, 7), Doses::mostOfEach(-2.0, -1.0, 1, 7)]);
+        // Followed day by day, with what is made and what is taken up: never above, and once at it.
+        foreach ([[10.0, -0.8, 1, 7], [10.0, 0.4, 1, 7], [6.0, -0.2, 3, 10], [4.0, -5.0, 2, 14]] as [$room, $rate, $every, $days]) {
+            $each = Doses::mostOfEach($room, $rate, $every, $days);
+            [$level, $highest] = [0.0, 0.0];
+            for ($day = 0; $day < $days; ++$day) {
+                $level += $day % $every === 0 ? $each : 0.0;
+                $highest = max($highest, $level);
+                $level += $rate;
+                $highest = max($highest, $level);
+            }
+            self::assertEqualsWithDelta($room, $highest, 1e-9);
+        }
     }
 }
