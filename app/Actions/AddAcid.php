@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Kept\BatchContent;
+use App\Kept\BatchAcid;
+use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\EntryKind;
 use App\Models\Jar;
@@ -35,9 +36,8 @@ final class AddAcid
                 return false;
             }
             $batch = Batch::query()->whereKey($page->batch->id)->lockForUpdate()->firstOrFail();
-            $acid = is_array($batch->card['acid'] ?? null) ? $batch->card['acid'] : [];
-            $acid[] = ['ion' => $page->kind()->leaves()->value, 'protons' => $page->kind()->protons(), 'meq' => $page->working->value('acid') * $page->litres() / max(0.1, (new BatchContent($batch))->litres())];
-            $batch->update(['card' => ['acid' => $acid] + $batch->card]);
+            $equivalents = $page->working->value('acid') * $page->litres() / max(0.1, (new BatchContent($batch))->litres());
+            $batch->update(['card' => $batch->card->withAcid(new BatchAcid($page->kind()->leaves(), $equivalents, $page->kind()->protons()))]);
 
             return true;
         });

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Kept\ForecastRecord;
 use App\Known\VesselOf;
 use App\Models\Dose;
 use App\Models\Entry;
@@ -58,7 +57,7 @@ final class CorrectEntry
                 $share = min(1.0, $change->litres > 0.0 ? 1.0 - (1.0 - min(0.999999, $change->share)) ** ($litres / $change->litres) : $litres / $net);
                 $share = $change->run_id === null ? min(1.0, $litres / $net) : $share;
             }
-            $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : ForecastRecord::partly($change->forecast, $share)]);
+            $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : $change->forecast->partly($share)]);
             if ($change->wasChanged('share')) {
                 $show = $change->tank->keeper->show();
                 $entry->update(['title' => sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share))]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Kept\ForecastRecord;
 use App\Kept\StepContent;
 use App\Known\AgendaOf;
 use App\Models\EntryKind;
@@ -51,7 +50,7 @@ final readonly class FinishStep
     {
         return DB::transaction(function () use ($keeper, $run, $step, $readings, $note, $skip, $leftOn, $reached, $cuts, $found): bool {
             $now = CarbonImmutable::now();
-            $content = new StepContent($step);
+            $content = $step->content;
             // A sheet that was closed or dropped meanwhile takes no more steps, but what was read is kept all the same.
             $since = self::since($run, $step, $now);
             $first = $run->state->isOpen() && RunStep::query()->whereKey($step->id)->whereNull('done_at')->update([
@@ -61,11 +60,11 @@ final readonly class FinishStep
             if (!$first) {
                 return false;
             }
-            if ($content->patches() !== [] && !$skip) {
+            if ($content->patches !== [] && !$skip) {
                 // One that was missed keeps its age, and so it is next.
-                $missed = $reached === null ? [] : array_values(array_diff($content->patches(), $reached));
-                ($this->clean)($run->tank, array_values(array_diff($content->patches(), $missed)), $now, $run->id);
-                $step->update(['content' => ['missed' => $missed] + $step->content]);
+                $missed = $reached === null ? [] : array_values(array_diff($content->patches, $reached));
+                ($this->clean)($run->tank, array_values(array_diff($content->patches, $missed)), $now, $run->id);
+                $step->update(['content' => $step->content->withMissed($missed)]);
             }
             if (!$skip) {
                 // What it was to restore is restored.
@@ -74,16 +73,16 @@ final readonly class FinishStep
             if ($cuts !== [] && !$skip) {
                 ($this->looks)($run->tank, $cuts, $now, $run->id);
             }
-            foreach ($skip ? [] : $content->doses() as $line) {
+            foreach ($skip ? [] : $content->doses as $line) {
                 $jar = $keeper->jars()->whereKey($line->jar)->first();
                 if ($jar !== null) {
                     ($this->dose)($run->tank->setRelation('keeper', $keeper), $jar, $line->amount, $now, false);
                 }
             }
-            if ($content->switches() === SwitchWork::Off && !$skip) {
+            if ($content->switches === SwitchWork::Off && !$skip) {
                 $run->switches()->whereNull('off_at')->whereNotIn('device', $leftOn)->update(['off_at' => $now]);
             }
-            if ($content->switches() === SwitchWork::On || $step->job === 'close') {
+            if ($content->switches === SwitchWork::On || $step->job === 'close') {
                 $this->requireAllOn($run);
             }
             if (Run::query()->where('tank_id', $run->tank_id)->where('state', RunState::Running)->whereKeyNot($run->id)->exists()) {
@@ -113,7 +112,7 @@ final readonly class FinishStep
     /** The water that readings of a step are of: the source when it goes in alone; null for the tank and for a blend. */
     private function sourceOf(Run $run, StepContent $content): ?Water
     {
-        return $content->moment() === Moment::NewWater ? Water::query()->whereKey($run->plan->water)->first() : null;
+        return $content->moment === Moment::NewWater ? Water::query()->whereKey($run->plan->water)->first() : null;
     }
 
     private function requireAllOn(Run $run): void
@@ -164,7 +163,7 @@ final readonly class FinishStep
                 $source,
                 $litres,
                 $share,
-                $rounds === $this->rounds($run) ? $run->forecast : ForecastRecord::partly($run->forecast, $share),
+                $rounds === $this->rounds($run) ? $run->forecast : $run->forecast->partly($share),
                 $now,
                 sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share)),
                 $words('With '.$source.', to '.$show->level($run->plan->mark).' below the rim.', $work === '' ? '' : 'Also: '.$work.'.'),

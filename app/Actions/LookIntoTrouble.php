@@ -35,7 +35,7 @@ final class LookIntoTrouble
     {
         DB::transaction(static function () use ($inquiry, $sign, $option): void {
             $kept = Inquiry::query()->lockForUpdate()->findOrFail($inquiry->id);
-            $inquiry->answers = GivenAnswers::from($kept->answers)->with($sign, $option)->toKeep();
+            $inquiry->answers = $kept->answers->with($sign, $option);
             $inquiry->save();
         });
     }
@@ -90,12 +90,12 @@ final class LookIntoTrouble
     public function end(InquiryOf $of, ?string $kind, ?string $cause, Result $outcome): void
     {
         $inquiry = $of->inquiry;
-        $answers = GivenAnswers::from([]);
+        $answers = GivenAnswers::none();
         foreach ($of->certain() as $sign => $option) {
             $answers = $answers->with($sign, $option);
         }
         DB::transaction(static function () use ($inquiry, $kind, $cause, $outcome, $answers): void {
-            $inquiry->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers->toKeep()]);
+            $inquiry->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers]);
             self::write($inquiry, __('inquiry.entries.ended', ['what' => self::title($inquiry), 'outcome' => __('inquiry.end.outcomes.'.$outcome->value)]));
         });
     }
@@ -105,7 +105,7 @@ final class LookIntoTrouble
     {
         return DB::transaction(static function () use ($tank, $fields): Inquiry {
             /** @var Inquiry $inquiry */
-            $inquiry = $tank->inquiries()->create($fields + ['answers' => self::begun($fields)->toKeep(), 'opened_at' => CarbonImmutable::now()]);
+            $inquiry = $tank->inquiries()->create($fields + ['answers' => self::begun($fields), 'opened_at' => CarbonImmutable::now()]);
             $inquiry->setRelation('tank', $tank);
             self::write($inquiry, __('inquiry.entries.opened', ['what' => self::title($inquiry)]));
 
@@ -122,7 +122,7 @@ final class LookIntoTrouble
     {
         $place = $fields['place'] ?? null;
 
-        return GivenAnswers::from([])->with('where', is_string($place) && in_array($place, Looks::all()['where']->options, true) ? $place : null);
+        return GivenAnswers::none()->with('where', is_string($place) && in_array($place, Looks::all()['where']->options, true) ? $place : null);
     }
 
     private static function title(Inquiry $inquiry): string

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Kept\BatchContent;
 use App\Kept\BatchJar;
+use App\Kept\BatchSource;
+use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\EntryKind;
 use App\Models\Jar;
@@ -36,8 +37,8 @@ final class MakeBatch
                     ->update(['stock' => DB::raw(sprintf('case when stock > %1$.6F then stock - %1$.6F else 0 end', $taken))]);
             }
             foreach ($content->sources() as $source) {
-                Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source['water_id'])
-                    ->update(['level' => DB::raw(sprintf('case when level > %1$.6F then level - %1$.6F else 0 end', $source['litres']))]);
+                Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source->water)
+                    ->update(['level' => DB::raw(sprintf('case when level > %1$.6F then level - %1$.6F else 0 end', $source->litres))]);
             }
             $show = $keeper->show();
             $keeper->entries()->create([
@@ -45,7 +46,7 @@ final class MakeBatch
                 'kind' => EntryKind::Work,
                 'title' => sprintf('Made %s of %s', $show->volume($content->litres()), $content->name()),
                 'body' => implode('; ', array_filter([
-                    implode(', ', array_map(static fn(array $source): string => $show->volume($source['litres'], 1).' '.$source['name'], $content->sources())),
+                    implode(', ', array_map(static fn(BatchSource $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources())),
                     implode(', ', array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars())),
                 ])),
                 'happened_at' => $now,

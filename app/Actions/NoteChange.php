@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\ForecastRecord;
 use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\EntryKind;
@@ -17,10 +18,10 @@ use Illuminate\Support\Facades\DB;
 final class NoteChange
 {
     /**
-     * @param array<string, mixed> $forecast of each parameter, as it stood then
-     * @param string               $title    of its entry in the diary
+     * @param ForecastRecord $forecast as it stood then
+     * @param string         $title    of its entry in the diary
      */
-    public function __invoke(int $keeper, int $tank, ?Run $run, ?int $water, string $source, float $litres, float $share, array $forecast, CarbonImmutable $at, string $title, ?string $body): WaterChange
+    public function __invoke(int $keeper, int $tank, ?Run $run, ?int $water, string $source, float $litres, float $share, ForecastRecord $forecast, CarbonImmutable $at, string $title, ?string $body): WaterChange
     {
         return DB::transaction(static function () use ($keeper, $tank, $run, $water, $source, $litres, $share, $forecast, $at, $title, $body): WaterChange {
             $entry = new Entry(['tank_id' => $tank, 'run_id' => $run?->id, 'kind' => EntryKind::Change, 'title' => $title, 'body' => $body, 'happened_at' => $at]);

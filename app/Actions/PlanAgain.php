@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Change\NewPlan;
 use App\Kept\ForecastRecord;
-use App\Kept\StepContent;
 use App\Models\Run;
 use App\Models\RunStep;
 use Carbon\CarbonImmutable;
@@ -23,13 +22,10 @@ final class PlanAgain
                 return;
             }
             // The readings before the change stay what it is held to, even where half of it is done.
-            $forecast = ForecastRecord::keep($new->forecast);
-            foreach ($forecast as $name => $row) {
-                $forecast[$name] = ['now' => is_array($fresh->forecast[$name] ?? null) ? $fresh->forecast[$name]['now'] ?? $row['now'] : $row['now']] + $row;
-            }
+            $forecast = ForecastRecord::of($new->forecast);
             $fresh->update([
                 'plan' => $fresh->plan->again($new->total, $new->share, $new->mark, $new->refill, $new->out),
-                'forecast' => $new->isUnderWay ? $forecast : ForecastRecord::keep($new->forecast),
+                'forecast' => $new->isUnderWay ? $forecast->withNowOf($fresh->forecast) : $forecast,
             ]);
             $isFirst = true;
             foreach ($run->steps as $step) {
@@ -40,8 +36,8 @@ final class PlanAgain
                 $isFirst = $isFirst && $step->job !== 'drain';
                 if ($lines !== null) {
                     // What the tank's ways add to the refill stands on.
-                    $rest = $step->job === 'refill' ? array_slice((new StepContent($step))->lines(), count($lines)) : [];
-                    $step->update(['content' => ['lines' => [...$lines, ...$rest]] + $step->content]);
+                    $rest = $step->job === 'refill' ? array_slice($step->content->lines, count($lines)) : [];
+                    $step->update(['content' => $step->content->withLines([...$lines, ...$rest])]);
                 }
                 if (in_array($step->id, $new->falls, true)) {
                     RunStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => 'No time left: next time.']);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Kept\StepContent;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
@@ -82,7 +81,7 @@ final class RecordReadings
      */
     public function keepInStep(Keeper $keeper, Tank $tank, ?Water $source, array $readings, CarbonImmutable $takenAt, RunStep $step): void
     {
-        $ofTank = (new StepContent($step))->moment() !== Moment::NewWater;
+        $ofTank = $step->content->moment !== Moment::NewWater;
         DB::transaction(function () use ($keeper, $tank, $source, $readings, $takenAt, $step, $ofTank): void {
             $held = $step->readings()->get()->map(static fn(ReadingRecord $reading): string => $reading->parameter->value)->all();
             $readings = array_diff_key($readings, array_flip($held));

@@ -6,6 +6,8 @@ namespace App\Actions;
 
 use App\Bench\BenchDraft;
 use App\Kept\BatchJar;
+use App\Kept\BatchRecord;
+use App\Kept\BatchSource;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Models\Tank;
@@ -42,15 +44,14 @@ final class WriteBatch
         return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => WaterKind::MadeUp], ['note' => 'Made up on the bench.']);
     }
 
-    /** @return array<string, mixed> */
-    private static function card(BenchDraft $draft, string $name): array
+    private static function card(BenchDraft $draft, string $name): BatchRecord
     {
         $batch = $draft->batch;
         $litres = $draft->input->litres;
         $sources = [];
         foreach ($batch->recipe->sources as $i => $source) {
             if ($batch->recipe->shares[$i] > 0.005) {
-                $sources[] = ['name' => $source->name, 'litres' => $batch->recipe->shares[$i] * $litres, 'water_id' => (int) $source->key];
+                $sources[] = new BatchSource($source->name, $batch->recipe->shares[$i] * $litres, (int) $source->key);
             }
         }
         $jars = [];
@@ -59,7 +60,7 @@ final class WriteBatch
             $jar = $draft->jars[$j];
             $salt = $jar->toCore()->salt;
             $spoon = $draft->spoons[$j] ?? null;
-            $jars[] = (new BatchJar(
+            $jars[] = new BatchJar(
                 $jar->id,
                 $jar->name,
                 $salt === null ? 'by its label' : $salt->formula,
@@ -69,7 +70,7 @@ final class WriteBatch
                 $salt === null ? 5 : $salt->minutes,
                 $salt === null ? '' : $salt->note,
                 array_map(static fn(Caution $caution): string => $caution->text(), $salt === null ? [] : $salt->cautions),
-            ))->toKeep();
+            );
         }
         $ions = [];
         foreach (Ion::cases() as $ion) {
@@ -78,20 +79,23 @@ final class WriteBatch
             }
         }
 
-        return [
-            'name' => $name,
-            'animals' => $draft->input->animals->value,
-            'step' => $draft->input->step,
-            'direct' => $draft->input->isDirect,
-            'sources' => $sources,
-            'jars' => $jars,
-            'start' => $batch->start(),
-            'soft' => min([10000.0, ...array_map(static fn(Source $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens, $batch->recipe->sources)]),
-            'target' => array_filter(array_combine(
+        return new BatchRecord(
+            name: $name,
+            animals: $draft->input->animals->value,
+            step: $draft->input->step,
+            direct: $draft->input->isDirect,
+            sources: $sources,
+            jars: $jars,
+            start: $batch->start(),
+            soft: min([10000.0, ...array_map(static fn(Source $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens, $batch->recipe->sources)]),
+            target: array_filter(array_combine(
                 array_map(static fn(Aim $aim): string => $aim->value, Aim::cases()),
                 array_map(static fn(Aim $aim): ?float => $draft->input->target->value($aim), Aim::cases()),
             ), static fn(?float $value): bool => $value !== null),
-            'expected' => ['conductivity' => $batch->water->conductivity, 'doubt' => $batch->water->doubt(), 'ratio' => $batch->water->value(Aim::Ratio), 'ions' => $ions],
-        ];
+            conductivity: $batch->water->conductivity,
+            doubt: $batch->water->doubt(),
+            ratio: $batch->water->value(Aim::Ratio),
+            ions: $ions,
+        );
     }
 }

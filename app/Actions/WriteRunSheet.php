@@ -11,11 +11,14 @@ use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\TrimPlan;
 use App\Change\WaterOut;
-use App\Kept\BatchContent;
 use App\Kept\BatchJar;
+use App\Kept\BatchSource;
 use App\Kept\DoseLine;
 use App\Kept\ForecastRecord;
+use App\Kept\RunPlan;
 use App\Kept\StandCut;
+use App\Kept\StepContent;
+use App\Known\BatchContent;
 use App\Known\DosesDue;
 use App\Known\TreatmentsOf;
 use App\Models\Batch;
@@ -24,7 +27,6 @@ use App\Models\OffSpot;
 use App\Models\OffState;
 use App\Models\Photo;
 use App\Models\Run;
-use App\Models\RunPlan;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\Units\Show;
@@ -67,7 +69,7 @@ final class WriteRunSheet
             $doses = DosesDue::of($tank, $work->day ?? $show->local(CarbonImmutable::now()));
             $treatments = TreatmentsOf::open([$tank->id])[$tank->id] ?? [];
             $spots = $tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get();
-            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::keep($draft->forecast) : [], 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
+            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::of($draft->forecast) : ForecastRecord::none(), 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
             $run->keeper_id = $tank->keeper_id;
             $run->save();
             foreach ($session->jobs($order) as $position => $job) {
@@ -210,38 +212,44 @@ final class WriteRunSheet
     }
 
     /**
-     * @param array<string, string> $texts
-     * @param list<Patch>           $patches of bed that are next
-     * @param list<StandCut>        $stands  that are cut in it
-     * @param Collection<int, OffSpot> $spots that it restores
-     * @param list<string>          $replant  what is set again in it
-     * @param list<DosePlan>         $doses   that are given in it
-     *
-     * @return array<string, mixed>
-     * @param list<string> $treated lines of what is done about findings
+     * @param array<string, string>    $texts
+     * @param list<Patch>              $patches of bed that are next
+     * @param list<StandCut>           $stands  that are cut in it
+     * @param Collection<int, OffSpot> $spots   that it restores
+     * @param list<string>             $replant what is set again in it
+     * @param list<DosePlan>           $doses   that are given in it
+     * @param list<string>             $treated lines of what is done about findings
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): array
+    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
     {
-        return [
-            'title' => $job->title,
-            'act' => $job->act,
-            'why' => $job->why,
-            'lines' => [...array_map(static fn(string $line): string => strtr($line, $texts), $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session)), ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []), ...$replant, ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses), ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all()), ...$treated],
-            'cautions' => array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
-            'moment' => $job->moment?->value,
-            'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $job->reads),
-            'of_tank' => $job->moment !== Moment::NewWater,
-            'minutes' => $minutes,
-            'tools' => $job->tools,
-            'meanwhile' => array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
-            'timer' => $job->timerMinutes,
-            'switches' => $job->switches->value,
-            'drawing' => $job->atEachDrain || $job->key === 'check' || $stands !== [],
-            'patches' => $job->key === 'vacuum' ? array_map(static fn(Patch $patch): int => $patch->key, $patches) : [],
-            'stands' => array_map(static fn(StandCut $cut): array => $cut->toKeep(), $stands),
-            'doses' => array_map(static fn(DosePlan $plan): array => DoseLine::of($plan)->toKeep(), $doses),
-            'batch' => $job->moment === Moment::NewWater ? $batch?->id : null,
-        ];
+        $lines = $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session);
+
+        return new StepContent(
+            title: $job->title,
+            act: $job->act,
+            why: $job->why,
+            lines: [
+                ...array_map(static fn(string $line): string => strtr($line, $texts), $lines),
+                ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
+                ...$replant,
+                ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
+                ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all()),
+                ...$treated,
+            ],
+            cautions: array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
+            tools: $job->tools,
+            meanwhile: array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
+            moment: $job->moment,
+            reads: $job->reads,
+            switches: $job->switches,
+            minutes: $minutes,
+            timer: $job->timerMinutes ?? 0,
+            drawing: $job->atEachDrain || $job->key === 'check' || $stands !== [],
+            patches: $job->key === 'vacuum' ? array_map(static fn(Patch $patch): int => $patch->key, $patches) : [],
+            doses: array_map(static fn(DosePlan $plan): DoseLine => new DoseLine($plan->jar_id, $plan->given()), $doses),
+            stands: $stands,
+            batch: $job->moment === Moment::NewWater ? $batch?->id : null,
+        );
     }
 
     /** @return list<string> tops that are set again, where and how many */
@@ -285,7 +293,7 @@ final class WriteRunSheet
                 '%s: %s.',
                 $batch->made_at === null ? 'The batch is written but not made yet' : 'The batch has '.$show->volume($content->litres(), 1).'; it took',
                 implode(', ', [
-                    ...array_map(static fn(array $source): string => $show->volume($source['litres'], 1).' '.$source['name'], $content->sources()),
+                    ...array_map(static fn(BatchSource $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources()),
                     ...array_map(static fn(BatchJar $jar): string => sprintf('%s %s', $content->amount($jar, $content->timesJars()), $jar->name), $content->jars()),
                 ]),
             ),

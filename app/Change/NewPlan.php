@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Kept\StepContent;
 use App\Known\DrainOf;
 use App\Known\VesselOf;
 use App\Known\Waters;
@@ -213,7 +212,7 @@ final class NewPlan
     {
         $picked = array_map(static fn(Job $job): string => $job->key, array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->of !== null));
         $open = $this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null)->values()->all();
-        $sum = array_sum(array_map(static fn(RunStep $step): int => (new StepContent($step))->minutes(), $open));
+        $sum = array_sum(array_map(static fn(RunStep $step): int => $step->content->minutes, $open));
         $isOut = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'floaters_out' && $step->done_at !== null && !$step->skipped);
         $falls = [];
         foreach (array_reverse($open) as $step) {
@@ -223,7 +222,7 @@ final class NewPlan
             // Plants that are out must go back in, however late it is.
             if (in_array($step->job, $picked, true) && !($isOut && $step->job === 'floaters_back')) {
                 $falls[] = $step->id;
-                $sum -= (new StepContent($step))->minutes();
+                $sum -= $step->content->minutes;
             }
         }
 

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Kept\BatchContent;
-use App\Kept\OwnFigures;
+use App\Known\BatchContent;
 use App\Known\DrainOf;
 use App\Known\StepMinutes;
 use App\Models\Batch;
@@ -100,7 +99,7 @@ final class SessionOf
     public static function minutes(Draft $draft, Order $order, ?array $taken = null, ?TrimPlan $trim = null): array
     {
         $taken ??= StepMinutes::of([$draft->tank->id])->at($draft->tank->id);
-        $own = OwnFigures::of($draft->tank->keeper);
+        $own = $draft->tank->keeper->figures;
         $minutes = [];
         foreach ($order->jobs as $job) {
             $usual = $job->key === 'trim' && $trim !== null ? self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(Cut $cut): bool => !$cut->stand->floats())) : $job->minutes;

@@ -85,6 +85,6 @@ final class Devices
 
     private static function look(Batch $batch): string
     {
-        return $batch->id.' '.count($batch->checks);
+        return $batch->id.' '.count($batch->checks->all);
     }
 }

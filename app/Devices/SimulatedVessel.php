@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Models\Batch;
 use Cresco\Core\Measure\Alkalinity;
 
@@ -43,7 +43,7 @@ final readonly class SimulatedVessel
         $alkalinity = max(0.07, $content->expectedAlkalinity());
 
         return new self(
-            ($content->start() + $salt) * $thin + $content->soft() * (1.0 - $thin),
+            ($content->start() + $salt) * $thin + $batch->card->soft * (1.0 - $thin),
             round($hand->between(17.0, 23.0), 1),
             7.0 - log10(self::CARBON_DIOXIDE / (3.0 * $alkalinity / Alkalinity::MILLIEQUIVALENT_PER_DEGREE)),
         );

@@ -4,19 +4,12 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-use App\Models\DosePlan;
-
 /** A dose in a step of a run sheet. */
 final readonly class DoseLine
 {
     private const VERSION = 1;
 
     public function __construct(public int $jar, public float $amount) {}
-
-    public static function of(DosePlan $plan): self
-    {
-        return new self($plan->jar_id, $plan->given());
-    }
 
     /** @return array<string, int|float> */
     public function toKeep(): array

@@ -4,61 +4,64 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-use App\Models\Run;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Measure\Parameter;
 
-/** A forecast as it is kept with a run sheet, to be held against what is measured later. */
-final readonly class ForecastRecord
+/** A forecast as it is kept with a run sheet or a change, to be held against what is measured later. */
+final readonly class ForecastRecord implements Kept
 {
-    /** @param array<string, mixed> $kept */
+    use KeptInRow;
+
+    private const VERSION = 1;
+
+    /** @param array<mixed> $kept its rows are read when they are asked for: a diary has hundreds of forecasts, and most rows are never looked at */
     private function __construct(private array $kept) {}
 
-    /** @param array<string, mixed> $kept */
-    public static function kept(array $kept): self
+    public static function read(mixed $kept): static
     {
-        return new self($kept);
+        return new self(is_array($kept) ? $kept : []);
     }
 
-    public static function of(Run $run): self
+    /** Of work that changes no water. */
+    public static function none(): self
     {
-        return new self($run->forecast);
+        return new self([]);
     }
 
-    /** @return array<string, array<string, list<float>|null>> to be kept as JSON */
-    public static function keep(Forecast $forecast): array
+    public static function of(Forecast $forecast): self
     {
-        $rows = [];
-        foreach (Parameter::cases() as $parameter) {
+        return self::from(static function (Parameter $parameter) use ($forecast): ForecastRow {
             $outlook = $forecast->outlook($parameter);
-            $rows[$parameter->value] = [
-                'now' => BandRecord::from($outlook->now)?->toArray(),
-                'source' => BandRecord::from($forecast->plan->source->get($parameter))?->toArray(),
-                'after' => BandRecord::from($outlook->after())?->toArray(),
-                'next' => BandRecord::from($outlook->nextDay())?->toArray(),
-            ];
-        }
 
-        return $rows;
+            return new ForecastRow(
+                $parameter,
+                BandRecord::from($outlook->now),
+                BandRecord::from($forecast->plan->source->get($parameter)),
+                BandRecord::from($outlook->after()),
+                BandRecord::from($outlook->nextDay()),
+            );
+        });
     }
 
-    /**
-     * A kept forecast when only a part of the change was made: what mixes lies as far on its way as the new water reaches; pH is not said.
-     *
-     * @param array<string, mixed> $kept
-     *
-     * @return array<string, array<string, list<float>|null>>
-     */
-    public static function partly(array $kept, float $share): array
+    /** When only a part of the change was made: what mixes lies as far on its way as the new water reaches; pH is not said. */
+    public function partly(float $share): self
     {
-        $rows = [];
-        foreach (Parameter::cases() as $parameter) {
-            $row = self::kept($kept)->row($parameter);
+        return self::from(function (Parameter $parameter) use ($share): ForecastRow {
+            $row = $this->row($parameter);
             $after = $parameter->mixes() && $row->now !== null && $row->source !== null ? $row->now->mixedWith($row->source, $share) : null;
-            $rows[$parameter->value] = ['now' => $row->now?->toArray(), 'source' => $row->source?->toArray(), 'after' => $after?->toArray(), 'next' => $after?->toArray()];
-        }
 
-        return $rows;
+            return new ForecastRow($parameter, $row->now, $row->source, $after, $after);
+        });
+    }
+
+    /** The same, but for the state before: that of another forecast, where it says one. */
+    public function withNowOf(self $other): self
+    {
+        return self::from(function (Parameter $parameter) use ($other): ForecastRow {
+            $row = $this->row($parameter);
+
+            return new ForecastRow($parameter, $other->row($parameter)->now ?? $row->now, $row->source, $row->after, $row->next);
+        });
     }
 
     public function row(Parameter $parameter): ForecastRow
@@ -73,5 +76,29 @@ final readonly class ForecastRecord
             BandRecord::read($row['after'] ?? null),
             BandRecord::read($row['next'] ?? null),
         );
+    }
+
+    /** @return array<string, mixed> */
+    public function toKeep(): array
+    {
+        $rows = ['v' => self::VERSION];
+        foreach (Parameter::cases() as $parameter) {
+            if (isset($this->kept[$parameter->value])) {
+                $rows[$parameter->value] = $this->row($parameter)->toKeep();
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param callable(Parameter): ForecastRow $row */
+    private static function from(callable $row): self
+    {
+        $rows = [];
+        foreach (Parameter::cases() as $parameter) {
+            $rows[$parameter->value] = $row($parameter)->toKeep();
+        }
+
+        return new self($rows);
     }
 }

@@ -16,4 +16,10 @@ final readonly class ForecastRow
         public ?BandRecord $after,
         public ?BandRecord $next,
     ) {}
+
+    /** @return array<string, list<float>|null> */
+    public function toKeep(): array
+    {
+        return ['now' => $this->now?->toArray(), 'source' => $this->source?->toArray(), 'after' => $this->after?->toArray(), 'next' => $this->next?->toArray()];
+    }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Kept;
 
 /** What a keeper answered to the questions of an inquiry; a sign that is asked after in two places is answered once. */
-final readonly class GivenAnswers
+final readonly class GivenAnswers implements Kept
 {
+    use KeptInRow;
+
     private const VERSION = 1;
 
     /** The keeper cannot tell: it is not asked again, and counts for nothing. */
@@ -19,7 +21,7 @@ final readonly class GivenAnswers
     private function __construct(public array $options) {}
 
     /** Reads what was kept, and leaves out what is no answer. */
-    public static function from(mixed $kept): self
+    public static function read(mixed $kept): static
     {
         $options = [];
         foreach (is_array($kept) && is_array($kept['answers'] ?? null) ? $kept['answers'] : [] as $sign => $option) {
@@ -29,6 +31,11 @@ final readonly class GivenAnswers
         }
 
         return new self($options);
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
     }
 
     /** What was really answered; null where it was not, or cannot be told. */

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-use App\Models\Keeper;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
 use Cresco\Core\Work\Task;
 
 /** Guesses of Cresco that a keeper put right; the diary goes on from them. */
-final readonly class OwnFigures
+final readonly class OwnFigures implements Kept
 {
+    use KeptInRow;
+
     private const VERSION = 1;
 
     /** Minutes between two tanks of an evening, to carry the gear over and rinse it. House default. */
@@ -27,13 +28,8 @@ final readonly class OwnFigures
     /** @param array<string, float> $own by key */
     private function __construct(public array $own) {}
 
-    public static function of(Keeper $keeper): self
-    {
-        return self::from($keeper->figures);
-    }
-
     /** Reads what was kept, and leaves out what is no figure or out of its range. */
-    public static function from(mixed $kept): self
+    public static function read(mixed $kept): static
     {
         $own = [];
         $usual = self::usual();
@@ -93,7 +89,7 @@ final readonly class OwnFigures
         $usual = self::usual();
         $own = array_filter([...$this->own, ...$typed], static fn(?float $value, string $key): bool => $value !== null && abs($value - ($usual[$key] ?? $value)) > 1e-9, ARRAY_FILTER_USE_BOTH);
 
-        return self::from(['own' => $own]);
+        return self::read(['own' => $own]);
     }
 
     /** @return array<string, mixed>|null */

@@ -4,145 +4,103 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-use App\Models\RunStep;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Moment;
 use Cresco\Core\Work\SwitchWork;
 
-/** The texts of a step as they were kept with the run sheet. */
-final readonly class StepContent
+/** A step of a run sheet as it was written: its texts, and what is done in it. */
+final readonly class StepContent implements Kept
 {
-    public function __construct(public RunStep $step) {}
+    use KeptInRow;
 
-    public function title(): string
+    private const VERSION = 1;
+
+    /**
+     * @param list<string>    $lines
+     * @param list<string>    $cautions
+     * @param list<string>    $tools
+     * @param list<string>    $meanwhile steps that fit while this one runs by itself, by key
+     * @param list<Parameter> $reads
+     * @param int             $minutes   of hands
+     * @param int             $timer     minutes of the clock beside it; 0 without one
+     * @param list<int>       $patches   of bed that it is for
+     * @param list<int>       $missed    patches that were not reached after all
+     * @param list<DoseLine>  $doses     given in it
+     * @param list<StandCut>  $stands    cut in it, in the order of the work
+     * @param int|null        $batch     that goes in with it
+     */
+    public function __construct(
+        public string $title = '',
+        public string $act = '',
+        public string $why = '',
+        public array $lines = [],
+        public array $cautions = [],
+        public array $tools = [],
+        public array $meanwhile = [],
+        public ?Moment $moment = null,
+        public array $reads = [],
+        public SwitchWork $switches = SwitchWork::None,
+        public int $minutes = 0,
+        public int $timer = 0,
+        public bool $drawing = false,
+        public array $patches = [],
+        public array $missed = [],
+        public array $doses = [],
+        public array $stands = [],
+        public ?int $batch = null,
+    ) {}
+
+    public static function read(mixed $kept): static
     {
-        return $this->text('title');
+        $kept = is_array($kept) ? $kept : [];
+        $text = static fn(string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : '';
+        $number = static fn(string $key): int => is_int($kept[$key] ?? null) ? $kept[$key] : 0;
+        $list = static fn(string $key): array => is_array($kept[$key] ?? null) ? array_values($kept[$key]) : [];
+        $texts = static fn(string $key): array => array_values(array_filter($list($key), is_string(...)));
+
+        return new self(
+            $text('title'),
+            $text('act'),
+            $text('why'),
+            $texts('lines'),
+            $texts('cautions'),
+            $texts('tools'),
+            $texts('meanwhile'),
+            Moment::tryFrom($text('moment')),
+            array_values(array_filter(array_map(Parameter::tryFrom(...), $texts('reads')))),
+            SwitchWork::tryFrom($text('switches')) ?? SwitchWork::None,
+            $number('minutes'),
+            $number('timer'),
+            ($kept['drawing'] ?? false) === true,
+            array_values(array_filter($list('patches'), is_int(...))),
+            array_values(array_filter($list('missed'), is_int(...))),
+            array_values(array_filter(array_map(DoseLine::from(...), $list('doses')))),
+            array_values(array_filter(array_map(StandCut::from(...), $list('stands')))),
+            is_int($kept['batch'] ?? null) ? $kept['batch'] : null,
+        );
     }
 
-    public function act(): string
+    /** @param list<string> $lines */
+    public function withLines(array $lines): self
     {
-        return $this->text('act');
+        return self::read(['lines' => $lines] + $this->toKeep());
     }
 
-    public function why(): string
+    /** @param list<int> $missed patches */
+    public function withMissed(array $missed): self
     {
-        return $this->text('why');
+        return self::read(['missed' => $missed] + $this->toKeep());
     }
 
-    /** @return list<string> */
-    public function lines(): array
+    /** @return array<string, mixed> */
+    public function toKeep(): array
     {
-        return $this->texts('lines');
-    }
-
-    /** @return list<string> */
-    public function cautions(): array
-    {
-        return $this->texts('cautions');
-    }
-
-    /** @return list<string> */
-    public function tools(): array
-    {
-        return $this->texts('tools');
-    }
-
-    /** @return list<string> steps that fit while this one runs by itself, by key */
-    public function meanwhile(): array
-    {
-        return $this->texts('meanwhile');
-    }
-
-    public function moment(): ?Moment
-    {
-        return Moment::tryFrom($this->text('moment'));
-    }
-
-    /** @return list<Parameter> */
-    public function reads(): array
-    {
-        return array_values(array_filter(array_map(Parameter::tryFrom(...), $this->texts('reads'))));
-    }
-
-    public function switches(): SwitchWork
-    {
-        return SwitchWork::tryFrom($this->text('switches')) ?? SwitchWork::None;
-    }
-
-    public function minutes(): int
-    {
-        return $this->number('minutes');
-    }
-
-    public function timerMinutes(): int
-    {
-        return $this->number('timer');
-    }
-
-    public function hasDrawing(): bool
-    {
-        return ($this->step->content['drawing'] ?? false) === true;
-    }
-
-    /** @return list<int> patches of bed that this step is for */
-    public function patches(): array
-    {
-        $value = $this->step->content['patches'] ?? null;
-
-        return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
-    }
-
-    /** @return list<int> patches that were not reached after all */
-    public function missed(): array
-    {
-        $value = $this->step->content['missed'] ?? null;
-
-        return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
-    }
-
-    /** @return list<DoseLine> doses that are given in this step */
-    public function doses(): array
-    {
-        $kept = $this->step->content['doses'] ?? null;
-
-        return array_values(array_filter(array_map(DoseLine::from(...), is_array($kept) ? $kept : [])));
-    }
-
-    /** @return list<StandCut> stands that are cut in this step, in the order of the work */
-    public function stands(): array
-    {
-        $kept = $this->step->content['stands'] ?? null;
-
-        return array_values(array_filter(array_map(StandCut::from(...), is_array($kept) ? $kept : [])));
-    }
-
-    /** The batch that goes in with this step, when there is one. */
-    public function batchId(): ?int
-    {
-        $value = $this->step->content['batch'] ?? null;
-
-        return is_int($value) ? $value : null;
-    }
-
-    private function text(string $key): string
-    {
-        $value = $this->step->content[$key] ?? null;
-
-        return is_string($value) ? $value : '';
-    }
-
-    private function number(string $key): int
-    {
-        $value = $this->step->content[$key] ?? null;
-
-        return is_int($value) ? $value : 0;
-    }
-
-    /** @return list<string> */
-    private function texts(string $key): array
-    {
-        $value = $this->step->content[$key] ?? null;
-
-        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+        return [
+            'v' => self::VERSION, 'title' => $this->title, 'act' => $this->act, 'why' => $this->why, 'lines' => $this->lines, 'cautions' => $this->cautions, 'tools' => $this->tools,
+            'meanwhile' => $this->meanwhile, 'moment' => $this->moment?->value, 'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $this->reads),
+            'switches' => $this->switches->value, 'minutes' => $this->minutes, 'timer' => $this->timer, 'drawing' => $this->drawing, 'patches' => $this->patches,
+            'missed' => $this->missed, 'doses' => array_map(static fn(DoseLine $dose): array => $dose->toKeep(), $this->doses),
+            'stands' => array_map(static fn(StandCut $cut): array => $cut->toKeep(), $this->stands), 'batch' => $this->batch,
+        ];
     }
 }

@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-use App\Models\Keeper;
 use Carbon\CarbonInterface;
 use Cresco\Core\Calendar\Placing;
 
 /** The minutes that a keeper has on each day of the week, and the hour at which they begin. */
-final readonly class WeekHabits
+final readonly class WeekHabits implements Kept
 {
+    use KeptInRow;
+
+    private const VERSION = 1;
+
     /** Minutes from Monday to Sunday until the keeper says otherwise. House defaults. */
     public const MINUTES = [45, 45, 45, 45, 45, 120, 90];
 
@@ -27,9 +30,9 @@ final readonly class WeekHabits
      */
     public function __construct(public array $minutes, public array $hours, public int $setUp) {}
 
-    public static function of(Keeper $keeper): self
+    public static function read(mixed $kept): static
     {
-        $kept = $keeper->week ?? [];
+        $kept = is_array($kept) ? $kept : [];
         $minutes = is_array($kept['minutes'] ?? null) ? array_values($kept['minutes']) : [];
         $hours = is_array($kept['hours'] ?? null) ? array_values($kept['hours']) : [];
         $at = static fn(mixed $hour, string $else): string => is_string($hour) && self::isHour($hour) ? $hour : $else;
@@ -49,7 +52,7 @@ final readonly class WeekHabits
     /** @return array<string, mixed> */
     public function toKeep(): array
     {
-        return ['minutes' => $this->minutes, 'hours' => $this->hours, 'set_up' => $this->setUp];
+        return ['v' => self::VERSION, 'minutes' => $this->minutes, 'hours' => $this->hours, 'set_up' => $this->setUp];
     }
 
     public function minutesOn(CarbonInterface $day): int

@@ -134,7 +134,7 @@ final class AgendaOf
             $byId[$tank->id] = $tank;
             $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show)]);
         }
-        $own = ($byId === [] ? null : OwnFigures::of(reset($byId)->keeper)) ?? OwnFigures::from(null);
+        $own = $byId === [] ? OwnFigures::read(null) : reset($byId)->keeper->figures;
         $every ??= self::intervals(array_keys($dues), $own);
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
             $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $own, $every[$id] ?? [])->all];

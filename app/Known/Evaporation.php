@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Kept\OwnFigures;
 use App\Models\Tank;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Learning\Posterior;
@@ -15,6 +14,6 @@ final class Evaporation
     /** @return Posterior L a day */
     public static function of(Tank $tank): Posterior
     {
-        return Creep::learned(VesselOf::tank($tank)->area() / 100.0, $tank->topUpsSeen(), OwnFigures::of($tank->keeper)->get('evaporation'));
+        return Creep::learned(VesselOf::tank($tank)->area() / 100.0, $tank->topUpsSeen(), $tank->keeper->figures->get('evaporation'));
     }
 }

@@ -431,7 +431,7 @@ final class FoodOf
         $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $this->since)
             ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
             ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
-        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => ForecastRecord::kept($change->forecast))->all();
+        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => $change->forecast)->all();
         $given = $this->given();
         $cuts = $this->cuts();
         $courses = [];

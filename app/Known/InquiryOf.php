@@ -51,7 +51,7 @@ final class InquiryOf
         $dirty = HintsOf::dirty($hints);
         $stand = $inquiry->stand_id === null ? [] : HintsOf::stand($inquiry->tank, $inquiry->stand_id, $inquiry->tank->keeper->show());
         $this->hints = [...$hints, ...$dirty === null ? [] : ['dirty' => $dirty], ...$stand];
-        $this->given = GivenAnswers::from($inquiry->answers);
+        $this->given = $inquiry->answers;
     }
 
     public static function of(Inquiry $inquiry, Tank $tank): self
@@ -143,7 +143,7 @@ final class InquiryOf
         $counts = [];
         $ended = Inquiry::query()->whereIn('tank_id', $keeper->tanks()->select('tanks.id'))->where('about', $now->about)->whereKeyNot($now->id)->whereNotNull('ended_at')->where(static fn(Builder $cases) => $cases->whereNotNull('kind')->orWhereNotNull('cause'))->orderByDesc('ended_at')->limit(self::MOST)->get(['id', 'answers', 'kind', 'cause']);
         foreach ($ended as $case) {
-            foreach (GivenAnswers::from($case->answers)->options as $key => $option) {
+            foreach ($case->answers->options as $key => $option) {
                 $at = isset($signs[$key]) ? array_search($option, $signs[$key]->options, true) : false;
                 foreach ($at === false ? [] : array_filter([$case->kind, $case->cause]) as $of) {
                     $counts[$of][$key] ??= array_fill(0, count($signs[$key]->options), 0);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Kept\OwnFigures;
+use App\Kept\RunPlan;
 use App\Models\Keeper;
 use App\Models\Run;
-use App\Models\RunPlan;
 use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
@@ -58,7 +58,7 @@ final class JobsOf
             $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
         }
         $this->tanks = $tanks;
-        $this->own = OwnFigures::of($keeper);
+        $this->own = $keeper->figures;
         $this->taken = StepMinutes::of(array_keys($tanks));
         $this->every = AgendaOf::intervals(array_keys($tanks), $this->own);
         foreach ($keeper->laidJobs()->get() as $laid) {

@@ -162,7 +162,7 @@ final class Made
         $topUps = $tank->topUps()->where('taken_at', '>=', $since)->whereNotNull('water_id')->get();
         $ofWaters = $topUps->isEmpty() ? new Collection() : Reading::query()->whereIn('water_id', $topUps->pluck('water_id')->unique())->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
         $litres = $topUps->isEmpty() ? 1.0 : VesselOf::tank($tank)->litres();
-        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => ForecastRecord::kept($change->forecast))->all();
+        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => $change->forecast)->all();
         $days = $changes->map(self::filled(...))->all();
         $learned = [];
         foreach ($parameters as $parameter) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Kept\BatchContent;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Models\Supply;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Kept\ForecastRecord;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
@@ -239,6 +238,6 @@ final class TankWater
 
     private function forecast(Parameter $parameter): ?Distribution
     {
-        return $this->change === null ? null : ForecastRecord::kept($this->change->forecast)->row($parameter)->next?->distribution();
+        return $this->change === null ? null : $this->change->forecast->row($parameter)->next?->distribution();
     }
 }

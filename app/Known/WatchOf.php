@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Kept\ForecastRecord;
+use App\Kept\RunPlan;
 use App\Models\EntryKind;
-use App\Models\RunPlan;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use App\Units\Show;
@@ -118,7 +118,7 @@ final class WatchOf
                 }
             }
         }
-        $forecasts = array_values($changes->map(static fn(WaterChange $change): ForecastRecord => ForecastRecord::kept($change->forecast))->all());
+        $forecasts = array_values($changes->map(static fn(WaterChange $change): ForecastRecord => $change->forecast)->all());
         $times = array_values($changes->map(static fn(WaterChange $change): int => $change->changed_at->getTimestamp())->all());
         $courses = [];
         foreach (self::COURSES as $parameter) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Kept\BatchContent;
+use App\Kept\BatchSource;
 use App\Models\Batch;
 use App\Models\Keeper;
 
@@ -25,15 +25,15 @@ final class WaterDrawn
             return $drawn;
         }
         $batch = $keeper->stores->contains('water_id', $water) ? null : Batch::query()->where('water_id', $water)->latest('id')->first();
-        $sources = $batch === null ? [] : array_filter((new BatchContent($batch))->sources(), static fn(array $source): bool => $source['water_id'] !== null && $source['water_id'] !== $water);
-        $sum = array_sum(array_column($sources, 'litres'));
+        $sources = $batch === null ? [] : array_filter($batch->card->sources, static fn(BatchSource $source): bool => $source->water !== null && $source->water !== $water);
+        $sum = array_sum(array_map(static fn(BatchSource $source): float => $source->litres, $sources));
         if ($sum <= 0.0) {
             $drawn[$water] = ($drawn[$water] ?? 0.0) + $litres;
 
             return $drawn;
         }
         foreach ($sources as $source) {
-            $drawn[(int) $source['water_id']] = ($drawn[(int) $source['water_id']] ?? 0.0) + $litres * $source['litres'] / $sum;
+            $drawn[(int) $source->water] = ($drawn[(int) $source->water] ?? 0.0) + $litres * $source->litres / $sum;
         }
 
         return $drawn;

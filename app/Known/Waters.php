@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Known;
 
-use App\Kept\BatchContent;
+use App\Kept\BatchSource;
 use App\Models\Batch;
 use App\Models\Reading;
 use App\Models\Tank;
@@ -60,10 +60,10 @@ final readonly class Waters
             return $water->kind === WaterKind::Tap ? 1.0 : 0.0;
         }
         $tap = $sum = 0.0;
-        $kinds = Water::query()->whereIn('id', array_filter(array_column((new BatchContent($batch))->sources(), 'water_id')))->get()->keyBy('id');
-        foreach ((new BatchContent($batch))->sources() as $source) {
-            $sum += $source['litres'];
-            $tap += $kinds->get($source['water_id'] ?? 0)?->kind === WaterKind::Tap ? $source['litres'] : 0.0;
+        $kinds = Water::query()->whereIn('id', array_filter(array_map(static fn(BatchSource $source): ?int => $source->water, $batch->card->sources)))->get()->keyBy('id');
+        foreach ($batch->card->sources as $source) {
+            $sum += $source->litres;
+            $tap += $kinds->get($source->water ?? 0)?->kind === WaterKind::Tap ? $source->litres : 0.0;
         }
 
         return $sum <= 0.0 ? 0.0 : $tap / $sum;
@@ -120,7 +120,7 @@ final readonly class Waters
         $key = 'blend:'.hash('xxh128', (string) json_encode([
             $first->only('id', 'name', 'kind'), $second->only('id', 'name', 'kind'), $secondShare,
             array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
-            array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks).' '.json_encode($batch->card['acid'] ?? null).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
+            array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
         ]));
         $blend = Cache::remember($key, 3600, fn(): WaterState => Mixing::blend($first->name.' + '.$second->name, [
             [$this->source($first), 1.0 - $secondShare],

@@ -46,7 +46,7 @@ final class WeekOf
     public function __construct(public readonly Keeper $keeper)
     {
         $this->known = new JobsOf($keeper);
-        $this->habits = WeekHabits::of($keeper);
+        $this->habits = $keeper->week;
         $this->today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         $this->doses = DosesDue::byDay(array_keys($this->known->tanks), $keeper->show()->local(CarbonImmutable::now()), JobsOf::DAYS);
         [$this->minutes, $this->taken] = $this->free();

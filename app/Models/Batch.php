@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\BatchChecks;
+use App\Kept\BatchRecord;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -15,8 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null                   $tank_id
  * @property int|null                   $water_id
  * @property float                      $litres
- * @property array<string, mixed>       $card
- * @property list<array<string, mixed>> $checks
+ * @property BatchRecord                $card
+ * @property BatchChecks                $checks
  * @property CarbonImmutable|null       $made_at
  * @property CarbonImmutable            $created_at
  */
@@ -30,7 +32,7 @@ final class Batch extends Record
     protected function casts(): array
     {
         return [
-            'keeper_id' => 'integer', 'tank_id' => 'integer', 'water_id' => 'integer', 'litres' => 'float', 'card' => 'array', 'checks' => 'array',
+            'keeper_id' => 'integer', 'tank_id' => 'integer', 'water_id' => 'integer', 'litres' => 'float', 'card' => BatchRecord::class, 'checks' => BatchChecks::class,
             'made_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime',
         ];
     }

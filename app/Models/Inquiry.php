@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\GivenAnswers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property Aim                  $aim
  * @property int|null             $stand_id
  * @property int|null             $photo_id
- * @property mixed                $answers as they are kept
+ * @property GivenAnswers $answers
  * @property string|null          $kind     what it turned out to be
  * @property string|null          $cause
  * @property Result|null          $outcome
@@ -40,7 +41,7 @@ final class Inquiry extends Record
     protected function casts(): array
     {
         return [
-            'tank_id' => 'integer', 'stand_id' => 'integer', 'photo_id' => 'integer', 'about' => About::class, 'aim' => Aim::class, 'answers' => 'array', 'outcome' => Result::class,
+            'tank_id' => 'integer', 'stand_id' => 'integer', 'photo_id' => 'integer', 'about' => About::class, 'aim' => Aim::class, 'answers' => GivenAnswers::class, 'outcome' => Result::class,
             'opened_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime',
         ];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Accounts\Letter;
+use App\Kept\OwnFigures;
+use App\Kept\WeekHabits;
 use App\Units\Habits;
 use App\Units\LengthUnit;
 use App\Units\Show;
@@ -33,8 +35,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property bool       $hand_told     whether they said so
  * @property float      $pen_factor
  * @property float      $scale_step    g, smallest step of the scale
- * @property array<string, mixed>|null $week
- * @property array<string, mixed>|null $figures
+ * @property WeekHabits $week
+ * @property OwnFigures $figures
  * @property string|null $feed_hash  of the secret address of the calendar
  * @property list<string>|null $simulated devices that are played by a simulation
  */
@@ -74,8 +76,8 @@ final class Keeper extends Authenticatable implements Habits
             'pen_factor' => 'float',
             'scale_step' => 'float',
             'simulated' => 'array',
-            'week' => 'array',
-            'figures' => 'array',
+            'week' => WeekHabits::class,
+            'figures' => OwnFigures::class,
         ];
     }
 

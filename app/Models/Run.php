@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\ForecastRecord;
+use App\Kept\RunPlan;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                  $tank_id
  * @property RunState             $state
  * @property RunPlan              $plan
- * @property array<string, mixed> $forecast
+ * @property ForecastRecord $forecast
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $finished_at
  * @property CarbonImmutable|null $planned_for the day it is meant for
@@ -55,7 +57,7 @@ final class Run extends Record
     protected function casts(): array
     {
         return [
-            'state' => RunState::class, 'plan' => RunPlan::class, 'forecast' => 'array', 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
+            'state' => RunState::class, 'plan' => RunPlan::class, 'forecast' => ForecastRecord::class, 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
             'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'planned_for' => 'immutable_date',
         ];
     }
@@ -86,7 +88,7 @@ final class Run extends Record
     /** Minutes that it was to take, hands and water side by side; one after the other in sheets that were written before these were kept. */
     public function plannedMinutes(): int
     {
-        return $this->plan->minutes ?? (int) round((float) $this->steps->sum(static fn(RunStep $step): float => is_numeric($step->content['minutes'] ?? null) ? (float) $step->content['minutes'] : 0.0));
+        return $this->plan->minutes ?? (int) round((float) $this->steps->sum(static fn(RunStep $step): int => $step->content->minutes));
     }
 
     /** "step 4 of 12", of a run found by open(). */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\StepContent;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Found;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,7 +17,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                  $run_id
  * @property int                  $position
  * @property string               $job
- * @property array<string, mixed> $content
+ * @property StepContent $content
  * @property string|null          $note
  * @property CarbonImmutable|null $opened_at
  * @property CarbonImmutable|null $done_at
@@ -35,7 +36,7 @@ final class RunStep extends Record
     protected function casts(): array
     {
         return [
-            'content' => 'array', 'opened_at' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'skipped' => 'boolean',
+            'content' => StepContent::class, 'opened_at' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'skipped' => 'boolean',
             'position' => 'integer', 'run_id' => 'integer', 'found' => Found::class, 'since' => 'float',
         ];
     }

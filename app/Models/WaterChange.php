@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\ForecastRecord;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string               $source   name of what went in
  * @property float                $litres   that left
  * @property float                $share    of new water, 0 to 1
- * @property array<string, mixed> $forecast of each parameter, as it stood then
+ * @property ForecastRecord $forecast as it stood then
  * @property CarbonImmutable      $changed_at
  * @property Tank                 $tank     whose water it was
  */
@@ -34,7 +35,7 @@ final class WaterChange extends Record
     {
         return [
             'keeper_id' => 'integer', 'tank_id' => 'integer', 'run_id' => 'integer', 'entry_id' => 'integer', 'water_id' => 'integer',
-            'litres' => 'float', 'share' => 'float', 'forecast' => 'array', 'changed_at' => 'immutable_datetime',
+            'litres' => 'float', 'share' => 'float', 'forecast' => ForecastRecord::class, 'changed_at' => 'immutable_datetime',
         ];
     }
 

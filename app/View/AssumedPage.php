@@ -93,7 +93,7 @@ final readonly class AssumedPage
         $rows = [];
         $names = $this->keeper->tanks()->orderBy('name')->pluck('name', 'id')->map(static fn(mixed $name): string => is_string($name) ? $name : '')->all();
         $ids = array_map(intval(...), array_keys($names));
-        $own = OwnFigures::of($this->keeper);
+        $own = $this->keeper->figures;
         $every = AgendaOf::intervals($ids, $own);
         $taken = StepMinutes::of($ids);
         $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
@@ -179,7 +179,7 @@ final readonly class AssumedPage
     /** @return list<array{task: string, label: string, days: string, minutes: string, usual: string}> work of sessions, with what it begins with */
     public function own(): array
     {
-        $own = OwnFigures::of($this->keeper);
+        $own = $this->keeper->figures;
         $rows = [];
         foreach (OwnFigures::kinds() as $kind) {
             $task = Task::from((string) $kind->task);
@@ -192,7 +192,7 @@ final readonly class AssumedPage
     /** @return list<array{key: string, label: string, value: string, unit: string, help: string}> */
     public function single(): array
     {
-        $own = OwnFigures::of($this->keeper);
+        $own = $this->keeper->figures;
 
         return array_map(static fn(string $key, string $unit): array => ['key' => $key, 'label' => __('ledger.own.'.$key), 'value' => Show::plain($own->get($key), 1), 'unit' => $unit, 'help' => __('ledger.own.begins', ['value' => Show::plain(OwnFigures::usual()[$key], 1), 'unit' => $unit])], ['between', 'before', 'evaporation'], ['min', 'h', 'mm']);
     }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Kept\BatchCheck;
-use App\Kept\BatchContent;
 use App\Kept\BatchJar;
+use App\Kept\BatchSource;
+use App\Known\BatchContent;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\Batch;
@@ -48,7 +49,7 @@ final readonly class BatchCard
     /** @return list<array{name: string, litres: string}> */
     public function waters(): array
     {
-        return array_map(fn(array $source): array => ['name' => $source['name'], 'litres' => $this->show->volume($source['litres'], $source['litres'] < 10.0 ? 2 : 1)], $this->content->sources());
+        return array_map(fn(BatchSource $source): array => ['name' => $source->name, 'litres' => $this->show->volume($source->litres, $source->litres < 10.0 ? 2 : 1)], $this->content->sources());
     }
 
     /** @return list<array{jar: BatchJar, amount: string, spoons: string|null}> in the order of dissolving */
@@ -103,7 +104,7 @@ final readonly class BatchCard
         foreach ($this->content->jars() as $jar) {
             $cautions = [...$cautions, ...$jar->cautions];
         }
-        if (in_array($this->batch->card['animals'] ?? '', ['soft_water_shrimp', 'hardy_shrimp'], true)) {
+        if (in_array($this->batch->card->animals, ['soft_water_shrimp', 'hardy_shrimp'], true)) {
             $cautions[] = Caution::Osmotic->text();
         }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\WearOf;
@@ -99,7 +98,7 @@ final class ChoresPage
     {
         $lines = [];
         $names = $this->keeper->tanks()->orderBy('name')->pluck('name', 'id');
-        $learned = AgendaOf::intervals(array_values(array_map(intval(...), $names->keys()->all())), OwnFigures::of($this->keeper));
+        $learned = AgendaOf::intervals(array_values(array_map(intval(...), $names->keys()->all())), $this->keeper->figures);
         foreach ($names as $id => $name) {
             foreach ($learned[(int) $id] ?? [] as $task => $interval) {
                 $lines[] = ['tank' => is_string($name) ? $name : '', 'task' => Task::from($task)->label(), 'every' => self::every($interval)];

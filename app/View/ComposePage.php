@@ -9,7 +9,6 @@ use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\TrimPlan;
 use App\Change\WaterOut;
-use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\DosesDue;
@@ -70,7 +69,7 @@ final class ComposePage
         $sorted = $this->session->order();
         $this->order = $work->own === [] ? $sorted : $sorted->as($work->own, $this->session);
         $this->taken = StepMinutes::of([$draft->tank->id])->at($draft->tank->id);
-        $own = OwnFigures::of($draft->tank->keeper);
+        $own = $draft->tank->keeper->figures;
         $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken, $trim));
         $this->spells = Spells::of($this->session, $this->table);
         $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];

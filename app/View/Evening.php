@@ -9,8 +9,6 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
-use App\Kept\OwnFigures;
-use App\Kept\StepContent;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
 use App\Known\Made;
@@ -51,7 +49,7 @@ final class Evening
     {
         $this->show = $keeper->show();
         $this->week = new WeekOf($keeper);
-        $this->between = (int) round(OwnFigures::of($keeper)->get('between'));
+        $this->between = (int) round($keeper->figures->get('between'));
         $today = [];
         foreach ($this->week->on(0) as $job) {
             $today[$job->tank][] = $job;
@@ -243,7 +241,7 @@ final class Evening
             $strip->head,
             $has('drain') ? $open->plan->out : 0.0,
             $drawn,
-            min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => (new StepContent($step))->minutes())),
+            min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => $step->content->minutes)),
             '/runs/'.$open->id,
             true,
         );

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Kept\ForecastRecord;
-use App\Kept\StepContent;
 use App\Known\PlantingOf;
 use App\Known\RotationOf;
 use App\Models\AfterJob;
@@ -67,7 +66,7 @@ final readonly class LookBackPage
 
     private function record(): ForecastRecord
     {
-        return $this->change === null ? ForecastRecord::of($this->run) : ForecastRecord::kept($this->change->forecast);
+        return $this->change === null ? $this->run->forecast : $this->change->forecast;
     }
 
     /** Share of new water, 0 to 1. */
@@ -177,7 +176,7 @@ final readonly class LookBackPage
     {
         $missed = [];
         foreach ($this->run->steps as $step) {
-            $missed = [...$missed, ...(new StepContent($step))->missed()];
+            $missed = [...$missed, ...$step->content->missed];
         }
         if ($missed === []) {
             return [];
@@ -210,7 +209,7 @@ final readonly class LookBackPage
     public function minutes(): array
     {
         return array_values($this->run->steps->map(static fn(RunStep $step): array => [
-            (new StepContent($step))->title(), (new StepContent($step))->minutes(),
+            $step->content->title, $step->content->minutes,
             $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round($step->opened_at->diffInMinutes($step->done_at)),
         ])->all());
     }

@@ -36,7 +36,7 @@ final readonly class RunSheet
     {
         $this->current = $run->steps->firstWhere('done_at', null) ?? $run->steps->last() ?? abort(404);
         $this->step = ($asked === null ? null : $run->steps->firstWhere('position', $asked)) ?? $this->current;
-        $this->content = new StepContent($this->step);
+        $this->content = $this->step->content;
     }
 
     /** A word that changes with anything that a device does to the sheet. */
@@ -94,7 +94,7 @@ final readonly class RunSheet
     public function opensNow(): bool
     {
         return $this->step->done_at === null && $this->step->opened_at === null
-            && ($this->isCurrent() || in_array($this->step->job, (new StepContent($this->current))->meanwhile(), true));
+            && ($this->isCurrent() || in_array($this->step->job, $this->current->content->meanwhile, true));
     }
 
     public function isCurrent(): bool
@@ -116,7 +116,7 @@ final readonly class RunSheet
     {
         $next = $this->next();
 
-        return $next === null ? null : (new StepContent($next))->title();
+        return $next === null ? null : $next->content->title;
     }
 
     public function plannedMinutes(): int
@@ -132,7 +132,7 @@ final readonly class RunSheet
     /** When the timer of the step rings, as seconds since 1970; null without a timer. */
     public function rings(): ?int
     {
-        $minutes = $this->content->timerMinutes();
+        $minutes = $this->content->timer;
 
         $from = $this->step->opened_at ?? ($this->opensNow() ? CarbonImmutable::now() : null);
 
@@ -142,7 +142,7 @@ final readonly class RunSheet
     /** @return list<RunStep> steps that may be done while this one runs by itself, and are not done yet */
     public function meanwhile(): array
     {
-        $keys = $this->content->meanwhile();
+        $keys = $this->content->meanwhile;
 
         return $this->step->done_at !== null ? [] : array_values($this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null && in_array($step->job, $keys, true))->all());
     }
@@ -152,9 +152,9 @@ final readonly class RunSheet
     {
         $timers = [];
         foreach ($this->run->steps as $step) {
-            $content = new StepContent($step);
-            if (!$step->is($this->step) && $step->done_at === null && $step->opened_at !== null && $content->timerMinutes() > 0) {
-                $timers[] = ['title' => $content->title(), 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timerMinutes())->getTimestamp()];
+            $content = $step->content;
+            if (!$step->is($this->step) && $step->done_at === null && $step->opened_at !== null && $content->timer > 0) {
+                $timers[] = ['title' => $content->title, 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timer)->getTimestamp()];
             }
         }
 
@@ -215,8 +215,8 @@ final readonly class RunSheet
     public function patchNumbers(): array
     {
         $numbers = [];
-        foreach ($this->content->patches() === [] ? [] : RotationOf::numbered($this->run->tank) as $number => $patch) {
-            if (in_array($patch->id, $this->content->patches(), true)) {
+        foreach ($this->content->patches === [] ? [] : RotationOf::numbered($this->run->tank) as $number => $patch) {
+            if (in_array($patch->id, $this->content->patches, true)) {
                 $numbers[$patch->id] = $number.' '.$patch->cover->label();
             }
         }
@@ -265,6 +265,6 @@ final readonly class RunSheet
     {
         $task = AgendaOf::taskOfStep()[$this->step->job] ?? null;
 
-        return $task !== null && Task::from($task)->kind()->comes === Comes::Learned && $this->content->stands() === [] && $this->content->doses() === [];
+        return $task !== null && Task::from($task)->kind()->comes === Comes::Learned && $this->content->stands === [] && $this->content->doses === [];
     }
 }

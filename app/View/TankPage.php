@@ -24,15 +24,20 @@ final readonly class TankPage
 
     public Show $show;
 
-    public ?Computation $working;
 
-    public function __construct(public Tank $tank, private TankWater $water, ?string $working)
+    public function __construct(public Tank $tank, private TankWater $water)
     {
         $this->vessel = VesselOf::tank($tank);
         $this->show = $tank->keeper->show();
         $this->drawing = new SectionDrawing($tank, $this->vessel, VesselOf::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
-        $parameter = Parameter::tryFrom((string) $working);
-        $this->working = $working === 'volume' ? $this->vessel->volume() : ($parameter === null ? null : $water->carriedOn($parameter, $this->show->unit($parameter)));
+    }
+
+    /** How the volume, or a figure of the water, was reckoned. */
+    public function working(string $of): ?Computation
+    {
+        $parameter = Parameter::tryFrom($of);
+
+        return $of === 'volume' ? $this->vessel->volume() : ($parameter === null ? null : $this->water->carriedOn($parameter, $this->show->unit($parameter)));
     }
 
     /** @return list<array{string, string}> */

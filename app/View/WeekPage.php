@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Kept\OwnFigures;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
 use App\Known\SuppliesOf;
@@ -266,7 +265,7 @@ final class WeekPage
     /** @param list<string> $tanks */
     private function start(Store $store, CarbonImmutable $work, float $hours, float $needed, array $tanks): WeekReady
     {
-        $by = $work->subMinutes((int) ceil(60.0 * ($hours + OwnFigures::of($this->week->keeper)->get('before'))));
+        $by = $work->subMinutes((int) ceil(60.0 * ($hours + $this->week->keeper->figures->get('before'))));
         $late = $by->isPast();
 
         return new WeekReady(

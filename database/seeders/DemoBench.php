@@ -10,7 +10,7 @@ use App\Bench\BenchInput;
 use App\Bench\DraftBatch;
 use App\Exchange\RecipeFile;
 use App\Kept\BatchCheck;
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Jar;
@@ -168,7 +168,7 @@ final readonly class DemoBench
             $fresh = Batch::query()->whereKey($batch->id)->firstOrFail();
             $content = new BatchContent($fresh);
             $check = BatchCheck::by($content->check($share * $content->expectedConductivity()), $i === 1 ? 6.1 : null, 21.5, false);
-            $fresh->update(['checks' => [...$fresh->checks, ($i === 0 ? $check->withAdded() : $check)->toKeep()]]);
+            $fresh->update(['checks' => $fresh->checks->with($i === 0 ? $check->withAdded() : $check)]);
         }
         (new MakeBatch())($this->keeper, Batch::query()->whereKey($batch->id)->firstOrFail());
         $this->keeper->recipes()->create(['name' => 'Shrimp, five degrees', 'content' => RecipeFile::of('Shrimp, five degrees', $draft)]);

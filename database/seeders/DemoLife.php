@@ -15,7 +15,6 @@ use App\Change\Reason;
 use App\Change\SessionInput;
 use App\Change\Way;
 use App\Kept\ForecastRecord;
-use App\Kept\StepContent;
 use App\Known\VesselOf;
 use App\Models\EntryKind;
 use App\Models\Keeper;
@@ -147,7 +146,7 @@ final class DemoLife
         $this->at($at);
         $change = PastChange::of($this->tank, $this->water(), $this->tank->second_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselOf::tank($this->tank)->litres(), $at->utc());
         $this->mix($share);
-        app(NoteChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_water_id === null ? $this->tank->water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::keep($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
+        app(NoteChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_water_id === null ? $this->tank->water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
     }
 
     private function mix(float $share): void
@@ -209,14 +208,14 @@ final class DemoLife
     {
         $finish = app(FinishStep::class);
         foreach ($run->steps()->get() as $step) {
-            $content = new StepContent($step);
+            $content = $step->content;
             RunStep::query()->whereKey($step->id)->update(['opened_at' => $now->utc()]);
-            $now = $now->addMinutes(max(1, (int) round($content->minutes() * (0.8 + 0.6 * $this->draw()))));
+            $now = $now->addMinutes(max(1, (int) round($content->minutes * (0.8 + 0.6 * $this->draw()))));
             $this->at($now);
-            if ($content->switches() === SwitchWork::On) {
+            if ($content->switches === SwitchWork::On) {
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
             }
-            $typed = $content->moment() === Moment::RightAfter ? $this->typed(true) : [];
+            $typed = $content->moment === Moment::RightAfter ? $this->typed(true) : [];
             $finish($this->keeper, $run->refresh(), $step, app(RecordReadings::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
         }
     }

@@ -58,12 +58,12 @@ final class DemoTrouble
      */
     private function inquiry(Tank $tank, int $ago, array $fields, array $answers): Inquiry
     {
-        $given = GivenAnswers::from([]);
+        $given = GivenAnswers::none();
         foreach ($answers as $sign => $option) {
             $given = $given->with($sign, $option);
         }
         /** @var Inquiry $inquiry */
-        $inquiry = $tank->inquiries()->create($fields + ['answers' => $given->toKeep(), 'opened_at' => $this->today->subDays($ago)->setTime(18, 0)->utc()]);
+        $inquiry = $tank->inquiries()->create($fields + ['answers' => $given, 'opened_at' => $this->today->subDays($ago)->setTime(18, 0)->utc()]);
 
         return $inquiry;
     }

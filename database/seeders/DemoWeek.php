@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\AskHelper;
 use App\Actions\RecordReadings;
+use App\Kept\WeekHabits;
 use App\Models\Chore;
 use App\Models\HelperJob;
 use App\Models\Keeper;
@@ -23,7 +24,7 @@ final class DemoWeek
     public static function plan(Keeper $keeper, CarbonImmutable $today): void
     {
         $week = new self($keeper, $today);
-        $keeper->update(['week' => ['minutes' => [60, 90, 45, 90, 20, 180, 150], 'hours' => ['18:30', '18:30', '20:00', '18:30', '18:30', '10:00', '10:00'], 'set_up' => 10]]);
+        $keeper->update(['week' => new WeekHabits([60, 90, 45, 90, 20, 180, 150], ['18:30', '18:30', '20:00', '18:30', '18:30', '10:00', '10:00'], 10)]);
         $week->jobs();
         $week->supplies();
         $week->away();

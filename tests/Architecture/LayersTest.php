@@ -20,7 +20,7 @@ final class LayersTest extends TestCase
             ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Rhythm'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'],
         ],
         'app' => [
-            ['Units', 'Accounts'], ['Models'], ['Policies', 'Kept'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
+            ['Units', 'Accounts', 'Kept'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
         ],
     ];
 

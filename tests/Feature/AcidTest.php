@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Known\VesselOf;
 use App\Models\Batch;
 use App\Models\Entry;

@@ -169,10 +169,10 @@ final class AfterTest extends FeatureCase
         $tank->update(['schools' => ['bed' => 'all']]);
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
-        self::assertStringContainsString('Bare sand: hover and skim', (string) json_encode($step->content['lines']));
-        self::assertStringNotContainsString('plunge', (string) json_encode($step->content['lines']));
+        self::assertStringContainsString('Bare sand: hover and skim', (string) json_encode($step->content->lines));
+        self::assertStringNotContainsString('plunge', (string) json_encode($step->content->lines));
         $this->get("/runs/$run->id?step=$step->position")->assertSee('1 bare sand');
-        $patches = $step->content['patches'];
+        $patches = $step->content->patches;
         self::assertIsArray($patches);
         self::assertGreaterThan(1, count($patches));
         $this->post("/runs/$run->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($patches, 1)])->assertSessionHasNoErrors();
@@ -186,6 +186,6 @@ final class AfterTest extends FeatureCase
         // A cup of water does not feed them.
         $this->get("/tanks/$tank->id/compose?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('must wait: there is not water enough today.');
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
-        self::assertContains($patches[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content['patches']);
+        self::assertContains($patches[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
     }
 }

@@ -146,7 +146,7 @@ final class ArchiveTest extends FeatureCase
             $keeper->laidJobs()->create(['job' => $job, 'day' => now()->addDays($n)->format('Y-m-d')]);
         }
         foreach (Run::query()->where('keeper_id', $keeper->id)->firstOrFail()->steps()->limit(3)->get() as $step) {
-            $step->update(['content' => ['patches' => [1, 2, 999_999], 'stands' => [['stand' => $stand->id, 'before' => 3.5, 'to' => 1]], 'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999] + $step->content]);
+            $step->update(['content' => ['patches' => [1, 2, 999_999], 'stands' => [['stand' => $stand->id, 'before' => 3.5, 'to' => 1]], 'doses' => [['jar' => 999_999, 'amount' => 2.0]], 'batch' => 999_999] + $step->content->toKeep()]);
         }
         $keeper->update(['week' => ['minutes' => array_fill(0, 7, $random->getInt(0, 300)), 'hours' => array_fill(0, 7, '18:30'), 'set_up' => 5], 'timezone' => 'Asia/Kolkata', 'scale_step' => 0.01]);
         $image = imagecreatetruecolor(64, 48);

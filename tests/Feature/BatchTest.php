@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Keeper;
@@ -65,7 +65,7 @@ final class BatchTest extends FeatureCase
             $this->actingAs($keeper)->post('/batches/'.$batch->id.'/checks', ['read' => '300', 'looks' => '0']);
         }
 
-        self::assertCount(1, $batch->refresh()->checks);
+        self::assertCount(1, $batch->refresh()->checks->all);
     }
 
     public function testNonsenseFromThePenIsRefused(): void
@@ -76,7 +76,7 @@ final class BatchTest extends FeatureCase
         }
         $this->post('/batches/'.$batch->id.'/checks', ['from' => 'pen'])->assertSessionHasErrors('read');
 
-        self::assertSame([], $batch->refresh()->checks);
+        self::assertSame([], $batch->refresh()->checks->all);
     }
 
     public function testMadeTakesFromShelfAndStoreOnce(): void
@@ -90,7 +90,7 @@ final class BatchTest extends FeatureCase
         foreach ((new BatchContent($batch))->jars() as $jar) {
             self::assertEqualsWithDelta((float) $before[$jar->jarId]?->stock - $jar->amount, (float) Jar::query()->findOrFail($jar->jarId)->stock, 1e-4);
         }
-        self::assertEqualsWithDelta(90.0 - (new BatchContent($batch))->sources()[0]['litres'], $store->refresh()->level, 1e-4);
+        self::assertEqualsWithDelta(90.0 - $batch->card->sources[0]->litres, $store->refresh()->level, 1e-4);
         self::assertSame(1, $keeper->entries()->where('kind', 'work')->where('title', 'like', 'Made 40%L%')->count());
         $this->delete('/batches/'.$batch->id);
         self::assertTrue(Batch::query()->whereKey($batch->id)->exists());
@@ -123,11 +123,11 @@ final class BatchTest extends FeatureCase
     {
         [$keeper, $tank, , $batch] = $this->written();
         $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
-        $step = Run::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content['batch'] ?? null) === $batch->id);
+        $step = Run::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content->batch ?? null) === $batch->id);
 
         self::assertNotNull($step);
-        self::assertStringContainsString('The pen should read', (string) json_encode($step->content['lines'], JSON_UNESCAPED_UNICODE));
-        self::assertStringContainsString('Epsom', (string) json_encode($step->content['lines']));
+        self::assertStringContainsString('The pen should read', (string) json_encode($step->content->lines, JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('Epsom', (string) json_encode($step->content->lines));
     }
 
     public function testCardAndRunSheetSayTheSameGramsAndTheTanksOwnWarmth(): void

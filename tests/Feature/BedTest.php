@@ -42,7 +42,7 @@ final class BedTest extends FeatureCase
         $this->actingAs($keeper)->post("/tanks/$tank->id/bed", ['cover' => 'sand']);
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
-        $patches = $step->content['patches'];
+        $patches = $step->content->patches;
         self::assertIsArray($patches);
         // A quarter each, a third of the bed at most: one patch.
         self::assertCount(1, $patches);
@@ -63,7 +63,7 @@ final class BedTest extends FeatureCase
         $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('must wait: there is not water enough today');
         $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('through the vacuum, over patch')->assertDontSee('must wait');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '12', 'tasks' => ['vacuum', 'media']]);
-        self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content['patches']);
+        self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
     }
 
     public function testASkippedVacuumLeavesThePatchesWaiting(): void
@@ -85,6 +85,6 @@ final class BedTest extends FeatureCase
         $tank->update(['schools' => ['bed' => 'leave']]);
         $this->get("/tanks/$tank->id/bed")->assertOk()->assertSee('None today.');
         $run = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['vacuum']]);
-        self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content['patches']);
+        self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Keeper;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\StepContent;
 use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -75,14 +74,14 @@ final class ComposeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
-        $planned = $run->steps()->where('job', 'glass')->firstOrFail()->content['minutes'];
+        $planned = $run->steps()->where('job', 'glass')->firstOrFail()->content->minutes;
         RunStep::query()->where('run_id', $run->id)->update(['opened_at' => '2026-01-01 10:00:00', 'done_at' => '2026-01-01 10:20:00']);
         Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'finished_at' => '2026-01-01 11:00:00']);
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['glass']]);
 
         self::assertSame(6, $planned);
         // Two of 6 and one of 20, multiplied: (6² · 20)^(1/3).
-        self::assertSame(9, $again->steps()->where('job', 'glass')->firstOrFail()->content['minutes']);
+        self::assertSame(9, $again->steps()->where('job', 'glass')->firstOrFail()->content->minutes);
         $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertSee('due, last');
     }
 
@@ -174,7 +173,7 @@ final class ComposeTest extends FeatureCase
         $this->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in while the tank drains');
         $this->get("/tanks/$tank->id/change?inflow=50&drains=2")->assertSee('Once, when water runs in while the tank drains.');
         $this->get("/tanks/$tank->id/change?inflow=100")->assertSee('It must lie between 0 and 90');
-        $minutes = static fn(Run $of): int => (new StepContent($of->steps()->where('job', 'drain')->firstOrFail()))->minutes() - 2;
+        $minutes = static fn(Run $of): int => $of->steps()->where('job', 'drain')->firstOrFail()->content->minutes - 2;
         $still = $minutes($this->writeRun($keeper, $tank, $query));
         $run = $this->writeRun($keeper, $tank, $query + ['inflow' => '50']);
         $jobs = $this->jobs($run);
@@ -258,7 +257,7 @@ final class ComposeTest extends FeatureCase
 
     private function minutes(Keeper $keeper, Tank $tank): int
     {
-        $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')->firstOrFail()->content['minutes'];
+        $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')->firstOrFail()->content->minutes;
 
         return is_int($minutes) ? $minutes : 0;
     }
@@ -282,6 +281,6 @@ final class ComposeTest extends FeatureCase
 
     private function lines(Run $run, string $job): string
     {
-        return (string) json_encode($run->steps()->where('job', $job)->firstOrFail()->content['lines'], JSON_UNESCAPED_UNICODE);
+        return (string) json_encode($run->steps()->where('job', $job)->firstOrFail()->content->lines, JSON_UNESCAPED_UNICODE);
     }
 }

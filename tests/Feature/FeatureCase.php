@@ -145,7 +145,7 @@ abstract class FeatureCase extends TestCase
     protected function noteChange(Keeper $keeper, Tank $tank, Water $water, float $litres, CarbonImmutable $at): void
     {
         $change = PastChange::of($tank->setRelation('keeper', $keeper), $water, null, 0.0, $litres, $at);
-        app(NoteChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::keep($change->forecast), $at, 'Changed', null);
+        app(NoteChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at, 'Changed', null);
     }
 
     /**

@@ -11,7 +11,6 @@ use App\Change\DraftChange;
 use App\Change\Reason;
 use App\Change\UsualChange;
 use App\Change\Way;
-use App\Kept\StepContent;
 use App\Known\FoodOf;
 use App\Known\UsualWater;
 use App\Models\Dose;
@@ -313,7 +312,7 @@ final class FoodTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $run = $this->tank->runs()->firstOrFail();
         $step = $run->steps()->where('job', 'fertilise')->firstOrFail();
-        self::assertContains("10\u{00A0}mL Green daily", (new StepContent($step))->lines());
+        self::assertContains("10\u{00A0}mL Green daily", $step->content->lines);
         foreach ($run->steps()->orderBy('position')->get() as $next) {
             $this->post("/runs/{$run->id}/steps/{$next->position}")->assertSessionHasNoErrors();
         }
@@ -447,7 +446,7 @@ final class FoodTest extends FeatureCase
         $this->get($this->food)->assertSee('the pump gives it');
         $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $step = $this->tank->runs()->firstOrFail()->steps()->where('job', 'fertilise')->firstOrFail();
-        self::assertSame([], (new StepContent($step))->doses());
+        self::assertSame([], $step->content->doses);
     }
 
     public function testAPumpThatGivesLessIsSetToMore(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\GivenAnswers;
 use App\Known\HintsOf;
 use App\Known\InquiryOf;
 use App\Known\VesselOf;
@@ -315,7 +314,7 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'feel', 'soft');
         $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']]);
         $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
-        self::assertStringContainsString('Thread algae on leaf edges and tips: Wind it on an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content, JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('Thread algae on leaf edges and tips: Wind it on an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content->toKeep(), JSON_UNESCAPED_UNICODE));
     }
 
     public function testAPhotoStandsBesideItAloneAndGoesWithIt(): void
@@ -401,7 +400,7 @@ final class InquiryTest extends FeatureCase
         $this->get($compose.'?signs[]=dirt&signs[]=tall')->assertSee('form="look-into"', false)->assertSee('name="seen" value="dirt"', false)->assertDontSee('name="seen" value="tall"', false);
         $this->post("/tanks/$tank->id/inquiries", ['seen' => 'dirt'])->assertSessionHasNoErrors()->assertRedirect();
         $inquiry = $tank->inquiries()->latest('id')->firstOrFail();
-        self::assertSame([About::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$inquiry->about, GivenAnswers::from($inquiry->answers)->options]);
+        self::assertSame([About::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$inquiry->about, $inquiry->answers->options]);
         // It is answered there already, and may be taken back there.
         $this->get("/tanks/$tank->id/inquiries/$inquiry->id")->assertOk();
         foreach (['tall', 'nonsense', ['x']] as $nothing) {

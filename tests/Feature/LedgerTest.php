@@ -133,19 +133,19 @@ final class LedgerTest extends FeatureCase
         $this->actingAs($keeper)->get('/assumed')->assertSee('every 7 days, 8 min');
         $this->put('/assumed', ['figures' => ['glass' => ['days' => '10', 'minutes' => '20'], 'between' => '12', 'evaporation' => '6', 'before' => '']])->assertSessionHasNoErrors();
         self::assertSame(5, $due());
-        self::assertSame(['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0], array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], OwnFigures::of($keeper->refresh())->own));
+        self::assertSame(['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0], array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own));
         // 6 mm off 25 dm2 are 1.5 L.
         self::assertEqualsWithDelta(1.5, Evaporation::of($tank->refresh())->value, 1e-9);
         $this->get('/evening')->assertSee('12 between two tanks');
         // Nothing, or what Cresco begins with, is no figure of one's own.
         $this->put('/assumed', ['figures' => ['glass' => ['days' => '7', 'minutes' => '']]])->assertSessionHasNoErrors();
-        self::assertSame(['between' => 12.0, 'evaporation' => 6.0], array_replace(['between' => 0.0, 'evaporation' => 0.0], OwnFigures::of($keeper->refresh())->own));
+        self::assertSame(['between' => 12.0, 'evaporation' => 6.0], array_replace(['between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own));
         $this->put('/assumed', ['figures' => ['between' => '5', 'evaporation' => '']])->assertSessionHasNoErrors();
-        self::assertNull($keeper->refresh()->figures);
+        self::assertNull($keeper->refresh()->getRawOriginal('figures'));
         foreach (['soon', '0', '9999', '1e99', ['x']] as $nonsense) {
             $this->put('/assumed', ['figures' => ['glass' => ['days' => $nonsense], 'between' => '8']])->assertSessionHasErrors('figures.glass.days');
         }
-        self::assertNull($keeper->refresh()->figures);
+        self::assertNull($keeper->refresh()->getRawOriginal('figures'));
     }
 
     public function testMinutesOfTheWeekFollowThoseThatWereTaken(): void
@@ -174,7 +174,7 @@ final class LedgerTest extends FeatureCase
             $run->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
             $run->update(['state' => RunState::Done, 'finished_at' => $at]);
         }
-        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), AgendaOf::intervals([$tank->id], OwnFigures::from(null))[$tank->id] ?? []);
+        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), AgendaOf::intervals([$tank->id], OwnFigures::read(null))[$tank->id] ?? []);
         self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
         $this->travel(1)->minutes();
         $this->actingAs($keeper)->post('/assumed/anew', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();

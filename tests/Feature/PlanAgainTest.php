@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\ForecastRecord;
-use App\Kept\StepContent;
 use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -27,7 +25,7 @@ final class PlanAgainTest extends FeatureCase
 
         self::assertEqualsWithDelta(40.0, $run->plan->litres, 1e-6);
         self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(40.0), $run->plan->mark, 0.1);
-        self::assertStringContainsString('25.0', (string) json_encode($run->steps()->where('job', 'drain')->firstOrFail()->content['lines']));
+        self::assertStringContainsString('25.0', (string) json_encode($run->steps()->where('job', 'drain')->firstOrFail()->content->lines));
         // What goes in is what went out, and the forecast is for that.
         self::assertEqualsWithDelta(40.0 / VesselOf::tank($tank)->litres(), $run->plan->share, 1e-6);
         self::assertEqualsWithDelta(40.0, $run->plan->refill, 1e-6);
@@ -117,7 +115,7 @@ final class PlanAgainTest extends FeatureCase
             $this->actingAs($keeper)->post("/runs/$run->id/steps/".$run->steps()->where('job', $job)->orderBy('position')->firstOrFail()->position);
         }
         $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '50'])->assertRedirect("/runs/$run->id");
-        $before = ForecastRecord::of($run)->row(Parameter::Nitrate);
+        $before = $run->forecast->row(Parameter::Nitrate);
         $run->refresh();
 
         // Seven tenths, and then half of that, are old water: 65 % new; 80 L have left in all.
@@ -125,7 +123,7 @@ final class PlanAgainTest extends FeatureCase
         self::assertEqualsWithDelta(80.0, $run->plan->out, 1e-6);
         self::assertEqualsWithDelta(80.0, $run->plan->refill, 1e-6);
         // It is still held to the readings before, and the forecast is for both drains.
-        $nitrate = ForecastRecord::of($run)->row(Parameter::Nitrate);
+        $nitrate = $run->forecast->row(Parameter::Nitrate);
         self::assertEquals($before->now?->toArray(), $nitrate->now?->toArray());
         self::assertEqualsWithDelta(5.0 + (30.0 - 5.0) * (1.0 - 30.0 / $volume) * (1.0 - 50.0 / $volume), $nitrate->after->central ?? NAN, 0.8);
     }
@@ -136,9 +134,9 @@ final class PlanAgainTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain', 'rain');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $rain->id, 'second_share' => '50']);
         $this->actingAs($keeper)->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30'])->assertRedirect();
-        $kept = $run->forecast['conductivity'];
+        $kept = $run->forecast->row(Parameter::Conductivity)->toKeep();
         // The same plan again gives the same forecast: half tap, half rain.
-        self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $run->refresh()->forecast['conductivity'], 1e-6);
+        self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $run->refresh()->forecast->row(Parameter::Conductivity)->toKeep(), 1e-6);
     }
 
     public function testWaterThatRunsInMeanwhileIsNotForgottenInANewPlan(): void
@@ -148,7 +146,7 @@ final class PlanAgainTest extends FeatureCase
         $this->actingAs($keeper)->post("/runs/$run->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
 
         // The level falls by 20 L while half of 40 L comes back.
-        self::assertStringContainsString("40.0\u{A0}L out while 20.0\u{A0}L run in", (new StepContent($run->steps()->where('job', 'drain')->firstOrFail()))->lines()[0]);
+        self::assertStringContainsString("40.0\u{A0}L out while 20.0\u{A0}L run in", $run->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
         self::assertEqualsWithDelta(40.0, $run->refresh()->plan->out, 1e-6);
     }
 
@@ -158,7 +156,7 @@ final class PlanAgainTest extends FeatureCase
         $tank->update(['schools' => ['filter' => 'covered']]);
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
         $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '45'])->assertRedirect();
-        $lines = (new StepContent($run->steps()->where('job', 'refill')->firstOrFail()))->lines();
+        $lines = $run->steps()->where('job', 'refill')->firstOrFail()->content->lines;
 
         self::assertCount(3, $lines);
         self::assertStringContainsString('45', $lines[0]);
@@ -189,7 +187,7 @@ final class PlanAgainTest extends FeatureCase
         [$keeper, , $run] = $this->running(['trim', 'media']);
         $page = $this->actingAs($keeper)->get("/runs/$run->id/print")->assertOk();
         foreach ($run->steps as $step) {
-            $page->assertSee((new StepContent($step))->title());
+            $page->assertSee($step->content->title);
         }
         foreach (['Never start a siphon by mouth', 'Unplug before hands go in', 'Blades and scissors', 'Cover cuts', 'No plants, animals or tank water into streams'] as $caution) {
             $page->assertSee($caution);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\KeepLooks;
-use App\Kept\StepContent;
 use App\Known\PlantingOf;
 use App\Known\VesselOf;
 use App\Models\Keeper;
@@ -235,7 +234,7 @@ final class PlantsTest extends FeatureCase
         $this->get("/tanks/{$this->tank->id}/compose?tasks[]=trim")->assertOk()->assertSee('Which stands, and down to where?');
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim'], 'trim' => '1', 'stands' => [(string) $tall->id], 'cut' => [$tall->id => '140']]);
         $step = $run->steps()->where('job', 'trim')->firstOrFail();
-        $cuts = (new StepContent($step))->stands();
+        $cuts = $step->content->stands;
 
         self::assertCount(1, $cuts);
         self::assertSame($tall->id, $cuts[0]->stand);
@@ -265,7 +264,7 @@ final class PlantsTest extends FeatureCase
         $tall = $this->set(['height' => '390', 'wished' => '200']);
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
         $step = $run->steps()->where('job', 'trim')->firstOrFail();
-        $cut = (new StepContent($step))->stands()[0];
+        $cut = $step->content->stands[0];
         $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => (string) $cut->to]])->assertSessionHasNoErrors();
 
         $look = StandLook::query()->where('run_id', $run->id)->sole();
@@ -291,7 +290,7 @@ final class PlantsTest extends FeatureCase
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee("cover 80\u{A0}%")->assertSee("it covers more than 50\u{A0}%");
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['floaters']]);
         $step = $run->steps()->where('job', 'floaters_back')->firstOrFail();
-        $cut = (new StepContent($step))->stands()[0];
+        $cut = $step->content->stands[0];
         // Back at half of it in two weeks, doubling in six days: 1 / (1 + 2^(14/6)) = 0.166, to the next twentieth.
         self::assertEqualsWithDelta(0.15, $cut->to, 1e-9);
 

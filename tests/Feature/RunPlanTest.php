@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Kept\RunPlan;
 use App\Models\Run;
-use App\Models\RunPlan;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Sign;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\Devices;
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\SpoonTrial;

@@ -66,7 +66,7 @@ final class WatersTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
-        $row = ForecastRecord::of($run->fresh() ?? $run)->row(Parameter::Conductivity);
+        $row = ($run->fresh() ?? $run)->forecast->row(Parameter::Conductivity);
 
         // 330 and 390 by halves.
         self::assertEqualsWithDelta(330.0, $row->now->central ?? NAN, 1e-6);
@@ -82,11 +82,11 @@ final class WatersTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank);
-        $run->forecast = ['nitrate' => 'x', 'ph' => ['after' => [1, 2]], 'conductivity' => ['after' => ['a', 'b', 'c', 'd']]];
+        $run->forecast = ForecastRecord::read(['nitrate' => 'x', 'ph' => ['after' => [1, 2]], 'conductivity' => ['after' => ['a', 'b', 'c', 'd']]]);
 
-        self::assertNull(ForecastRecord::of($run)->row(Parameter::Nitrate)->after);
-        self::assertNull(ForecastRecord::of($run)->row(Parameter::Acidity)->after);
-        self::assertSame(0.0, ForecastRecord::of($run)->row(Parameter::Conductivity)->after?->central);
+        self::assertNull($run->forecast->row(Parameter::Nitrate)->after);
+        self::assertNull($run->forecast->row(Parameter::Acidity)->after);
+        self::assertSame(0.0, $run->forecast->row(Parameter::Conductivity)->after?->central);
     }
 
     public function testAReadingAfterTheChangeStandsAgain(): void

@@ -39,7 +39,7 @@ final class WeekTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00', $zone));
         [$keeper, $tank, $water] = $this->readyTank();
-        $keeper->update(['timezone' => $zone, 'week' => (new WeekHabits([60, 60, 0, 60, 60, 120, 60], array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $keeper->update(['timezone' => $zone, 'week' => new WeekHabits([60, 60, 0, 60, 60, 120, 60], array_fill(0, 7, '18:30'), 15)]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(6));
 
         return [$keeper->refresh(), $tank];
@@ -71,7 +71,7 @@ final class WeekTest extends FeatureCase
         self::assertSame(2, $week->placement->day($tank->id.'.change@0'));
         $this->get('/week')->assertSeeText('laid here by you');
         // It stays when other things move, and goes back when the hand lets go.
-        $keeper->update(['week' => (new WeekHabits([5, 5, 5, 5, 5, 5, 5], array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $keeper->update(['week' => new WeekHabits([5, 5, 5, 5, 5, 5, 5], array_fill(0, 7, '18:30'), 15)]);
         self::assertSame(2, (new WeekOf($keeper))->placement->day($tank->id.'.change@0'));
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05'])->assertRedirect('/week');
         self::assertSame(0, $keeper->laidJobs()->count());
@@ -154,7 +154,7 @@ final class WeekTest extends FeatureCase
             $this->get("/runs/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
             $this->done($run, ['glass' => ['found' => 'much']]);
         }
-        $learned = AgendaOf::intervals([$tank->id], OwnFigures::from(null))[$tank->id]['glass'];
+        $learned = AgendaOf::intervals([$tank->id], OwnFigures::read(null))[$tank->id]['glass'];
         self::assertSame([1, 7], [$learned->count(), $learned->usual]);
         self::assertSame(6, $learned->days());
         self::assertSame(-6, -(AgendaOf::ofMany([$tank->setRelation('keeper', $keeper)], [], $keeper->show())[$tank->id]->of('task.glass')->from ?? 0));
@@ -192,7 +192,7 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank, $water] = $this->readyTank('Lark');
         $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00', 'UTC'));
-        $keeper->update(['week' => (new WeekHabits(array_fill(0, 7, 240), array_fill(0, 7, '18:00'), 15))->toKeep()]);
+        $keeper->update(['week' => new WeekHabits(array_fill(0, 7, 240), array_fill(0, 7, '18:00'), 15)]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(6));
         $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'water_id' => $water->id]);
         $ready = (new WeekPage($keeper->refresh(), 0))->ready()[0];
@@ -284,7 +284,7 @@ final class WeekTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse($day.' 12:00', $zone));
         [$keeper] = $this->readyTank();
-        $keeper->update(['timezone' => $zone, 'week' => (new WeekHabits(array_fill(0, 7, 60), array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $keeper->update(['timezone' => $zone, 'week' => new WeekHabits(array_fill(0, 7, 60), array_fill(0, 7, '18:30'), 15)]);
         $week = new WeekOf($keeper->refresh());
 
         self::assertSame([$before, $after], [$week->begins(0)->utc()->format('H:i'), $week->begins(4)->utc()->format('H:i')]);
@@ -330,7 +330,7 @@ final class WeekTest extends FeatureCase
     {
         [$keeper] = $this->week();
         $this->actingAs($keeper)->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 70], 'hours' => ['7:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertRedirect('/week');
-        $habits = WeekHabits::of($keeper->refresh());
+        $habits = $keeper->refresh()->week;
         self::assertSame([[10, 20, 30, 40, 50, 60, 70], '07:00', 5], [$habits->minutes, $habits->hours[0], $habits->setUp]);
         $this->put('/week/habits', ['minutes' => [10, 20, 30, 40, 50, 60, 9999], 'hours' => ['25:00', '18:00', '18:00', '18:00', '18:00', '09:30', '09:30'], 'set_up' => '5'])->assertSessionHasErrors(['minutes.6', 'hours.0']);
     }
@@ -492,7 +492,7 @@ final class WeekTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
         $run->update(['state' => RunState::Done, 'finished_at' => $long]);
-        $keeper->update(['week' => (new WeekHabits(array_fill(0, 7, 120), array_fill(0, 7, '18:30'), 15))->toKeep()]);
+        $keeper->update(['week' => new WeekHabits(array_fill(0, 7, 120), array_fill(0, 7, '18:30'), 15)]);
         $this->get('/evening')->assertSee('/tanks/'.$tank->id.'/compose?tasks%5B0%5D=vacuum', false);
     }
 

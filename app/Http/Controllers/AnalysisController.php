@@ -26,15 +26,10 @@ final class AnalysisController extends Controller
     {
         $keeper = $this->keeper($request);
         $page = new WaterPage($water, $keeper->show());
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
-        }
 
-        return view('waters.show', [
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('waters.show', [
             'water' => $water, 'page' => $page, 'show' => $keeper->show(), 'now' => CarbonImmutable::now($keeper->timezone),
-            'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null,
-        ]);
+        ]));
     }
 
     public function store(Request $request, Water $water): RedirectResponse

@@ -19,6 +19,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,11 +37,12 @@ final class AnimalController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request));
         $page = new AnimalsPage($tank);
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $page->nitrate()]);
-        }
 
-        return view('animals.index', ['page' => $page, 'tank' => $tank, 'show' => $page->show, 'loop' => TankLoop::of($tank, 'look'), 'isWorkingAsked' => $request->query('working') !== null]);
+        return $this->withWorking(
+            $request,
+            static fn(string $of): ?Computation => $of === 'nitrate' ? $page->nitrate() : null,
+            static fn(): View => view('animals.index', ['page' => $page, 'tank' => $tank, 'show' => $page->show, 'loop' => TankLoop::of($tank, 'look')]),
+        );
     }
 
     public function store(Request $request, Tank $tank): RedirectResponse
@@ -124,12 +126,9 @@ final class AnimalController extends Controller
         $tank->setRelation('keeper', $keeper);
         $bag = $request->query('conductivity') === null ? null : $this->bag($request);
         $page = new ArrivalPage($tank, $bag);
-        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
-        if ($request->header('HX-Request') === 'true' && $request->query('working') !== null) {
-            return view('parts.working', ['working' => $working]);
-        }
+        $whole = static fn(): View => view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'working' => null, 'isWorkingAsked' => false]);
 
-        return view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'working' => $working]);
+        return $this->withWorking($request, $page->working(...), $whole, $whole);
     }
 
     /** A bag is begun with: its plan stays as it is now. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\OwnFiguresRequest;
-use App\Kept\OwnFigures;
 use App\Models\FreshStart;
 use App\View\AssumedPage;
 use Carbon\CarbonImmutable;
@@ -27,7 +26,7 @@ final class AssumedController extends Controller
     public function update(OwnFiguresRequest $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $keeper->update(['figures' => OwnFigures::of($keeper)->with($request->figures())->toKeep()]);
+        $keeper->update(['figures' => $keeper->figures->with($request->figures())]);
 
         return redirect('/assumed#own')->with('status', __('ledger.own.kept'));
     }

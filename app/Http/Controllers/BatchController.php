@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\MakeBatch;
 use App\Devices\Devices;
 use App\Kept\BatchCheck;
-use App\Kept\BatchContent;
+use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Units\Amount;
 use App\Units\Show;
@@ -26,19 +26,13 @@ final class BatchController extends Controller
     {
         $keeper = $this->keeper($request);
         $card = new BatchCard($batch, $keeper->show());
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $card->working($working)]);
-        }
 
-        return view('bench.card', [
+        return $this->withWorking($request, $card->working(...), static fn(): View => view('bench.card', [
             'card' => $card,
             'batch' => $batch,
             'show' => $keeper->show(),
             'keeper' => $keeper,
-            'working' => $working === null ? null : $card->working($working),
-            'isWorkingAsked' => $working !== null,
-        ]);
+        ]));
     }
 
     /** Keeps what the pen read, typed or taken from the pen itself. */
@@ -69,11 +63,11 @@ final class BatchController extends Controller
         DB::transaction(function () use ($request, $batch, $read, $ph, $celsius, $fromPen): void {
             $fresh = Batch::query()->whereKey($batch->id)->lockForUpdate()->firstOrFail();
             // The same press from two devices, or twice, is one look.
-            if ($request->integer('looks', count($fresh->checks)) !== count($fresh->checks)) {
+            if ($request->integer('looks', count($fresh->checks->all)) !== count($fresh->checks->all)) {
                 return;
             }
             $check = BatchCheck::by((new BatchContent($fresh))->check($read), $ph, $celsius, $fromPen);
-            $fresh->update(['checks' => [...$fresh->checks, $check->toKeep()]]);
+            $fresh->update(['checks' => $fresh->checks->with($check)]);
         });
 
         return redirect('/batches/'.$batch->id.'#pen');
@@ -84,10 +78,9 @@ final class BatchController extends Controller
     {
         DB::transaction(function () use ($batch): void {
             $fresh = Batch::query()->whereKey($batch->id)->lockForUpdate()->firstOrFail();
-            $checks = (new BatchContent($fresh))->checks();
-            $last = array_pop($checks);
+            $last = $fresh->checks->last();
             if ($last !== null && !$last->isGood() && !$last->odd) {
-                $fresh->update(['checks' => array_map(static fn(BatchCheck $check): array => $check->toKeep(), [...$checks, $last->withAdded()])]);
+                $fresh->update(['checks' => $fresh->checks->withLastAdded()]);
             }
         });
 

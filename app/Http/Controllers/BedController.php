@@ -29,12 +29,8 @@ final class BedController extends Controller
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
         $page = new BedPage($tank);
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
-        }
 
-        return view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, ''), 'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null]);
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, '')]));
     }
 
     /** Cuts the whole bed into patches of about an arm's reach. */

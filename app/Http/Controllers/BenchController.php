@@ -12,6 +12,7 @@ use App\View\Asked;
 use App\View\BenchSheet;
 use App\View\StockBottles;
 use Cresco\Core\Recipe\RecipeFault;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -35,23 +36,14 @@ final class BenchController extends Controller
             return response(view('bench.faults', ['faults' => $faults])->render())->header('HX-Reswap', 'none');
         }
         $sheet = $draft === null ? null : new BenchSheet($draft, $keeper->show(), array_values($keeper->stores->all()));
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($isPart && $working !== null) {
-            return view('parts.working', ['working' => $sheet?->working($working)]);
-        }
-        if ($isPart) {
-            return view('bench.answer', ['sheet' => $sheet, 'faults' => $faults]);
-        }
         $this->shareFaults($faults);
 
-        return view('bench.show', [
-            'keeper' => $keeper,
-            'input' => $request->toInput(),
-            'typed' => $request,
-            'sheet' => $sheet,
-            'working' => $working === null ? null : $sheet?->working($working),
-            'isWorkingAsked' => $working !== null,
-        ]);
+        return $this->withWorking(
+            $request,
+            static fn(string $of): ?Computation => $sheet?->working($of),
+            static fn(): View => view('bench.show', ['keeper' => $keeper, 'input' => $request->toInput(), 'typed' => $request, 'sheet' => $sheet]),
+            static fn(): View => view('bench.answer', ['sheet' => $sheet, 'faults' => $faults]),
+        );
     }
 
     /** The recipe as stock solutions. */

@@ -23,6 +23,7 @@ use App\View\DosesAfter;
 use App\View\TankLoop;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Work\Task;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -37,7 +38,6 @@ final class ChangeController extends Controller
     public function show(ChangeRequest $request, Tank $tank): View|Response
     {
         $this->prepare($request, $tank);
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
         $isPart = $request->header('HX-Request') === 'true';
         if ($tank->keeper->waters->isEmpty()) {
             return view('change.no-water', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]);
@@ -46,25 +46,15 @@ final class ChangeController extends Controller
         if ($isPart && $faults->isNotEmpty()) {
             return response(view('change.faults', ['faults' => $faults])->render())->header('HX-Reswap', 'none');
         }
-        if ($working !== null && str_starts_with($working, 'dose.')) {
-            return view('parts.working', ['working' => $this->doses($request, $tank)->working(substr($working, 5))]);
-        }
         $sheet = new ChangeSheet(($this->draft)($tank, $request->toInput($tank)), $tank->keeper->show());
-        if ($isPart && $working !== null) {
-            return view('parts.working', ['working' => $sheet->working($working)]);
-        }
-        if ($isPart) {
-            return view('change.answer', ['sheet' => $sheet, 'faults' => $faults]);
-        }
         $this->shareFaults($faults);
 
-        return view('change.show', [
-            'tank' => $tank,
-            'loop' => TankLoop::of($tank, 'change', $sheet->draft->waters->now),
-            'sheet' => $sheet,
-            'typed' => $request,
-            'working' => $working === null ? null : $sheet->working($working),
-        ]);
+        return $this->withWorking(
+            $request,
+            fn(string $of): ?Computation => str_starts_with($of, 'dose.') ? $this->doses($request, $tank)->working(substr($of, 5)) : $sheet->working($of),
+            static fn(): View => view('change.show', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'change', $sheet->draft->waters->now), 'sheet' => $sheet, 'typed' => $request]),
+            static fn(): View => view('change.answer', ['sheet' => $sheet, 'faults' => $faults]),
+        );
     }
 
     /** What is given after the change that the sheet shows; a part of it that comes once the keeper has stopped typing. */

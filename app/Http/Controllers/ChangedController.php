@@ -66,7 +66,7 @@ final class ChangedController extends Controller
             $change->source,
             $change->litres,
             $change->share,
-            ForecastRecord::keep($change->forecast),
+            ForecastRecord::of($change->forecast),
             $at,
             sprintf('Changed %s (%s)', $show->volume($change->litres), $show->percent($change->share)),
             implode(' ', array_filter(['With '.$change->source.', without a sheet.', is_string($checked['note'] ?? null) ? $checked['note'] : ''])),

@@ -15,6 +15,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Found;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,13 +28,9 @@ final class ChoreController extends Controller
     public function index(Request $request): View
     {
         $keeper = $this->keeper($request);
-        $working = is_numeric($request->query('working')) ? (int) $request->query('working') : null;
         $page = new ChoresPage($keeper);
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
-        }
 
-        return view('week.chores', ['page' => $page, 'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null]);
+        return $this->withWorking($request, static fn(string $of): ?Computation => ctype_digit($of) ? $page->working((int) $of) : null, static fn(): View => view('week.chores', ['page' => $page]));
     }
 
     public function store(Request $request): RedirectResponse

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Keeper;
+use Closure;
+use Cresco\Core\Working\Computation;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Controller as BaseController;
-use Illuminate\Support\Facades\View;
+use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
 use RuntimeException;
@@ -33,10 +36,29 @@ abstract class Controller extends BaseController
         return $fields;
     }
 
+    /**
+     * A page on which the working of any figure can be opened. With htmx only what was asked for is answered: the working, or the part of the
+     * page that answers to typing; without it the page, with the working open on it.
+     *
+     * @param Closure(string): ?Computation $working by its key
+     * @param Closure(): View               $page
+     * @param (Closure(): View)|null        $part    where the page has one
+     */
+    protected function withWorking(Request $request, Closure $working, Closure $page, ?Closure $part = null): View
+    {
+        $key = $request->query('working');
+        $found = is_string($key) ? $working($key) : null;
+        if ($request->header('HX-Request') === 'true') {
+            return $part === null || $key !== null ? view('parts.working', ['working' => $found]) : $part();
+        }
+
+        return $page()->with(['working' => $found, 'isWorkingAsked' => $key !== null]);
+    }
+
     /** Puts what is wrong with the fields where every part of the page finds it. */
     protected function shareFaults(MessageBag $faults): void
     {
-        View::share('errors', (new ViewErrorBag())->put('default', $faults));
+        Views::share('errors', (new ViewErrorBag())->put('default', $faults));
     }
 
     /** The signed-in keeper; the routes that ask for it are behind the sign-in. */

@@ -49,12 +49,13 @@ final class FoodController extends Controller
         $tank->setRelation('keeper', $this->keeper($request)->loadMissing('jars'));
         $this->shareFaults($faults = self::faults($request));
         $page = new FoodPage($tank, FoodOf::tank($tank), self::trial($request, $tank));
-        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
-        if ($request->header('HX-Request') === 'true') {
-            return $request->has('working') ? view('parts.working', ['working' => $working]) : view('food.courses', ['tank' => $tank, 'page' => $page, 'faults' => $faults]);
-        }
 
-        return view('food.show', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'food')]);
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view('food.show', ['tank' => $tank, 'page' => $page, 'loop' => TankLoop::of($tank, 'food')]),
+            static fn(): View => view('food.courses', ['tank' => $tank, 'page' => $page, 'faults' => $faults]),
+        );
     }
 
     /** The school of a tank, and what its animals are given. */

@@ -11,6 +11,7 @@ use App\View\HelpersPage;
 use App\View\Unattended;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,13 +34,12 @@ final class HelperController extends Controller
         $tank = $keeper->tanks->firstWhere('id', is_numeric($request->query('tank')) ? (int) $request->query('tank') : 0) ?? $keeper->tanks->first();
 
         $page = new HelpersPage($keeper, $tank);
-        $of = is_numeric($request->query('working')) ? $keeper->tanks->firstWhere('id', (int) $request->query('working')) : null;
-        $working = $of === null ? null : (new Unattended($of->setRelation('keeper', $keeper), $page->until))->nitrate;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working]);
-        }
 
-        return view('week.helpers', ['page' => $page, 'link' => session('link'), 'working' => $working, 'isWorkingAsked' => $request->query('working') !== null]);
+        return $this->withWorking($request, static function (string $id) use ($keeper, $page): ?Computation {
+            $of = ctype_digit($id) ? $keeper->tanks->firstWhere('id', (int) $id) : null;
+
+            return $of === null ? null : (new Unattended($of->setRelation('keeper', $keeper), $page->until))->nitrate;
+        }, static fn(): View => view('week.helpers', ['page' => $page, 'link' => session('link')]));
     }
 
     public function store(Request $request, AskHelper $ask): RedirectResponse

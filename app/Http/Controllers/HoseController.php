@@ -20,15 +20,10 @@ final class HoseController extends Controller
         $tank->setRelation('keeper', $keeper);
         $page = new HosePage($tank, $request->query());
         $this->shareFaults($page->faults);
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
-        }
 
-        return view('tanks.hose', [
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.hose', [
             'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankLoop::of($tank, ''),
-            'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null,
-        ]);
+        ]));
     }
 
     public function update(Request $request, Tank $tank): RedirectResponse

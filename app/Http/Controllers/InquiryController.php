@@ -196,12 +196,13 @@ final class InquiryController extends Controller
         $faults = Validator::make(['grams' => $request->query('grams')], ['grams' => ['nullable', new Amount(0, 10000, 'g', '30')]])->errors();
         $this->shareFaults($faults);
         $page = new InquiryPage(InquiryOf::of($record, $tank), $part, $faults->has('grams') ? InquiryPage::HANDFUL : $grams ?? InquiryPage::HANDFUL);
-        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
-        if ($request->header('HX-Request') === 'true') {
-            return $request->has('working') ? view('parts.working', ['working' => $working]) : view($part === 'now' ? 'inquiries.plan' : 'inquiries.asking', ['page' => $page, 'tank' => $tank]);
-        }
 
-        return view('inquiries.show', ['page' => $page, 'tank' => $tank, 'working' => $working, 'loop' => TankLoop::of($tank, 'trouble')]);
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view('inquiries.show', ['page' => $page, 'tank' => $tank, 'loop' => TankLoop::of($tank, 'trouble')]),
+            static fn(): View => view($part === 'now' ? 'inquiries.plan' : 'inquiries.asking', ['page' => $page, 'tank' => $tank]),
+        );
     }
 
     private function found(Request $request, Tank $tank, int $inquiry, bool $open = false): Inquiry

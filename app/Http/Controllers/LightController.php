@@ -22,6 +22,7 @@ use Cresco\Core\Light\LampType;
 use Cresco\Core\Light\LightColour;
 use Cresco\Core\Light\LightFault;
 use Cresco\Core\Light\WaterTint;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,12 +36,12 @@ final class LightController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
         $page = new LightPage($tank);
-        $working = $request->query('working') === 'light' ? LightOf::tank($tank)->working($page->middle()) : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working]);
-        }
 
-        return view('plants.light', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'plants')]);
+        return $this->withWorking(
+            $request,
+            static fn(string $of): ?Computation => $of === 'light' ? LightOf::tank($tank)->working($page->middle()) : null,
+            static fn(): View => view('plants.light', ['tank' => $tank, 'page' => $page, 'loop' => TankLoop::of($tank, 'plants')]),
+        );
     }
 
     /** What lies between the lamps and the plants, and the carbon dioxide. */

@@ -32,16 +32,11 @@ final class LookBackController extends Controller
         $run->load('tank.devices', 'tank.keeper', 'steps', 'switches');
 
         $page = new LookBackPage($run);
-        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working]);
-        }
 
-        return view('look-back.show', [
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('look-back.show', [
             'page' => $page,
-            'working' => $working,
             'loop' => TankLoop::of($run->tank, 'look-back'),
             'show' => $run->tank->keeper->show(),
-        ]);
+        ]));
     }
 }

@@ -27,12 +27,13 @@ final class PlantsController extends Controller
         }
         $day = $request->query('day');
         $page = new PlantsPage($tank, $planting, is_numeric($day) ? (int) max(-400, min(400, (float) $day)) : 0, $trim->asked, $isPart || $request->query('all') === '1');
-        $working = is_string($request->query('working')) ? $page->working($request->query('working')) : null;
-        if ($isPart) {
-            return $request->has('working') ? view('parts.working', ['working' => $working]) : view('plants.answer', ['page' => $page, 'tank' => $tank, 'isPart' => true]);
-        }
         $this->shareFaults($trim->faults);
 
-        return view('plants.show', ['tank' => $tank, 'page' => $page, 'working' => $working, 'loop' => TankLoop::of($tank, 'plants')]);
+        return $this->withWorking(
+            $request,
+            $page->working(...),
+            static fn(): View => view('plants.show', ['tank' => $tank, 'page' => $page, 'loop' => TankLoop::of($tank, 'plants')]),
+            static fn(): View => view('plants.answer', ['page' => $page, 'tank' => $tank, 'isPart' => true]),
+        );
     }
 }

@@ -10,6 +10,7 @@ use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\StartUp\Source;
 use Cresco\Core\StartUp\Way;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,12 +32,12 @@ final class StartController extends Controller
         $tank->setRelation('keeper', $keeper);
 
         $page = new StartPage($tank, $tank->startUp()->first());
-        $isWorking = $request->query('working') === 'first';
-        if ($isWorking && $request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $page->working()]);
-        }
 
-        return view('start.show', ['page' => $page, 'working' => $isWorking ? $page->working() : null, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]);
+        return $this->withWorking(
+            $request,
+            static fn(string $of): ?Computation => $of === 'first' ? $page->working() : null,
+            static fn(): View => view('start.show', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]),
+        );
     }
 
     public function store(Request $request, Tank $tank): RedirectResponse

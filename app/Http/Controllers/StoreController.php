@@ -40,12 +40,8 @@ final class StoreController extends Controller
     {
         $keeper = $this->keeper($request);
         $page = new StorePage($store->load('rejections', 'water'), $keeper, $request->query('need'), $draft);
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
-        }
 
-        return view('stores.show', ['store' => $store, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'keeper' => $keeper, 'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null]);
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('stores.show', ['store' => $store, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'keeper' => $keeper]));
     }
 
     public function edit(Request $request, Store $store): View

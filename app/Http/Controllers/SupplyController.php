@@ -8,6 +8,7 @@ use App\Known\SuppliesOf;
 use App\Models\Supply;
 use App\Units\Amount;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,13 +20,12 @@ final class SupplyController extends Controller
     {
         $keeper = $this->keeper($request);
         $lines = SuppliesOf::of($keeper);
-        $at = is_numeric($request->query('working')) ? (int) $request->query('working') : null;
-        $working = $at === null || !isset($lines[$at]) ? null : $lines[$at]['stock']->working($lines[$at]['name'], $lines[$at]['unit']);
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working]);
-        }
 
-        return view('week.supplies', ['lines' => $lines, 'show' => $keeper->show(), 'today' => CarbonImmutable::now($keeper->timezone)->startOfDay(), 'working' => $working, 'isWorkingAsked' => $at !== null]);
+        return $this->withWorking(
+            $request,
+            static fn(string $at): ?Computation => !ctype_digit($at) || !isset($lines[(int) $at]) ? null : $lines[(int) $at]['stock']->working($lines[(int) $at]['name'], $lines[(int) $at]['unit']),
+            static fn(): View => view('week.supplies', ['lines' => $lines, 'show' => $keeper->show(), 'today' => CarbonImmutable::now($keeper->timezone)->startOfDay()]),
+        );
     }
 
     public function store(Request $request): RedirectResponse

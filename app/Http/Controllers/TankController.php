@@ -48,16 +48,9 @@ final class TankController extends Controller
     public function show(Request $request, Tank $tank): View
     {
         $water = TankWater::of($tank);
-        $page = new TankPage(
-            $tank->load('devices'),
-            $water,
-            is_string($request->query('working')) ? $request->query('working') : null,
-        );
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $page->working]);
-        }
+        $page = new TankPage($tank->load('devices'), $water);
 
-        return view('tanks.show', ['loop' => TankLoop::of($tank, 'look', $water), 'page' => $page]);
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.show', ['loop' => TankLoop::of($tank, 'look', $water), 'page' => $page]));
     }
 
     /** The section as a file of its own. */

@@ -26,15 +26,10 @@ final class TopUpController extends Controller
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
         $page = new CreepPage($tank, is_numeric($request->query('top_up')) ? (int) $request->query('top_up') : null, is_numeric($request->query('change')) ? (int) $request->query('change') : null);
-        $working = is_string($request->query('working')) ? $request->query('working') : null;
-        if ($request->header('HX-Request') === 'true') {
-            return view('parts.working', ['working' => $working === null ? null : $page->working($working)]);
-        }
 
-        return view('tanks.top-up', [
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.top-up', [
             'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankLoop::of($tank, ''),
-            'working' => $working === null ? null : $page->working($working), 'isWorkingAsked' => $working !== null,
-        ]);
+        ]));
     }
 
     public function store(Request $request, Tank $tank): RedirectResponse

@@ -87,7 +87,7 @@ final class WeekController extends Controller
         ], ['minutes.*' => 'Minutes from 0 to '.WeekHabits::MOST.'.', 'hours.*' => 'An hour such as 18:30.', 'set_up' => 'Minutes from 0 to 120.']);
         $minutes = is_array($checked['minutes']) ? array_values(array_map(static fn(mixed $one): int => is_numeric($one) ? (int) $one : 0, $checked['minutes'])) : [];
         $hours = is_array($checked['hours']) ? array_values(array_map(static fn(mixed $one): string => is_string($one) ? str_pad($one, 5, '0', STR_PAD_LEFT) : '', $checked['hours'])) : [];
-        $keeper->update(['week' => (new WeekHabits($minutes, $hours, $request->integer('set_up')))->toKeep()]);
+        $keeper->update(['week' => new WeekHabits($minutes, $hours, $request->integer('set_up'))]);
 
         return redirect('/week')->with('status', __('week.chore.kept'));
     }
@@ -147,7 +147,7 @@ final class WeekController extends Controller
      */
     private static function taken(Keeper $keeper, string $text): array
     {
-        $habits = WeekHabits::of($keeper);
+        $habits = $keeper->week;
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         $days = [];
         foreach (CalendarFile::busy($text, $keeper->timezone, $today, $today->addDays(2 * JobsOf::DAYS)) as $event) {

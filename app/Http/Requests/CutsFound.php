@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Kept\StandCut;
-use App\Kept\StepContent;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Stand;
@@ -29,7 +28,7 @@ final class CutsFound
         if (!$request->boolean('stands_asked') || $request->boolean('skip')) {
             return [];
         }
-        $cuts = (new StepContent($step))->stands();
+        $cuts = $step->content->stands;
         $last = [];
         foreach (Stand::query()->standing()->where('tank_id', $run->tank_id)->whereKey(array_map(static fn(StandCut $cut): int => $cut->stand, $cuts))->with('latestLook')->get() as $stand) {
             $last[$stand->id] = $stand->latestLook;

@@ -28,6 +28,6 @@
                 value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
             <x-field name="what" label="What came"/><button class="act">{{ __('animals.course.act') }}</button></form>
     </section>
-    @if($working)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
     @endif
 </x-layout>

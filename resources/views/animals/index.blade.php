@@ -52,5 +52,5 @@
         <x-choice name="kind" label="What" :options="App\View\AnimalsPage::kinds()"/><x-field name="name" label="Your name for them"/>
         <x-field name="count" label="How many" mode="numeric"/><x-field name="length" label="Length when grown, if you know better"
             :unit="$show->levels()->label" mode="decimal"/></div><button class="act">Keep</button></form></section>
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $page->nitrate()])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

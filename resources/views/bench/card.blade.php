@@ -1,6 +1,6 @@
 @php($link = fn (string $name): string => 'href="?working='.e($name).'" data-working="'.e($name).'"')
 @php($last = $card->last())
-@php($looks = count($batch->checks))
+@php($looks = count($batch->checks->all))
 @php($ec = App\View\Choices::parameter('conductivity'))
 <x-layout :title="'Batch of '.$card->content->name()">
 <article class="card-sheet">
@@ -73,5 +73,5 @@
         <a class="act quiet" href="/bench">Back to the bench</a>
     </div>
 </article>
-@if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
+@includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -87,5 +87,5 @@
             <button class="act large" id="do">Write the batch card</button>
         </div>
     </form>
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

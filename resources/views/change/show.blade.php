@@ -84,5 +84,5 @@
             <button class="act large" id="do">Write the run sheet</button>
         </div>
     </form>
-    @if($working)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

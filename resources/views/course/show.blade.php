@@ -12,8 +12,8 @@
                 @if($page->window()){{ __('course.window', ['sign' => __('inquiry.short.'.$page->sign)]) }}@endif {{ __('course.key') }}</p>
             @if($page->lines() === [])<p>{{ __('course.empty') }}</p>@else<div class="course-scroll" tabindex="0" role="region"
                 aria-label="{{ __('course.title', ['tank' => $tank->name]) }}">@include('course.sheet')</div>@endif
-            <p><a href="{{ $page->url([], '/course.svg') }}" download>{{ __('course.svg') }}</a> ·
-                <a href="{{ $page->url([], '/course.csv') }}" download>{{ __('course.csv') }}</a></p>
+            <p><a href="{{ $page->url([], '.svg') }}" download>{{ __('course.svg') }}</a> ·
+                <a href="{{ $page->url([], '.csv') }}" download>{{ __('course.csv') }}</a></p>
         </section>
         <aside class="side right">
             <form method="get" action="/tanks/{{ $tank->id }}/course">

@@ -12,5 +12,5 @@
             @include('food.school')
         </aside>
     </div>
-    @if($working)<div id="open-working" class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

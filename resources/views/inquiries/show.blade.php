@@ -21,5 +21,5 @@
         <form method="post" action="{{ $page->url() }}">@csrf @method('delete')<button class="act quiet">{{ __('inquiry.drop') }}</button></form>
     </div>
     @endif
-    @if($working)<div id="open-working" class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

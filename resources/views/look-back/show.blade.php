@@ -48,7 +48,7 @@
         @unless($page->hasNextDay() || $page->isPast())<p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read on the next day</a></p>@endunless
     </div>
     @endif
-    @if($working)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
     @if($cuts = $page->cuts())
     <section class="look-back" aria-labelledby="cuts-title"><h2 id="cuts-title">What was cut</h2>
         <table class="plain cuts">
@@ -91,7 +91,7 @@
             @else{{ $ticks->map(fn ($t) => $t->device->word().' '.$show->time($t->off_at).'–'.($t->on_at ? $show->time($t->on_at) :
             'still off'))->implode(', ') }}@endif</dd></div>
         <div><dt>Skipped</dt>
-        <dd>{{ $page->skipped() === [] ? 'nothing' : implode(', ', array_map(fn ($s) => lcfirst((new App\Kept\StepContent($s))->title()).($s->note ?
+        <dd>{{ $page->skipped() === [] ? 'nothing' : implode(', ', array_map(fn ($s) => lcfirst($s->content->title).($s->note ?
             ' ('.$s->note.')' : ''), $page->skipped())) }}</dd></div>
         @if($missed = $page->missedPatches())<div><dt>Bed</dt>
         <dd>not reached, so next: {{ count($missed) === 1 ? 'patch' : 'patches' }} {{ App\View\Words::list(array_map(strval(...), $missed)) }}</dd></div>@endif

@@ -83,5 +83,5 @@
         <p class="muted">Window sun is not reckoned in: where it falls on the glass, note it in the diary and look there first when algae come.</p>
     </section>
     </div>
-    @if($working)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -107,5 +107,5 @@
         </aside>
     </form>
     @endif
-    @if($working)<div id="open-working" class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

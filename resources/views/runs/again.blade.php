@@ -25,7 +25,7 @@
     <p class="why">After it: @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
     @if($fallen = $new->fallen())<p
         class="finding heed"><b>Left for next time:</b>
-        {{ App\View\Words::list(array_map(fn ($s) => lcfirst((new App\Kept\StepContent($s))->title()), $fallen)) }}.</p>@endif
+        {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->content->title), $fallen)) }}.</p>@endif
     <form method="post" action="/runs/{{ $run->id }}/again">@csrf
         @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         <button class="act large">Go on with this</button>

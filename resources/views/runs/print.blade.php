@@ -5,15 +5,15 @@
     @if($drawing)<div class="paper-drawing">@include('parts.section', ['drawing' => $drawing, 'show' => $show])</div>@endif
     <ol class="paper-steps">
         @foreach($run->steps as $step)
-            @php($content = new App\Kept\StepContent($step))
-            <li><span class="box"></span><div><b>{{ $content->title() }}</b> <small>{{ $content->minutes() }} min</small> {{ implode(' ', $content->lines()) }}
-                @foreach($content->stands() as $cut)<span class="paper-stand"><span
+            @php($content = $step->content)
+            <li><span class="box"></span><div><b>{{ $content->title }}</b> <small>{{ $content->minutes }} min</small> {{ implode(' ', $content->lines) }}
+                @foreach($content->stands as $cut)<span class="paper-stand"><span
                     class="box"></span> <b>{{ $cut->name }}:</b> {{ $cut->lines[0] ?? '' }} <span
                     class="blanks">found ______ left ______</span></span>@endforeach
-                @if($content->reads() !== [])<span class="blanks">@foreach($content->reads() as $parameter){{ $parameter->label() }} ______
+                @if($content->reads !== [])<span class="blanks">@foreach($content->reads as $parameter){{ $parameter->label() }} ______
                     @endforeach</span>@endif
-                @if($content->cautions() !== [])<small
-                    class="paper-caution">! {{ implode(' ! ', array_map(fn ($c) => App\View\RunSheet::short($c), $content->cautions())) }}</small>@endif</div>
+                @if($content->cautions !== [])<small
+                    class="paper-caution">! {{ implode(' ! ', array_map(fn ($c) => App\View\RunSheet::short($c), $content->cautions)) }}</small>@endif</div>
                 </li>
         @endforeach
     </ol>

@@ -1,17 +1,17 @@
 @php($content = $sheet->content)
 @php($off = $sheet->stillOff())
 @php($done = $sheet->step->done_at !== null)
-<x-layout :title="$content->title().' · '.$run->tank->name" bare>
+<x-layout :title="$content->title.' · '.$run->tank->name" bare>
 <div class="run-desk">
 <aside class="run-order" aria-label="The whole sheet">
     <h2>{{ $run->changes_water ? 'Water change' : 'Work' }} at {{ $run->tank->name }}</h2>
     <p>{{ $sheet->summary($show) }}</p>
     <ol>
         @foreach($run->steps as $step)
-            @php($of = new App\Kept\StepContent($step))
+            @php($of = $step->content)
             <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}"
-                tabindex="-1"><span class="num">{{ $step->position }}</span> {{ $of->title() }}
-                <small>{{ $step->skipped ? 'skipped' : ($step->done_at ? 'done '.$show->time($step->done_at) : $of->minutes().' min') }}</small></a></li>
+                tabindex="-1"><span class="num">{{ $step->position }}</span> {{ $of->title }}
+                <small>{{ $step->skipped ? 'skipped' : ($step->done_at ? 'done '.$show->time($step->done_at) : $of->minutes.' min') }}</small></a></li>
         @endforeach
     </ol>
 </aside>
@@ -22,7 +22,7 @@
         @foreach($run->steps as $step)
             <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/runs/{{ $run->id }}?step={{ $step->position }}"
                 @if($step->is($sheet->step)) aria-current="step" @endif><span
-                class="visually-hidden">{{ $step->position }}. {{ (new App\Kept\StepContent($step))->title() }}@if($step->skipped)
+                class="visually-hidden">{{ $step->position }}. {{ $step->content->title }}@if($step->skipped)
                 (skipped)@elseif($step->done_at) (done)@endif</span></a></li>
         @endforeach
     </ol>
@@ -33,26 +33,26 @@
     @if(session('status'))<p class="finding heed">{{ session('status') }}</p>@endif
     <form id="step" method="post" action="/runs/{{ $run->id }}/steps/{{ $sheet->step->position }}" novalidate>@csrf
         @if(!$done)<button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>@endif
-        <h1>{{ $content->title() }}</h1>
-        @foreach($content->lines() as $line)
+        <h1>{{ $content->title }}</h1>
+        @foreach($content->lines as $line)
         <p class="line">{!! preg_replace(
             '/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
-        @if($content->stands() !== [])
+        @if($content->stands !== [])
         <input type="hidden" name="stands_asked" value="1">
-        @foreach($content->stands() as $cut)
+        @foreach($content->stands as $cut)
         @include('runs.stand', ['cut' => $cut, 'found' => $sheet->found($cut), 'done' => $done])
         @endforeach
         @endif
-        @if($content->patches() !== [])<div class="patch-ticks" role="group" aria-label="Patches of the bed that were reached"><input type="hidden"
+        @if($content->patches !== [])<div class="patch-ticks" role="group" aria-label="Patches of the bed that were reached"><input type="hidden"
             name="patches_asked" value="1">@foreach($sheet->patchNumbers() as $id => $number)<label><input type="checkbox" name="patches[]" value="{{ $id }}"
-            @checked(!in_array($id, $content->missed(), true)) @disabled($done)> <span>{{ $number }}</span></label> @endforeach <a class="act quiet"
+            @checked(!in_array($id, $content->missed, true)) @disabled($done)> <span>{{ $number }}</span></label> @endforeach <a class="act quiet"
             href="/tanks/{{ $run->tank_id }}/bed">on the plan of the bed</a></div>@endif
-        @if($content->batchId())<p><a class="act quiet" href="/batches/{{ $content->batchId() }}">Its batch card</a></p>@endif
-        @if($content->hasDrawing())<div class="run-drawing">@include('parts.section', ['drawing' => $sheet->drawing(), 'show' => $show])</div>@endif
+        @if($content->batch)<p><a class="act quiet" href="/batches/{{ $content->batch }}">Its batch card</a></p>@endif
+        @if($content->drawing)<div class="run-drawing">@include('parts.section', ['drawing' => $sheet->drawing(), 'show' => $show])</div>@endif
         @if($sheet->rings())<p class="timer" role="timer" data-rings="{{ $sheet->rings() }}"
             data-now="{{ now()->getTimestamp() }}">{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
         @if($others = $sheet->meanwhile())<p class="meanwhile">Meanwhile: @foreach($others as $other)<a class="act quiet"
-            href="/runs/{{ $run->id }}?step={{ $other->position }}">{{ (new App\Kept\StepContent($other))->title() }}</a> @endforeach</p>@endif
+            href="/runs/{{ $run->id }}?step={{ $other->position }}">{{ $other->content->title }}</a> @endforeach</p>@endif
         @foreach($sheet->otherTimers() as $timer)<p class="meanwhile"><a
             href="/runs/{{ $run->id }}?step={{ $timer['position'] }}">{{ $timer['title'] }}</a>:
             {{ $timer['rings'] <= now()->getTimestamp() ? 'time is up' :
@@ -61,12 +61,12 @@
             {{ $show->volume($again->advised) }}, {{ $show->volume($again->total) }} are planned. <a href="/runs/{{ $run->id }}/again">Plan again</a></p>@endif
         @foreach($sheet->spells($show) as [$words, $isLong])<p @class(['meanwhile', 'finding beyond' => $isLong])>{{ $words }}</p>@endforeach
         @error('switches')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
-        @if($content->switches()->value !== 'none')
+        @if($content->switches->value !== 'none')
             <ul class="switches">
             @foreach($run->switches as $tick)
                 @php($isOff = $tick->isOpen())
                 <li>
-                @if($content->switches()->value === 'off')
+                @if($content->switches->value === 'off')
                     <button form="tick" formaction="/runs/{{ $run->id }}/switches/{{ $tick->device->value }}" name="to" value="off"
                         @class(['switch', 'ticked' => $tick->off_at]) @if($tick->off_at) aria-pressed="true" disabled @else aria-pressed="false"
                         @endif>{{ $tick->device->label() }} <span>{{ $tick->off_at ? 'off '.$show->time($tick->off_at) : 'off?' }}</span></button>
@@ -82,9 +82,9 @@
             @endforeach
             </ul>
         @endif
-        @if($content->reads() !== [])
+        @if($content->reads !== [])
             <div class="captures">
-            @foreach($content->reads() as $parameter)
+            @foreach($content->reads as $parameter)
                 @php($kept = $sheet->step->readings->firstWhere('parameter', $parameter))
                 <div class="capture"><label for="r-{{ $parameter->value }}">{{ $parameter->label() }}
                     <small>{{ $show->unit($parameter)->label }}</small></label>
@@ -103,9 +103,9 @@
                 @checked($sheet->step->found === $found) @disabled($done)> <span>{{ __('week.found.'.$found->value) }}</span></label>@endforeach
         </fieldset>
         @endif
-        @foreach($content->cautions() as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }}</p>@endforeach
-        @if($content->tools() !== [])<p class="why">To hand: {{ implode(', ', $content->tools()) }}</p>@endif
-        <p class="why">Why now: {{ $content->why() }}</p>
+        @foreach($content->cautions as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }}</p>@endforeach
+        @if($content->tools !== [])<p class="why">To hand: {{ implode(', ', $content->tools) }}</p>@endif
+        <p class="why">Why now: {{ $content->why }}</p>
         @if(!$done)
         <details class="more"><summary>Note, or skip this step</summary>
             <label for="note">Note</label><input id="note" name="note" value="{{ is_string(old('note')) ? old('note') : '' }}" maxlength="1000"
@@ -113,7 +113,7 @@
             <button class="act quiet" name="skip" value="1">Skip this step</button>
         </details>
         @elseif($sheet->step->note)<p class="why">Noted: {{ $sheet->step->note }}</p>@endif
-        @if($off !== [] && $content->switches()->value === 'none')
+        @if($off !== [] && $content->switches->value === 'none')
             <div class="still-off"><h2>Still off</h2><ul>@foreach($off as $tick)<li>{{ $tick->device->label() }}
                 <span>since {{ $show->time($tick->off_at) }}</span></li>@endforeach</ul></div>
         @endif
@@ -154,10 +154,10 @@
         <p>@if($sheet->nextTitle())Then: {{ lcfirst($sheet->nextTitle()) }}@else Then: the look-back @endif</p>
         <div class="run-acts">
             @if($previous = $sheet->previous())<a class="back" href="/runs/{{ $run->id }}?step={{ $previous->position }}"
-                aria-label="Back to {{ (new App\Kept\StepContent($previous))->title() }}" data-back>‹</a>@else<a class="back"
+                aria-label="Back to {{ $previous->content->title }}" data-back>‹</a>@else<a class="back"
                 href="/tanks/{{ $run->tank_id }}/{{ $run->changes_water ? 'change' : 'compose?dry=1' }}" aria-label="Back to the plan">‹</a>@endif
             @if($done)<a class="go" href="/runs/{{ $run->id }}" data-go>To the open step</a>
-            @else<button form="step" class="go" data-go>{{ $content->act() }}</button>@endif
+            @else<button form="step" class="go" data-go>{{ $content->act }}</button>@endif
         </div>
     </footer>
 </div>

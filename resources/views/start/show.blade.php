@@ -28,7 +28,7 @@
     <section aria-labelledby="first-title"><h2 id="first-title">Who may be first, once it is ready</h2><ul>@foreach($page->first() as $one)<li><b
         class="num">{{ $one['count'] }}</b> {{ mb_strtolower($one['name']) }}</li>@endforeach</ul><p class="muted">One of these, at most, by <a
         data-working="first" href="/tanks/{{ $tank->id }}/start?working=first">what the filter has had to take so far</a>; the rest two weeks later, a
-        third at a time.</p>@if($working)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif</section>
+        third at a time.</p>@includeWhen($isWorkingAsked, 'parts.open-working')</section>
     @endif
     @if($page->start->source->value === 'dosed')
     <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/start/doses" novalidate>@csrf<x-field name="dose" label="Ammonia given today"

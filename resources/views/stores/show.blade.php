@@ -58,5 +58,5 @@
         <p class="muted">The smallest first, so that work begins while the rest fills; the unit runs from now on.</p>
         @endif
     </section>
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -62,5 +62,5 @@
         :value="'sand'" :options="App\View\Choices::options('cover')"/><button
         class="act beyond">Cut it anew</button></form></details>
     @endif
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -65,5 +65,5 @@
     </form>
     @foreach(['no_mouth', 'watch_hose', 'back_siphon', 'hot_tap'] as $caution)<p class="caution"><x-icon
         name="exclamation-triangle"/> {{ App\View\Choices::caution($caution) }}</p>@endforeach
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -90,5 +90,5 @@
             </ul>
         </aside>
     </div>
-    @if($page->working)<div id="open-working" class="open-working">@include('parts.working', ['working' => $page->working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

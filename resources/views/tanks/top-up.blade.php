@@ -35,5 +35,5 @@
     <form method="post" action="/tanks/{{ $tank->id }}/top-ups/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span
         class="visually-hidden"> top-up of {{ $show->when($one->taken_at) }}</span></button></form></td></tr>@endforeach</tbody></table>
     @endif
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working')</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

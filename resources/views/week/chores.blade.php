@@ -59,5 +59,5 @@
         <x-choice name="wears_of" label="of, where it is readings" :options="App\View\ChoresPage::parameters()" :value="''"/>
         </div><button class="act">Keep</button>
     </form></section>
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

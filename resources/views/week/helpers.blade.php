@@ -53,5 +53,5 @@
             back.</p>
     </form></section>
     @endif
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

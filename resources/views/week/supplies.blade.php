@@ -38,5 +38,5 @@
             mode="numeric" :value="App\Known\SuppliesOf::LEAD"/><x-field name="expires_on" label="Expires on" type="date"/></div>
         <button class="act">Keep</button>
     </form></section>
-    @if($isWorkingAsked)<div class="open-working">@include('parts.working', ['working' => $working])</div>@endif
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -2,21 +2,20 @@
 
 declare(strict_types=1);
 
-namespace App\Models;
+namespace App\Kept;
 
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Sign;
-use Illuminate\Contracts\Database\Eloquent\Castable;
-use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What a session was planned as, in base units: kept with its run as JSON, with a version. A sheet that was written before some of it was
  * kept is read with what it has.
  */
-final readonly class RunPlan implements Castable
+final readonly class RunPlan implements Kept
 {
+    use KeptInRow;
+
     private const VERSION = 2;
 
     /**
@@ -64,9 +63,9 @@ final readonly class RunPlan implements Castable
         return self::read(['litres' => $litres, 'share' => $share, 'mark' => $mark, 'refill' => $refill, 'out' => $out] + $this->toKeep());
     }
 
-    /** @param array<mixed> $kept */
-    public static function read(array $kept): self
+    public static function read(mixed $kept): static
     {
+        $kept = is_array($kept) ? $kept : [];
         $number = static fn(string $key): ?float => is_numeric($kept[$key] ?? null) && is_finite((float) $kept[$key]) ? (float) $kept[$key] : null;
         $text = static fn(string $key): ?string => is_string($kept[$key] ?? null) ? $kept[$key] : null;
         $list = static fn(string $key): array => is_array($kept[$key] ?? null) ? array_values($kept[$key]) : [];
@@ -105,29 +104,5 @@ final readonly class RunPlan implements Castable
             'water_id' => $this->water, 'reason' => $this->reason, 'goal' => $this->goal === null ? null : [$this->goal[0]->value, $this->goal[1]],
             'signs' => array_map(static fn(Sign $sign): string => $sign->value, $this->signs), 'after' => array_map(static fn(After $job): string => $job->value, $this->after), 'minutes' => $this->minutes,
         ];
-    }
-
-    /**
-     * @param array<mixed> $arguments
-     *
-     * @return CastsAttributes<RunPlan, RunPlan|array<mixed>>
-     */
-    public static function castUsing(array $arguments): CastsAttributes
-    {
-        return new class implements CastsAttributes {
-            /** @param array<string, mixed> $attributes */
-            public function get(Model $model, string $key, mixed $value, array $attributes): RunPlan
-            {
-                $kept = is_string($value) ? json_decode($value, true) : null;
-
-                return RunPlan::read(is_array($kept) ? $kept : []);
-            }
-
-            /** @param array<string, mixed> $attributes */
-            public function set(Model $model, string $key, mixed $value, array $attributes): string
-            {
-                return json_encode(($value instanceof RunPlan ? $value : RunPlan::read((array) $value))->toKeep(), JSON_THROW_ON_ERROR);
-            }
-        };
     }
 }

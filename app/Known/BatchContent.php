@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Kept;
+namespace App\Known;
 
+use App\Kept\BatchCheck;
+use App\Kept\BatchJar;
+use App\Kept\BatchSource;
 use App\Models\Batch;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -23,31 +26,22 @@ final readonly class BatchContent
 
     public function __construct(public Batch $batch) {}
 
-    /** @return list<array{name: string, litres: float, water_id: int|null}> */
+    /** @return list<BatchSource> */
     public function sources(): array
     {
-        $sources = [];
-        foreach ($this->list('sources') as $source) {
-            $sources[] = [
-                'name' => is_string($source['name'] ?? null) ? $source['name'] : '',
-                'litres' => is_numeric($source['litres'] ?? null) ? (float) $source['litres'] : 0.0,
-                'water_id' => is_int($source['water_id'] ?? null) ? $source['water_id'] : null,
-            ];
-        }
-
-        return $sources;
+        return $this->batch->card->sources;
     }
 
     /** @return list<BatchJar> in the order of dissolving */
     public function jars(): array
     {
-        return array_map(BatchJar::kept(...), $this->list('jars'));
+        return $this->batch->card->jars;
     }
 
     /** @return list<BatchCheck> oldest first */
     public function checks(): array
     {
-        return array_map(BatchCheck::kept(...), $this->batch->checks);
+        return $this->batch->checks->all;
     }
 
     public function usesSpoons(): bool
@@ -55,39 +49,28 @@ final readonly class BatchContent
         return array_filter($this->jars(), static fn(BatchJar $jar): bool => $jar->spoon !== null) !== [];
     }
 
-    public function step(): float
-    {
-        return $this->number('step', $this->batch->card);
-    }
-
     /** uS/cm of the waters before any jar. */
     public function start(): float
     {
-        return $this->number('start', $this->batch->card);
-    }
-
-    /** uS/cm of the softest water chosen. */
-    public function soft(): float
-    {
-        return $this->number('soft', $this->batch->card);
+        return $this->batch->card->start;
     }
 
     /** Whether the minerals go straight into the tank, with the refill. */
     public function isDirect(): bool
     {
-        return ($this->batch->card['direct'] ?? false) === true;
+        return $this->batch->card->direct;
     }
 
     public function name(): string
     {
-        return is_string($this->batch->card['name'] ?? null) ? $this->batch->card['name'] : 'Batch';
+        return $this->batch->card->name;
     }
 
     public function ions(): Ions
     {
         $ions = $this->writtenIons();
-        foreach ($this->acids() as [$ion, $equivalents, $protons]) {
-            $ions = $ions->with(Ion::Bicarbonate, $ions->alkalinity() - $equivalents)->with($ion, $ions->of($ion) + $equivalents / $protons);
+        foreach ($this->batch->card->acids as $acid) {
+            $ions = $ions->with(Ion::Bicarbonate, $ions->alkalinity() - $acid->equivalents)->with($acid->ion, $ions->of($acid->ion) + $acid->equivalents / $acid->protons);
         }
 
         return $ions;
@@ -96,43 +79,21 @@ final readonly class BatchContent
     /** As the card was written. */
     private function writtenIons(): Ions
     {
-        $kept = $this->expected()['ions'] ?? [];
-        $amounts = [];
-        foreach (is_array($kept) ? $kept : [] as $name => $amount) {
-            if (Ion::tryFrom((string) $name) !== null && is_numeric($amount)) {
-                $amounts[(string) $name] = max(0.0, (float) $amount);
-            }
-        }
-
-        return Ions::millimoles($amounts);
-    }
-
-    /** @return list<array{Ion, float, int}> acids that went into it: what they leave, meq/L, and hydrogen ions of each */
-    public function acids(): array
-    {
-        $acids = [];
-        foreach ($this->list('acid') as $acid) {
-            $ion = Ion::tryFrom(is_string($acid['ion'] ?? null) ? $acid['ion'] : '');
-            if ($ion !== null && is_numeric($acid['meq'] ?? null) && is_int($acid['protons'] ?? null) && $acid['protons'] > 0) {
-                $acids[] = [$ion, max(0.0, (float) $acid['meq']), $acid['protons']];
-            }
-        }
-
-        return $acids;
+        return Ions::millimoles($this->batch->card->ions);
     }
 
     /** What is weighed or measured of a jar, so many times over, to the step that it can be told apart by: "19.3 g". */
     public function amount(BatchJar $jar, float $times = 1.0): string
     {
-        $step = $jar->spoon === null ? $this->step() : 0.1;
+        $step = $jar->spoon === null ? $this->batch->card->step : 0.1;
 
         return Show::grams($times * $jar->amount, $times < 1.0 ? min($step, 0.1) : $step)."\u{00A0}".$jar->unit;
     }
 
     public function expectedConductivity(): float
     {
-        $written = $this->number('conductivity', $this->expected());
-        if ($this->acids() === []) {
+        $written = $this->batch->card->conductivity;
+        if ($this->batch->card->acids === []) {
             return $written;
         }
         // Acid puts its own ions in the place of bicarbonate.
@@ -144,7 +105,7 @@ final readonly class BatchContent
     /** Standard deviation of that because a label does not name its conductivity, uS/cm. */
     public function doubt(): float
     {
-        return $this->number('doubt', $this->expected());
+        return $this->batch->card->doubt;
     }
 
     /** meq/L */
@@ -180,14 +141,14 @@ final readonly class BatchContent
     {
         $wander = $this->batch->keeper?->coreKit(Parameter::Conductivity, $at)->wander($read) ?? 0.0;
 
-        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->soft(), sqrt($this->doubt() ** 2 + $wander ** 2));
+        return PenCheck::of($read, $this->expectedConductivity(), $this->start(), $this->litres(), $this->batch->card->soft, sqrt($this->doubt() ** 2 + $wander ** 2));
     }
 
     /** @return array<string, Exact|Normal> what the water is expected to be, by parameter */
     public function state(): array
     {
         $ions = $this->ions();
-        $last = $this->checks() === [] ? null : array_slice($this->checks(), -1)[0];
+        $last = $this->batch->checks->last();
         $state = [];
         foreach ([
             Parameter::GeneralHardness->value => $ions->hardness(),
@@ -218,25 +179,5 @@ final readonly class BatchContent
         }
 
         return $found;
-    }
-
-    /** @return array<mixed> */
-    private function expected(): array
-    {
-        return is_array($this->batch->card['expected'] ?? null) ? $this->batch->card['expected'] : [];
-    }
-
-    /** @param array<mixed> $of */
-    private function number(string $key, array $of): float
-    {
-        return is_numeric($of[$key] ?? null) ? (float) $of[$key] : 0.0;
-    }
-
-    /** @return list<array<mixed>> */
-    private function list(string $key): array
-    {
-        $list = $this->batch->card[$key] ?? [];
-
-        return array_values(array_filter(is_array($list) ? $list : [], is_array(...)));
     }
 }
