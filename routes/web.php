@@ -240,6 +240,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::middleware('can:update,tank')->group(function (): void {
             Route::put('/food', [FoodController::class, 'update']);
             Route::post('/dose-plans', [FoodController::class, 'plan']);
+            Route::post('/dose-plans/looked', [FoodController::class, 'looked']);
             Route::post('/dose-plans/proposed', [FoodController::class, 'adopt']);
             Route::delete('/dose-plans/{dosePlan}', [FoodController::class, 'unplan']);
             Route::post('/dose-plans/{dosePlan}/doser', [FoodController::class, 'doser']);

@@ -24,6 +24,7 @@ final class PlanDoses
             }
         }
         $tank->dosePlans()->delete();
+        $last = null;
         foreach ($doses as $dose) {
             $before = $now[(int) $dose['feed']->key] ?? null;
             // What is given a day is what changes, be it more at a time or more often.
@@ -33,6 +34,8 @@ final class PlanDoses
             $goal = $before !== null && $before->by_doser && $before->delivers > 0.0 ? max($step, round($dose['each'] / $before->delivers / $step) * $step) : $dose['each'];
             $steps = DoseSteps::towards($perDay * $dose['every'], round($goal, 9), $step);
             $days = max(DoseSteps::DAYS, $dose['every']);
+            // A bottle that goes on as before has nothing to show.
+            $last = abs($goal - $perDay * $dose['every']) < 0.5 * $step ? $last : max($last ?? 0, (count($steps) - 1) * $days);
             foreach ($steps as $i => $amount) {
                 $isLast = $i === count($steps) - 1;
                 $tank->dosePlans()->create([
@@ -41,6 +44,7 @@ final class PlanDoses
                 ] + self::pump($before));
             }
         }
+        $tank->update(['doses_look_on' => $last === null ? null : $today->addDays($last + DoseSteps::WAITS)->format('Y-m-d')]);
     }
 
     /** @return array<string, mixed> the doser that gives it goes on giving it */

@@ -27,38 +27,17 @@ final readonly class DoseAfter
 
     public function __construct(private FoodOf $food, private Draft $draft)
     {
-        $needs = $wanted = [];
-        $days = max(1, $food->tank->routine_days);
-        $every = min($food->school()->every(), $days);
+        $needs = [];
         foreach ($food->hasPlants() ? Parameter::nutrients() : [] as $nutrient) {
             $aim = $food->school()->aim($nutrient);
             if ($aim !== null) {
-                $needs[$nutrient->value] = Wanted::afterChange($nutrient->word(), $aim, $this->now($nutrient), FoodTrial::rate($food, $nutrient, $aim), $this->draft->share(), (float) $days, $this->source($nutrient));
-                $wanted[$nutrient->value] = [$needs[$nutrient->value]->value('D') * $every / $days, max(1e-4, FoodTrial::LOOSE * $aim * $every / $days)];
+                $needs[$nutrient->value] = Wanted::afterChange($nutrient->word(), $aim, $this->now($nutrient), FoodTrial::rate($food, $nutrient, $aim), $this->draft->share(), (float) max(1, $food->tank->routine_days), $this->source($nutrient));
             }
         }
         $this->needs = $needs;
-        $this->doses = $needs === [] ? [] : $this->found($wanted, $every);
-    }
-
-    /**
-     * @param array<string, array{float, float}> $wanted
-     *
-     * @return list<array{feed: Feed, each: float, every: int}>
-     */
-    private function found(array $wanted, int $every): array
-    {
-        $keeper = $this->food->tank->keeper;
+        $keeper = $food->tank->keeper;
         $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Feed => $jar->toFeed($keeper->scale_step))->all()));
-        $doses = Doses::of($feeds, $wanted, $this->most($every), $this->food->litres);
-        $found = [];
-        foreach ($feeds as $feed) {
-            if (isset($doses->amounts[$feed->key])) {
-                $found[] = ['feed' => $feed, 'each' => $doses->amounts[$feed->key], 'every' => $every];
-            }
-        }
-
-        return $found;
+        $this->doses = $needs === [] ? [] : FoodTrial::fromShelf($food, $feeds, $needs, $this->most(FoodTrial::every($food)));
     }
 
     /** @return array<string, float> mg/L that each dose may bring at all */

@@ -19,7 +19,7 @@ final readonly class FoodTrial
     private const ROUNDS = 5;
 
     /** Share of its aim by which a nutrient may be off without mattering much. House default. */
-    public const LOOSE = 0.25;
+    private const LOOSE = 0.25;
 
     /**
      * @param array<int, float> $amounts other amounts, by plan
@@ -87,32 +87,48 @@ final readonly class FoodTrial
      */
     public function advised(FoodOf $food, array $feeds): array
     {
-        $every = $food->school()->every();
-        $days = max(1, $food->tank->routine_days);
-        // Doses that come less often than changes are given with each change.
-        $every = $every >= $days ? $days : $every;
-        $wanted = $steered = [];
-        foreach (Parameter::nutrients() as $nutrient) {
-            $working = $this->wanted($food, $nutrient);
-            if ($working !== null) {
-                $need = $working->value('D');
-                $wanted[$nutrient->value] = [$need * $every / $days, max(1e-4, self::LOOSE * ($food->school()->aim($nutrient) ?? 1.0) * $every / $days)];
-                $steered[] = $nutrient;
-            }
+        $needs = array_filter(array_combine(
+            array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()),
+            array_map(fn(Parameter $nutrient): ?Computation => $this->wanted($food, $nutrient), Parameter::nutrients()),
+        ));
+        $most = $needs === [] ? null : $this->most($food, self::every($food));
+
+        return self::fromShelf($food, $feeds, $needs, $most === null ? [] : [Parameter::Nitrate->value => $most]);
+    }
+
+    /** Days from one dose to the next: those that would come less often than changes are given with each change. */
+    public static function every(FoodOf $food): int
+    {
+        return min($food->school()->every(), max(1, $food->tank->routine_days));
+    }
+
+    /**
+     * Doses of what is on the shelf that together bring what is needed from change to change.
+     *
+     * @param list<Feed>                 $feeds
+     * @param array<string, Computation> $needs by nutrient
+     * @param array<string, float>       $most  mg/L that a dose may bring at all, by nutrient
+     *
+     * @return list<array{feed: Feed, each: float, every: int}>
+     */
+    public static function fromShelf(FoodOf $food, array $feeds, array $needs, array $most): array
+    {
+        $every = self::every($food);
+        $part = $every / max(1, $food->tank->routine_days);
+        $wanted = [];
+        foreach ($needs as $name => $need) {
+            $aim = $food->school()->aim(Parameter::from($name)) ?? 1.0;
+            $wanted[$name] = [$need->value('D') * $part, max(1e-4, self::LOOSE * $aim * $part)];
         }
-        if ($steered === []) {
-            return [];
-        }
-        $most = $this->most($food, $every);
-        $doses = Doses::of($feeds, $wanted, $most === null ? [] : [Parameter::Nitrate->value => $most], $food->litres);
-        $advised = [];
+        $doses = Doses::of($feeds, $wanted, $most, $food->litres);
+        $found = [];
         foreach ($feeds as $feed) {
             if (isset($doses->amounts[$feed->key])) {
-                $advised[] = ['feed' => $feed, 'each' => $doses->amounts[$feed->key], 'every' => $every];
+                $found[] = ['feed' => $feed, 'each' => $doses->amounts[$feed->key], 'every' => $every];
             }
         }
 
-        return $advised;
+        return $found;
     }
 
     /** The most nitrate a dose may bring so that nine cases of ten stay below the animals' limit for eight weeks, mg/L; null without a limit. */

@@ -41,6 +41,9 @@ final class AgendaOf
     /** Of stands whose leaves die back after planting. */
     public const MELT = 'melt.';
 
+    /** The look whether a changed dose did anything. */
+    public const DOSES = 'dose_look';
+
     /** Of what a session left for later, as "after.12.evening". */
     public const AFTER = 'after.';
 
@@ -118,6 +121,17 @@ final class AgendaOf
         return array_map(static fn(Due $due): int => (int) substr($due->key, strlen(ChoresOf::KEY)), $agenda->now(ChoresOf::KEY));
     }
 
+    /** The look whether a changed dose did anything; null where none is waited for. */
+    private static function doses(Tank $tank, Show $show): ?Due
+    {
+        if ($tank->doses_look_on === null) {
+            return null;
+        }
+        $in = -$show->daysSinceDate($tank->doses_look_on);
+
+        return new Due(self::DOSES, $in, $in, 'dose_look');
+    }
+
     /**
      * @param iterable<Tank>                    $tanks
      * @param array<int, CarbonImmutable|null>  $changed when the water of each was last changed
@@ -132,7 +146,7 @@ final class AgendaOf
         $dues = $byId = [];
         foreach ($tanks as $tank) {
             $byId[$tank->id] = $tank;
-            $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show)]);
+            $dues[$tank->id] = array_filter([self::change($tank, $changed[$tank->id] ?? null, $show), self::doses($tank, $show)]);
         }
         $own = $byId === [] ? OwnFigures::read(null) : reset($byId)->keeper->figures;
         $every ??= self::intervals(array_keys($dues), $own);

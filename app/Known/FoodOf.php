@@ -44,7 +44,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 5;
+    private const VERSION = 6;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -71,6 +71,8 @@ final class FoodOf
     private readonly CarbonImmutable $since;
 
     private readonly Uptake $uptake;
+
+    public readonly SlowFoodOf $slow;
 
     /** @var array<string, Course>|null */
     private ?array $courses = null;
@@ -102,6 +104,7 @@ final class FoodOf
         $tank->loadMissing(['dosePlans.jar', 'foodSpells', 'devices']);
         $this->doses = $tank->doses()->where('given_at', '>=', $this->now->subDays(self::AT_HAND))->get();
         $this->uptake = Uptake::of($tank, $this->litres);
+        $this->slow = new SlowFoodOf($tank, $this->litres);
     }
 
     public static function tank(Tank $tank): self
@@ -232,6 +235,12 @@ final class FoodOf
                 $events[] = FoodEvent::added($today + $day, $meals * $grams * $this->perGram($nutrient));
             }
         }
+        for ($day = 1; $day <= self::AHEAD; ++$day) {
+            $gives = $this->slow->gives($nutrient, $today + $day);
+            if ($gives > 0.0) {
+                $events[] = FoodEvent::added($today + $day, $gives);
+            }
+        }
 
         return $events;
     }
@@ -316,8 +325,9 @@ final class FoodOf
     {
         if ($this->meals === null) {
             $this->meals = [];
+            $local = $this->tank->keeper->show()->local($this->now);
             for ($day = 1; $day <= self::AHEAD; ++$day) {
-                $this->meals[$day] = $this->grams($this->now->addDays($day));
+                $this->meals[$day] = $this->gramsOn($local->addDays($day));
             }
         }
 
@@ -333,9 +343,13 @@ final class FoodOf
     /** Food of the animals on a day, g. */
     public function grams(CarbonImmutable $at): float
     {
-        $local = $this->tank->keeper->show()->local($at);
+        return $this->gramsOn($this->tank->keeper->show()->local($at));
+    }
+
+    private function gramsOn(CarbonImmutable $local): float
+    {
         $day = $local->format('Y-m-d');
-        $spell = $this->tank->foodSpells->last(static fn(FoodSpell $spell): bool => $spell->from_day->format('Y-m-d') <= $day && $day <= $spell->until_day->format('Y-m-d'));
+        $spell = $this->tank->foodSpells->isEmpty() ? null : $this->tank->foodSpells->last(static fn(FoodSpell $spell): bool => $spell->from_day->format('Y-m-d') <= $day && $day <= $spell->until_day->format('Y-m-d'));
 
         return match (true) {
             $spell !== null => $spell->grams,
@@ -366,7 +380,7 @@ final class FoodOf
     {
         $name = 'food.'.$this->tank->id;
         $key = hash('xxh128', serialize([
-            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share']), round($this->litres, 2), $this->uptake->key(), $this->loss(Parameter::Iron), $this->now->format('Y-m-d H'),
+            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share', 'started_on', 'passive', 'warmth']), round($this->litres, 2), $this->uptake->key(), $this->loss(Parameter::Iron), $this->now->format('Y-m-d H'),
         ]));
         $kept = Cache::get($name);
         if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null) && is_array($kept[2] ?? null)) {
@@ -415,6 +429,7 @@ final class FoodOf
             ->unionAll($of('water_changes', 'changed_at', 'share')->where('tank_id', $tank)->where('changed_at', '>=', $this->since))
             ->unionAll($of('doses', 'given_at', 'case when missed then 0 else amount end')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
             ->unionAll($of('dose_plans', 'starts_on', 'amount * every * delivers')->where('tank_id', $tank))
+            ->unionAll($of('capsules', 'placed_on', 'number')->whereIn('stand_id', DB::table('stands')->select('id')->where('tank_id', $tank)))
             ->unionAll($of('food_spells', 'until_day', 'grams')->where('tank_id', $tank))
             ->unionAll($of('readings', 'taken_at', 'value')->whereIn('water_id', $waters))
             ->unionAll($of('batches', 'created_at', 'litres')->whereIn('water_id', $waters))
@@ -454,7 +469,7 @@ final class FoodOf
                 }
             }
             for ($day = $this->since; $day->lessThan($this->now); $day = $day->addDay()) {
-                $fed = $this->fed($nutrient, $day);
+                $fed = $this->fed($nutrient, $day) + $this->slow->gives($nutrient, $this->day($day));
                 if ($fed > 0.0) {
                     $events[] = FoodEvent::added($this->day($day), $fed);
                 }

@@ -128,6 +128,7 @@ final class JobsOf
             'stand' => [JobKinds::of('stand'), Planting::BETWEEN_CUTS, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
             // Leaves that melt are looked after every other day for six weeks: the next time is said, the rest would fill the page.
             'melt', 'capsules' => [JobKinds::of($what), 0, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            AgendaOf::DOSES => [JobKinds::of(AgendaOf::DOSES), 0, null, null],
             default => [null, 0, null, null],
         };
     }

@@ -7,6 +7,7 @@ namespace App\Known;
 use App\Models\Chore;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Models\WaterChange;
 use App\Models\WaterKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Wear;
@@ -60,8 +61,24 @@ final class WearOf
                 $drawn = WaterDrawn::plus($keeper, $drawn, (int) $row->water_id, (float) $row->litres);
             }
         }
+        foreach (WaterChange::query()->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->whereNull('water_id')->with(['run', 'tank'])->get() as $change) {
+            foreach (self::mixed($change) as $water => $litres) {
+                $drawn = WaterDrawn::plus($keeper, $drawn, $water, $litres);
+            }
+        }
 
         return array_sum(array_intersect_key($drawn, array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));
+    }
+
+    /** @return array<int, float> litres by water of a change that was mixed of two: as its sheet says, and without one as the tank's is mixed */
+    private static function mixed(WaterChange $change): array
+    {
+        [$first, $second, $share] = $change->run === null
+            ? [$change->tank?->water_id, $change->tank?->second_water_id, $change->tank === null ? 0.0 : $change->tank->second_share]
+            : [$change->run->plan->waters[0] ?? null, $change->run->plan->waters[1] ?? null, $change->run->plan->secondShare];
+        $share = $second === null ? 0.0 : max(0.0, min(1.0, $share));
+
+        return ($first === null ? [] : [$first => $change->litres * (1.0 - $share)]) + ($second === null ? [] : [$second => $change->litres * $share]);
     }
 
     private static function hours(Chore $chore, CarbonImmutable $since): float

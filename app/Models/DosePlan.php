@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\DoserBottle;
+use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -46,10 +48,16 @@ final class DosePlan extends Record
     /** Days until the bottle of a doser is empty, from a day of the keeper; below 0 for days gone by; null for what nobody filled. */
     public function emptyIn(CarbonImmutable $day): ?int
     {
-        $each = $this->given() / max(1, $this->every);
+        $working = $this->emptyWorking($day);
 
-        return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $each <= 0.0 ? null
-            : (int) max(-9999, min(9999, floor($this->bottle / $each))) - (self::number($day) - self::number($this->filled_on));
+        return $working === null ? null : (int) max(-9999.0, min(9999.0, floor($working->value('lasts')) - $working->value('lasts') + $working->value('left')));
+    }
+
+    /** How that is reckoned. */
+    public function emptyWorking(CarbonImmutable $day): ?Computation
+    {
+        return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $this->given() <= 0.0 ? null
+            : DoserBottle::empty($this->bottle, $this->given(), max(1, $this->every), self::number($day) - self::number($this->filled_on), $this->jar->unit);
     }
 
     /** @return BelongsTo<Jar, $this> */

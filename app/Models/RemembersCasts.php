@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\Kept;
 use BackedEnum;
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Database\Eloquent\Castable;
 
 /**
  * What the columns of a record are cast to is put together once, not at every look at one of them; and each column is cast once for as
@@ -34,7 +36,11 @@ trait RemembersCasts
     {
         $raw = $this->attributes[$key] ?? null;
         if (!is_scalar($raw)) {
-            return parent::getAttribute($key);
+            return match (true) {
+                $raw === null && isset($this->relations[$key]) => $this->relations[$key],
+                $raw === null && array_key_exists($key, $this->attributes) && !$this->isKept($key) => null,
+                default => parent::getAttribute($key),
+            };
         }
         $seen = $this->seen[$key] ?? null;
         if ($seen !== null && $seen[0] === $raw) {
@@ -50,11 +56,19 @@ trait RemembersCasts
             is_string($raw) && is_string($cast) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
             default => parent::getAttribute($key),
         };
-        if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable) {
+        if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable || $value instanceof Kept) {
             $this->seen[$key] = [$raw, $value];
         }
 
         return $value;
+    }
+
+    /** Whether a column is read as a record even where nothing lies in it. */
+    private function isKept(string $key): bool
+    {
+        $cast = $this->getCasts()[$key] ?? null;
+
+        return is_string($cast) && is_subclass_of($cast, Castable::class);
     }
 
     /** @param array<string, mixed> $casts */

@@ -63,6 +63,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float|null           $food_grams     food of the animals in a day
  * @property float                $food_protein   percent as fed
  * @property int|null             $fasting_day    of the week, 0 for Sunday
+ * @property CarbonImmutable|null $doses_look_on when to look whether a changed dose did anything
  * @property int                  $plants_version another one whenever its plants or lamps change
  * @property-read Keeper          $keeper
  */
@@ -91,7 +92,7 @@ final class Tank extends Record
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
         'measured_litres', 'measured_spread', 'marks', 'passive', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
-        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'feeding_school', 'food_grams', 'food_protein', 'fasting_day',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'feeding_school', 'food_grams', 'food_protein', 'fasting_day', 'doses_look_on',
     ];
 
     protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear', 'food_protein' => 42];
@@ -109,7 +110,7 @@ final class Tank extends Record
         return $lengths + [
             'feeding_school' => FeedingSchool::class, 'fasting_day' => 'integer',
             'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
-            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date',
+            'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date', 'doses_look_on' => 'immutable_date:Y-m-d',
         ];
     }
 

@@ -191,6 +191,12 @@ final class ChangeSheet
     /** @return list<Finding> most serious first */
     public function findings(): array
     {
+        return once($this->found(...));
+    }
+
+    /** @return list<Finding> */
+    private function found(): array
+    {
         $findings = [
             ...$this->impossible(),
             ...BeyondLimits::of($this->draft->tank, $this->draft->forecast, $this->draft->mark, $this->draft->allowedShare, $this->show),

@@ -136,10 +136,17 @@ final readonly class FoodPage
     /** @return list<array{plan: DosePlan, amount: string, dose: Dose|null}> what falls on today, with what was noted of it */
     public function today(): array
     {
+        return once($this->dueToday(...));
+    }
+
+    /** @return list<array{plan: DosePlan, amount: string, dose: Dose|null}> */
+    private function dueToday(): array
+    {
         $due = [];
+        $day = $this->today->format('Y-m-d');
         foreach ($this->tank->dosePlans as $plan) {
             if ($plan->falls($this->today)) {
-                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses->first(fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $this->today->format('Y-m-d'))];
+                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses->first(fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $day)];
             }
         }
 
@@ -212,6 +219,12 @@ final readonly class FoodPage
         return in_array($plan->id, array_map(static fn(DosePlan $goal): int => $goal->id, $this->goals()), true);
     }
 
+    /** Whether it is time to look what a changed dose did. */
+    public function asksToLook(): bool
+    {
+        return $this->tank->doses_look_on !== null && $this->show->daysSinceDate($this->tank->doses_look_on) >= 0;
+    }
+
     /** When a changed dose is where it should be, and when to look what it did; null when none changes. */
     public function steps(): ?string
     {
@@ -261,15 +274,22 @@ final readonly class FoodPage
         return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Feed => $jar->toFeed($this->tank->keeper->scale_step))->all()));
     }
 
-    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool}> stands that feed by their roots */
+    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind}> stands that feed by their roots */
     public function atTheRoots(): array
+    {
+        return once($this->rooted(...));
+    }
+
+    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind}> */
+    private function rooted(): array
     {
         $due = [];
         foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show)[$this->tank->id] ?? [] as $one) {
             $due[(int) substr($one->key, strlen(CapsulesOf::KEY))] = $one;
         }
-        $last = [];
+        $last = $kinds = [];
         foreach (CapsulesOf::last([$this->tank->id]) as $capsule) {
+            $kinds[$capsule->stand_id] = $capsule->kind;
             $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->date($capsule->placed_on)]);
         }
         $found = [];
@@ -281,7 +301,7 @@ final readonly class FoodPage
                     $when === null => '',
                     $when->until <= 0 => __('food.capsules.now'),
                     default => __('food.capsules.when', ['from' => $day(max(0, $when->from)), 'until' => $day($when->until)]),
-                }, 'isDue' => $when !== null && $when->middle() <= 0.0];
+                }, 'isDue' => $when !== null && $when->middle() <= 0.0, 'kind' => $kinds[$stand->id] ?? CapsuleKind::Clay];
             }
         }
 
@@ -299,21 +319,21 @@ final readonly class FoodPage
         return Devices::has($this->tank->keeper, Devices::DOSER);
     }
 
-    /** @return list<string> what is said of a doser */
+    /** @return list<array{words: string, working: string|null}> what is said of a doser */
     public function doserLines(DosePlan $plan): array
     {
         if (!$plan->by_doser) {
             return [];
         }
         $empty = $plan->emptyIn($this->today);
-        $lines = [$plan->measured_on === null
-            ? trans('food.doser.never')
-            : trans('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->jar->unit), 'day' => $this->show->date($plan->measured_on)])];
+        $lines = [['working' => null, 'words' => $plan->measured_on === null
+            ? (string) __('food.doser.never')
+            : (string) __('food.doser.gives', ['share' => $this->show->percent($plan->delivers), 'amount' => $this->of($plan->given(), $plan->jar->unit), 'day' => $this->show->date($plan->measured_on)])]];
         if ($empty !== null) {
-            $lines[] = trans($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->date($this->today->addDays($empty))]);
+            $lines[] = ['working' => 'bottle-'.$plan->id, 'words' => (string) __($empty <= 0 ? 'food.doser.empty' : 'food.doser.until', ['day' => $this->show->date($this->today->addDays($empty))])];
         }
 
-        return array_values(array_filter($lines, is_string(...)));
+        return $lines;
     }
 
     /** Two bottles that pumps give too close to each other, in words. */
@@ -351,18 +371,30 @@ final readonly class FoodPage
         return __($words, ['rate' => $this->show->rate($nutrient, abs($rate->central()), 1.2816 * $rate->spread())]);
     }
 
-    /** @return list<string> what comes with the food of the animals, and what the stands take */
+    /** @return list<array{words: string, working: string|null}> what comes with the food of the animals, from soil and capsules, and what the stands take */
     public function sources(): array
     {
         $lines = [];
         if (($this->tank->food_grams ?? 0.0) > 0.0) {
-            $lines[] = __('food.source.meals', [
+            $lines[] = ['working' => 'meal', 'words' => (string) __('food.source.meals', [
                 'grams' => Show::plain($this->tank->food_grams ?? 0.0, 2), 'nitrate' => $this->show->rate(Parameter::Nitrate, $this->meal()->value('nitrate')), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->meal()->value('phosphate')),
-            ]);
+            ])];
+        }
+        $now = $this->food->day(CarbonImmutable::now());
+        $left = $this->food->slow->left($now);
+        if ($left !== null) {
+            $words = $this->food->slow->isYoung($now) ? 'food.source.young' : 'food.source.soil';
+            $lines[] = ['working' => $this->food->slow->isYoung($now) ? 'soil' : null, 'words' => (string) __($words, [
+                'nitrate' => $this->show->rate(Parameter::Nitrate, $this->food->slow->soilWorking($now)?->value('nitrate') ?? 0.0), 'left' => $this->show->percent($left),
+            ])];
+        }
+        $capsules = $this->food->slow->capsuleWorking(Parameter::Nitrate, $now);
+        if ($capsules !== null) {
+            $lines[] = ['working' => 'capsules', 'words' => (string) __('food.source.capsules', ['nitrate' => $this->show->rate(Parameter::Nitrate, $this->food->slow->gives(Parameter::Nitrate, $now) - ($this->food->slow->isYoung($now) ? $this->food->slow->soilWorking($now)?->value('nitrate') ?? 0.0 : 0.0))])];
         }
         $uptake = $this->food->uptake(Parameter::Nitrate);
         if ($uptake > 0.0) {
-            $lines[] = __('food.source.uptake', ['nitrate' => $this->show->rate(Parameter::Nitrate, $uptake), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->food->uptake(Parameter::Phosphate)), 'potassium' => $this->show->rate(Parameter::Potassium, $this->food->uptake(Parameter::Potassium))]);
+            $lines[] = ['working' => null, 'words' => (string) __('food.source.uptake', ['nitrate' => $this->show->rate(Parameter::Nitrate, $uptake), 'phosphate' => $this->show->rate(Parameter::Phosphate, $this->food->uptake(Parameter::Phosphate)), 'potassium' => $this->show->rate(Parameter::Potassium, $this->food->uptake(Parameter::Potassium))])];
         }
 
         return $lines;
@@ -371,6 +403,18 @@ final readonly class FoodPage
     public function meal(): Computation
     {
         return Meal::of($this->tank->food_grams ?? 0.0, $this->tank->food_protein, $this->food->litres);
+    }
+
+    /** How long the capsules last that were set at a stand. */
+    private function capsuleLife(int $stand): ?Computation
+    {
+        foreach (CapsulesOf::last([$this->tank->id]) as $capsule) {
+            if ($capsule->stand_id === $stand) {
+                return $capsule->kind->working($this->tank->warmth, $capsule->stand->toKind()->roots);
+            }
+        }
+
+        return null;
     }
 
     public function spellWords(FoodSpell $spell): string
@@ -384,6 +428,10 @@ final readonly class FoodPage
 
         return match (true) {
             $name === 'meal' => $this->meal(),
+            $name === 'soil' => $this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())),
+            $name === 'capsules' => $this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())),
+            preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->capsuleLife((int) $found[1]),
+            preg_match('/^bottle-(\d{1,9})$/', $name, $found) === 1 => $this->tank->dosePlans->find((int) $found[1])?->emptyWorking($this->today),
             $nutrient !== null => $this->trial->wanted($this->food, $nutrient),
             default => null,
         };

@@ -128,6 +128,7 @@ final readonly class Round
                 ...($cut === [] || $head === self::cutWords($cut) ? [] : [self::cutWords($cut)]),
                 ...array_diff($check === null ? [] : [$check], [$head]),
                 ...array_diff($give === null ? [] : [$give], [$head]),
+                ...array_diff($agenda->now(AgendaOf::DOSES) === [] ? [] : [(string) __('food.look.round')], [$head]),
                 ...($agenda->now(CapsulesOf::KEY) === [] ? [] : [trans_choice('food.capsules.round', count($agenda->now(CapsulesOf::KEY)), ['count' => count($agenda->now(CapsulesOf::KEY))])]),
                 ...array_diff($melting === 0 ? [] : [trans_choice('plants.melt.round', $melting, ['count' => $melting])], [$head]),
                 ...self::jobs(array_intersect_key($chores, array_flip(AgendaOf::choresNow($agenda)))),
@@ -212,6 +213,9 @@ final readonly class Round
         $melting = count(AgendaOf::meltingNow($agenda));
         if ($melting > 0) {
             return [RoundStrip::DUE, trans_choice('plants.melt.round', $melting, ['count' => $melting]), $rhythm.'.', __('plants.melt.act'), $base.'/plants'];
+        }
+        if ($agenda->now(AgendaOf::DOSES) !== []) {
+            return [RoundStrip::DUE, (string) __('food.look.round'), (string) __('food.look.ask'), (string) __('food.look.act'), $base.'/food'];
         }
         if ($due !== []) {
             return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\AgendaOf;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
 use App\Known\SuppliesOf;
@@ -182,7 +183,7 @@ final class WeekPage
         return match ($job->kind->key) {
             JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$job->of,
             'after' => '/runs/'.$job->of.'/after/'.$job->name,
-            'capsules' => '/tanks/'.$tank.'/food',
+            'capsules', AgendaOf::DOSES => '/tanks/'.$tank.'/food',
             'quarantine' => '/tanks/'.$tank.'/arrivals/'.$job->of,
             'test', 'next_day' => '/tanks/'.$tank.'/read',
             'count' => '/tanks/'.$tank.'/animals',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Food;
 
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
 /** Root capsules, by how long they last. */
 enum CapsuleKind: string
 {
@@ -43,10 +46,30 @@ enum CapsuleKind: string
         if (!($celsius >= 0.0 && $celsius <= 45.0 && $roots >= 0.0 && $roots <= 1.0)) {
             throw FoodFault::capsules();
         }
-        [$least, $most] = $this->lasts();
-        $pace = 2.0 ** ((self::WARMTH - $celsius) / 10.0);
+        $working = $this->working($celsius, $roots);
 
-        return [(int) round($least * $pace), (int) round(($most - $roots / 2.0 * ($most - $least)) * $pace)];
+        return [(int) round($working->value('first')), (int) round($working->value('last'))];
+    }
+
+    /**
+     * The working of that.
+     *
+     * @param float $celsius of the water, 0 to 45
+     * @param float $roots   share of its food that the plant takes by the roots, 0 to 1
+     */
+    public function working(float $celsius, float $roots): Computation
+    {
+        [$least, $most] = $this->lasts();
+
+        return Computation::of('How long capsules last')
+            ->given('T', 'water', $celsius, '°C')
+            ->given('r', 'share that the plant takes by its roots', $roots, '×')
+            ->constant('a', 'shortest life', $least, 'days', 'house default', Grade::Guess)
+            ->constant('b', 'longest life', $most, 'days', 'house default', Grade::Guess)
+            ->constant('w', 'warmth at which they last so long', self::WARMTH, '°C', 'house default', Grade::Guess)
+            ->line('p = 2 ^ ((w - T) / 10)', 'longer in the cool, half as long ten degrees warmer', '×')
+            ->line('first = a * p', 'renewed at the earliest after', 'days')
+            ->line('last = (b - r / 2 * (b - a)) * p', 'and at the latest, sooner where they are eaten', 'days');
     }
 
     /** The most of them that go in on one day. @param float $litres of the water */

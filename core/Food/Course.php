@@ -95,8 +95,9 @@ final readonly class Course
         $far = self::APART * $this->highest();
         $kept = [];
         $last = null;
+        $end = count($this->points) - 1;
         foreach ($this->points as $i => $point) {
-            if ($last === null || $i === count($this->points) - 1 || $point->day - $last->day > self::DAYS_APART || abs($point->level - $last->level) > $far) {
+            if ($last === null || $i === $end || $point->day - $last->day > self::DAYS_APART || abs($point->level - $last->level) > $far) {
                 // The point before a jump stays, so that it stands upright.
                 $before = $this->points[$i - 1] ?? null;
                 if ($last !== null && $before !== null && $before !== $last && abs($point->level - $before->level) > $far) {

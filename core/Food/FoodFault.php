@@ -39,6 +39,11 @@ final class FoodFault extends Fault
         return new self('Capsules lie in water of 0 to 45 degrees, at plants that take a share of 0 to 1 by the roots.');
     }
 
+    public static function soil(): self
+    {
+        return new self('Soil is 0 to 40,000 days old.');
+    }
+
     public static function routine(): self
     {
         return new self('A routine changes a share above 0 and up to 1 every 1 to 365 days.');

@@ -29,6 +29,7 @@ final class JobKinds
             new JobKind('melt', 5, 7, Comes::Fixed, Lateness::Harms, 0.3, 0.6, task: 'planting', isOffered: false),
             new JobKind('capsules', 6, 90, Comes::Expiry, Lateness::Harms, 0.2, 0.2, isOffered: false),
             new JobKind('check', 3, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.4, setsUp: false, isOffered: false),
+            new JobKind('dose_look', 3, 14, Comes::Fixed, Lateness::Harms, 0.0, 0.4, setsUp: false, isOffered: false),
             new JobKind('after', 3, 1, Comes::Fixed, Lateness::Harms, 0.0, 1.0, setsUp: false, isOffered: false),
             new JobKind('next_day', 10, 1, Comes::Fixed, Lateness::Looks, 0.0, 1.0, setsUp: false, isOffered: false),
             new JobKind('sheet', 40, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.5, true, isOffered: false),

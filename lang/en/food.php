@@ -12,6 +12,13 @@ return [
     'from' => 'from :day',
     'until' => 'until :day',
     'steps' => 'It goes in steps of a week, the last from :until on. Change nothing else meanwhile, and look at the new leaves on :look: if they are no better by then, it was not the food.',
+    'look' => [
+        'head' => 'Are the new leaves better?', 'ask' => 'The doses have been what they are for two weeks. Leaves that were there before do not mend: look at those that came since.',
+        'yes' => 'Better', 'no' => 'No better', 'later' => 'Cannot tell yet', 'round' => 'Look at the new leaves: did the doses help?',
+        'helped' => 'New leaves are better since the doses were changed', 'not' => 'New leaves are no better since the doses were changed',
+        'was_helped' => 'Kept. Stay with these doses.', 'was_not' => 'Then it was not the food. Look here for what else it can be, before the doses go up once more.', 'was_later' => 'It is asked again in a week.',
+        'act' => 'Look',
+    ],
     'step' => ':amount :name',
     'round' => 'Give :doses',
     'act' => 'To the doses',
@@ -56,6 +63,9 @@ return [
     'nothing_wanted' => 'Tap, food and soil bring enough: nothing needs to be given.',
     'source' => [
         'meals' => 'Food of the animals, :grams g a day, brings about :nitrate of nitrate and :phosphate of phosphate a day.',
+        'young' => 'Young soil gives about :nitrate of nitrate a day, half of it twelve days on. Of its food for roots about :left is left.',
+        'soil' => 'Of what the soil held for roots about :left is left; the water has nothing of it any more.',
+        'capsules' => 'Of the capsules about :nitrate of nitrate a day end in the water.',
         'uptake' => 'The stands take up about :nitrate of nitrate, :phosphate of phosphate and :potassium of potassium a day from the water, by how they grow.',
     ],
     'bottle' => [

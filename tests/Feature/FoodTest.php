@@ -13,12 +13,14 @@ use App\Change\UsualChange;
 use App\Change\Way;
 use App\Known\FoodOf;
 use App\Known\UsualWater;
+use App\Known\WeekOf;
 use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Measure\Parameter;
@@ -372,6 +374,77 @@ final class FoodTest extends FeatureCase
         $this->travel(125)->days();
         $this->get($this->food)->assertSee('Renew them now.');
         $this->get('/')->assertSee('Root capsules of a stand are to be renewed');
+    }
+
+    public function testTwoWeeksAfterTheLastStepItIsAskedWhetherTheDosesHelped(): void
+    {
+        $this->plant();
+        $jar = $this->bottle();
+        $looked = "/tanks/{$this->tank->id}/dose-plans/looked";
+        $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors();
+        $last = DosePlan::query()->where('jar_id', $jar->id)->orderByDesc('starts_on')->firstOrFail()->starts_on;
+        self::assertSame($last->addDays(14)->format('Y-m-d'), $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
+        $this->travelTo($last->setTime(18, 0));
+        self::assertArrayHasKey($this->tank->id.'.dose_look@0', (new WeekOf($this->keeper->fresh() ?? $this->keeper))->jobs);
+        $this->get($this->food)->assertDontSee('Are the new leaves better?');
+
+        $this->travelTo($last->addDays(14)->setTime(18, 0));
+        $this->get($this->food)->assertSee('Are the new leaves better?');
+        $this->get('/')->assertSee('Look at the new leaves');
+        $this->post($looked, ['helped' => 'perhaps'])->assertSessionHasErrors('helped');
+        $this->post($looked, ['helped' => 'later'])->assertRedirect($this->food);
+        $this->get($this->food)->assertDontSee('Are the new leaves better?');
+        self::assertSame($last->addDays(21)->format('Y-m-d'), $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
+
+        // No better: it was not the food, and what else it can be is looked for; said twice it is kept once.
+        $this->post($looked, ['helped' => 'no'])->assertRedirect("/tanks/{$this->tank->id}/inquiries");
+        $this->post($looked, ['helped' => 'no']);
+        self::assertNull($this->tank->refresh()->doses_look_on);
+        self::assertSame(['New leaves are no better since the doses were changed'], $this->tank->entries()->where('kind', 'note')->pluck('title')->all());
+    }
+
+    public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
+    {
+        $bare = $this->reckoned();
+        $later = static fn(FoodOf $food, float $days): float => $food->ahead(Parameter::Nitrate)->at($food->day(CarbonImmutable::now()) + $days)->level ?? 0.0;
+        $before = [$later($bare, 5.0), $later($bare, 10.0)];
+        $this->tank->update(['passive' => 'soil', 'started_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d')]);
+        $food = $this->reckoned();
+        // Twelve days old it gives half of what it gave on its first day, and five days on a quarter less.
+        self::assertEqualsWithDelta(1.107, $food->slow->gives(Parameter::Nitrate, floor($food->day(CarbonImmutable::now()))), 0.001);
+        self::assertSame(0.0, $food->slow->gives(Parameter::Potassium, $food->day(CarbonImmutable::now())));
+        self::assertEqualsWithDelta(1.107 * array_sum(array_map(static fn(int $day): float => 2.0 ** (-($day + 0.75) / 12.0), range(1, 5))), $later($food, 5.5) - $later($bare, 5.5), 0.8);
+        self::assertGreaterThan($before[0], $later($food, 5.0));
+        $this->get($this->food)->assertSee('Young soil gives about')->assertSee('97')->assertSee('working=soil', false);
+        $this->get($this->food.'?working=soil')->assertSee('What active soil gives the water');
+        $this->tank->update(['started_on' => CarbonImmutable::now()->subDays(270)->format('Y-m-d')]);
+        $this->get($this->food)->assertSeeText('about 50'."\u{A0}".'% is left; the water has nothing of it any more')->assertDontSee('working=soil', false);
+        $this->tank->update(['passive' => 'none']);
+        $this->get($this->food)->assertDontSee('soil held for roots');
+    }
+
+    public function testCapsulesGiveAPartOfWhatTheyHoldToTheWaterWhileTheyLast(): void
+    {
+        $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $this->post("/tanks/{$this->tank->id}/stands/{$stand->id}/capsules", ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        $food = $this->reckoned();
+        $today = floor($food->day(CarbonImmutable::now()));
+        [$least, $most] = CapsuleKind::Coated->days($this->tank->warmth, 1.0);
+        $life = ($least + $most) / 2.0;
+        $each = 2.0 * 60.0 * 62.004 / 14.007 * 0.25 / $life / $food->litres;
+        self::assertEqualsWithDelta($each, $food->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
+        self::assertSame([0.0, 0.0], [$food->slow->gives(Parameter::Nitrate, $today - 1.0), $food->slow->gives(Parameter::Nitrate, $today + $life + 1.0)]);
+        // More of it leaks through gravel.
+        $this->tank->patches()->update(['cover' => 'gravel']);
+        if ($this->tank->patches()->count() === 0) {
+            $this->tank->patches()->create(['cover' => 'gravel', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1]);
+        }
+        self::assertEqualsWithDelta(1.6 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 2e-3 * $each);
+        $this->get($this->food)->assertSee('end in the water');
+        $this->get($this->food.'?working=capsules')->assertSee('What root capsules give the water');
+        $this->get($this->food.'?working=capsule-'.$stand->id)->assertSee('How long capsules last');
+        $this->get($this->food.'?working=capsule-999999')->assertSee('No working here');
     }
 
     public function testADoseOfTodayThatWasNotNotedYetIsInTheWeeksAhead(): void

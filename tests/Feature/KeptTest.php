@@ -104,7 +104,9 @@ final class KeptTest extends FeatureCase
     {
         $random = new Randomizer(new Xoshiro256StarStar(11));
         $keep = (array) $record->toKeep();
-        self::assertNotSame([], $keep);
+        if ($keep === []) {
+            self::fail('Nothing is kept.');
+        }
         $wrecks = [null, 7, 'x', [], [[]], ['v' => 99], ...array_map(static fn(string $key): array => array_diff_key($keep, [$key => 0]), array_keys($keep))];
         $junk = [null, -1, 1e300, NAN, 'many', true, [], [[]], ['a' => ['b' => [null]]], [1, 'x', [2]], (object) []];
         for ($i = 0; $i < 300; $i++) {

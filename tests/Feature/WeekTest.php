@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\NoteChange;
 use App\Change\DraftChange;
 use App\Exchange\CalendarFile;
 use App\Exchange\FileFault;
+use App\Kept\ForecastRecord;
 use App\Kept\OwnFigures;
 use App\Kept\WeekHabits;
 use App\Known\AgendaOf;
@@ -441,6 +443,13 @@ final class WeekTest extends FeatureCase
         $wear = WearOf::of($chore);
         self::assertEqualsWithDelta([25.0, 0.5], [$wear?->done, $wear?->aDay], 1e-6);
         self::assertSame(150, $wear?->days());
+        // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
+        $tap = $this->water($keeper, 'Town', 'tap');
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
+        app(NoteChange::class)($keeper->id, $tank->id, $run, null, 'Town + Pure', 32.0, 0.3, $run->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
+        $tank->update(['water_id' => $tap->id, 'second_water_id' => $pure->id, 'second_share' => 0.4]);
+        app(NoteChange::class)($keeper->id, $tank->id, null, null, 'Town + Pure', 10.0, 0.1, ForecastRecord::none(), CarbonImmutable::now()->subDay(), 'Changed', null);
+        self::assertEqualsWithDelta(25.0 + 8.0 + 4.0, WearOf::of($chore)?->done, 1e-6);
         $tubes = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'tubes', 'wears_most' => 4000.0, 'last_at' => CarbonImmutable::now()->subDays(100)]);
         $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80, 'hours' => 10]);
         // A thousand hours, and three thousand more at ten a day.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\GiveDose;
+use App\Actions\LookAtDoses;
 use App\Actions\PlanDoses;
 use App\Change\FoodTrial;
 use App\Devices\Devices;
@@ -100,6 +101,17 @@ final class FoodController extends Controller
         DB::transaction(static fn() => app(PlanDoses::class)($tank, $advised));
 
         return self::back($tank, trans_choice('food.adopted', count($advised), ['count' => count($advised)]));
+    }
+
+    /** Whether what was changed of the doses did anything. */
+    public function looked(Request $request, Tank $tank, LookAtDoses $keep): RedirectResponse
+    {
+        $this->checked($request, ['helped' => ['required', Rule::in(['yes', 'no', 'later'])]], ['helped' => 'Choose one of the three.', 'helped.*' => 'Choose one of the three.']);
+        $tank->setRelation('keeper', $this->keeper($request));
+        $said = (string) $request->string('helped');
+        $keep($tank, ['yes' => true, 'no' => false, 'later' => null][$said]);
+
+        return $said === 'no' ? redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('food.look.was_not')) : self::back($tank, __($said === 'yes' ? 'food.look.was_helped' : 'food.look.was_later'));
     }
 
     public function unplan(Tank $tank, int $dosePlan): RedirectResponse

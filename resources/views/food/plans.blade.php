@@ -36,7 +36,8 @@
         <button class="quiet">Take out<span class="visually-hidden">: {{ $plan->jar->name }}</span></button>
     </form>
     @if($page->isGoal($plan))
-    @foreach($page->doserLines($plan) as $line)<p class="doser-line">{{ $line }}</p>@endforeach
+    @foreach($page->doserLines($plan) as $line)<p class="doser-line">{{ $line['words'] }}@if($line['working']) <a
+        href="?working={{ $line['working'] }}" data-working="{{ $line['working'] }}">working</a>@endif</p>@endforeach
     @if($plan->jar->unit === 'mL')
     <details class="doser"><summary>{{ __('food.doser.head') }}<span class="visually-hidden">: {{ $plan->jar->name }}</span></summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}/doser" novalidate>

@@ -4,13 +4,14 @@
     @foreach($page->atTheRoots() as $row)
     <form class="capsule" method="post" action="/tanks/{{ $tank->id }}/stands/{{ $row['stand']->id }}/capsules" novalidate>
         @csrf
-        <p><b>{{ $row['name'] }}</b>: {{ $row['last'] }}. {{ $row['when'] }}</p>
+        <p><b>{{ $row['name'] }}</b>: {{ $row['last'] }}. {{ $row['when'] }}@if($row['when']) <a
+            href="?working=capsule-{{ $row['stand']->id }}" data-working="capsule-{{ $row['stand']->id }}">working</a>@endif</p>
         <label>Set <span class="visually-hidden">capsules at {{ $row['name'] }}</span>
             <input name="number" value="1" inputmode="numeric" maxlength="3" size="3"></label>
         <label><span class="visually-hidden">kind for {{ $row['name'] }}</span>
             <select name="kind">
                 @foreach($page->capsules() as $kind)<option
-                    value="{{ $kind->value }}">{{ __('food.capsules.kind.'.$kind->value) }}</option>@endforeach
+                    value="{{ $kind->value }}" @selected($kind === $row['kind'])>{{ __('food.capsules.kind.'.$kind->value) }}</option>@endforeach
             </select></label>
         <button class="act quiet">Set today<span class="visually-hidden">: {{ $row['name'] }}</span></button>
     </form>
@@ -39,8 +40,8 @@
         </div>
         <button class="act quiet">Keep</button>
     </form>
-    @foreach($page->sources() as $i => $line)
-    <p>{{ $line }}@if($tank->food_grams && $i === 0) <a href="?working=meal" data-working="meal">working</a>@endif</p>
+    @foreach($page->sources() as $line)
+    <p>{{ $line['words'] }}@if($line['working']) <a href="?working={{ $line['working'] }}" data-working="{{ $line['working'] }}">working</a>@endif</p>
     @endforeach
 </details>
 <details class="more" @if($errors->hasAny(['from_day', 'until_day', 'grams', 'spell_note'])) open @endif><summary>Days with other food</summary>

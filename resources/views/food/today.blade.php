@@ -1,3 +1,17 @@
+@if($page->asksToLook())
+<section class="doses-look">
+    <h2>{{ __('food.look.head') }}</h2>
+    <p>{{ __('food.look.ask') }}</p>
+    <form method="post" action="/tanks/{{ $tank->id }}/dose-plans/looked">
+        @csrf
+        <span class="pair">
+            @foreach(['yes', 'no', 'later'] as $answer)
+            <button class="act quiet" name="helped" value="{{ $answer }}">{{ __('food.look.'.$answer) }}</button>
+            @endforeach
+        </span>
+    </form>
+</section>
+@endif
 <section class="doses-today">
     <h2>Today</h2>
     @forelse($page->today() as $due)

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\EntryKind;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps whether new leaves are better with doses that were changed: then nothing is asked any more. */
+final class LookAtDoses
+{
+    /** Days until it is asked again where nobody can tell yet. House default. */
+    public const AGAIN = 7;
+
+    /** @param bool|null $helped null for what cannot be told yet */
+    public function __invoke(Tank $tank, ?bool $helped): void
+    {
+        DB::transaction(static function () use ($tank, $helped): void {
+            $fresh = Tank::query()->whereKey($tank->id)->whereNotNull('doses_look_on')->lockForUpdate()->first();
+            if ($fresh === null) {
+                return;
+            }
+            if ($helped === null) {
+                $fresh->update(['doses_look_on' => CarbonImmutable::now($tank->keeper->timezone)->addDays(self::AGAIN)->format('Y-m-d')]);
+
+                return;
+            }
+            $fresh->update(['doses_look_on' => null]);
+            $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => __($helped ? 'food.look.helped' : 'food.look.not'), 'happened_at' => CarbonImmutable::now()]);
+        });
+    }
+}

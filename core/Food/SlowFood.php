@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+use Cresco\Core\Measure\MassConcentration;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Nutrient;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/** What active soil and root capsules give into the water by themselves, day by day. */
+final class SlowFood
+{
+    /** mg/L of nitrogen that new active soil gives off on its first day, as ammonium. House default. */
+    private const SOIL = 0.5;
+
+    /** Days in which that halves: 7 to 20 by soil and by how much water is changed. House default. */
+    private const SOIL_HALVES = 12.0;
+
+    /** Days in which what soil holds for roots halves: 6 to 12 months. House default. */
+    private const ROOTS_HALVE = 270.0;
+
+    /** From which age on soil gives the water nothing that counts, days: one part in thirty is left. House default. */
+    public const SOIL_ENDS = 60.0;
+
+    /** Share of capsules that ends in the water and not at the roots, 0.1 to 0.5 by depth and grain, and by how much that may be off. House defaults. */
+    private const INTO_WATER = [0.25, 0.1];
+
+    /** The same where the bed is coarse. House defaults. */
+    private const THROUGH_GRAVEL = [0.4, 0.1];
+
+    /**
+     * Nitrate that active soil gives the water in a day, once its ammonium is oxidised.
+     *
+     * @param float $age of the soil, days, 0 or more
+     *
+     * @throws FoodFault
+     */
+    public static function soil(float $age): Computation
+    {
+        self::aged($age);
+
+        return Computation::of('What active soil gives the water')
+            ->given('t', 'age of the soil', $age, 'days')
+            ->constant('a', 'nitrogen on the first day', new Normal(self::SOIL, self::SOIL / 3.0), 'mg/L a day', 'house default', Grade::Guess)
+            ->constant('h', 'halves in', self::SOIL_HALVES, 'days', 'house default: 7 to 20', Grade::Guess)
+            ->constant('no3', 'nitrate in nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses (IUPAC)')
+            ->line('N = a * 2 ^ (0 - t / h)', 'nitrogen, as ammonium', 'mg/L a day')
+            ->line('nitrate = N * no3', 'nitrate', 'mg/L a day');
+    }
+
+    /**
+     * Share of what soil held for roots that is left.
+     *
+     * @param float $age of the soil, days, 0 or more
+     *
+     * @throws FoodFault
+     */
+    public static function left(float $age): float
+    {
+        self::aged($age);
+
+        return 2.0 ** (-$age / self::ROOTS_HALVE);
+    }
+
+    /**
+     * What capsules give the water in a day while they last: the same on each day of their life.
+     *
+     * @param int   $number of them, 1 or more
+     * @param float $days   that they last, above 0
+     * @param float $litres of the water, above 0
+     *
+     * @throws FoodFault
+     */
+    public static function capsules(CapsuleKind $kind, Parameter $nutrient, int $number, float $days, bool $isCoarse, float $litres): Computation
+    {
+        if ($number < 1 || $number > 1000 || !($days >= 1.0 && $days < 4000.0) || !($litres > 0.01 && $litres < 1e6)) {
+            throw FoodFault::capsules();
+        }
+        [$share, $off] = $isCoarse ? self::THROUGH_GRAVEL : self::INTO_WATER;
+
+        return Computation::of('What root capsules give the water')
+            ->given('n', 'capsules', (float) $number, '×')
+            ->given('t', 'days that they last', $days, 'days')
+            ->given('V', 'water', $litres, 'L')
+            ->constant('m', 'held by each', self::held($kind, $nutrient), 'mg', 'house default', Grade::Guess)
+            ->constant('s', 'share that ends in the water', new Normal($share, $off), '×', 'house default: a tenth to a half', Grade::Guess)
+            ->line('c = n * m * s / t / V', $nutrient->word(), 'mg/L a day');
+    }
+
+    /** mg of a nutrient that a capsule holds, as it is counted. Clay carries less than a coated grain: 20 and 60 mg of nitrogen. House defaults. */
+    private static function held(CapsuleKind $kind, Parameter $nutrient): float
+    {
+        $nitrogen = match ($kind) {
+            CapsuleKind::Clay => 20.0,
+            CapsuleKind::Coated => 60.0,
+        };
+
+        // For a gram of nitrogen as much of the others as plants take with it.
+        return $nitrogen * ($nutrient->entry()->food->inPlants ?? 0.0) / Nutrient::NITROGEN;
+    }
+
+    private static function aged(float $age): void
+    {
+        if (!($age >= 0.0 && $age < 40_000.0)) {
+            throw FoodFault::soil();
+        }
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Food;
+
+use Cresco\Core\Food\CapsuleKind;
+use Cresco\Core\Food\DoserBottle;
+use Cresco\Core\Food\FoodEvent;
+use Cresco\Core\Food\FoodFault;
+use Cresco\Core\Food\MassBalance;
+use Cresco\Core\Food\SlowFood;
+use Cresco\Core\Measure\Parameter;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SlowFoodTest extends TestCase
+{
+    /** @return iterable<string, array{float, float}> days, and nitrate by hand: half a mg/L of nitrogen at first, 62.004 / 14.007 of it as nitrate, halved every 12 days */
+    public static function ages(): iterable
+    {
+        yield 'the first day' => [0.0, 2.213];
+        yield 'twelve days' => [12.0, 1.107];
+        yield 'five weeks' => [36.0, 0.2767];
+    }
+
+    #[DataProvider('ages')]
+    public function testYoungSoilGivesHalfAsMuchEveryTwelveDays(float $age, float $nitrate): void
+    {
+        self::assertEqualsWithDelta($nitrate, SlowFood::soil($age)->value('nitrate'), 0.001);
+    }
+
+    public function testAllThatSoilGivesIsWhatItsDaysAddUpTo(): void
+    {
+        $events = [];
+        for ($day = 0; $day < 200; ++$day) {
+            $events[] = FoodEvent::added((float) $day, SlowFood::soil((float) $day)->value('nitrate'));
+        }
+        $run = MassBalance::run(0.0, $events, 0.0, 0.0, -1.0, 200.0);
+        // A geometric series with the ratio of one day.
+        self::assertEqualsWithDelta(0.5 * 62.004 / 14.007 / (1.0 - 2.0 ** (-1.0 / 12.0)), $run->level, 0.01);
+        // What comes after it counts for nothing is a thirtieth of all.
+        self::assertEqualsWithDelta(1.0 / 32.0, SlowFood::soil(SlowFood::SOIL_ENDS)->value('nitrate') / SlowFood::soil(0.0)->value('nitrate'), 1e-9);
+    }
+
+    public function testWhatSoilHoldsForRootsLastsLonger(): void
+    {
+        self::assertEqualsWithDelta([1.0, 0.5, 0.39], [SlowFood::left(0.0), SlowFood::left(270.0), SlowFood::left(365.25)], 0.002);
+    }
+
+    public function testAQuarterOfACapsuleEndsInTheWaterAndMoreThroughGravel(): void
+    {
+        // Two of 60 mg of nitrogen over a hundred days in 50 L: 120 mg * 0.25 / 100 / 50 of nitrogen, 4.4266 times that of nitrate.
+        $fine = SlowFood::capsules(CapsuleKind::Coated, Parameter::Nitrate, 2, 100.0, false, 50.0);
+        self::assertEqualsWithDelta(0.006 * 4.4266, $fine->value('c'), 1e-5);
+        self::assertEqualsWithDelta(1.6, SlowFood::capsules(CapsuleKind::Coated, Parameter::Nitrate, 2, 100.0, true, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        self::assertEqualsWithDelta(1.0 / 3.0, SlowFood::capsules(CapsuleKind::Clay, Parameter::Nitrate, 2, 100.0, false, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        // Potassium as plants take it: 0.030 of their dry mass beside 0.025 of nitrogen.
+        self::assertEqualsWithDelta(0.006 * 1.2, SlowFood::capsules(CapsuleKind::Coated, Parameter::Potassium, 2, 100.0, false, 50.0)->value('c'), 1e-6);
+        // A tenth to a half of it, eight times of ten.
+        self::assertGreaterThan(0.1, $fine->estimate()->low() / (4.0 * $fine->value('c')));
+        self::assertLessThan(0.5, $fine->estimate()->high() / (4.0 * $fine->value('c')));
+        self::assertSame(0.0, SlowFood::capsules(CapsuleKind::Coated, Parameter::Acidity, 2, 100.0, false, 50.0)->value('c'));
+    }
+
+    public function testABottleIsEmptyWhenWhatIsReallyGivenHasUsedIt(): void
+    {
+        // 500 mL, 4 mL every other day: 250 days; filled 30 days ago.
+        $bottle = DoserBottle::empty(500.0, 4.0, 2, 30, 'mL');
+        self::assertSame([250.0, 220.0], [$bottle->value('lasts'), $bottle->value('left')]);
+    }
+
+    /** @return iterable<string, array{callable(): mixed}> */
+    public static function nonsense(): iterable
+    {
+        yield 'soil of tomorrow' => [static fn() => SlowFood::soil(-1.0)];
+        yield 'no age' => [static fn() => SlowFood::left(NAN)];
+        yield 'no capsules' => [static fn() => SlowFood::capsules(CapsuleKind::Clay, Parameter::Nitrate, 0, 60.0, false, 50.0)];
+        yield 'no water' => [static fn() => SlowFood::capsules(CapsuleKind::Clay, Parameter::Nitrate, 1, 60.0, false, 0.0)];
+        yield 'a bottle that nothing is taken from' => [static fn() => DoserBottle::empty(500.0, 0.0, 1, 0, 'mL')];
+    }
+
+    /** @param callable(): mixed $reckon */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsRefused(callable $reckon): void
+    {
+        $this->expectException(FoodFault::class);
+        $reckon();
+    }
+}
