@@ -249,6 +249,8 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
             Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1,import');
             Route::post('/meals.csv', [FoodController::class, 'importMeals'])->middleware('throttle:20,1,import');
+            Route::post('/pinches', [FoodController::class, 'weigh']);
+            Route::delete('/pinches/{pinch}', [FoodController::class, 'unweigh']);
             Route::post('/food-spells', [FoodController::class, 'spell']);
             Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
         });

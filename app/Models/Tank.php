@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\WaterTint;
+use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\PassiveSource;
@@ -61,6 +62,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property float|null           $carbon_dioxide mg/L while the lamps are on
  * @property FeedingSchool|null   $feeding_school that its plants are fed by; null while the keeper has not said
  * @property float|null           $food_grams     food of the animals in a day
+ * @property float|null           $food_pinches a day, where it is given so
  * @property float                $food_protein   percent as fed
  * @property int|null             $fasting_day    of the week, 0 for Sunday
  * @property CarbonImmutable|null $doses_look_on when to look whether a changed dose did anything
@@ -92,7 +94,7 @@ final class Tank extends Record
         'bed_back', 'bed_front', 'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height',
         'measured_litres', 'measured_spread', 'marks', 'passive', 'animals', 'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day',
         'routine_share', 'routine_days', 'water_id', 'second_water_id', 'second_share', 'started_on',
-        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'feeding_school', 'food_grams', 'food_protein', 'fasting_day', 'doses_look_on',
+        'hose_bore', 'hose_length', 'hose_drop', 'schools', 'limits', 'glass_cover', 'water_tint', 'carbon_dioxide', 'feeding_school', 'food_grams', 'food_pinches', 'food_protein', 'fasting_day', 'doses_look_on',
     ];
 
     protected $attributes = ['hose_bore' => 12, 'hose_length' => 2, 'hose_drop' => 900, 'schools' => '[]', 'limits' => '[]', 'passive' => 'none', 'glass_cover' => 'open', 'water_tint' => 'clear', 'food_protein' => 42];
@@ -104,7 +106,7 @@ final class Tank extends Record
             'outer_length', 'outer_depth', 'middle_depth', 'outer_height', 'glass', 'water_below_rim', 'bed_back', 'bed_front',
             'porosity', 'stone_kg', 'stone_height', 'wood_kg', 'wood_height', 'measured_litres', 'measured_spread',
             'hose_bore', 'hose_length', 'hose_drop',
-            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share', 'carbon_dioxide', 'food_grams', 'food_protein',
+            'fish_height', 'warmth', 'ph_set_point', 'nitrate_per_day', 'routine_share', 'second_share', 'carbon_dioxide', 'food_grams', 'food_pinches', 'food_protein',
         ], 'float');
 
         return $lengths + [
@@ -207,6 +209,20 @@ final class Tank extends Record
     public function dosePlans(): HasMany
     {
         return $this->hasMany(DosePlan::class)->orderBy('id');
+    }
+
+    /** @return HasMany<PinchTrial, $this> */
+    public function pinchTrials(): HasMany
+    {
+        return $this->hasMany(PinchTrial::class)->orderBy('taken_at')->orderBy('id');
+    }
+
+    /** What a pinch of food weighs, learned as a spoon is; null before one was weighed. */
+    public function pinch(): ?Spoon
+    {
+        $trials = array_values($this->loadMissing('pinchTrials')->pinchTrials->map(static fn(PinchTrial $trial): array => [$trial->grams_each, $trial->pinches])->all());
+
+        return $trials === [] ? null : Spoon::learned($trials, Spoon::PINCH_SPREAD);
     }
 
     /** @return HasMany<FoodSpell, $this> */

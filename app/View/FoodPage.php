@@ -12,6 +12,7 @@ use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\FoodSpell;
 use App\Models\Jar;
+use App\Models\PinchTrial;
 use App\Models\Reading;
 use App\Models\Stand;
 use App\Models\Tank;
@@ -415,6 +416,23 @@ final readonly class FoodPage
         }
 
         return null;
+    }
+
+    /** What a pinch weighs, in words. */
+    public function pinchWords(): string
+    {
+        $pinch = $this->tank->pinch();
+
+        return $pinch === null ? (string) __('food.pinch.none') : implode(' ', array_filter([
+            trans_choice('food.pinch.weighs', $pinch->trials, ['count' => $pinch->trials, 'grams' => Show::plain($pinch->mean, 3), 'spread' => Show::plain($pinch->spread, 3)]),
+            $pinch->aside === 0 ? '' : trans_choice('food.pinch.aside', $pinch->aside, ['count' => $pinch->aside]),
+        ]));
+    }
+
+    /** @return array<int, string> weighings of pinches in words, by record */
+    public function pinches(): array
+    {
+        return $this->tank->loadMissing('pinchTrials')->pinchTrials->mapWithKeys(fn(PinchTrial $trial): array => [$trial->id => $this->show->date($trial->taken_at).': '.__('food.pinch.trial', ['count' => $trial->pinches, 'grams' => Show::plain($trial->grams_each, 3)])])->all();
     }
 
     public function spellWords(FoodSpell $spell): string

@@ -16,6 +16,9 @@ final readonly class Spoon
     /** A spoon that was levelled by the same hand varies by about so much from time to time. House default. */
     private const USUAL_SPREAD = 0.08;
 
+    /** The same of a pinch between two fingers. House default. */
+    public const PINCH_SPREAD = 0.25;
+
     /** Times its weight by which a spoon that nobody weighed may be off: it is not known at all. House limit. */
     private const UNKNOWN = 1e3;
 
@@ -73,19 +76,20 @@ final readonly class Spoon
      * usual spread.
      *
      * @param non-empty-list<array{float, int}> $trials grams of one spoon and spoonfuls, oldest first
+     * @param float                             $varies share by which one usually differs from the next, 0 to 1
      */
-    public static function learned(array $trials): self
+    public static function learned(array $trials, float $varies = self::USUAL_SPREAD): self
     {
         $usual = Median::of(array_map(static fn(array $trial): float => $trial[0], $trials));
         $seen = [];
         foreach ($trials as $i => [$grams, $count]) {
-            $seen[] = [$grams, self::USUAL_SPREAD * $usual / sqrt($count), (float) $i];
+            $seen[] = [$grams, $varies * $usual / sqrt($count), (float) $i];
         }
         // Nobody knows a spoon before it was weighed: the guess is worth next to nothing.
         $learned = Average::learned(new Normal($usual, self::UNKNOWN * $usual), $seen);
         $kept = array_values(array_diff_key($trials, array_flip(array_map(intval(...), $learned->aside))));
         // The usual spread counts as much as two trials; each trial shows the spread of one spoon times the root of its count.
-        $squares = 2.0 * (self::USUAL_SPREAD * $learned->value) ** 2;
+        $squares = 2.0 * ($varies * $learned->value) ** 2;
         foreach ($kept as [$grams, $count]) {
             $squares += $count * ($grams - $learned->value) ** 2;
         }

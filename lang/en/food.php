@@ -12,6 +12,12 @@ return [
     'from' => 'from :day',
     'until' => 'until :day',
     'steps' => 'It goes in steps of a week, the last from :until on. Change nothing else meanwhile, and look at the new leaves on :look: if they are no better by then, it was not the food.',
+    'pinch' => [
+        'weighs' => '{1} A pinch weighs :grams g, one with another :spread g more or less, by one weighing.|[2,*] A pinch weighs :grams g, one with another :spread g more or less, by :count weighings.',
+        'aside' => '{1} One weighing fits none of the others and is set aside.|[2,*] :count weighings fit none of the others and are set aside.',
+        'none' => 'Weigh ten pinches together, and feed by pinches from then on.', 'head' => 'Weigh pinches', 'unknown' => 'Weigh some pinches first: below.', 'whole' => 'A whole number of pinches, 1 to 200.',
+        'grams' => 'Write what they weigh together.', 'kept' => 'Kept. The next weighing tells how even your fingers are.', 'trial' => ':count pinches, :grams g each',
+    ],
     'look' => [
         'head' => 'Are the new leaves better?', 'ask' => 'The doses have been what they are for two weeks. Leaves that were there before do not mend: look at those that came since.',
         'yes' => 'Better', 'no' => 'No better', 'later' => 'Cannot tell yet', 'round' => 'Look at the new leaves: did the doses help?',

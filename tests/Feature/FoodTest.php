@@ -447,6 +447,35 @@ final class FoodTest extends FeatureCase
         $this->get($this->food.'?working=capsule-999999')->assertSee('No working here');
     }
 
+    public function testPinchesAreWeighedAsSpoonsAreAndTheGramsFollow(): void
+    {
+        $weigh = "/tanks/{$this->tank->id}/pinches";
+        $school = ['feeding_school' => 'low_energy'];
+        $this->put($this->food, $school + ['food_pinches' => '5'])->assertSessionHasErrors('food_pinches');
+        foreach ([['0', '0.4'], ['2.5', '0.4'], ['10', ''], ['10', '-1'], ['ten', '0.4']] as [$pinches, $grams]) {
+            $this->post($weigh, ['pinches' => $pinches, 'pinch_grams' => $grams])->assertSessionHasErrors();
+        }
+        $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '0,40'])->assertSessionHasNoErrors();
+        // Five pinches of 0.04 g.
+        $this->put($this->food, $school + ['food_pinches' => '5', 'food_grams' => '9'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta([5.0, 0.2], [$this->tank->refresh()->food_pinches, $this->tank->food_grams], 1e-9);
+        $this->get($this->food)->assertSee('A pinch weighs 0.04 g')->assertSee('by one weighing')->assertSee('0.2 g a day');
+        // A second weighing of twice as many counts twice: (0.04 + 2 * 0.046) / 3.
+        $this->post($weigh, ['pinches' => '20', 'pinch_grams' => '0.92'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(5.0 * 0.044, $this->tank->refresh()->food_grams, 0.001);
+        // One that was weighed with the lid on is set aside, and said.
+        $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '0.43'])->assertSessionHasNoErrors();
+        $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '24'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(5.0 * 0.0435, $this->tank->refresh()->food_grams, 0.003);
+        $this->get($this->food)->assertSee('by 3 weighings')->assertSee('set aside');
+        $this->delete($weigh.'/'.$this->tank->pinchTrials()->get()->last()?->id)->assertRedirect($this->food);
+        $this->get($this->food)->assertDontSee('set aside');
+        // By grams again: weighing more changes nothing.
+        $this->put($this->food, $school + ['food_grams' => '0.3', 'food_pinches' => ''])->assertSessionHasNoErrors();
+        $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '0.6'])->assertSessionHasNoErrors();
+        self::assertSame(0.3, $this->tank->refresh()->food_grams);
+    }
+
     public function testADoseOfTodayThatWasNotNotedYetIsInTheWeeksAhead(): void
     {
         $jar = $this->bottle();

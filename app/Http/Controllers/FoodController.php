@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\GiveDose;
 use App\Actions\LookAtDoses;
 use App\Actions\PlanDoses;
+use App\Actions\WeighPinches;
 use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Exchange\DoseFile;
@@ -63,11 +64,16 @@ final class FoodController extends Controller
     public function update(Request $request, Tank $tank): RedirectResponse
     {
         $this->checked($request, [
-            'feeding_school' => ['required', Rule::enum(FeedingSchool::class)], 'food_grams' => ['nullable', new Amount(0, 500, 'g', '0.5')],
+            'feeding_school' => ['required', Rule::enum(FeedingSchool::class)], 'food_grams' => ['nullable', new Amount(0, 500, 'g', '0.5')], 'food_pinches' => ['nullable', new Amount(0, 500, 'pinches', '4')],
             'food_protein' => ['nullable', new Amount(1, 80, '%', '42')], 'fasting_day' => ['nullable', 'integer', 'between:0,6'],
         ], ['feeding_school' => 'Choose one from the list.', 'feeding_school.required' => 'Choose one from the list.', 'fasting_day.*' => 'Choose a day of the week.']);
+        $pinches = Amount::parse($request->input('food_pinches'));
+        if ($pinches !== null && $tank->pinch() === null) {
+            throw ValidationException::withMessages(['food_pinches' => __('food.pinch.unknown')]);
+        }
         $tank->update([
-            'feeding_school' => (string) $request->string('feeding_school'), 'food_grams' => Amount::parse($request->input('food_grams')),
+            'feeding_school' => (string) $request->string('feeding_school'), 'food_pinches' => $pinches,
+            'food_grams' => $pinches === null ? Amount::parse($request->input('food_grams')) : WeighPinches::grams($tank, $pinches),
             'food_protein' => Amount::parse($request->input('food_protein')) ?? 42.0, 'fasting_day' => $request->filled('fasting_day') ? $request->integer('fasting_day') : null,
         ]);
 
@@ -244,6 +250,24 @@ final class FoodController extends Controller
     }
 
     /** Days on which the animals are given more or less. */
+    /** So many pinches of food were weighed together. */
+    public function weigh(Request $request, Tank $tank, WeighPinches $keep): RedirectResponse
+    {
+        $this->checked($request, ['pinches' => ['required', 'integer', 'between:1,200'], 'pinch_grams' => ['required', new Amount(0.005, 200, 'g', '0.42')]], [
+            'pinches.*' => __('food.pinch.whole'), 'pinch_grams.required' => __('food.pinch.grams'),
+        ]);
+        $keep->add($tank, $request->integer('pinches'), Amount::parse($request->input('pinch_grams')) ?? 0.0);
+
+        return self::back($tank, __('food.pinch.kept'));
+    }
+
+    public function unweigh(Tank $tank, int $pinch, WeighPinches $keep): RedirectResponse
+    {
+        $keep->takeOut($tank, $pinch);
+
+        return self::back($tank, 'Taken out.');
+    }
+
     public function spell(Request $request, Tank $tank): RedirectResponse
     {
         $fields = $this->checked($request, [

@@ -33,7 +33,10 @@
         </fieldset>
         <div class="row-fields">
             <x-field name="food_grams" label="Food of the animals a day" unit="g"
-                :value="$tank->food_grams === null ? '' : App\Units\Show::plain($tank->food_grams, 2)" mode="decimal"/>
+                :value="$tank->food_grams === null || $tank->food_pinches !== null ? '' : App\Units\Show::plain($tank->food_grams, 2)"
+                mode="decimal"/>
+            <x-field name="food_pinches" label="or by pinches a day" :help="$page->pinchWords()"
+                :value="$tank->food_pinches === null ? '' : App\Units\Show::plain($tank->food_pinches, 1)" mode="decimal"/>
             <x-field name="food_protein" label="Protein on its label" unit="%" :value="App\Units\Show::plain($tank->food_protein, 1)" mode="decimal"/>
             <x-choice name="fasting_day" label="Fasting day" :value="$tank->fasting_day ?? ''"
                 :options="['' => 'none'] + array_combine(range(0, 6), ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'])"/>
@@ -43,6 +46,23 @@
     @foreach($page->sources() as $line)
     <p>{{ $line['words'] }}@if($line['working']) <a href="?working={{ $line['working'] }}" data-working="{{ $line['working'] }}">working</a>@endif</p>
     @endforeach
+</details>
+<details class="more" @if($errors->hasAny(['pinches', 'pinch_grams'])) open @endif><summary>{{ __('food.pinch.head') }}</summary>
+    @foreach($page->pinches() as $id => $words)
+    <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/pinches/{{ $id }}">
+        @csrf @method('delete')
+        <span>{{ $words }}</span>
+        <button class="quiet">Take out<span class="visually-hidden">: {{ $words }}</span></button>
+    </form>
+    @endforeach
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/pinches" novalidate>
+        @csrf
+        <div class="row-fields">
+            <x-field name="pinches" label="pinches" value="10" mode="numeric" small/>
+            <x-field name="pinch_grams" label="weigh together" unit="g" mode="decimal" small/>
+        </div>
+        <button class="act quiet">Keep</button>
+    </form>
 </details>
 <details class="more" @if($errors->hasAny(['from_day', 'until_day', 'grams', 'spell_note'])) open @endif><summary>Days with other food</summary>
     @foreach($tank->foodSpells->reverse() as $spell)
