@@ -51,7 +51,7 @@ final class DemoPlants
         $this->stand('limnophila_sessiliflora', [0.7, 0.99, 0.38, 1.0], 140, 1.05, 330, 150);
         $this->stand('ludwigia_repens', [0.47, 0.62, 0.55, 0.9], 100, 0.8, 230, 110);
         $this->stand('cryptocoryne_wendtii', [0.04, 0.28, 0.3, 0.58], 90, 1.1, 170, 115, leaves: true);
-        $this->stand('anubias_barteri', [0.29, 0.42, 0.34, 0.58], 95, 1.0, null, 0.0, perch: 140);
+        $this->stand('microsorum_pteropus', [0.29, 0.42, 0.34, 0.58], 120, 1.0, null, 0.0, perch: 140);
         $this->stand('micranthemum_tweediei', [0.3, 0.68, 0.02, 0.3], 12, 0.9, null, 15, cover: 0.5);
         $this->stand('staurogyne_repens', [0.74, 0.97, 0.34, 0.62], 40, 0.5, 90, 55);
     }

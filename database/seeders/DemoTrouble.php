@@ -37,8 +37,8 @@ final class DemoTrouble
 
     private function holes(Tank $tank): void
     {
-        $stand = $tank->stands()->where('kind', 'anubias_barteri')->first() ?? $tank->stands()->first();
-        $this->inquiry($tank, 2, ['about' => 'leaves', 'stand_id' => $stand?->id], ['which' => 'old', 'pattern' => 'pinholes']);
+        $stand = $tank->stands()->where('kind', 'microsorum_pteropus')->sole();
+        $this->inquiry($tank, 2, ['about' => 'leaves', 'stand_id' => $stand->id], ['which' => 'old', 'pattern' => 'pinholes']);
     }
 
     /** A lamp that was turned up, in a young stand: by hand and shorter light, to be looked at today. */

@@ -185,6 +185,27 @@ abstract class BrowserCase extends TestCase
         self::fail("The keyboard does not reach $css.");
     }
 
+    /**
+     * Two fingers at the middle of something, moved from one distance to another.
+     *
+     * @param float $from px apart
+     * @param float $to   px apart
+     */
+    protected function pinch(string $css, float $from, float $to): void
+    {
+        $box = $this->script('const on = document.querySelector(arguments[0]); on.scrollIntoView({ block: "center", behavior: "instant" }); const box = on.getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]', $css);
+        [$x, $y] = is_array($box) && is_numeric($box[0] ?? null) && is_numeric($box[1] ?? null) ? [(float) $box[0], (float) $box[1]] : [0.0, 0.0];
+        $fingers = static fn(float $apart): array => [['x' => $x - $apart / 2.0, 'y' => $y, 'id' => 1], ['x' => $x + $apart / 2.0, 'y' => $y, 'id' => 2]];
+        $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true, 'maxTouchPoints' => 2]);
+        $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchStart', 'touchPoints' => $fingers($from)]);
+        foreach ([0.25, 0.5, 0.75, 1.0] as $part) {
+            $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchMove', 'touchPoints' => $fingers($from + $part * ($to - $from))]);
+        }
+        $this->tools->execute('Input.dispatchTouchEvent', ['type' => 'touchEnd', 'touchPoints' => []]);
+        // A page that comes after it has to be told anew.
+        $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+    }
+
     protected function script(string $script, mixed ...$arguments): mixed
     {
         return $this->browser->executeScript($script, $arguments);

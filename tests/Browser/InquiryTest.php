@@ -72,4 +72,23 @@ final class InquiryTest extends BrowserCase
         $this->untilText('.board', 'Three months');
         $this->assertNoComplaints();
     }
+
+    /** @return iterable<string, array{float, float, string}> */
+    public static function fingers(): iterable
+    {
+        yield 'apart, and it comes closer' => [60.0, 200.0, 'Four weeks'];
+        yield 'together, and it goes wider' => [220.0, 70.0, 'Half a year'];
+    }
+
+    #[DataProvider('fingers')]
+    public function testTwoFingersShowMoreOrLessOfACourse(float $from, float $to, string $span): void
+    {
+        $this->screen(...self::HAND);
+        $this->enterDemo();
+        $this->go('/tanks/1/course');
+        $this->untilText('.board', 'Three months');
+        $this->pinch('.course-scroll', $from, $to);
+        $this->untilText('.board', $span);
+        $this->assertNoComplaints();
+    }
 }
