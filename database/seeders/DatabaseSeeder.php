@@ -14,7 +14,7 @@ use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
 
 /**
- * The demo: Wren, four tanks of different needs, half a year of diary with its mistakes in it. Everything is made up.
+ * The demo: Wren, seven tanks of different needs, half a year of diary with its mistakes in it. Everything is made up.
  * Planted on the same day it is the same to the letter; its days count back from the day it is planted.
  */
 final class DatabaseSeeder extends Seeder
@@ -43,6 +43,7 @@ final class DatabaseSeeder extends Seeder
             DemoFood::give($keeper, $today);
             DemoTrouble::find($keeper, $today);
             DemoWeek::plan($keeper, $today);
+            DemoReach::live($keeper, $waters, $today);
             $this->pens($keeper, $today);
         } finally {
             Carbon::setTestNow($clock);

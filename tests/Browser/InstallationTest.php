@@ -83,7 +83,7 @@ final class InstallationTest extends TestCase
         file_put_contents(self::$place->folder.'/storage/prepared/planting/data.sqlite', 'half');
         self::assertFileDoesNotExist($data);
         $url = self::$place->up();
-        self::assertSame(6, self::$place->number('select count(*) from tanks'));
+        self::assertSame(7, self::$place->number('select count(*) from tanks'));
         self::assertSame('600', decoct(fileperms(self::$place->folder.'/.env') & 0o777));
 
         // A worker that was killed comes back, and the master too.
@@ -171,7 +171,7 @@ final class InstallationTest extends TestCase
 
         // All is lost but the backup: another keeper's wiping, and files that went.
         self::ask($url.'/tanks/1', ['_token' => $token, '_method' => 'delete'], $jar);
-        self::assertSame(5, self::$place->number('select count(*) from tanks'));
+        self::assertSame(6, self::$place->number('select count(*) from tanks'));
         self::assertLessThan(count($photos), count(glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: []));
         [$code, $said] = self::$place->cresco(['restore', $file, '--yes']);
         self::assertSame(0, $code, $said);

@@ -468,7 +468,7 @@ final class FoodTest extends FeatureCase
         $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '24'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(5.0 * 0.0435, $this->tank->refresh()->food_grams, 0.003);
         $this->get($this->food)->assertSee('by 3 weighings')->assertSee('set aside');
-        $this->delete($weigh.'/'.$this->tank->pinchTrials()->get()->last()?->id)->assertRedirect($this->food);
+        $this->delete($weigh.'/'.$this->tank->pinchTrials()->reorder()->orderByDesc('id')->firstOrFail()->id)->assertRedirect($this->food);
         $this->get($this->food)->assertDontSee('set aside');
         // By grams again: weighing more changes nothing.
         $this->put($this->food, $school + ['food_grams' => '0.3', 'food_pinches' => ''])->assertSessionHasNoErrors();

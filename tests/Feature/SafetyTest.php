@@ -165,8 +165,8 @@ final class SafetyTest extends FeatureCase
         $this->travelTo('2026-03-01 12:00');
         $this->seed(DatabaseSeeder::class);
         $first = Reading::query()->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson();
-        self::assertSame(6, Tank::query()->count());
-        self::assertSame(12, Run::query()->count());
+        self::assertSame(7, Tank::query()->count());
+        self::assertSame(15, Run::query()->count());
         self::assertGreaterThan(600, Reading::query()->count());
         self::assertSame('2026-03-01 12:00', now()->format('Y-m-d H:i'));
 
