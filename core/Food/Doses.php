@@ -10,6 +10,9 @@ use Cresco\Core\Numeric\NonNegativeLeastSquares;
 /** Amounts of several feeds that together bring what is wanted, none below nothing, in steps that can be measured. */
 final readonly class Doses
 {
+    /** Squares of what matters little that may be missed for the sake of fewer things to measure: together less than half of one width. House default. */
+    private const MISSED = 0.2;
+
     /** Rounding is tried jointly for at most so many feeds; the rest is rounded each by itself. */
     private const JOINTLY = 8;
 
@@ -48,7 +51,7 @@ final readonly class Doses
             }
             $columns[] = $column;
         }
-        $free = NonNegativeLeastSquares::solve($columns, $goal);
+        $free = self::few($columns, $goal);
         $amounts = self::within($free, $feeds, $most, $litres);
         if ($amounts !== $free) {
             $amounts = self::filledUp($amounts, $columns, $goal, $feeds, $most);
@@ -62,6 +65,60 @@ final readonly class Doses
         }
 
         return new self($found, self::brought($amounts, $feeds, $litres));
+    }
+
+    /**
+     * Amounts of as few feeds as do: one that is hardly missed stays on the shelf, so that nobody measures five things where two are enough.
+     *
+     * @param list<list<float>> $columns what a unit of each brings, in widths of what matters little
+     * @param list<float>       $goal    in the same
+     *
+     * @return list<float>
+     */
+    private static function few(array $columns, array $goal): array
+    {
+        $amounts = NonNegativeLeastSquares::solve($columns, $goal);
+        $off = self::off($columns, $amounts, $goal);
+        while (true) {
+            $used = array_keys(array_filter($amounts, static fn(float $amount): bool => $amount > 0.0));
+            [$best, $least] = [null, $off + self::MISSED];
+            foreach (count($used) > 1 ? $used : [] as $without) {
+                $rest = array_values(array_diff($used, [$without]));
+                $tried = array_fill(0, count($columns), 0.0);
+                foreach (NonNegativeLeastSquares::solve(array_map(static fn(int $j): array => $columns[$j], $rest), $goal) as $k => $amount) {
+                    $tried[$rest[$k]] = $amount;
+                }
+                $tried = array_values($tried);
+                $then = self::off($columns, $tried, $goal);
+                if ($then < $least) {
+                    [$best, $least] = [$tried, $then];
+                }
+            }
+            if ($best === null) {
+                return $amounts;
+            }
+            $amounts = $best;
+        }
+    }
+
+    /**
+     * Squares by which amounts miss the goal.
+     *
+     * @param list<list<float>> $columns
+     * @param list<float>       $amounts
+     * @param list<float>       $goal
+     */
+    private static function off(array $columns, array $amounts, array $goal): float
+    {
+        $sum = 0.0;
+        foreach ($goal as $i => $wanted) {
+            foreach ($amounts as $j => $amount) {
+                $wanted -= $amount * $columns[$j][$i];
+            }
+            $sum += $wanted ** 2;
+        }
+
+        return $sum;
     }
 
     /**

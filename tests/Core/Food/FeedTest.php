@@ -98,6 +98,20 @@ final class FeedTest extends TestCase
         self::assertEqualsWithDelta(0.98, $doses->amounts['n'], 0.011);
     }
 
+    public function testOneThatIsHardlyMissedStaysOnTheShelf(): void
+    {
+        // The bottle brings what is wanted but for 0.3 of potassium, of which 2 matter little; a pinch of sulfate would make it exact.
+        $bottle = new Feed('home', 'home', 'mL', ['nitrate' => 40.0, 'phosphate' => 5.0, 'potassium' => 75.0], 0.1);
+        $sulfate = Feed::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
+        $saltpetre = Feed::ofSalt('n', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.01);
+        $wanted = ['nitrate' => [8.0, 2.0], 'phosphate' => [1.0, 0.3], 'potassium' => [15.3, 2.0]];
+        self::assertSame(['home'], array_keys(Doses::of([$bottle, $sulfate, $saltpetre], $wanted, [], 100.0)->amounts));
+        // Three of potassium are missed.
+        $more = Doses::of([$bottle, $sulfate, $saltpetre], ['potassium' => [18.0, 2.0]] + $wanted, [], 100.0);
+        self::assertSame(['home', 'k'], array_keys($more->amounts));
+        self::assertEqualsWithDelta(18.0, $more->brings['potassium'], 0.9);
+    }
+
     public function testWhatALimitTakesFromOneFeedAnotherBrings(): void
     {
         // The mix brings both that are wanted, but nitrate too, of which nothing may come.
