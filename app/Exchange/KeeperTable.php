@@ -18,6 +18,7 @@ final readonly class KeeperTable
 
     /** Words with numbers of records in them, and the table of each number. */
     private const WORDS = [
+        'fresh_starts.what' => ['/^turns\.(\d+)$/' => ['chores']],
         'laid_jobs.job' => [
             '/^(\d+)\.(?:change|task\..+)$/' => ['tanks'], '/^(\d+)\.(?:stand|melt|capsules)\.(\d+)$/' => ['tanks', 'stands'],
             '/^chore\.(\d+)$/' => ['chores'], '/^check\.(\d+)$/' => ['treatments'], '/^quarantine\.(\d+)$/' => ['arrivals'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Models\Chore;
+use App\Models\FreshStart;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Units\Show;
@@ -26,7 +27,7 @@ final class ChoresOf
     /** @return Builder<Chore> */
     public static function query(): Builder
     {
-        return Chore::query()->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')])->orderBy('id');
+        return Chore::query()->with(['turns' => static fn(HasMany $turns) => $turns->whereNotNull('found')->whereNotExists(FreshStart::afterTurns())])->orderBy('id');
     }
 
     /** @return Collection<int, Chore> */

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Kept\RunPlan;
 use App\Models\Chore;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\Models\WaterChange;
 use App\Models\WaterKind;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Wear;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** What a part of a keeper's gear has done since it was new, from the diary. */
 final class WearOf
@@ -55,30 +56,37 @@ final class WearOf
     {
         $keeper = Keeper::query()->with(['waters', 'stores'])->findOrFail($chore->keeper_id);
         $bare = $keeper->waters->where('kind', WaterKind::ReverseOsmosis)->modelKeys();
-        $drawn = [];
-        foreach (DB::table('water_changes')->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->whereNotNull('water_id')->groupBy('water_id')->selectRaw('water_id, sum(litres) as litres')->get() as $row) {
-            if (is_numeric($row->water_id) && is_numeric($row->litres)) {
-                $drawn = WaterDrawn::plus($keeper, $drawn, (int) $row->water_id, (float) $row->litres);
+        $taken = [];
+        $changes = DB::table('water_changes')->where('water_changes.keeper_id', $keeper->id)->where('changed_at', '>', $since)
+            ->leftJoin('runs', 'runs.id', '=', 'water_changes.run_id')->join('tanks', 'tanks.id', '=', 'water_changes.tank_id')
+            ->get(['litres', 'water_changes.water_id', 'runs.plan', 'tanks.water_id as first', 'tanks.second_water_id as second', 'tanks.second_share as share']);
+        foreach ($changes as $change) {
+            foreach (self::waters($change) as $water => $part) {
+                $taken[$water] = ($taken[$water] ?? 0.0) + $part * (is_numeric($change->litres) ? (float) $change->litres : 0.0);
             }
         }
-        foreach (WaterChange::query()->where('keeper_id', $keeper->id)->where('changed_at', '>', $since)->whereNull('water_id')->with(['run', 'tank'])->get() as $change) {
-            foreach (self::mixed($change) as $water => $litres) {
-                $drawn = WaterDrawn::plus($keeper, $drawn, $water, $litres);
-            }
+        $drawn = [];
+        foreach ($taken as $water => $litres) {
+            $drawn = WaterDrawn::plus($keeper, $drawn, $water, $litres);
         }
 
         return array_sum(array_intersect_key($drawn, array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));
     }
 
-    /** @return array<int, float> litres by water of a change that was mixed of two: as its sheet says, and without one as the tank's is mixed */
-    private static function mixed(WaterChange $change): array
+    /** @return array<int, float> share of each water in a change: the one that went in alone, else as its sheet mixed two, and without one as the tank's is mixed */
+    private static function waters(stdClass $change): array
     {
-        [$first, $second, $share] = $change->run === null
-            ? [$change->tank?->water_id, $change->tank?->second_water_id, $change->tank === null ? 0.0 : $change->tank->second_share]
-            : [$change->run->plan->waters[0] ?? null, $change->run->plan->waters[1] ?? null, $change->run->plan->secondShare];
+        if (is_numeric($change->water_id)) {
+            return [(int) $change->water_id => 1.0];
+        }
+        $plan = is_string($change->plan) ? RunPlan::read(json_decode($change->plan, true)) : null;
+        $whole = static fn(mixed $id): ?int => is_numeric($id) ? (int) $id : null;
+        [$first, $second, $share] = $plan === null
+            ? [$whole($change->first), $whole($change->second), is_numeric($change->share) ? (float) $change->share : 0.0]
+            : [$plan->waters[0] ?? null, $plan->waters[1] ?? null, $plan->secondShare];
         $share = $second === null ? 0.0 : max(0.0, min(1.0, $share));
 
-        return ($first === null ? [] : [$first => $change->litres * (1.0 - $share)]) + ($second === null ? [] : [$second => $change->litres * $share]);
+        return ($first === null ? [] : [$first => 1.0 - $share]) + ($second === null ? [] : [$second => $share]);
     }
 
     private static function hours(Chore $chore, CarbonImmutable $since): float

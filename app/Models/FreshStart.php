@@ -31,6 +31,9 @@ final class FreshStart extends Record
     /** How often work comes again, with the task after it. */
     public const OFTEN = 'often.';
 
+    /** How often a job that the keeper set up comes again, with its number after it. */
+    public const TURNS = 'turns.';
+
     /** How long steps take. */
     public const MINUTES = 'minutes';
 
@@ -84,6 +87,12 @@ final class FreshStart extends Record
     public static function ofTank(int $tank, string $what): ?CarbonImmutable
     {
         return self::ofTanks([$tank])[$tank][$what] ?? null;
+    }
+
+    /** Leaves out turns of jobs before their days were to be learned anew. */
+    public static function afterTurns(): \Closure
+    {
+        return static fn(Builder $starts): Builder => $starts->from('fresh_starts')->whereRaw("fresh_starts.what = '".self::TURNS."' || chore_turns.chore_id")->whereColumn('fresh_starts.since', '>=', 'chore_turns.done_at');
     }
 
     /** Leaves out what was seen before such a moment: for a relation of trials, each with its time in "taken_at". */

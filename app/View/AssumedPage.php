@@ -6,9 +6,11 @@ namespace App\View;
 
 use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
+use App\Known\ChoresOf;
 use App\Known\Evaporation;
 use App\Known\Made;
 use App\Known\StepMinutes;
+use App\Models\Chore;
 use App\Models\FreshStart;
 use App\Models\Keeper;
 use App\Models\PenTrial;
@@ -110,7 +112,19 @@ final readonly class AssumedPage
             }
         }
 
+        foreach (ChoresOf::of($this->keeper) as $chore) {
+            $interval = ChoresOf::interval($chore);
+            if ($interval->count() > 0) {
+                $rows[] = new Replaced($this->job($chore), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/jobs', FreshStart::TURNS.$chore->id);
+            }
+        }
+
         return $rows;
+    }
+
+    private function job(Chore $chore): string
+    {
+        return (string) __('ledger.replaced.often', ['task' => $chore->name ?? WeekWords::kind($chore->kind), 'tank' => $chore->tank->name ?? __('week.at_home')]);
     }
 
     /** @return list<Replaced> */
@@ -157,16 +171,17 @@ final readonly class AssumedPage
     /** @return list<array{int, string, string}> figures that are learned anew: number, what, since when */
     public function anew(): array
     {
-        return array_values($this->keeper->freshStarts()->with(['tank', 'jar'])->orderByDesc('since')->orderByDesc('id')->get()->map(fn(FreshStart $start): array => [$start->id, self::name($start), $this->show->when($start->since)])->all());
+        return array_values($this->keeper->freshStarts()->with(['tank', 'jar'])->orderByDesc('since')->orderByDesc('id')->get()->map(fn(FreshStart $start): array => [$start->id, $this->name($start), $this->show->when($start->since)])->all());
     }
 
-    private static function name(FreshStart $start): string
+    private function name(FreshStart $start): string
     {
         $tank = $start->tank->name ?? '';
 
         return match (true) {
             str_starts_with($start->what, FreshStart::MADE) => self::made(Parameter::from(substr($start->what, strlen(FreshStart::MADE))), $tank),
             str_starts_with($start->what, FreshStart::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => Task::tryFrom(substr($start->what, strlen(FreshStart::OFTEN)))?->label() ?? '']),
+            str_starts_with($start->what, FreshStart::TURNS) => ($chore = Chore::query()->where('keeper_id', $this->keeper->id)->find((int) substr($start->what, strlen(FreshStart::TURNS)))) === null ? (string) __('ledger.anew.gone') : $this->job($chore),
             default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->jar->name ?? '']),
         };
     }

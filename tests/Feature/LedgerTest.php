@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Exchange\KeeperTables;
 use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
+use App\Known\ChoresOf;
 use App\Known\Evaporation;
 use App\Known\Made;
 use App\Known\WeekOf;
@@ -181,5 +183,30 @@ final class LedgerTest extends FeatureCase
         self::assertSame(['algae' => 3], $counts());
         $this->get('/assumed')->assertSeeText('How often at Brook: Panes, today');
         $this->post('/assumed/anew', ['what' => 'often.nothing', 'tank' => $tank->id])->assertSessionHasErrors('what');
+    }
+
+    public function testAJobIsLearnedAnewByItselfAndComesAlongIntoAnotherAccount(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $chores = [];
+        foreach (['floss', 'prefilter'] as $kind) {
+            $chores[$kind] = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => $kind, 'last_at' => CarbonImmutable::now()->subDay()]);
+            foreach ([40, 33, 26] as $ago) {
+                $chores[$kind]->turns()->create(['done_at' => CarbonImmutable::now()->subDays($ago), 'since' => 7, 'found' => 'much']);
+            }
+        }
+        $count = static fn(string $kind): int => ChoresOf::interval(ChoresOf::query()->findOrFail($chores[$kind]->id))->count();
+        self::assertSame([3, 3], [$count('floss'), $count('prefilter')]);
+        $this->actingAs($keeper)->get('/assumed')->assertSeeText('How often at Brook: New floss')->assertSee('turns.'.$chores['floss']->id, false);
+        $this->post('/assumed/anew', ['what' => 'turns.'.$chores['floss']->id])->assertSessionHasNoErrors();
+        self::assertSame([0, 3], [$count('floss'), $count('prefilter')]);
+        $this->get('/assumed')->assertSeeText('How often at Brook: New floss, today');
+        // What is found from now on counts.
+        $chores['floss']->turns()->create(['done_at' => CarbonImmutable::now()->addDay(), 'since' => 9, 'found' => 'little']);
+        self::assertSame(1, $count('floss'));
+        $this->post('/assumed/anew', ['what' => 'turns.999999'])->assertSessionHasErrors('what');
+        $stranger = $this->keeper('Other');
+        $this->actingAs($stranger)->post('/assumed/anew', ['what' => 'turns.'.$chores['prefilter']->id])->assertSessionHasErrors('what');
+        self::assertSame(['what' => 'turns.77'], array_intersect_key(KeeperTables::all()['fresh_starts']->renumbered(['id' => 1, 'what' => 'turns.'.$chores['floss']->id, 'since' => '2026-01-01'], ['chores' => [$chores['floss']->id => 77]]) ?? [], ['what' => 1]));
     }
 }

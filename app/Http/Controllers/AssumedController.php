@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\OwnFiguresRequest;
+use App\Known\ChoresOf;
+use App\Models\Chore;
 use App\Models\FreshStart;
 use App\View\AssumedPage;
 use Carbon\CarbonImmutable;
@@ -37,8 +39,9 @@ final class AssumedController extends Controller
         $made = array_map(static fn(Parameter $parameter): string => FreshStart::MADE.$parameter->value, Parameter::balanced());
         $often = array_map(static fn(Task $task): string => FreshStart::OFTEN.$task->value, Task::cases());
         $ofTank = [...$made, ...$often, FreshStart::EVAPORATION, FreshStart::MINUTES];
+        $turns = ChoresOf::of($keeper)->map(static fn(Chore $chore): string => FreshStart::TURNS.$chore->id)->all();
         $typed = $this->checked($request, [
-            'what' => ['required', 'string', Rule::in([...$ofTank, FreshStart::SPOON, FreshStart::PEN])],
+            'what' => ['required', 'string', Rule::in([...$ofTank, ...$turns, FreshStart::SPOON, FreshStart::PEN])],
             'tank' => [Rule::excludeIf(!in_array($request->input('what'), $ofTank, true)), 'required', 'integer', Rule::in($keeper->tanks()->pluck('id')->all())],
             'jar' => [Rule::excludeIf($request->input('what') !== FreshStart::SPOON), 'required', 'integer', Rule::in($keeper->jars()->pluck('id')->all())],
         ], ['*' => __('ledger.anew.gone')]);
