@@ -76,6 +76,24 @@ final readonly class HelpersPage
         return $jobs;
     }
 
+    /** Rows that are proposed; those after them are empty. */
+    public function filled(): int
+    {
+        return count(array_filter($this->proposed(), static fn(array $job): bool => $job['text'] !== ''));
+    }
+
+    /** Whether something was typed in a row that was empty. */
+    public function isMoreTyped(): bool
+    {
+        foreach (range($this->filled(), self::ROWS) as $row) {
+            if (is_string(old('jobs.'.$row.'.text')) && old('jobs.'.$row.'.text') !== '') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function dose(DosePlan $plan): string
     {
         return (string) __('helper.proposed.dose', ['dose' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]);

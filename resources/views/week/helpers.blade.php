@@ -38,9 +38,12 @@
         @error('jobs')<p class="fault">{{ $message }}</p>@enderror
         <p class="muted">In plain words, with amounts that are packed or marked beforehand. Empty rows are left out.</p>
         @foreach($page->proposed() as $n => $job)
-        <fieldset class="ask-row"><legend>{{ $n + 1 }}</legend><x-field :name="'jobs['.$n.'][text]'" label="What to do" :value="$job['text']"/><x-field
-            :name="'jobs['.$n.'][caution]'" label="What to heed" :value="$job['caution']"/><x-field :name="'jobs['.$n.'][every]'" label="every" unit="days"
-            :value="$job['every']" mode="numeric" small/></fieldset>
+        @if($n === $page->filled())<details class="more"
+            @if($page->isMoreTyped() || $errors->has('jobs.*')) open @endif><summary>More to do</summary>@endif
+        <fieldset class="ask-row"><legend>{{ $n + 1 }}</legend><x-field :name="'jobs['.$n.'][text]'" label="What to do" :value="$job['text']" rows="3"/>
+            <x-field :name="'jobs['.$n.'][caution]'" label="What to heed" :value="$job['caution']" rows="3"/>
+            <x-field :name="'jobs['.$n.'][every]'" label="every" unit="days" :value="$job['every']" mode="numeric" small/></fieldset>
+        @if($loop->last && $page->filled() <= $n)</details>@endif
         @endforeach
         <fieldset><legend>To be read</legend>@foreach($page->reads() as $parameter)<label class="tick"><input type="checkbox" name="reads[]"
             value="{{ $parameter->value }}" @checked(in_array($parameter->value, (array) old('reads', []), true))> {{ $parameter->label() }}
