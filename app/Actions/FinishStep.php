@@ -86,7 +86,7 @@ final readonly class FinishStep
                 $this->requireAllOn($run);
             }
             if (Run::query()->where('tank_id', $run->tank_id)->where('state', RunState::Running)->whereKeyNot($run->id)->exists()) {
-                throw ValidationException::withMessages(['switches' => 'Another run sheet of this tank is under way: finish or drop it first.']);
+                throw ValidationException::withMessages(['switches' => __('said.another_run_sheet_of')]);
             }
             Run::query()->whereKey($run->id)->where('state', RunState::Planned)->update(['state' => RunState::Running, 'holds' => Run::holding(RunState::Running, null), 'started_at' => $now]);
             $next = $run->steps()->whereNull('done_at')->orderBy('position')->first();
@@ -180,7 +180,7 @@ final readonly class FinishStep
             'run_id' => $run->id,
             'kind' => EntryKind::Work,
             'title' => $work === '' ? 'A session without work' : ucfirst($work),
-            'body' => $words($run->changes_water ? 'No water was changed.' : ''),
+            'body' => $words($run->changes_water ? __('said.no_water_was_changed') : ''),
             'happened_at' => $now,
         ]);
     }

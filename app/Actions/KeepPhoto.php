@@ -63,7 +63,7 @@ final class KeepPhoto
     private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
-            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? 'A photo of at most 10 MB.' : 'Choose a photo first.');
+            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? 'A photo of at most 10 MB.' : __('said.choose_a_photo_first'));
         }
         if ($file->getSize() > self::MOST_BYTES) {
             $this->refuse('A photo of at most 10 MB.');
@@ -74,10 +74,10 @@ final class KeepPhoto
             $this->refuse('A photo as JPEG, PNG or WebP.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
-            $this->refuse('That picture has too many pixels to be opened: 24 megapixels at most.');
+            $this->refuse(__('said.that_picture_has_too'));
         }
         if (!self::isWhole((string) file_get_contents($path), $size[2])) {
-            $this->refuse('That photo is broken: it was cut off on its way.');
+            $this->refuse(__('said.that_photo_is_broken'));
         }
         $image = match ($size[2]) {
             IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
@@ -85,7 +85,7 @@ final class KeepPhoto
             default => @imagecreatefromwebp($path),
         };
         if ($image === false) {
-            $this->refuse('That photo is broken: it could not be opened.');
+            $this->refuse(__('said.that_photo_is_broken_it'));
         }
         $image = $this->small($this->upright($image, $size[2] === IMAGETYPE_JPEG ? $path : null));
         $name = $keeper.'/'.bin2hex(random_bytes(16)).'.jpg';
@@ -145,7 +145,7 @@ final class KeepPhoto
         $height = max(1, (int) round(imagesy($image) * $scale));
         $canvas = imagecreatetruecolor($width, $height);
         if ($canvas === false) {
-            $this->refuse('That photo could not be made smaller.');
+            $this->refuse(__('said.that_photo_could_not'));
         }
         imagefill($canvas, 0, 0, (int) imagecolorallocate($canvas, 255, 255, 255));
         imagecopyresampled($canvas, $image, 0, 0, 0, 0, $width, $height, imagesx($image), imagesy($image));

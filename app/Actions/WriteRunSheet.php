@@ -190,7 +190,7 @@ final class WriteRunSheet
     {
         $batch = SessionOf::directBatch($draft);
         if ($batch === null) {
-            return 'Work them out on the bench for these litres: minerals straight in, the buffer first.';
+            return (string) __('water.minerals');
         }
         $content = new BatchContent($batch);
         $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
@@ -297,7 +297,7 @@ final class WriteRunSheet
                     ...array_map(static fn(BatchJar $jar): string => sprintf('%s %s', $content->amount($jar, $content->timesJars()), $jar->name), $content->jars()),
                 ]),
             ),
-            sprintf('The pen should read %s.', $show->value(Parameter::Conductivity, $content->expectedConductivity())),
+            (string) __('said.the_pen_should_read', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
         ];
     }
 }

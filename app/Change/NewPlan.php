@@ -92,9 +92,9 @@ final class NewPlan
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
         $this->lines = [
-            'drain' => [$this->left < 0.1 ? 'Nothing more: the mark is reached.' : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' more')],
+            'drain' => [$this->left < 0.1 ? (string) __('run.reached') : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' '.__('run.more'))],
             'drain again' => [$this->down($plan, $this->total, '')],
-            'refill' => [sprintf('%s of %s, onto a plate or through a strainer, hose end above the water.', $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), $source->name), $this->landing($source->central(Parameter::Temperature, $tank->warmth))],
+            'refill' => [(string) __('run.refill', ['litres' => $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth))],
         ];
     }
 
@@ -102,15 +102,15 @@ final class NewPlan
     private function down(ChangePlan $plan, float $litres, string $more): string
     {
         return $plan->isWhileFilling()
-            ? sprintf('%s%s out while %s run in, at about %s of what runs out: down to %s below the rim.', $this->show->volume($litres / (1.0 - $plan->inflow), 1), $more, $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), $this->show->percent($plan->inflow), $this->show->level($this->mark))
-            : sprintf('%s%s out: down to %s below the rim.', $this->show->volume($litres, 1), $more, $this->show->level($this->mark));
+            ? (string) __('run.down_while', ['litres' => $this->show->volume($litres / (1.0 - $plan->inflow), 1).$more, 'in' => $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), 'share' => $this->show->percent($plan->inflow), 'mark' => $this->show->level($this->mark)])
+            : (string) __('run.down', ['litres' => $this->show->volume($litres, 1).$more, 'mark' => $this->show->level($this->mark)]);
     }
 
     private function landing(float $stream): string
     {
         $after = $this->forecast->outlook(Parameter::Temperature)->after();
 
-        return sprintf('At %s in the stream the tank lands on %s.', $this->show->value(Parameter::Temperature, $stream), $after === null ? 'its own temperature' : $this->show->value(Parameter::Temperature, $after->central()));
+        return (string) __('run.lands', ['stream' => $this->show->value(Parameter::Temperature, $stream), 'warmth' => $after === null ? __('run.own_warmth') : $this->show->value(Parameter::Temperature, $after->central())]);
     }
 
     /**

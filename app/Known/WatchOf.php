@@ -23,7 +23,7 @@ use Illuminate\Support\Facades\DB;
 final class WatchOf
 {
     /** Changes with the way in which courses are made. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     /** Days of the diary that are watched. House default. */
     private const DAYS = 420;
@@ -48,7 +48,7 @@ final class WatchOf
     /**
      * @param array<int, TankWater> $waters by tank
      *
-     * @return array<int, list<Moved>> by tank, what has moved within the last weeks, the newest first
+     * @return array<int, list<Moved>> by tank, what has moved within the last weeks: first what animals live in, of that the newest
      */
     public static function ofMany(array $waters, Show $show): array
     {
@@ -93,7 +93,8 @@ final class WatchOf
             $values = array_column($course, 1);
             $moved[] = new Moved($what, $parameter, $mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
         }
-        usort($moved, static fn(Moved $a, Moved $b): int => $b->began <=> $a->began);
+        // First what animals live in, and of that the newest.
+        usort($moved, static fn(Moved $a, Moved $b): int => [$b->what === Moved::LEVEL, $b->began] <=> [$a->what === Moved::LEVEL, $a->began]);
 
         return $moved;
     }

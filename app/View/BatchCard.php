@@ -85,7 +85,7 @@ final readonly class BatchCard
     {
         $doubt = $this->content->doubt();
 
-        return $doubt <= 0.0 ? null : sprintf('A label names no conductivity: it is worked out from GH and KH, give or take %s, and the pen is held to no less.', $this->show->width(Parameter::Conductivity, (new Normal(0.0, $doubt))->quantile(0.9)));
+        return $doubt <= 0.0 ? null : (string) __('bench.card.doubt', ['width' => $this->show->width(Parameter::Conductivity, (new Normal(0.0, $doubt))->quantile(0.9))]);
     }
 
     /** How warm the tank is that it goes into; nothing when that is not known. */
@@ -127,24 +127,24 @@ final readonly class BatchCard
         }
         $read = $this->show->value(Parameter::Conductivity, $last->read);
         if ($last->added) {
-            return new Finding(Finding::HEED, 'Added.', 'Stir, wait, and read again.');
+            return new Finding(Finding::HEED, __('bench.card.added'), __('bench.card.wait'));
         }
         if ($last->isGood()) {
-            return new Finding(Finding::GOOD, sprintf('%s: good.', $read), 'As near as pens and spoons can tell.');
+            return new Finding(Finding::GOOD, __('bench.card.good', ['read' => $read]), __('bench.card.good_why'));
         }
         if ($last->odd) {
-            return new Finding(Finding::BEYOND, sprintf('%s: too far off to mend.', $read), 'Has everything dissolved? Was it the right jar, the right spoon, the right mark? Does the pen read its calibration solution right? Find the mistake before any of this water is used.');
+            return new Finding(Finding::BEYOND, __('bench.card.odd', ['read' => $read]), __('bench.card.odd_why'));
         }
         $spoon = $this->content->usesSpoons() && abs($last->read / max(1.0, $this->content->expectedConductivity()) - 1.0) > self::SPOON_OFF
-            ? ' So far off by spoon: is it still the same spoon, the same bag? Calibrate it again.' : '';
+            ? ' '.__('bench.card.spoon') : '';
         if ($last->water > 0.0) {
-            return new Finding(Finding::HEED, sprintf('%s: too strong. Add %s of RO or rain.', $read, $this->show->volume($last->water, 1)), 'Stir, and read again.'.$spoon);
+            return new Finding(Finding::HEED, __('bench.card.strong', ['read' => $read, 'litres' => $this->show->volume($last->water, 1)]), __('bench.card.stir').$spoon);
         }
 
-        return new Finding(Finding::HEED, sprintf('%s: too weak. Add this much more of each.', $read), implode(', ', array_map(
+        return new Finding(Finding::HEED, __('bench.card.weak', ['read' => $read]), implode(', ', array_map(
             fn(BatchJar $jar): string => $this->content->amount($jar, $last->more).' '.$jar->name,
             $this->content->jars(),
-        )).'. Stir until all is dissolved, and read again.'.$spoon);
+        )).'. '.__('bench.card.dissolve').$spoon);
     }
 
     /**

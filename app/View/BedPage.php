@@ -124,13 +124,10 @@ final class BedPage
             }
         }
 
-        return new Finding(Finding::GOOD, sprintf('Next: %s %s.', count($numbers) === 1 ? 'patch' : 'patches', Words::list($numbers)), sprintf(
-            'Stirred up, about %s mg/L total ammonia nitrogen, %s of it free; the alarm is at %s. Turned into nitrate it takes %s mg/L of oxygen: let the surface move.',
-            Words::figure($working->value('total'), 2),
-            $free->high() < 0.001 ? 'less than 0.001 mg/L' : self::band($free).' mg/L',
-            Words::figure($this->rotation->alarm, 2),
-            self::band($working->endingAt('oxygen')->estimate()),
-        ));
+        return new Finding(Finding::GOOD, trans_choice('bed.next', count($numbers), ['patches' => Words::list($numbers)]), __('bed.stirred', [
+            'total' => Words::figure($working->value('total'), 2), 'free' => $free->high() < 0.001 ? __('bed.trace') : self::band($free).' mg/L',
+            'alarm' => Words::figure($this->rotation->alarm, 2), 'oxygen' => self::band($working->endingAt('oxygen')->estimate()),
+        ]));
     }
 
     private static function band(Estimate $estimate): string

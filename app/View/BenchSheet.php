@@ -334,7 +334,7 @@ final class BenchSheet
             ...$this->carbonDioxide(),
         ];
         if ($this->draft->advice === null && Advice::missed($this->draft->input->target, $this->draft->batch->water) === []) {
-            $findings[] = new Finding(Finding::GOOD, 'It lands where it should.', 'All that is wanted, and every limit, is met with this shelf.');
+            $findings[] = new Finding(Finding::GOOD, __('bench.lands.head'), __('bench.lands.why'));
         }
         usort($findings, static fn(Finding $a, Finding $b): int => $a->rank() <=> $b->rank());
 
@@ -353,26 +353,26 @@ final class BenchSheet
         $found = [];
         if ($advice->alone !== []) {
             $aim = $advice->alone[0];
-            $found[] = new Finding(Finding::BEYOND, sprintf('%s of %s cannot be had from this shelf.', ucfirst($aim->label()), $this->aimValue($aim, (float) $target->value($aim))), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' Only a softer water brings it down.' : ''));
+            $found[] = new Finding(Finding::BEYOND, __('bench.alone.head', ['aim' => ucfirst($aim->label()), 'value' => $this->aimValue($aim, (float) $target->value($aim))]), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''));
         } elseif ($advice->pair !== null) {
             [$first, $second] = $advice->pair;
-            $found[] = new Finding(Finding::BEYOND, sprintf('%s and %s clash.', $first->label(), $second->label()), sprintf('With %s at %s: %s', $first->label(), $this->aimValue($first, (float) $target->value($first)), lcfirst($reach)));
+            $found[] = new Finding(Finding::BEYOND, __('bench.pair.head', ['one' => $first->label(), 'other' => $second->label()]), __('bench.pair.why', ['aim' => $first->label(), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]));
         } elseif ($advice->missed !== []) {
             $names = Words::list(array_map(static fn(Aim $aim): string => $aim->label(), $advice->missed));
-            $found[] = new Finding(Finding::BEYOND, sprintf('%s cannot be had with all the rest.', ucfirst($names)), $reach);
+            $found[] = new Finding(Finding::BEYOND, __('bench.rest', ['aims' => ucfirst($names)]), $reach);
         }
         foreach ($advice->over as $ion) {
-            $found[] = new Finding(Finding::BEYOND, sprintf('%s stays over its limit.', $ion->label()), sprintf('%s mg/L at the least; %s were allowed.', Words::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), Words::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)));
+            $found[] = new Finding(Finding::BEYOND, __('bench.over.head', ['ion' => $ion->label()]), __('bench.over.why', ['least' => Words::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), 'most' => Words::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)]));
         }
         if ($advice->wanting !== []) {
             $names = array_map(static fn($salt): string => $salt->name.' ('.$salt->formula.')', $advice->wanting);
-            $found[] = new Finding(Finding::HEED, 'A jar that is not chosen would help.', implode(' or ', $names).' brings what is short, without what is too much.');
+            $found[] = new Finding(Finding::HEED, __('bench.wanting.head'), __('bench.wanting.why', ['jars' => implode(' '.__('bench.wanting.or').' ', $names)]));
         }
         if (in_array(Aim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
-            $found[] = new Finding(Finding::HEED, 'Acid would bring KH down too.', Caution::Acid->text().' A softer water to begin with is the calmer way.');
+            $found[] = new Finding(Finding::HEED, __('bench.acid.head'), Caution::Acid->text().' '.__('bench.acid.why'));
         }
         if ($advice->pureShare !== null) {
-            $found[] = new Finding(Finding::HEED, 'Pure water would do it.', sprintf('The waters chosen bring too much; with at least %s of RO or distilled water all of it is met.', $this->show->percent($advice->pureShare)));
+            $found[] = new Finding(Finding::HEED, __('bench.pure.head'), __('bench.pure.why', ['share' => $this->show->percent($advice->pureShare)]));
         }
 
         return $found;
@@ -391,7 +391,7 @@ final class BenchSheet
                 $instead = ceil($concession->instead);
                 $caps = request()->input('cap');
                 $ways[] = [
-                    'text' => sprintf('allow %s mg/L %s', Show::plain($instead, 0), strtolower($concession->what->label())),
+                    'text' => (string) __('bench.way.allow', ['amount' => Show::plain($instead, 0), 'ion' => strtolower($concession->what->label())]),
                     'link' => $this->link(['cap' => [...(is_array($caps) ? $caps : []), $concession->what->value => Show::plain($instead, 0)]]),
                 ];
                 continue;
@@ -400,7 +400,7 @@ final class BenchSheet
             $parameter = self::parameter($aim);
             $value = $parameter === null ? $concession->instead : $this->show->unit($parameter)->fromBase($concession->instead);
             $ways[] = [
-                'text' => sprintf('%s %s instead of %s', $aim->label(), $this->aimValue($aim, $concession->instead), $this->aimNumber($aim, $concession->wanted)),
+                'text' => (string) __('bench.way.instead', ['aim' => $aim->label(), 'value' => $this->aimValue($aim, $concession->instead), 'wanted' => $this->aimNumber($aim, $concession->wanted)]),
                 'link' => $this->link([$aim->value => Show::plain($value, $parameter === null ? 1 : max(1, $this->show->unit($parameter)->decimals))]),
             ];
         }
@@ -412,9 +412,9 @@ final class BenchSheet
     private function reach(Aim $aim, array $reach): string
     {
         return match (true) {
-            is_infinite($reach[1]) => sprintf('%s can be %s or more.', $aim->label(), $this->aimValue($aim, $reach[0])),
-            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => sprintf('%s is %s then, whatever is done.', $aim->label(), $this->aimValue($aim, $reach[0])),
-            default => sprintf('%s can lie between %s and %s.', $aim->label(), $this->aimNumber($aim, $reach[0]), $this->aimValue($aim, $reach[1])),
+            is_infinite($reach[1]) => (string) __('bench.reach.more', ['aim' => $aim->label(), 'value' => $this->aimValue($aim, $reach[0])]),
+            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => (string) __('bench.reach.fixed', ['aim' => $aim->label(), 'value' => $this->aimValue($aim, $reach[0])]),
+            default => (string) __('bench.reach.between', ['aim' => $aim->label(), 'low' => $this->aimNumber($aim, $reach[0]), 'high' => $this->aimValue($aim, $reach[1])]),
         };
     }
 
@@ -428,10 +428,7 @@ final class BenchSheet
             return [];
         }
 
-        return [new Finding(Finding::HEED, 'Too little for this scale.', sprintf(
-            'Rounded, the batch misses %s: make more at once, weigh finer, or make a stock solution.',
-            Words::list(array_map(static fn(Aim $aim): string => $aim->label(), array_values($lost))),
-        ))];
+        return [new Finding(Finding::HEED, __('bench.rounding.head'), __('bench.rounding.why', ['aims' => Words::list(array_map(static fn(Aim $aim): string => $aim->label(), array_values($lost)))]))];
     }
 
     /** @return list<Finding> */
@@ -440,11 +437,11 @@ final class BenchSheet
         $short = [];
         foreach ($this->jars() as $line) {
             if ($line->short !== null) {
-                $short[] = sprintf('%s: %s %s needed, %s left', $line->name, $line->amount, $line->unit, $line->short);
+                $short[] = (string) __('bench.stock.one', ['jar' => $line->name, 'amount' => $line->amount, 'unit' => $line->unit, 'left' => $line->short]);
             }
         }
 
-        return $short === [] ? [] : [new Finding(Finding::BEYOND, 'Not enough on the shelf.', implode('; ', $short).'.')];
+        return $short === [] ? [] : [new Finding(Finding::BEYOND, __('bench.stock.head'), implode('; ', $short).'.')];
     }
 
     /** @return list<Finding> shrimp and a jump of what is dissolved */
@@ -461,14 +458,10 @@ final class BenchSheet
             return [];
         }
 
-        return [new Finding(Finding::BEYOND, 'Too far at once for shrimp.', sprintf(
-            'A change of %s would move conductivity from %s to %s; they stand %s. %s',
-            $this->show->percent($this->draft->input->fraction),
-            $this->show->number(Parameter::Conductivity, $now),
-            $this->show->value(Parameter::Conductivity, $after),
-            $this->show->width(Parameter::Conductivity, $allowed),
-            Caution::Osmotic->text(),
-        ))];
+        return [new Finding(Finding::BEYOND, __('bench.shock.head'), __('bench.shock.why', [
+            'share' => $this->show->percent($this->draft->input->fraction), 'now' => $this->show->number(Parameter::Conductivity, $now), 'after' => $this->show->value(Parameter::Conductivity, $after),
+            'allowed' => $this->show->width(Parameter::Conductivity, $allowed),
+        ]).' '.Caution::Osmotic->text())];
     }
 
     /** @return list<Finding> */
@@ -478,7 +471,7 @@ final class BenchSheet
         $cap = AnimalGroup::PlantsFirst->caps()['Na'];
 
         return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $sodium <= $cap ? [] : [
-            new Finding(Finding::HEED, sprintf('%s mg/L sodium for plants.', Words::figure($sodium, 2)), Caution::SodiumPlants->text().' Potassium bicarbonate raises KH without it.'),
+            new Finding(Finding::HEED, __('bench.sodium.head', ['amount' => Words::figure($sodium, 2)]), Caution::SodiumPlants->text().' '.__('bench.sodium.why')),
         ];
     }
 
@@ -490,23 +483,23 @@ final class BenchSheet
             $source = $this->draft->batch->recipe->sources[$line['place']];
             $known = $this->draft->waters[(int) $source->key];
             if ($known->isUnknown) {
-                $found[] = new Finding(Finding::BEYOND, sprintf('%s is not known.', $source->name), 'It is taken as pure water: read its GH and KH, or write its analysis down, before you trust this.');
+                $found[] = new Finding(Finding::BEYOND, __('bench.known.not', ['water' => $source->name]), __('bench.known.not_why'));
             } elseif ($known->analysis?->isBad === true) {
-                $found[] = new Finding(Finding::HEED, sprintf('The figures of %s do not agree.', $source->name), 'Its charges or its conductivity do not balance; see its page among the waters.');
+                $found[] = new Finding(Finding::HEED, __('bench.known.odd', ['water' => $source->name]), __('bench.known.odd_why'));
             } elseif (!$known->isAnalysed && !$source->isPure && $known->analysis !== null && $known->analysis->assumptions !== []) {
-                $found[] = new Finding(Finding::GOOD, sprintf('%s is known by its kits.', $source->name), implode(' ', array_slice($known->analysis->assumptions, 0, 2)).' An analysis of the utility would settle it.');
+                $found[] = new Finding(Finding::GOOD, __('bench.known.kits', ['water' => $source->name]), implode(' ', array_slice($known->analysis->assumptions, 0, 2)).' '.__('bench.known.kits_why'));
             }
         }
         foreach ($this->draft->batch->order() as $j) {
             $jar = $this->draft->jars[$j];
             $against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null;
             if ($against !== null) {
-                $found[] = new Finding(Finding::HEED, sprintf('The label of %s contradicts itself.', $jar->name), $against);
+                $found[] = new Finding(Finding::HEED, __('bench.known.label', ['jar' => $jar->name]), $against);
             }
         }
         $unknown = $this->draft->batch->water->unknown();
         if ($unknown !== []) {
-            $found[] = new Finding(Finding::GOOD, 'A label does not name every ion.', implode(', ', array_map(static fn(Ion $ion): string => strtolower($ion->label()), $unknown)).' may be more than is shown; conductivity is as the label says.');
+            $found[] = new Finding(Finding::GOOD, __('bench.known.ions'), __('bench.known.ions_why', ['ions' => implode(', ', array_map(static fn(Ion $ion): string => strtolower($ion->label()), $unknown))]));
         }
 
         return $found;
@@ -522,16 +515,12 @@ final class BenchSheet
                 continue;
             }
             $hours = $store->supply()->hoursFor($litres);
-            $text = sprintf(
-                '%s are needed and the store holds %s: the unit runs %s. Started now, it is there %s; %s go down the drain.',
-                $this->show->volume($litres),
-                $this->show->volume($store->level),
-                Show::minutes((int) ceil(60.0 * $hours)),
-                $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))),
-                $this->show->volume($store->supply()->wasteFor($litres)),
-            );
+            $text = __('bench.store.why', [
+                'litres' => $this->show->volume($litres), 'level' => $this->show->volume($store->level), 'time' => Show::minutes((int) ceil(60.0 * $hours)),
+                'there' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $hours))), 'waste' => $this->show->volume($store->supply()->wasteFor($litres)),
+            ]);
 
-            return [new Finding(Finding::HEED, sprintf('Start %s first.', $source->name), $text.($litres > $store->capacity ? ' The store does not hold so much: make the batch in two goes.' : ''))];
+            return [new Finding(Finding::HEED, __('bench.store.head', ['water' => $source->name]), $text.($litres > $store->capacity ? ' '.__('bench.store.twice') : ''))];
         }
 
         return [];
@@ -553,7 +542,7 @@ final class BenchSheet
     {
         $working = $this->carbonDioxideWorking();
 
-        return $working === null ? [] : [new Finding(Finding::GOOD, sprintf('At 30 mg/L CO₂ pH stands near %s.', Show::rounded($working->value('pH'), 1)), 'By KH alone; wood, soil and other acids make a pH reading say more CO₂ than there is.')];
+        return $working === null ? [] : [new Finding(Finding::GOOD, __('bench.gas.head', ['ph' => Show::rounded($working->value('pH'), 1)]), __('bench.gas.why'))];
     }
 
     private function carbonDioxideWorking(): ?Computation

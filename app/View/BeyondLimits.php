@@ -27,18 +27,14 @@ final class BeyondLimits
             $most = $outlook->now === null ? null : $tank->needs()->swingLimits()->allowed($parameter, $outlook->now->central());
             $swing = (float) $outlook->swing();
             if ($most !== null && abs($swing) > $most * 1.001) {
-                $found[] = new Finding(Finding::BEYOND, sprintf('%s moves too far at once.', $parameter->label()), sprintf(
-                    'By %s %s; these animals stand %s in one change. Up to %s of the water keeps within it.',
-                    $show->width($parameter, abs($swing)),
-                    $swing < 0 ? 'down' : 'up',
-                    $show->width($parameter, $most),
-                    $show->percent($allowed),
-                ));
+                $found[] = new Finding(Finding::BEYOND, __('change.swing.head', ['what' => $parameter->label()]), __($swing < 0 ? 'change.swing.down' : 'change.swing.up', [
+                    'width' => $show->width($parameter, abs($swing)), 'most' => $show->width($parameter, $most), 'share' => $show->percent($allowed),
+                ]));
             }
         }
         $depth = StandingDepth::at($forecast->plan->vessel, $mark);
         if ($tank->fish_height > 0.0 && $depth < StandingDepth::needed($tank->fish_height) - 0.5) {
-            $found[] = new Finding(Finding::BEYOND, 'The fish cannot stand upright.', sprintf('%s of water are left over the bed; the largest needs %s.', $show->level($depth), $show->level(StandingDepth::needed($tank->fish_height))));
+            $found[] = new Finding(Finding::BEYOND, __('change.depth.head'), __('change.depth.why', ['depth' => $show->level($depth), 'needed' => $show->level(StandingDepth::needed($tank->fish_height))]));
         }
 
         return $found;

@@ -150,10 +150,10 @@ final class ComposePage
     {
         $plan = $this->draft->plan;
         if (!$this->session->changesWater()) {
-            return 'No water is changed';
+            return (string) __('compose.dry');
         }
 
-        return sprintf('%s out, %s new water, to %s below the rim', $this->show->volume($plan->outflow()), $this->show->percent($this->draft->share()), $this->show->level($this->draft->mark));
+        return (string) __('compose.change', ['out' => $this->show->volume($plan->outflow()), 'share' => $this->show->percent($this->draft->share()), 'mark' => $this->show->level($this->draft->mark)]);
     }
 
     /**
@@ -216,7 +216,7 @@ final class ComposePage
             $titles[$job->key] = $job->title;
         }
 
-        return array_map(static fn(Rule $rule): string => sprintf('“%s” usually comes before “%s”: %s', $titles[$rule->first] ?? '', $titles[$rule->then] ?? '', lcfirst($rule->because)), $this->order->broken);
+        return array_map(static fn(Rule $rule): string => (string) __('compose.before', ['first' => $titles[$rule->first] ?? '', 'then' => $titles[$rule->then] ?? '', 'why' => lcfirst($rule->because)]), $this->order->broken);
     }
 
     /** "about 1 h 05, hands and water side by side; 1 h 22 one after the other" */
@@ -225,7 +225,7 @@ final class ComposePage
         $both = Show::minutes($this->table->minutes());
         $one = Show::minutes($this->table->oneAfterTheOther());
 
-        return $both === $one ? 'about '.$both : sprintf('about %s, hands and water side by side; %s one after the other', $both, $one);
+        return (string) __($both === $one ? 'compose.about' : 'compose.side_by_side', ['both' => $both, 'one' => $one]);
     }
 
     /** @return list<Run> sheets of this tank that are written and not begun */
@@ -247,9 +247,9 @@ final class ComposePage
 
         return match (true) {
             $times === null => null,
-            $times < 0.9 => sprintf('Sessions here usually take less than you guess: %s of it.', $this->show->percent($times)),
-            $times <= 1.1 => 'Your guesses here usually come true.',
-            default => sprintf('Sessions here usually take %s times as long as you guess.', Show::rounded($times, 1)),
+            $times < 0.9 => (string) __('compose.guess.less', ['share' => $this->show->percent($times)]),
+            $times <= 1.1 => (string) __('compose.guess.true'),
+            default => (string) __('compose.guess.more', ['times' => Show::rounded($times, 1)]),
         };
     }
 
@@ -263,16 +263,16 @@ final class ComposePage
         $found = [];
         if ($this->spells->off !== null && $this->spells->off > 0) {
             $from = CarbonImmutable::now()->addMinutes((int) $this->table->endOf('off'));
-            $found[] = [sprintf('Begun now, heater and pumps are off from %s to %s, for %s.', $this->show->time($from), $this->show->time($from->addMinutes($this->spells->off)), Show::minutes($this->spells->off)), false];
+            $found[] = [(string) __('compose.spell.off', ['from' => $this->show->time($from), 'until' => $this->show->time($from->addMinutes($this->spells->off)), 'time' => Show::minutes($this->spells->off)]), false];
         }
         if ($this->spells->filter !== null && $this->spells->filter > 0) {
-            $found[] = [sprintf('The filter stands still for %s%s', Show::minutes($this->spells->filter), $this->spells->isStale ? ': aerate, and rinse the canister before it runs again. Fewer jobs, or the filter on in mid-fill, keep it under an hour.' : '.'), $this->spells->isStale];
+            $found[] = [(string) __($this->spells->isStale ? 'compose.spell.stale' : 'compose.spell.filter', ['time' => Show::minutes($this->spells->filter)]), $this->spells->isStale];
         }
         if ($this->spells->low !== null && $this->draft->tank->fish_height > 0.0) {
-            $found[] = [sprintf('At the mark fish stand in %s for %s.', $this->show->level(StandingDepth::at($this->draft->plan->vessel, $this->draft->mark)), Show::minutes($this->spells->low)), false];
+            $found[] = [(string) __('compose.spell.low', ['depth' => $this->show->level(StandingDepth::at($this->draft->plan->vessel, $this->draft->mark)), 'time' => Show::minutes($this->spells->low)]), false];
         }
         if ($this->spells->plants !== null) {
-            $found[] = [sprintf('Floating plants are out for %s.', Show::minutes($this->spells->plants)), false];
+            $found[] = [(string) __('compose.spell.plants', ['time' => Show::minutes($this->spells->plants)]), false];
         }
 
         return $found;
@@ -293,16 +293,16 @@ final class ComposePage
         $parts = [];
         foreach ($out->wanted as $name => $litres) {
             if ($litres > 0.05) {
-                $parts[] = $this->show->volume($litres).' for '.__('water.wanted.'.$name);
+                $parts[] = (string) __('compose.out.for', ['litres' => $this->show->volume($litres), 'what' => __('water.wanted.'.$name)]);
             }
         }
         if ($out->cleaned !== []) {
-            $parts[] = sprintf('%s through the vacuum, over %s %s of the bed', $this->show->volume($out->vacuumed), count($out->cleaned) === 1 ? 'patch' : 'patches', Words::list($this->numbers($out->cleaned)));
+            $parts[] = trans_choice('compose.out.vacuum', count($out->cleaned), ['litres' => $this->show->volume($out->vacuumed), 'patches' => Words::list($this->numbers($out->cleaned))]);
         }
-        $parts[] = $this->show->volume($out->rest).' for the garden or the drain';
+        $parts[] = (string) __('compose.out.rest', ['litres' => $this->show->volume($out->rest)]);
 
-        return sprintf('%s leave: %s.', $this->show->volume($this->draft->plan->outflow()), implode(', ', $parts))
-            .($out->waiting === [] ? '' : sprintf(' %s %s must wait: there is not water enough today.', count($out->waiting) === 1 ? 'Patch' : 'Patches', Words::list($this->numbers($out->waiting))));
+        return __('compose.out.all', ['litres' => $this->show->volume($this->draft->plan->outflow()), 'parts' => implode(', ', $parts)])
+            .($out->waiting === [] ? '' : ' '.trans_choice('compose.out.wait', count($out->waiting), ['patches' => Words::list($this->numbers($out->waiting))]));
     }
 
     /**

@@ -117,7 +117,7 @@ final class CreepPage
             $creep = $this->creep($parameter);
             $label = $parameter === Parameter::Conductivity ? 'Conductivity' : $parameter->label();
             if ($creep === null || !$this->state->has($parameter)) {
-                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'path' => '', 'pure' => '', 'most' => '', 'missing' => sprintf('Not read: %s of the tank, the top-up or the change water.', $parameter->word())];
+                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'path' => '', 'pure' => '', 'most' => '', 'missing' => (string) __('creep.missing', ['what' => $parameter->word()])];
                 continue;
             }
             $now = $this->state->central($parameter, 0.0);
@@ -152,14 +152,12 @@ final class CreepPage
         $pure = $creep->withPureWater()->course($this->state->central($parameter, 0.0), self::DAYS);
         $more = end($course) - end($pure);
         if ($rise < 1.0) {
-            return new Finding(Finding::GOOD, 'This top-up adds next to nothing.', 'What evaporates leaves everything behind; pure water puts back just what went. Change water stays the one place where minerals come from.');
+            return new Finding(Finding::GOOD, __('creep.pure.head'), __('creep.pure.why'));
         }
 
-        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, sprintf('Topping up with %s adds %s a week.', $this->topUp->name ?? 'this', $this->show->value($parameter, $rise)), sprintf(
-            'After a year of this routine that is %s more than with RO or rain%s. Mineralise the change water, top up with pure.',
-            $this->show->value($parameter, max(0.0, $more)),
-            $working->value('rise') > 0.0 ? sprintf('; before each change it stands at %s', $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1])) : '',
-        ));
+        return new Finding($more > 0.1 * $this->state->central($parameter, 1.0) ? Finding::HEED : Finding::GOOD, __('creep.adds.head', ['water' => $this->topUp->name ?? __('creep.this'), 'rise' => $this->show->value($parameter, $rise)]), __($working->value('rise') > 0.0 ? 'creep.adds.before' : 'creep.adds.why', [
+            'more' => $this->show->value($parameter, max(0.0, $more)), 'level' => $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]),
+        ]));
     }
 
     public function working(string $name): ?Computation

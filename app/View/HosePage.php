@@ -112,13 +112,13 @@ final class HosePage
             return [];
         }
         $rows = [];
-        foreach (['' => 'Your hose', '2' => 'Another one'] as $which => $title) {
+        foreach (['' => (string) __('hose.yours'), '2' => (string) __('hose.other')] as $which => $title) {
             $drain = $this->drain((string) $which);
             $rows[] = [
                 'title' => $title,
-                'time' => $drain->arrives ? self::time($drain->seconds) : 'never',
-                'flow' => sprintf('%s to %s', $this->show->flow($drain->first), $this->show->flow($drain->last)),
-                'stops' => $drain->arrives ? null : sprintf('The end of the hose lies above the mark: flow stops after %s. Lower the end, or take less.', $this->show->volume($drain->litres)),
+                'time' => $drain->arrives ? self::time($drain->seconds) : (string) __('hose.never'),
+                'flow' => (string) __('hose.flow', ['first' => $this->show->flow($drain->first), 'last' => $this->show->flow($drain->last)]),
+                'stops' => $drain->arrives ? null : (string) __('hose.stops', ['litres' => $this->show->volume($drain->litres)]),
                 'working' => 'hose'.$which,
             ];
         }
@@ -155,13 +155,13 @@ final class HosePage
         $pick = $this->pickUp();
         [$size, $grain] = [$this->size(), $this->grain()];
         if (!$pick->cleans()) {
-            return new Finding(Finding::HEED, 'It is too slow to clean.', sprintf('Water rises by %s cm/s only, and dirt sinks as fast: a narrower tube, a wider hose, or its end further down.', Words::figure(100.0 * $pick->rise(), 2)));
+            return new Finding(Finding::HEED, __('hose.slow.head'), __('hose.slow.why', ['rise' => Words::figure(100.0 * $pick->rise(), 2)]));
         }
-        $most = sprintf('Water rises by %s cm/s: %s up to about %s goes with it.', Words::figure(100.0 * $pick->rise(), 2), $grain->label(), $this->show->levels()->text($pick->coarsest($grain)));
+        $most = (string) __('hose.most', ['rise' => Words::figure(100.0 * $pick->rise(), 2), 'grain' => $grain->label(), 'size' => $this->show->levels()->text($pick->coarsest($grain))]);
 
         return $pick->lifts($size, $grain)
-            ? new Finding(Finding::HEED, 'Your grains go up with the dirt.', sprintf('%s A tube of %s and more leaves them lying, or pinch the hose to under %s.', $most, $this->show->level(ceil($pick->widthFor($size, $grain))), $this->show->flow($pick->flowFor($size, $grain))))
-            : new Finding(Finding::GOOD, 'Dirt goes up, your grains fall back.', $most);
+            ? new Finding(Finding::HEED, __('hose.lifts.head'), $most.' '.__('hose.lifts.why', ['tube' => $this->show->level(ceil($pick->widthFor($size, $grain))), 'flow' => $this->show->flow($pick->flowFor($size, $grain))]))
+            : new Finding(Finding::GOOD, __('hose.cleans'), $most);
     }
 
     /** Refill by pump, in words. */
@@ -172,7 +172,7 @@ final class HosePage
         }
         $minutes = (new Pump($this->number('pump'), $this->number('reach')))->minutes($this->litres(), $this->number('rise'));
 
-        return is_infinite($minutes) ? 'This pump does not lift water so high.' : self::time(60.0 * $minutes);
+        return is_infinite($minutes) ? (string) __('hose.too_high') : self::time(60.0 * $minutes);
     }
 
     /** Hot water for the refill, in words. */
@@ -187,7 +187,7 @@ final class HosePage
             return $fault->getMessage();
         }
 
-        return sprintf('%s hot and %s cold', $this->show->volume($hot, 1), $this->show->volume($this->litres() - $hot, 1));
+        return (string) __('hose.mix', ['hot' => $this->show->volume($hot, 1), 'cold' => $this->show->volume($this->litres() - $hot, 1)]);
     }
 
     /** How long the heater takes to close a gap, in words. */

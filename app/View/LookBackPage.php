@@ -229,31 +229,24 @@ final readonly class LookBackPage
                 continue;
             }
             $gap = $row->measured->central() - $row->forecast->central;
-            $findings[] = new Finding(Finding::HEED, sprintf('%s %s is %s than forecast.', $row->parameter->label(), $row->when, $gap < 0 ? 'lower' : 'higher'), sprintf(
-                'Forecast %s, measured %s.',
-                $show->number($row->parameter, $row->forecast->central, $row->forecast->halfWidth()).' ± '.$show->plusMinus($row->parameter, $row->forecast->halfWidth()),
-                $show->value($row->parameter, $row->measured->central(), $row->measuredHalfWidth()),
-            ));
+            $findings[] = new Finding(Finding::HEED, __($gap < 0 ? 'look_back.lower' : 'look_back.higher', ['what' => $row->parameter->label(), 'when' => $row->when]), __('look_back.both', [
+                'forecast' => $show->number($row->parameter, $row->forecast->central, $row->forecast->halfWidth()).' ± '.$show->plusMinus($row->parameter, $row->forecast->halfWidth()),
+                'measured' => $show->value($row->parameter, $row->measured->central(), $row->measuredHalfWidth()),
+            ]));
         }
         if ($this->miss?->cause === Miss::SHARE) {
             $planned = $this->share();
-            $findings[] = new Finding(Finding::HEED, 'The likeliest reason: another amount.', sprintf(
-                'All misses fit if %s of the water was changed, not %s. The mark was %s, or the tank holds %s than its measures say.',
-                $show->percent($this->miss->likely),
-                $show->percent($planned),
-                $this->miss->likely > $planned ? 'passed' : 'not reached',
-                $this->miss->likely > $planned ? 'less' : 'more',
-            ));
+            $findings[] = new Finding(Finding::HEED, __('look_back.amount'), __($this->miss->likely > $planned ? 'look_back.passed' : 'look_back.short', ['likely' => $show->percent($this->miss->likely), 'planned' => $show->percent($planned)]));
         }
         if ($this->miss?->cause === Miss::SOURCE_OR_READING && $this->miss->parameter !== null) {
             $parameter = $this->miss->parameter;
             [$low, $high] = $parameter->range();
-            $findings[] = new Finding(Finding::HEED, 'The likeliest reason: the new water or one test.', $parameter->mixes() && $this->miss->likely >= $low && $this->miss->likely <= $high
-                ? sprintf('Only %s is off. Either the water that went in had %s, or one of the two tests was wrong: read %s of the source again.', $parameter->word(), $show->value($parameter, $this->miss->likely), $parameter->word())
-                : sprintf('Only %s is off, and no water explains it: test %s again, calibrate, and note the hour against lamp and CO₂.', $parameter->word(), $parameter->word()));
+            $findings[] = new Finding(Finding::HEED, __('look_back.one'), $parameter->mixes() && $this->miss->likely >= $low && $this->miss->likely <= $high
+                ? __('look_back.source', ['what' => $parameter->word(), 'value' => $show->value($parameter, $this->miss->likely)])
+                : __('look_back.test', ['what' => $parameter->word()]));
         }
         if ($findings === [] && $this->rows !== []) {
-            $findings[] = new Finding(Finding::GOOD, 'The forecast held.', 'What was read lies within what was expected: volume, source and readings agree.');
+            $findings[] = new Finding(Finding::GOOD, __('look_back.held'), __('look_back.held_why'));
         }
 
         return $findings;

@@ -112,9 +112,9 @@ final class NeedsPage
             $usual = $this->tank->animals->range($parameter) ?? [$least, $most];
             $range = [$low ?? $usual[0], $high ?? $usual[1]];
             if ($range[0] >= $range[1]) {
-                $faults->add('high.'.$parameter->value, 'The upper end must lie above the lower one.');
+                $faults->add('high.'.$parameter->value, (string) __('needs.order'));
             } elseif ($range[0] < $least - 1e-9 || $range[1] > $most + 1e-9) {
-                $faults->add('high.'.$parameter->value, sprintf('It must lie between %s and %s.', $this->values($parameter)->show($least), $this->values($parameter)->show($most)));
+                $faults->add('high.'.$parameter->value, (string) __('needs.between', ['least' => $this->values($parameter)->show($least), 'most' => $this->values($parameter)->show($most)]));
             } else {
                 $ranges[$parameter->value] = $range;
             }
@@ -124,7 +124,7 @@ final class NeedsPage
             $swing = $this->number($typed, 'swing', $parameter, $this->swings($parameter), $was, $faults);
             [$least, $most] = $parameter->range();
             if ($swing !== null && ($swing <= 0.0 || $swing > ($parameter === Parameter::Conductivity ? 1.0 : $most - $least))) {
-                $faults->add('swing.'.$parameter->value, 'More than nothing, and no more than the whole range.');
+                $faults->add('swing.'.$parameter->value, (string) __('needs.swing'));
             } elseif ($swing !== null) {
                 $swings[$parameter->value] = $swing;
             }
@@ -142,7 +142,7 @@ final class NeedsPage
         }
         $number = $scale->keep($given, is_numeric($kept) ? (float) $kept : null);
         if ($number === null) {
-            $faults->add($field.'.'.$parameter->value, 'Write a number here, or leave it empty.');
+            $faults->add($field.'.'.$parameter->value, (string) __('needs.number'));
         }
 
         return $number;
@@ -154,15 +154,13 @@ final class NeedsPage
         $learned = $this->learned;
         $unit = $this->show->unit(Parameter::Nitrate);
         $figure = static fn(float $base): string => Show::rounded($unit->widthFromBase($base), 2);
-        $guess = sprintf('your guess was %s', $figure($learned->prior->central()));
+        $rate = ['rate' => $figure($learned->value), 'band' => $figure($learned->halfWidth()), 'unit' => $unit->label];
         if ($learned->count === 0) {
-            return new Finding(Finding::GOOD, sprintf('Reckoned with %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label), 'A guess so far. From the second reading on the diary is weighed in: one before each change is enough.');
+            return new Finding(Finding::GOOD, __('made.guessed', $rate), __('made.guess_so_far'));
         }
-        $text = trans_choice('made.readings', $learned->count, ['count' => $learned->count]).' and the changes between them; '.$guess.'.'.$this->aside($learned);
+        $text = __('made.from', ['readings' => trans_choice('made.readings', $learned->count, ['count' => $learned->count]), 'guess' => $figure($learned->prior->central())]).$this->aside($learned);
 
-        return new Finding($learned->contradicts() ? Finding::HEED : Finding::GOOD, $learned->value < 0.0
-            ? sprintf('It uses more nitrate than it makes: %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label)
-            : sprintf('It makes %s ± %s %s a day.', $figure($learned->value), $figure($learned->halfWidth()), $unit->label), $text);
+        return new Finding($learned->contradicts() ? Finding::HEED : Finding::GOOD, __($learned->value < 0.0 ? 'made.uses' : 'made.makes', $rate), $text);
     }
 
     private function aside(Posterior $learned): string
@@ -209,6 +207,6 @@ final class NeedsPage
             return null;
         }
 
-        return sprintf('With %s %s it settles at %s before each change.', $this->show->percent($this->tank->routine_share), Words::every($this->tank->routine_days), $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->learned->value), $this->tank->routine_share, $this->tank->routine_days, $source)));
+        return (string) __('made.settles', ['share' => $this->show->percent($this->tank->routine_share), 'every' => Words::every($this->tank->routine_days), 'level' => $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->learned->value), $this->tank->routine_share, $this->tank->routine_days, $source))]);
     }
 }

@@ -103,7 +103,7 @@ final readonly class Round
         [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
         $isBag = $bag !== null && $rank > RoundStrip::OFF;
         if ($isBag) {
-            [$rank, $head, $why, $act, $url] = [RoundStrip::OFF, (string) __('animals.course.round'), $bag->what.'.', 'Go on', '/tanks/'.$tank->id.'/arrivals/'.$bag->id];
+            [$rank, $head, $why, $act, $url] = [RoundStrip::OFF, (string) __('animals.course.round'), $bag->what.'.', (string) __('round.act.go_on'), '/tanks/'.$tank->id.'/arrivals/'.$bag->id];
         }
         $newest = $water->newest();
 
@@ -159,7 +159,7 @@ final readonly class Round
         $last = $water->change;
         $worst = $concerns[0] ?? null;
         if ($worst !== null && $worst->isAlarm()) {
-            return [RoundStrip::ALARM, $worst->head, $worst->why, $open?->state === RunState::Running ? 'Go on' : 'How much to change', $open?->state === RunState::Running ? '/runs/'.$open->id : $base.'/change'];
+            return [RoundStrip::ALARM, $worst->head, $worst->why, (string) __($open?->state === RunState::Running ? 'round.act.go_on' : 'round.act.how_much'), $open?->state === RunState::Running ? '/runs/'.$open->id : $base.'/change'];
         }
         $later = $open?->state === RunState::Planned && $open->planned_for !== null && $show->daysSinceDate($open->planned_for) < 0;
         if ($open !== null && !$later) {
@@ -168,24 +168,24 @@ final readonly class Round
         $over = $agenda->of(Agenda::CHANGE)?->over() ?? 0;
         $isNeglected = $over > 0 && CatchUp::isNeglected($tank->routine_days + $over, $tank->routine_days);
         if ($worst?->urgency === Urgency::Today) {
-            return [RoundStrip::TODAY, $worst->head, $worst->why, $isNeglected ? (string) __('catch_up.act') : 'Plan the change', $base.($isNeglected ? '/catch-up' : '/change')];
+            return [RoundStrip::TODAY, $worst->head, $worst->why, $isNeglected ? (string) __('catch_up.act') : (string) __('round.act.plan'), $base.($isNeglected ? '/catch-up' : '/change')];
         }
         foreach ($agenda->now(AgendaOf::AFTER) as $left) {
             [$run, $job] = AgendaOf::afterOf($left->key);
             $ended = CarbonImmutable::now()->addMinutes((int) round(60.0 * (($left->hours ?? 0.0) - $job->fromHours())));
 
-            return [RoundStrip::CHECK, $job->title(), 'After the session of '.$show->day($ended).': '.lcfirst($job->lines()[0]), 'Look in', '/runs/'.$run.'/after/'.$job->value];
+            return [RoundStrip::CHECK, $job->title(), (string) __('round.after', ['day' => $show->day($ended), 'what' => lcfirst($job->lines()[0])]), (string) __('round.act.look_in'), '/runs/'.$run.'/after/'.$job->value];
         }
         if ($last === null) {
             return match (true) {
                 $open !== null => self::openSheet($open, $show),
-                $newest === null => [RoundStrip::FIRST, 'Not read yet', 'A first set of readings lets Cresco size and forecast a change.', 'Read', $base.'/read'],
-                $worst?->urgency === Urgency::Next => [RoundStrip::DUE, $worst->head, $worst->why, 'Plan the change', $base.'/change'],
-                default => [RoundStrip::DUE, 'First change', 'No change has been recorded yet.', 'Plan the change', $base.'/change'],
+                $newest === null => [RoundStrip::FIRST, (string) __('round.unread.head'), (string) __('round.unread.why'), (string) __('round.act.read'), $base.'/read'],
+                $worst?->urgency === Urgency::Next => [RoundStrip::DUE, $worst->head, $worst->why, (string) __('round.act.plan'), $base.'/change'],
+                default => [RoundStrip::DUE, (string) __('round.first.head'), (string) __('round.first.why'), (string) __('round.act.plan'), $base.'/change'],
             };
         }
         if ($agenda->now(Agenda::NEXT_DAY) !== []) {
-            return [RoundStrip::CHECK, 'Read again today', 'The change of '.$show->day($last->changed_at).' was forecast; now it can be held to it.', 'Read', $base.'/read'];
+            return [RoundStrip::CHECK, (string) __('round.again.head'), (string) __('round.again.why', ['day' => $show->day($last->changed_at)]), (string) __('round.act.read'), $base.'/read'];
         }
         if ($open !== null) {
             return self::openSheet($open, $show);
@@ -194,13 +194,13 @@ final readonly class Round
         $rhythm = ucfirst(TankLoop::due($change));
         $days = -($change?->over() ?? 0);
         if ($days > 0 && $worst?->urgency === Urgency::Next) {
-            return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', 'Plan the change', $base.'/change'];
+            return [RoundStrip::DUE, $worst->head, $worst->why.' '.$rhythm.'.', (string) __('round.act.plan'), $base.'/change'];
         }
         if ($isNeglected) {
             return [RoundStrip::LATE, $rhythm, (string) __('catch_up.why'), (string) __('catch_up.act'), $base.'/catch-up'];
         }
         if ($days <= 0) {
-            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->head.': '.lcfirst($worst->why) : sprintf('Usually %s %s.', $show->percent($tank->routine_share), Words::every($tank->routine_days)), 'Plan the change', $base.'/change'];
+            return [$days < 0 ? RoundStrip::LATE : RoundStrip::DUE, $rhythm, $worst?->urgency === Urgency::Next ? $worst->head.': '.lcfirst($worst->why) : (string) __('round.usual', ['share' => $show->percent($tank->routine_share), 'every' => Words::every($tank->routine_days)]), (string) __('round.act.plan'), $base.'/change'];
         }
         if ($look !== null && $first !== null) {
             return [RoundStrip::DUE, $look, InquiryWords::expects($first), __('inquiry.check.act'), $base.'/inquiries/'.$first->inquiry_id.'/now'];
@@ -208,7 +208,7 @@ final readonly class Round
         if ($cut !== []) {
             $names = Words::list(array_map(static fn(Stand $stand): string => $stand->name.', '.StandWords::place($stand), array_slice($cut, 0, 2)));
 
-            return [RoundStrip::DUE, self::cutWords($cut), (count($cut) > 1 ? $names.(count($cut) > 2 ? ' …' : '').'. ' : '').$rhythm.'.', 'Plan the session', self::session($tank, $due)];
+            return [RoundStrip::DUE, self::cutWords($cut), (count($cut) > 1 ? $names.(count($cut) > 2 ? ' …' : '').'. ' : '').$rhythm.'.', (string) __('round.act.session'), self::session($tank, $due)];
         }
         $melting = count(AgendaOf::meltingNow($agenda));
         if ($melting > 0) {
@@ -218,14 +218,14 @@ final readonly class Round
             return [RoundStrip::DUE, (string) __('food.look.round'), (string) __('food.look.ask'), (string) __('food.look.act'), $base.'/food'];
         }
         if ($due !== []) {
-            return [RoundStrip::DUE, 'Due again: '.Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due)), $rhythm.'.', 'Plan the session', self::session($tank, $due)];
+            return [RoundStrip::DUE, (string) __('round.due', ['jobs' => Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), $due))]), $rhythm.'.', (string) __('round.act.session'), self::session($tank, $due)];
         }
 
         if ($give !== null) {
             return [RoundStrip::DUE, $give, $rhythm.'.', __('food.act'), $base.'/food'];
         }
 
-        return [RoundStrip::CALM, 'Nothing due', $worst === null ? $rhythm.'.' : $rhythm.'. '.$worst->head.': '.lcfirst($worst->why), 'Read', $base.'/read'];
+        return [RoundStrip::CALM, (string) __('round.nothing'), $worst === null ? $rhythm.'.' : $rhythm.'. '.$worst->head.': '.lcfirst($worst->why), (string) __('round.act.read'), $base.'/read'];
     }
 
     /** @param non-empty-list<Stand> $cut */
@@ -280,26 +280,22 @@ final readonly class Round
         if ($off->isNotEmpty()) {
             $names = $off->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ');
 
-            return [RoundStrip::OFF, 'Still off: '.$names, 'Run sheet open, '.$step.'.', 'Go on', '/runs/'.$open->id];
+            return [RoundStrip::OFF, (string) __('round.off', ['devices' => $names]), (string) __('round.open_at', ['step' => $step]), (string) __('round.act.go_on'), '/runs/'.$open->id];
         }
         if ($open->state === RunState::Planned && $open->planned_for !== null) {
             return self::planned($open, $open->planned_for, $show);
         }
 
-        return [RoundStrip::WORK, 'Run sheet open', ucfirst($step).', nothing is switched off.', $open->state === RunState::Planned ? 'Begin' : 'Go on', '/runs/'.$open->id];
+        return [RoundStrip::WORK, (string) __('round.open'), (string) __('round.open_why', ['step' => ucfirst($step)]), (string) __($open->state === RunState::Planned ? 'round.act.begin' : 'round.act.go_on'), '/runs/'.$open->id];
     }
 
     /** @return array{int, string, string, string, string} a sheet that is meant for a day */
     private static function planned(Run $open, CarbonImmutable $day, Show $show): array
     {
         $days = -$show->daysSinceDate($day);
-        $head = match (true) {
-            $days < -1 => sprintf('Planned %d days ago', -$days),
-            $days === -1 => 'Planned for yesterday',
-            $days === 0 => 'Planned for today',
-            $days === 1 => 'Planned for tomorrow',
-            default => sprintf('Planned for %s, in %d days', $day->format('l'), $days),
-        };
+        $head = $days < -1
+            ? trans_choice('round.planned.ago', -$days, ['count' => -$days])
+            : trans_choice('round.planned.in', $days, ['day' => $day->format('l'), 'count' => $days]);
 
         return [
             match (true) {
@@ -307,7 +303,7 @@ final readonly class Round
                 $days === 0 => RoundStrip::WORK,
                 default => RoundStrip::CALM,
             },
-            $head, 'The run sheet is written.', $days > 0 ? 'Look it over' : 'Begin', '/runs/'.$open->id,
+            $head, (string) __('round.planned.why'), (string) __($days > 0 ? 'round.act.look_over' : 'round.act.begin'), '/runs/'.$open->id,
         ];
     }
 

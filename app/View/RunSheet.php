@@ -53,10 +53,10 @@ final readonly class RunSheet
     public function summary(Show $show): string
     {
         if (!$this->run->changes_water) {
-            return 'no water changed';
+            return (string) __('run.dry');
         }
 
-        return sprintf('%s out (%s), to %s below the rim, with %s', $show->volume($this->run->plan->out), $show->percent($this->run->plan->share), $show->level($this->run->plan->mark), $this->run->plan->source ?? 'new water');
+        return (string) __('run.change', ['out' => $show->volume($this->run->plan->out), 'share' => $show->percent($this->run->plan->share), 'mark' => $show->level($this->run->plan->mark), 'source' => $this->run->plan->source ?? __('run.new_water')]);
     }
 
     /** The first sentence of a caution, for paper. */
@@ -180,16 +180,16 @@ final readonly class RunSheet
             if ($tick->off_at !== null && $tick->device === Device::Canister) {
                 $minutes = $since($tick->off_at);
                 $stale = $minutes >= Spells::STALE_FILTER;
-                $found[] = [sprintf('The filter has stood still for %s%s', Show::minutes($minutes), $stale ? ': aerate now, and rinse the canister before it runs again.' : '; up to '.$show->time($tick->off_at->addMinutes(Spells::STALE_FILTER)).' it is no worry.'), $stale];
+                $found[] = [(string) __($stale ? 'run.stale' : 'run.still', ['time' => Show::minutes($minutes), 'until' => $show->time($tick->off_at->addMinutes(Spells::STALE_FILTER))]), $stale];
             }
         }
         $out = $this->doneAt('floaters_out');
         if ($out !== null && $this->doneAt('floaters_back') === null) {
-            $found[] = [sprintf('Floating plants are out for %s: keep them wet.', Show::minutes($since($out))), false];
+            $found[] = [(string) __('run.floating', ['time' => Show::minutes($since($out))]), false];
         }
         $low = $this->doneAt('drain');
         if ($low !== null && $this->doneAt('refill') === null) {
-            $found[] = [sprintf('At low water for %s: mist what stands dry.', Show::minutes($since($low))), false];
+            $found[] = [(string) __('run.low', ['time' => Show::minutes($since($low))]), false];
         }
 
         return $found;

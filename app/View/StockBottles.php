@@ -42,7 +42,7 @@ final readonly class StockBottles
             foreach (array_slice($used, $i + 1) as $b) {
                 $why = Concentrate::clash($draft->batch->recipe->jars[$a], $draft->batch->recipe->jars[$b]);
                 if ($why !== null) {
-                    $apart[] = sprintf('%s and %s: %s.', $name($a), $name($b), $why);
+                    $apart[] = (string) __('bench.bottle.apart', ['one' => $name($a), 'other' => $name($b), 'why' => $why]);
                 }
             }
         }
@@ -52,7 +52,7 @@ final readonly class StockBottles
             $size,
             $size / $dose,
             array_map(static fn(array $bottle): array => array_map($weigh, $bottle[0]), $concentrate->bottles),
-            array_map(static fn(int $j): string => sprintf('%s does not dissolve: %s would need %s L of water. Add it dry to the batch, or choose more mL for each litre.', $name($j), $weigh($j), Show::plain($concentrate->least[$j], 1)), $concentrate->undissolved),
+            array_map(static fn(int $j): string => (string) __('bench.bottle.least', ['jar' => $name($j), 'amount' => $weigh($j), 'litres' => Show::plain($concentrate->least[$j], 1)]), $concentrate->undissolved),
             $apart,
             $faults,
         );
@@ -66,7 +66,7 @@ final readonly class StockBottles
         }
         $number = Amount::parse($typed);
         if ($number === null || $number < $least || $number > $most) {
-            $faults[$field] = sprintf('Write a number between %s and %s.', Show::plain($least, 1), Show::plain($most, 0));
+            $faults[$field] = (string) __('bench.bottle.between', ['least' => Show::plain($least, 1), 'most' => Show::plain($most, 0)]);
 
             return $usual;
         }

@@ -102,19 +102,19 @@ final class StorePage
         $findings = [];
         $membrane = $this->membrane;
         if ($membrane === null) {
-            $findings[] = new Finding(Finding::HEED, 'Rejection is not known yet.', 'Read the conductivity before and after the membrane, once the first minutes have run off.');
+            $findings[] = new Finding(Finding::HEED, __('store.unknown.head'), __('store.unknown.why'));
         } else {
             $findings[] = match (true) {
-                $membrane->daysLeft === 0.0 => new Finding(Finding::BEYOND, 'The membrane is due.', sprintf('It holds back %s; below %s it is changed, or the resin behind it wears out fast.', $this->percent($membrane->now), $this->percent(Membrane::DUE))),
-                $membrane->daysLeft !== null => new Finding(Finding::GOOD, sprintf('The membrane is due around %s.', $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))), sprintf('It holds back %s, %s points a month less, by %s.', $this->percent($membrane->now), Show::rounded(-100.0 * $membrane->perMonth, 2), self::readings($membrane->readings))),
-                default => new Finding(Finding::GOOD, sprintf('The membrane holds back %s.', $this->percent($membrane->now)), sprintf('Steady, by %s.', self::readings($membrane->readings))),
+                $membrane->daysLeft === 0.0 => new Finding(Finding::BEYOND, __('store.due.head'), __('store.due.why', ['now' => $this->percent($membrane->now), 'due' => $this->percent(Membrane::DUE)])),
+                $membrane->daysLeft !== null => new Finding(Finding::GOOD, __('store.falls.head', ['day' => $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))]), __('store.falls.why', ['now' => $this->percent($membrane->now), 'points' => Show::rounded(-100.0 * $membrane->perMonth, 2), 'readings' => self::readings($membrane->readings)])),
+                default => new Finding(Finding::GOOD, __('store.steady.head', ['now' => $this->percent($membrane->now)]), __('store.steady.why', ['readings' => self::readings($membrane->readings)])),
             };
         }
         if ($this->store->resin_on !== null) {
             $due = $this->store->resin_on->addDays(Store::RESIN_DAYS);
             $findings[] = $due->isPast()
-                ? new Finding(Finding::HEED, 'The resin is due.', sprintf('In since %s; a year is its usual time. If it changes colour or the output rises above a few µS/cm, sooner.', $this->show->day($this->store->resin_on)))
-                : new Finding(Finding::GOOD, sprintf('Resin until about %s.', $this->show->day($due)), 'Sooner when it changes colour or the output rises above a few µS/cm.');
+                ? new Finding(Finding::HEED, __('store.resin_due.head'), __('store.resin_due.why', ['day' => $this->show->day($this->store->resin_on)]))
+                : new Finding(Finding::GOOD, __('store.resin.head', ['day' => $this->show->day($due)]), __('store.resin.why'));
         }
 
         return $findings;

@@ -62,18 +62,21 @@ final class WaterPage
     {
         $analysis = $this->known->analysis;
         if ($analysis === null) {
-            return [new Finding(Finding::HEED, 'Its ions are not known.', 'Read its GH and KH, or write an analysis down: the utility publishes one, or gives it when asked. Until then it counts as pure water on the bench.')];
+            return [new Finding(Finding::HEED, __('water.ions.head'), __('water.ions.why'))];
         }
         $findings = [];
         if ($analysis->isBad) {
-            $text = abs($analysis->imbalance) > CoreAnalysis::GOOD_BALANCE ? sprintf('Cations and anions miss each other by %s %%; a good analysis stays within %s %%. ', Show::plain(100.0 * abs($analysis->imbalance), 0), Show::plain(100.0 * CoreAnalysis::GOOD_BALANCE, 0)) : '';
-            $text .= $analysis->misfit !== null && abs($analysis->misfit) > 0.1 ? sprintf('The ions give a conductivity %s %% %s than what was read. ', Show::plain(100.0 * abs($analysis->misfit), 0), $analysis->misfit > 0 ? 'higher' : 'lower') : '';
-            $findings[] = new Finding(Finding::BEYOND, 'The figures do not agree.', $text.'Look for a slip of the pen, another unit (nitrate as N, hardness as CaCO₃), or yearly means of different samples.');
+            $text = array_filter([
+                abs($analysis->imbalance) > CoreAnalysis::GOOD_BALANCE ? __('water.odd.charges', ['off' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'good' => Show::plain(100.0 * CoreAnalysis::GOOD_BALANCE, 0)]) : '',
+                $analysis->misfit !== null && abs($analysis->misfit) > 0.1 ? __($analysis->misfit > 0 ? 'water.odd.higher' : 'water.odd.lower', ['off' => Show::plain(100.0 * abs($analysis->misfit), 0)]) : '',
+                __('water.odd.look'),
+            ]);
+            $findings[] = new Finding(Finding::BEYOND, __('water.odd.head'), implode(' ', $text));
         } else {
-            $findings[] = new Finding(Finding::GOOD, 'The figures agree.', sprintf('Charges as given within %s %%%s.', Show::plain(100.0 * abs($analysis->imbalance), 0), $analysis->misfit === null ? '; no conductivity to hold them against' : sprintf(', conductivity within %s %%', Show::plain(100.0 * abs($analysis->misfit), 0))));
+            $findings[] = new Finding(Finding::GOOD, __('water.agree.head'), __($analysis->misfit === null ? 'water.agree.alone' : 'water.agree.both', ['charges' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'conductivity' => Show::plain(100.0 * abs($analysis->misfit ?? 0.0), 0)]));
         }
         foreach ($analysis->assumptions as $assumption) {
-            $findings[] = new Finding(Finding::HEED, 'Assumed:', lcfirst($assumption));
+            $findings[] = new Finding(Finding::HEED, __('water.assumed'), lcfirst($assumption));
         }
 
         return $findings;

@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'guessed' => 'Reckoned with :rate ± :band :unit a day.', 'guess_so_far' => 'A guess so far. From the second reading on the diary is weighed in: one before each change is enough.',
+    'from' => ':readings and the changes between them; your guess was :guess.', 'uses' => 'It uses more nitrate than it makes: :rate ± :band :unit a day.', 'makes' => 'It makes :rate ± :band :unit a day.',
+    'settles' => 'With :share :every it settles at :level before each change.',
     'by_itself' => 'By itself the tank :list a day.',
     'by' => ':what by :amount',
     'raise' => 'raises :list',

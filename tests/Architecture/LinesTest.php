@@ -33,6 +33,24 @@ final class LinesTest extends TestCase
         self::assertGreaterThan(3000, $seen);
     }
 
+    /** What is answered to a keeper has its place among the words, where it can be read, changed and said in another tongue. */
+    public function testControllersAndActionsSayNothingThatIsNotAmongTheWords(): void
+    {
+        $said = [];
+        foreach (['Http', 'Actions'] as $room) {
+            /** @var SplFileInfo $file */
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../app/'.$room, FilesystemIterator::SKIP_DOTS)) as $file) {
+                foreach (file($file->getPathname()) ?: [] as $line) {
+                    if (preg_match('#(?<!Fault\(|Exception\()\'[A-Z][a-z]*[ ’\'][^\']*[a-z0-9]\.\'#', $line, $found) === 1) {
+                        $said[] = $file->getBasename().' '.$found[0];
+                    }
+                }
+            }
+        }
+
+        self::assertSame([], $said);
+    }
+
     /** A screen asks its view models, and the core only through them. */
     public function testNoViewNamesAClassOfTheCore(): void
     {

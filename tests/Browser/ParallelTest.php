@@ -141,10 +141,10 @@ final class ParallelTest extends TestCase
         $this->ask('/batches', ['tank' => '2', 'litres' => '12', 'gh' => '5', 'kh' => '0.5', 'ec' => '', 'waters' => ['3'], 'jars' => ['8']]);
         $batch = $this->number('select max(id) from batches');
         $this->together(array_fill(0, 6, ["/batches/$batch/checks", ['read' => '180', 'looks' => '0']]));
-        self::assertSame(1, $this->number("select json_array_length(checks) from batches where id = $batch"));
+        self::assertSame(1, $this->number("select json_array_length(checks, '$.checks') from batches where id = $batch"));
         $this->together(array_fill(0, 6, ["/batches/$batch/added", []]));
 
-        self::assertSame(1, $this->number("select json_extract(checks, '$[0].added') from batches where id = $batch"));
+        self::assertSame(1, $this->number("select json_extract(checks, '$.checks[0].added') from batches where id = $batch"));
     }
 
     public function testAVacuumedPatchFromSixDevicesIsCleanedOnce(): void

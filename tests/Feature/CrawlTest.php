@@ -88,6 +88,11 @@ final class CrawlTest extends FeatureCase
         $this->get('/recipes')->assertSee('Shrimp, five degrees');
         $this->get('/tanks/1/plants')->assertSee('Limnophila sessiliflora, back right takes')->assertSee('from 8 pairs of heights');
         $this->get('/tanks/4/plants')->assertSee('Limnobium laevigatum');
+        // A heater that does not hold its warmth any more is found by the readings, and the work just before it named.
+        $this->get('/')->assertSeeTextInOrder(['Stone Harbour', 'Temperature 25.', 'just after “Heater set behind the rock”']);
+        // Fed plenty from a bottle made at home, and nothing climbs beyond what its animals stand.
+        $this->get('/tanks/7/food')->assertSee('Home bottle of Bright Reach')->assertDontSee('may pass what the animals stand');
+        $this->get('/tanks/1/inquiries/2')->assertSee('Microsorum pteropus');
         // The shrimp salt is measured by spoon, and its stock went down by what the batch took.
         $jar = Jar::query()->where('name', 'Ember mineral salt')->firstOrFail();
         self::assertLessThan(180.0, $jar->stock);

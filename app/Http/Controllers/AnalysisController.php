@@ -44,14 +44,14 @@ final class AnalysisController extends Controller
         }
         $analysis->save();
 
-        return redirect('/waters/'.$water->id)->with('status', 'Analysis kept.');
+        return redirect('/waters/'.$water->id)->with('status', __('said.analysis_kept'));
     }
 
     public function destroy(Analysis $analysis): RedirectResponse
     {
         $analysis->delete();
 
-        return redirect('/waters/'.$analysis->water_id)->with('status', 'Taken out.');
+        return redirect('/waters/'.$analysis->water_id)->with('status', __('said.taken_out'));
     }
 
     /** @return array<string, mixed> */
@@ -73,8 +73,8 @@ final class AnalysisController extends Controller
             $rules['ions.'.$ion->value] = ['nullable', new Amount(0, 3000, 'mg/L', '48')];
         }
         $this->checked($request, $rules, [
-            'sampled_on.*' => 'Write the day of the sample, such as 2026-03-01.',
-            'note.max' => 'A note of at most 500 letters.',
+            'sampled_on.*' => __('said.write_the_day_of'),
+            'note.max' => __('said.a_note_of_at_most'),
         ]);
         $milligrams = [];
         foreach (Ion::cases() as $ion) {
@@ -94,7 +94,7 @@ final class AnalysisController extends Controller
             'note' => $request->filled('note') ? (string) $request->string('note') : null,
         ];
         if ($milligrams === [] && $fields['hardness'] === null && $fields['alkalinity'] === null && $fields['conductivity'] === null) {
-            throw ValidationException::withMessages(['ions.Ca' => 'Write at least one figure of the analysis.']);
+            throw ValidationException::withMessages(['ions.Ca' => __('said.write_at_least_one')]);
         }
 
         return $fields;

@@ -89,15 +89,15 @@ final class ChangeController extends Controller
         }
         $running = Run::query()->where('tank_id', $tank->id)->where('state', RunState::Running)->first();
         if ($running !== null) {
-            return redirect('/runs/'.$running->id)->with('status', 'This tank’s run sheet is under way: finish or drop it first.');
+            return redirect('/runs/'.$running->id)->with('status', __('said.this_tanks_run_sheet'));
         }
         $input = $request->toInput($tank);
         $draft = ($this->draft)($tank, $work->isDry ? $input->dry() : $input);
         if (!$work->isDry && $draft->plan->drained <= 0.05) {
-            throw ValidationException::withMessages(['litres' => 'There is nothing to change at this mark.'])->redirectTo('/tanks/'.$tank->id.'/change');
+            throw ValidationException::withMessages(['litres' => __('said.there_is_nothing_to_change')])->redirectTo('/tanks/'.$tank->id.'/change');
         }
         if ($work->isDry && SessionOf::draft($draft, $work->tasks)->tasks === []) {
-            $work->faults->add('tasks', 'Pick at least one job that needs no change.');
+            $work->faults->add('tasks', __('said.pick_at_least_one'));
         }
         if ($work->faults->isNotEmpty()) {
             throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));

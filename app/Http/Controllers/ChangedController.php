@@ -48,11 +48,11 @@ final class ChangedController extends Controller
             'changed_at' => ['required', new Moment($keeper->timezone, before: '+5 minutes')],
             'note' => ['nullable', 'string', 'max:1000'],
         ], [
-            'required' => 'This is needed.',
-            'water.*' => 'Choose one of your waters.',
-            'second_water.*' => 'Choose one of your waters.',
-            'changed_at.*' => 'Write a day and an hour that have been, such as 2026-03-01 18:30.',
-            'note.max' => 'A note of at most 1,000 letters.',
+            'required' => __('said.this_is_needed'),
+            'water.*' => __('said.choose_one_of_your'),
+            'second_water.*' => __('said.choose_one_of_your'),
+            'changed_at.*' => __('said.write_a_day_and'),
+            'note.max' => __('said.a_note_of_at'),
         ]);
         $at = Moment::parse($checked['changed_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $first = $keeper->waters->firstWhere('id', $request->integer('water')) ?? abort(404);
@@ -72,6 +72,6 @@ final class ChangedController extends Controller
             implode(' ', array_filter(['With '.$change->source.', without a sheet.', is_string($checked['note'] ?? null) ? $checked['note'] : ''])),
         );
 
-        return redirect('/tanks/'.$tank->id)->with('status', 'Noted: every page reckons with this change now.');
+        return redirect('/tanks/'.$tank->id)->with('status', __('said.noted_every_page_reckons'));
     }
 }

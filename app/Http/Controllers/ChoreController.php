@@ -83,12 +83,12 @@ final class ChoreController extends Controller
             'wears_most' => ['nullable', new Amount(1, 1_000_000, '', '50')], 'wears_of' => ['nullable', Rule::enum(Parameter::class)],
         ], [
             'wears_of' => __('week.wears.which'),
-            'kind' => 'Choose what it is.', 'tank_id' => 'Choose one of your tanks.', 'name.required_if' => 'Give it a name.', 'name' => 'At most 80 letters.', 'every' => 'Days from 1 to 1500, or nothing to let it be learned.',
-            'minutes' => 'Minutes from 1 to 480.', 'next_on' => 'A day such as 2026-12-24.',
+            'kind' => __('said.choose_what_it_is'), 'tank_id' => __('said.choose_one_of_your_tanks'), 'name.required_if' => __('said.give_it_a_name'), 'name' => __('said.at_most_80_letters'), 'every' => __('said.days_from_1_to'),
+            'minutes' => __('said.minutes_from_1_to'), 'next_on' => __('said.a_day_such_as'),
         ]);
         $kind = JobKinds::of(is_string($checked['kind']) ? $checked['kind'] : 'own');
         if ($kind->atTank && $kind->key !== 'own' && ($checked['tank_id'] ?? null) === null) {
-            throw ValidationException::withMessages(['tank_id' => 'Say at which tank.']);
+            throw ValidationException::withMessages(['tank_id' => __('said.say_at_which_tank')]);
         }
 
         $most = Amount::parse(is_scalar($checked['wears_most'] ?? null) ? (string) $checked['wears_most'] : null);

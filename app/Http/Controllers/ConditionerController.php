@@ -49,7 +49,7 @@ final class ConditionerController extends Controller
             'for' => ['required', $volumes->rule(0.1, 5000.0, 200.0)],
             'strength' => ['required', new Amount(0.05, 20, 'mg/L', '1')],
             'given' => ['nullable', $liquids->rule(0.0, 10000.0, 10.0)],
-        ], ['required' => 'Write a number here.'])->errors();
+        ], ['required' => __('said.write_a_number_here')])->errors();
         $working = null;
         $findings = [];
         if ($faults->isEmpty()) {
@@ -59,16 +59,16 @@ final class ConditionerController extends Controller
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {
                 $ammonia = Conditioner::ammoniaFromChloramine($number('chlorine'));
-                $findings[] = new Finding(Finding::HEED, sprintf('Chloramine leaves %s mg/L of ammonia nitrogen in the new water.', Show::plain($ammonia, 2)), 'Use a conditioner whose label says that it binds it; letting water stand does not take chloramine out. The filter has it within a day or so.');
+                $findings[] = new Finding(Finding::HEED, __('said.chloramine_leaves', ['ammonia' => Show::plain($ammonia, 2)]), __('said.use_a_conditioner_whose'));
             } else {
-                $findings[] = new Finding(Finding::GOOD, 'Chlorine alone also leaves by standing.', 'A day with an air stone does it; a conditioner does it at once.');
+                $findings[] = new Finding(Finding::GOOD, __('said.chlorine_alone_also_leaves'), __('said.a_day_with_an'));
             }
             $given = $liquids->parse($typed['given']);
             if ($given !== null && $conditioner->isOverdose($given, $water)) {
-                $findings[] = new Finding(Finding::BEYOND, sprintf('%s mL is more than five times the label.', Show::plain($given, 1)), 'Too much takes up oxygen: aerate well, watch the animals for an hour, and change part of the water if they gasp.');
+                $findings[] = new Finding(Finding::BEYOND, __('said.five_times_the_label', ['given' => Show::plain($given, 1)]), __('said.too_much_takes_up'));
             }
             if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->millilitres * $water / $conditioner->litres) {
-                $findings[] = new Finding(Finding::BEYOND, 'So much chlorine is unusual.', 'Measure again and ask the utility; treat the water in a bucket and test it before it goes in.');
+                $findings[] = new Finding(Finding::BEYOND, __('said.so_much_chlorine_is'), __('said.measure_again_and_ask'));
             }
         }
         $this->shareFaults($faults);

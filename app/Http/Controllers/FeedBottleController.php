@@ -40,7 +40,7 @@ final class FeedBottleController extends Controller
         $bottle = $this->bottle($request, $tank, true);
         $page = new FeedBottlePage($tank, $bottle);
         if ($bottle->isEmpty()) {
-            throw ValidationException::withMessages(['weeks' => 'There is nothing to make: no salt on the shelf brings what is wanted.']);
+            throw ValidationException::withMessages(['weeks' => __('said.there_is_nothing_to_make')]);
         }
         DB::transaction(static function () use ($tank, $bottle, $page): void {
             $tank->dosePlans()->delete();
@@ -69,7 +69,7 @@ final class FeedBottleController extends Controller
     /** @return array<string, string> */
     private static function messages(): array
     {
-        return ['weeks.*' => sprintf('1 to %d weeks: longer it does not keep.', FeedBottle::KEEPS), 'each.required' => 'Write how much of it is one dose.'];
+        return ['weeks.*' => sprintf('1 to %d weeks: longer it does not keep.', FeedBottle::KEEPS), 'each.required' => __('said.write_how_much_of')];
     }
 
     private function bottle(Request $request, Tank $tank, bool $isChecked): FeedBottle

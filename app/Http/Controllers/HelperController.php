@@ -56,8 +56,8 @@ final class HelperController extends Controller
             'note' => ['nullable', 'string', 'max:500'], 'reads' => ['nullable', 'array', 'max:10'], 'reads.*' => [Rule::in(array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofAnimals()))],
             'jobs' => ['required', 'array', 'max:'.self::MOST[1]], 'jobs.*' => ['array'], 'jobs.*.text' => ['nullable', 'string', 'max:200'], 'jobs.*.caution' => ['nullable', 'string', 'max:200'], 'jobs.*.every' => ['nullable', 'integer', 'min:0', 'max:60'],
         ], [
-            'tank_id' => 'Choose one of your tanks.', 'name' => 'Say who helps.', 'from_day' => 'A day such as 2026-12-20.', 'until_day' => 'A day from the first one on, at most '.self::LONGEST.' days ahead.', 'note' => 'At most 500 letters.',
-            'jobs.*.text' => 'At most 200 letters.', 'jobs.*.caution' => 'At most 200 letters.', 'jobs.*.every' => 'Days from 0 to 60.',
+            'tank_id' => __('said.choose_one_of_your_tanks'), 'name' => __('said.say_who_helps'), 'from_day' => __('said.a_day_such_as_2026'), 'until_day' => 'A day from the first one on, at most '.self::LONGEST.' days ahead.', 'note' => __('said.at_most_500_letters'),
+            'jobs.*.text' => __('said.at_most_200_letters'), 'jobs.*.caution' => __('said.at_most_200_letters'), 'jobs.*.every' => __('said.days_from_0_to_60'),
         ]);
         $jobs = [];
         foreach (is_array($checked['jobs']) ? $checked['jobs'] : [] as $job) {
@@ -66,7 +66,7 @@ final class HelperController extends Controller
             }
         }
         if ($jobs === []) {
-            throw ValidationException::withMessages(['jobs' => 'Ask for one thing at least.']);
+            throw ValidationException::withMessages(['jobs' => __('said.ask_for_one_thing')]);
         }
         $tank = $keeper->tanks()->whereKey($request->integer('tank_id'))->firstOrFail();
         $text = static fn(string $key): string => is_string($checked[$key] ?? null) ? $checked[$key] : '';

@@ -49,7 +49,7 @@ final class LightController extends Controller
     {
         $this->checked($request, [
             'glass_cover' => ['required', Rule::enum(GlassCover::class)], 'water_tint' => ['required', Rule::enum(WaterTint::class)], 'carbon_dioxide' => ['nullable', new Amount(0, 100, 'mg/L', '25')],
-        ], ['required' => 'Choose one.', 'glass_cover' => 'Choose one from the list.', 'water_tint' => 'Choose one from the list.']);
+        ], ['required' => __('said.choose_one'), 'glass_cover' => __('said.choose_one_from_the'), 'water_tint' => __('said.choose_one_from_the')]);
         $tank->update([
             'glass_cover' => (string) $request->string('glass_cover'), 'water_tint' => (string) $request->string('water_tint'),
             'carbon_dioxide' => Amount::parse($request->input('carbon_dioxide')),
@@ -91,7 +91,7 @@ final class LightController extends Controller
             'value' => ['required', $request->input('by') === 'phone' ? new Amount(10, 300000, 'lux', '4500') : new Amount(0.5, 3000, 'µmol/m²s', '60')],
             'across' => ['required', new Amount(0, 100, '%', '50')], 'front' => ['required', new Amount(0, 100, '%', '50')],
             'depth' => ['required', $levels->rule(0.0, VesselOf::tank($tank)->waterHeight(), 300.0)],
-        ], ['required' => 'Write a number here.', 'by.*' => 'Choose what it was read with.']);
+        ], ['required' => __('said.write_a_number_here'), 'by.*' => __('said.choose_what_it_was_read')]);
         $value = Amount::parse($request->input('value')) ?? 1.0;
         $lamp = $tank->lamps()->first();
         [$light, $band] = match ($request->input('by')) {
@@ -121,7 +121,7 @@ final class LightController extends Controller
         $today = CarbonImmutable::now($tank->keeper->timezone);
         $this->checked($request, [
             'day' => ['required', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
-        ], ['required' => 'Write a number here.', 'day' => 'A day of the last two months.']);
+        ], ['required' => __('said.write_a_number_here'), 'day' => __('said.a_day_of_the')]);
         $tank->lightDays()->updateOrCreate(['day' => CarbonImmutable::parse((string) $request->string('day'))->startOfDay()], ['hours' => Amount::parse($request->input('day_hours')) ?? 0.0]);
 
         return self::back($tank);
@@ -152,7 +152,7 @@ final class LightController extends Controller
             'length' => ['required', $levels->rule(10.0, 5000.0, 600.0)], 'width' => ['required', $levels->rule(5.0, 3000.0, 120.0)], 'above' => ['required', $levels->rule(0.0, 3000.0, 80.0)],
             'angle' => ['required', new Amount(10, 170, '°', '120')], 'dimmer' => ['required', new Amount(0, 100, '%', '80')], 'hours' => ['required', new Amount(0, 24, 'h', '8')],
             'ramp' => ['required', new Amount(0, 360, 'min', '30')], 'across' => $percent, 'front' => $percent, 'spots' => ['required', 'integer', 'between:1,40'],
-        ], ['required' => 'Write a number here.', 'kind' => 'Choose one.', 'told_by' => 'Choose one.', 'colour' => 'Choose one.', 'type' => 'Choose one.', 'spots.*' => 'A whole number, 1 to 40.']);
+        ], ['required' => __('said.write_a_number_here'), 'kind' => __('said.choose_one'), 'told_by' => __('said.choose_one'), 'colour' => __('said.choose_one'), 'type' => __('said.choose_one'), 'spots.*' => __('said.a_whole_number_1')]);
         $number = static fn(string $field): float => Amount::parse($request->input($field)) ?? 0.0;
         $fields = [
             'kind' => (string) $request->string('kind'), 'told_by' => $told->value, 'told' => $number('told'), 'colour' => (string) $request->string('colour'), 'type' => (string) $request->string('type'),
@@ -161,7 +161,7 @@ final class LightController extends Controller
             'across' => $number('across') / 100.0, 'front' => $number('front') / 100.0, 'spots' => $request->integer('spots'),
         ];
         if (2.0 * $number('ramp') > 60.0 * $number('hours')) {
-            throw ValidationException::withMessages(['ramp' => 'Up and down it takes no longer than the lamp is on.']);
+            throw ValidationException::withMessages(['ramp' => __('said.up_and_down_it')]);
         }
         try {
             Flux::checked((new Lamp($fields))->flux());
@@ -174,6 +174,6 @@ final class LightController extends Controller
 
     private static function back(Tank $tank): RedirectResponse
     {
-        return redirect('/tanks/'.$tank->id.'/light')->with('status', 'Kept.');
+        return redirect('/tanks/'.$tank->id.'/light')->with('status', __('said.kept'));
     }
 }

@@ -26,7 +26,7 @@ final class PhotoController extends Controller
         }
         $keep($run, $step, $request->file('photo'));
 
-        return redirect($back)->with('status', 'Photo kept.');
+        return redirect($back)->with('status', __('said.photo_kept'));
     }
 
     public function show(Photo $photo): Response
@@ -41,6 +41,6 @@ final class PhotoController extends Controller
     {
         $keep->drop($photo);
 
-        return back()->with('status', 'The photo is gone.');
+        return back()->with('status', __('said.the_photo_is_gone'));
     }
 }

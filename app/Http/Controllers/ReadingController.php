@@ -35,7 +35,7 @@ final class ReadingController extends Controller
     {
         $this->keep($request, $tank);
 
-        return redirect('/tanks/'.$tank->id.'/change')->with('status', 'Readings kept.');
+        return redirect('/tanks/'.$tank->id.'/change')->with('status', __('said.readings_kept'));
     }
 
     public function createForWater(Request $request, Water $water): View
@@ -47,7 +47,7 @@ final class ReadingController extends Controller
     {
         $this->keep($request, $water);
 
-        return redirect('/waters')->with('status', 'Readings kept.');
+        return redirect('/waters')->with('status', __('said.readings_kept'));
     }
 
     /** @param array<string, Reading> $latest */
@@ -72,15 +72,15 @@ final class ReadingController extends Controller
             'taken_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
             'note' => ['nullable', 'string', 'max:1000'],
         ], [
-            'taken_at.*' => 'Write a day and an hour that have been, such as 2026-03-01 18:30.',
-            'note.max' => 'A note of at most 1,000 letters.',
-            'readings.*' => 'Write at least one reading.',
+            'taken_at.*' => __('said.write_a_day_and'),
+            'note.max' => __('said.a_note_of_at'),
+            'readings.*' => __('said.write_at_least_one_reading'),
         ]);
         $typed = is_array($checked['readings'] ?? null) ? $checked['readings'] : [];
         $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $readings = $this->record->parse($keeper, $typed, $when);
         if ($readings === []) {
-            throw ValidationException::withMessages(['readings.nitrate' => 'Write at least one reading.']);
+            throw ValidationException::withMessages(['readings.nitrate' => __('said.write_at_least_one_reading')]);
         }
         $this->askBack($request, $of, $readings);
         $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
@@ -104,7 +104,7 @@ final class ReadingController extends Controller
                 continue;
             }
             if (max($new->value / $last->value, $last->value / $new->value) > self::ODD) {
-                $messages['readings.'.$parameter->value] = sprintf('It was %s when last read. Is the decimal where it belongs?', $show->reading($last->toCore()));
+                $messages['readings.'.$parameter->value] = __('said.when_last_read', ['value' => $show->reading($last->toCore())]);
                 $messages['ask.readings.'.$parameter->value] = '1';
             }
         }

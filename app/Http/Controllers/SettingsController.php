@@ -67,14 +67,14 @@ final class SettingsController extends Controller
             $rules[$field.'.fields'] = ['nullable', 'string', 'max:120', function (string $attribute, mixed $value, Closure $fail): void {
                 $fields = self::fields($value);
                 if ($fields === null || count($fields) < 2) {
-                    $fail('Write the values of the fields, rising, such as 0 5 10 20 40 80.');
+                    $fail(__('said.write_the_values_of'));
                 }
             }];
         }
         $checked = $this->checked($request, $rules, [
-            'required' => 'This is needed.',
-            'timezone' => 'Choose a time zone from the list, such as Europe/Lisbon.',
-            'in' => 'Choose one from the list.',
+            'required' => __('said.this_is_needed'),
+            'timezone' => __('said.choose_a_time_zone'),
+            'in' => __('said.choose_one_from_the'),
         ]);
         // Steps and fields were typed for the pen as it was taken until now.
         $penFactor = $keeper->pen_factor;
@@ -97,14 +97,14 @@ final class SettingsController extends Controller
             }
         });
 
-        return redirect('/settings')->with('status', 'Kept.');
+        return redirect('/settings')->with('status', __('said.kept'));
     }
 
     /** A whole set of kits in one act. */
     public function kits(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $this->checked($request, ['set' => ['required', Rule::enum(KitSet::class)]], ['set' => 'Choose one of the sets.']);
+        $this->checked($request, ['set' => ['required', Rule::enum(KitSet::class)]], ['set' => __('said.choose_one_of_the_sets')]);
         $set = KitSet::from((string) $request->string('set'));
         DB::transaction(static function () use ($keeper, $set): void {
             foreach (Parameter::cases() as $parameter) {

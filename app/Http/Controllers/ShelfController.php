@@ -42,7 +42,7 @@ final class ShelfController extends Controller
     {
         $this->keeper($request)->jars()->create($this->fields($request));
 
-        return redirect('/shelf')->with('status', 'On the shelf.');
+        return redirect('/shelf')->with('status', __('said.on_the_shelf'));
     }
 
     public function edit(Request $request, Jar $jar): View
@@ -54,7 +54,7 @@ final class ShelfController extends Controller
     {
         $jar->update($this->fields($request));
 
-        return redirect('/shelf')->with('status', 'Kept.');
+        return redirect('/shelf')->with('status', __('said.kept'));
     }
 
     public function destroy(Jar $jar): RedirectResponse
@@ -93,9 +93,9 @@ final class ShelfController extends Controller
             'before' => ['nullable', $pen->rule(0.0, 5000.0, 12.0)],
             'rise' => [$method === 'pen' && !$fromDevice ? 'required' : 'nullable', $pen->rule(1.0, 20000.0, 310.0)],
         ], [
-            'required' => 'Write a number here.',
-            'spoons.integer' => 'A whole number of level spoons, such as 10.',
-            'spoons.between' => 'Between 1 and 100 level spoons.',
+            'required' => __('said.write_a_number_here'),
+            'spoons.integer' => __('said.a_whole_number_of'),
+            'spoons.between' => __('said.between_1_and_100'),
         ]);
         $spoons = $request->integer('spoons');
         $number = static fn(string $field): float => match ($field) {
@@ -116,15 +116,15 @@ final class ShelfController extends Controller
         $isOdd = $before !== null && $before->disagreesWith($grams, $spoons);
 
         return redirect('/jars/'.$jar->id.'/spoon?by='.$method)->with('status', $isOdd
-            ? sprintf('Kept, but it is far from the %.2f g of before: another spoon, another bag? If so, take the old trials out.', $before->mean)
-            : sprintf('Kept: %.2f g in a level spoon.', $grams));
+            ? __('said.kept_but_it_is', ['mean' => sprintf('%.2f', $before->mean)])
+            : __('said.kept_grams', ['grams' => sprintf('%.2f', $grams)]));
     }
 
     public function dropTrial(Jar $jar, int $trial): RedirectResponse
     {
         SpoonTrial::query()->where('jar_id', $jar->id)->whereKey($trial)->delete();
 
-        return redirect('/jars/'.$jar->id.'/spoon')->with('status', 'Taken out.');
+        return redirect('/jars/'.$jar->id.'/spoon')->with('status', __('said.taken_out'));
     }
 
     /** @return array<string, mixed> */
@@ -172,13 +172,13 @@ final class ShelfController extends Controller
             'label.kind' => [$isAcid ? 'required' : 'nullable', Rule::enum(AcidKind::class)],
             'label.percent' => [$isAcid ? 'required' : 'nullable', new Amount(0.1, $acid?->most() ?? 85.0, '%', '10')],
         ], [
-            'label.kind' => 'Choose which acid.',
-            'name.required' => 'A name is needed, such as what the jar says.',
-            'name.max' => 'A name of at most 60 letters.',
-            'name.string' => 'A name in letters.',
-            'salt' => 'Choose what is in it.',
-            'unit' => 'Choose grams or millilitres.',
-            'required' => 'Write a number here.',
+            'label.kind' => __('said.choose_which_acid'),
+            'name.required' => __('said.a_name_is_needed'),
+            'name.max' => __('said.a_name_of_at'),
+            'name.string' => __('said.a_name_in_letters'),
+            'salt' => __('said.choose_what_is_in_it'),
+            'unit' => __('said.choose_grams_or_millilitres'),
+            'required' => __('said.write_a_number_here'),
         ]);
         $plain = static fn(string $field): ?float => Amount::parse($request->input($field));
         // Kept in degrees, microsiemens, litres, grams or millilitres; a field that was left as it stood moves nothing.
@@ -204,7 +204,7 @@ final class ShelfController extends Controller
         if ($isFeed) {
             $brings = array_filter(array_combine(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), array_map(static fn(Parameter $nutrient): float => $plain('label.'.$nutrient->value) ?? 0.0, Parameter::nutrients())));
             if ($brings === []) {
-                throw ValidationException::withMessages(['label.nitrate' => 'It brings something: write at least one of them.']);
+                throw ValidationException::withMessages(['label.nitrate' => __('said.it_brings_something_write')]);
             }
             $density = $plain('label.density') ?? 1.0;
             $declared = $request->boolean('label.declared');
@@ -216,7 +216,7 @@ final class ShelfController extends Controller
             }
         }
         if ($isLabel && ($label['gh'] ?? 0.0) + ($label['kh'] ?? 0.0) + ($label['ec'] ?? 0.0) <= 0.0) {
-            throw ValidationException::withMessages(['label.gh' => 'It raises GH, KH or conductivity by something: write at least one of them.']);
+            throw ValidationException::withMessages(['label.gh' => __('said.it_raises_gh_kh')]);
         }
 
         return [

@@ -54,7 +54,7 @@ final class StandController extends Controller
         $record = $tank->stands()->whereKey($stand)->firstOrFail();
         DB::transaction(static fn() => $record->update($request->toKind() + $request->toFields($record) + ['looked_at' => CarbonImmutable::now()]));
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', 'Kept.');
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.kept'));
     }
 
     /** It was taken out; what was seen of it stays in the record. */
@@ -62,7 +62,7 @@ final class StandController extends Controller
     {
         $tank->stands()->whereKey($stand)->firstOrFail()->update(['gone_at' => CarbonImmutable::now()]);
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', 'Taken out.');
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.taken_out'));
     }
 
     /** All heights in one pass. */
@@ -91,7 +91,7 @@ final class StandController extends Controller
             }
         }
         if ($found === []) {
-            throw ValidationException::withMessages(['heights' => 'Write the height of at least one stand.']);
+            throw ValidationException::withMessages(['heights' => __('said.write_the_height_of')]);
         }
         $count = $keep($tank, $found, CarbonImmutable::now());
 
@@ -123,18 +123,18 @@ final class StandController extends Controller
         $levels = $tank->keeper->show()->levels();
         $floats = $core->floats();
         $rule = $floats ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
-        $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => 'Write a number here.', 'replanted.*' => 'A whole number of tops, 0 to 2,000.']);
+        $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => __('said.write_a_number_here'), 'replanted.*' => __('said.a_whole_number_of_tops')]);
         $read = static fn(string $field): float => $floats ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : ($levels->parse($request->input($field)) ?? 1.0);
         [$before, $after] = [$read('before'), $read('after')];
         if ($after > $before) {
-            throw ValidationException::withMessages(['after' => 'After a cut it is no taller than before.']);
+            throw ValidationException::withMessages(['after' => __('said.after_a_cut_it')]);
         }
         $keep($tank, [$record->id => [
             'height' => $floats ? $core->height : $after, 'cover' => $floats ? $after : $core->cover, 'before' => $floats ? null : $before, 'coverBefore' => $floats ? $before : null,
             'guessed' => false, 'replanted' => $request->integer('replanted'),
         ]], CarbonImmutable::now());
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', 'Kept.');
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.kept'));
     }
 
     private function form(Request $request, Tank $tank, ?Stand $stand): View

@@ -33,7 +33,7 @@ final class StoreController extends Controller
     {
         $store = $this->keeper($request)->stores()->create($this->fields($request));
 
-        return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+        return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
     }
 
     public function show(Request $request, Store $store, DraftChange $draft): View
@@ -53,7 +53,7 @@ final class StoreController extends Controller
     {
         $store->update($this->fields($request));
 
-        return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+        return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
     }
 
     public function destroy(Store $store): RedirectResponse
@@ -67,11 +67,11 @@ final class StoreController extends Controller
     public function level(Request $request, Store $store): RedirectResponse
     {
         $volumes = $this->keeper($request)->show()->volumes();
-        $this->checked($request, ['level' => ['required', $volumes->rule(0.0, $store->capacity, 40.0)]], ['required' => 'Write a number here.']);
+        $this->checked($request, ['level' => ['required', $volumes->rule(0.0, $store->capacity, 40.0)]], ['required' => __('said.write_a_number_here')]);
         $store->update(['level' => $volumes->parse($request->input('level')) ?? 0.0]);
         $store->touch();
 
-        return redirect('/stores/'.$store->id)->with('status', 'Level kept.');
+        return redirect('/stores/'.$store->id)->with('status', __('said.level_kept'));
     }
 
     public function keepRejection(Request $request, Store $store): RedirectResponse
@@ -80,7 +80,7 @@ final class StoreController extends Controller
         $this->checked($request, [
             'in' => ['required', $scale->rule(1.0, 5000.0, 388.0)],
             'out' => ['required', $scale->rule(0.0, 5000.0, 14.0)],
-        ], ['required' => 'Write a number here.']);
+        ], ['required' => __('said.write_a_number_here')]);
         [$in, $out] = [$scale->parse($request->input('in')) ?? 0.0, $scale->parse($request->input('out')) ?? 0.0];
         try {
             Membrane::rejection($in, $out);
@@ -89,14 +89,14 @@ final class StoreController extends Controller
         }
         $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
 
-        return redirect('/stores/'.$store->id)->with('status', 'Kept.');
+        return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
     }
 
     public function dropRejection(Store $store, int $rejection): RedirectResponse
     {
         $store->rejections()->whereKey($rejection)->delete();
 
-        return redirect('/stores/'.$store->id)->with('status', 'Taken out.');
+        return redirect('/stores/'.$store->id)->with('status', __('said.taken_out'));
     }
 
     /** Level and both conductivities from the unit itself. */
@@ -104,7 +104,7 @@ final class StoreController extends Controller
     {
         $unit = Devices::unit($this->keeper($request), $store);
         if ($unit === null) {
-            return redirect('/stores/'.$store->id)->with('status', 'No unit is connected: type what you see.');
+            return redirect('/stores/'.$store->id)->with('status', __('said.no_unit_is_connected'));
         }
         DB::transaction(function () use ($store, $unit): void {
             [$in, $out] = $unit->conductivities();
@@ -113,7 +113,7 @@ final class StoreController extends Controller
             $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => false, 'taken_at' => CarbonImmutable::now()]);
         });
 
-        return redirect('/stores/'.$store->id)->with('status', 'The unit has told its level and what it lets through.');
+        return redirect('/stores/'.$store->id)->with('status', __('said.the_unit_has_told'));
     }
 
     /** @return array<int, string> waters of reverse osmosis, by id */
@@ -139,11 +139,11 @@ final class StoreController extends Controller
             'resin_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
         ], [
             'name.required' => 'A name is needed, such as “Cellar barrel”.',
-            'name.max' => 'A name of at most 60 letters.',
-            'water_id.*' => 'Choose one of your reverse-osmosis waters.',
-            'required' => 'Write a number here.',
-            'membrane_on.*' => 'Write a day that has been, such as 2026-03-01.',
-            'resin_on.*' => 'Write a day that has been, such as 2026-03-01.',
+            'name.max' => __('said.a_name_of_at'),
+            'water_id.*' => __('said.choose_one_of_your_reverse'),
+            'required' => __('said.write_a_number_here'),
+            'membrane_on.*' => __('said.write_a_day_that'),
+            'resin_on.*' => __('said.write_a_day_that'),
         ]);
         $was = $request->route('store');
         $litres = static fn(string $field): float => $volumes->keep($request->input($field), $was instanceof Store && is_numeric($was->getAttribute($field)) ? (float) $was->getAttribute($field) : null) ?? 0.0;

@@ -56,7 +56,7 @@ final class SupplyController extends Controller
         $checked = $this->checked($request, [
             'name' => ['required', 'string', 'max:80'], 'unit' => ['required', 'string', 'max:20'], 'left' => ['required', new Amount(0, 1000000, '', '500')], 'weekly' => ['required', new Amount(0, 1000000, '', '20')],
             'lead_days' => ['required', 'integer', 'min:0', 'max:365'], 'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-        ], ['name' => 'Give it a name.', 'unit' => 'Such as g, mL, tests or pieces.', 'left' => 'Write a number here.', 'weekly' => 'Write a number here, 0 if none is used.', 'lead_days' => 'Days from 0 to 365.', 'expires_on' => 'A day such as 2027-03-31.']);
+        ], ['name' => __('said.give_it_a_name'), 'unit' => __('said.such_as_g_ml'), 'left' => __('said.write_a_number_here'), 'weekly' => __('said.write_a_number_here_0'), 'lead_days' => __('said.days_from_0_to_365'), 'expires_on' => __('said.a_day_such_as_2027')]);
         $number = static fn(string $key): float => Amount::parse($checked[$key] ?? null) ?? 0.0;
 
         return ['left' => $number('left'), 'weekly' => $number('weekly'), 'counted_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')] + $checked;

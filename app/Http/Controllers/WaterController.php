@@ -35,7 +35,7 @@ final class WaterController extends Controller
     {
         $water = $this->keeper($request)->waters()->create($this->fields($request));
 
-        return redirect('/waters/'.$water->id.'/read')->with('status', 'Now its readings: what goes in decides what comes out.');
+        return redirect('/waters/'.$water->id.'/read')->with('status', __('said.now_its_readings_what'));
     }
 
     public function edit(Water $water): View
@@ -47,7 +47,7 @@ final class WaterController extends Controller
     {
         $water->update($this->fields($request));
 
-        return redirect('/waters')->with('status', 'Kept.');
+        return redirect('/waters')->with('status', __('said.kept'));
     }
 
     public function destroy(Water $water): RedirectResponse
@@ -66,9 +66,9 @@ final class WaterController extends Controller
             'note' => ['nullable', 'string', 'max:500'],
         ], [
             'name.required' => 'A name is needed, such as “Kitchen tap”.',
-            'name.max' => 'A name of at most 60 letters.',
-            'note.max' => 'A note of at most 500 letters.',
-            'kind' => 'Choose what kind of water it is.',
+            'name.max' => __('said.a_name_of_at'),
+            'note.max' => __('said.a_note_of_at_most'),
+            'kind' => __('said.choose_what_kind_of'),
         ]);
     }
 }

@@ -50,9 +50,9 @@ final class StandRequest extends FormRequest
             'demand' => [$isNew ? 'required' : 'nullable', Rule::enum(Demand::class)],
             'roots' => ['nullable', new Amount(0, 100, '%', '50')],
             'left' => $percent('0'),
-            'right' => [...$percent('30'), $after('left', 'The right edge lies to the right of the left one.')],
+            'right' => [...$percent('30'), $after('left', __('said.the_right_edge_lies'))],
             'front' => $percent('60'),
-            'back' => [...$percent('100'), $after('front', 'The back edge lies behind the front one.')],
+            'back' => [...$percent('100'), $after('front', __('said.the_back_edge_lies'))],
             'height' => ['nullable', $levels->rule(1.0, $tallest, 80.0)],
             'cover' => ['nullable', new Amount(1, 100, '%', '100')],
             'wished' => ['nullable', $levels->rule(5.0, $water, 200.0)],
@@ -68,8 +68,8 @@ final class StandRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'Write a number here.', 'kind' => 'Choose a kind, or name one of your own.', 'form' => 'Choose how it grows.', 'pace' => 'Choose how fast it grows.',
-            'demand' => 'Choose how much light it asks for.', 'planted_on.*' => 'A day from 2000 to today.', 'note.max' => 'A note of at most 500 letters.', 'own_name.max' => 'A name of at most 80 letters.',
+            'required' => __('said.write_a_number_here'), 'kind' => __('said.choose_a_kind_or'), 'form' => __('said.choose_how_it_grows'), 'pace' => __('said.choose_how_fast_it'),
+            'demand' => __('said.choose_how_much_light'), 'planted_on.*' => __('said.a_day_from_2000'), 'note.max' => __('said.a_note_of_at_most'), 'own_name.max' => __('said.a_name_of_at_most'),
         ];
     }
 

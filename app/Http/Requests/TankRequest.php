@@ -149,7 +149,7 @@ class TankRequest extends FormRequest
         $byTape = VesselOf::tank($bare)->litres();
         if (abs($tank->measured_litres - $byTape) > self::ODD_COUNT * $byTape) {
             $show = $this->keeper()->show();
-            $validator->errors()->add('measured_litres', sprintf('By its measures the tank holds %s, by your count %s. Is the unit right, and the count?', $show->volume($byTape), $show->volume($tank->measured_litres)));
+            $validator->errors()->add('measured_litres', (string) __('said.by_its_measures', ['tape' => $show->volume($byTape), 'count' => $show->volume($tank->measured_litres)]));
             $validator->errors()->add('ask.measured_litres', '1');
         }
     }
@@ -158,18 +158,18 @@ class TankRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => 'This is needed.',
-            'marks.*.*.required_with' => 'A mark is a level and the litres up to it.',
-            'routine_days.integer' => 'Write whole days, such as 7.',
-            'routine_days.between' => 'Between 1 and 90 days.',
-            'name.max' => 'A name of at most 60 letters.',
-            'name.string' => 'A name in letters.',
-            'shape' => 'Choose a shape from the list.',
-            'animals' => 'Choose a group from the list.',
-            'passive' => 'Choose from the list.',
-            'stock' => 'Choose from the list.',
-            'water_id' => 'Choose one of your waters.',
-            'second_water_id' => 'Choose one of your waters.',
+            'required' => __('said.this_is_needed'),
+            'marks.*.*.required_with' => __('said.a_mark_is_a'),
+            'routine_days.integer' => __('said.write_whole_days_such'),
+            'routine_days.between' => __('said.between_1_and_90'),
+            'name.max' => __('said.a_name_of_at'),
+            'name.string' => __('said.a_name_in_letters'),
+            'shape' => __('said.choose_a_shape_from'),
+            'animals' => __('said.choose_a_group_from'),
+            'passive' => __('said.choose_from_the_list'),
+            'stock' => __('said.choose_from_the_list'),
+            'water_id' => __('said.choose_one_of_your'),
+            'second_water_id' => __('said.choose_one_of_your'),
         ];
     }
 

@@ -1,0 +1,321 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Change\Draft;
+use App\Change\Reason;
+use App\Units\Show;
+use Cresco\Core\Change\Sizing;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Estimate;
+
+/** What is to be said of a planned change, beside its figures. */
+final readonly class ChangeFindings
+{
+    /** A reading older than this many days is asked for again. House default. */
+    private const STALE_DAYS = 7;
+
+    /** mg/L of carbon dioxide that pH and KH may come to together: less is in no water that air touches, more is in no tank. House defaults. */
+    private const LEAST_CARBON_DIOXIDE = 0.02;
+
+    private const MOST_CARBON_DIOXIDE = 200.0;
+
+    public function __construct(private Draft $draft, private Show $show, private SectionDrawing $drawing) {}
+
+    /** @return list<Finding> the most serious first */
+    public function all(): array
+    {
+        $findings = [
+            ...$this->impossible(),
+            ...BeyondLimits::of($this->draft->tank, $this->draft->forecast, $this->draft->mark, $this->draft->allowedShare, $this->show),
+            ...$this->uncovered(),
+            ...$this->dry(),
+            ...$this->ammonia(),
+            ...$this->series(),
+            ...$this->readings(),
+            ...$this->away(),
+            ...$this->together(),
+            ...$this->hinge(),
+            ...$this->acidity(),
+            ...$this->routine(),
+            ...$this->flowing(),
+            ...$this->refill(),
+        ];
+        usort($findings, static fn(Finding $a, Finding $b): int => $a->rank() <=> $b->rank());
+
+        return $findings;
+    }
+
+    /** @return list<Finding> low plants that the mark leaves in the air; tall ones lie down with the water and are wetted by it */
+    private function dry(): array
+    {
+        $names = [];
+        foreach ($this->drawing->plants as $plant) {
+            if ($plant->isLow && $this->drawing->isDry($plant)) {
+                $names[] = $plant->name;
+            }
+        }
+
+        return $names === [] || $this->draft->plan->drained <= 0.05 ? [] : [new Finding(Finding::HEED, __('plants.dry_head'), trans_choice('plants.dry', count($names), ['names' => Words::list($names)]))];
+    }
+
+    /** @return list<Finding> */
+    private function impossible(): array
+    {
+        return $this->draft->impossible === null ? [] : [
+            new Finding(Finding::BEYOND, __('change.impossible.head'), __('change.impossible.why', ['why' => ucfirst($this->draft->impossible)])),
+        ];
+    }
+
+    /** @return list<Finding> */
+    private function uncovered(): array
+    {
+        $found = [];
+        foreach ($this->draft->levels as $level) {
+            $cover = $level->coverAt($this->draft->mark);
+            if ($cover < 0.0 && $this->draft->plan->drained > 0.0) {
+                $found[] = new Finding(Finding::HEED, __('change.bare.head', ['what' => ucfirst($level->name)]), __('change.bare.why', [
+                    'top' => $this->show->level($level->top), 'mark' => $this->show->level($this->draft->mark), 'then' => $level->device->whenBare(),
+                ]));
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> what water costs that runs in and leaves again */
+    private function flowing(): array
+    {
+        $plan = $this->draft->plan;
+        if (!$plan->isWhileFilling() || $plan->drained <= 0.0) {
+            return [];
+        }
+        $still = $plan->withInflow(0.0);
+        $litres = $still->litresForShare($this->draft->share());
+
+        return [new Finding(Finding::HEED, __('change.flowing.head'), __('change.flowing.why', [
+            'mark' => $this->show->level($this->draft->mark), 'out' => $this->show->volume($plan->outflow()), 'litres' => $this->show->volume($litres),
+            'lower' => $this->show->level($plan->vessel->markFor($litres + $plan->evaporated)),
+        ]))];
+    }
+
+    /** @return list<Finding> */
+    private function ammonia(): array
+    {
+        $found = [];
+        $alarm = $this->draft->tank->animals->ammoniaAlarm();
+        foreach ([['after', $this->draft->forecast->ammoniaAfter()], ['next', $this->draft->forecast->ammoniaNextDay()]] as [$when, $free]) {
+            // Far from the alarm the band need not be worked out.
+            $high = $free === null || $free->value('NH3_N') < 0.1 * $alarm ? 0.0 : $free->estimate()->high();
+            if ($high >= $alarm && $found === []) {
+                $found[] = new Finding(Finding::BEYOND, __('change.ammonia.head'), __('change.ammonia.why', ['high' => Show::plain($high, 3), 'when' => __('change.ammonia.'.$when), 'alarm' => Show::plain($alarm, 2)]));
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> */
+    private function series(): array
+    {
+        $aim = $this->draft->neededShare;
+        if ($aim === null || $aim <= $this->draft->allowedShare + 1e-6) {
+            return [];
+        }
+        $by = match (true) {
+            $this->draft->depthLimits => (string) __('change.series.depth'),
+            $this->draft->allowedBy !== null => $this->draft->allowedBy->word(),
+            default => (string) __('change.series.tank'),
+        };
+        $text = [
+            __('change.series.why', ['share' => $this->show->percent($aim), 'by' => $by, 'allowed' => $this->show->percent($this->draft->allowedShare)]),
+            $this->draft->series > 12 || $this->draft->series < 1
+                ? __('change.series.never')
+                : trans_choice('change.series.many', $this->draft->series, ['count' => $this->draft->series, 'days' => $this->draft->tank->animals->daysBetween()]),
+            $this->draft->input->reason === Reason::Treatment && $this->draft->depthLimits ? __('change.series.twice') : '',
+        ];
+
+        return [new Finding(Finding::HEED, __('change.series.head'), implode(' ', array_filter($text)))];
+    }
+
+    /** @return list<Finding> what is missing, old, censored or carried over */
+    private function readings(): array
+    {
+        $found = [];
+        $missing = $stale = $carried = [];
+        foreach (Parameter::ofTanks() as $parameter) {
+            $reading = $this->draft->waters->now->readings[$parameter->value] ?? null;
+            if ($this->draft->plan->tank->isAssumed($parameter)) {
+                $carried[] = $parameter->word();
+            } elseif ($reading === null && !$parameter->entry()->isSideline) {
+                $missing[] = $parameter->word();
+            } elseif ($reading !== null && $parameter === Parameter::Nitrate && $reading->taken_at->diffInDays(now()) > self::STALE_DAYS) {
+                $stale[] = $parameter->word().' ('.$this->show->day($reading->taken_at).')';
+            }
+            $core = $reading?->toCore();
+            if ($core instanceof Reading && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
+                $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => ucfirst($parameter->word()), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
+            }
+        }
+        if ($missing !== []) {
+            $found[] = new Finding(Finding::HEED, __('change.missing.head'), trans_choice('change.missing.why', count($missing), ['what' => ucfirst(implode(', ', $missing))]));
+        }
+        if ($carried !== []) {
+            $found[] = new Finding(Finding::HEED, __('change.carried.head'), trans_choice('change.carried.why', count($carried), ['what' => ucfirst(implode(', ', $carried))]));
+        }
+        if ($stale !== []) {
+            $found[] = new Finding(Finding::HEED, __('change.stale.head'), __('change.stale.why', ['what' => implode(', ', $stale)]));
+        }
+        $unknown = array_values(array_filter(
+            [Parameter::Nitrate, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity],
+            fn(Parameter $parameter): bool => !$this->draft->plan->source->has($parameter),
+        ));
+        if ($unknown !== []) {
+            $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => ucfirst($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => $p->word(), $unknown))]));
+        }
+
+        return $found;
+    }
+
+    /** @return list<Finding> whether the answer hangs on the reading */
+    private function hinge(): array
+    {
+        $needed = $this->draft->needed;
+        if ($needed === null || $this->draft->input->reason !== Reason::Nitrate) {
+            return [];
+        }
+        $estimate = $needed->estimate();
+        $even = max(0.0, $estimate->quantile(0.5));
+        $sure = max(0.0, $estimate->quantile(0.9));
+        if ($sure <= 0.0) {
+            return [new Finding(Finding::GOOD, __('change.hinge.under'), __('change.hinge.under_why'))];
+        }
+        $goal = $this->draft->input->nitrateGoal;
+        $share = $this->draft->forecast->outlook(Parameter::Nitrate)->after()?->shareAtMost($goal) ?? 0.0;
+        $text = __('change.hinge.why', ['even' => $this->show->volume($even), 'sure' => $this->show->volume($sure)]).' '
+            .__($sure - $even > 0.05 * $this->draft->plan->vessel->litres() ? 'change.hinge.hinges' : 'change.hinge.sharp');
+
+        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, __('change.hinge.head', ['goal' => $this->show->value(Parameter::Nitrate, $goal), 'tenths' => $this->tenths($share)]), $text)];
+    }
+
+    /** @return list<Finding> */
+    private function acidity(): array
+    {
+        $outlook = $this->draft->forecast->outlook(Parameter::Acidity);
+        if ($outlook->now === null || $outlook->after() === null || $outlook->nextDay() === null) {
+            return [];
+        }
+        if (!$outlook->isForetold()) {
+            $band = fn(Estimate $estimate): string => (string) __('change.acidity.band', ['low' => Show::rounded($estimate->low(), 1), 'high' => Show::rounded($estimate->high(), 1)]);
+
+            return [new Finding(Finding::HEED, __('change.acidity.open'), __('change.acidity.open_why', ['after' => $band($outlook->after()), 'next' => $band($outlook->nextDay())]))];
+        }
+        $first = $outlook->after()->central() - $outlook->now->central();
+        $lasting = $outlook->nextDay()->central() - $outlook->now->central();
+        $soft = $this->draft->plan->tank->central(Parameter::CarbonateHardness, 1.0) < Carbonate::SOFT;
+        $head = match (true) {
+            abs($first) < 0.05 && abs($lasting) < 0.05 => __('change.acidity.stays'),
+            abs($lasting) < 0.5 * abs($first) => __('change.acidity.back'),
+            default => __('change.acidity.settles', ['ph' => Show::rounded($outlook->nextDay()->central(), 1)]),
+        };
+        $text = $this->draft->plan->setPoint !== null
+            ? __('change.acidity.controlled')
+            : __('change.acidity.why', ['ph' => Show::rounded($outlook->after()->central(), 2)]);
+
+        return [new Finding(Finding::GOOD, $head, $text.($soft ? ' '.__('change.acidity.soft') : ''))];
+    }
+
+    /** @return list<Finding> */
+    private function routine(): array
+    {
+        if ($this->draft->input->reason !== Reason::Routine) {
+            return [];
+        }
+        $peak = Sizing::routinePeak($this->draft->plan, $this->draft->share(), $this->draft->tank->routine_days);
+        if ($peak === null) {
+            return [];
+        }
+
+        return [new Finding(Finding::GOOD, __('change.routine.head', ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak))]), __('change.routine.why', ['every' => Words::every($this->draft->tank->routine_days)]))];
+    }
+
+    /** @return list<Finding> */
+    private function refill(): array
+    {
+        $warmth = $this->draft->warmth;
+        if ($this->draft->share() < 0.02) {
+            return [];
+        }
+        $degrees = fn(float $celsius): string => $this->show->value(Parameter::Temperature, $celsius);
+        if ($this->draft->input->stream !== null) {
+            return [];
+        }
+        $head = __('change.refill.head', ['warmth' => $degrees($warmth->stream)]);
+        if ($this->draft->input->landing === null) {
+            return [new Finding(Finding::GOOD, $head, __($warmth->isRead ? 'change.refill.same' : 'change.refill.unread'))];
+        }
+        $changes = $warmth->changes();
+        $text = [
+            __('change.refill.lands', ['warmth' => $degrees($warmth->lands)]),
+            $changes === 1 ? '' : trans_choice('change.refill.changes', $changes, ['warmth' => $degrees($warmth->wish), 'count' => $changes]),
+        ];
+
+        return [new Finding($changes === 1 ? Finding::GOOD : Finding::HEED, $head, implode(' ', array_filter($text)))];
+    }
+
+    /** @return list<Finding> waters that lead away from what the animals are kept at */
+    private function away(): array
+    {
+        $names = [];
+        foreach ([Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Conductivity] as $parameter) {
+            $range = $this->draft->tank->needs()->range($parameter);
+            $outlook = $this->draft->forecast->outlook($parameter);
+            $source = $this->draft->plan->source->get($parameter)?->central();
+            $after = $outlook->after()?->central();
+            if ($range === null || $source === null || $after === null || $outlook->now === null || $this->draft->share() < 0.02) {
+                continue;
+            }
+            $out = static fn(float $value): float => max(0.0, $range[0] - $value, $value - $range[1]);
+            // Changed often enough, the tank becomes what goes in.
+            if ($out($source) > 0.02 * $range[1] && $out($after) >= $out($outlook->now->central()) - 1e-9) {
+                $names[] = __('change.away.one', ['what' => $parameter->label(), 'value' => $this->show->value($parameter, $source), 'low' => $this->show->number($parameter, $range[0]), 'high' => $this->show->value($parameter, $range[1])]);
+            }
+        }
+
+        return $names === [] ? [] : [new Finding(Finding::HEED, __('change.away.head'), __('change.away.why', ['water' => ucfirst($this->draft->plan->source->name), 'what' => implode('; ', $names)]))];
+    }
+
+    /** @return list<Finding> readings of pH and KH that cannot both be true */
+    private function together(): array
+    {
+        $now = $this->draft->plan->tank;
+        $kh = $now->get(Parameter::CarbonateHardness)?->central();
+        $ph = $now->get(Parameter::Acidity)?->central();
+        if ($kh === null || $ph === null || $now->isAssumed(Parameter::Acidity)) {
+            return [];
+        }
+        $carbonDioxide = Carbonate::carbonDioxide($ph, $kh, max(0.0, min(45.0, $now->central(Parameter::Temperature, 24.0))), max(0.0, $now->central(Parameter::Conductivity, 250.0)));
+
+        return $kh >= Carbonate::SOFT && ($carbonDioxide > self::MOST_CARBON_DIOXIDE || $carbonDioxide < self::LEAST_CARBON_DIOXIDE) ? [new Finding(Finding::HEED, __('change.together.head'), __('change.together.why', [
+            'ph' => $this->show->number(Parameter::Acidity, $ph), 'kh' => $this->show->value(Parameter::CarbonateHardness, $kh), 'gas' => Show::plain($carbonDioxide, $carbonDioxide < 1 ? 2 : 0),
+        ]))] : [];
+    }
+
+    private function base(Computation $working): Distribution
+    {
+        $unit = $this->show->unit(Parameter::Nitrate);
+
+        return $working->estimate()->scaled($unit->widthToBase(1.0), $unit->toBase(0.0));
+    }
+
+    private function tenths(float $share): string
+    {
+        return trans_choice('change.tenths', (int) min(9, floor($share * 10.0 + 0.1)));
+    }
+}

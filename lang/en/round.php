@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'act' => [
+        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
+    ],
+    'after' => 'After the session of :day: :what',
+    'unread' => ['head' => 'Not read yet', 'why' => 'A first set of readings lets Cresco size and forecast a change.'],
+    'first' => ['head' => 'First change', 'why' => 'No change has been recorded yet.'],
+    'again' => ['head' => 'Read again today', 'why' => 'The change of :day was forecast; now it can be held to it.'],
+    'usual' => 'Usually :share :every.',
+    'due' => 'Due again: :jobs',
+    'nothing' => 'Nothing due',
+    'off' => 'Still off: :devices',
+    'open' => 'Run sheet open', 'open_at' => 'Run sheet open, :step.', 'open_why' => ':step, nothing is switched off.',
+    'planned' => [
+        'why' => 'The run sheet is written.', 'ago' => '[2,*] Planned :count days ago',
+        'in' => '{-1} Planned for yesterday|{0} Planned for today|{1} Planned for tomorrow|[2,*] Planned for :day, in :count days',
+    ],
+];

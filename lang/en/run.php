@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'dry' => 'no water changed', 'change' => ':out out (:share), to :mark below the rim, with :source', 'new_water' => 'new water',
+    'still' => 'The filter has stood still for :time; up to :until it is no worry.', 'stale' => 'The filter has stood still for :time: aerate now, and rinse the canister before it runs again.',
+    'floating' => 'Floating plants are out for :time: keep them wet.', 'low' => 'At low water for :time: mist what stands dry.',
+    'reached' => 'Nothing more: the mark is reached.', 'refill' => ':litres of :source, onto a plate or through a strainer, hose end above the water.', 'more' => 'more',
+    'down_while' => ':litres out while :in run in, at about :share of what runs out: down to :mark below the rim.', 'down' => ':litres out: down to :mark below the rim.',
+    'lands' => 'At :stream in the stream the tank lands on :warmth.', 'own_warmth' => 'its own temperature',
+];

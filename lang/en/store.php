@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'unknown' => ['head' => 'Rejection is not known yet.', 'why' => 'Read the conductivity before and after the membrane, once the first minutes have run off.'],
+    'due' => ['head' => 'The membrane is due.', 'why' => 'It holds back :now; below :due it is changed, or the resin behind it wears out fast.'],
+    'falls' => ['head' => 'The membrane is due around :day.', 'why' => 'It holds back :now, :points points a month less, by :readings.'],
+    'steady' => ['head' => 'The membrane holds back :now.', 'why' => 'Steady, by :readings.'],
+    'resin_due' => ['head' => 'The resin is due.', 'why' => 'In since :day; a year is its usual time. If it changes colour or the output rises above a few µS/cm, sooner.'],
+    'resin' => ['head' => 'Resin until about :day.', 'why' => 'Sooner when it changes colour or the output rises above a few µS/cm.'],
+];
