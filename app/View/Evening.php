@@ -214,7 +214,7 @@ final class Evening
         $asksForChange = preg_match('#/(change|catch-up)$#', $strip->url) === 1;
         for ($day = 1; !$isChanged && $asksForChange && in_array($strip->rank, [RoundStrip::LATE, RoundStrip::DUE], true) && $day < JobsOf::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
-                if ($job->tank === $strip->tank->id && $job->isSession() && ($jobs === [] || $job->litres > 0.0)) {
+                if ($job->tank === $strip->tank->id && $job->isSession() && $job->litres > 0.0) {
                     return ($words === '' ? '' : $words.'. ').__('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);
                 }
             }

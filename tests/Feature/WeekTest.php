@@ -505,6 +505,20 @@ final class WeekTest extends FeatureCase
         $this->get('/evening')->assertSee('/tanks/'.$tank->id.'/compose?tasks%5B0%5D=vacuum', false);
     }
 
+    public function testTheDayOfAChangeIsSaidAndNotThatOfOtherWorkAtItsTank(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $long = CarbonImmutable::now()->subDays(40);
+        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['photo']]);
+        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $this->travel(1)->days();
+        // No time for a change on Thursday, only for a photo, and on Friday enough.
+        $keeper->update(['week' => new WeekHabits([0, 0, 0, 10, 90, 0, 0], array_fill(0, 7, '18:30'), 5)]);
+        $this->actingAs($keeper)->post('/week/lay', ['job' => $tank->id.'.task.photo', 'day' => '2026-03-05'])->assertSessionHasNoErrors();
+        $this->get('/evening')->assertSeeText('the week has it 6 Mar')->assertDontSeeText('the week has it tomorrow');
+    }
+
     public function testEveryKindOfJobHasItsWords(): void
     {
         foreach (JobKinds::all() as $kind) {
