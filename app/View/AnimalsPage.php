@@ -193,18 +193,14 @@ final class AnimalsPage
         }
         $far = max(1, $points[0][0]);
         $most = max(1, ...array_column($points, 1));
-        $line = [];
-        $y = null;
-        foreach ($points as [$ago, $count]) {
-            $x = round(160.0 * (1.0 - $ago / $far), 1);
-            if ($y !== null) {
-                $line[] = $x.','.$y;
-            }
-            $y = round(26.0 - 24.0 * $count / $most, 1);
-            $line[] = $x.','.$y;
+        $steps = [];
+        $last = null;
+        // A count holds until the next.
+        foreach ([...$points, [0, null]] as [$ago, $count]) {
+            $steps = [...$steps, ...($last === null ? [] : [[(float) -$ago, (float) $last]]), ...($count === null ? [] : [[(float) -$ago, (float) $count]])];
+            $last = $count;
         }
-        $line[] = '160,'.$y;
 
-        return implode(' ', $line);
+        return (new Plot(new Axis((float) -$far, 0.0, 0.0, 160.0), new Axis(0.0, (float) $most, 26.0, 2.0)))->line($steps);
     }
 }

@@ -30,11 +30,16 @@ final class BenchMap
 
     private const BOTTOM = 40.0;
 
+    /** Share of the map by which what lies further out stands outside. */
+    private const BEYOND = 0.01;
+
     /** Right end, mmol/L. */
     private readonly float $mostGh;
 
     /** Upper end, meq/L. */
     private readonly float $mostKh;
+
+    private readonly Plot $plot;
 
     private readonly Unit $ghUnit;
 
@@ -62,17 +67,21 @@ final class BenchMap
         }
         $this->mostGh = min(Hardness::fromDegrees(DraftBatch::MAP[0])->millimolePerLitre, 1.15 * max($gh));
         $this->mostKh = min(Alkalinity::fromDegrees(DraftBatch::MAP[1])->milliequivalentPerLitre, 1.15 * max($kh));
+        $this->plot = new Plot(
+            new Axis(0.0, $this->mostGh, self::LEFT, self::WIDTH - self::RIGHT, self::BEYOND),
+            new Axis(0.0, $this->mostKh, self::HEIGHT - self::BOTTOM, self::TOP, self::BEYOND),
+        );
         $this->places = $this->placed();
     }
 
     public function x(float $gh): float
     {
-        return round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * max(-0.01, min(1.01, $gh / $this->mostGh)), 1);
+        return $this->plot->x->at($gh);
     }
 
     public function y(float $kh): float
     {
-        return round(self::HEIGHT - self::BOTTOM - (self::HEIGHT - self::TOP - self::BOTTOM) * max(-0.01, min(1.01, $kh / $this->mostKh)), 1);
+        return $this->plot->y->at($kh);
     }
 
     public function left(): float
@@ -123,7 +132,7 @@ final class BenchMap
     /** Corners of what can be reached, for a polygon. */
     public function region(): string
     {
-        return implode(' ', array_map(fn(array $corner): string => $this->x($corner[0]).','.$this->y($corner[1]), $this->draft->region));
+        return $this->plot->line(array_map(static fn(array $corner): array => [$corner[0], $corner[1]], $this->draft->region));
     }
 
     public function hasArea(): bool
@@ -145,7 +154,7 @@ final class BenchMap
     {
         $states = $this->tankStates();
 
-        return count($states) < 2 ? '' : implode(' ', array_map(fn(array $state): string => $this->x($state[0]).','.$this->y($state[1]), $states));
+        return count($states) < 2 ? '' : $this->plot->line($states);
     }
 
     /** @return list<array{float, float}> states after the first, on the map */

@@ -60,6 +60,8 @@ final class CoursePage
     /** @var list<array{at: CarbonImmutable, x: float, kind: EntryKind, title: string}>|null */
     private ?array $marks = null;
 
+    private ?Axis $time = null;
+
     /**
      * @param CarbonImmutable $until  end of the last day that is shown
      * @param list<string>    $picked series; the usual ones when none is
@@ -146,7 +148,7 @@ final class CoursePage
         $high = max(-INF, ...array_column($values, 3));
         $room = max(1e-9, $high - $low, 0.02 * abs($high));
         [$bottom, $top] = [$low - 0.08 * $room, $high + 0.08 * $room];
-        $y = static fn(float $value): float => round(self::HIGH * (1.0 - max(0.0, min(1.0, ($value - $bottom) / ($top - $bottom)))), 1);
+        $y = (new Axis($bottom, $top, self::HIGH, 0.0))->at(...);
         $range = $this->tank->needs()->range($parameter);
 
         return new TimeLine(
@@ -175,7 +177,7 @@ final class CoursePage
         foreach ($noted as $day) {
             $bars[] = [$this->x($day->day->setTime(12, 0)), round(self::HIGH * $day->hours / $most, 1), false];
         }
-        $y = round(self::HIGH * (1.0 - $set / $most), 1);
+        $y = (new Axis(0.0, $most, self::HIGH, 0.0))->at($set);
 
         return new TimeLine('light', __('course.light'), 'h', [[self::LEFT, $y, $y, $y], [self::WIDTH - self::RIGHT, $y, $y, $y]], $bars, null, [Show::plain($most, 1), '0'], __('course.light_said', ['set' => Show::plain($set, 1), 'count' => $noted->count()]));
     }
@@ -344,9 +346,9 @@ final class CoursePage
 
     private function x(CarbonImmutable|int $at): float
     {
-        $share = ((is_int($at) ? $at : $at->getTimestamp()) - $this->from->getTimestamp()) / max(1, $this->until->getTimestamp() - $this->from->getTimestamp());
+        $this->time ??= new Axis((float) $this->from->getTimestamp(), (float) max($this->from->getTimestamp() + 1, $this->until->getTimestamp()), self::LEFT, self::WIDTH - self::RIGHT);
 
-        return round(self::LEFT + (self::WIDTH - self::LEFT - self::RIGHT) * max(0.0, min(1.0, $share)), 1);
+        return $this->time->at((float) (is_int($at) ? $at : $at->getTimestamp()));
     }
 
     /**

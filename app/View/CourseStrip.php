@@ -30,6 +30,8 @@ final readonly class CourseStrip
     /** Middle of what was planned, where something else is tried. */
     public string $planned;
 
+    private Plot $plot;
+
     /** @var list<array{x: float, low: float, y: float, high: float}> readings */
     public array $readings;
 
@@ -43,6 +45,7 @@ final readonly class CourseStrip
         $high = max([0.0, $past->highest(), $ahead->highest(), ...array_map(static fn(array $one): float => $one[3], $seen)]);
         $top = max(1.05 * $high, 1.15 * ($corridor[1] ?? 0.0), 1e-3);
         $this->top = $limit !== null && $limit < 2.0 * $top ? max($top, 1.1 * $limit) : $top;
+        $this->plot = new Plot(new Axis($past->day - FoodOf::SHOWN, $past->day + FoodOf::AHEAD, 0.0, self::WIDE), new Axis(0.0, $this->top, self::HIGH, 0.0));
         $this->was = $this->band($past->points);
         $this->comes = $this->band($ahead->points);
         $this->line = $this->middle([...$past->points, ...$ahead->points]);
@@ -52,12 +55,12 @@ final readonly class CourseStrip
 
     public function x(float $day): float
     {
-        return round(self::WIDE * max(0.0, min(1.0, ($day - $this->past->day + FoodOf::SHOWN) / (FoodOf::SHOWN + FoodOf::AHEAD))), 1);
+        return $this->plot->x->at($day);
     }
 
     public function y(float $value): float
     {
-        return round(self::HIGH * (1.0 - max(0.0, min(1.0, $value / $this->top))), 1);
+        return $this->plot->y->at($value);
     }
 
     public function now(): CoursePoint
@@ -99,18 +102,12 @@ final readonly class CourseStrip
     /** @param list<CoursePoint> $points */
     private function band(array $points): string
     {
-        $up = $down = [];
-        foreach ($points as $point) {
-            $up[] = $this->x($point->day).','.$this->y($point->high);
-            $down[] = $this->x($point->day).','.$this->y($point->low);
-        }
-
-        return implode(' ', [...$up, ...array_reverse($down)]);
+        return $this->plot->band(array_map(static fn(CoursePoint $point): array => [$point->day, $point->low, $point->high], $points));
     }
 
     /** @param list<CoursePoint> $points */
     private function middle(array $points): string
     {
-        return implode(' ', array_map(fn(CoursePoint $point): string => $this->x($point->day).','.$this->y($point->level), $points));
+        return $this->plot->line(array_map(static fn(CoursePoint $point): array => [$point->day, $point->level], $points));
     }
 }

@@ -221,11 +221,6 @@ final class CreepPage
     /** @param list<float> $course */
     private static function path(array $course, float $most): string
     {
-        $points = [];
-        foreach ($course as $day => $value) {
-            $points[] = round(300.0 * $day / self::DAYS, 1).','.round(80.0 * (1.0 - $value / $most), 1);
-        }
-
-        return implode(' ', $points);
+        return (new Plot(new Axis(0.0, (float) self::DAYS, 0.0, 300.0), new Axis(0.0, $most, 80.0, 0.0)))->line(array_map(static fn(int $day, float $value): array => [(float) $day, $value], array_keys($course), $course));
     }
 }

@@ -27,8 +27,6 @@ final readonly class FigureRow
     /** Position of a base value on the band drawing, 0 to 100. */
     public function at(float $value): float
     {
-        [$low, $high] = $this->scale;
-
-        return round(100.0 * max(0.0, min(1.0, ($value - $low) / max(1e-9, $high - $low))), 1);
+        return (new Axis($this->scale[0], $this->scale[1], 0.0, 100.0))->at($value);
     }
 }

@@ -45,6 +45,6 @@ final readonly class LookBackRow
         $high = max($points);
         $margin = 0.1 * max($high - $low, 1e-6);
 
-        return round(100.0 * max(0.0, min(1.0, ($value - $low + $margin) / ($high - $low + 2.0 * $margin))), 1);
+        return (new Axis($low - $margin, $high + $margin, 0.0, 100.0))->at($value);
     }
 }

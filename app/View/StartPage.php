@@ -187,17 +187,11 @@ final class StartPage
                     $dots[] = [$day, $read];
                 }
             }
-            $y = static fn(float $value): float => round(self::HIGH - 4.0 - (self::HIGH - 14.0) * $value / $most, 1);
-            $up = $down = $line = [];
-            foreach ($known->expected->days as $day) {
-                $x = $this->x((float) $day[0]);
-                $up[] = $x.','.$y($day[$at][2]);
-                $down[] = $x.','.$y($day[$at][0]);
-                $line[] = $x.','.$y($day[$at][1]);
-            }
+            $plot = new Plot($this->days(), new Axis(0.0, $most, self::HIGH - 4.0, 10.0));
             $courses[] = [
-                'key' => $key, 'label' => $parameter->label(), 'unit' => $this->show->unit($parameter)->label, 'band' => implode(' ', [...$up, ...array_reverse($down)]), 'line' => implode(' ', $line), 'top' => $this->show->value($parameter, $most * $by),
-                'dots' => array_map(fn(array $dot): array => [$this->x($dot[0]), $y($dot[1]->central()), $this->show->day($this->date((int) floor($dot[0]))).': '.$this->show->value($parameter, $dot[1]->central() * $by)], $dots),
+                'key' => $key, 'label' => $parameter->label(), 'unit' => $this->show->unit($parameter)->label, 'band' => $plot->band(array_map(static fn(array $day): array => [(float) $day[0], $day[$at][0], $day[$at][2]], $known->expected->days)),
+                'line' => $plot->line(array_map(static fn(array $day): array => [(float) $day[0], $day[$at][1]], $known->expected->days)), 'top' => $this->show->value($parameter, $most * $by),
+                'dots' => array_map(fn(array $dot): array => [$plot->x->at($dot[0]), $plot->y->at($dot[1]->central()), $this->show->day($this->date((int) floor($dot[0]))).': '.$this->show->value($parameter, $dot[1]->central() * $by)], $dots),
             ];
         }
 
@@ -206,9 +200,12 @@ final class StartPage
 
     public function x(float $day): float
     {
-        $last = max(1, count($this->known->expected->days ?? [1, 1]) - 1);
+        return $this->days()->at($day);
+    }
 
-        return round(self::LEFT + (self::WIDTH - self::LEFT - 8) * $day / $last, 1);
+    private function days(): Axis
+    {
+        return new Axis(0.0, (float) max(1, count($this->known->expected->days ?? [1, 1]) - 1), self::LEFT, self::WIDTH - 8.0);
     }
 
     /** @return list<array{float, int}> weeks along the axis */

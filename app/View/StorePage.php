@@ -127,15 +127,14 @@ final class StorePage
      */
     public function points(): array
     {
-        $from = $this->from();
-        $span = max(1.0, $this->today() - $from);
+        $days = $this->days();
         $points = [];
         foreach ($this->store->rejections as $rejection) {
             // What was kept before it was asked back does not break the page.
             if ($rejection->conductivity_in <= 0.0 || $rejection->conductivity_out > $rejection->conductivity_in) {
                 continue;
             }
-            $points[] = [round(300.0 * (self::dayOf($rejection) - $from) / $span, 1), self::y(Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out)), $rejection->is_first];
+            $points[] = [$days->at(self::dayOf($rejection)), self::y(Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out)), $rejection->is_first];
         }
 
         return $points;
@@ -154,12 +153,17 @@ final class StorePage
         $span = $this->today() - max($this->from(), $this->store->membrane_on === null ? 0.0 : $this->store->membrane_on->getTimestamp() / 86400.0);
         $start = $this->membrane->now - $span * $this->membrane->perMonth / 30.0;
 
-        return [round(300.0 * (1.0 - $span / max(1.0, $this->today() - $this->from())), 1), self::y($start), 300.0, self::y($this->membrane->now)];
+        return [$this->days()->at($this->today() - $span), self::y($start), 300.0, self::y($this->membrane->now)];
     }
 
     public static function y(float $rejection): float
     {
-        return round(80.0 * (1.0 - max(0.0, min(1.0, ($rejection - 0.84) / 0.16))), 1);
+        return (new Axis(0.84, 1.0, 80.0, 0.0))->at($rejection);
+    }
+
+    private function days(): Axis
+    {
+        return new Axis($this->from(), max($this->from() + 1.0, $this->today()), 0.0, 300.0);
     }
 
     public function percent(float $share): string

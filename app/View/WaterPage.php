@@ -100,16 +100,13 @@ final class WaterPage
             $low = min($values);
             $high = max($values);
             $span = max($high - $low, 0.05 * max(abs($high), 0.1));
-            $points = [];
-            foreach ($values as $i => $value) {
-                $points[] = round(4.0 + 212.0 * ($times[$i] - min($times)) / max(1, max($times) - min($times)), 1).','.round(30.0 - 24.0 * ($value - $low) / $span, 1);
-            }
+            $plot = new Plot(new Axis((float) min($times), (float) max(min($times) + 1, max($times)), 4.0, 216.0), new Axis($low, $low + $span, 30.0, 6.0));
             $first = $readings->first();
             $trends[] = [
                 'label' => $parameter->label(),
                 'first' => $this->show->number($parameter, $values[0]),
                 'last' => $this->show->value($parameter, $values[count($values) - 1]),
-                'points' => implode(' ', $points),
+                'points' => $plot->line(array_map(static fn(int $time, float $value): array => [(float) $time, $value], $times, $values)),
                 'from' => $first instanceof Reading ? $this->show->day($first->taken_at) : '',
                 'low' => $this->show->number($parameter, $low),
                 'high' => $this->show->number($parameter, $high),
