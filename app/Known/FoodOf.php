@@ -44,7 +44,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 6;
+    private const VERSION = 7;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;

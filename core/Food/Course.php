@@ -110,6 +110,28 @@ final readonly class Course
         return new self($this->states, $this->day, $this->loss, $kept, $this->aside, $this->count);
     }
 
+    /**
+     * Kept with its points packed: a course has hundreds of them, and is read far more often than it is found.
+     *
+     * @return array{list<CourseState>, float, float, string, list<float>, int}
+     */
+    public function __serialize(): array
+    {
+        $points = [];
+        foreach ($this->points as $point) {
+            array_push($points, $point->day, $point->level, $point->low, $point->high);
+        }
+
+        return [$this->states, $this->day, $this->loss, pack('e*', ...$points), $this->aside, $this->count];
+    }
+
+    /** @param array{list<CourseState>, float, float, string, list<float>, int} $kept */
+    public function __unserialize(array $kept): void
+    {
+        [$this->states, $this->day, $this->loss, $packed, $this->aside, $this->count] = $kept;
+        $this->points = array_map(static fn(array $of): CoursePoint => new CoursePoint(...$of), array_chunk(array_map(static fn(mixed $number): float => is_float($number) ? $number : 0.0, array_values(unpack('e*', $packed) ?: [])), 4));
+    }
+
     /** Level on its last day. */
     public function level(): CoursePoint
     {

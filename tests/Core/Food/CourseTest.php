@@ -32,6 +32,17 @@ final class CourseTest extends TestCase
         self::assertEqualsWithDelta(MassBalance::run(12.0, $events, 0.8, 0.02, 0.0, 20.0)->level, $course->level()->level, 1e-6);
     }
 
+    public function testACourseThatWasKeptComesBackToTheLastDigit(): void
+    {
+        $events = [FoodEvent::read(0.0, 12.0, 1.0), FoodEvent::changed(7.0, 0.4, 5.0), FoodEvent::added(7.3, 3.1), FoodEvent::read(9.0, 14.2, 1.0)];
+        $course = Course::fitted(self::nutrient(), new Normal(12.0, 3.0), new Normal(0.8, 1.0), 0.02, $events, 0.0, 20.0);
+        $kept = unserialize(serialize($course));
+        self::assertEquals($course, $kept);
+        self::assertInstanceOf(Course::class, $kept);
+        self::assertSame($course->ahead($events, 60.0)->level()->level, $kept->ahead($events, 60.0)->level()->level);
+        self::assertEquals($course->since(30.0), unserialize(serialize($course->since(30.0))));
+    }
+
     public function testReadingsMoveItTowardsThemselvesAndTellTheRate(): void
     {
         $read = [];
