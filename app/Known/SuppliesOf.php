@@ -20,7 +20,7 @@ final class SuppliesOf
     /** Days that a parcel takes when nobody said. House default. */
     public const LEAD = 7;
 
-    /** @return list<array{name: string, unit: string, stock: Stock, supply: Supply|null, expires: int|null, jar: int|null}> what must be ordered first, first */
+    /** @return list<array{name: string, unit: string, stock: Stock, supply: Supply|null, expires: int|null, jar: int|null, home: bool}> what must be ordered first, first */
     public static function of(Keeper $keeper): array
     {
         $show = $keeper->show();
@@ -28,14 +28,14 @@ final class SuppliesOf
         $weekly = self::weekly($keeper);
         foreach ($keeper->jars()->whereNotNull('stock')->get() as $jar) {
             if (($weekly[$jar->id] ?? 0.0) > 0.0) {
-                $found[] = ['name' => $jar->name, 'unit' => $jar->unit, 'stock' => new Stock(max(0.0, (float) $jar->stock), $weekly[$jar->id], self::LEAD), 'supply' => null, 'expires' => null, 'jar' => $jar->id];
+                $found[] = ['name' => $jar->name, 'unit' => $jar->unit, 'stock' => new Stock(max(0.0, (float) $jar->stock), $weekly[$jar->id], $jar->isHomeMade() ? 0 : self::LEAD), 'supply' => null, 'expires' => null, 'jar' => $jar->id, 'home' => $jar->isHomeMade()];
             }
         }
         foreach ($keeper->supplies()->get() as $supply) {
             $gone = max(0, $show->daysSinceDate($supply->counted_on)) / 7.0 * $supply->weekly;
             $found[] = [
                 'name' => $supply->name, 'unit' => $supply->unit, 'stock' => new Stock(max(0.0, $supply->left - $gone), max(0.0, $supply->weekly), $supply->lead_days), 'supply' => $supply,
-                'expires' => $supply->expires_on === null ? null : -$show->daysSinceDate($supply->expires_on), 'jar' => null,
+                'expires' => $supply->expires_on === null ? null : -$show->daysSinceDate($supply->expires_on), 'jar' => null, 'home' => false,
             ];
         }
         usort($found, static fn(array $a, array $b): int => [self::by($a['stock'], $a['expires']), $a['name']] <=> [self::by($b['stock'], $b['expires']), $b['name']]);

@@ -99,6 +99,14 @@ final class Jar extends Record
         return $feed === null || $feed->milligrams === [] ? null : $feed;
     }
 
+    /** Kept with the label of a bottle that was made up here, and so is made up again and not ordered. */
+    public const HOME = 'home';
+
+    public function isHomeMade(): bool
+    {
+        return is_numeric($this->label[self::HOME] ?? null) && (float) $this->label[self::HOME] > 0.0;
+    }
+
     /** mL that can be measured: two drops at twenty to the millilitre. House default. */
     private const DROP = 0.1;
 

@@ -317,7 +317,7 @@ final class WeekPage
             $in = $one['stock']->orderIn();
             if ($in !== null && $in <= self::ORDER) {
                 $day = $this->week->today->addDays(max(0, $in))->setTime(12, 0);
-                $lines[] = new WeekReady($day, trans_choice('week.ready.order', max(0, $in), ['name' => $one['name'], 'day' => $this->show->day($day)]), (string) __('week.ready.order_why', [
+                $lines[] = new WeekReady($day, trans_choice($one['home'] ? 'week.ready.make' : 'week.ready.order', max(0, $in), ['name' => $one['name'], 'day' => $this->show->day($day)]), (string) __($one['home'] ? 'week.ready.make_why' : 'week.ready.order_why', [
                     'left' => self::amount($one['stock']->left, $one['unit']), 'weekly' => self::amount($one['stock']->weekly, $one['unit']), 'lead' => self::daysWords($one['stock']->lead),
                 ]), '/supplies', $in < 0);
             }

@@ -27,7 +27,8 @@ return [
     'ready' => [
         'run' => 'Start :unit by :time', 'run_why' => ':litres of :water for :tanks, :when; :level are there',
         'now' => 'Start :unit now: it is :short too slow for :when', 'prepare' => ':litres of :water at :warmth ready by :when', 'prepare_why' => 'for :tanks',
-        'order' => '{0} Order :name today|[1,*] Order :name by :day', 'order_why' => ':left left, :weekly a week, :lead to come', 'expires' => ':name expires :day',
+        'order' => '{0} Order :name today|[1,*] Order :name by :day', 'order_why' => ':left left, :weekly a week, :lead to come', 'make' => '{0} Make up :name today|[1,*] Make up :name by :day', 'make_why' => ':left left, :weekly a week',
+        'expires' => ':name expires :day',
     ],
     'every' => '{1} every day|[2,*] every :count days', 'learned' => '{1} (once, usual :usual)|[2,*] (:count times, usual :usual)',
     'chore' => ['kept' => 'Kept.', 'done' => 'Done; next in :days days.', 'gone' => 'Taken out.', 'most' => 'There are :most jobs already; take one out first.'],

@@ -643,6 +643,12 @@ final class FoodTest extends FeatureCase
         $phosphate = 500.0 - (float) $this->keeper->jars()->where('salt', 'potassium_phosphate')->firstOrFail()->stock;
         $potassium = $made->sum(static fn(Jar $jar): float => ($jar->toFeed(0.1)->milligrams['potassium'] ?? 0.0) * 420.0 / 1000.0);
         self::assertEqualsWithDelta($used * 2.0 * 39.098 / 174.259 + $phosphate * 39.098 / 136.084, $potassium, 0.01);
+
+        // What was made here is made again, and not ordered; also after its entry on the shelf was looked over.
+        $one = $made->firstOrFail();
+        $this->put("/jars/$one->id", ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']])->assertSessionHasNoErrors();
+        $this->tank->doses()->create(['jar_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(), 'day' => now()->subDay()->format('Y-m-d'), 'missed' => false]);
+        $this->get('/week')->assertSeeText('Make up '.$one->name)->assertDontSeeText('Order '.$one->name);
     }
 
     public function testAllDosesLeaveAsATable(): void

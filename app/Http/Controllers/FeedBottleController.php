@@ -52,7 +52,7 @@ final class FeedBottleController extends Controller
             }
             foreach ($page->bottles() as $one) {
                 /** @var Jar $made */
-                $made = $tank->keeper->jars()->create(['name' => $one['name'], 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => $one['millilitres'], 'label' => ['dose' => $bottle->each, 'litres' => $page->litres] + $one['raises']]);
+                $made = $tank->keeper->jars()->create(['name' => $one['name'], 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => $one['millilitres'], 'label' => [Jar::HOME => 1.0, 'dose' => $bottle->each, 'litres' => $page->litres] + $one['raises']]);
                 $tank->dosePlans()->create(['jar_id' => $made->id, 'amount' => $bottle->each, 'every' => $bottle->every, 'starts_on' => CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d')]);
             }
         });

@@ -52,7 +52,9 @@ final class ShelfController extends Controller
 
     public function update(Request $request, Jar $jar): RedirectResponse
     {
-        $jar->update($this->fields($request));
+        $fields = $this->fields($request);
+        // A bottle that was made up here stays one.
+        $jar->update($jar->isHomeMade() && $fields['salt'] === Jar::FEED && is_array($fields['label']) ? ['label' => [Jar::HOME => 1.0] + $fields['label']] + $fields : $fields);
 
         return redirect('/shelf')->with('status', __('said.kept'));
     }

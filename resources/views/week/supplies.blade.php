@@ -2,7 +2,7 @@
     <div class="page-head"><h1>What runs out</h1><a class="act quiet" href="/week">To the week</a></div>
     <p class="muted">What is on the shelf with an amount is counted by itself, as doses and batches take it. Count the rest here now and then.</p>
     @if($lines !== [])
-    <div class="table-wrap"><table class="plain chores"><thead><tr><th>What</th><th>Left</th><th>A week takes</th><th>Lasts</th><th>Order by</th>
+    <div class="table-wrap"><table class="plain chores"><thead><tr><th>What</th><th>Left</th><th>A week takes</th><th>Lasts</th><th>Order, or make up, by</th>
         <th><span class="visually-hidden">Acts</span></th></tr>
         </thead><tbody>
         @foreach($lines as $at => $line)
