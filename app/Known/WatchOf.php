@@ -11,6 +11,7 @@ use App\Models\Tank;
 use App\Models\WaterChange;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Watch\LevelShift;
 use Illuminate\Support\Facades\Cache;
@@ -190,17 +191,14 @@ final class WatchOf
     /** @return list<array{int, float}> litres a day, each with its second */
     private static function evaporated(Tank $tank, CarbonImmutable $since): array
     {
-        $course = [];
-        $before = null;
+        $jugs = [];
         foreach (DB::table('top_ups')->where('tank_id', $tank->id)->where('taken_at', '>=', $since)->orderBy('taken_at')->orderBy('id')->get(['taken_at', 'litres']) as $row) {
-            $at = is_string($row->taken_at) ? (int) strtotime($row->taken_at.' UTC') : 0;
-            if ($before !== null && $at - $before >= 43200 && is_numeric($row->litres)) {
-                $course[] = [$at, (float) $row->litres * 86400.0 / ($at - $before)];
+            if (is_string($row->taken_at) && is_numeric($row->litres)) {
+                $jugs[] = [(int) strtotime($row->taken_at.' UTC') / 86400.0, (float) $row->litres];
             }
-            $before = $at;
         }
 
-        return $course;
+        return array_map(static fn(array $spell): array => [(int) round(86400.0 * $spell[2]), $spell[1] / $spell[0]], Creep::spells($jugs));
     }
 
     /** The last that was written down in the diary before it, beside readings, changes and doses. */

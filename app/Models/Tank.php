@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Change\Creep;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\WaterTint;
@@ -306,21 +307,10 @@ final class Tank extends Record
     /** @return list<array{float, float, float}> days since the one before, litres and day of each top-up but the first */
     public function topUpsSeen(): array
     {
-        $seen = [];
-        $before = null;
         // What is lost in a day changes with the season.
         $season = CarbonImmutable::now()->subDays(self::SEASON);
         $since = $season->max(FreshStart::ofTank($this->id, FreshStart::EVAPORATION) ?? $season);
-        foreach ($this->topUps as $one) {
-            if ($one->taken_at->lessThan($since)) {
-                continue;
-            }
-            if ($before !== null) {
-                $seen[] = [max(0.1, ($one->taken_at->getTimestamp() - $before->taken_at->getTimestamp()) / 86400.0), $one->litres, $one->taken_at->getTimestamp() / 86400.0];
-            }
-            $before = $one;
-        }
 
-        return $seen;
+        return Creep::spells(array_values($this->topUps->filter(static fn(TopUp $one): bool => !$one->taken_at->lessThan($since))->map(static fn(TopUp $one): array => [$one->taken_at->getTimestamp() / 86400.0, $one->litres])->all()));
     }
 }

@@ -18,6 +18,9 @@ final readonly class Creep
 {
     public const RISE = 'rise = E * topup / V + passive';
 
+    /** Days within which two jugs are one top-up. House default. */
+    private const APART = 0.5;
+
     /** No less than nothing, where the bed takes up more than comes. */
     public const PEAK = 'peak = max(change + rise * n / f, 0)';
 
@@ -115,6 +118,34 @@ final readonly class Creep
         }
 
         return $course;
+    }
+
+    /**
+     * What was topped up between one time and the next: jugs that follow each other within half a day are one top-up.
+     *
+     * @param list<array{float, float}> $jugs day and litres, oldest first
+     *
+     * @return list<array{float, float, float}> days since the one before, litres, and the day, of each but the first
+     */
+    public static function spells(array $jugs): array
+    {
+        $spells = [];
+        $before = $since = null;
+        foreach ($jugs as [$day, $litres]) {
+            if ($before !== null && $day - $before < self::APART) {
+                if ($spells !== [] && $since !== null) {
+                    $spells[] = [$since, array_pop($spells)[1] + $litres, $before];
+                }
+                continue;
+            }
+            $since = $before === null ? null : $day - $before;
+            $before = $day;
+            if ($since !== null) {
+                $spells[] = [$since, $litres, $day];
+            }
+        }
+
+        return $spells;
     }
 
     /**

@@ -116,11 +116,11 @@ final readonly class DemoBench
         $tank = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Long Meadow')->firstOrFail();
         foreach ([62, 55, 48, 41, 34, 27, 20, 13, 6] as $i => $ago) {
             $tank->topUps()->create(['litres' => 7.5 + 0.5 * ($i % 3), 'taken_at' => $this->today->subDays($ago)->setTime(8, 10)->utc()]);
-            // Since its cover cracked Stone Harbour loses half as much again.
-            $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
-            for ($ago = 178; $ago > 0; $ago -= 5) {
-                $harbour->topUps()->create(['litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc()]);
-            }
+        }
+        // Since its cover cracked Stone Harbour loses half as much again.
+        $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
+        for ($ago = 178; $ago > 0; $ago -= 5) {
+            $harbour->topUps()->create(['litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc()]);
         }
     }
 

@@ -160,4 +160,17 @@ final class CreepTest extends TestCase
         self::assertGreaterThanOrEqual(0.0, min($course));
         self::assertEqualsWithDelta($passive, $creep->withPureWater()->working('°')->value('rise'), 1e-12);
     }
+
+    public function testJugsThatFollowEachOtherAreOneTopUp(): void
+    {
+        // Two jugs in the morning of the first day, one on the fifth, three within an hour on the tenth.
+        $jugs = [[0.0, 1.0], [0.1, 1.0], [5.0, 3.0], [10.0, 2.0], [10.02, 1.5], [10.04, 0.5]];
+        self::assertSame([[5.0, 3.0, 5.0], [5.0, 4.0, 10.0]], Creep::spells($jugs));
+        self::assertSame([], Creep::spells([[0.0, 1.0], [0.2, 1.0]]));
+        self::assertSame([], Creep::spells([]));
+        // Poured in three jugs instead of one a tank loses no more.
+        $one = Creep::learned(2000.0, Creep::spells([[0.0, 3.0], [5.0, 3.0], [10.0, 3.0], [15.0, 3.0]]));
+        $three = Creep::learned(2000.0, Creep::spells([[0.0, 3.0], [5.0, 1.0], [5.01, 1.0], [5.02, 1.0], [10.0, 3.0], [15.0, 1.5], [15.1, 1.5]]));
+        self::assertEqualsWithDelta($one->value, $three->value, 1e-9);
+    }
 }
