@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\EntryKind;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Food\DoseSteps;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps whether new leaves are better with doses that were changed: then nothing is asked any more. */
@@ -14,6 +15,14 @@ final class LookAtDoses
 {
     /** Days until it is asked again where nobody can tell yet. House default. */
     public const AGAIN = 7;
+
+    /** Another dose while a look is waited for puts it off; where nothing is planned any more there is nothing to look for. */
+    public static function changed(Tank $tank, CarbonImmutable $from): void
+    {
+        if ($tank->doses_look_on !== null) {
+            $tank->update(['doses_look_on' => $tank->dosePlans()->exists() ? max($tank->doses_look_on->format('Y-m-d'), $from->addDays(DoseSteps::WAITS)->format('Y-m-d')) : null]);
+        }
+    }
 
     /** @param bool|null $helped null for what cannot be told yet */
     public function __invoke(Tank $tank, ?bool $helped): void

@@ -53,7 +53,7 @@ final class SlowFoodOf
     /** @return list<array{float, float, float}> first and last day of each set of capsules, and mg/L that it gives on each */
     private function givenBy(Parameter $nutrient): array
     {
-        return array_map(fn(array $set): array => [$set[2], $set[3], SlowFood::capsules($set[0], $nutrient, $set[1], $set[3] - $set[2], $this->isCoarse(), $this->litres)->value('c')], $this->capsules ??= $this->set());
+        return array_map(fn(array $set): array => [$set[2], $set[3], SlowFood::capsules([[$set[0], $set[1], $set[3] - $set[2]]], $nutrient, $this->isCoarse(), $this->litres)->value('c')], $this->capsules ??= $this->set());
     }
 
     /** Whether the soil gives the water something that counts. */
@@ -73,16 +73,12 @@ final class SlowFoodOf
         return $this->soil === null ? null : SlowFood::soil(max(0.0, $day - $this->soil));
     }
 
-    /** The capsules that last longest from now, as an example of how they are reckoned. */
+    /** How what all capsules give on a day is reckoned; null where none is left. */
     public function capsuleWorking(Parameter $nutrient, float $day): ?Computation
     {
-        foreach (array_reverse($this->capsules ??= $this->set()) as [$kind, $number, $from, $until]) {
-            if ($from <= $day && $day < $until) {
-                return SlowFood::capsules($kind, $nutrient, $number, $until - $from, $this->isCoarse(), $this->litres);
-            }
-        }
+        $sets = array_values(array_filter($this->capsules ??= $this->set(), static fn(array $set): bool => $set[2] <= $day && $day < $set[3]));
 
-        return null;
+        return $sets === [] ? null : SlowFood::capsules(array_map(static fn(array $set): array => [$set[0], $set[1], $set[3] - $set[2]], $sets), $nutrient, $this->isCoarse(), $this->litres);
     }
 
     /** @return list<array{CapsuleKind, int, float, float}> */

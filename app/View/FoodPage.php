@@ -391,7 +391,7 @@ final readonly class FoodPage
         }
         $capsules = $this->food->slow->capsuleWorking(Parameter::Nitrate, $now);
         if ($capsules !== null) {
-            $lines[] = ['working' => 'capsules', 'words' => (string) __('food.source.capsules', ['nitrate' => $this->show->rate(Parameter::Nitrate, $this->food->slow->gives(Parameter::Nitrate, $now) - ($this->food->slow->isYoung($now) ? $this->food->slow->soilWorking($now)?->value('nitrate') ?? 0.0 : 0.0))])];
+            $lines[] = ['working' => 'capsules', 'words' => (string) __('food.source.capsules', ['nitrate' => $this->show->rate(Parameter::Nitrate, $capsules->value('c'))])];
         }
         $uptake = $this->food->uptake(Parameter::Nitrate);
         if ($uptake > 0.0) {

@@ -67,28 +67,33 @@ final class SlowFood
     }
 
     /**
-     * What capsules give the water in a day while they last: the same on each day of their life.
+     * What all capsules that lie in the bed give the water in a day while they last: the same on each day of their life.
      *
-     * @param int   $number of them, 1 or more
-     * @param float $days   that they last, above 0
-     * @param float $litres of the water, above 0
+     * @param non-empty-list<array{CapsuleKind, int, float}> $sets   kind, number from 1, and days that they last, from 1
+     * @param float                                          $litres of the water, above 0
      *
      * @throws FoodFault
      */
-    public static function capsules(CapsuleKind $kind, Parameter $nutrient, int $number, float $days, bool $isCoarse, float $litres): Computation
+    public static function capsules(array $sets, Parameter $nutrient, bool $isCoarse, float $litres): Computation
     {
-        if ($number < 1 || $number > 1000 || !($days >= 1.0 && $days < 4000.0) || !($litres > 0.01 && $litres < 1e6)) {
+        if (!($litres > 0.01 && $litres < 1e6)) {
             throw FoodFault::capsules();
         }
         [$share, $off] = $isCoarse ? self::THROUGH_GRAVEL : self::INTO_WATER;
+        $working = Computation::of('What root capsules give the water')->given('V', 'water', $litres, 'L')
+            ->constant('s', 'share that ends in the water', new Normal($share, $off), '×', 'house default: a tenth to a half', Grade::Guess);
+        $parts = [];
+        foreach ($sets as $i => [$kind, $number, $days]) {
+            if ($number < 1 || $number > 1000 || !($days >= 1.0 && $days < 4000.0)) {
+                throw FoodFault::capsules();
+            }
+            $at = (string) ($i + 1);
+            $working = $working->given('n'.$at, 'capsules', (float) $number, '×')->given('t'.$at, 'days that they last', $days, 'days')
+                ->constant('m'.$at, 'held by each', self::held($kind, $nutrient), 'mg', 'house default', Grade::Guess);
+            $parts[] = "n$at * m$at / t$at";
+        }
 
-        return Computation::of('What root capsules give the water')
-            ->given('n', 'capsules', (float) $number, '×')
-            ->given('t', 'days that they last', $days, 'days')
-            ->given('V', 'water', $litres, 'L')
-            ->constant('m', 'held by each', self::held($kind, $nutrient), 'mg', 'house default', Grade::Guess)
-            ->constant('s', 'share that ends in the water', new Normal($share, $off), '×', 'house default: a tenth to a half', Grade::Guess)
-            ->line('c = n * m * s / t / V', $nutrient->word(), 'mg/L a day');
+        return $working->line('c = ('.implode(' + ', $parts).') * s / V', $nutrient->word(), 'mg/L a day');
     }
 
     /** mg of a nutrient that a capsule holds, as it is counted. Clay carries less than a coated grain: 20 and 60 mg of nitrogen. House defaults. */

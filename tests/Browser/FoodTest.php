@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PDO;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Doses at the desk, and one tap on the phone. */
 final class FoodTest extends BrowserCase
@@ -39,6 +42,47 @@ final class FoodTest extends BrowserCase
         $this->untilText('.status', 'Noted as given.');
         $this->go('/');
         self::assertStringNotContainsString('Give 2.5', $this->text('main'));
+        $this->assertNoComplaints();
+    }
+
+    /** @return iterable<string, array{array{int, int}}> */
+    public static function places(): iterable
+    {
+        yield 'at the desk' => [self::DESK];
+        yield 'in the hand' => [self::HAND];
+    }
+
+    /** @param array{int, int} $size */
+    #[DataProvider('places')]
+    public function testLeavesAreLookedAtPinchesWeighedAndCapsulesWorkedOut(array $size): void
+    {
+        (new PDO('sqlite:'.self::$server->database))->exec("update tanks set doses_look_on = date('now', '-1 day') where id = 1");
+        $this->screen(...$size);
+        $this->enterDemo();
+        $this->go('/tanks/1/food');
+        $this->untilText('.doses-look', 'Are the new leaves better?');
+        $this->assertFits();
+        // By keys alone.
+        $this->tabTo('[name="helped"][value="later"]');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->untilText('.status', 'It is asked again in a week.');
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.doses-look')));
+
+        // What is no weight is said where it was typed, and the pinches stay as they were typed.
+        $this->press('Weigh pinches');
+        $this->type('#f-pinches', '12');
+        $this->type('#f-pinch_grams', 'lots');
+        $this->click('form[action$="/pinches"] button');
+        $this->untilText('#e-f-pinch_grams', '0.42');
+        self::assertSame('12', $this->find('#f-pinches')->getAttribute('value'));
+        $this->type('#f-pinch_grams', '0.48');
+        $this->click('form[action$="/pinches"] button');
+        $this->untilText('.status', 'how even your fingers are');
+        $this->press('School, and food of the animals');
+        $this->untilText('#h-f-food_pinches', 'A pinch weighs 0.04 g');
+
+        $this->click('[data-working="capsules"]');
+        $this->untilText('#working-body', 'share that ends in the water');
         $this->assertNoComplaints();
     }
 }

@@ -404,6 +404,45 @@ final class FoodTest extends FeatureCase
         self::assertSame(['New leaves are no better since the doses were changed'], $this->tank->entries()->where('kind', 'note')->pluck('title')->all());
     }
 
+    public function testADoseThatIsChangedByHandPutsTheLookOff(): void
+    {
+        $jar = $this->bottle();
+        $this->plan($jar, '10');
+        // Nothing in steps, nothing to look for.
+        self::assertNull($this->tank->refresh()->doses_look_on);
+        $this->tank->update(['doses_look_on' => '2026-03-03']);
+        $this->plan($jar, '12', '1', '2026-03-02');
+        self::assertSame('2026-03-16', $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
+        $this->tank->update(['doses_look_on' => '2026-05-01']);
+        $this->plan($jar, '11');
+        self::assertSame('2026-05-01', $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
+        $this->delete("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}")->assertRedirect($this->food);
+        self::assertNull($this->tank->refresh()->doses_look_on);
+        $this->travel(70)->days();
+        $this->get($this->food)->assertDontSee('Are the new leaves better?');
+    }
+
+    /** @return iterable<string, array{string, string, array<string, string>, string}> */
+    public static function nonsense(): iterable
+    {
+        yield 'pinches' => ['POST', 'pinches', ['pinches' => '12', 'pinch_grams' => 'lots'], 'Write a number in g, such as 0.42.'];
+        yield 'grams of food' => ['PUT', 'food', ['feeding_school' => 'lean', 'food_grams' => 'much'], 'Write a number in g, such as 0.5.'];
+        yield 'a spell' => ['POST', 'food-spells', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Write a day, not before the first.'];
+        yield 'a dose' => ['POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'], 'Write a number, such as 2.5.'];
+        yield 'a look' => ['POST', 'dose-plans/looked', ['helped' => 'perhaps'], 'Choose one of the three.'];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('nonsense')]
+    public function testWhatIsTypedWrongIsSaidOnThePageWhereItWasTyped(string $method, string $form, array $typed, string $said): void
+    {
+        $this->bottle();
+        $this->tank->update(['doses_look_on' => '2026-02-28']);
+        $this->from($this->food)->followingRedirects()->call($method, "/tanks/{$this->tank->id}/$form", $typed)->assertOk()->assertSeeText($said);
+        // Beside what is tried and is no amount.
+        $this->from($this->food.'?share=400')->followingRedirects()->call($method, "/tanks/{$this->tank->id}/$form", $typed)->assertOk()->assertSeeText($said)->assertSee('id="e-f-share"', false);
+    }
+
     public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
     {
         $bare = $this->reckoned();
@@ -435,6 +474,11 @@ final class FoodTest extends FeatureCase
         $each = 2.0 * 60.0 * 62.004 / 14.007 * 0.25 / $life / $food->litres;
         self::assertEqualsWithDelta($each, $food->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
         self::assertSame([0.0, 0.0], [$food->slow->gives(Parameter::Nitrate, $today - 1.0), $food->slow->gives(Parameter::Nitrate, $today + $life + 1.0)]);
+        // A second set adds to it, in the water and in the working.
+        $this->post("/tanks/{$this->tank->id}/stands/{$stand->id}/capsules", ['number' => '1', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
+        self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->capsuleWorking(Parameter::Nitrate, $today)?->value('c'), 1e-3 * $each);
+        $this->tank->stands()->firstOrFail()->capsules()->reorder()->orderByDesc('id')->firstOrFail()->delete();
         // More of it leaks through gravel.
         $this->tank->patches()->update(['cover' => 'gravel']);
         if ($this->tank->patches()->count() === 0) {

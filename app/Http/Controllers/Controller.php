@@ -58,7 +58,15 @@ abstract class Controller extends BaseController
     /** Puts what is wrong with the fields where every part of the page finds it. */
     protected function shareFaults(MessageBag $faults): void
     {
-        Views::share('errors', (new ViewErrorBag())->put('default', $faults));
+        $before = Views::shared('errors');
+        // Beside what was wrong with a form that has just been sent back here.
+        $all = $before instanceof ViewErrorBag ? clone $before->getBag('default') : new MessageBag();
+        foreach ($faults->keys() as $field) {
+            foreach ($faults->get($field) as $message) {
+                $all->add($field, is_string($message) ? $message : '');
+            }
+        }
+        Views::share('errors', (new ViewErrorBag())->put('default', $all));
     }
 
     /** The signed-in keeper; the routes that ask for it are behind the sign-in. */

@@ -88,6 +88,8 @@ final class FoodController extends Controller
             // The same bottle is planned once: another amount takes the place of the one before.
             $tank->dosePlans()->where('jar_id', $fields['jar_id'])->delete();
             $tank->dosePlans()->create($fields);
+            // What is changed meanwhile is waited for once more.
+            LookAtDoses::changed($tank, CarbonImmutable::parse($fields['starts_on']));
         });
 
         return self::back($tank, __('said.planned'));
@@ -122,7 +124,10 @@ final class FoodController extends Controller
 
     public function unplan(Tank $tank, int $dosePlan): RedirectResponse
     {
-        $tank->dosePlans()->whereKey($dosePlan)->firstOrFail()->delete();
+        DB::transaction(static function () use ($tank, $dosePlan): void {
+            $tank->dosePlans()->whereKey($dosePlan)->firstOrFail()->delete();
+            LookAtDoses::changed($tank, CarbonImmutable::now($tank->keeper->timezone));
+        });
 
         return self::back($tank, __('said.no_longer_planned'));
     }

@@ -2,6 +2,7 @@
 <section class="doses-look">
     <h2>{{ __('food.look.head') }}</h2>
     <p>{{ __('food.look.ask') }}</p>
+    @error('helped')<p class="fault" role="alert">{{ $message }}</p>@enderror
     <form method="post" action="/tanks/{{ $tank->id }}/dose-plans/looked">
         @csrf
         <span class="pair">

@@ -51,16 +51,19 @@ final class SlowFoodTest extends TestCase
     public function testAQuarterOfACapsuleEndsInTheWaterAndMoreThroughGravel(): void
     {
         // Two of 60 mg of nitrogen over a hundred days in 50 L: 120 mg * 0.25 / 100 / 50 of nitrogen, 4.4266 times that of nitrate.
-        $fine = SlowFood::capsules(CapsuleKind::Coated, Parameter::Nitrate, 2, 100.0, false, 50.0);
+        $fine = SlowFood::capsules([[CapsuleKind::Coated, 2, 100.0]], Parameter::Nitrate, false, 50.0);
         self::assertEqualsWithDelta(0.006 * 4.4266, $fine->value('c'), 1e-5);
-        self::assertEqualsWithDelta(1.6, SlowFood::capsules(CapsuleKind::Coated, Parameter::Nitrate, 2, 100.0, true, 50.0)->value('c') / $fine->value('c'), 1e-9);
-        self::assertEqualsWithDelta(1.0 / 3.0, SlowFood::capsules(CapsuleKind::Clay, Parameter::Nitrate, 2, 100.0, false, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        self::assertEqualsWithDelta(1.6, SlowFood::capsules([[CapsuleKind::Coated, 2, 100.0]], Parameter::Nitrate, true, 50.0)->value('c') / $fine->value('c'), 1e-9);
+        self::assertEqualsWithDelta(1.0 / 3.0, SlowFood::capsules([[CapsuleKind::Clay, 2, 100.0]], Parameter::Nitrate, false, 50.0)->value('c') / $fine->value('c'), 1e-9);
         // Potassium as plants take it: 0.030 of their dry mass beside 0.025 of nitrogen.
-        self::assertEqualsWithDelta(0.006 * 1.2, SlowFood::capsules(CapsuleKind::Coated, Parameter::Potassium, 2, 100.0, false, 50.0)->value('c'), 1e-6);
+        self::assertEqualsWithDelta(0.006 * 1.2, SlowFood::capsules([[CapsuleKind::Coated, 2, 100.0]], Parameter::Potassium, false, 50.0)->value('c'), 1e-6);
         // A tenth to a half of it, eight times of ten.
         self::assertGreaterThan(0.1, $fine->estimate()->low() / (4.0 * $fine->value('c')));
         self::assertLessThan(0.5, $fine->estimate()->high() / (4.0 * $fine->value('c')));
-        self::assertSame(0.0, SlowFood::capsules(CapsuleKind::Coated, Parameter::Acidity, 2, 100.0, false, 50.0)->value('c'));
+        // Several sets add up in one working.
+        $both = SlowFood::capsules([[CapsuleKind::Coated, 2, 100.0], [CapsuleKind::Clay, 4, 50.0]], Parameter::Nitrate, false, 50.0);
+        self::assertEqualsWithDelta((0.006 + 4 * 20.0 * 0.25 / 50.0 / 50.0) * 4.4266, $both->value('c'), 1e-5);
+        self::assertSame(0.0, SlowFood::capsules([[CapsuleKind::Coated, 2, 100.0]], Parameter::Acidity, false, 50.0)->value('c'));
     }
 
     public function testABottleIsEmptyWhenWhatIsReallyGivenHasUsedIt(): void
@@ -75,8 +78,8 @@ final class SlowFoodTest extends TestCase
     {
         yield 'soil of tomorrow' => [static fn() => SlowFood::soil(-1.0)];
         yield 'no age' => [static fn() => SlowFood::left(NAN)];
-        yield 'no capsules' => [static fn() => SlowFood::capsules(CapsuleKind::Clay, Parameter::Nitrate, 0, 60.0, false, 50.0)];
-        yield 'no water' => [static fn() => SlowFood::capsules(CapsuleKind::Clay, Parameter::Nitrate, 1, 60.0, false, 0.0)];
+        yield 'no capsules' => [static fn() => SlowFood::capsules([[CapsuleKind::Clay, 0, 60.0]], Parameter::Nitrate, false, 50.0)];
+        yield 'no water' => [static fn() => SlowFood::capsules([[CapsuleKind::Clay, 1, 60.0]], Parameter::Nitrate, false, 0.0)];
         yield 'a bottle that nothing is taken from' => [static fn() => DoserBottle::empty(500.0, 0.0, 1, 0, 'mL')];
     }
 
