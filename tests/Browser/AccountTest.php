@@ -20,7 +20,7 @@ final class AccountTest extends BrowserCase
         $this->script("document.querySelector('form[data-progress]').addEventListener('submit', (e) => e.preventDefault()); document.querySelector('form[data-progress]').requestSubmit();");
         $this->until($this->saysHowFar(...), 'how far it is');
         $this->go('/');
-        $this->press('Sign out');
+        $this->signOut();
 
         $this->go('/sign-up');
         $this->type('[name="email"]', 'heron@cresco.test');

@@ -110,6 +110,13 @@ abstract class BrowserCase extends TestCase
         $this->until(fn(): bool => $this->path() === '/' && $this->text('h1') === 'Round', 'the round behind the door');
     }
 
+    /** The press returns before the door has closed: what is gone to meanwhile would be left again. */
+    protected function signOut(): void
+    {
+        $this->press('Sign out');
+        $this->until(fn(): bool => $this->path() === '/sign-in', 'the door');
+    }
+
     protected function path(): string
     {
         return (string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH);

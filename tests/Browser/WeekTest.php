@@ -61,7 +61,7 @@ final class WeekTest extends BrowserCase
         $this->until(fn(): bool => (bool) $this->script("return document.querySelector('#feed-address') !== null"), 'the link');
         $link = $this->said("return document.querySelector('#feed-address').value");
         $path = (string) parse_url($link, PHP_URL_PATH);
-        $this->press('Sign out');
+        $this->signOut();
         $this->until(fn(): bool => $this->path() === '/sign-in', 'the door');
         $this->go($path);
         $this->untilText('h1', 'Ember Shelf');
