@@ -14,14 +14,17 @@ use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Course;
+use Cresco\Core\Food\EventKind;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Food\FoodEvent;
+use Cresco\Core\Food\LevelSince;
 use Cresco\Core\Food\Meal;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Water\WaterState;
+use Cresco\Core\Working\Computation;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
@@ -44,7 +47,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 7;
+    private const VERSION = 8;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -440,45 +443,11 @@ final class FoodOf
     /** @return array<string, Course> */
     private function find(): array
     {
-        $nutrients = Parameter::nutrients();
-        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)->orderBy('taken_at')->orderBy('id')->get()
-            ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
-        $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $this->since)
-            ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
-            ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
-        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => $change->forecast)->all();
-        $given = $this->given();
-        $cuts = $this->cuts();
         $courses = [];
-        foreach ($nutrients as $nutrient) {
-            $events = [];
-            foreach ($readings->get($nutrient->value) ?? [] as $reading) {
-                $seen = $reading->toCore()->distribution();
-                $events[] = FoodEvent::read($this->day($reading->taken_at), $seen->central(), $seen->spread());
-            }
-            $read = $events;
-            foreach ($changes as $i => $change) {
-                $source = $forecasts[$i]->row($nutrient)->source;
-                $unread = self::unread($nutrient);
-                $at = $change->getAttribute('filled_at');
-                $events[] = FoodEvent::changed($this->day(is_string($at) ? CarbonImmutable::parse($at, 'UTC') : $change->changed_at), max(0.0, min(1.0, $change->share)), $source->central ?? $unread->central(), $source->spread ?? $unread->spread());
-            }
-            foreach ($given as [$day, $brings]) {
-                if (($brings[$nutrient->value] ?? 0.0) > 0.0) {
-                    $events[] = FoodEvent::added($day, $brings[$nutrient->value]);
-                }
-            }
-            for ($day = $this->since; $day->lessThan($this->now); $day = $day->addDay()) {
-                $fed = $this->fed($nutrient, $day) + $this->slow->gives($nutrient, $this->day($day));
-                if ($fed > 0.0) {
-                    $events[] = FoodEvent::added($this->day($day), $fed);
-                }
-            }
-            foreach ($cuts as $day) {
-                $events[] = FoodEvent::turned($day, self::CUT * $this->uptake($nutrient));
-            }
+        foreach ($this->events(Parameter::nutrients()) as $name => [$nutrient, $events]) {
+            $read = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->kind === EventKind::Read));
             $first = ($read[0] ?? null)->value ?? $this->source($nutrient)->central();
-            $courses[$nutrient->value] = Course::fitted(
+            $courses[$name] = Course::fitted(
                 self::food($nutrient),
                 new Normal($first, max(self::START * $first, self::food($nutrient)->sourceOff)),
                 $this->guess($nutrient),
@@ -491,6 +460,62 @@ final class FoodOf
         }
 
         return $courses;
+    }
+
+    /** How the level of a nutrient came about since it was last read. */
+    public function levelWorking(Parameter $nutrient): Computation
+    {
+        return LevelSince::working($this->course($nutrient), $this->events([$nutrient])[$nutrient->value][1], $nutrient->word());
+    }
+
+    /**
+     * What the diary says of nutrients, readings first and by their day.
+     *
+     * @param list<Parameter> $nutrients
+     *
+     * @return array<string, array{Parameter, list<FoodEvent>}> by parameter value
+     */
+    private function events(array $nutrients): array
+    {
+        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)->orderBy('taken_at')->orderBy('id')->get()
+            ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
+        $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $this->since)
+            ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
+            ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
+        $forecasts = $changes->map(static fn(WaterChange $change): ForecastRecord => $change->forecast)->all();
+        $given = $this->given();
+        $cuts = $this->cuts();
+        $all = [];
+        foreach ($nutrients as $nutrient) {
+            $events = [];
+            foreach ($readings->get($nutrient->value) ?? [] as $reading) {
+                $seen = $reading->toCore()->distribution();
+                $events[] = FoodEvent::read($this->day($reading->taken_at), $seen->central(), $seen->spread());
+            }
+            foreach ($changes as $i => $change) {
+                $source = $forecasts[$i]->row($nutrient)->source;
+                $unread = self::unread($nutrient);
+                $at = $change->getAttribute('filled_at');
+                $events[] = FoodEvent::changed($this->day(is_string($at) ? CarbonImmutable::parse($at, 'UTC') : $change->changed_at), max(0.0, min(1.0, $change->share)), $source->central ?? $unread->central(), $source->spread ?? $unread->spread());
+            }
+            foreach ($given as [$day, $brings]) {
+                if (($brings[$nutrient->value] ?? 0.0) > 0.0) {
+                    $events[] = FoodEvent::dosed($day, $brings[$nutrient->value]);
+                }
+            }
+            for ($day = $this->since; $day->lessThan($this->now); $day = $day->addDay()) {
+                $fed = $this->fed($nutrient, $day) + $this->slow->gives($nutrient, $this->day($day));
+                if ($fed > 0.0) {
+                    $events[] = FoodEvent::added($this->day($day), $fed);
+                }
+            }
+            foreach ($cuts as $day) {
+                $events[] = FoodEvent::turned($day, self::CUT * $this->uptake($nutrient));
+            }
+            $all[$nutrient->value] = [$nutrient, $events];
+        }
+
+        return $all;
     }
 
     /** What comes and goes unseen in a day before anything was read. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\GasOf;
 use App\Known\LightOf;
 use App\Models\EntryKind;
 use App\Models\Tank;
@@ -14,6 +15,7 @@ use Cresco\Core\Algae\Hints;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Water\DissolvedGas;
 use Illuminate\Support\Facades\DB;
 
 /** What was read, given and done in a tank on one axis of time, so that the eye finds what the reckoning says. */
@@ -80,7 +82,7 @@ final class CoursePage
             $names[$parameter->value] = $parameter->label();
         }
 
-        return $names + ['light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')];
+        return $names + ['gas' => __('food.gas.name'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')];
     }
 
     public function isShown(string $key): bool
@@ -104,7 +106,7 @@ final class CoursePage
             }
         }
 
-        return $this->lines = array_values(array_filter([...$lines, $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film()]));
+        return $this->lines = array_values(array_filter([...$lines, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film()]));
     }
 
     /** @return array<string, list<array{int, CoreReading}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
@@ -161,6 +163,35 @@ final class CoursePage
             [$this->show->number($parameter, $high), $this->show->number($parameter, $low)],
             __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0][1]), 'to' => $this->show->value($parameter, $values[count($values) - 1][1]), 'low' => $this->show->value($parameter, $low), 'high' => $this->show->value($parameter, $high)]),
         );
+    }
+
+    /** Carbon dioxide by pH and KH. */
+    private function gas(): ?TimeLine
+    {
+        $found = $this->gasFound();
+        if (count($found) < ($this->picked === [] ? 2 : 1)) {
+            return null;
+        }
+        $most = 1.08 * max(array_map(static fn(array $one): float => $one['gas']->high, $found));
+        $y = (new Axis(0.0, $most, self::HIGH, 0.0))->at(...);
+        $words = static fn(float $gas): string => Show::plain($gas, $gas < 10.0 ? 1 : 0);
+
+        return new TimeLine(
+            'gas',
+            __('food.gas.name'),
+            'mg/L',
+            array_map(fn(array $one): array => [$this->x($one['at']), $y($one['gas']->level), $y($one['gas']->low), $y($one['gas']->high)], $found),
+            [],
+            [$y(min($most, DissolvedGas::HARMS)), $y(0.0)],
+            [$words($most), '0'],
+            __('course.gas_said', ['count' => count($found), 'from' => $words($found[0]['gas']->level), 'to' => $words($found[count($found) - 1]['gas']->level), 'harms' => Show::plain(DissolvedGas::HARMS, 0)]),
+        );
+    }
+
+    /** @return list<array{at: int, gas: DissolvedGas}> on days on which it can be said */
+    public function gasFound(): array
+    {
+        return $this->isShown('gas') ? once(fn(): array => GasOf::of($this->tank, $this->from, $this->until)) : [];
     }
 
     /** Hours of light that were noted, against what the lamps are set to. */

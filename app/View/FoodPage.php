@@ -34,12 +34,17 @@ final readonly class FoodPage
     /** Days of doses that are listed one by one. */
     private const LISTED = 7;
 
+    /** Begins the name of the working of a level. */
+    public const LEVEL = 'level-';
+
     public Show $show;
 
     public FeedingSchool $school;
 
     /** @var list<CourseStrip> */
     public array $strips;
+
+    public ?GasStrip $gas;
 
     private CarbonImmutable $today;
 
@@ -49,6 +54,7 @@ final readonly class FoodPage
         $this->school = $food->school();
         $this->today = $this->show->local(CarbonImmutable::now())->startOfDay();
         $this->strips = $this->strips();
+        $this->gas = GasStrip::of($food, $this->show);
     }
 
     /** @return list<CourseStrip> of those that were read, are given, or that the school steers */
@@ -100,7 +106,7 @@ final readonly class FoodPage
     /** @return list<Finding> the most serious first */
     public function findings(): array
     {
-        $found = [];
+        $found = $this->gas?->findings() ?? [];
         foreach ($this->strips as $strip) {
             $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
             $passes = $strip->passes();
@@ -446,13 +452,27 @@ final readonly class FoodPage
 
         return match (true) {
             $name === 'meal' => $this->meal(),
+            $name === 'gas' => $this->gas?->working(),
             $name === 'soil' => $this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())),
             $name === 'capsules' => $this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())),
             preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->capsuleLife((int) $found[1]),
             preg_match('/^bottle-(\d{1,9})$/', $name, $found) === 1 => $this->tank->dosePlans->find((int) $found[1])?->emptyWorking($this->today),
+            str_starts_with($name, self::LEVEL) => $this->levelWorking(substr($name, strlen(self::LEVEL))),
             $nutrient !== null => $this->trial->wanted($this->food, $nutrient),
             default => null,
         };
+    }
+
+    /** How the level of a nutrient that is drawn came about, to the digits of the page. */
+    private function levelWorking(string $name): ?Computation
+    {
+        foreach ($this->strips as $strip) {
+            if ($strip->nutrient->value === $name) {
+                return $this->food->levelWorking($strip->nutrient);
+            }
+        }
+
+        return null;
     }
 
     /** @return list<float> where the scale of time is ticked, with the days from today */

@@ -44,7 +44,7 @@ final readonly class Course
      * @param list<float>       $aside   days whose readings fit nothing else
      * @param int               $count   readings that it was learned from
      */
-    private function __construct(private array $states, public float $day, private float $loss, public array $points, public array $aside, public int $count) {}
+    private function __construct(private array $states, public float $day, public float $loss, public array $points, public array $aside, public int $count, public LastRead $read) {}
 
     /**
      * @param Nutrient        $nutrient what is held of it before anything was read
@@ -66,7 +66,7 @@ final readonly class Course
 
         $events = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->day >= $from));
 
-        return (new self($states, $from, self::checkedLoss($loss), [], [], 0))->through($events, $until, $nutrient->floor, null);
+        return (new self($states, $from, self::checkedLoss($loss), [], [], 0, new LastRead($from, max(0.0, $start->central()))))->through($events, $until, $nutrient->floor, null);
     }
 
     /**
@@ -80,13 +80,13 @@ final readonly class Course
      */
     public function ahead(array $events, float $until, ?array $turns = null): self
     {
-        return (new self($this->states, $this->day, $this->loss, [], [], 0))->through(array_values(array_filter($events, fn(FoodEvent $event): bool => $event->day > $this->day)), $until, 0.0, $turns);
+        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))->through(array_values(array_filter($events, fn(FoodEvent $event): bool => $event->day > $this->day)), $until, 0.0, $turns);
     }
 
     /** The same without what lies before a day. */
     public function since(float $day): self
     {
-        return new self($this->states, $this->day, $this->loss, array_values(array_filter($this->points, static fn(CoursePoint $point): bool => $point->day >= $day)), $this->aside, $this->count);
+        return new self($this->states, $this->day, $this->loss, array_values(array_filter($this->points, static fn(CoursePoint $point): bool => $point->day >= $day)), $this->aside, $this->count, $this->read);
     }
 
     /** The same with as many points as an eye can tell apart. */
@@ -107,13 +107,13 @@ final readonly class Course
             }
         }
 
-        return new self($this->states, $this->day, $this->loss, $kept, $this->aside, $this->count);
+        return new self($this->states, $this->day, $this->loss, $kept, $this->aside, $this->count, $this->read);
     }
 
     /**
      * Kept with its points packed: a course has hundreds of them, and is read far more often than it is found.
      *
-     * @return array{list<CourseState>, float, float, string, list<float>, int}
+     * @return array{list<CourseState>, float, float, string, list<float>, int, LastRead}
      */
     public function __serialize(): array
     {
@@ -122,13 +122,13 @@ final readonly class Course
             array_push($points, $point->day, $point->level, $point->low, $point->high);
         }
 
-        return [$this->states, $this->day, $this->loss, pack('e*', ...$points), $this->aside, $this->count];
+        return [$this->states, $this->day, $this->loss, pack('e*', ...$points), $this->aside, $this->count, $this->read];
     }
 
-    /** @param array{list<CourseState>, float, float, string, list<float>, int} $kept */
+    /** @param array{list<CourseState>, float, float, string, list<float>, int, LastRead} $kept */
     public function __unserialize(array $kept): void
     {
-        [$this->states, $this->day, $this->loss, $packed, $this->aside, $this->count] = $kept;
+        [$this->states, $this->day, $this->loss, $packed, $this->aside, $this->count, $this->read] = $kept;
         $this->points = array_map(static fn(array $of): CoursePoint => new CoursePoint(...$of), array_chunk(array_map(static fn(mixed $number): float => is_float($number) ? $number : 0.0, array_values(unpack('e*', $packed) ?: [])), 4));
     }
 
@@ -193,6 +193,7 @@ final readonly class Course
         $points = [self::point($states, $day)];
         $aside = [];
         $count = 0;
+        $read = $this->read;
         $isAfter = false;
         foreach ([...FoodEvent::inOrder($events), null] as $event) {
             $next = $event === null ? $until : max($day, min($until, $event->day));
@@ -213,9 +214,11 @@ final readonly class Course
             }
             if ($event->kind === EventKind::Read) {
                 ++$count;
+                $foretold = self::point($states, $day)->level;
                 if (self::weigh($states, $event, $floor)) {
                     $aside[] = $event->day;
                 }
+                $read = new LastRead($day, self::point($states, $day)->level, $foretold, $event->value);
             } else {
                 foreach ($states as $state) {
                     $state->meet($event);
@@ -229,7 +232,7 @@ final readonly class Course
             $isAfter = true;
         }
 
-        return new self($states, $until, $this->loss, $points, $aside, $count);
+        return new self($states, $until, $this->loss, $points, $aside, $count, $read);
     }
 
     /**

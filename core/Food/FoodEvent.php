@@ -7,7 +7,7 @@ namespace Cresco\Core\Food;
 /** Something that happens to one nutrient in the water of a tank, mg/L, on a day counted from any first one. */
 final readonly class FoodEvent
 {
-    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share)
+    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share, public bool $isDose = false)
     {
         if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0)) {
             throw FoodFault::event();
@@ -44,6 +44,16 @@ final readonly class FoodEvent
     public static function added(float $day, float $value): self
     {
         return new self(EventKind::Added, $day, $value, 0.0, 0.0);
+    }
+
+    /**
+     * The same, of what a keeper gave.
+     *
+     * @throws FoodFault
+     */
+    public static function dosed(float $day, float $value): self
+    {
+        return new self(EventKind::Added, $day, $value, 0.0, 0.0, true);
     }
 
     /**

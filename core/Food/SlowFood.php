@@ -44,7 +44,7 @@ final class SlowFood
         self::aged($age);
 
         return Computation::of('What active soil gives the water')
-            ->given('t', 'age of the soil', $age, 'days')
+            ->constant('t', 'age of the soil', $age, 'days', 'the day on which it was set up', null)
             ->constant('a', 'nitrogen on the first day', new Normal(self::SOIL, self::SOIL / 3.0), 'mg/L a day', 'house default', Grade::Guess)
             ->constant('h', 'halves in', self::SOIL_HALVES, 'days', 'house default: 7 to 20', Grade::Guess)
             ->constant('no3', 'nitrate in nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses (IUPAC)')
@@ -88,7 +88,7 @@ final class SlowFood
                 throw FoodFault::capsules();
             }
             $at = (string) ($i + 1);
-            $working = $working->given('n'.$at, 'capsules', (float) $number, '×')->given('t'.$at, 'days that they last', $days, 'days')
+            $working = $working->given('n'.$at, 'capsules', (float) $number, '×')->constant('t'.$at, 'days that they last', $days, 'days', 'their kind and the warmth', null)
                 ->constant('m'.$at, 'held by each', self::held($kind, $nutrient), 'mg', 'house default', Grade::Guess);
             $parts[] = "n$at * m$at / t$at";
         }

@@ -10,6 +10,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Water\DissolvedGas;
 use Cresco\Core\Water\WaterState;
 
 /** What the water of a tank, as it stands, asks of its keeper: alarms of danger by absolute limits first, then what lies out of range. */
@@ -26,9 +27,6 @@ final class Standing
 
     /** mg/L NO2 that is an alarm, for sensitive animals and for others. House defaults. */
     private const NITRITE_ALARM = [0.25, 0.5];
-
-    /** mg/L of carbon dioxide from which it harms animals, and from which it is an alarm. House defaults. */
-    private const GAS = [30.0, 50.0];
 
     /** Times the upper end of its range from which nitrate does not wait for the rhythm. House default. */
     private const NITRATE_TODAY = 2.0;
@@ -98,17 +96,16 @@ final class Standing
         if ($ph === null || $kh === null || $kh->central() < Carbonate::SOFT || $now->isAssumed(Parameter::Acidity)) {
             return [];
         }
-        $celsius = max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0)));
         // Far from it the constants need not be worked out: at 25 degrees pK1 is 6.35.
-        if (1000.0 * Carbonate::CARBON_DIOXIDE * $kh->central() / 1000.0 * 10.0 ** (6.35 - $ph->central()) < 0.7 * self::GAS[0]) {
+        if (1000.0 * Carbonate::CARBON_DIOXIDE * $kh->central() / 1000.0 * 10.0 ** (6.35 - $ph->central()) < 0.7 * DissolvedGas::HARMS) {
             return [];
         }
-        $gas = Carbonate::carbonDioxide($ph->central(), $kh->central(), $celsius, max(0.0, $now->central(Parameter::Conductivity, 250.0)));
-        $off = hypot(M_LN10 * $ph->spread(), $kh->spread() / $kh->central());
+        $gas = DissolvedGas::of($ph, $kh, max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0))), max(0.0, $now->central(Parameter::Conductivity, 250.0)));
 
         return match (true) {
-            $gas * exp(-1.2816 * $off) >= self::GAS[1] => [new Concern('carbon_dioxide_far', Urgency::Alarm, Parameter::Acidity, $gas, self::GAS[0])],
-            $gas >= self::GAS[0] => [new Concern('carbon_dioxide', Urgency::Today, Parameter::Acidity, $gas, self::GAS[0])],
+            $gas === null => [],
+            $gas->low >= DissolvedGas::ALARM => [new Concern('carbon_dioxide_far', Urgency::Alarm, Parameter::Acidity, $gas->level, DissolvedGas::HARMS)],
+            $gas->level >= DissolvedGas::HARMS => [new Concern('carbon_dioxide', Urgency::Today, Parameter::Acidity, $gas->level, DissolvedGas::HARMS)],
             default => [],
         };
     }

@@ -127,12 +127,18 @@ final class Carbonate
             Parameter::Temperature->value => new Normal($celsius, 0.0),
             Parameter::Conductivity->value => new Normal($conductivity, 0.0),
         ]);
+
+        return self::carbonDioxideOf($water, Unit::of(Parameter::CarbonateHardness, 'meq'))->value('mg');
+    }
+
+    /** The same with its working, the symbol mg, of a water whose pH and KH are known; KH in the unit of its reader. */
+    public static function carbonDioxideOf(WaterState $water, Unit $hardness): Computation
+    {
         $computation = Computation::of('Carbon dioxide');
         self::addStrength($computation, $water, $water);
-        self::describe($computation, $water, 't', Unit::of(Parameter::CarbonateHardness, 'meq'));
-        $computation->line('mg = CO2_t * 1000 * '.self::CARBON_DIOXIDE, 'dissolved carbon dioxide', 'mg/L');
+        self::describe($computation, $water, 't', $hardness);
 
-        return $computation->value('mg');
+        return $computation->line('mg = CO2_t * 1000 * '.self::CARBON_DIOXIDE, 'dissolved carbon dioxide', 'mg/L');
     }
 
     /**

@@ -443,6 +443,47 @@ final class FoodTest extends FeatureCase
         $this->from($this->food.'?share=400')->followingRedirects()->call($method, "/tanks/{$this->tank->id}/$form", $typed)->assertOk()->assertSeeText($said)->assertSee('id="e-f-share"', false);
     }
 
+    public function testCarbonDioxideStandsBelowTheNutrientsWithItsWorkingAndItsHazard(): void
+    {
+        // 4 dKH and pH 7.1: about 3 * 4 * 10^-0.1 = 9.5 mg/L.
+        $this->get($this->food)->assertOk()->assertSeeText('Carbon dioxide')->assertSeeTextInOrder(['Carbon dioxide', 'by pH and KH, today'])->assertDontSeeText('Carbon dioxide is high');
+        preg_match('/data-working="gas">([\d.]+) \(/', (string) $this->get($this->food)->getContent(), $found);
+        self::assertEqualsWithDelta(9.5, (float) ($found[1] ?? NAN), 1.0);
+        $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('Animals that gasp');
+        preg_match('/class="what">dissolved carbon dioxide<.*?= <b>([\d.]+)/s', (string) $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->getContent(), $worked);
+        self::assertSame($found[1] ?? '', number_format((float) ($worked[1] ?? NAN), 1));
+
+        // pH 6.3 at the same KH is 60 mg/L.
+        $this->travel(1)->days();
+        $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
+        $this->get($this->food)->assertSeeText('Carbon dioxide is high')->assertSeeText('gas off, air on, first of all');
+        $this->get("/tanks/{$this->tank->id}/course?span=28&series[]=gas")->assertOk()->assertSeeText('Carbon dioxide');
+        $csv = $this->get("/tanks/{$this->tank->id}/course.csv?span=28&series[]=gas")->assertOk()->streamedContent();
+        self::assertSame(2, substr_count($csv, ',gas,'));
+    }
+
+    public function testWithoutAKhOfTheSameWeeksNothingIsSaidOfTheGas(): void
+    {
+        $this->travel(60)->days();
+        $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
+        $this->get($this->food)->assertOk()->assertDontSeeText('by pH and KH');
+        $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('No working here');
+    }
+
+    public function testTheLevelOfACourseOpensItsWorking(): void
+    {
+        $this->travelTo('2026-03-11 18:00');
+        $this->noteChange($this->keeper, $this->tank, $this->tank->water ?? self::fail('No water.'), 20.0, CarbonImmutable::now()->subDays(4));
+        $page = (string) $this->get($this->food)->assertOk()->getContent();
+        preg_match('/data-working="level-nitrate">([\d.]+) \(/', $page, $found);
+        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('read then')->assertSeeText('share that was changed 4 days ago')->assertSeeText('level now');
+        preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
+        self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.5);
+        foreach (['level-', 'level-nitrite', 'level-nonsense'] as $none) {
+            $this->get($this->food.'?working='.$none, ['HX-Request' => 'true'])->assertOk()->assertSeeText('No working here');
+        }
+    }
+
     public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
     {
         $bare = $this->reckoned();

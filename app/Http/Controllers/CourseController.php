@@ -53,10 +53,15 @@ final class CourseController extends Controller
                 }
                 echo $encoder->encode($rows, 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
             });
-            // What is read from looks and sessions stands at the end, in the keeper's units.
+            // What is read from looks and sessions, and what follows from readings, stands at the end, in the keeper's units.
             $level = $page->show->levels();
-            foreach ([...array_map(static fn(array $one): array => ['growth', $one[0], round($level->fromBase($one[1]), 4), $level->label], $page->grown()), ...array_map(static fn(array $one): array => ['film', $one[0], $one[1], ''], $page->wiped())] as [$series, $at, $value, $unit]) {
-                echo $encoder->encode([[$page->show->local(CarbonImmutable::createFromTimestamp($at))->toIso8601String(), $series, $value, '', '', $unit]], 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
+            $rows = [
+                ...array_map(static fn(array $one): array => ['growth', $one[0], round($level->fromBase($one[1]), 4), '', '', $level->label], $page->grown()),
+                ...array_map(static fn(array $one): array => ['film', $one[0], $one[1], '', '', ''], $page->wiped()),
+                ...array_map(static fn(array $one): array => ['gas', $one['at'], round($one['gas']->level, 4), round($one['gas']->low, 4), round($one['gas']->high, 4), 'mg/L'], $page->gasFound()),
+            ];
+            foreach ($rows as [$series, $at, $value, $low, $high, $unit]) {
+                echo $encoder->encode([[$page->show->local(CarbonImmutable::createFromTimestamp($at))->toIso8601String(), $series, $value, $low, $high, $unit]], 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
             }
         }, 'course.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }

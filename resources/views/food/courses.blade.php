@@ -10,7 +10,8 @@
     <div class="course">
         <p class="of">
             <b>{{ $name }}</b> <small>{{ $show->unit($strip->nutrient)->label }}</small>
-            <span class="num now">{{ $page->figure($strip->nutrient, $strip->now()) }}</span>
+            <a class="num now" href="?working={{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}"
+                data-working="{{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}">{{ $page->figure($strip->nutrient, $strip->now()) }}</a>
             <small>{{ $page->rateWords($strip->nutrient) }}</small>
         </p>
         <svg class="course-line" viewBox="0 -6 {{ $wide }} {{ $high + 12 }}" role="img" preserveAspectRatio="none"
@@ -38,6 +39,28 @@
         </p>
     </div>
 @endforeach
+    @if($page->gas)
+    <div class="course">
+        <p class="of">
+            <b>{{ __('food.gas.name') }}</b> <small>mg/L</small>
+            <a class="num now" href="?working=gas" data-working="gas">{{ $page->gas->figure() }}</a>
+            <small>{{ __('food.gas.read', ['day' => $page->gas->day()]) }}</small>
+        </p>
+        <svg class="course-line" viewBox="0 -6 {{ $wide }} {{ $high + 12 }}" role="img" preserveAspectRatio="none"
+            aria-label="{{ __('food.gas.course', [
+                'figure' => $page->gas->figure(), 'day' => $page->gas->day(), 'count' => count($page->gas->points),
+                'harms' => $page->gas->harmsFrom()]) }}">
+            <path class="base" d="M0 {{ $high }}H{{ $wide }}"/>
+            <path class="limit" d="M0 {{ $page->gas->harms() }}H{{ $wide }}"/>
+            <polyline class="middle" points="{{ $page->gas->line }}"/>
+            <path class="today" d="M{{ $wide / 2 }} -6V{{ $high + 6 }}"/>
+            @foreach($page->gas->points as $read)
+            <path class="read" d="M{{ $read['x'] }} {{ $read['low'] }}V{{ $read['high'] }}m-3 {{ round($read['y'] - $read['high'], 1) }}h6"/>
+            @endforeach
+        </svg>
+        <p class="then"><small>{{ __('food.gas.feeds', ['share' => $page->gas->feeds()]) }}; {{ __('food.gas.stays') }}</small></p>
+    </div>
+    @endif
     <div class="course ticks" aria-hidden="true">
         <span></span>
         <p>@foreach($page->ticks() as $tick)<span>{{ $page->tickWords($tick) }}</span>@endforeach</p>

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+/** Where a course stood when it was last read, mg/L; where nothing was read, where it began. */
+final readonly class LastRead
+{
+    /**
+     * @param float      $level    right after, as all that is known has it
+     * @param float|null $foretold right before; null where nothing was read
+     * @param float|null $value    what was read; null where nothing was
+     */
+    public function __construct(public float $day, public float $level, public ?float $foretold = null, public ?float $value = null) {}
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Cresco\Core\Food;
+
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
+/** How the level of a nutrient came about: what was last read, what came and went since. */
+final class LevelSince
+{
+    /** Changes that are followed one by one; with more since the last reading, the level after the one before them is where it begins. House limit. */
+    private const CHANGES = 4;
+
+    /** Where numbers come from. */
+    private const DIARY = 'the diary';
+
+    private const COURSE = 'all readings so far';
+
+    /** mg/L below which what is put at nothing goes unsaid. */
+    private const NONE = 1e-6;
+
+    /**
+     * @param list<FoodEvent> $events all that happened, in any order; those before the last reading do not count
+     * @param string          $name   of the nutrient, inside a sentence
+     *
+     * @throws FoodFault
+     */
+    public static function working(Course $course, array $events, string $name = 'it'): Computation
+    {
+        $since = array_values(array_filter(FoodEvent::inOrder($events), static fn(FoodEvent $event): bool => ($event->kind === EventKind::Changed || $event->kind === EventKind::Added) && $event->day >= $course->read->day && $event->day <= $course->day));
+        $rate = $course->rate()->central();
+        [$from, $level] = [$course->read->day, $course->read->level];
+        $many = count(array_filter($since, static fn(FoodEvent $event): bool => $event->kind === EventKind::Changed));
+        $computation = Computation::of('Where '.$name.' stands');
+        if ($many > self::CHANGES) {
+            [$from, $level, $since] = self::later($since, $from, $level, $rate, $course->loss, $many - self::CHANGES);
+            $computation->constant('C0', 'level after the change '.self::ago($course->day - $from), $level, 'mg/L', 'the same, further back', null);
+        } elseif ($course->read->value === null || $course->read->foretold === null) {
+            $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $level, 'mg/L', 'what its waters hold', Grade::Guess);
+        } else {
+            $off = $course->read->value - $course->read->foretold;
+            $computation->constant('F', 'foretold for the day of the last reading, '.self::ago($course->day - $from), $course->read->foretold, 'mg/L', self::COURSE, null)
+                ->given('R', 'read then', $course->read->value, 'mg/L')
+                ->constant('w', 'how far the reading counts, from how sure each of both is', abs($off) < self::NONE ? 0.0 : ($level - $course->read->foretold) / $off, '×', self::COURSE, null)
+                ->line('C0 = F + w * (R - F)', 'level right after it', 'mg/L');
+        }
+        $computation->constant('r', 'made in a day beside what is written down, below nothing where plants take it', $rate, 'mg/L', self::COURSE, null);
+        if ($course->loss > 0.0) {
+            $computation->constant('l', 'share that is lost in a day, as a rate', $course->loss, '×', 'house default, by what holds it and pH', Grade::Guess);
+        }
+        [$mark, $i, $left] = ['C0', 0, $since];
+        while (true) {
+            $at = self::nextChange($left);
+            $change = $at === null ? null : $left[$at];
+            $mark = self::stretch($computation, ++$i, $mark, $at === null ? $left : array_slice($left, 0, $at), $from, $change->day ?? $course->day, $course->loss);
+            if ($change === null || $at === null) {
+                break;
+            }
+            $computation->constant('s'.$i, 'share that was changed '.self::ago($course->day - $change->day), $change->share, '×', self::DIARY, null)->constant('q'.$i, 'in the new water', $change->value, 'mg/L', self::DIARY, null)
+                ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'after the change', 'mg/L');
+            [$mark, $from, $left] = ['B'.$i, $change->day, array_slice($left, $at + 1)];
+        }
+        $lifted = $course->level()->level - $computation->value($mark);
+        if (abs($lifted) > self::NONE) {
+            $computation->constant('z', 'lifted: what of the band would lie under nothing lies at nothing', $lifted, 'mg/L', self::COURSE, null);
+        }
+
+        return $computation->line('C = '.$mark.(abs($lifted) > self::NONE ? ' + z' : ''), 'level now', 'mg/L');
+    }
+
+    /**
+     * From one change to the next.
+     *
+     * @param list<FoodEvent> $added
+     *
+     * @return string symbol of the level at its end
+     */
+    private static function stretch(Computation $computation, int $i, string $mark, array $added, float $from, float $until, float $loss): string
+    {
+        $computation->constant('d'.$i, 'days from there on', $until - $from, 'days', self::DIARY, null);
+        $formula = $loss > 0.0 ? sprintf('A%1$d = %2$s * exp(-l * d%1$d) + r * (1 - exp(-l * d%1$d)) / l', $i, $mark) : sprintf('A%1$d = %2$s + r * d%1$d', $i, $mark);
+        foreach (['D' => true, 'M' => false] as $symbol => $isDose) {
+            $sum = 0.0;
+            foreach ($added as $event) {
+                $sum += $event->isDose === $isDose ? $event->value * MassBalance::keeps($loss, $until - $event->day)[0] : 0.0;
+            }
+            if ($sum > 0.0) {
+                $computation->constant($symbol.$i, ($isDose ? 'from doses meanwhile' : 'from food, soil and capsules meanwhile').($loss > 0.0 ? ', as much as is left of it' : ''), $sum, 'mg/L', self::DIARY, null);
+                $formula .= ' + '.$symbol.$i;
+            }
+        }
+        $computation->line($formula, 'level at their end', 'mg/L');
+
+        return 'A'.$i;
+    }
+
+    /**
+     * Past so many changes.
+     *
+     * @param list<FoodEvent> $since
+     *
+     * @return array{float, float, list<FoodEvent>} day and level after them, and what happened later
+     */
+    private static function later(array $since, float $day, float $level, float $rate, float $loss, int $changes): array
+    {
+        foreach ($since as $i => $event) {
+            [$kept, $comes] = MassBalance::keeps($loss, $event->day - $day);
+            $level = max(0.0, $level * $kept + $rate * $comes);
+            $level = $event->kind === EventKind::Changed ? (1.0 - $event->share) * $level + $event->share * $event->value : $level + $event->value;
+            $day = $event->day;
+            if ($event->kind === EventKind::Changed && --$changes === 0) {
+                return [$day, $level, array_slice($since, $i + 1)];
+            }
+        }
+
+        return [$day, $level, []];
+    }
+
+    /** @param list<FoodEvent> $events */
+    private static function nextChange(array $events): ?int
+    {
+        foreach ($events as $i => $event) {
+            if ($event->kind === EventKind::Changed) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+
+    private static function ago(float $days): string
+    {
+        return $days < 1.5 ? 'less than two days ago' : sprintf('%.0f days ago', $days);
+    }
+}
