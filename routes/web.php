@@ -28,6 +28,7 @@ use App\Http\Controllers\EntryController;
 use App\Http\Controllers\EveningController;
 use App\Http\Controllers\FeedBottleController;
 use App\Http\Controllers\FoodController;
+use App\Http\Controllers\GaugeController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HelperController;
@@ -212,6 +213,8 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::delete('/light-days/{lightDay}', [LightController::class, 'forgetDay'])->can('update', 'tank');
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
+        Route::post('/gauges/ask', [GaugeController::class, 'ask'])->can('update', 'tank');
+        Route::delete('/gauges/{gaugeNote}', [GaugeController::class, 'destroy'])->can('update', 'tank');
         Route::get('/food', [FoodController::class, 'show']);
         Route::get('/course', [CourseController::class, 'show']);
         Route::get('/course.svg', [CourseController::class, 'svg']);

@@ -22,7 +22,6 @@ use Illuminate\Support\Facades\DB;
 /** An inquiry from what was seen to how it ended, each turn of it in the diary. */
 final class LookIntoTrouble
 {
-    /** The keeper's answer to a question; none where it is not known after all. */
     /** What was seen at a session says already of it. */
     public function seen(Inquiry $inquiry, Sign $sign): void
     {
@@ -31,6 +30,7 @@ final class LookIntoTrouble
         }
     }
 
+    /** The keeper's answer to a question; none where it is not known after all. */
     public function answer(Inquiry $inquiry, string $sign, ?string $option): void
     {
         DB::transaction(static function () use ($inquiry, $sign, $option): void {

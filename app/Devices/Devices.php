@@ -9,6 +9,9 @@ use App\Models\DosePlan;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Store;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Watch\Gauge;
 
 /**
  * What a keeper has at hand to measure with. Only simulations ship with Cresco; a real device is another class behind the
@@ -26,6 +29,14 @@ final class Devices
 
     public const DOSER = 'doser';
 
+    public const PLUG = 'plug';
+
+    /** Minutes a day that the heater of a simulated tank needs before anything was noted. */
+    private const MINUTES = 300.0;
+
+    /** Notes that a simulated heater goes on from. */
+    private const BEFORE = 5;
+
     /** @return array<string, string> names by key */
     public static function all(): array
     {
@@ -35,6 +46,7 @@ final class Devices
             self::SCALE => 'a scale',
             self::UNIT => 'an RO unit with a store',
             self::DOSER => 'a doser that runs into a cylinder',
+            self::PLUG => 'a plug that counts how long a heater was on',
         ];
     }
 
@@ -81,6 +93,16 @@ final class Devices
     public static function doser(Keeper $keeper, DosePlan $plan): ?Doser
     {
         return self::has($keeper, self::DOSER) ? new SimulatedDoser($plan->id.' '.$plan->jar_id) : null;
+    }
+
+    public static function plug(Keeper $keeper, Tank $tank, CarbonImmutable $day): ?Plug
+    {
+        if (!self::has($keeper, self::PLUG)) {
+            return null;
+        }
+        $before = $tank->gaugeNotes()->where('gauge', Gauge::Heater)->where('day', '<', $day->format('Y-m-d'))->limit(self::BEFORE)->pluck('value');
+
+        return new SimulatedPlug($before->isEmpty() ? self::MINUTES : (float) ($before->avg() ?? 0.0), $tank->id.' '.$day->format('Y-m-d'));
     }
 
     private static function look(Batch $batch): string

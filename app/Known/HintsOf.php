@@ -6,8 +6,10 @@ namespace App\Known;
 
 use App\Models\BedPatch;
 use App\Models\FoodSpell;
+use App\Models\GaugeNote;
 use App\Models\Lamp;
 use App\Models\Reading;
+use App\Models\RunState;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -15,8 +17,11 @@ use Cresco\Core\Algae\Hints;
 use Cresco\Core\Bed\Cover;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Numeric\Median;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Plants\Planting;
+use Cresco\Core\Watch\Gauge;
+use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
@@ -37,6 +42,15 @@ final class HintsOf
     /** Chance of what is written down: people mistake themselves now and then. House default. */
     private const SURE = 0.97;
 
+    /** Chance of what is read from counts that few made. House default. */
+    private const READ_OFF = 0.9;
+
+    /** Chance that what was seen at a session still holds. House default. */
+    private const SEEN = 0.85;
+
+    /** Notes of a gauge that are asked for at least before it says anything. House default. */
+    private const LEAST_NOTES = 4;
+
     /** Doses that are asked for at least before it is said that some were missed. House default. */
     private const LEAST_DOSES = 4;
 
@@ -47,7 +61,7 @@ final class HintsOf
     private const COVER_OFF = 0.3;
 
     /** Changes with the way in which hints are read. */
-    private const VERSION = 3;
+    private const VERSION = 4;
 
     private readonly Show $show;
 
@@ -96,7 +110,7 @@ final class HintsOf
         $runs = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('done_at', '>=', $since)->selectRaw("count(*) || ' ' || coalesce(cast(max(done_at) as text), '') || ' ' || coalesce(sum(case when skipped then 1 else 0 end), 0)");
         $water = DB::table('readings')->where('water_id', $tank->water_id)->selectRaw("count(*) || ' ' || coalesce(sum(value + low + high), 0)");
         $marks = DB::query()->selectSub($of('readings', 'taken_at', 'value + low + high')->whereIn('parameter', array_column(Parameter::cases(), 'value')), 'readings')->selectSub($of('entries', 'happened_at'), 'entries')->selectSub($of('doses', 'given_at', 'case when missed then 1 else 0 end'), 'doses')
-            ->selectSub($of('water_changes', 'changed_at', 'share'), 'changes')->selectSub($all('food_spells', 'grams'), 'spells')->selectSub($of('light_days', 'day', 'hours'), 'light')->selectSub(DB::table('bed_patches')->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(cover), '') || coalesce(min(cover), '')"), 'patches')
+            ->selectSub($of('water_changes', 'changed_at', 'share'), 'changes')->selectSub($all('food_spells', 'grams'), 'spells')->selectSub($of('light_days', 'day', 'hours'), 'light')->selectSub($of('gauge_notes', 'day', 'value'), 'gauges')->selectSub(DB::table('bed_patches')->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(cover), '') || coalesce(min(cover), '')"), 'patches')
             ->selectSub($runs, 'runs')->selectSub($water, 'water')->first();
 
         return hash('xxh128', serialize([self::VERSION, (array) $marks, $tank->getAttributes(), $tank->keeper->timezone, CarbonImmutable::now()->startOfHour()->getTimestamp()]));
@@ -108,7 +122,7 @@ final class HintsOf
         $of = new self($tank, $now);
 
         return self::keyed([
-            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
+            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->flow(), $of->seen(Sign::DeadLeaves), $of->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
             $of->ammonium(), $of->dosesMissed(), $of->extraFood(), $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(),
             $of->waterNew(), $of->tapRich(), $of->hot(), $of->soil(), $of->below('potassium_low'), $of->below('iron_low'), $of->below('soft_water'),
         ]);
@@ -207,12 +221,62 @@ final class HintsOf
         return new Hint('lamp_strong', min(self::SURE, max(1.0 - self::SURE, self::chanceAbove(log($bed / $limit), log(1.0 + max(0.05, $light->band())) / 1.2816))), $hasGas ? 'light_gas' : 'light_no_gas', ['light' => (string) round($bed), 'limit' => (string) round($limit)]);
     }
 
-    /** Where no gas is given it cannot be unsteady. */
+    /** Where no gas is given it cannot be unsteady; else counted bubbles say it. */
     private function gas(): ?Hint
     {
         $this->tank->loadMissing('devices');
+        if (LightOf::carbonDioxide($this->tank) < Growth::IS_GAS) {
+            return new Hint('gas_unsteady', 1.0 - self::SURE, 'no_gas');
+        }
+        $counts = $this->noted(Gauge::Bubbles, Hints::WINDOW_WEEKS);
+        if (count($counts) < self::LEAST_NOTES) {
+            return null;
+        }
+        $mean = array_sum($counts) / count($counts);
+        $scatter = $mean <= 0.0 ? 1.0 : sqrt(array_sum(array_map(static fn(float $one): float => ($one - $mean) ** 2, $counts)) / (count($counts) - 1)) / $mean;
 
-        return LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS ? null : new Hint('gas_unsteady', 1.0 - self::SURE, 'no_gas');
+        return new Hint('gas_unsteady', self::between($scatter, Hints::BUBBLES[1], Hints::BUBBLES[0]), 'bubbles', ['least' => Show::plain(min($counts), 0), 'most' => Show::plain(max($counts), 0)]);
+    }
+
+    /** What the filter turns over now against what it did, where that was measured; else what was seen at a session. */
+    private function flow(): ?Hint
+    {
+        $noted = $this->noted(Gauge::Flow, 2 * Hints::NEW_WEEKS);
+        if (count($noted) < max(2, self::LEAST_NOTES)) {
+            return $this->seen(Sign::WeakFlow);
+        }
+        $now = array_pop($noted);
+        $before = Median::of($noted);
+
+        return new Hint('flow_weak', self::between(-$now, -Hints::FLOW[1] * $before, -Hints::FLOW[0] * $before), 'flow', ['now' => Show::plain($now, 0), 'before' => Show::plain($before, 0)]);
+    }
+
+    /** What was seen at a session of the last weeks speaks for it; what was not picked says nothing. */
+    private function seen(Sign $sign): ?Hint
+    {
+        $of = $sign->speaksFor();
+        if ($of === null) {
+            return null;
+        }
+        foreach ($this->tank->runs()->where('state', RunState::Done)->where('finished_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->orderByDesc('finished_at')->get(['id', 'plan', 'finished_at']) as $run) {
+            if ($run->finished_at !== null && in_array($sign, $run->plan->signs, true)) {
+                return new Hint($of, self::SEEN, 'seen', ['sign' => $sign->label(), 'day' => $this->show->day($run->finished_at)]);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<float> what a gauge showed in the last weeks, the oldest first */
+    private function noted(Gauge $gauge, int $weeks): array
+    {
+        return array_values($this->tank->gaugeNotes()->where('gauge', $gauge)->whereDate('day', '>=', $this->now->subWeeks($weeks)->format('Y-m-d'))->whereDate('day', '<=', $this->now->format('Y-m-d'))->reorder()->orderBy('day')->get()->map(static fn(GaugeNote $note): float => $note->value)->all());
+    }
+
+    /** Chance of a figure of which little speaks against and much for it. */
+    private static function between(float $value, float $little, float $much): float
+    {
+        return max(1.0 - self::READ_OFF, min(self::READ_OFF, 0.5 + (self::READ_OFF - 0.5) * (2.0 * ($value - $little) / max(1e-9, $much - $little) - 1.0)));
     }
 
     private function below(string $sign): ?Hint
@@ -262,7 +326,7 @@ final class HintsOf
     private function extraFood(): ?Hint
     {
         /** @var FoodSpell|null $spell */
-        $spell = $this->tank->foodSpells()->where('until_day', '>=', $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d'))->where('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
+        $spell = $this->tank->foodSpells()->where('until_day', '>=', $this->now->subWeeks(Hints::NEW_WEEKS)->format('Y-m-d'))->whereDate('from_day', '<=', $this->now->format('Y-m-d'))->where('grams', '>', 1.3 * (float) $this->tank->food_grams)->reorder()->orderByDesc('from_day')->first();
 
         return $spell === null ? null : new Hint('extra_food', self::SURE, 'spell', ['day' => $this->show->date($spell->from_day), 'note' => (string) $spell->note]);
     }

@@ -24,6 +24,20 @@ final readonly class Moved
     /** Hours of light a day, as they were noted. */
     public const HOURS = 'hours';
 
+    /** What the equipment does. */
+    public const GAUGE = 'gauge';
+
+    /** mm that a stand grows in a day. */
+    public const GROWTH = 'growth';
+
+    /** Days from one wiping of the panes to the next. */
+    public const WIPES = 'wipes';
+
+    /** Share that the membrane of a store holds back, and what it gives in a minute. */
+    public const REJECTION = 'rejection';
+
+    public const OUTPUT = 'output';
+
     /**
      * @param string         $what      one of the above
      * @param Parameter|null $parameter that is made, taken up or read
@@ -31,6 +45,7 @@ final readonly class Moved
      * @param float          $now       mean since
      * @param int            $began     second since 1970 of the first value of the new level
      * @param string|null    $entry     what stands in the diary just before
+     * @param string         $name      of the gauge or the stand
      */
-    public function __construct(public string $what, public ?Parameter $parameter, public float $before, public float $now, public int $began, public ?string $entry) {}
+    public function __construct(public string $what, public ?Parameter $parameter, public float $before, public float $now, public int $began, public ?string $entry, public string $name = '') {}
 }

@@ -7,6 +7,7 @@ namespace App\Known;
 use App\Kept\ForecastRecord;
 use App\Kept\RunPlan;
 use App\Models\EntryKind;
+use App\Models\Store;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use App\Units\Show;
@@ -24,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 final class WatchOf
 {
     /** Changes with the way in which courses are made. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     /** Days of the diary that are watched. House default. */
     private const DAYS = 420;
@@ -79,25 +80,115 @@ final class WatchOf
         $since = CarbonImmutable::now()->subDays(self::DAYS);
         $moved = [];
         $courses = [
-            ...array_map(static fn(array $one): array => [Moved::MADE, $one[0], $one[1], LevelShift::WEEKLY], self::made($tank, $since)),
-            [Moved::LITRES, null, self::evaporated($tank, $since), LevelShift::WEEKLY],
-            ...array_map(static fn(array $one): array => [Moved::LEVEL, $one[0], $one[1], LevelShift::DAILY], self::levels($tank, $since)),
-            [Moved::DRAIN, null, self::drained($tank, $since), LevelShift::WEEKLY],
-            [Moved::HOURS, null, self::lit($tank, $since), LevelShift::DAILY],
+            ...array_map(static fn(array $one): array => [Moved::MADE, $one[0], $one[1], LevelShift::WEEKLY, ''], self::made($tank, $since)),
+            [Moved::LITRES, null, self::evaporated($tank, $since), LevelShift::WEEKLY, ''],
+            ...array_map(static fn(array $one): array => [Moved::LEVEL, $one[0], $one[1], LevelShift::DAILY, ''], self::levels($tank, $since)),
+            ...array_map(static fn(string $gauge, array $course): array => [Moved::GAUGE, null, $course, LevelShift::DAILY, $gauge], array_keys($gauges = self::gauges($tank, $since)), $gauges),
+            ...array_map(static fn(array $one): array => [Moved::GROWTH, null, $one[1], LevelShift::WEEKLY, $one[0]], self::grown($tank, $since)),
+            [Moved::DRAIN, null, self::drained($tank, $since), LevelShift::WEEKLY, ''],
+            [Moved::WIPES, null, self::wiped($tank, $since), LevelShift::WEEKLY, ''],
+            [Moved::HOURS, null, self::lit($tank, $since), LevelShift::DAILY, ''],
         ];
-        foreach ($courses as [$what, $parameter, $course, $alarm]) {
-            $shift = LevelShift::last(array_column($course, 1), $alarm);
-            if ($shift === null || $course[$shift->began][0] < CarbonImmutable::now()->subDays(self::NEWS)->getTimestamp()) {
-                continue;
+        foreach ($courses as [$what, $parameter, $course, $alarm, $name]) {
+            $shift = self::shift($course, $alarm);
+            if ($shift !== null) {
+                $moved[] = new Moved($what, $parameter, $shift[0], $shift[1], $shift[2], self::before($tank, $shift[2]), $name);
             }
-            $mean = static fn(array $part): float => array_sum($part) / max(1, count($part));
-            $values = array_column($course, 1);
-            $moved[] = new Moved($what, $parameter, $mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0], self::before($tank, $course[$shift->began][0]));
         }
         // First what animals live in, and of that the newest.
         usort($moved, static fn(Moved $a, Moved $b): int => [$b->what === Moved::LEVEL, $b->began] <=> [$a->what === Moved::LEVEL, $a->began]);
 
         return $moved;
+    }
+
+    /** @return list<Moved> what has moved of the unit that fills a store: what its membrane holds back, and how much it gives */
+    public static function store(Store $store): array
+    {
+        $since = CarbonImmutable::now()->subDays(self::DAYS);
+        $held = $given = [];
+        foreach ($store->rejections as $rejection) {
+            if ($rejection->taken_at->lessThan($since) || $rejection->is_first || $rejection->conductivity_in <= 0.0) {
+                continue;
+            }
+            $at = $rejection->taken_at->getTimestamp();
+            $held[] = [$at, 1.0 - $rejection->conductivity_out / $rejection->conductivity_in];
+            if ($rejection->millilitres_a_minute !== null) {
+                $given[] = [$at, $rejection->millilitres_a_minute];
+            }
+        }
+        $moved = [];
+        foreach ([Moved::REJECTION => $held, Moved::OUTPUT => $given] as $what => $course) {
+            $shift = self::shift($course, LevelShift::WEEKLY);
+            if ($shift !== null) {
+                $moved[] = new Moved($what, null, $shift[0], $shift[1], $shift[2], null);
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * The last shift of a course, unless it is no news any more.
+     *
+     * @param list<array{int, float}> $course each with its second
+     *
+     * @return array{float, float, int}|null mean of the level before, mean since, and the second of the first value since
+     */
+    private static function shift(array $course, float $alarm): ?array
+    {
+        $values = array_column($course, 1);
+        $shift = LevelShift::last($values, $alarm);
+        if ($shift === null || $course[$shift->began][0] < CarbonImmutable::now()->subDays(self::NEWS)->getTimestamp()) {
+            return null;
+        }
+        $mean = static fn(array $part): float => array_sum($part) / max(1, count($part));
+
+        return [$mean(array_slice($values, $shift->since, $shift->began - $shift->since)), $mean(array_slice($values, $shift->began)), $course[$shift->began][0]];
+    }
+
+    /** @return array<string, list<array{int, float}>> what was read of the equipment, each with its second, by gauge */
+    private static function gauges(Tank $tank, CarbonImmutable $since): array
+    {
+        $courses = [];
+        foreach (DB::table('gauge_notes')->where('tank_id', $tank->id)->where('day', '>=', $since->format('Y-m-d'))->orderBy('day')->get(['gauge', 'day', 'value']) as $row) {
+            if (is_string($row->gauge) && is_string($row->day) && is_numeric($row->value)) {
+                $courses[$row->gauge][] = [(int) strtotime(substr($row->day, 0, 10).' 12:00 UTC'), (float) $row->value];
+            }
+        }
+
+        return $courses;
+    }
+
+    /** @return list<array{string, list<array{int, float}>}> mm a day that each stand grew between two looks, each with its second, by its name */
+    private static function grown(Tank $tank, CarbonImmutable $since): array
+    {
+        $courses = $names = [];
+        foreach (StandGrowth::of($tank, $since, CarbonImmutable::now()) as [$stand, $at, $grown]) {
+            $courses[$stand][] = [$at, $grown];
+        }
+        $courses = array_filter($courses, static fn(array $course): bool => count($course) > LevelShift::LEAST);
+        foreach ($courses === [] ? [] : $tank->stands()->whereKey(array_keys($courses))->with('plantKind')->get() as $stand) {
+            $names[] = [$stand->toKind()->name, $courses[$stand->id]];
+        }
+
+        return $names;
+    }
+
+    /** @return list<array{int, float}> days since the panes were wiped last, each with its second */
+    private static function wiped(Tank $tank, CarbonImmutable $since): array
+    {
+        $course = [];
+        $last = null;
+        foreach (DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('run_steps.job', 'glass')->where('run_steps.skipped', false)
+            ->where('run_steps.done_at', '>=', $since)->orderBy('run_steps.done_at')->pluck('run_steps.done_at') as $done) {
+            $at = is_string($done) ? (int) strtotime($done.' UTC') : 0;
+            if ($last !== null && $at - $last >= 43_200) {
+                $course[] = [$at, ($at - $last) / 86400.0];
+            }
+            $last = $at;
+        }
+
+        return $course;
     }
 
     /**

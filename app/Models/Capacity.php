@@ -22,7 +22,7 @@ final class Capacity
     /** Of a tank. House limits. */
     private const OF_TANK = [
         Animal::class => 60, Stand::class => 80, Lamp::class => 12, LightDay::class => 5000, LightReading::class => 200, TopUp::class => 10_000, Dose::class => 20_000,
-        DosePlan::class => 20, FoodSpell::class => 100, PinchTrial::class => 200, Inquiry::class => 500, Arrival::class => 500, OffSpot::class => 1000, BedPatch::class => 80,
+        DosePlan::class => 20, FoodSpell::class => 100, PinchTrial::class => 200, GaugeNote::class => 10_000, Inquiry::class => 500, Arrival::class => 500, OffSpot::class => 1000, BedPatch::class => 80,
     ];
 
     /** @throws LimitReached when one more would be too many */

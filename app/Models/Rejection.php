@@ -12,6 +12,7 @@ use Carbon\CarbonImmutable;
  * @property int             $id
  * @property float           $conductivity_in  uS/cm
  * @property float           $conductivity_out uS/cm
+ * @property float|null      $millilitres_a_minute that came out, where it was measured
  * @property bool            $is_first         the first output after standing
  * @property CarbonImmutable $taken_at
  */
@@ -19,11 +20,11 @@ final class Rejection extends Record
 {
     public $timestamps = false;
 
-    protected $fillable = ['conductivity_in', 'conductivity_out', 'is_first', 'taken_at'];
+    protected $fillable = ['conductivity_in', 'conductivity_out', 'millilitres_a_minute', 'is_first', 'taken_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['conductivity_in' => 'float', 'conductivity_out' => 'float', 'is_first' => 'boolean', 'taken_at' => 'immutable_datetime'];
+        return ['conductivity_in' => 'float', 'conductivity_out' => 'float', 'millilitres_a_minute' => 'float', 'is_first' => 'boolean', 'taken_at' => 'immutable_datetime'];
     }
 }

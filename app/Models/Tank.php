@@ -14,6 +14,7 @@ use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
+use Cresco\Core\Watch\Gauge;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -242,6 +243,18 @@ final class Tank extends Record
     public function lightReadings(): HasMany
     {
         return $this->hasMany(LightReading::class)->orderBy('taken_at')->orderBy('id');
+    }
+
+    /** @return HasMany<GaugeNote, $this> */
+    public function gaugeNotes(): HasMany
+    {
+        return $this->hasMany(GaugeNote::class)->orderByDesc('day')->orderByDesc('id');
+    }
+
+    /** What a gauge showed on a day, in place of what was noted for it before. */
+    public function note(Gauge $gauge, CarbonImmutable $day, float $value): void
+    {
+        $this->gaugeNotes()->updateOrCreate(['gauge' => $gauge, 'day' => CarbonImmutable::parse($day->format('Y-m-d'))], ['value' => $value]);
     }
 
     /** @return HasMany<LightDay, $this> */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Known\GasOf;
 use App\Known\LightOf;
+use App\Known\StandGrowth;
 use App\Models\EntryKind;
 use App\Models\Tank;
 use App\Models\TopUp;
@@ -15,6 +16,7 @@ use Cresco\Core\Algae\Hints;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Watch\Gauge;
 use Cresco\Core\Water\DissolvedGas;
 use Illuminate\Support\Facades\DB;
 
@@ -40,9 +42,6 @@ final class CoursePage
 
     /** Marks that are drawn and told at most, and bars of one series. */
     private const MOST = [60, 1500];
-
-    /** Days between two looks that say anything of growth, least and most. House limits. */
-    private const GROWN = [2, 120];
 
     /** Days above which it is years, and the series that are shown then. */
     private const LONG = 365;
@@ -82,7 +81,7 @@ final class CoursePage
             $names[$parameter->value] = $parameter->label();
         }
 
-        return $names + ['gas' => __('food.gas.name'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')];
+        return $names + ['gas' => __('course.gas'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')] + array_combine(array_map(static fn(Gauge $gauge): string => $gauge->value, Gauge::cases()), array_map(static fn(Gauge $gauge): string => (string) __('gauge.'.$gauge->value.'.label'), Gauge::cases()));
     }
 
     public function isShown(string $key): bool
@@ -106,7 +105,7 @@ final class CoursePage
             }
         }
 
-        return $this->lines = array_values(array_filter([...$lines, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film()]));
+        return $this->lines = array_values(array_filter([...$lines, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film(), ...$this->gauges()]));
     }
 
     /** @return array<string, list<array{int, CoreReading}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
@@ -165,6 +164,42 @@ final class CoursePage
         );
     }
 
+    /** @return list<TimeLine> what the equipment did */
+    private function gauges(): array
+    {
+        $lines = [];
+        foreach ($this->gaugesNoted() as $name => $noted) {
+            $gauge = Gauge::from($name);
+            $high = max(1.0, ...array_column($noted, 1));
+            $y = (new Axis(0.0, 1.05 * $high, self::HIGH, 0.0))->at(...);
+            $words = static fn(float $value): string => GaugeLine::value($gauge, $value);
+            $lines[] = new TimeLine(
+                $name,
+                (string) __('gauge.'.$name.'.label'),
+                GaugeLine::unit($gauge),
+                array_map(fn(array $one): array => [$this->x($one[0]), $y($one[1]), $y($one[1]), $y($one[1])], $noted),
+                [],
+                null,
+                [Show::plain($high, 0), '0'],
+                __('course.said', ['what' => __('gauge.'.$name.'.label'), 'count' => count($noted), 'from' => $words($noted[0][1]), 'to' => $words($noted[count($noted) - 1][1]), 'low' => $words(min(array_column($noted, 1))), 'high' => $words($high)]),
+            );
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, non-empty-list<array{int, float}>> second and value, by gauge */
+    public function gaugesNoted(): array
+    {
+        $shown = array_values(array_filter(Gauge::cases(), fn(Gauge $gauge): bool => $this->isShown($gauge->value)));
+        $noted = [];
+        foreach ($shown === [] ? [] : $this->tank->gaugeNotes()->whereIn('gauge', $shown)->whereDate('day', '>=', $this->show->local($this->from)->format('Y-m-d'))->whereDate('day', '<=', $this->show->local($this->until)->format('Y-m-d'))->reorder()->orderBy('day')->limit(self::MOST[1])->get() as $note) {
+            $noted[$note->gauge->value][] = [$note->day->setTime(12, 0)->getTimestamp(), $note->value];
+        }
+
+        return $noted;
+    }
+
     /** Carbon dioxide by pH and KH. */
     private function gas(): ?TimeLine
     {
@@ -178,7 +213,7 @@ final class CoursePage
 
         return new TimeLine(
             'gas',
-            __('food.gas.name'),
+            __('course.gas'),
             'mg/L',
             array_map(fn(array $one): array => [$this->x($one['at']), $y($one['gas']->level), $y($one['gas']->low), $y($one['gas']->high)], $found),
             [],
@@ -202,7 +237,7 @@ final class CoursePage
             return null;
         }
         $set = LightOf::tank($this->tank)->day();
-        $noted = $this->tank->lightDays()->whereBetween('day', [$this->show->local($this->from)->format('Y-m-d'), $this->show->local($this->until)->format('Y-m-d')])->reorder()->orderBy('day')->limit(self::MOST[1])->get();
+        $noted = $this->tank->lightDays()->whereDate('day', '>=', $this->show->local($this->from)->format('Y-m-d'))->whereDate('day', '<=', $this->show->local($this->until)->format('Y-m-d'))->reorder()->orderBy('day')->limit(self::MOST[1])->get();
         $most = max(1.0, $set, ...$noted->map(static fn($day): float => $day->hours)->all());
         $bars = [];
         foreach ($noted as $day) {
@@ -277,21 +312,8 @@ final class CoursePage
             return [];
         }
         $days = [];
-        $before = [];
-        $rows = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $this->tank->id)->where('happened_at', '<=', $this->until)
-            ->where('happened_at', '>=', $this->from->subDays(self::GROWN[1]))->orderBy('stand_id')->orderBy('happened_at')->get(['stand_id', 'happened_at', 'height', 'before', 'guessed']);
-        foreach ($rows as $row) {
-            if (!is_numeric($row->stand_id) || !is_string($row->happened_at) || !is_numeric($row->height)) {
-                continue;
-            }
-            $at = (int) strtotime($row->happened_at.' UTC');
-            [$then, $height] = $before[(int) $row->stand_id] ?? [null, 0.0];
-            $since = $then === null ? 0.0 : ($at - $then) / 86400.0;
-            // A cut notes what was found before it and what was left after; a guess by the eye measures nothing.
-            if ($since >= self::GROWN[0] && $since <= self::GROWN[1] && !$row->guessed && $at >= $this->from->getTimestamp()) {
-                $days[substr($row->happened_at, 0, 10)][] = [$at, ((is_numeric($row->before) ? (float) $row->before : (float) $row->height) - $height) / $since];
-            }
-            $before[(int) $row->stand_id] = [$at, (float) $row->height];
+        foreach (StandGrowth::of($this->tank, $this->from, $this->until) as [, $at, $grown]) {
+            $days[gmdate('Y-m-d', $at)][] = [$at, $grown];
         }
         ksort($days);
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\DraftChange;
+use App\Known\Moved;
+use App\Known\WatchOf;
 use App\Models\Keeper;
 use App\Models\Rejection;
 use App\Models\Store;
@@ -101,14 +103,18 @@ final class StorePage
     {
         $findings = [];
         $membrane = $this->membrane;
+        $moved = WatchOf::store($this->store);
         if ($membrane === null) {
             $findings[] = new Finding(Finding::HEED, __('store.unknown.head'), __('store.unknown.why'));
-        } else {
+        } elseif ($membrane->daysLeft !== null || array_filter($moved, static fn(Moved $one): bool => $one->what === Moved::REJECTION) === []) {
             $findings[] = match (true) {
                 $membrane->daysLeft === 0.0 => new Finding(Finding::BEYOND, __('store.due.head'), __('store.due.why', ['now' => $this->percent($membrane->now), 'due' => $this->percent(Membrane::DUE)])),
                 $membrane->daysLeft !== null => new Finding(Finding::GOOD, __('store.falls.head', ['day' => $this->show->day(CarbonImmutable::now()->addDays((int) $membrane->daysLeft))]), __('store.falls.why', ['now' => $this->percent($membrane->now), 'points' => Show::rounded(-100.0 * $membrane->perMonth, 2), 'readings' => self::readings($membrane->readings)])),
                 default => new Finding(Finding::GOOD, __('store.steady.head', ['now' => $this->percent($membrane->now)]), __('store.steady.why', ['readings' => self::readings($membrane->readings)])),
             };
+        }
+        foreach ($moved as $one) {
+            $findings[] = new Finding(Finding::HEED, WatchWords::line($one, $this->show).'.', __('store.moved.'.$one->what));
         }
         if ($this->store->resin_on !== null) {
             $due = $this->store->resin_on->addDays(Store::RESIN_DAYS);

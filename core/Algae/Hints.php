@@ -63,6 +63,12 @@ final class Hints
     /** Share of what stood in a cut stand above which it was cut hard. House default. */
     public const CUT = 0.5;
 
+    /** By how much of their mean counts of bubbles scatter from which gas is unsteady, and up to which it is steady. House defaults. */
+    public const BUBBLES = [0.2, 0.1];
+
+    /** Of what the filter turned over before, the share below which its flow is weak, and the one from which it is not. House defaults. */
+    public const FLOW = [0.8, 0.9];
+
     /** Days without anything in the diary that count as weeks away. House default. */
     public const AWAY_DAYS = 21;
 
@@ -100,7 +106,7 @@ final class Hints
             'away' => 14 * self::NEW_WEEKS,
             'lamp_long', 'bed_dug', 'death' => 14,
             'ammonium_seen' => 21,
-            'nitrate_low', 'nitrate_high', 'phosphate_low', 'phosphate_high', 'doses_missed', 'plants_cut', 'hot', 'medicine', 'bed_late', 'filter_late', 'changes_late' => 7 * self::WINDOW_WEEKS,
+            'nitrate_low', 'nitrate_high', 'phosphate_low', 'phosphate_high', 'doses_missed', 'plants_cut', 'hot', 'medicine', 'gas_unsteady', 'flow_weak', 'leaves_dying', 'bed_late', 'filter_late', 'changes_late' => 7 * self::WINDOW_WEEKS,
             default => null,
         };
     }

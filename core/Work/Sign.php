@@ -57,6 +57,16 @@ enum Sign: string
         };
     }
 
+    /** The sign of a cause that it is, where it is one: seen at a session, it speaks in every case of the weeks after. */
+    public function speaksFor(): ?string
+    {
+        return match ($this) {
+            self::DeadLeaves => 'leaves_dying',
+            self::WeakFlow => 'flow_weak',
+            default => null,
+        };
+    }
+
     /**
      * What it says already of the signs by which kinds and causes are told apart.
      *

@@ -20,6 +20,7 @@ use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\Target;
+use Cresco\Core\Watch\Gauge;
 use Illuminate\Support\Carbon;
 
 /** Wren's bench: jars with their spoons, what the utility says, the cellar barrel, a batch for the shrimp, what is topped up. */
@@ -34,6 +35,7 @@ final readonly class DemoBench
         $this->analyses();
         $this->store();
         $this->topUps();
+        $this->heater();
         $this->bed();
         $this->batch($jars);
     }
@@ -106,6 +108,7 @@ final readonly class DemoBench
             $isFirst = $i === 5;
             $store->rejections()->create([
                 'conductivity_in' => $in, 'conductivity_out' => round($in * ($isFirst ? 0.11 : 0.024 + 0.00012 * (400 - $ago) + 0.002 * ($i % 3)), 1), 'is_first' => $isFirst,
+                'millilitres_a_minute' => round(104.0 - 0.02 * (400 - $ago) - 2.0 * ($i % 3)),
                 'taken_at' => $this->today->subDays($ago)->setTime(18, 0)->utc(),
             ]);
         }
@@ -121,6 +124,15 @@ final readonly class DemoBench
         $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
         for ($ago = 178; $ago > 0; $ago -= 5) {
             $harbour->topUps()->create(['litres' => 3.0 + 0.25 * ($ago % 3) + ($ago < 27 ? 1.75 : 0.0), 'taken_at' => $this->today->subDays($ago)->setTime(19, 5)->utc()]);
+        }
+    }
+
+    /** Since it was set behind the rock the heater of Stone Harbour needs longer, week by week; its plug was read every other day. */
+    private function heater(): void
+    {
+        $harbour = Tank::query()->where('keeper_id', $this->keeper->id)->where('name', 'Stone Harbour')->firstOrFail();
+        for ($ago = 119; $ago > 0; $ago -= 2) {
+            $harbour->note(Gauge::Heater, $this->today->subDays($ago), round((290.0 + ($ago <= 37 ? 30.0 + 2.0 * (37 - $ago) : 0.0)) * (1.0 + 0.05 * sin(1.7 * $ago))));
         }
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'title' => 'Course of :tank',
-    'gas_said' => 'Carbon dioxide by pH and KH: :count days on which it was found, from :from to :to mg/L. From :harms mg/L on it harms animals.',
+    'gas' => 'CO₂', 'gas_said' => 'Carbon dioxide by pH and KH: :count days on which it was found, from :from to :to mg/L. From :harms mg/L on it harms animals.',
     'growth' => 'Growth a day', 'growth_said' => 'Growth: :count days on which stands were measured, :most a day at most.', 'film' => 'Film on the panes', 'film_said' => 'Film: found :count times, much of it :much times.',
     'light' => 'Light',
     'doses' => 'Doses',

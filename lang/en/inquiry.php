@@ -51,7 +51,7 @@ return [
     'check' => ['head' => 'Look again: :what', 'round' => '{1} Look again at what was done: :what|[2,*] Look again at :count things that were done', 'due' => 'due :day', 'see' => 'By now: :expects', 'better' => 'Better', 'same' => 'No change', 'worse' => 'Worse', 'was' => ['better' => 'it was better', 'same' => 'no change', 'worse' => 'it was worse'], 'instead' => 'If it is no better, go on with: :remedy', 'act' => 'To the check-up'],
     'end' => ['head' => 'How it ended', 'kind' => 'What it turned out to be', 'cause' => 'What was behind it', 'outcome' => 'How it stands', 'none' => 'not known', 'act' => 'End it', 'why' => 'Each case that you end counts as one beside ten of the catalogue for the next.', 'ended' => 'Ended :day', 'reopen' => 'It is back: open again', 'outcomes' => ['better' => 'gone, or as you want it', 'same' => 'still there, left as it is', 'worse' => 'given up']],
     'entries' => ['opened' => 'Looked into: :what', 'planned' => 'Against :what: :remedies', 'checked' => 'Check-up of :what: :result (:remedy)', 'ended' => 'Ended: :what, :outcome'],
-    'watch' => ['litres' => 'What evaporates', 'head' => 'What changed?', 'line' => ':what :before → :now a day since :day', 'level' => ':parameter', 'level_line' => ':what :before → :now since :day', 'drain' => 'The hose, for :litres', 'hours' => 'Light', 'entry' => ', just after “:entry”', 'made' => 'made of :parameter', 'none' => 'Nothing has moved to another level within six weeks.', 'why' => 'Each course is held against itself: a cumulative sum of what it is off from what its own values before foretell. Twenty values are needed before anything is said.'],
+    'watch' => ['litres' => 'What evaporates', 'head' => 'What changed?', 'line' => ':what :before → :now a day since :day', 'level' => ':parameter', 'level_line' => ':what :before → :now since :day', 'drain' => 'The hose, for :litres', 'hours' => 'Light', 'growth' => 'Growth of :stand', 'wipes' => 'From one wiping of the panes to the next', 'days' => '{1} one day|[0,*] :days days', 'rejection' => 'What the membrane holds back', 'output' => 'What comes out in a minute', 'entry' => ', just after “:entry”', 'made' => 'made of :parameter', 'none' => 'Nothing has moved to another level within six weeks.', 'why' => 'Each course is held against itself: a cumulative sum of what it is off from what its own values before foretell. Twenty values are needed before anything is said.'],
     'photo' => ['add' => 'Keep a photo beside it', 'alt' => 'Photo of :what'],
     'drop' => 'Forget it',
     'step' => ':what: :how',
@@ -219,6 +219,9 @@ return [
         'one_water' => 'the same water as in the weeks before',
         'no_soil' => 'no soil in the bed',
         'capsules' => 'last capsules :day',
+        'bubbles' => 'counts of bubbles from :least to :most a minute in four weeks',
+        'flow' => 'the filter turned over :before L/h, last :now',
+        'seen' => 'seen at the session of :day: :sign',
     ],
 
     'kinds' => [

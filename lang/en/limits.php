@@ -15,6 +15,6 @@ return [
         'PlantKind' => 'kinds of plants', 'Chore' => 'jobs', 'Supply' => 'supplies', 'Helper' => 'helpers', 'AwaySpell' => 'times away', 'LaidJob' => 'jobs laid by hand',
         'FreshStart' => 'figures begun anew', 'PenTrial' => 'trials of the pen', 'Entry' => 'entries in the diary', 'Run' => 'sessions', 'Photo' => 'photos', 'Animal' => 'kinds of animals', 'Stand' => 'stands',
         'Lamp' => 'lamps', 'LightDay' => 'days of light', 'LightReading' => 'readings of light', 'TopUp' => 'top-ups', 'Dose' => 'doses', 'DosePlan' => 'planned doses',
-        'FoodSpell' => 'times of feeding', 'PinchTrial' => 'weighings of pinches', 'Inquiry' => 'cases', 'Arrival' => 'arrivals', 'OffSpot' => 'findings at the spot', 'BedPatch' => 'patches',
+        'FoodSpell' => 'times of feeding', 'PinchTrial' => 'weighings of pinches', 'GaugeNote' => 'readings of equipment', 'Inquiry' => 'cases', 'Arrival' => 'arrivals', 'OffSpot' => 'findings at the spot', 'BedPatch' => 'patches',
     ],
 ];

@@ -14,6 +14,30 @@
             <summary>What plants are fed with</summary>
             @foreach($foods as $parameter)@include('parts.read-row', ['isFirst' => false])@endforeach
         </details>
+        @if($gauges !== [])
+        <details class="more" @if(array_filter($gauges, fn ($line) => $line->note !== null || $errors->has('gauges.'.$line->gauge->value))) open @endif>
+            <summary>{{ __('gauge.head') }}</summary>
+            <p class="muted">{{ __('gauge.why') }}</p>
+            @foreach($gauges as $line)
+            @continue(!$line->isHere && $line->note === null && !$errors->has('gauges.'.$line->gauge->value))
+            <div class="read-row">
+                <label for="g-{{ $line->gauge->value }}">{{ $line->label }} <small>{{ $line->unit }}</small></label>
+                <div class="read-entry">
+                    <input id="g-{{ $line->gauge->value }}" name="gauges[{{ $line->gauge->value }}]" inputmode="decimal" maxlength="12" autocomplete="off"
+                        value="{{ is_string(old('gauges.'.$line->gauge->value)) ? old('gauges.'.$line->gauge->value) : '' }}"
+                        aria-describedby="e-g-{{ $line->gauge->value }} h-g-{{ $line->gauge->value }}"
+                        @error('gauges.'.$line->gauge->value) aria-invalid="true" @enderror>
+                    <p class="fault" id="e-g-{{ $line->gauge->value }}">@error('gauges.'.$line->gauge->value){{ $message }}@enderror</p>
+                    @if($line->isAsked)<button class="act quiet" form="ask-gauge">{{ __('gauge.ask') }}</button>@endif
+                </div>
+                <small class="last" id="h-g-{{ $line->gauge->value }}">@if($line->note){{ $line->last }}
+                    <button class="quiet" form="drop-gauge" formaction="/tanks/{{ $of->id }}/gauges/{{ $line->note->id }}">{{ __('gauge.out') }}<span
+                        class="visually-hidden">: {{ $line->label }}, {{ $line->last }}</span></button> ·
+                    @endif{{ $line->help }}</small>
+            </div>
+            @endforeach
+        </details>
+        @endif
         <details class="more" @if($errors->has('taken_at') || $errors->has('note') || old('note')) open @endif>
         <summary>At another time, or with a note</summary>
             <x-field name="taken_at" label="Taken at" type="datetime-local" :value="$now->format('Y-m-d\TH:i')" :help="'your time, '.auth()->user()->timezone"/>
@@ -21,4 +45,8 @@
         </details>
         <div class="acts"><button class="act large">Keep the readings</button> <a href="/settings#kits">My kits and units</a></div>
     </form>
+    @if($gauges !== [])
+    <form id="drop-gauge" method="post">@csrf @method('delete')</form>
+    <form id="ask-gauge" method="post" action="/tanks/{{ $of->id }}/gauges/ask">@csrf</form>
+    @endif
 </x-layout>

@@ -108,6 +108,13 @@ final class CourseTest extends FeatureCase
         self::assertStringContainsString(',growth,3,,,mm', str_replace('"', '', $csv));
     }
 
+    public function testTheLightOfTodayIsShownToo(): void
+    {
+        $this->tank->lightDays()->create(['day' => CarbonImmutable::now()->startOfDay(), 'hours' => 12]);
+        $lines = $this->page(28, ['light'])->lines();
+        self::assertCount(1, $lines[0]->bars);
+    }
+
     public function testFilmIsWhatWasFoundOnThePanes(): void
     {
         foreach ([[20, 'little'], [10, 'expected'], [1, 'much']] as [$ago, $found]) {

@@ -224,6 +224,7 @@ abstract class FeatureCase extends TestCase
             'dosePlan' => $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 1, 'starts_on' => now()->format('Y-m-d')])->id,
             'dose' => $tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => ['calcium' => 1.0], 'given_at' => now(), 'day' => now()->format('Y-m-d')])->id,
             'pinch' => $tank->pinchTrials()->create(['pinches' => 10, 'grams_each' => 0.04, 'taken_at' => now()])->id,
+            'gaugeNote' => $tank->gaugeNotes()->create(['gauge' => 'heater', 'day' => now()->startOfDay(), 'value' => 300])->id,
             'foodSpell' => $tank->foodSpells()->create(['from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0])->id,
             'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'stand' => $stand->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
             'job' => 'evening', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',

@@ -457,7 +457,7 @@ final class FoodTest extends FeatureCase
         $this->travel(1)->days();
         $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
         $this->get($this->food)->assertSeeText('Carbon dioxide is high')->assertSeeText('gas off, air on, first of all');
-        $this->get("/tanks/{$this->tank->id}/course?span=28&series[]=gas")->assertOk()->assertSeeText('Carbon dioxide');
+        $this->get("/tanks/{$this->tank->id}/course?span=28&series[]=gas")->assertOk()->assertSeeText('2 days on which it was found');
         $csv = $this->get("/tanks/{$this->tank->id}/course.csv?span=28&series[]=gas")->assertOk()->streamedContent();
         self::assertSame(2, substr_count($csv, ',gas,'));
     }

@@ -13,6 +13,7 @@ use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Result;
+use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Treatment;
 use Carbon\CarbonImmutable;
@@ -26,6 +27,7 @@ use Cresco\Core\Algae\Technique;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Watch\Gauge;
 use Cresco\Core\Work\Sign as WorkSign;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
@@ -417,6 +419,46 @@ final class InquiryTest extends FeatureCase
                 self::assertContains($option, $known[$of]->options ?? [], $sign->value);
             }
             self::assertTrue($sign->about() !== null || $sign->answers() === [], $sign->value);
+            self::assertTrue($sign->speaksFor() === null || isset(Hints::all()[$sign->speaksFor()]), $sign->value);
         }
+    }
+
+    public function testWhatASessionSawSpeaksInTheCasesOfTheWeeksAfter(): void
+    {
+        self::assertArrayNotHasKey('flow_weak', HintsOf::tank($this->tank, CarbonImmutable::now()));
+        $run = $this->writeRun($this->keeper, $this->tank, ['signs' => ['weak_flow']]);
+        self::assertArrayNotHasKey('flow_weak', HintsOf::tank($this->tank, CarbonImmutable::now()), 'a sheet that was only written tells nothing');
+        $run->update(['state' => RunState::Done, 'finished_at' => CarbonImmutable::now()]);
+        $hints = HintsOf::tank($this->tank, CarbonImmutable::now()->addDay());
+        self::assertSame(['sign' => 'weaker flow', 'day' => 'today'], $hints['flow_weak']->words);
+        self::assertSame(0.85, $hints['flow_weak']->chance);
+        self::assertArrayNotHasKey('leaves_dying', $hints);
+        self::assertArrayNotHasKey('flow_weak', HintsOf::tank($this->tank, CarbonImmutable::now()->addDays(29)));
+    }
+
+    /** @return iterable<string, array{Gauge, list<float>, string, float|null}> */
+    public static function gauges(): iterable
+    {
+        yield 'bubbles that stay' => [Gauge::Bubbles, [90, 92, 89, 91], 'gas_unsteady', 0.1];
+        yield 'bubbles that come and go' => [Gauge::Bubbles, [90, 20, 110, 60], 'gas_unsteady', 0.9];
+        // Mean 100, deviation 15: half way between steady and unsteady.
+        yield 'in between' => [Gauge::Bubbles, [85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115, 85, 115], 'gas_unsteady', 0.53];
+        yield 'too few counts' => [Gauge::Bubbles, [90, 20, 110], 'gas_unsteady', null];
+        yield 'a filter as it was' => [Gauge::Flow, [400, 410, 390, 400], 'flow_weak', 0.1];
+        yield 'a filter that clogs' => [Gauge::Flow, [400, 410, 390, 300], 'flow_weak', 0.9];
+        yield 'half way to weak' => [Gauge::Flow, [400, 410, 390, 340], 'flow_weak', 0.5];
+    }
+
+    /** @param list<float> $values */
+    #[DataProvider('gauges')]
+    public function testWhatTheEquipmentDidIsASign(Gauge $gauge, array $values, string $sign, ?float $chance): void
+    {
+        $this->tank->devices()->firstOrCreate(['kind' => 'carbon_dioxide', 'across' => 50]);
+        $this->tank->unsetRelation('devices');
+        foreach ($values as $i => $value) {
+            $this->tank->note($gauge, CarbonImmutable::now()->subDays(count($values) - 1 - $i), (float) $value);
+        }
+        $hint = HintsOf::tank($this->tank, CarbonImmutable::now())[$sign] ?? null;
+        $chance === null ? self::assertNull($hint) : self::assertEqualsWithDelta($chance, $hint->chance ?? NAN, 0.03);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Devices\Devices;
 use App\Known\TankWater;
 use App\Models\Entry;
 use App\Models\EntryKind;
@@ -13,7 +14,9 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Watch\Gauge;
 use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 final class ReadingTest extends FeatureCase
 {
@@ -177,5 +180,59 @@ final class ReadingTest extends FeatureCase
         $this->post('/pen', ['shown' => '207', 'known' => '413'])->assertSessionHasNoErrors();
 
         self::assertSame([], Keeper::query()->findOrFail($keeper->id)->pensToSet());
+    }
+
+    public function testWhatTheEquipmentDoesIsKeptWithTheReadingsOrAlone(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->travelTo('2026-03-02 20:00');
+        $read = "/tanks/$tank->id/read";
+        $this->actingAs($keeper)->get($read)->assertOk()->assertSeeText('What the equipment does')->assertSeeText('Heater on')->assertDontSeeText('Bubbles of gas');
+        $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240', 'flow' => '']])->assertSessionHasNoErrors()->assertRedirect();
+        self::assertSame([['heater', '2026-03-02', 240.0]], $tank->gaugeNotes->map(static fn($note): array => [$note->gauge->value, $note->day->format('Y-m-d'), $note->value])->all());
+        // The last word of a day counts.
+        $this->post($read, ['readings' => ['nitrate' => '10'], 'gauges' => ['heater' => '250,5'], 'taken_at' => '2026-03-02T10:00'])->assertSessionHasNoErrors();
+        self::assertSame([250.5], $tank->gaugeNotes()->pluck('value')->all());
+        $this->get($read)->assertSeeText("251\u{A0}min");
+        $this->get("/tanks/$tank->id/course?span=28&series[]=heater")->assertOk()->assertSeeText('Heater on');
+        self::assertStringContainsString(',heater,250.5,', $this->get("/tanks/$tank->id/course.csv?span=28&series[]=heater")->streamedContent());
+        $this->delete("/tanks/$tank->id/gauges/".$tank->gaugeNotes()->firstOrFail()->id)->assertRedirect($read);
+        self::assertSame(0, $tank->gaugeNotes()->count());
+    }
+
+    /** @return iterable<string, array{mixed, string}> */
+    public static function noGauges(): iterable
+    {
+        yield 'more minutes than a day has' => [['heater' => '1500'], 'gauges.heater'];
+        yield 'below nothing' => [['bubbles' => '-1'], 'gauges.bubbles'];
+        yield 'words' => [['flow' => 'plenty'], 'gauges.flow'];
+        yield 'a list' => [['heater' => ['1']], 'gauges.heater'];
+        yield 'no list' => ['240', 'gauges'];
+    }
+
+    #[DataProvider('noGauges')]
+    public function testWhatNoEquipmentDoesIsSaidAtItsFieldAndNothingIsKept(mixed $gauges, string $field): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $had = $tank->entries()->count();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['nitrate' => '10'], 'gauges' => $gauges])->assertSessionHasErrors($field);
+        self::assertSame([0, $had], [$tank->gaugeNotes()->count(), $tank->entries()->count()]);
+    }
+
+    public function testAPlugIsAskedForTheMinutesOfYesterday(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->travelTo('2026-03-02 20:00');
+        $ask = "/tanks/$tank->id/gauges/ask";
+        $this->actingAs($keeper)->post($ask)->assertSessionHas('status', 'No plug is connected. It is chosen in the settings.');
+        $keeper->update(['simulated' => [Devices::PLUG]]);
+        foreach (range(8, 2) as $ago) {
+            $tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($ago), 500.0);
+        }
+        $this->post($ask)->assertRedirect("/tanks/$tank->id/read");
+        $this->post($ask);
+        $note = $tank->gaugeNotes()->firstOrFail();
+        self::assertSame([8, '2026-03-01'], [$tank->gaugeNotes()->count(), $note->day->format('Y-m-d')]);
+        self::assertEqualsWithDelta(500.0, $note->value, 88.0, 'within 3.5 deviations of five percent');
     }
 }

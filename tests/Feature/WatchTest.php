@@ -14,6 +14,7 @@ use App\Models\Water;
 use App\View\WatchWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Watch\Gauge;
 
 /** What changes quietly is told, with the day it began and what lay just before. */
 final class WatchTest extends FeatureCase
@@ -99,6 +100,70 @@ final class WatchTest extends FeatureCase
             $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.2 * sin(2.3 * $day)), 'ph' => sprintf('%.2f', 6.9 + 0.05 * sin(1.7 * $day))], CarbonImmutable::now()->subDays($day)->subHour());
         }
         self::assertSame([], array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::LEVEL));
+    }
+
+    public function testAHeaterThatNeedsLongerEachWeekIsFoundByItsMinutes(): void
+    {
+        $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'work', 'happened_at' => CarbonImmutable::now()->subDays(29), 'title' => 'Heater set behind the rock']);
+        for ($day = 90; $day >= 1; --$day) {
+            $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round((300.0 + max(0.0, 3.0 * (28 - $day))) * (1.0 + 0.05 * sin(1.7 * $day))));
+        }
+        $this->get('/')->assertSeeText('Minutes that the heater needs')->assertSeeText('just after “Heater set behind the rock”');
+        $moved = WatchOf::tank($this->tank);
+        self::assertCount(1, $moved);
+        self::assertEqualsWithDelta(300.0, $moved[0]->before, 8.0);
+        self::assertGreaterThan(330.0, $moved[0]->now);
+        self::assertEqualsWithDelta(24, CarbonImmutable::createFromTimestamp($moved[0]->began)->diffInDays(CarbonImmutable::now()), 6.0);
+    }
+
+    public function testAHeaterThatNeedsWhatItNeededIsNotTold(): void
+    {
+        for ($day = 90; $day >= 1; --$day) {
+            $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round(300.0 * (1.0 + 0.05 * sin(1.7 * $day))));
+        }
+        self::assertSame([], WatchOf::tank($this->tank));
+    }
+
+    public function testAStandThatGrowsLessIsTold(): void
+    {
+        $stand = $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0.1, 'right_edge' => 0.4, 'front_edge' => 0.1, 'back_edge' => 0.6, 'wished' => 200, 'planted_on' => '2025-06-01']);
+        foreach (range(34, 0) as $week) {
+            // Cut to 100 mm each week; since five weeks it grows at a third of its rate.
+            $grown = ($week <= 4 ? 2.0 : 6.0) + 0.3 * sin(1.3 * $week);
+            $stand->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(7 * $week)->subHour(), 'height' => 100.0, 'before' => 100.0 + 7.0 * $grown, 'cover' => 1]);
+        }
+        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::GROWTH));
+        self::assertCount(1, $moved);
+        self::assertEqualsWithDelta([6.0, 2.0], [$moved[0]->before, $moved[0]->now], 0.3);
+        self::assertStringStartsWith("Growth of Rotala rotundifolia 6.0\u{A0}mm → 2.", WatchWords::line($moved[0], $this->keeper->show()));
+    }
+
+    public function testPanesThatAreWipedMoreOftenAreTold(): void
+    {
+        $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['glass']]);
+        $at = CarbonImmutable::now()->subHours(29 * 180 + 7 * 78);
+        foreach (range(1, 36) as $time) {
+            $at = $at->addHours($time <= 29 ? 168 + 12 * ($time % 3) : 72 + 6 * ($time % 3));
+            if ($at->lessThan(CarbonImmutable::now())) {
+                $done = $run->replicate(['holds'])->fill(['state' => RunState::Done, 'finished_at' => $at]);
+                $done->save();
+                $done->steps()->forceCreate(['position' => 1, 'job' => 'glass', 'content' => $run->steps()->firstOrFail()->content, 'done_at' => $at, 'skipped' => false]);
+            }
+        }
+        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::WIPES));
+        self::assertCount(1, $moved);
+        self::assertEqualsWithDelta([7.5, 3.25], [$moved[0]->before, $moved[0]->now], 0.5);
+        self::assertStringContainsString('8 days → 3 days', WatchWords::line($moved[0], $this->keeper->show()));
+    }
+
+    public function testAMembraneThatLetsMoreThroughAndGivesLessIsToldAtItsStore(): void
+    {
+        $store = $this->keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 30.0, 'litres_per_day' => 100.0, 'waste' => 3.0]);
+        foreach (range(30, 0) as $week) {
+            $store->rejections()->create(['conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3), 'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays(7 * $week)]);
+        }
+        $page = $this->get('/stores/'.$store->id)->assertOk();
+        $page->assertSeeText("What the membrane holds back 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("What comes out in a minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('look at the pre-filters')->assertDontSeeText('Steady');
     }
 
     public function testAHoseThatRunsSlowerIsTold(): void

@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\View\CoursePage;
+use App\View\GaugeLine;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Watch\Gauge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -60,6 +62,11 @@ final class CourseController extends Controller
                 ...array_map(static fn(array $one): array => ['film', $one[0], $one[1], '', '', ''], $page->wiped()),
                 ...array_map(static fn(array $one): array => ['gas', $one['at'], round($one['gas']->level, 4), round($one['gas']->low, 4), round($one['gas']->high, 4), 'mg/L'], $page->gasFound()),
             ];
+            foreach ($page->gaugesNoted() as $gauge => $noted) {
+                foreach ($noted as [$at, $value]) {
+                    $rows[] = [$gauge, $at, $value, '', '', GaugeLine::unit(Gauge::from($gauge))];
+                }
+            }
             foreach ($rows as [$series, $at, $value, $low, $high, $unit]) {
                 echo $encoder->encode([[$page->show->local(CarbonImmutable::createFromTimestamp($at))->toIso8601String(), $series, $value, $low, $high, $unit]], 'csv', [CsvEncoder::NO_HEADERS_KEY => true]);
             }

@@ -9,14 +9,18 @@ use App\Known\LatestReadings;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Units\Amount;
 use App\Units\Moment;
+use App\View\GaugeLine;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Watch\Gauge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 final class ReadingController extends Controller
@@ -60,6 +64,7 @@ final class ReadingController extends Controller
             'loop' => $loop,
             'show' => $this->keeper($request)->show(),
             'parameters' => $of instanceof Tank ? Parameter::ofTanks() : Parameter::cases(),
+            'gauges' => $of instanceof Tank ? GaugeLine::all($of, $this->keeper($request)) : [],
             'now' => CarbonImmutable::now($this->keeper($request)->timezone),
         ]);
     }
@@ -71,7 +76,8 @@ final class ReadingController extends Controller
             'readings' => ['required', 'array'],
             'taken_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
             'note' => ['nullable', 'string', 'max:1000'],
-        ], [
+            'gauges' => ['nullable', 'array'],
+        ] + array_merge(...array_map(static fn(Gauge $gauge): array => ['gauges.'.$gauge->value => ['nullable', new Amount(0.0, $gauge->most(), GaugeLine::unit($gauge), (string) __('gauge.'.$gauge->value.'.example'))]], Gauge::cases())), [
             'taken_at.*' => __('said.write_a_day_and'),
             'note.max' => __('said.a_note_of_at'),
             'readings.*' => __('said.write_at_least_one_reading'),
@@ -79,11 +85,32 @@ final class ReadingController extends Controller
         $typed = is_array($checked['readings'] ?? null) ? $checked['readings'] : [];
         $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $readings = $this->record->parse($keeper, $typed, $when);
-        if ($readings === []) {
+        $tank = $of instanceof Tank ? $of : null;
+        $gauges = $tank === null ? [] : self::gauges($checked['gauges'] ?? []);
+        if ($readings === [] && $gauges === []) {
             throw ValidationException::withMessages(['readings.nitrate' => __('said.write_at_least_one_reading')]);
         }
         $this->askBack($request, $of, $readings);
-        $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
+        DB::transaction(function () use ($keeper, $of, $tank, $readings, $gauges, $when, $checked): void {
+            $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
+            foreach ($gauges as $gauge => $value) {
+                $tank?->note(Gauge::from($gauge), $when->setTimezone($keeper->timezone), $value);
+            }
+        });
+    }
+
+    /** @return array<string, float> what was typed of the equipment, by gauge */
+    private static function gauges(mixed $typed): array
+    {
+        $found = [];
+        foreach (Gauge::cases() as $gauge) {
+            $value = Amount::parse(is_array($typed) ? $typed[$gauge->value] ?? null : null);
+            if ($value !== null) {
+                $found[$gauge->value] = $value;
+            }
+        }
+
+        return $found;
     }
 
     /**

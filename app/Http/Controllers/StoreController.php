@@ -80,6 +80,7 @@ final class StoreController extends Controller
         $this->checked($request, [
             'in' => ['required', $scale->rule(1.0, 5000.0, 388.0)],
             'out' => ['required', $scale->rule(0.0, 5000.0, 14.0)],
+            'output' => ['nullable', new Amount(1, 10_000, 'mL', '130')],
         ], ['required' => __('said.write_a_number_here')]);
         [$in, $out] = [$scale->parse($request->input('in')) ?? 0.0, $scale->parse($request->input('out')) ?? 0.0];
         try {
@@ -87,7 +88,7 @@ final class StoreController extends Controller
         } catch (StoreFault $fault) {
             throw ValidationException::withMessages(['out' => $fault->getMessage()]);
         }
-        $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
+        $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'millilitres_a_minute' => Amount::parse($request->input('output')), 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
 
         return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
     }

@@ -29,12 +29,14 @@
         <form class="inline-form" method="post" action="/stores/{{ $store->id }}/rejections" novalidate>@csrf
             <x-field small name="in" label="goes in" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/><x-field small
                 name="out" label="comes out" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/>
+            <x-field small name="output" label="in a minute, if measured" unit="mL" mode="decimal"/>
             <label class="tick"><input type="checkbox" name="first" value="1"> first output after standing</label><button
                 class="act quiet">Keep reading</button></form>
         @if($store->rejections->isNotEmpty())<details class="more"><summary>Readings of the unit</summary><table class="plain">
         <tbody>@foreach($store->rejections->reverse()->take(20) as $one)<tr><td>{{ $show->when($one->taken_at) }}</td>
         <td class="num">{{ $show->number(App\View\Choices::parameter('conductivity'), $one->conductivity_in) }} →
-            {{ $show->value(App\View\Choices::parameter('conductivity'), $one->conductivity_out) }}</td><td>
+            {{ $show->value(App\View\Choices::parameter('conductivity'), $one->conductivity_out) }}</td>
+        <td class="num">@if($one->millilitres_a_minute !== null){{ App\Units\Show::plain($one->millilitres_a_minute, 0) }} mL/min @endif</td><td>
         <form method="post" action="/stores/{{ $store->id }}/rejections/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span
             class="visually-hidden"> reading of {{ $show->when($one->taken_at) }}</span></button></form></td></tr>@endforeach</tbody></table></details>@endif
     </section>

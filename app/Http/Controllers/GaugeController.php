@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Devices\Devices;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Watch\Gauge;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** What the equipment of a tank does: asked of a plug, or taken out again. Typed it is with the readings. */
+final class GaugeController extends Controller
+{
+    /** Minutes of the heater, from its plug: those of yesterday, the last whole day. */
+    public function ask(Request $request, Tank $tank): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $day = CarbonImmutable::now($keeper->timezone)->subDay()->startOfDay();
+        $plug = Devices::plug($keeper, $tank, $day);
+        if ($plug === null) {
+            return self::back($tank, __('gauge.no_plug'));
+        }
+        $minutes = $plug->minutes();
+        $tank->note(Gauge::Heater, $day, $minutes);
+
+        return self::back($tank, trans_choice('gauge.told', (int) $minutes, ['count' => (int) $minutes]));
+    }
+
+    public function destroy(Tank $tank, int $gaugeNote): RedirectResponse
+    {
+        $tank->gaugeNotes()->whereKey($gaugeNote)->firstOrFail()->delete();
+
+        return self::back($tank, __('said.taken_out'));
+    }
+
+    private static function back(Tank $tank, string $said): RedirectResponse
+    {
+        return redirect('/tanks/'.$tank->id.'/read')->with('status', $said);
+    }
+}
