@@ -167,18 +167,20 @@ final class BenchServer
         return ['framework' => $middle(0), 'queries' => $middle(1), 'count' => (int) $middle(2), 'work' => $middle(3), 'view' => $middle(4)];
     }
 
-    /** The largest resident set any worker has had. */
-    public function peakMegabytes(): float
+    /** @return array{float, float} MB that a worker took at most: of its own, which is what one more costs, and with the code that all share */
+    public function peakMegabytes(): array
     {
         $pid = proc_get_status($this->process)['pid'];
         $workers = explode(' ', trim((string) @file_get_contents("/proc/$pid/task/$pid/children")));
-        $peak = 0.0;
+        [$own, $all] = [0.0, 0.0];
         foreach ([$pid, ...$workers] as $worker) {
-            preg_match('/VmHWM:\s+(\d+) kB/', (string) @file_get_contents("/proc/$worker/status"), $found);
-            $peak = max($peak, (float) ($found[1] ?? 0) / 1024);
+            preg_match_all('/^(VmHWM|RssFile|RssShmem):\s+(\d+) kB/m', (string) @file_get_contents("/proc/$worker/status"), $found);
+            $kilobytes = array_map(floatval(...), array_combine($found[1], $found[2])) + ['VmHWM' => 0.0, 'RssFile' => 0.0, 'RssShmem' => 0.0];
+            $own = max($own, ($kilobytes['VmHWM'] - $kilobytes['RssFile'] - $kilobytes['RssShmem']) / 1024.0);
+            $all = max($all, $kilobytes['VmHWM'] / 1024.0);
         }
 
-        return $peak;
+        return [$own, $all];
     }
 
     public function stop(): void

@@ -19,6 +19,7 @@ use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Rhythm\CatchUp;
 use Cresco\Core\Rhythm\CatchUpSession;
 use Cresco\Core\Work\Task;
+use Cresco\Core\Working\Computation;
 
 /** The way of one tank back from weeks in which little was done. */
 final class CatchUpPage
@@ -75,7 +76,7 @@ final class CatchUpPage
         );
     }
 
-    /** @return list<array{session: CatchUpSession, day: string, lines: list<string>, url: string}> */
+    /** @return list<array{session: CatchUpSession, day: string, lines: list<string>, working: string|null, url: string}> */
     public function sessions(): array
     {
         $lines = [];
@@ -93,10 +94,18 @@ final class CatchUpPage
             if ($session->media) {
                 $said[] = (string) __('catch_up.media');
             }
-            $lines[] = ['session' => $session, 'day' => $this->show->day(CarbonImmutable::now($this->tank->keeper->timezone)->addDays($session->day)), 'lines' => $said, 'url' => $this->url($session)];
+            $lines[] = ['session' => $session, 'day' => $this->show->day(CarbonImmutable::now($this->tank->keeper->timezone)->addDays($session->day)), 'lines' => $said, 'working' => $this->way->working($n, '') === null ? null : 'change-'.$n, 'url' => $this->url($session)];
         }
 
         return $lines;
+    }
+
+    /** "change-0" */
+    public function working(string $name): ?Computation
+    {
+        $unit = $this->show->unit(Parameter::Nitrate);
+
+        return preg_match('/^change-(\d{1,2})$/', $name, $found) === 1 ? $this->way->working((int) $found[1], $unit->label, $unit->fromBase(1.0)) : null;
     }
 
     private function url(CatchUpSession $session): string

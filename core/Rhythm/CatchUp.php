@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Rhythm;
 
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
+
 /**
  * The way back from weeks of neglect: what is overdue, spread over sessions so that the tank does not pay for it. The water is read first;
  * it moves within the swings that the animals stand; of the bed a third goes at a time, of the plants at most half; filter media, bed and
@@ -35,8 +38,11 @@ final readonly class CatchUp
     /** Changes of water that nobody reads. House default. */
     private const UNKNOWN = 2;
 
-    /** @param list<CatchUpSession> $sessions the first of them today */
-    private function __construct(public array $sessions, public int $levelIn, public int $changes) {}
+    /**
+     * @param list<CatchUpSession> $sessions the first of them today
+     * @param float                $comes    that the new water is taken to hold
+     */
+    private function __construct(public array $sessions, public int $levelIn, public int $changes, private float $goal, private float $comes, private float $largest, private float $made) {}
 
     /** Whether a tank has been without a change so long that going on as usual would be too much at once. */
     public static function isNeglected(int $sinceChange, int $usual): bool
@@ -75,6 +81,7 @@ final readonly class CatchUp
             $level = $level === null || $n === 0 ? $level : $level + $made * $between;
             $share = $isLevel ? 0.0 : self::share($level, $n, $goal, $comes, $largest);
             $isLevel = $isLevel || ($level === null ? $n >= self::UNKNOWN - 1 : (1.0 - $share) * $level + $share * $comes <= self::NEAR * $goal) || $n >= self::SESSIONS - 3;
+            $before = $level;
             $changes += $share > 0.0 ? 1 : 0;
             // The first session is for the water alone: nobody knows yet what the bed sets free.
             $cleans = $n >= 1 && $beds > 0 ? min(self::BED, $bed) : 0.0;
@@ -93,10 +100,45 @@ final readonly class CatchUp
             }
             $cutLeft -= $trims;
             $level = $level === null ? null : (1.0 - $share) * $level + $share * $comes;
-            $sessions[] = new CatchUpSession($n * $between, $share, $cleans, $trims, $rinses, $level);
+            $sessions[] = new CatchUpSession($n * $between, $share, $cleans, $trims, $rinses, $before, $level);
         }
 
-        return new self($sessions, $sessions[count($sessions) - 1]->day, $changes);
+        return new self($sessions, $sessions[count($sessions) - 1]->day, $changes, $goal, $comes, $largest, $made);
+    }
+
+    /**
+     * How the share of a change came about, the symbol f, and what it leads to; null where nothing was read or nothing is changed.
+     *
+     * @param int    $session from 0
+     * @param string $unit    of what comes down
+     * @param float  $in      of that unit in one of the unit that it was planned in
+     */
+    public function working(int $session, string $unit, float $in = 1.0): ?Computation
+    {
+        $one = $this->sessions[$session] ?? null;
+        if ($one === null || $one->before === null || $one->change <= 0.0) {
+            return null;
+        }
+        $last = $this->sessions[$session - 1] ?? null;
+        $computation = Computation::of('How much to change');
+        if ($last?->after === null) {
+            $computation->given('C', 'stands there now', $in * $one->before, $unit);
+        } else {
+            $computation->constant('A', 'after the change before', $in * $last->after, $unit, 'the session before', null)
+                ->given('m', 'comes in a day by itself', $in * $this->made, $unit)
+                ->constant('d', 'days from that one to this', (float) ($one->day - $last->day), 'days', 'for these animals', null)
+                ->line('C = A + m * d', 'stands there by then', $unit);
+        }
+        $computation->constant('G', 'to be brought down to', $in * $this->goal, $unit, 'a part of the limit of the animals', Grade::Guess)
+            ->given('q', 'in the new water', $in * $this->comes, $unit)
+            ->constant('L', 'most that one change may take', $this->largest, '×', 'swings that the animals stand', null);
+        if ($one->before <= $this->goal) {
+            $computation->constant('k', 'share that keeps it there', self::LARGE, '×', 'house default', Grade::Guess)->line('f = min(L, k)', 'share of the water', '×');
+        } else {
+            $computation->line('f = min(L, (C - G) / (C - q))', 'share of the water', '×');
+        }
+
+        return $computation->line('after = (1 - f) * C + f * q', 'should stand there afterwards', $unit);
     }
 
     /** Share of the next change: as much as the animals stand, and no more than it takes. */

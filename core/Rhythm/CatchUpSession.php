@@ -13,7 +13,8 @@ final readonly class CatchUpSession
      * @param float      $bed    share of the bed, 0 to 1
      * @param int        $stands that are cut
      * @param bool       $media  whether the filter media are rinsed
-     * @param float|null $after  what comes down, as it should stand afterwards
+     * @param float|null $before what comes down, as it should stand when it begins
+     * @param float|null $after  the same afterwards
      */
-    public function __construct(public int $day, public float $change, public float $bed, public int $stands, public bool $media, public ?float $after) {}
+    public function __construct(public int $day, public float $change, public float $bed, public int $stands, public bool $media, public ?float $before, public ?float $after) {}
 }

@@ -203,7 +203,9 @@ final class AnimalsTest extends FeatureCase
         // What it says is what the sheet is opened with.
         preg_match('#/tanks/\d+/compose\?reason=amount&amp;way=percent&amp;percent=(\d+)#', (string) $answer->getContent(), $link);
         $share = $link[1] ?? '';
-        $answer->assertSeeText("Change $share\u{a0}% of the water");
+        $answer->assertSeeText("Change $share\u{a0}% of the water")->assertSee('data-working="change-0"', false);
+        $this->get("/tanks/$tank->id/catch-up?working=change-0", ['HX-Request' => 'true'])->assertOk()->assertSeeText('How much to change')->assertSeeText((string) ((int) $share / 100));
+        $this->get("/tanks/$tank->id/catch-up?working=change-99", ['HX-Request' => 'true'])->assertOk()->assertSeeText('No working here');
         $this->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=$share")->assertSee('value="'.$share.'"', false);
         $this->travelTo('2026-03-04 09:00');
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(3));

@@ -57,6 +57,9 @@ final class Bench extends Command
         'diary of everything, readings only' => ['/diary?kind=reading', false, 6.0],
     ];
 
+    /** MB of its own that one more worker may take. */
+    private const MEGABYTES = 64.0;
+
     /** Keepers at once, step by step. */
     private const GROWTH = [10, 20, 40, 60, 80, 110];
 
@@ -107,8 +110,9 @@ final class Bench extends Command
      * shown: a machine that slows down for a while slows both.
      *
      * @param array<string, list<list<float>>> $times seconds, by page and turn
+     * @param array{float, float}              $peak  MB of a worker, of its own and with what all share
      */
-    private function print(array $times, float $peak): void
+    private function print(array $times, array $peak): void
     {
         $bare = $times['bare framework route'];
         $this->line('');
@@ -131,7 +135,7 @@ final class Bench extends Command
                 $limit === null ? '' : ($ratio <= $limit ? 'held' : 'OVER'),
             ));
         }
-        $this->line(sprintf('Peak memory of a worker: %.0f MB. %d requests of each page, two at a time.', $peak, count(array_merge(...$times['bare framework route']))));
+        $this->line(sprintf('Peak memory of a worker: %.0f MB of its own (limit %.0f: %s), %.0f MB with the code that all share. %d requests of each page, two at a time.', $peak[0], self::MEGABYTES, $peak[0] < self::MEGABYTES ? 'held' : 'OVER', $peak[1], count(array_merge(...$times['bare framework route']))));
     }
 
     /** Where the time of each page goes, one request at a time: framework, queries with their number, the work of the page, its drawing. */

@@ -23,6 +23,8 @@ final class CatchUpController extends Controller
             return redirect('/tanks/'.$tank->id.'/change');
         }
 
-        return view('tanks.catch-up', ['page' => new CatchUpPage($tank, $draft), 'tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]);
+        $page = new CatchUpPage($tank, $draft);
+
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.catch-up', ['page' => $page, 'tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]));
     }
 }

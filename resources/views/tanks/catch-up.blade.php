@@ -13,6 +13,8 @@
     <ol class="plain-list way-back">
         @foreach($page->sessions() as $line)
         <li><h2>{{ ucfirst($line['day']) }}</h2><ul>@foreach($line['lines'] as $said)<li>{{ $said }}</li>@endforeach</ul>
+            @if($line['working'])<p><a href="?working={{ $line['working'] }}" data-working="{{ $line['working'] }}">working<span
+                class="visually-hidden"> of the change of {{ $line['day'] }}</span></a></p>@endif
             @if($line['session']->day === 0)<a class="act" href="/tanks/{{ $tank->id }}/read">Read now</a> @endif
             <a class="act quiet" href="{{ $line['url'] }}">Plan this session<span class="visually-hidden"> of {{ $line['day'] }}</span></a></li>
         @endforeach
@@ -20,4 +22,5 @@
     <p>{{ __('catch_up.floss') }}</p>
     </details>
     <p class="caution"><x-icon name="exclamation-triangle"/> {{ __('catch_up.rules') }}</p>
+    @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

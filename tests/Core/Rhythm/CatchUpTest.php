@@ -31,6 +31,24 @@ final class CatchUpTest extends TestCase
         self::assertSame(9, $way->levelIn);
     }
 
+    public function testEachChangeHasItsWorking(): void
+    {
+        $way = CatchUp::plan(80.0, 20.0, 4.0, 0.3, 3, 0.0, 0, false, 2.0);
+        foreach ($way->sessions as $n => $session) {
+            $working = $way->working($n, 'mg/L');
+            self::assertNotNull($working);
+            self::assertEqualsWithDelta([$session->change, $session->after], [$working->value('f'), $working->value('after')], 1e-9);
+        }
+        // 80 to 57.2, and 2 a day over three days: 63.2.
+        self::assertEqualsWithDelta(63.2, $way->working(1, 'mg/L')?->value('C') ?? NAN, 1e-9);
+        self::assertEqualsWithDelta(63.2 / 4.0, $way->working(1, 'quarters', 0.25)?->value('C') ?? NAN, 1e-9);
+        self::assertEqualsWithDelta(0.3, $way->working(1, 'quarters', 0.25)?->value('f') ?? NAN, 1e-9);
+        // At the goal a quarter keeps it there.
+        self::assertSame(0.25, CatchUp::plan(15.0, 20.0, 4.0, 0.3, 3, 0.0, 0, false)->working(0, 'mg/L')?->value('f'));
+        self::assertNull($way->working(99, 'mg/L'));
+        self::assertNull(CatchUp::plan(null, 20.0, 4.0, 0.3, 3, 0.0, 0, false)->working(0, 'mg/L'));
+    }
+
     public function testWhatComesBetweenIsReckonedWith(): void
     {
         // 2 a day over three days: 56 + 6 = 62, 43.4 + 6 = 49.4, 34.58 + 6, 28.41 + 6, 24.08 + 6, 21.06 + 6: the seventh reaches 20.
