@@ -60,7 +60,7 @@ final class CorrectEntry
             $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : $change->forecast->partly($share)]);
             if ($change->wasChanged('share')) {
                 $show = $change->tank->keeper->show();
-                $entry->update(['title' => sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share))]);
+                $entry->update(['title' => (string) __('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)])]);
             }
         });
     }

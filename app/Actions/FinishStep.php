@@ -165,7 +165,7 @@ final readonly class FinishStep
                 $share,
                 $rounds === $this->rounds($run) ? $run->forecast : $run->forecast->partly($share),
                 $now,
-                sprintf('Changed %s (%s)', $show->volume($litres), $show->percent($share)),
+                (string) __('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)]),
                 $words('With '.$source.', to '.$show->level($run->plan->mark).' below the rim.', $work === '' ? '' : 'Also: '.$work.'.'),
             );
 

@@ -44,7 +44,7 @@ final class MakeBatch
             $keeper->entries()->create([
                 'water_id' => $batch->water_id,
                 'kind' => EntryKind::Work,
-                'title' => sprintf('Made %s of %s', $show->volume($content->litres()), $content->name()),
+                'title' => (string) __('run.entry.made', ['litres' => $show->volume($content->litres()), 'name' => $content->name()]),
                 'body' => implode('; ', array_filter([
                     implode(', ', array_map(static fn(BatchSource $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources())),
                     implode(', ', array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars())),

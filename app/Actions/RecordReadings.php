@@ -86,7 +86,7 @@ final class RecordReadings
             $held = $step->readings()->get()->map(static fn(ReadingRecord $reading): string => $reading->parameter->value)->all();
             $readings = array_diff_key($readings, array_flip($held));
             if ($ofTank) {
-                $title = sprintf('Read %s %s the change', $tank->name, $step->job === 'read_after' ? 'right after' : 'before');
+                $title = (string) __($step->job === 'read_after' ? 'run.entry.read_after' : 'run.entry.read_before', ['tank' => $tank->name]);
                 $this->write($keeper, ['tank_id' => $tank->id], ['tank_id' => $tank->id], $title, $readings, $takenAt, null, $step);
 
                 return;

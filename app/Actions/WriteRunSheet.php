@@ -195,7 +195,7 @@ final class WriteRunSheet
         $content = new BatchContent($batch);
         $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
 
-        return implode(', then ', array_map(static fn(BatchJar $jar): string => sprintf('%s of %s', $content->amount($jar, $share * $content->timesJars()), $jar->name), $content->jars())).'.';
+        return implode(', then ', array_map(static fn(BatchJar $jar): string => (string) __('run.of', ['amount' => $content->amount($jar, $share * $content->timesJars()), 'name' => $jar->name]), $content->jars())).'.';
     }
 
     /** How many buckets, and what each weighs when it is three quarters full. */
@@ -289,14 +289,13 @@ final class WriteRunSheet
         $content = new BatchContent($batch);
 
         return [
-            sprintf(
-                '%s: %s.',
-                $batch->made_at === null ? 'The batch is written but not made yet' : 'The batch has '.$show->volume($content->litres(), 1).'; it took',
-                implode(', ', [
+            (string) __($batch->made_at === null ? 'run.batch.written' : 'run.batch.made', [
+                'litres' => $show->volume($content->litres(), 1),
+                'parts' => implode(', ', [
                     ...array_map(static fn(BatchSource $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources()),
-                    ...array_map(static fn(BatchJar $jar): string => sprintf('%s %s', $content->amount($jar, $content->timesJars()), $jar->name), $content->jars()),
+                    ...array_map(static fn(BatchJar $jar): string => $content->amount($jar, $content->timesJars()).' '.$jar->name, $content->jars()),
                 ]),
-            ),
+            ]),
             (string) __('said.the_pen_should_read', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
         ];
     }

@@ -20,10 +20,10 @@ final class ConditionerDose
     {
         $jar = self::jar($draft->tank->keeper);
         if ($jar === null) {
-            return 'As much as its label says';
+            return (string) __('run.by_label');
         }
 
-        return sprintf('%s of %s', $draft->tank->keeper->show()->liquid(self::millilitres($jar, self::chlorine($draft->tank->keeper), $litres)), $jar->name);
+        return (string) __('run.of', ['amount' => $draft->tank->keeper->show()->liquid(self::millilitres($jar, self::chlorine($draft->tank->keeper), $litres)), 'name' => $jar->name]);
     }
 
     public static function millilitres(Jar $jar, float $chlorine, float $litres): float

@@ -98,7 +98,7 @@ final class Run extends Record
         $done = $this->getAttribute('done_count');
         $steps = is_numeric($steps) ? (int) $steps : 0;
 
-        return sprintf('step %d of %d', min($steps, (is_numeric($done) ? (int) $done : 0) + 1), $steps);
+        return (string) __('run.progress', ['step' => min($steps, (is_numeric($done) ? (int) $done : 0) + 1), 'steps' => $steps]);
     }
 
     /** @return BelongsTo<Keeper, $this> */

@@ -241,12 +241,7 @@ final class BenchMap
                 }
             }
             $taken[] = [$from, $from + $width, $at];
-            $places[] = new BenchPlace($kind, $x, $y, $name, $toLeft ? $x - 12.0 : $x + 12.0, round($at, 1), $toLeft, sprintf(
-                '%s at GH %s, KH %s',
-                $name,
-                Show::plain($this->ghUnit->fromBase($gh), 1),
-                Show::plain($this->khUnit->fromBase($kh), 1),
-            ));
+            $places[] = new BenchPlace($kind, $x, $y, $name, $toLeft ? $x - 12.0 : $x + 12.0, round($at, 1), $toLeft, (string) __('bench.at', ['name' => $name, 'gh' => Show::plain($this->ghUnit->fromBase($gh), 1), 'kh' => Show::plain($this->khUnit->fromBase($kh), 1)]));
         }
 
         return $places;

@@ -603,12 +603,9 @@ final class BenchSheet
             $working->given('s', 'one level spoon', $spoon->mean, $jar->unit)->line('n = m / s', 'level spoons', '');
         }
 
-        return $working->note(sprintf(
-            'Rounded to %s: %s %s. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
-            $spoon === null ? 'the scale’s '.Words::figure($this->draft->input->step, 2).' g' : 'half spoons',
-            Show::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1),
-            $jar->unit,
-        ));
+        return $working->note((string) __($spoon === null ? 'bench.rounded.scale' : 'bench.rounded.spoons', [
+            'step' => Words::figure($this->draft->input->step, 2), 'amount' => Show::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1), 'unit' => $jar->unit,
+        ]));
     }
 
     private function waterWorking(int $i): ?Computation

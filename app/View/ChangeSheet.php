@@ -76,11 +76,10 @@ final class ChangeSheet
         $buckets = (int) ceil($plan->drained / max(0.1, $this->draft->tank->keeper->bucket_litres) - 1e-6);
         $drain = DrainOf::tank($this->draft->tank, $plan->drained, $this->draft->input->waterline);
         if ($plan->isWhileFilling()) {
-            return $drain->arrives ? sprintf('about %d min by hose', max(1, (int) round($drain->minutes() / (1.0 - $plan->inflow)))) : 'not to the mark by hose';
+            return (string) __($drain->arrives ? 'change.effort.filling' : 'change.effort.filling_short', ['minutes' => max(1, (int) round($drain->minutes() / (1.0 - $plan->inflow)))]);
         }
-        $each = $plan->drains > 1 ? ' each time' : '';
 
-        return sprintf('%d %s or %s by hose%s', $buckets, $buckets === 1 ? 'bucket' : 'buckets', $drain->arrives ? 'about '.max(1, (int) round($drain->minutes())).' min' : 'not to the mark', $each);
+        return trans_choice($drain->arrives ? 'change.effort.buckets' : 'change.effort.buckets_short', $buckets, ['count' => $buckets, 'minutes' => max(1, (int) round($drain->minutes())), 'each' => $plan->drains > 1 ? (string) __('change.effort.each') : '']);
     }
 
     /** @return list<FigureRow> */

@@ -91,7 +91,7 @@ final class CreepPage
     /** "1.3 L a day, 9 L a week" */
     public function evaporates(): string
     {
-        return sprintf('%s a day, %s a week', $this->show->volume($this->evaporation->value, 1), $this->show->volume(7.0 * $this->evaporation->value, 1));
+        return (string) __('creep.evaporates', ['day' => $this->show->volume($this->evaporation->value, 1), 'week' => $this->show->volume(7.0 * $this->evaporation->value, 1)]);
     }
 
     public function restsOn(): string

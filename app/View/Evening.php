@@ -159,11 +159,11 @@ final class Evening
         }
         $missing = $litres - $store->level;
         if ($missing <= 0.05) {
-            return [sprintf('%s there, enough', $this->show->volume($store->level, 1)), false];
+            return [(string) __('store.evening.enough', ['there' => $this->show->volume($store->level, 1)]), false];
         }
         $minutes = (int) ceil(60.0 * $store->supply()->hoursFor($litres));
 
-        return [sprintf('%s there, %s short: made %s, if the unit runs from now on', $this->show->volume($store->level, 1), $this->show->volume($missing, 1), $this->show->when(CarbonImmutable::now()->addMinutes($minutes))), true];
+        return [(string) __('store.evening.short', ['there' => $this->show->volume($store->level, 1), 'missing' => $this->show->volume($missing, 1), 'when' => $this->show->when(CarbonImmutable::now()->addMinutes($minutes))]), true];
     }
 
     /** @return list<EveningStop> */

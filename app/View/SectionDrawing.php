@@ -181,9 +181,9 @@ final readonly class SectionDrawing
     /** The drawing in one sentence, for those who do not see it. */
     public function description(Show $show): string
     {
-        $parts = [sprintf('%s, %s × %s, water %s below the rim', $this->tank->name, $show->level($this->vessel->plan->length() + 2.0 * $this->tank->glass), $show->level($this->vessel->rim + $this->tank->glass), $show->level($this->waterline))];
+        $parts = [(string) __('tank.drawing.of', ['tank' => $this->tank->name, 'length' => $show->level($this->vessel->plan->length() + 2.0 * $this->tank->glass), 'height' => $show->level($this->vessel->rim + $this->tank->glass), 'water' => $show->level($this->waterline)])];
         if ($this->mark !== null) {
-            $parts[] = sprintf('drain mark %s below the rim', $show->level($this->mark));
+            $parts[] = (string) __('tank.drawing.mark', ['mark' => $show->level($this->mark)]);
         }
         foreach ($this->leaders as $leader) {
             $parts[] = $leader->first.' '.$leader->second;
@@ -212,16 +212,16 @@ final readonly class SectionDrawing
         $found = [];
         foreach ($this->levels as $level) {
             $cover = $level->coverAt($mark);
-            $found[] = [$this->deviceX($level->device), $this->y($level->top), sprintf('%s: from −%s', $level->name, $show->level($level->top)), match (true) {
-                $cover < 0.0 => sprintf('bare by %s: %s', $show->level(-$cover), $level->device->whenBare()),
-                default => sprintf('stays covered by %s', $show->level($cover)),
+            $found[] = [$this->deviceX($level->device), $this->y($level->top), (string) __('tank.drawing.from', ['device' => $level->name, 'top' => $show->level($level->top)]), match (true) {
+                $cover < 0.0 => (string) __('tank.drawing.bare', ['by' => $show->level(-$cover), 'then' => $level->device->whenBare()]),
+                default => (string) __('tank.drawing.covered', ['by' => $show->level($cover)]),
             }, $cover < 0.0];
         }
         if ($this->tank->fish_height > 0.0) {
             $depth = StandingDepth::at($this->vessel, $mark);
             $needed = StandingDepth::needed($this->tank->fish_height);
             $fish = $this->fish();
-            $found[] = [$fish === null ? $this->x(46.0) : $fish[0], $fish === null ? $this->bedY($this->vessel->bed->front) : $fish[1], sprintf('fish stand in %s', $show->level($depth)), sprintf($depth < $needed ? 'too little: they need %s' : 'they need %s', $show->level($needed)), $depth < $needed];
+            $found[] = [$fish === null ? $this->x(46.0) : $fish[0], $fish === null ? $this->bedY($this->vessel->bed->front) : $fish[1], (string) __('tank.drawing.fish', ['depth' => $show->level($depth)]), (string) __($depth < $needed ? 'tank.drawing.too_little' : 'tank.drawing.need', ['needed' => $show->level($needed)]), $depth < $needed];
         }
         usort($found, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $leaders = [];

@@ -44,7 +44,7 @@ final class StorePage
             if ($text === null) {
                 $needs[$tank->id] = round($usual[$tank->id] ?? 0.0, 1);
             } elseif ($text !== '' && ($number === null || $number < 0.0 || $number > self::MOST)) {
-                $faults[$tank->id] = sprintf('Between nothing and %s.', $this->show->volumes()->text(self::MOST));
+                $faults[$tank->id] = (string) __('store.evening.most', ['most' => $this->show->volumes()->text(self::MOST)]);
             } else {
                 $needs[$tank->id] = $number ?? 0.0;
             }
@@ -72,7 +72,7 @@ final class StorePage
             $lines[] = [
                 'name' => (string) preg_replace('/ \d+$/', '', $step['name']),
                 'litres' => $this->show->volume($step['litres'], 1),
-                'ready' => $step['ready'] <= 0.0 ? 'now' : sprintf('%s, in %s', $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $step['ready']))), Show::minutes((int) ceil(60.0 * $step['ready']))),
+                'ready' => (string) __($step['ready'] <= 0.0 ? 'store.evening.now' : 'store.evening.in', ['when' => $this->show->when(CarbonImmutable::now()->addMinutes((int) ceil(60.0 * $step['ready']))), 'minutes' => Show::minutes((int) ceil(60.0 * $step['ready']))]),
                 'left' => $this->show->volume($step['left']),
             ];
         }
@@ -95,7 +95,7 @@ final class StorePage
     {
         $hours = $this->store->supply()->hoursFor($this->store->capacity);
 
-        return $hours <= 0.0 ? 'full' : sprintf('full in %s of running; %s go down the drain', Show::minutes((int) ceil(60.0 * $hours)), $this->show->volume($this->store->supply()->wasteFor($this->store->capacity)));
+        return (string) __($hours <= 0.0 ? 'store.full' : 'store.full_in', ['time' => Show::minutes((int) ceil(60.0 * $hours)), 'drained' => $this->show->volume($this->store->supply()->wasteFor($this->store->capacity))]);
     }
 
     /** @return list<Finding> */

@@ -54,7 +54,7 @@ final readonly class TankPage
             [$this->show->sizes()->label === 'in' ? 'One inch' : 'One centimetre', $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2).' at the surface'],
         ];
         if ($this->vessel->bed->highest() > 0.0) {
-            $rows[] = ['Bed', sprintf('%s at the back, %s in front, %s of it water between the grains', $this->show->sizes()->text($tank->bed_back), $this->show->sizes()->text($tank->bed_front), $this->show->percent($tank->porosity))];
+            $rows[] = ['Bed', (string) __('tank.bed', ['back' => $this->show->sizes()->text($tank->bed_back), 'front' => $this->show->sizes()->text($tank->bed_front), 'water' => $this->show->percent($tank->porosity)])];
         }
         if ($tank->stone_kg > 0.0 || $tank->wood_kg > 0.0) {
             $rows[] = ['Hardscape', implode(', ', array_filter([

@@ -39,4 +39,9 @@ return [
         'between' => 'Write a number between :least and :most.',
     ],
     'gas' => ['head' => 'At 30 mg/L CO₂ pH stands near :ph.', 'why' => 'By KH alone; wood, soil and other acids make a pH reading say more CO₂ than there is.'],
+    'at' => ':name at GH :gh, KH :kh',
+    'rounded' => [
+        'scale' => 'Rounded to the scale’s :step g: :amount :unit. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
+        'spoons' => 'Rounded to half spoons: :amount :unit. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
+    ],
 ];

@@ -55,4 +55,9 @@ return [
         'head' => 'pH and KH do not go together.',
         'why' => 'pH :ph with KH :kh would mean :gas mg/L of CO₂. One of the two tests is off, or the pen wants calibrating: what pH will do is a guess until then.',
     ],
+    'effort' => [
+        'filling' => 'about :minutes min by hose', 'filling_short' => 'not to the mark by hose', 'each' => ' each time',
+        'buckets' => '{1} 1 bucket or about :minutes min by hose:each|[2,*] :count buckets or about :minutes min by hose:each',
+        'buckets_short' => '{1} 1 bucket or not to the mark by hose:each|[2,*] :count buckets or not to the mark by hose:each',
+    ],
 ];

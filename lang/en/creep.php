@@ -10,4 +10,5 @@ return [
         'before' => 'After a year of this routine that is :more more than with RO or rain; before each change it stands at :level. Mineralise the change water, top up with pure.',
     ],
     'missing' => 'Not read: :what of the tank, the top-up or the change water.',
+    'evaporates' => ':day a day, :week a week',
 ];

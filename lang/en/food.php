@@ -139,4 +139,5 @@ return [
             'why' => 'The animals give most of it; a little potassium and iron once a week.',
         ],
     ],
+    'weeks_between' => '1 to :most weeks: longer it does not keep.',
 ];

@@ -9,4 +9,10 @@ return [
     'reached' => 'Nothing more: the mark is reached.', 'refill' => ':litres of :source, onto a plate or through a strainer, hose end above the water.', 'more' => 'more',
     'down_while' => ':litres out while :in run in, at about :share of what runs out: down to :mark below the rim.', 'down' => ':litres out: down to :mark below the rim.',
     'lands' => 'At :stream in the stream the tank lands on :warmth.', 'own_warmth' => 'its own temperature',
+    'progress' => 'step :step of :steps',
+    'of' => ':amount of :name',
+    'by_label' => 'As much as its label says',
+    'goal' => ':parameter to :value',
+    'batch' => ['written' => 'The batch is written but not made yet: :parts.', 'made' => 'The batch has :litres; it took: :parts.'],
+    'entry' => ['changed' => 'Changed :litres (:share)', 'made' => 'Made :litres of :name', 'read_before' => 'Read :tank before the change', 'read_after' => 'Read :tank right after the change'],
 ];

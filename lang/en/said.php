@@ -207,4 +207,8 @@ return [
     'write_what_the_pen' => 'Write what the pen shows.',
     'write_whole_days_such' => 'Write whole days, such as 7.',
     'written' => 'Written.',
+    'number_such' => 'Write a number, such as :example.',
+    'number_in_such' => 'Write a number in :unit, such as :example.',
+    'number_between' => 'It must lie between :least and :most.',
+    'number_between_in' => 'It must lie between :least and :most :unit.',
 ];

@@ -7,7 +7,12 @@ namespace Tests\Feature;
 use App\Units\Show;
 use App\View\Words;
 use Carbon\CarbonImmutable;
+use FilesystemIterator;
+use Illuminate\Support\Facades\Lang;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
 
 final class WordsTest extends FeatureCase
 {
@@ -51,5 +56,19 @@ final class WordsTest extends FeatureCase
         $keeper->timezone = 'Pacific/Auckland';
 
         self::assertSame($said, (new Show($keeper))->day(CarbonImmutable::parse($moment, 'UTC')));
+    }
+
+    public function testEveryWordThatIsAskedForIsThere(): void
+    {
+        $asked = [];
+        foreach (['app', 'resources/views'] as $room) {
+            /** @var SplFileInfo $file */
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($room), FilesystemIterator::SKIP_DOTS)) as $file) {
+                preg_match_all("/(?:__|trans_choice|trans)\(\s*'([a-z_]+\.[\w.-]*\w)'\s*[,)]/", (string) file_get_contents($file->getPathname()), $found);
+                $asked = [...$asked, ...$found[1]];
+            }
+        }
+        self::assertSame([], array_values(array_filter(array_unique($asked), static fn(string $key): bool => !Lang::has($key))));
+        self::assertGreaterThan(900, count(array_unique($asked)));
     }
 }

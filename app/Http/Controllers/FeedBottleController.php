@@ -69,7 +69,7 @@ final class FeedBottleController extends Controller
     /** @return array<string, string> */
     private static function messages(): array
     {
-        return ['weeks.*' => sprintf('1 to %d weeks: longer it does not keep.', FeedBottle::KEEPS), 'each.required' => __('said.write_how_much_of')];
+        return ['weeks.*' => __('food.weeks_between', ['most' => FeedBottle::KEEPS]), 'each.required' => __('said.write_how_much_of')];
     }
 
     private function bottle(Request $request, Tank $tank, bool $isChecked): FeedBottle

@@ -4,30 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\LampRequest;
 use App\Known\LightOf;
 use App\Known\PlantingOf;
 use App\Known\VesselOf;
-use App\Models\Lamp;
-use App\Models\LampSource;
 use App\Models\Tank;
 use App\Units\Amount;
 use App\View\LightPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Light\Flux;
 use Cresco\Core\Light\GlassCover;
-use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LampReading;
-use Cresco\Core\Light\LampType;
 use Cresco\Core\Light\LightColour;
-use Cresco\Core\Light\LightFault;
 use Cresco\Core\Light\WaterTint;
 use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 
 /** The lamps of a tank, what lies between them and the plants, and what was read of their light. */
 final class LightController extends Controller
@@ -58,18 +52,18 @@ final class LightController extends Controller
         return self::back($tank);
     }
 
-    public function store(Request $request, Tank $tank): RedirectResponse
+    public function store(LampRequest $request, Tank $tank): RedirectResponse
     {
-        $fields = $this->lamp($request, $tank, null);
+        $fields = $request->fields(null);
         $tank->lamps()->create($fields);
 
         return self::back($tank);
     }
 
-    public function replace(Request $request, Tank $tank, int $lamp): RedirectResponse
+    public function replace(LampRequest $request, Tank $tank, int $lamp): RedirectResponse
     {
         $kept = $tank->lamps()->whereKey($lamp)->firstOrFail();
-        $kept->update($this->lamp($request, $tank, $kept));
+        $kept->update($request->fields($kept));
 
         return self::back($tank);
     }
@@ -132,44 +126,6 @@ final class LightController extends Controller
         $tank->lightDays()->whereKey($lightDay)->firstOrFail()->delete();
 
         return self::back($tank);
-    }
-
-    /** @return array<string, mixed> */
-    private function lamp(Request $request, Tank $tank, ?Lamp $kept): array
-    {
-        $tank->setRelation('keeper', $this->keeper($request));
-        $levels = $tank->keeper->show()->levels();
-        $told = LampSource::tryFrom((string) $request->string('told_by')) ?? LampSource::Maker;
-        $percent = ['required', new Amount(0, 100, '%', '50')];
-        $this->checked($request, [
-            'kind' => ['required', Rule::enum(LampKind::class)], 'told_by' => ['required', Rule::enum(LampSource::class)],
-            'told' => ['required', match ($told) {
-                LampSource::Maker => new Amount(0.5, 5000, 'µmol/s', '90'),
-                LampSource::Lumens => new Amount(50, 300000, 'lm', '6000'),
-                LampSource::Watts => new Amount(0.5, 3000, 'W', '50'),
-            }],
-            'colour' => ['required', Rule::enum(LightColour::class)], 'type' => ['required', Rule::enum(LampType::class)],
-            'length' => ['required', $levels->rule(10.0, 5000.0, 600.0)], 'width' => ['required', $levels->rule(5.0, 3000.0, 120.0)], 'above' => ['required', $levels->rule(0.0, 3000.0, 80.0)],
-            'angle' => ['required', new Amount(10, 170, '°', '120')], 'dimmer' => ['required', new Amount(0, 100, '%', '80')], 'hours' => ['required', new Amount(0, 24, 'h', '8')],
-            'ramp' => ['required', new Amount(0, 360, 'min', '30')], 'across' => $percent, 'front' => $percent, 'spots' => ['required', 'integer', 'between:1,40'],
-        ], ['required' => __('said.write_a_number_here'), 'kind' => __('said.choose_one'), 'told_by' => __('said.choose_one'), 'colour' => __('said.choose_one'), 'type' => __('said.choose_one'), 'spots.*' => __('said.a_whole_number_1')]);
-        $number = static fn(string $field): float => Amount::parse($request->input($field)) ?? 0.0;
-        $fields = [
-            'kind' => (string) $request->string('kind'), 'told_by' => $told->value, 'told' => $number('told'), 'colour' => (string) $request->string('colour'), 'type' => (string) $request->string('type'),
-            'length' => $levels->keep($request->input('length'), $kept?->length), 'width' => $levels->keep($request->input('width'), $kept?->width), 'above' => $levels->keep($request->input('above'), $kept?->above),
-            'angle' => $number('angle'), 'dimmer' => $number('dimmer') / 100.0, 'hours' => $number('hours'), 'ramp' => $number('ramp'),
-            'across' => $number('across') / 100.0, 'front' => $number('front') / 100.0, 'spots' => $request->integer('spots'),
-        ];
-        if (2.0 * $number('ramp') > 60.0 * $number('hours')) {
-            throw ValidationException::withMessages(['ramp' => __('said.up_and_down_it')]);
-        }
-        try {
-            Flux::checked((new Lamp($fields))->flux());
-        } catch (LightFault $fault) {
-            throw ValidationException::withMessages(['told' => $fault->getMessage()]);
-        }
-
-        return $fields;
     }
 
     private static function back(Tank $tank): RedirectResponse

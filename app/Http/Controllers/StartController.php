@@ -56,7 +56,7 @@ final class StartController extends Controller
     public function dose(Request $request, Tank $tank): RedirectResponse
     {
         $start = $tank->startUp()->firstOrFail();
-        $this->checked($request, ['dose' => ['required', 'numeric', 'min:'.self::DOSE[0], 'max:'.self::DOSE[1]]], ['dose' => sprintf('mg/L of nitrogen from %s to %s.', self::DOSE[0], self::DOSE[1])]);
+        $this->checked($request, ['dose' => ['required', 'numeric', 'min:'.self::DOSE[0], 'max:'.self::DOSE[1]]], ['dose' => __('start.dose_between', ['least' => self::DOSE[0], 'most' => self::DOSE[1]])]);
         if (count($start->doses) >= self::MOST) {
             throw ValidationException::withMessages(['dose' => __('animals.most', ['most' => self::MOST])]);
         }

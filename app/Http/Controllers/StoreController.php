@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Change\DraftChange;
 use App\Devices\Devices;
+use App\Http\Requests\StoreRequest;
 use App\Models\Store;
 use App\Models\WaterKind;
 use App\Units\Amount;
@@ -18,7 +19,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /** Stores of reverse-osmosis water: level, production, membrane, and an evening's tanks. */
@@ -29,9 +29,9 @@ final class StoreController extends Controller
         return view('stores.form', ['store' => new Store(['name' => '', 'capacity' => 60.0, 'level' => 0.0, 'litres_per_day' => 150.0, 'waste' => 3.0]), 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(StoreRequest $request): RedirectResponse
     {
-        $store = $this->keeper($request)->stores()->create($this->fields($request));
+        $store = $this->keeper($request)->stores()->create($request->fields());
 
         return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
     }
@@ -49,9 +49,9 @@ final class StoreController extends Controller
         return view('stores.form', ['store' => $store, 'waters' => $this->waters($request), 'show' => $this->keeper($request)->show(), 'volume' => $this->keeper($request)->volume_unit]);
     }
 
-    public function update(Request $request, Store $store): RedirectResponse
+    public function update(StoreRequest $request, Store $store): RedirectResponse
     {
-        $store->update($this->fields($request));
+        $store->update($request->fields());
 
         return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
     }
@@ -122,42 +122,5 @@ final class StoreController extends Controller
     {
         return $this->keeper($request)->waters()->where('kind', WaterKind::ReverseOsmosis)->pluck('name', 'id')
             ->mapWithKeys(static fn(mixed $name, mixed $id): array => [is_numeric($id) ? (int) $id : 0 => is_string($name) ? $name : ''])->all();
-    }
-
-    /** @return array<string, mixed> */
-    private function fields(Request $request): array
-    {
-        $volumes = $this->keeper($request)->show()->volumes();
-        $capacity = $volumes->parse($request->input('capacity'));
-        $this->checked($request, [
-            'name' => ['required', 'string', 'max:60'],
-            'water_id' => ['nullable', 'integer', Rule::in(array_keys($this->waters($request)))],
-            'capacity' => ['required', $volumes->rule(1.0, 5000.0, 60.0)],
-            'level' => ['required', $volumes->rule(0.0, $capacity !== null && $capacity > 0.0 ? $capacity : 5000.0, 40.0)],
-            'litres_per_day' => ['required', $volumes->rule(1.0, 5000.0, 150.0)],
-            'waste' => ['required', new Amount(0, 20, '', '3')],
-            'membrane_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
-            'resin_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
-        ], [
-            'name.required' => 'A name is needed, such as “Cellar barrel”.',
-            'name.max' => __('said.a_name_of_at'),
-            'water_id.*' => __('said.choose_one_of_your_reverse'),
-            'required' => __('said.write_a_number_here'),
-            'membrane_on.*' => __('said.write_a_day_that'),
-            'resin_on.*' => __('said.write_a_day_that'),
-        ]);
-        $was = $request->route('store');
-        $litres = static fn(string $field): float => $volumes->keep($request->input($field), $was instanceof Store && is_numeric($was->getAttribute($field)) ? (float) $was->getAttribute($field) : null) ?? 0.0;
-
-        return [
-            'name' => (string) $request->string('name'),
-            'water_id' => $request->integer('water_id') ?: null,
-            'capacity' => $litres('capacity'),
-            'level' => $litres('level'),
-            'litres_per_day' => $litres('litres_per_day'),
-            'waste' => Amount::parse($request->input('waste')) ?? 3.0,
-            'membrane_on' => $request->filled('membrane_on') ? (string) $request->string('membrane_on') : null,
-            'resin_on' => $request->filled('resin_on') ? (string) $request->string('resin_on') : null,
-        ];
     }
 }

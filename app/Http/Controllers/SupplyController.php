@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\SupplyRequest;
 use App\Known\SuppliesOf;
 use App\Models\Supply;
-use App\Units\Amount;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
@@ -28,17 +28,17 @@ final class SupplyController extends Controller
         );
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(SupplyRequest $request): RedirectResponse
     {
-        $this->keeper($request)->supplies()->create($this->typed($request));
+        $this->keeper($request)->supplies()->create($request->fields());
 
         return redirect('/supplies')->with('status', __('week.chore.kept'));
     }
 
     /** It was counted again, or more has come. */
-    public function update(Request $request, Supply $supply): RedirectResponse
+    public function update(SupplyRequest $request, Supply $supply): RedirectResponse
     {
-        $supply->update($this->typed($request));
+        $supply->update($request->fields());
 
         return redirect('/supplies')->with('status', __('week.chore.kept'));
     }
@@ -48,17 +48,5 @@ final class SupplyController extends Controller
         $supply->delete();
 
         return redirect('/supplies')->with('status', __('week.chore.gone'));
-    }
-
-    /** @return array<string, mixed> */
-    private function typed(Request $request): array
-    {
-        $checked = $this->checked($request, [
-            'name' => ['required', 'string', 'max:80'], 'unit' => ['required', 'string', 'max:20'], 'left' => ['required', new Amount(0, 1000000, '', '500')], 'weekly' => ['required', new Amount(0, 1000000, '', '20')],
-            'lead_days' => ['required', 'integer', 'min:0', 'max:365'], 'expires_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-        ], ['name' => __('said.give_it_a_name'), 'unit' => __('said.such_as_g_ml'), 'left' => __('said.write_a_number_here'), 'weekly' => __('said.write_a_number_here_0'), 'lead_days' => __('said.days_from_0_to_365'), 'expires_on' => __('said.a_day_such_as_2027')]);
-        $number = static fn(string $key): float => Amount::parse($checked[$key] ?? null) ?? 0.0;
-
-        return ['left' => $number('left'), 'weekly' => $number('weekly'), 'counted_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')] + $checked;
     }
 }

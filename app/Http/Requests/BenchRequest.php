@@ -60,7 +60,7 @@ final class BenchRequest extends FormRequest
     {
         $keeper = $this->user();
 
-        return $keeper instanceof Keeper ? $keeper->loadMissing('waters', 'kits', 'tanks', 'jars.trials') : throw new RuntimeException(__('said.no_keeper_is_signed'));
+        return $keeper instanceof Keeper ? $keeper->loadMissing('waters', 'kits', 'tanks', 'jars.trials') : throw new RuntimeException('No keeper is signed in.');
     }
 
     public function faults(): MessageBag

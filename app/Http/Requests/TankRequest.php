@@ -18,12 +18,11 @@ use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** A tank as typed, in the keeper's units; kept in mm, kg, litres and degC. */
-class TankRequest extends FormRequest
+class TankRequest extends KeeperRequest
 {
     /** A counted fill that is off the measures by more than this share is asked back. House default. */
     private const ODD_COUNT = 0.3;
@@ -110,13 +109,6 @@ class TankRequest extends FormRequest
             'nitrate_per_day' => $show->widths(Parameter::Nitrate),
             default => $show->sizes(),
         };
-    }
-
-    private function keeper(): Keeper
-    {
-        $keeper = $this->user();
-
-        return $keeper instanceof Keeper ? $keeper : abort(403);
     }
 
     /** @return list<callable(Validator): void> */

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Keeper;
+use Illuminate\Foundation\Http\FormRequest;
+use RuntimeException;
+
+/** A form of a keeper who is signed in. */
+abstract class KeeperRequest extends FormRequest
+{
+    protected function keeper(): Keeper
+    {
+        $keeper = $this->user();
+
+        return $keeper instanceof Keeper ? $keeper : throw new RuntimeException('No keeper is signed in.');
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Known\VesselOf;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\Units\Moment;
+use Carbon\CarbonImmutable;
+use Illuminate\Validation\Rule;
+
+/** A change of water that was made without a sheet. */
+final class PastChangeRequest extends KeeperRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $keeper = $this->keeper()->loadMissing('waters');
+        $show = $keeper->show();
+        $tank = $this->route('tank');
+        $net = $tank instanceof Tank ? VesselOf::tank($tank)->litres() : 0.0;
+
+        return [
+            'litres' => ['required', $show->volumes()->rule(0.1, $net, 0.3 * $net)],
+            'water' => ['required', 'integer', Rule::in($keeper->waters->modelKeys())],
+            'second_water' => ['nullable', 'integer', Rule::in($keeper->waters->modelKeys())],
+            'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
+            'changed_at' => ['required', new Moment($keeper->timezone, before: '+5 minutes')],
+            'note' => ['nullable', 'string', 'max:1000'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'required' => __('said.this_is_needed'),
+            'water.*' => __('said.choose_one_of_your'),
+            'second_water.*' => __('said.choose_one_of_your'),
+            'changed_at.*' => __('said.write_a_day_and'),
+            'note.max' => __('said.a_note_of_at'),
+        ];
+    }
+
+    public function litres(): float
+    {
+        return $this->keeper()->show()->volumes()->parse($this->input('litres')) ?? 0.0;
+    }
+
+    /** Of the second water, 0 to 1. */
+    public function secondShare(): float
+    {
+        return (Amount::parse($this->input('second_share')) ?? 0.0) / 100.0;
+    }
+
+    public function changedAt(): CarbonImmutable
+    {
+        return Moment::parse($this->input('changed_at'), $this->keeper()->timezone) ?? CarbonImmutable::now();
+    }
+
+    public function note(): string
+    {
+        return is_string($this->input('note')) ? $this->input('note') : '';
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Store;
+use App\Models\WaterKind;
+use App\Units\Amount;
+use Illuminate\Validation\Rule;
+
+/** A store of water and the unit that fills it, in the keeper's units. */
+final class StoreRequest extends KeeperRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $volumes = $this->keeper()->show()->volumes();
+        $capacity = $volumes->parse($this->input('capacity'));
+        $waters = $this->keeper()->waters()->where('kind', WaterKind::ReverseOsmosis)->pluck('id')->all();
+
+        return [
+            'name' => ['required', 'string', 'max:60'],
+            'water_id' => ['nullable', 'integer', Rule::in($waters)],
+            'capacity' => ['required', $volumes->rule(1.0, 5000.0, 60.0)],
+            'level' => ['required', $volumes->rule(0.0, $capacity !== null && $capacity > 0.0 ? $capacity : 5000.0, 40.0)],
+            'litres_per_day' => ['required', $volumes->rule(1.0, 5000.0, 150.0)],
+            'waste' => ['required', new Amount(0, 20, '', '3')],
+            'membrane_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
+            'resin_on' => ['nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'A name is needed, such as “Cellar barrel”.',
+            'name.max' => __('said.a_name_of_at'),
+            'water_id.*' => __('said.choose_one_of_your_reverse'),
+            'required' => __('said.write_a_number_here'),
+            'membrane_on.*' => __('said.write_a_day_that'),
+            'resin_on.*' => __('said.write_a_day_that'),
+        ];
+    }
+
+    /** @return array<string, mixed> what is kept of it, in litres */
+    public function fields(): array
+    {
+        $volumes = $this->keeper()->show()->volumes();
+        $was = $this->route('store');
+        $litres = fn(string $field): float => $volumes->keep($this->input($field), $was instanceof Store && is_numeric($was->getAttribute($field)) ? (float) $was->getAttribute($field) : null) ?? 0.0;
+
+        return [
+            'name' => (string) $this->string('name'),
+            'water_id' => $this->integer('water_id') ?: null,
+            'capacity' => $litres('capacity'),
+            'level' => $litres('level'),
+            'litres_per_day' => $litres('litres_per_day'),
+            'waste' => Amount::parse($this->input('waste')) ?? 3.0,
+            'membrane_on' => $this->filled('membrane_on') ? (string) $this->string('membrane_on') : null,
+            'resin_on' => $this->filled('resin_on') ? (string) $this->string('resin_on') : null,
+        ];
+
+    }
+}
