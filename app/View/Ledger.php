@@ -178,7 +178,11 @@ final class Ledger
     private static function value(mixed $value): ?string
     {
         if (is_int($value) || is_float($value)) {
-            return is_float($value) && !is_finite($value) ? null : rtrim(rtrim(sprintf(abs($value) < 1e-3 && $value != 0.0 ? '%.4e' : '%.6F', $value), '0'), '.');
+            return match (true) {
+                is_float($value) && !is_finite($value) => null,
+                $value != 0.0 && (abs($value) < 1e-3 || abs($value) >= 1e9) => (string) preg_replace(['/\.?0+(?=e)/', '/e\+/'], ['', 'e'], sprintf('%.4e', $value)),
+                default => rtrim(rtrim(sprintf('%.6F', $value), '0'), '.'),
+            };
         }
         if ($value instanceof SwingLimits) {
             return self::value((array) $value);

@@ -6,16 +6,16 @@
     @if($page->replaced() === [])
     <p class="muted">Nothing yet. Two readings with a change between them are a beginning.</p>
     @else
-    <div class="wide-table"><table class="plain replaced"><thead><tr><th scope="col">What</th><th scope="col">Guess</th><th scope="col">Yours</th>
+    <table class="plain replaced"><thead><tr><th scope="col">What</th><th scope="col">Guess</th><th scope="col">Yours</th>
     <th scope="col">From</th><th scope="col"><span class="visually-hidden">Begin anew</span></th></tr></thead><tbody>
     @foreach($page->replaced() as $row)
-        <tr><th scope="row"><a href="{{ $row->url }}">{{ $row->what }}</a></th><td class="num">{{ $row->guess }}</td>
-        <td class="num"><b>{{ $row->yours }}</b></td><td>{{ $row->from }}</td>
+        <tr><th scope="row"><a href="{{ $row->url }}">{{ $row->what }}</a></th><td class="num" data-of="guess">{{ $row->guess }}</td>
+        <td class="num" data-of="yours"><b>{{ $row->yours }}</b></td><td data-of="from">{{ $row->from }}</td>
         <td>@if($row->figure !== null)<form method="post" action="/assumed/anew">@csrf<input type="hidden" name="what" value="{{ $row->figure }}"><input
             type="hidden" name="tank" value="{{ $row->tank }}"><input type="hidden" name="jar" value="{{ $row->jar }}"><button
             class="act quiet">Begin anew<span class="visually-hidden">: {{ $row->what }}</span></button></form>@endif</td></tr>
     @endforeach
-    </tbody></table></div>
+    </tbody></table>
     <p class="muted">Begin anew when something has changed for good: other animals, a new lid, another spoon. What was seen before is kept, and counts
         again when you take that back.</p>
     @endif
@@ -32,7 +32,7 @@
         <div class="row-fields">@foreach($page->single() as $one)<x-field small :name="'figures['.$one['key'].']'" :label="$one['label']"
             :value="$one['value']" :unit="$one['unit']" mode="decimal" :help="$one['help']"/>@endforeach</div>
         <details class="more" @if($errors->hasAny(['figures.*'])) open @endif><summary>Work of sessions, how often and how long</summary>
-        <div class="wide-table"><table class="plain"><thead><tr><th scope="col">Work</th><th scope="col">Every</th><th scope="col">Takes</th>
+        <table class="plain"><thead><tr><th scope="col">Work</th><th scope="col">Every</th><th scope="col">Takes</th>
             <th scope="col">Cresco begins with</th></tr></thead><tbody>
         @foreach($page->own() as $row)
             <tr><th scope="row">{{ $row['label'] }}</th>
@@ -45,20 +45,20 @@
             @endforeach
             <td class="muted">{{ $row['usual'] }}</td></tr>
         @endforeach
-        </tbody></table></div></details>
+        </tbody></table></details>
         <button class="act">Keep</button>
     </form>
     <h2>All figures</h2>
     <p class="muted">A guess is a house default; a limit keeps nonsense out; the rest is published or belongs to the reckoning.</p>
     @foreach($page->rooms() as $room => $entries)
     <details class="more ledger"><summary>{{ $room }} <small>{{ count($entries) }}</small></summary>
-        <div class="wide-table"><table class="plain"><caption class="visually-hidden">{{ $room }}</caption><thead><tr><th scope="col">Figure</th>
+        <table class="plain"><caption class="visually-hidden">{{ $room }}</caption><thead><tr><th scope="col">Figure</th>
         <th scope="col">What it is</th><th scope="col">Grade</th></tr></thead><tbody>
         @foreach($entries as $entry)
             <tr><td class="num">{{ $entry->value }}</td><td>{{ $entry->text }} <small class="muted">{{ $entry->name }}</small></td>
             <td>{{ __('ledger.grade.'.$entry->grade) }}</td></tr>
         @endforeach
-        </tbody></table></div>
+        </tbody></table>
     </details>
     @endforeach
 </x-layout>

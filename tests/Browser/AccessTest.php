@@ -56,6 +56,9 @@ final class AccessTest extends BrowserCase
         $this->go($screen);
         $this->assertAccessible();
         $this->assertFits();
+        // What is folded must not be wider either.
+        $this->script('document.querySelectorAll("details").forEach((folded) => { folded.open = true; })');
+        $this->assertFits();
         $this->light('dark');
         $this->assertAccessible(true);
     }

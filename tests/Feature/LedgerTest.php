@@ -36,6 +36,12 @@ final class LedgerTest extends FeatureCase
         self::assertSame(Ledger::markdown(), file_get_contents(base_path('docs/defaults.md')));
     }
 
+    public function testFiguresThatAreTinyOrHugeKeepTheirExponent(): void
+    {
+        self::assertSame('1e-100, 1e100', self::entries()['Average::BETWEEN']->value);
+        self::assertSame('1.6e-5', self::entries()['Carbonate::STRENGTH_PER_MICROSIEMENS']->value);
+    }
+
     public function testEveryFigureSaysWhatItIsAndHasItsGrade(): void
     {
         $entries = Ledger::entries();

@@ -69,6 +69,7 @@
 </div>
 <p class="key">{{ __('food.key') }}</p>
 <details class="more on-day"><summary>As a table</summary>
+    <div class="table-scroll" tabindex="0" role="region" aria-label="{{ __('food.table') }}">
     <table class="plain"><thead><tr><th>Nutrient</th><th>now</th><th>in 1 week</th><th>in 2</th><th>in 4</th><th>in 8</th><th>wanted</th></tr></thead><tbody>
     @foreach($page->strips as $strip)
         <tr><th scope="row">{{ $strip->nutrient->label() }}, {{ $show->unit($strip->nutrient)->label }}</th>
@@ -78,7 +79,12 @@
             <td class="num">@if($strip->corridor){{ $show->number($strip->nutrient, $strip->corridor[0]) }} to
                 {{ $show->number($strip->nutrient, $strip->corridor[1]) }}@else–@endif</td></tr>
     @endforeach
-    </tbody></table>
+    @if($page->gas)
+        <tr><th scope="row">{{ __('food.gas.name') }}, mg/L</th><td class="num">{{ $page->gas->figure() }}</td>
+            <td colspan="4">{{ __('food.gas.read', ['day' => $page->gas->day()]) }}</td>
+            <td class="num">{{ __('food.gas.under', ['harms' => $page->gas->harmsFrom()]) }}</td></tr>
+    @endif
+    </tbody></table></div>
 </details>
 @isset($faults)
     @foreach($page->goals() as $plan)
