@@ -22,8 +22,27 @@ final readonly class Axis
     /** The place of a value, to a tenth of a unit; what lies further out stands at the end. */
     public function at(float $value): float
     {
-        $share = ($value - $this->low) / max(self::LEAST, $this->high - $this->low);
+        return $this->all([$value])[0];
+    }
 
-        return round($this->from + ($this->to - $this->from) * max(-$this->beyond, min(1.0 + $this->beyond, $share)), 1);
+    /**
+     * The places of many values.
+     *
+     * @param list<float> $values
+     *
+     * @return list<float>
+     */
+    public function all(array $values): array
+    {
+        $each = ($this->to - $this->from) / max(self::LEAST, $this->high - $this->low);
+        $ends = [$this->from - $this->beyond * ($this->to - $this->from), $this->to + $this->beyond * ($this->to - $this->from)];
+        [$least, $most] = [min($ends), max($ends)];
+        $places = [];
+        foreach ($values as $value) {
+            $place = $this->from + $each * ($value - $this->low);
+            $places[] = round($place < $least ? $least : ($place > $most ? $most : $place), 1);
+        }
+
+        return $places;
     }
 }

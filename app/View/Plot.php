@@ -9,27 +9,26 @@ final readonly class Plot
 {
     public function __construct(public Axis $x, public Axis $y) {}
 
-    /** @param iterable<array{float, float}> $points values along both axes */
-    public function line(iterable $points): string
+    /** @param list<array{float, float}> $points values along both axes */
+    public function line(array $points): string
     {
-        $drawn = [];
-        foreach ($points as [$x, $y]) {
-            $drawn[] = $this->x->at($x).','.$this->y->at($y);
-        }
-
-        return implode(' ', $drawn);
+        return $this->joined($this->x->all(array_column($points, 0)), array_column($points, 1));
     }
 
-    /** @param iterable<array{float, float, float}> $points place, lower and upper end */
-    public function band(iterable $points): string
+    /** @param list<array{float, float, float}> $points place, lower and upper end */
+    public function band(array $points): string
     {
-        $up = $down = [];
-        foreach ($points as [$x, $low, $high]) {
-            $at = $this->x->at($x);
-            $up[] = $at.','.$this->y->at($high);
-            $down[] = $at.','.$this->y->at($low);
-        }
+        $places = $this->x->all(array_column($points, 0));
 
-        return implode(' ', [...$up, ...array_reverse($down)]);
+        return $this->joined([...$places, ...array_reverse($places)], [...array_column($points, 2), ...array_reverse(array_column($points, 1))]);
+    }
+
+    /**
+     * @param list<float> $places along the first axis
+     * @param list<float> $values along the second
+     */
+    private function joined(array $places, array $values): string
+    {
+        return implode(' ', array_map(static fn(float $x, float $y): string => $x.','.$y, $places, $this->y->all($values)));
     }
 }

@@ -6,9 +6,11 @@ export function reading() {
     }
     const entries = [...form.querySelectorAll('.read-row input:not([type="range"])')];
     entries.forEach((entry, i) => entry.addEventListener('keydown', (event) => {
-        if (event.key === 'Enter' && entries[i + 1]) {
+        // What is folded is left out; after the last one the readings are kept.
+        const next = entries.slice(i + 1).find((other) => !other.closest('details:not([open])'));
+        if (event.key === 'Enter' && next) {
             event.preventDefault();
-            entries[i + 1].focus();
+            next.focus();
         }
     }));
     for (const chart of form.querySelectorAll('[data-chart]')) {
