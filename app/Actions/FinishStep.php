@@ -166,7 +166,7 @@ final readonly class FinishStep
                 $rounds === $this->rounds($run) ? $run->forecast : $run->forecast->partly($share),
                 $now,
                 (string) __('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)]),
-                $words('With '.$source.', to '.$show->level($run->plan->mark).' below the rim.', $work === '' ? '' : 'Also: '.$work.'.'),
+                $words((string) __('run.entry.with', ['source' => $source, 'mark' => $show->level($run->plan->mark)]), $work === '' ? '' : (string) __('run.entry.also', ['work' => $work])),
             );
 
             return;
@@ -179,7 +179,7 @@ final readonly class FinishStep
             'tank_id' => $run->tank_id,
             'run_id' => $run->id,
             'kind' => EntryKind::Work,
-            'title' => $work === '' ? 'A session without work' : ucfirst($work),
+            'title' => $work === '' ? (string) __('run.entry.none') : ucfirst($work),
             'body' => $words($run->changes_water ? __('said.no_water_was_changed') : ''),
             'happened_at' => $now,
         ]);

@@ -63,15 +63,15 @@ final class KeepPhoto
     private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
-            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? 'A photo of at most 10 MB.' : __('said.choose_a_photo_first'));
+            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? __('said.photo_size') : __('said.choose_a_photo_first'));
         }
         if ($file->getSize() > self::MOST_BYTES) {
-            $this->refuse('A photo of at most 10 MB.');
+            $this->refuse(__('said.photo_size'));
         }
         $path = $file->getPathname();
         $size = @getimagesize($path);
         if ($size === false || !in_array($size[2], self::KINDS, true)) {
-            $this->refuse('A photo as JPEG, PNG or WebP.');
+            $this->refuse(__('said.photo_kind'));
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
             $this->refuse(__('said.that_picture_has_too'));

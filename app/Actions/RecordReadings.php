@@ -69,7 +69,7 @@ final class RecordReadings
     {
         $owner = $of instanceof Tank ? ['tank_id' => $of->id] : ['water_id' => $of->id];
 
-        return $this->write($keeper, $owner, $owner, 'Read '.$of->name, $readings, $takenAt, $note, null);
+        return $this->write($keeper, $owner, $owner, (string) __('run.entry.read', ['name' => $of->name]), $readings, $takenAt, $note, null);
     }
 
     /**
@@ -92,10 +92,10 @@ final class RecordReadings
                 return;
             }
             $stream = array_filter($readings, static fn(Reading $reading): bool => $source === null || $reading->parameter === Parameter::Temperature);
-            $this->write($keeper, ['tank_id' => $tank->id], [], 'Read the new water for '.$tank->name, $stream, $takenAt, null, $step);
+            $this->write($keeper, ['tank_id' => $tank->id], [], (string) __('run.entry.read_new', ['tank' => $tank->name]), $stream, $takenAt, null, $step);
             if ($source !== null) {
                 $owner = ['water_id' => $source->id];
-                $this->write($keeper, $owner, $owner, 'Read '.$source->name.' during the change', array_diff_key($readings, $stream), $takenAt, null, $step);
+                $this->write($keeper, $owner, $owner, (string) __('run.entry.read_during', ['name' => $source->name]), array_diff_key($readings, $stream), $takenAt, null, $step);
             }
         });
     }

@@ -20,4 +20,5 @@ return [
     'report' => ['none' => 'Nothing was ticked.', 'done' => 'done', 'left' => 'left', 'by' => ':done of :asked done'],
     'entry' => 'Helped by :name',
     'emergency' => 'Power and water: unplug before hands go in. Water on the floor or at a socket: switch off at the fuse box from a dry place, then call.',
+    'until' => 'A day from the first one on, at most :most days ahead.',
 ];

@@ -211,4 +211,10 @@ return [
     'number_in_such' => 'Write a number in :unit, such as :example.',
     'number_between' => 'It must lie between :least and :most.',
     'number_between_in' => 'It must lie between :least and :most :unit.',
+    'photos_of_a_session' => 'A session keeps at most :most photos.',
+    'photo_size' => 'A photo of at most 10 MB.',
+    'photo_kind' => 'A photo as JPEG, PNG or WebP.',
+    'name_of_water' => 'A name is needed, such as “Kitchen tap”.',
+    'minutes_to' => 'Minutes from 0 to :most.',
+    'before_set_up' => 'That is before the tank was set up, :day.',
 ];

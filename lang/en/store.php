@@ -13,4 +13,5 @@ return [
     'full' => 'full',
     'full_in' => 'full in :time of running; :drained go down the drain',
     'evening' => ['enough' => ':there there, enough', 'short' => ':there there, :missing short: made :when, if the unit runs from now on', 'most' => 'Between nothing and :most.', 'now' => 'now', 'in' => ':when, in :minutes'],
+    'name' => 'A name is needed, such as “Cellar barrel”.',
 ];

@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class AccessTest extends BrowserCase
 {
     private const SCREENS = [
-        '/', '/tanks/1', '/tanks/3/read', '/tanks/1/change?reason=nitrate&nitrate_goal=20', '/tanks/1/change?working=ph.next', '/tanks/2/look-back', '/tanks/1/diary',
+        '/', '/tanks/1', '/tanks/3/read', '/tanks/1/change?reason=nitrate&nitrate_goal=20', '/tanks/1/change?working=ph.next', '/tanks/1/look-back', '/tanks/2/look-back', '/tanks/1/diary',
         '/diary', '/waters', '/waters/1/read', '/waters/new', '/tanks/new', '/tanks/4/edit', '/settings', '/account',
         '/bench?tank=2', '/bench?tank=3&gh=3&kh=12&ec=200&waters[]=1&jars[]=1&litres=40', '/bench/bottles?tank=1', '/batches/1', '/recipes', '/shelf', '/jars/new', '/jars/1/spoon', '/jars/1/spoon?by=pen',
         '/week', '/week?from=14', '/jobs', '/jobs?working=1', '/supplies', '/helpers?tank=2', '/helpers/1', '/helpers/1/print', '/tanks/4/animals', '/tanks/1/arrival?sort=shrimp&conductivity=620&litres=1.2&hours=3&ammonium=0.2', '/tanks/1/arrival?sort=plant&conductivity=620&litres=1', '/tanks/6/arrivals/1', '/tanks/1/change/dose?reason=routine', '/tanks/5/start', '/tanks/5/start?working=first', '/tanks/3/start', '/tanks/3/catch-up',

@@ -83,6 +83,13 @@ final class FoodTest extends BrowserCase
 
         $this->click('[data-working="capsules"]');
         $this->untilText('#working-body', 'share that ends in the water');
+        $this->script('document.querySelector("#working").close()');
+        // How a level came about, and the gas.
+        $this->click('[data-working="level-nitrate"]');
+        $this->untilText('#working-body', 'how far the reading counts');
+        $this->script('document.querySelector("#working").close()');
+        $this->click('[data-working="gas"]');
+        $this->untilText('#working-body', 'Animals that gasp');
         $this->assertNoComplaints();
     }
 }

@@ -60,6 +60,32 @@ final class InquiryTest extends BrowserCase
         $this->assertNoComplaints();
     }
 
+    /** @param array{int, int} $size */
+    #[DataProvider('sizes')]
+    public function testWhatTheHeaterNeedsIsAskedTypedAndFoundToHaveMoved(array $size): void
+    {
+        $this->screen(...$size);
+        $this->enterDemo();
+        $this->go('/tanks/3/read');
+        $this->press('Ask the plug');
+        $this->untilText('.status', 'minutes yesterday');
+        $this->type('#g-heater', 'all day');
+        $this->press('Keep the readings');
+        $this->untilText('#e-g-heater', 'Write a number in min a day, such as 240.');
+        self::assertSame('all day', $this->find('#g-heater')->getAttribute('value'));
+        $this->type('#g-heater', '460');
+        $this->press('Keep the readings');
+        $this->until(fn(): bool => $this->path() === '/tanks/3/change', 'the change sheet');
+        $this->go('/tanks/3/read');
+        $this->untilText('#h-g-heater', 'last 460');
+        $this->assertFits();
+        $this->go('/tanks/3/inquiries');
+        $this->untilText('.side', 'Minutes that the heater needs');
+        $this->go('/tanks/3/course?series[]=heater');
+        $this->untilText('.board', 'Heater on');
+        $this->assertNoComplaints();
+    }
+
     public function testTheCourseIsWalkedByKeys(): void
     {
         $this->screen(...self::DESK);

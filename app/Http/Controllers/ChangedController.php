@@ -52,7 +52,7 @@ final class ChangedController extends Controller
             ForecastRecord::of($change->forecast),
             $at,
             (string) __('run.entry.changed', ['litres' => $show->volume($change->litres), 'share' => $show->percent($change->share)]),
-            implode(' ', array_filter(['With '.$change->source.', without a sheet.', $request->note()])),
+            implode(' ', array_filter([(string) __('run.entry.no_sheet', ['source' => $change->source]), $request->note()])),
         );
 
         return redirect('/tanks/'.$tank->id)->with('status', __('said.noted_every_page_reckons'));

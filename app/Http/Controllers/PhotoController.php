@@ -22,7 +22,7 @@ final class PhotoController extends Controller
         $step = $run->steps()->where('position', $position)->firstOrFail();
         $back = '/runs/'.$run->id.'?step='.$position;
         if (Photo::query()->where('run_id', $run->id)->count() >= self::MOST_IN_A_RUN) {
-            return redirect($back)->withErrors(['photo' => 'A session keeps at most '.self::MOST_IN_A_RUN.' photos.']);
+            return redirect($back)->withErrors(['photo' => __('said.photos_of_a_session', ['most' => self::MOST_IN_A_RUN])]);
         }
         $keep($run, $step, $request->file('photo'));
 

@@ -65,7 +65,7 @@ final class WaterController extends Controller
             'kind' => ['required', Rule::enum(WaterKind::class)],
             'note' => ['nullable', 'string', 'max:500'],
         ], [
-            'name.required' => 'A name is needed, such as “Kitchen tap”.',
+            'name.required' => __('said.name_of_water'),
             'name.max' => __('said.a_name_of_at'),
             'note.max' => __('said.a_note_of_at_most'),
             'kind' => __('said.choose_what_kind_of'),

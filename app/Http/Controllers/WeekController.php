@@ -84,7 +84,7 @@ final class WeekController extends Controller
         $checked = $this->checked($request, [
             'minutes' => ['required', 'array', 'size:7'], 'minutes.*' => ['required', 'integer', 'min:0', 'max:'.WeekHabits::MOST], 'hours' => ['required', 'array', 'size:7'],
             'hours.*' => ['required', 'regex:/^([01]?\d|2[0-3]):[0-5]\d$/'], 'set_up' => ['required', 'integer', 'min:0', 'max:120'],
-        ], ['minutes.*' => 'Minutes from 0 to '.WeekHabits::MOST.'.', 'hours.*' => __('said.an_hour_such_as'), 'set_up' => __('said.minutes_from_0_to')]);
+        ], ['minutes.*' => __('said.minutes_to', ['most' => WeekHabits::MOST]), 'hours.*' => __('said.an_hour_such_as'), 'set_up' => __('said.minutes_from_0_to')]);
         $minutes = is_array($checked['minutes']) ? array_values(array_map(static fn(mixed $one): int => is_numeric($one) ? (int) $one : 0, $checked['minutes'])) : [];
         $hours = is_array($checked['hours']) ? array_values(array_map(static fn(mixed $one): string => is_string($one) ? str_pad($one, 5, '0', STR_PAD_LEFT) : '', $checked['hours'])) : [];
         $keeper->update(['week' => new WeekHabits($minutes, $hours, $request->integer('set_up'))]);

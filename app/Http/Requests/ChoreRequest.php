@@ -58,6 +58,5 @@ final class ChoreRequest extends KeeperRequest
         }
 
         return ['wears_most' => $most, 'wears_of' => $most !== null && $kind->wears === 'readings' ? $checked['wears_of'] : null, 'tank_id' => $kind->atTank ? ($checked['tank_id'] ?? null) : null, 'kind' => $kind->key, 'name' => $checked['name'] ?? null, 'every' => $checked['every'] ?? null, 'minutes' => $checked['minutes'] ?? null, 'next_on' => $checked['next_on'] ?? null];
-
     }
 }

@@ -36,7 +36,7 @@ final class HelperRequest extends KeeperRequest
     public function messages(): array
     {
         return [
-            'tank_id' => __('said.choose_one_of_your_tanks'), 'name' => __('said.say_who_helps'), 'from_day' => __('said.a_day_such_as_2026'), 'until_day' => 'A day from the first one on, at most '.self::LONGEST.' days ahead.', 'note' => __('said.at_most_500_letters'),
+            'tank_id' => __('said.choose_one_of_your_tanks'), 'name' => __('said.say_who_helps'), 'from_day' => __('said.a_day_such_as_2026'), 'until_day' => __('helper.until', ['most' => self::LONGEST]), 'note' => __('said.at_most_500_letters'),
             'jobs.*.text' => __('said.at_most_200_letters'), 'jobs.*.caution' => __('said.at_most_200_letters'), 'jobs.*.every' => __('said.days_from_0_to_60'),
         ];
     }

@@ -167,6 +167,5 @@ final class JarRequest extends KeeperRequest
             'stock' => $plain('stock'),
             'label' => $this->isLabel() || $this->holds(Jar::CONDITIONER) || $this->holds(Jar::ACID) || $this->holds(Jar::FEED) ? $label : null,
         ];
-
     }
 }

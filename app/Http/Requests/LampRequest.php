@@ -77,6 +77,5 @@ final class LampRequest extends KeeperRequest
         }
 
         return $fields;
-
     }
 }

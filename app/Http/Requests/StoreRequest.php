@@ -35,7 +35,7 @@ final class StoreRequest extends KeeperRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'A name is needed, such as “Cellar barrel”.',
+            'name.required' => __('store.name'),
             'name.max' => __('said.a_name_of_at'),
             'water_id.*' => __('said.choose_one_of_your_reverse'),
             'required' => __('said.write_a_number_here'),
@@ -61,6 +61,5 @@ final class StoreRequest extends KeeperRequest
             'membrane_on' => $this->filled('membrane_on') ? (string) $this->string('membrane_on') : null,
             'resin_on' => $this->filled('resin_on') ? (string) $this->string('resin_on') : null,
         ];
-
     }
 }
