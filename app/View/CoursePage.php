@@ -49,7 +49,7 @@ final class CoursePage
     private const OVER_YEARS = ['nitrate', 'ph', 'carbonate_hardness', 'conductivity', 'light', 'doses', 'top_ups'];
 
     /** Stretches of time of which the lowest and the highest reading are drawn. */
-    private const STRETCHES = 120;
+    private const STRETCHES = 90;
 
     public readonly Show $show;
 

@@ -16,6 +16,26 @@ final readonly class TimeLine
      */
     public function __construct(public string $key, public string $label, public string $unit, public array $points, public array $bars, public ?array $range, public array $ends, public string $said) {}
 
+    /** Half the width of a bar. */
+    private const HALF = 1.6;
+
+    /** Upright strokes from the low end to the high end of each point, as one path. */
+    public function band(): string
+    {
+        return implode('', array_map(static fn(array $point): string => 'M'.$point[0].' '.$point[2].'V'.$point[3], $this->points));
+    }
+
+    /** Its bars as one path: those that stand for something, or those that were left out. */
+    public function bars(bool $missed): string
+    {
+        $drawn = '';
+        foreach ($this->bars as [$x, $tall, $isMissed]) {
+            $drawn .= $isMissed === $missed ? sprintf('M%.1F %.1FV%.1Fh%.1Fv%.1Fz', $x - self::HALF, CoursePage::HIGH, CoursePage::HIGH - $tall, 2.0 * self::HALF, $tall) : '';
+        }
+
+        return $drawn;
+    }
+
     /** @return string the points of its line */
     public function path(): string
     {

@@ -31,11 +31,10 @@
             <text class="say" x="0" y="33">{{ $line->unit }}</text>
             <text class="num" x="{{ $left - 8 }}" y="11" text-anchor="end">{{ $line->ends[0] }}</text>
             <text class="num" x="{{ $left - 8 }}" y="{{ $high }}" text-anchor="end">{{ $line->ends[1] }}</text>
-            @foreach($line->bars as [$x, $tall, $missed])<rect @class(['bar', 'missed' => $missed]) x="{{ $x - 1.6 }}" y="{{ $high - $tall }}" width="3.2"
-                height="{{ $tall }}" fill="{{ $missed ? 'none' : '#3f6b2a' }}" stroke="#3f6b2a"/>@endforeach
+            @if($given = $line->bars(false))<path class="bar" d="{{ $given }}" fill="#3f6b2a" stroke="#3f6b2a"/>@endif
+            @if($missed = $line->bars(true))<path class="bar missed" d="{{ $missed }}" fill="none" stroke="#3f6b2a"/>@endif
             @if($line->points !== [])
-            @if($line->key !== 'light')<path class="band" d="@foreach($line->points as [$x, , $low, $top])M{{ $x }} {{ $low }}V{{ $top }} @endforeach"
-                stroke="#1a6676" stroke-width="3" opacity=".35" fill="none"/>@endif
+            @if($line->key !== 'light')<path class="band" d="{{ $line->band() }}" stroke="#1a6676" stroke-width="3" opacity=".35" fill="none"/>@endif
             <polyline class="line" points="{{ $line->path() }}" stroke="#1a6676" stroke-width="1.6" fill="none"/>
             @endif
         </g>
