@@ -190,6 +190,9 @@ final class ReadingTest extends FeatureCase
         $this->actingAs($keeper)->get($read)->assertOk()->assertSeeText('What the equipment does')->assertSeeText('Heater on')->assertDontSeeText('Bubbles of gas');
         $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240', 'flow' => '']])->assertSessionHasNoErrors()->assertRedirect();
         self::assertSame([['heater', '2026-03-02', 240.0]], $tank->gaugeNotes->map(static fn($note): array => [$note->gauge->value, $note->day->format('Y-m-d'), $note->value])->all());
+        // A note beside them is not lost, though nothing of the water was read.
+        $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240'], 'note' => 'It hums.'])->assertSessionHasNoErrors();
+        self::assertSame([['What the equipment does', 'It hums.']], $tank->entries()->where('kind', EntryKind::Note)->get()->map(static fn($entry): array => [$entry->title, $entry->body])->all());
         // The last word of a day counts.
         $this->post($read, ['readings' => ['nitrate' => '10'], 'gauges' => ['heater' => '250,5'], 'taken_at' => '2026-03-02T10:00'])->assertSessionHasNoErrors();
         self::assertSame([250.5], $tank->gaugeNotes()->pluck('value')->all());

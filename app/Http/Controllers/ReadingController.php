@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\RecordReadings;
 use App\Known\LatestReadings;
+use App\Models\EntryKind;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
@@ -92,7 +93,12 @@ final class ReadingController extends Controller
         }
         $this->askBack($request, $of, $readings);
         DB::transaction(function () use ($keeper, $of, $tank, $readings, $gauges, $when, $checked): void {
-            $this->record->keep($keeper, $of, $readings, $when, is_string($checked['note'] ?? null) ? $checked['note'] : null);
+            $note = is_string($checked['note'] ?? null) ? $checked['note'] : null;
+            $entry = $this->record->keep($keeper, $of, $readings, $when, $note);
+            if ($entry === null && $note !== null) {
+                // Nothing of the water was read that it could stand with.
+                $keeper->entries()->create(['tank_id' => $tank?->id, 'kind' => EntryKind::Note, 'title' => __('gauge.head'), 'body' => $note, 'happened_at' => $when]);
+            }
             foreach ($gauges as $gauge => $value) {
                 $tank?->note(Gauge::from($gauge), $when->setTimezone($keeper->timezone), $value);
             }
