@@ -462,10 +462,12 @@ final class FoodOf
         return $courses;
     }
 
-    /** How the level of a nutrient came about since it was last read. */
+    /** How the level of a nutrient came about since it was last read, in the unit that its keeper reads it in. */
     public function levelWorking(Parameter $nutrient): Computation
     {
-        return LevelSince::working($this->course($nutrient), $this->events([$nutrient])[$nutrient->value][1], $nutrient->word());
+        $unit = $this->tank->keeper->show()->unit($nutrient);
+
+        return LevelSince::working($this->course($nutrient), $this->events([$nutrient])[$nutrient->value][1], $nutrient->word(), $unit->label, $unit->fromBase(1.0));
     }
 
     /**

@@ -242,10 +242,10 @@ final class HintsOf
     private function flow(): ?Hint
     {
         $noted = $this->noted(Gauge::Flow, 2 * Hints::NEW_WEEKS);
-        if (count($noted) < max(2, self::LEAST_NOTES)) {
+        $now = array_pop($noted);
+        if ($now === null || $noted === [] || count($noted) + 1 < self::LEAST_NOTES) {
             return $this->seen(Sign::WeakFlow);
         }
-        $now = array_pop($noted);
         $before = Median::of($noted);
 
         return new Hint('flow_weak', self::between(-$now, -Hints::FLOW[1] * $before, -Hints::FLOW[0] * $before), 'flow', ['now' => Show::plain($now, 0), 'before' => Show::plain($before, 0)]);
@@ -270,7 +270,9 @@ final class HintsOf
     /** @return list<float> what a gauge showed in the last weeks, the oldest first */
     private function noted(Gauge $gauge, int $weeks): array
     {
-        return array_values($this->tank->gaugeNotes()->where('gauge', $gauge)->whereDate('day', '>=', $this->now->subWeeks($weeks)->format('Y-m-d'))->whereDate('day', '<=', $this->now->format('Y-m-d'))->reorder()->orderBy('day')->get()->map(static fn(GaugeNote $note): float => $note->value)->all());
+        $today = $this->show->local($this->now);
+
+        return array_values($this->tank->gaugeNotes()->where('gauge', $gauge)->whereDate('day', '>=', $today->subWeeks($weeks)->format('Y-m-d'))->whereDate('day', '<=', $today->format('Y-m-d'))->reorder()->orderBy('day')->get()->map(static fn(GaugeNote $note): float => $note->value)->all());
     }
 
     /** Chance of a figure of which little speaks against and much for it. */

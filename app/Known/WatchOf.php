@@ -14,6 +14,7 @@ use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Store\Membrane;
 use Cresco\Core\Watch\LevelShift;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -106,12 +107,12 @@ final class WatchOf
     {
         $since = CarbonImmutable::now()->subDays(self::DAYS);
         $held = $given = [];
-        foreach ($store->rejections as $rejection) {
-            if ($rejection->taken_at->lessThan($since) || $rejection->is_first || $rejection->conductivity_in <= 0.0) {
+        foreach ($store->ofThisMembrane() as $rejection) {
+            if ($rejection->taken_at->lessThan($since) || $rejection->is_first) {
                 continue;
             }
             $at = $rejection->taken_at->getTimestamp();
-            $held[] = [$at, 1.0 - $rejection->conductivity_out / $rejection->conductivity_in];
+            $held[] = [$at, Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out)];
             if ($rejection->millilitres_a_minute !== null) {
                 $given[] = [$at, $rejection->millilitres_a_minute];
             }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Store\Membrane;
 use Cresco\Core\Store\Supply;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -58,15 +59,16 @@ final class Store extends Record
         return new Supply($this->litres_per_day, $this->waste, $this->capacity, $this->level);
     }
 
-    /** Readings of the membrane that is in now. */
+    /** @return Collection<int, Rejection> readings of the membrane that is in now; what was kept before it was asked back does not count */
+    public function ofThisMembrane(): Collection
+    {
+        return $this->rejections->filter(fn(Rejection $r): bool => $r->conductivity_in > 0.0 && $r->conductivity_out <= $r->conductivity_in && ($this->membrane_on === null || $r->taken_at->greaterThanOrEqualTo($this->membrane_on)));
+    }
+
+    /** How well the membrane that is in now holds back. */
     public function membrane(): ?Membrane
     {
-        $readings = $this->rejections
-            // What was kept before it was asked back does not count.
-            ->filter(static fn(Rejection $r): bool => $r->conductivity_in > 0.0 && $r->conductivity_out <= $r->conductivity_in)
-            ->filter(fn(Rejection $r): bool => $this->membrane_on === null || $r->taken_at->greaterThanOrEqualTo($this->membrane_on))
-            ->map(static fn(Rejection $r): array => [$r->taken_at->getTimestamp() / 86400.0, $r->conductivity_in, $r->conductivity_out, $r->is_first])
-            ->values()->all();
+        $readings = $this->ofThisMembrane()->map(static fn(Rejection $r): array => [$r->taken_at->getTimestamp() / 86400.0, $r->conductivity_in, $r->conductivity_out, $r->is_first])->values()->all();
 
         return Membrane::trend(array_values($readings), CarbonImmutable::now()->getTimestamp() / 86400.0);
     }

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Known\FoodOf;
 use App\Known\GasOf;
+use App\Known\LightOf;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
@@ -32,7 +33,7 @@ final readonly class GasStrip
     private Plot $plot;
 
     /** @param non-empty-list<array{at: int, gas: DissolvedGas, water: WaterState}> $seen in the order of their days */
-    private function __construct(array $seen, float $today, private Show $show)
+    private function __construct(array $seen, float $today, private Show $show, private bool $isGiven)
     {
         $this->last = $seen[count($seen) - 1];
         $this->top = max(1.15 * DissolvedGas::HARMS, 1.05 * max(array_map(static fn(array $one): float => $one['gas']->high, $seen)));
@@ -47,7 +48,7 @@ final readonly class GasStrip
         $now = CarbonImmutable::now();
         $seen = GasOf::of($food->tank, $now->subDays(FoodOf::SHOWN), $now);
 
-        return $seen === [] ? null : new self($seen, $food->day($now), $show);
+        return $seen === [] ? null : new self($seen, $food->day($now), $show, LightOf::carbonDioxide($food->tank) >= Growth::IS_GAS);
     }
 
     private function y(float $value): float
@@ -91,6 +92,12 @@ final readonly class GasStrip
         $does = static fn(float $gas): float => $gas / ($gas + Growth::HALF);
 
         return $this->show->percent($does($this->last['gas']->level) / $does(Growth::WITH_GAS));
+    }
+
+    /** What holds it where it is. */
+    public function stays(): string
+    {
+        return (string) __($this->isGiven ? 'food.gas.stays' : 'food.gas.open');
     }
 
     /** @return list<Finding> */

@@ -24,11 +24,16 @@ final class LevelSince
     /**
      * @param list<FoodEvent> $events all that happened, in any order; those before the last reading do not count
      * @param string          $name   of the nutrient, inside a sentence
+     * @param string          $unit   that its reader reads it in
+     * @param float           $in     of that unit in one mg/L
      *
      * @throws FoodFault
      */
-    public static function working(Course $course, array $events, string $name = 'it'): Computation
+    public static function working(Course $course, array $events, string $name = 'it', string $unit = 'mg/L', float $in = 1.0): Computation
     {
+        if (!($in > 0.0 && $in < 1e6)) {
+            throw FoodFault::event();
+        }
         $since = array_values(array_filter(FoodEvent::inOrder($events), static fn(FoodEvent $event): bool => ($event->kind === EventKind::Changed || $event->kind === EventKind::Added) && $event->day >= $course->read->day && $event->day <= $course->day));
         $rate = $course->rate()->central();
         [$from, $level] = [$course->read->day, $course->read->level];
@@ -36,17 +41,17 @@ final class LevelSince
         $computation = Computation::of('Where '.$name.' stands');
         if ($many > self::CHANGES) {
             [$from, $level, $since] = self::later($since, $from, $level, $rate, $course->loss, $many - self::CHANGES);
-            $computation->constant('C0', 'level after the change '.self::ago($course->day - $from), $level, 'mg/L', 'the same, further back', null);
+            $computation->constant('C0', 'level after the change '.self::ago($course->day - $from), $in * $level, $unit, 'the same, further back', null);
         } elseif ($course->read->value === null || $course->read->foretold === null) {
-            $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $level, 'mg/L', 'what its waters hold', Grade::Guess);
+            $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $in * $level, $unit, 'what its waters hold', Grade::Guess);
         } else {
             $off = $course->read->value - $course->read->foretold;
-            $computation->constant('F', 'foretold for the day of the last reading, '.self::ago($course->day - $from), $course->read->foretold, 'mg/L', self::COURSE, null)
-                ->given('R', 'read then', $course->read->value, 'mg/L')
+            $computation->constant('F', 'foretold for the day of the last reading, '.self::ago($course->day - $from), $in * $course->read->foretold, $unit, self::COURSE, null)
+                ->given('R', 'read then', $in * $course->read->value, $unit)
                 ->constant('w', 'how far the reading counts, from how sure each of both is', abs($off) < self::NONE ? 0.0 : ($level - $course->read->foretold) / $off, '×', self::COURSE, null)
-                ->line('C0 = F + w * (R - F)', 'level right after it', 'mg/L');
+                ->line('C0 = F + w * (R - F)', 'level right after it', $unit);
         }
-        $computation->constant('r', 'made in a day beside what is written down, below nothing where plants take it', $rate, 'mg/L', self::COURSE, null);
+        $computation->constant('r', 'made in a day beside what is written down, below nothing where plants take it', $in * $rate, $unit, self::COURSE, null);
         if ($course->loss > 0.0) {
             $computation->constant('l', 'share that is lost in a day, as a rate', $course->loss, '×', 'house default, by what holds it and pH', Grade::Guess);
         }
@@ -54,20 +59,20 @@ final class LevelSince
         while (true) {
             $at = self::nextChange($left);
             $change = $at === null ? null : $left[$at];
-            $mark = self::stretch($computation, ++$i, $mark, $at === null ? $left : array_slice($left, 0, $at), $from, $change->day ?? $course->day, $course->loss);
+            $mark = self::stretch($computation, ++$i, $mark, $at === null ? $left : array_slice($left, 0, $at), $from, $change->day ?? $course->day, $course->loss, $unit, $in);
             if ($change === null || $at === null) {
                 break;
             }
-            $computation->constant('s'.$i, 'share that was changed '.self::ago($course->day - $change->day), $change->share, '×', self::DIARY, null)->constant('q'.$i, 'in the new water', $change->value, 'mg/L', self::DIARY, null)
-                ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'after the change', 'mg/L');
+            $computation->constant('s'.$i, 'share that was changed '.self::ago($course->day - $change->day), $change->share, '×', self::DIARY, null)->constant('q'.$i, 'in the new water', $in * $change->value, $unit, self::DIARY, null)
+                ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'after the change', $unit);
             [$mark, $from, $left] = ['B'.$i, $change->day, array_slice($left, $at + 1)];
         }
-        $lifted = $course->level()->level - $computation->value($mark);
+        $lifted = $in * $course->level()->level - $computation->value($mark);
         if (abs($lifted) > self::NONE) {
-            $computation->constant('z', 'lifted: what of the band would lie under nothing lies at nothing', $lifted, 'mg/L', self::COURSE, null);
+            $computation->constant('z', 'lifted: what of the band would lie under nothing lies at nothing', $lifted, $unit, self::COURSE, null);
         }
 
-        return $computation->line('C = '.$mark.(abs($lifted) > self::NONE ? ' + z' : ''), 'level now', 'mg/L');
+        return $computation->line('C = '.$mark.(abs($lifted) > self::NONE ? ' + z' : ''), 'level now', $unit);
     }
 
     /**
@@ -77,7 +82,7 @@ final class LevelSince
      *
      * @return string symbol of the level at its end
      */
-    private static function stretch(Computation $computation, int $i, string $mark, array $added, float $from, float $until, float $loss): string
+    private static function stretch(Computation $computation, int $i, string $mark, array $added, float $from, float $until, float $loss, string $unit, float $in): string
     {
         $computation->constant('d'.$i, 'days from there on', $until - $from, 'days', self::DIARY, null);
         $formula = $loss > 0.0 ? sprintf('A%1$d = %2$s * exp(-l * d%1$d) + r * (1 - exp(-l * d%1$d)) / l', $i, $mark) : sprintf('A%1$d = %2$s + r * d%1$d', $i, $mark);
@@ -87,11 +92,11 @@ final class LevelSince
                 $sum += $event->isDose === $isDose ? $event->value * MassBalance::keeps($loss, $until - $event->day)[0] : 0.0;
             }
             if ($sum > 0.0) {
-                $computation->constant($symbol.$i, ($isDose ? 'from doses meanwhile' : 'from food, soil and capsules meanwhile').($loss > 0.0 ? ', as much as is left of it' : ''), $sum, 'mg/L', self::DIARY, null);
+                $computation->constant($symbol.$i, ($isDose ? 'from doses meanwhile' : 'from food, soil and capsules meanwhile').($loss > 0.0 ? ', as much as is left of it' : ''), $in * $sum, $unit, self::DIARY, null);
                 $formula .= ' + '.$symbol.$i;
             }
         }
-        $computation->line($formula, 'level at their end', 'mg/L');
+        $computation->line($formula, 'level at their end', $unit);
 
         return 'A'.$i;
     }

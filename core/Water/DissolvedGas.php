@@ -21,7 +21,7 @@ final readonly class DissolvedGas
     private function __construct(public float $level, public float $low, public float $high) {}
 
     /**
-     * Its relative spread is that of KH and, ten times ten for each unit, that of pH. In soft water other acids move pH as much, so that nothing is said there.
+     * Its relative spread is made of that of KH and of ln 10 times that of pH. In soft water other acids move pH as much, so that nothing is said there.
      *
      * @param Distribution $kh           meq/L
      * @param float        $celsius      0 to 45

@@ -35,7 +35,7 @@ return [
     'key' => 'Shaded: where it lies eight times out of ten. Green: where the school wants it before a change. Dashed: what the animals stand. Bars: what was read. Figures are as they should stand today, days after the last reading.',
     'tried' => 'Drawn with what is tried; the thin line is as planned.',
     'gas' => [
-        'name' => 'Carbon dioxide', 'feeds' => 'feeds plants to :share of what 30 mg/L do', 'stays' => 'as the gas is set: no stock that is used up', 'read' => 'by pH and KH, :day', 'under' => 'under :harms',
+        'name' => 'Carbon dioxide', 'feeds' => 'feeds plants to :share of what 30 mg/L do', 'stays' => 'as the gas is set: no stock that is used up', 'open' => 'what air, fish and filter leave in it: no gas is given', 'read' => 'by pH and KH, :day', 'under' => 'under :harms',
         'course' => 'Carbon dioxide by pH and KH: :figure mg/L on :day; :count days on which it was found. From :harms mg/L on it harms animals.',
         'misleads' => 'Acids of soil, roots and peat lower pH as carbonic acid does, so that it looks higher than it is. Animals that gasp count for more than this figure: gas off, air on, first of all.',
         'breathe' => 'Should animals gasp: gas off, air on, first of all. Turn it by a tenth at a time and watch for two hours.',

@@ -1,6 +1,8 @@
 <x-layout :title="'Read '.$of->name" :loop="$loop">
     <form class="read" method="post" action="{{ $url }}" novalidate data-reading>
         @csrf
+        {{-- Enter in the last field keeps the readings, whatever button comes first. --}}
+        <button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>
         <div class="page-head"><h1>Read {{ $of->name }}</h1></div>
         <p class="muted">Write it as you read it: <code>24</code>, a band <code>20-40</code>, <code>20-40 nearer 20</code>,
             <code>over 80</code>. Leave out what you do not measure. Enter goes on.</p>
@@ -28,10 +30,11 @@
                         aria-describedby="e-g-{{ $line->gauge->value }} h-g-{{ $line->gauge->value }}"
                         @error('gauges.'.$line->gauge->value) aria-invalid="true" @enderror>
                     <p class="fault" id="e-g-{{ $line->gauge->value }}">@error('gauges.'.$line->gauge->value){{ $message }}@enderror</p>
-                    @if($line->isAsked)<button class="act quiet" form="ask-gauge">{{ __('gauge.ask') }}</button>@endif
+                    @if($line->isAsked)<button class="act quiet" formaction="/tanks/{{ $of->id }}/gauges/ask">{{ __('gauge.ask') }}</button>@endif
                 </div>
                 <small class="last" id="h-g-{{ $line->gauge->value }}">@if($line->note){{ $line->last }}
-                    <button class="quiet" form="drop-gauge" formaction="/tanks/{{ $of->id }}/gauges/{{ $line->note->id }}">{{ __('gauge.out') }}<span
+                    <button class="quiet" name="_method" value="delete"
+                        formaction="/tanks/{{ $of->id }}/gauges/{{ $line->note->id }}">{{ __('gauge.out') }}<span
                         class="visually-hidden">: {{ $line->label }}, {{ $line->last }}</span></button> ·
                     @endif{{ $line->help }}</small>
             </div>
@@ -45,8 +48,4 @@
         </details>
         <div class="acts"><button class="act large">Keep the readings</button> <a href="/settings#kits">My kits and units</a></div>
     </form>
-    @if($gauges !== [])
-    <form id="drop-gauge" method="post">@csrf @method('delete')</form>
-    <form id="ask-gauge" method="post" action="/tanks/{{ $of->id }}/gauges/ask">@csrf</form>
-    @endif
 </x-layout>

@@ -484,6 +484,19 @@ final class FoodTest extends FeatureCase
         }
     }
 
+    public function testTheLevelAndItsWorkingAreInTheKeepersUnit(): void
+    {
+        $this->keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]]);
+        $this->keeper->unsetRelation('kits');
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper);
+        preg_match('/data-working="level-nitrate">([\d.]+) \(/', (string) $this->get($this->food)->assertOk()->getContent(), $found);
+        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N');
+        preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
+        // 30 mg/L of nitrate are 6.8 of nitrogen.
+        self::assertEqualsWithDelta(6.8, (float) ($found[1] ?? NAN), 1.5);
+        self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.1);
+    }
+
     public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
     {
         $bare = $this->reckoned();

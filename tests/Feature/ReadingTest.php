@@ -232,7 +232,9 @@ final class ReadingTest extends FeatureCase
         foreach (range(8, 2) as $ago) {
             $tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($ago), 500.0);
         }
-        $this->post($ask)->assertRedirect("/tanks/$tank->id/read");
+        // What was typed meanwhile is not lost.
+        $this->post($ask, ['readings' => ['nitrate' => '20-40'], 'gauges' => ['flow' => '390'], 'note' => 'half way'])->assertRedirect("/tanks/$tank->id/read");
+        $this->get("/tanks/$tank->id/read")->assertSee('value="20-40"', false)->assertSee('value="390"', false)->assertSee('value="half way"', false);
         $this->post($ask);
         $note = $tank->gaugeNotes()->firstOrFail();
         self::assertSame([8, '2026-03-01'], [$tank->gaugeNotes()->count(), $note->day->format('Y-m-d')]);

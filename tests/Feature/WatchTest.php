@@ -164,6 +164,9 @@ final class WatchTest extends FeatureCase
         }
         $page = $this->get('/stores/'.$store->id)->assertOk();
         $page->assertSeeText("What the membrane holds back 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("What comes out in a minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('look at the pre-filters')->assertDontSeeText('Steady');
+        // A new membrane is no quiet change.
+        $store->update(['membrane_on' => CarbonImmutable::now()->subDays(30)->format('Y-m-d')]);
+        $this->get('/stores/'.$store->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');
     }
 
     public function testAHoseThatRunsSlowerIsTold(): void

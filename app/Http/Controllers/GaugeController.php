@@ -21,23 +21,24 @@ final class GaugeController extends Controller
         $day = CarbonImmutable::now($keeper->timezone)->subDay()->startOfDay();
         $plug = Devices::plug($keeper, $tank, $day);
         if ($plug === null) {
-            return self::back($tank, __('gauge.no_plug'));
+            return self::back($request, $tank, __('gauge.no_plug'));
         }
         $minutes = $plug->minutes();
         $tank->note(Gauge::Heater, $day, $minutes);
 
-        return self::back($tank, trans_choice('gauge.told', (int) $minutes, ['count' => (int) $minutes]));
+        return self::back($request, $tank, trans_choice('gauge.told', (int) $minutes, ['count' => (int) $minutes]));
     }
 
-    public function destroy(Tank $tank, int $gaugeNote): RedirectResponse
+    public function destroy(Request $request, Tank $tank, int $gaugeNote): RedirectResponse
     {
         $tank->gaugeNotes()->whereKey($gaugeNote)->firstOrFail()->delete();
 
-        return self::back($tank, __('said.taken_out'));
+        return self::back($request, $tank, __('said.taken_out'));
     }
 
-    private static function back(Tank $tank, string $said): RedirectResponse
+    /** What was typed meanwhile stays in its fields. */
+    private static function back(Request $request, Tank $tank, string $said): RedirectResponse
     {
-        return redirect('/tanks/'.$tank->id.'/read')->with('status', $said);
+        return redirect('/tanks/'.$tank->id.'/read')->with('status', $said)->withInput($request->except('_token', '_method'));
     }
 }

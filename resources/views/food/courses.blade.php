@@ -58,7 +58,7 @@
             <path class="read" d="M{{ $read['x'] }} {{ $read['low'] }}V{{ $read['high'] }}m-3 {{ round($read['y'] - $read['high'], 1) }}h6"/>
             @endforeach
         </svg>
-        <p class="then"><small>{{ __('food.gas.feeds', ['share' => $page->gas->feeds()]) }}; {{ __('food.gas.stays') }}</small></p>
+        <p class="then"><small>{{ __('food.gas.feeds', ['share' => $page->gas->feeds()]) }}; {{ $page->gas->stays() }}</small></p>
     </div>
     @endif
     <div class="course ticks" aria-hidden="true">

@@ -74,6 +74,19 @@ final class LevelSinceTest extends TestCase
         self::assertEqualsWithDelta(MassBalance::run($course->read->level, array_values($since), $course->rate()->central(), $loss, $course->read->day, 60.0)->level, $working->value('C'), 1e-6);
     }
 
+    public function testItIsSaidInTheUnitOfItsReader(): void
+    {
+        $events = [FoodEvent::read(5.0, 22.0, 1.0), FoodEvent::changed(7.0, 0.5, 4.0), FoodEvent::dosed(8.0, 3.0), FoodEvent::added(9.0, 0.5)];
+        $course = self::course($events, 0.1, 12.0);
+        [$usual, $quarters] = [LevelSince::working($course, $events), LevelSince::working($course, $events, 'it', 'quarters', 4.0)];
+        foreach (['F', 'R', 'C0', 'r', 'A1', 'q1', 'B1', 'D2', 'M2', 'A2', 'C'] as $symbol) {
+            self::assertEqualsWithDelta(4.0 * $usual->value($symbol), $quarters->value($symbol), 1e-9, $symbol);
+        }
+        foreach (['w', 'l', 'd1', 's1', 'd2'] as $symbol) {
+            self::assertEqualsWithDelta($usual->value($symbol), $quarters->value($symbol), 1e-12, $symbol);
+        }
+    }
+
     public function testWhatLiesAtNothingIsSaid(): void
     {
         $course = self::course([FoodEvent::read(1.0, 0.2, 0.1)], 0.0, 20.0, -1.5);
