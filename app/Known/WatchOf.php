@@ -7,6 +7,7 @@ namespace App\Known;
 use App\Kept\ForecastRecord;
 use App\Kept\RunPlan;
 use App\Models\EntryKind;
+use App\Models\Reading;
 use App\Models\Store;
 use App\Models\Tank;
 use App\Models\WaterChange;
@@ -16,12 +17,13 @@ use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Store\Membrane;
 use Cresco\Core\Watch\LevelShift;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
  * Quiet changes: what a tank makes, takes up or evaporates in a day, held against itself. Looked at once a day for each tank, and again
- * when its water is changed.
+ * when its water was changed, read or topped up, or its equipment read.
  */
 final class WatchOf
 {
@@ -60,8 +62,11 @@ final class WatchOf
         $kept = Cache::get('watch.'.$keeper);
         $kept = is_array($kept) ? $kept : [];
         $moved = $fresh = [];
+        $noted = self::noted(array_keys($waters));
+        // Not every page asks for all that was read.
+        $watched = array_flip(array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofAnimals()));
         foreach ($waters as $id => $water) {
-            $key = self::VERSION.' '.$day.' '.$water->change?->id;
+            $key = hash('xxh128', serialize([self::VERSION, $day, $water->change?->id, $noted[$id] ?? '', array_map(static fn(Reading $reading): array => [$reading->getRawOriginal('id'), $reading->getRawOriginal('value'), $reading->getRawOriginal('low'), $reading->getRawOriginal('high')], array_intersect_key($water->readings, $watched))]));
             $found = is_array($kept[$id] ?? null) && ($kept[$id][0] ?? null) === $key && is_array($kept[$id][1] ?? null) ? $kept[$id][1] : null;
             if ($found === null) {
                 $fresh[$id] = [$key, $found = self::tank($water->tank)];
@@ -73,6 +78,24 @@ final class WatchOf
         }
 
         return $moved;
+    }
+
+    /**
+     * @param list<int> $tanks
+     *
+     * @return array<int, string> what tells whether equipment was read or water topped up since, by tank
+     */
+    private static function noted(array $tanks): array
+    {
+        $of = static fn(string $table, string $sum): Builder => DB::table($table)->selectRaw("tank_id, '$table' as what, count(*) as many, max(id) as newest, sum($sum) as total")->whereIn('tank_id', $tanks)->groupBy('tank_id');
+        $noted = [];
+        foreach ($of('gauge_notes', 'value')->unionAll($of('top_ups', 'litres'))->orderBy('what')->get() as $row) {
+            if (is_numeric($row->tank_id)) {
+                $noted[(int) $row->tank_id] = ($noted[(int) $row->tank_id] ?? '').' '.implode(' ', array_map(static fn(mixed $mark): string => is_scalar($mark) ? (string) $mark : '', [$row->many, $row->newest, $row->total]));
+            }
+        }
+
+        return $noted;
     }
 
     /** @return list<Moved> */

@@ -94,6 +94,30 @@ final class WatchTest extends FeatureCase
         self::assertStringStartsWith("Temperature 25.0\u{A0}°C → 23.6\u{A0}°C since", WatchWords::line($moved[0], $this->keeper->show()));
     }
 
+    public function testWhatWasTypedWrongIsTakenBackAtOnce(): void
+    {
+        for ($day = 59; $day >= 0; --$day) {
+            $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))], CarbonImmutable::now()->subDays($day)->addMinute());
+        }
+        $last = $this->tank->readings()->where('parameter', 'temperature')->orderByDesc('taken_at')->firstOrFail();
+        $this->get('/')->assertSeeText('Temperature 25.0');
+        // The lower ones were another thermometer's.
+        $this->tank->readings()->where('parameter', 'temperature')->where('value', '<', 24.5)->update(['value' => 25.0]);
+        self::assertSame(25.0, $last->refresh()->value);
+        $this->get('/')->assertDontSeeText('Temperature 25.0');
+    }
+
+    public function testEquipmentThatIsReadIsLookedAtAtOnce(): void
+    {
+        for ($day = 90; $day >= 1; --$day) {
+            $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round(($day <= 4 ? 380.0 : 300.0) * (1.0 + 0.05 * sin(1.7 * $day))));
+            if ($day === 5) {
+                $this->get('/')->assertDontSeeText('Minutes that the heater needs');
+            }
+        }
+        $this->get('/')->assertSeeText('Minutes that the heater needs');
+    }
+
     public function testWhatKeepsItsLevelIsNotTold(): void
     {
         for ($day = 59; $day >= 0; --$day) {
