@@ -451,16 +451,22 @@ final readonly class FoodPage
         $nutrient = Parameter::tryFrom($name);
 
         return match (true) {
-            $name === 'meal' => $this->meal(),
+            $name === 'meal' => $this->read($this->read($this->meal(), Parameter::Phosphate, 'phosphate', 'pr'), Parameter::Nitrate, 'nitrate', 'nr'),
             $name === 'gas' => $this->gas?->working(),
-            $name === 'soil' => $this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())),
-            $name === 'capsules' => $this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())),
+            $name === 'soil' => $this->read($this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'nitrate', 'nr'),
+            $name === 'capsules' => $this->read($this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'c', 'nr'),
             preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->capsuleLife((int) $found[1]),
             preg_match('/^bottle-(\d{1,9})$/', $name, $found) === 1 => $this->tank->dosePlans->find((int) $found[1])?->emptyWorking($this->today),
             str_starts_with($name, self::LEVEL) => $this->levelWorking(substr($name, strlen(self::LEVEL))),
             $nutrient !== null => $this->trial->wanted($this->food, $nutrient),
             default => null,
         };
+    }
+
+    /** What something brings in a day, in the end in the unit of the keeper's kit. */
+    private function read(?Computation $working, Parameter $nutrient, string $symbol, string $as): ?Computation
+    {
+        return $working?->read($symbol, $as, $nutrient->word(), $this->show->unit($nutrient), ' a day');
     }
 
     /** How the level of a nutrient that is drawn came about, to the digits of the page. */

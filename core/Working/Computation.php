@@ -6,6 +6,7 @@ namespace Cresco\Core\Working;
 
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\Unit;
 use WeakMap;
 
 /**
@@ -108,6 +109,22 @@ final class Computation
         }
 
         return $this;
+    }
+
+    /**
+     * Ends with the figure of a line once more, in the unit that its reader reads it in: nitrate as nitrogen, for one. Nothing is added
+     * where that is the base unit, which the line has.
+     *
+     * @param string $symbol of the line
+     * @param string $as     symbol of the figure in the other unit; its factor is this with an f before it
+     * @param string $per    written after the unit
+     */
+    public function read(string $symbol, string $as, string $label, Unit $unit, string $per = ''): self
+    {
+        $factor = $unit->fromBase(1.0) - $unit->fromBase(0.0);
+
+        return abs($factor - 1.0) < 1e-9 ? $this : $this->constant('f'.$as, $label.', in the unit that it is read in', $factor, '×', 'molar masses (IUPAC)')
+            ->line("$as = $symbol * f$as", $label, $unit->label.$per);
     }
 
     /** A sentence on what the figure leaves out or assumes. */

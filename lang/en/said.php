@@ -161,6 +161,10 @@ return [
     'that_was_done_already_nothing' => 'That was done already; nothing was counted twice.',
     'the_back_edge_lies' => 'The back edge lies behind the front one.',
     'the_card_is_gone' => 'The card is gone.',
+    'taken_in' => [
+        'recipe' => '{0} Nothing was in it.|{1} One recipe taken in.|[2,*] :count recipes taken in.',
+        'analysis' => '{0} Nothing was in it.|{1} One analysis taken in.|[2,*] :count analyses taken in.',
+    ],
     'the_file_is_larger' => 'The file is larger than 512 kB. Nothing was taken in.',
     'the_last_day_is' => 'The last day is the first one or later.',
     'the_pen_should_read' => 'The pen should read :value.',

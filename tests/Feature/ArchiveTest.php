@@ -21,6 +21,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ViewErrorBag;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -74,6 +75,7 @@ final class ArchiveTest extends FeatureCase
         return tap($this->keeper('Elsewhere'), static fn() => self::assertGreaterThan(0, $other->id));
     }
 
+    #[Group('long')]
     public function testTheWholeDemoComesBackAsItWas(): void
     {
         $this->travelTo('2026-03-01 12:00');
@@ -101,6 +103,7 @@ final class ArchiveTest extends FeatureCase
     }
 
     #[DataProvider('seeds')]
+    #[Group('long')]
     public function testARandomDiaryGoesOutAndInWithoutLoss(int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));

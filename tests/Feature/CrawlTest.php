@@ -10,6 +10,7 @@ use App\Models\Tank;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The demo walked through as a keeper would: every link leads somewhere, every figure opens, every form has its door. */
 final class CrawlTest extends FeatureCase
@@ -25,6 +26,7 @@ final class CrawlTest extends FeatureCase
         $this->seed(DatabaseSeeder::class);
     }
 
+    #[Group('long')]
     public function testEveryLinkOfTheDemoLeadsSomewhereAndEveryFigureOpens(): void
     {
         $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
@@ -73,6 +75,7 @@ final class CrawlTest extends FeatureCase
         return implode('|', array_map(static fn(string $file): string => basename($file, '.php'), glob(lang_path('en').'/*.php') ?: []));
     }
 
+    #[Group('long')]
     public function testTheDemoHasWhatEachScreenShows(): void
     {
         $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
@@ -99,6 +102,7 @@ final class CrawlTest extends FeatureCase
         self::assertGreaterThan(170.0, $jar->stock);
     }
 
+    #[Group('long')]
     public function testNothingOfTheDemoIsAnothers(): void
     {
         $stranger = $this->keeper('Stranger');

@@ -497,6 +497,31 @@ final class FoodTest extends FeatureCase
         self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.1);
     }
 
+    /** @return iterable<string, array{string, string}> working, and where its figure stands on the page */
+    public static function brought(): iterable
+    {
+        yield 'food of the animals' => ['meal', '/brings about ([\d.]+)\x{A0}mg\/L N/u'];
+        yield 'young soil' => ['soil', '/gives about ([\d.]+)\x{A0}mg\/L N/u'];
+        yield 'capsules' => ['capsules', '/capsules[^.]*? ([\d.]+)\x{A0}mg\/L N/ui'];
+    }
+
+    #[DataProvider('brought')]
+    public function testWhatIsBroughtIsSaidAndWorkedOutInTheKeepersUnit(string $name, string $figure): void
+    {
+        $this->keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]]);
+        $this->tank->update(['passive' => 'soil', 'started_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'food_grams' => 2.0]);
+        $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $stand->capsules()->create(['kind' => 'coated', 'number' => 300, 'placed_on' => CarbonImmutable::now()->subDays(20)->format('Y-m-d')]);
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper);
+        self::assertSame(1, preg_match($figure, strip_tags((string) $this->get($this->food)->assertOk()->getContent()), $said));
+        $working = strip_tags((string) $this->get($this->food.'?working='.$name, ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N a day')->getContent());
+        preg_match_all('/= ([\d.]+)\s*mg\/L N a day/u', $working, $ends);
+        self::assertEqualsWithDelta((float) $said[1], (float) (array_reverse($ends[1])[0] ?? NAN), 0.006, $working);
+        preg_match_all('/= ([\d.]+)\s*mg\/L a day/u', $working, $before);
+        // 14.007 of 62.004 is nitrogen.
+        self::assertEqualsWithDelta(0.2259, (float) $said[1] / (float) (array_reverse($before[1])[0] ?? NAN), 0.02);
+    }
+
     public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
     {
         $bare = $this->reckoned();

@@ -9,6 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route as Routes;
+use PHPUnit\Framework\Attributes\Group;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -24,6 +25,7 @@ final class FuzzTest extends FeatureCase
     /** Fields that are found in no view, being made by scripts. */
     private const MORE = ['way', 'tank_was', 'animals_was', 'cursor', 'working', 'step', 'to', 'from', 'by', 'kind', 'back', 'order', 'patches', 'patches_asked', 'left_on', 'skip', 'position', 'recipe_name', 'page', 'format', 'taken_at', 'happened_at'];
 
+    #[Group('long')]
     public function testNothingThatIsSentEndsInABreakdown(): void
     {
         $many = (int) (getenv('CRESCO_FUZZ') ?: self::FEW);

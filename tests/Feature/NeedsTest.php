@@ -19,6 +19,7 @@ use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Database\Seeders\DatabaseSeeder;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The keeper's own figures for the animals of a tank, and the nitrate that it makes. */
 final class NeedsTest extends FeatureCase
@@ -132,6 +133,7 @@ final class NeedsTest extends FeatureCase
         }
     }
 
+    #[Group('long')]
     public function testWhatTheDemoTanksMakeIsFoundAgainWithinTheBand(): void
     {
         $this->travelTo('2026-03-01 12:00');

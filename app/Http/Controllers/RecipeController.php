@@ -107,11 +107,7 @@ final class RecipeController extends Controller
             throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo($page.'#import');
         }
 
-        return redirect($page)->with('status', sprintf('%d %s taken in.', $count, match (true) {
-            $count === 1 => $what,
-            $what === 'analysis' => 'analyses',
-            default => $what.'s',
-        }));
+        return redirect($page)->with('status', trans_choice('said.taken_in.'.$what, $count));
     }
 
     private static function file(string $content, string $name, string $format): Response
