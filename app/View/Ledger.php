@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Cresco\Core\Evidence\Share;
+use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\ParameterEntry;
@@ -15,12 +17,13 @@ use ReflectionClass;
 use ReflectionClassConstant;
 use ReflectionMethod;
 use ReflectionNamedType;
+use ReflectionParameter;
 use SplFileInfo;
 use UnitEnum;
 
 /**
- * Everything that Cresco assumes, read from where it stands: each number of the core with its sentence, each table of figures by kind, and
- * what is said to be a house default elsewhere. Nothing is written twice.
+ * Everything that Cresco assumes, read from where it stands: each number of the core with its sentence, each table of figures by kind, each
+ * entry of a catalogue, and what is said to be a house default elsewhere. Nothing is written twice.
  */
 final class Ledger
 {
@@ -29,13 +32,16 @@ final class Ledger
     /** Names that stand for what is published. */
     private const PUBLISHED = '/IUPAC|CRC|Source:|Abramowitz|Dowell|by definition|table value|rule of thumb|common practice|laboratory rule|log K|Molar mass|molar mass|J to warm|by mole|\(\d{4}\)/';
 
+    /** What a catalogue of signs says of them, by a method of this name. */
+    private const USUALLY = 'usually';
+
     /** @return list<LedgerEntry> by room and name */
     public static function entries(): array
     {
         $entries = [];
         foreach (['core' => 'Cresco\Core', 'app' => 'App'] as $house => $namespace) {
             foreach (self::classes($house, $namespace) as $class) {
-                array_push($entries, ...self::constants($class, $house === 'core'), ...self::tables($class));
+                array_push($entries, ...self::constants($class, $house === 'core'), ...self::tables($class), ...($house === 'core' ? self::catalogue($class) : []));
             }
         }
         foreach (Parameter::cases() as $parameter) {
@@ -141,6 +147,88 @@ final class Ledger
         }
 
         return $entries;
+    }
+
+    /**
+     * Figures of each entry of a catalogue: of a class that gives all of them by their keys.
+     *
+     * @param ReflectionClass<object> $class
+     *
+     * @return list<LedgerEntry>
+     */
+    private static function catalogue(ReflectionClass $class): array
+    {
+        if (!$class->hasMethod('all') || !$class->getMethod('all')->isStatic()) {
+            return [];
+        }
+        $entries = [];
+        $grade = self::grade(self::sentence($class->getDocComment()).' '.self::sentence($class->getMethod('all')->getDocComment()));
+        // What else the catalogue says of each by its key.
+        $asked = array_filter($class->getMethods(ReflectionMethod::IS_STATIC), static fn(ReflectionMethod $method): bool => $method->isPublic() && ($method->getName() === self::USUALLY || array_map(static fn(ReflectionParameter $of): string => $of->getName(), $method->getParameters()) === ['sign']));
+        foreach ((array) $class->getMethod('all')->invoke(null) as $key => $entry) {
+            if (!is_string($key) || !is_object($entry)) {
+                continue;
+            }
+            $figures = self::figures($entry);
+            $words = self::meaning(new ReflectionClass($entry), array_keys($figures));
+            foreach ($asked as $method) {
+                $shown = self::value($method->getNumberOfParameters() === 0 ? ((array) $method->invoke(null))[$key] ?? null : $method->invoke(null, $key));
+                $figures += $shown === null ? [] : [$method->getName() => $method->getName().' '.$shown];
+                $words += $shown === null ? [] : [$method->getName() => $method->getName().': '.rtrim(self::sentence($method->getDocComment()), '.')];
+            }
+            if ($figures !== []) {
+                $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::all.'.$key, implode('; ', $figures), $words === [] ? self::plain(self::sentence((new ReflectionClass($entry))->getDocComment())) : implode('; ', $words), $grade === LedgerEntry::PUBLISHED ? $grade : LedgerEntry::GUESS);
+            }
+        }
+
+        return $entries;
+    }
+
+    /** @return array<string, string> what of an object is a figure or one of a kind, as "name value", by name */
+    private static function figures(object $entry): array
+    {
+        $found = [];
+        $numbers = 0;
+        foreach (get_object_vars($entry) as $name => $value) {
+            $shown = match (true) {
+                is_bool($value) => $value ? 'yes' : 'no',
+                $value instanceof UnitEnum => $value->name,
+                $value instanceof Share => self::share($value),
+                is_array($value) && $value !== [] && array_filter($value, static fn(mixed $one): bool => !$one instanceof Share) === [] => implode(', ', array_map(static fn(string|int $of, mixed $one): string => $of.' '.($one instanceof Share ? self::share($one) : ''), array_keys($value), $value)),
+                is_array($value) && array_filter($value, is_string(...)) !== [] => null,
+                default => self::value($value),
+            };
+            if ($shown !== null) {
+                $numbers += is_bool($value) || $value instanceof UnitEnum ? 0 : 1;
+                $found[(string) $name] = $name.' '.$shown;
+            }
+        }
+
+        return $numbers === 0 ? [] : $found;
+    }
+
+    /** "7 against 0.5 of ten (consensus)", "dust 8.5, film 1 of ten (guess)" */
+    private static function share(Share $share): string
+    {
+        $said = static fn(array $of): string => array_keys($of) === [Sign::YES] ? (string) self::value($of[Sign::YES]) : (string) self::value($of);
+
+        return $said($share->with).($share->without === [] ? '' : ' against '.$said($share->without)).' of ten ('.$share->grade->value.')';
+    }
+
+    /**
+     * What the figures of an entry are, by the words of its constructor.
+     *
+     * @param ReflectionClass<object> $class
+     * @param list<string>            $names
+     *
+     * @return array<string, string> by name
+     */
+    private static function meaning(ReflectionClass $class, array $names): array
+    {
+        preg_match_all('/@param\s+(?:array\{[^}]*\}|\S+)(?:\|null)?\s+\$(\w+)\s+([^\n]+)/', (string) $class->getConstructor()?->getDocComment(), $said);
+        $words = array_intersect_key(array_combine($said[1], array_map(trim(...), $said[2])), array_flip($names));
+
+        return array_combine(array_keys($words), array_map(static fn(string $name, string $word): string => $name.': '.$word, array_keys($words), $words));
     }
 
     /** @return list<LedgerEntry> */

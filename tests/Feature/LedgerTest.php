@@ -18,7 +18,16 @@ use App\View\Ledger;
 use App\View\LedgerEntry;
 use App\View\Replaced;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Causes;
+use Cresco\Core\Algae\Kinds as Algae;
+use Cresco\Core\Algae\Looks;
+use Cresco\Core\Animals\AnimalKinds;
+use Cresco\Core\Leaves\LeafCauses;
+use Cresco\Core\Leaves\LeafSigns;
+use Cresco\Core\Plants\Kinds as Plants;
+use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Rhythm\Interval;
+use Cresco\Core\Rhythm\JobKinds;
 
 final class LedgerTest extends FeatureCase
 {
@@ -61,6 +70,24 @@ final class LedgerTest extends FeatureCase
         self::assertStringContainsString('T 20, 24', $entries['AnimalGroup::SoftWaterShrimp.range']->value);
         self::assertStringContainsString('EC 4 ± 4', $entries['PassiveSource::Shell.guess']->value);
         self::assertSame('0, 0.1', $entries['Parameter::Nitrite.fine']->value);
+    }
+
+    public function testEveryEntryOfEveryCatalogueIsInIt(): void
+    {
+        $entries = self::entries();
+        // By the tables as they are written: danios are kept cooler than angelfish, and green dust lies on panes in nine of ten.
+        self::assertStringContainsString('celsius 20, 25', $entries['AnimalKinds::all.danio']->value);
+        self::assertStringContainsString('celsius: that it is kept at', $entries['AnimalKinds::all.danio']->text);
+        self::assertStringContainsString('minutes 8; days 7', $entries['JobKinds::all.glass']->value);
+        self::assertStringContainsString('form Stem; pace Fast; demand Middling; roots 0.3', $entries['Kinds::all.rotala_rotundifolia']->value);
+        self::assertStringContainsString('where panes 9 of ten (consensus)', $entries['Kinds::all.green_dust']->value);
+        self::assertStringContainsString('changes_late 8.5 against 2 of ten (consensus)', $entries['Causes::all.changes_skipped']->value);
+        self::assertSame('window 14', $entries['Hints::all.lamp_long']->value);
+        self::assertSame('usually 0.2, 0.8', $entries['LeafSigns::all.soft_water']->value);
+        self::assertStringContainsString('molarMass 172.171; brings Ca 1, SO4 1', $entries['Salts::all.gypsum']->value);
+        foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'Kinds' => Plants::all() + Algae::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'Looks' => Looks::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
+            self::assertSame([], array_diff(array_map(static fn(string $key): string => $name.'::all.'.$key, array_keys($catalogue)), array_keys($entries)));
+        }
     }
 
     public function testThePageSaysWhatTheDiaryHasReplaced(): void
