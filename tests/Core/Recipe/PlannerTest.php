@@ -288,6 +288,46 @@ final class PlannerTest extends TestCase
         }
     }
 
+    public function testNoRandomMixWithinTheCapsLiesOutsideTheReachableRegion(): void
+    {
+        [$mostGh, $mostKh] = [4.5, 6.0];
+        $corners = (new Planner([Source::pure(), self::tap()], self::shelf(), 20.0))->region(new Target(null, null, null, null, self::CAPS), $mostGh, $mostKh);
+        $random = new Randomizer(new Mt19937(20261127));
+        $part = static fn(): float => $random->getInt(0, 1_000_000) / 1e6;
+        $mass = ['Ca' => 40.078, 'Mg' => 24.305, 'Na' => 22.990, 'K' => 39.098, 'HCO3' => 61.017, 'Cl' => 35.45, 'SO4' => 96.06, 'NO3' => 62.005];
+        $tap = array_map(static fn(float $milligrams, float $molar): float => $milligrams / $molar, ['Ca' => 80.0, 'Mg' => 12.0, 'Na' => 20.0, 'K' => 3.0, 'HCO3' => 220.0, 'Cl' => 40.0, 'SO4' => 50.0, 'NO3' => 12.0], $mass);
+        $tap = array_combine(array_keys($mass), $tap);
+        $nearest = INF;
+        for ($n = 0; $n < 4000; ++$n) {
+            $share = $random->getInt(0, 4) === 0 ? 0.0 : 0.9 * $part();
+            $added = array_fill_keys(array_keys($mass), 0.0);
+            foreach ($random->pickArrayKeys(self::shelf(), $random->getInt(1, 3)) as $at) {
+                $much = $part();
+                foreach (self::shelf()[$at]->salt->brings ?? [] as $ion => $many) {
+                    $added[$ion] += $much * $many;
+                }
+            }
+            // As much of it as the caps and the frame let in.
+            $room = [($mostGh - $share * ($tap['Ca'] + $tap['Mg'])) / max(1e-9, $added['Ca'] + $added['Mg']), ($mostKh - $share * $tap['HCO3']) / max(1e-9, $added['HCO3'])];
+            foreach (self::CAPS as $ion => $cap) {
+                $room[] = ($cap / $mass[$ion] - $share * $tap[$ion]) / max(1e-9, $added[$ion]);
+            }
+            if (min($room) < 0.0) {
+                continue;
+            }
+            $scale = min($room) * ($random->getInt(0, 1) === 1 ? 1.0 : $part());
+            [$gh, $kh] = [$share * ($tap['Ca'] + $tap['Mg']) + $scale * ($added['Ca'] + $added['Mg']), $share * $tap['HCO3'] + $scale * $added['HCO3']];
+            foreach ($corners as $i => [$x1, $y1]) {
+                [$x2, $y2] = $corners[($i + 1) % count($corners)];
+                $inside = (($x2 - $x1) * ($kh - $y1) - ($y2 - $y1) * ($gh - $x1)) / max(1e-6, hypot($x2 - $x1, $y2 - $y1));
+                self::assertGreaterThan(-0.01, $inside, "$gh, $kh beyond edge $i");
+                $nearest = min($nearest, $inside);
+            }
+        }
+        // Some of them lie on its edge, so that it is no larger than it should be there.
+        self::assertLessThan(0.02, $nearest);
+    }
+
     public function testGypsumIsNotPlannedBeyondWhatDissolves(): void
     {
         $planner = new Planner([Source::pure()], self::jars('gypsum'), 10.0);
