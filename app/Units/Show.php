@@ -61,6 +61,14 @@ final class Show
         return self::joined($this->number($parameter, $base, $halfWidth), $this->unit($parameter)->label);
     }
 
+    /** A limit: no reading, so with no more decimals than it needs. */
+    public function limit(Parameter $parameter, float $base): string
+    {
+        $unit = $this->unit($parameter);
+
+        return self::joined(self::plain($unit->fromBase($base), max(1, $unit->decimals)), $unit->label);
+    }
+
     /** Half of a band's width, with as many decimals as the value beside it. */
     public function plusMinus(Parameter $parameter, float $halfWidth): string
     {

@@ -29,14 +29,14 @@ final readonly class ConcernLine
                 ($stands = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $stands),
                 default => $show->value($parameter, $concern->value),
             },
-            'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : ($isGas ? Show::plain($concern->limit, 0) : $show->value($parameter, $concern->limit)),
+            'limit' => $concern->key === 'free_ammonia' ? Show::plain($concern->limit, 2) : ($isGas ? Show::plain($concern->limit, 0) : $show->limit($parameter, $concern->limit)),
             'days' => (string) $days,
         ];
         $at = $water->at($parameter);
         $acts = trans()->has('standing.'.$concern->key.'.acts') ? trans('standing.'.$concern->key.'.acts') : [];
         $why = $concern->key === 'nitrate_soon'
             ? trans_choice('standing.nitrate_soon.why', $days, $words)
-            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' ('.trans('standing.source.'.($water->isCarried($parameter) ? 'carried' : ($water->isCarriedOn($parameter) ? 'on' : 'read')), ['when' => $show->day($at)]).')');
+            : trans('standing.'.$concern->key.'.why', $words).($at === null ? '' : ' '.ucfirst(trans('standing.source.'.($water->isCarried($parameter) ? 'carried' : ($water->isCarriedOn($parameter) ? 'on' : 'read')), ['when' => $show->day($at)])).'.');
 
         return new self($concern->urgency, self::text(trans('standing.'.$concern->key.'.head', $words)), $why, is_array($acts) ? array_values(array_map(self::text(...), $acts)) : []);
     }

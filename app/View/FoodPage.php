@@ -110,8 +110,10 @@ final readonly class FoodPage
         foreach ($this->strips as $strip) {
             $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
             $passes = $strip->passes();
-            if ($passes !== null && $strip->limit !== null) {
-                $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->value($strip->nutrient, $strip->limit)]));
+            if ($strip->limit !== null && $strip->now()->level > $strip->limit) {
+                $found[] = new Finding(Finding::BEYOND, __('food.over.head', $name), __('food.over.why', ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
+            } elseif ($passes !== null && $strip->limit !== null) {
+                $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
             }
             $falls = $strip->falls();
             if ($falls !== null) {

@@ -37,7 +37,7 @@ final readonly class Unattended
         if ($now !== null) {
             $then = CarriedOn::now($now, $made, (float) $days);
             $lines[] = [
-                'opens' => $this->nitrate !== null, 'text' => (string) __('helper.nobody.nitrate', ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __('helper.nobody.limit', ['limit' => $show->value(Parameter::Nitrate, $limit)])]),
+                'opens' => $this->nitrate !== null, 'text' => (string) __('helper.nobody.nitrate', ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __('helper.nobody.limit', ['limit' => $show->limit(Parameter::Nitrate, $limit)])]),
                 'beyond' => $limit !== null && $then->central() > $limit,
             ];
         }

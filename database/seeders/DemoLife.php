@@ -94,7 +94,8 @@ final class DemoLife
                 $this->changeBySheet($day, $ago);
             } else {
                 if ($isRead) {
-                    self::keepReadings($this->keeper, $this->tank, $this->typed($isChange), $day->setTime($ago === 0 ? 7 : 17, $this->chance->getInt(0, 59)));
+                    // Of a demo that is planted at night nothing lies ahead.
+                    self::keepReadings($this->keeper, $this->tank, $this->typed($isChange), $day->setTime($ago === 0 ? 7 : 17, $this->chance->getInt(0, 59))->min(CarbonImmutable::now()->subMinutes(5)));
                 }
                 if ($isChange) {
                     $this->changeByHabit($day);

@@ -41,6 +41,7 @@ return [
         'breathe' => 'Should animals gasp: gas off, air on, first of all. Turn it by a tenth at a time and watch for two hours.',
     ],
     'rate' => ['makes' => '+:rate a day by itself', 'takes' => "\u{2212}:rate a day by itself"],
+    'over' => ['head' => ':nutrient is over what the animals stand.', 'why' => 'It stands at :value, kept under :limit: change water, give less. From all sources: food, tap and doses.'],
     'passes' => [
         'head' => ':nutrient may pass what the animals stand.',
         'why' => '{0} One case in ten is above :limit today: change water, give less.|{1} From tomorrow on one case in ten is above :limit.|[2,*] In :days days one case in ten is above :limit. From all sources: food, tap and doses.',

@@ -177,6 +177,25 @@ final class SafetyTest extends FeatureCase
         self::assertSame($first, Reading::query()->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson());
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function hours(): iterable
+    {
+        yield 'just after midnight' => ['2026-03-01 00:20'];
+        yield 'before breakfast, in summer' => ['2026-07-05 05:10'];
+    }
+
+    #[DataProvider('hours')]
+    #[Group('long')]
+    public function testNothingOfTheDemoLiesAheadAtWhateverHourItIsPlanted(string $now): void
+    {
+        $this->travelTo($now);
+        $this->seed(DatabaseSeeder::class);
+        foreach (['readings' => 'taken_at', 'entries' => 'happened_at', 'doses' => 'given_at', 'top_ups' => 'taken_at', 'water_changes' => 'changed_at', 'run_steps' => 'done_at'] as $table => $at) {
+            self::assertGreaterThan(0, DB::table($table)->count(), $table);
+            self::assertSame(0, DB::table($table)->where($at, '>', now())->count(), $table);
+        }
+    }
+
     /** @param array<string, mixed> $records */
     private function fill(Route $route, array $records): string
     {

@@ -291,7 +291,9 @@ final class PlannerTest extends TestCase
     public function testNoRandomMixWithinTheCapsLiesOutsideTheReachableRegion(): void
     {
         [$mostGh, $mostKh] = [4.5, 6.0];
-        $corners = (new Planner([Source::pure(), self::tap()], self::shelf(), 20.0))->region(new Target(null, null, null, null, self::CAPS), $mostGh, $mostKh);
+        $shelf = self::shelf();
+        self::assertNotSame([], $shelf);
+        $corners = (new Planner([Source::pure(), self::tap()], $shelf, 20.0))->region(new Target(null, null, null, null, self::CAPS), $mostGh, $mostKh);
         $random = new Randomizer(new Mt19937(20261127));
         $part = static fn(): float => $random->getInt(0, 1_000_000) / 1e6;
         $mass = ['Ca' => 40.078, 'Mg' => 24.305, 'Na' => 22.990, 'K' => 39.098, 'HCO3' => 61.017, 'Cl' => 35.45, 'SO4' => 96.06, 'NO3' => 62.005];
@@ -301,9 +303,9 @@ final class PlannerTest extends TestCase
         for ($n = 0; $n < 4000; ++$n) {
             $share = $random->getInt(0, 4) === 0 ? 0.0 : 0.9 * $part();
             $added = array_fill_keys(array_keys($mass), 0.0);
-            foreach ($random->pickArrayKeys(self::shelf(), $random->getInt(1, 3)) as $at) {
+            foreach ($random->pickArrayKeys($shelf, $random->getInt(1, 3)) as $at) {
                 $much = $part();
-                foreach (self::shelf()[$at]->salt->brings ?? [] as $ion => $many) {
+                foreach ($shelf[$at]->salt->brings ?? [] as $ion => $many) {
                     $added[$ion] += $much * $many;
                 }
             }
