@@ -41,7 +41,7 @@ final class Ledger
         $entries = [];
         foreach (['core' => 'Cresco\Core', 'app' => 'App'] as $house => $namespace) {
             foreach (self::classes($house, $namespace) as $class) {
-                array_push($entries, ...self::constants($class, $house === 'core'), ...self::tables($class), ...($house === 'core' ? self::catalogue($class) : []));
+                array_push($entries, ...self::constants($class, $house === 'core'), ...self::tables($class, $house === 'core'), ...($house === 'core' ? self::catalogue($class) : []));
             }
         }
         foreach (Parameter::cases() as $parameter) {
@@ -112,7 +112,7 @@ final class Ledger
      *
      * @return list<LedgerEntry>
      */
-    private static function tables(ReflectionClass $class): array
+    private static function tables(ReflectionClass $class, bool $all): array
     {
         if (!$class->isEnum()) {
             return [];
@@ -121,7 +121,8 @@ final class Ledger
         $whole = preg_match(self::DEFAULT, self::sentence($class->getDocComment())) === 1;
         foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
             $text = self::sentence($method->getDocComment());
-            if ($method->isStatic() || !($whole || preg_match(self::DEFAULT, $text))) {
+            $isSaid = $whole || preg_match(self::DEFAULT, $text) === 1;
+            if ($method->isStatic() || !($isSaid || ($all && $text !== '' && $method->getNumberOfParameters() === 0 && self::givesFigures($method)))) {
                 continue;
             }
             /** @var UnitEnum $case */
@@ -141,7 +142,7 @@ final class Ledger
                     }
                 }
                 if ($shown !== []) {
-                    $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.'.$method->getName(), implode('; ', $shown), self::plain($text), LedgerEntry::GUESS);
+                    $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.'.$method->getName(), implode('; ', $shown), self::plain($text), $isSaid ? LedgerEntry::GUESS : self::grade($text));
                 }
             }
         }
@@ -244,6 +245,12 @@ final class Ledger
         }
 
         return $entries;
+    }
+
+    /** Whether a method of an enumeration gives numbers, and not what parameters say of themselves in their entries. */
+    private static function givesFigures(ReflectionMethod $method): bool
+    {
+        return $method->getDeclaringClass()->getName() !== Parameter::class && preg_match('/\b(float|int|array)\b/', (string) $method->getReturnType()) === 1 && preg_match('/@return.*\bstring\b/', (string) $method->getDocComment()) !== 1;
     }
 
     private static function isFigure(ReflectionClassConstant $constant): bool

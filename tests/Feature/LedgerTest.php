@@ -85,6 +85,9 @@ final class LedgerTest extends FeatureCase
         self::assertSame('window 14', $entries['Hints::all.lamp_long']->value);
         self::assertSame('usually 0.2, 0.8', $entries['LeafSigns::all.soft_water']->value);
         self::assertStringContainsString('molarMass 172.171; brings Ca 1, SO4 1', $entries['Salts::all.gypsum']->value);
+        // CRC Handbook and IUPAC: what each ion has of its own.
+        self::assertSame(['44.5', LedgerEntry::PUBLISHED], [$entries['Ion::Bicarbonate.limitingConductivity']->value, $entries['Ion::Bicarbonate.limitingConductivity']->grade]);
+        self::assertSame(['24.305', LedgerEntry::PUBLISHED], [$entries['Ion::Magnesium.molarMass']->value, $entries['Ion::Magnesium.molarMass']->grade]);
         foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'Kinds' => Plants::all() + Algae::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'Looks' => Looks::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
             self::assertSame([], array_diff(array_map(static fn(string $key): string => $name.'::all.'.$key, array_keys($catalogue)), array_keys($entries)));
         }
