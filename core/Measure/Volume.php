@@ -30,12 +30,6 @@ final readonly class Volume
         return new self($value * self::LITRES_PER_IMPERIAL_GALLON);
     }
 
-    /** @param float $value mm3 */
-    public static function fromCubicMillimetres(float $value): self
-    {
-        return new self($value / 1e6);
-    }
-
     public function usGallons(): float
     {
         return $this->litres / self::LITRES_PER_US_GALLON;

@@ -121,7 +121,7 @@ final class Computation
      */
     public function read(string $symbol, string $as, string $label, Unit $unit, string $per = ''): self
     {
-        $factor = $unit->fromBase(1.0) - $unit->fromBase(0.0);
+        $factor = $unit->widthFromBase(1.0);
 
         return abs($factor - 1.0) < 1e-9 ? $this : $this->constant('f'.$as, $label.', in the unit that it is read in', $factor, '×', 'molar masses (IUPAC)')
             ->line("$as = $symbol * f$as", $label, $unit->label.$per);

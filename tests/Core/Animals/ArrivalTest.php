@@ -175,4 +175,10 @@ final class ArrivalTest extends TestCase
         $this->expectException(AnimalsFault::class);
         Arrival::plan('fish', 400.0, 420.0, 0.0, 2.0, 0.0, 7.2, 7.3, 2.0, 24.0);
     }
+
+    public function testABagWhoseAmmoniumNobodyReadIsTakenToHaveNone(): void
+    {
+        self::assertSame([0.0, 0.0], array_slice(Arrival::plan('fish', 400.0, 300.0, 1.0, 20.0, null, null, null, 2.0, 24.0)->free, 0, 2));
+        self::assertGreaterThan(0.0, Arrival::plan('fish', 400.0, 300.0, 1.0, 20.0, 1.0, null, null, 2.0, 24.0)->free[1]);
+    }
 }

@@ -99,6 +99,45 @@ final class PlacingTest extends TestCase
         self::assertNull($placed->ifMoved('j3', 9));
     }
 
+    #[DataProvider('seeds')]
+    public function testEveryMoveIsSaidToCostByPartsWhatTheWeekThenCostsByParts(int $seed): void
+    {
+        [$placing, $jobs] = self::random($seed, 10, 6);
+        $placed = $placing->place($jobs, $seed, 2);
+        $days = array_map(static fn(Job $job): int => (int) $placed->day($job->id), $jobs);
+        $before = self::parts($placing, $jobs, $days);
+        foreach ($jobs as $i => $job) {
+            foreach (range(0, 5) as $day) {
+                $more = $placed->ifMoved($job->id, $day) ?? self::fail();
+                $after = self::parts($placing, $jobs, array_values(array_replace($days, [$i => $day])));
+                self::assertEqualsWithDelta($after[0] - $before[0], $more->late + $more->early, 1e-9);
+                self::assertSame([$after[1] - $before[1], $after[2] - $before[2]], [$more->minutesOver(), $more->minutes()], "$job->id to $day");
+            }
+        }
+    }
+
+    /**
+     * Cost of days, minutes over and minutes of work, by the rule itself.
+     *
+     * @param list<Job> $jobs
+     * @param list<int> $days
+     *
+     * @return array{float, int, int}
+     */
+    private static function parts(Placing $placing, array $jobs, array $days): array
+    {
+        $cost = 0.0;
+        $used = $tanks = [];
+        foreach ($jobs as $i => $job) {
+            $late = $days[$i] - $job->due;
+            $cost += ($late > 0 ? $late : -0.1 * $late) * $job->perDay;
+            $used[$days[$i]] = ($used[$days[$i]] ?? 0) + $job->minutes + (isset($tanks[$days[$i]][$job->tank]) ? 0 : $placing->setUp);
+            $tanks[$days[$i]][$job->tank] = true;
+        }
+
+        return [$cost, array_sum(array_map(static fn(int $day, int $minutes): int => max(0, $minutes - $placing->minutes[$day]), array_keys($used), $used)), array_sum($used)];
+    }
+
     public function testFlossSlipsSinceItCanWaitAndTheTrimCannot(): void
     {
         $placed = (new Placing([40, 40], 15))->place([new Job('floss', 1, 20, 0, 0, 1, 1.0), new Job('trim', 2, 25, 0, 0, 1, 8.0)]);
@@ -156,18 +195,8 @@ final class PlacingTest extends TestCase
      */
     private static function cost(Placing $placing, array $jobs, array $days): float
     {
-        $cost = 0.0;
-        $used = $tanks = [];
-        foreach ($jobs as $i => $job) {
-            $late = $days[$i] - $job->due;
-            $cost += $late > 0 ? $late * $job->perDay : -$late * 0.1 * $job->perDay;
-            $used[$days[$i]] = ($used[$days[$i]] ?? 0) + $job->minutes + (isset($tanks[$days[$i]][$job->tank]) ? 0 : $placing->setUp);
-            $tanks[$days[$i]][$job->tank] = true;
-        }
-        foreach ($used as $day => $minutes) {
-            $cost += 0.05 * $minutes + 10.0 * max(0, $minutes - $placing->minutes[$day]);
-        }
+        [$cost, $over, $used] = self::parts($placing, $jobs, $days);
 
-        return $cost;
+        return $cost + 0.05 * $used + 10.0 * $over;
     }
 }

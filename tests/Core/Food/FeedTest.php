@@ -208,4 +208,20 @@ final class FeedTest extends TestCase
     {
         self::assertEqualsWithDelta($milligrams, Feed::ofPercent($nutrient, 1.0, 1.0, true), 0.002);
     }
+
+    /** @return iterable<string, array{array<string, float>, float}> */
+    public static function noFeeds(): iterable
+    {
+        yield 'it takes one away' => [['nitrate' => -1.0, 'phosphate' => 5.0], 0.1];
+        yield 'without end' => [['nitrate' => 1.0, 'phosphate' => INF], 0.1];
+        yield 'measured in steps of nothing' => [['nitrate' => 1.0], 0.0];
+    }
+
+    /** @param array<string, float> $brings */
+    #[DataProvider('noFeeds')]
+    public function testWhatCannotBeFedIsRefused(array $brings, float $step): void
+    {
+        $this->expectException(FoodFault::class);
+        new Feed('a', 'a', 'mL', $brings, $step);
+    }
 }

@@ -256,6 +256,25 @@ final class PlantingTest extends TestCase
         self::assertNull(Failing::of($planting, $tall));
     }
 
+    public function testAnotherKindForADarkPlaceGrowsInTheSameFormAndAsksForLess(): void
+    {
+        $low = self::stand(1, Form::Rosette, [0.0, 0.2, 0.6, 1.0], 60.0, 5.0, demand: Demand::Much);
+        $tall = self::stand(2, Form::Stem, [0.0, 0.3, 0.5, 1.0], 290.0, 40.0);
+        $proposed = 0;
+        foreach (range(20, 600, 20) as $light) {
+            foreach (Failing::of(self::under((float) $light, $low, $tall), $low)->options ?? [] as $option) {
+                foreach ($option->kinds as $kind) {
+                    self::assertSame([Way::Change, Form::Rosette], [$option->way, $kind->form]);
+                    self::assertLessThan(Demand::Much->need(), $kind->demand->need());
+                    // There is light enough for it there.
+                    self::assertGreaterThanOrEqual($kind->demand->need() / Demand::Much->need(), $option->light / $low->demand->need() + 1e-9);
+                    ++$proposed;
+                }
+            }
+        }
+        self::assertGreaterThan(3, $proposed);
+    }
+
     public function testOneThatGrowsAtAThirdOfWhatItsLightAllowsIsSlow(): void
     {
         $slow = LearnedRate::of(60.0, 450.0, array_fill(0, 5, [100.0, 112.0, 2.0]));

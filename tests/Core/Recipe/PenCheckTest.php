@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Recipe;
 
 use Cresco\Core\Recipe\PenCheck;
+use Cresco\Core\Recipe\RecipeFault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -13,6 +14,21 @@ use Random\Randomizer;
 /** What the pen asks for, held against a vessel that is mixed by hand. */
 final class PenCheckTest extends TestCase
 {
+    public function testWaterWithoutAnythingInItIsOrdinaryAndLessThanNothingIsNot(): void
+    {
+        // Water of the membrane that reads nothing; salts for 200: it reads 150, so a third of each jar more.
+        self::assertEqualsWithDelta(1.0 / 3.0, PenCheck::of(150.0, 200.0, 0.0, 20.0, 0.0)->more, 1e-9);
+        self::assertTrue(PenCheck::of(0.0, 0.0, 0.0, 20.0, 0.0)->isGood());
+        foreach ([[-1.0, 200.0, 0.0, 20.0, 0.0], [150.0, -200.0, 0.0, 20.0, 0.0], [150.0, 200.0, -0.1, 20.0, 0.0], [150.0, 200.0, 0.0, 0.0, 0.0], [150.0, 200.0, 0.0, 20.0, -1.0]] as $odd) {
+            try {
+                PenCheck::of(...$odd);
+                self::fail(implode(', ', $odd));
+            } catch (RecipeFault $fault) {
+                self::assertStringContainsString('ordinary numbers', $fault->getMessage());
+            }
+        }
+    }
+
     public function testWhatItAsksForBringsTheVesselToTheExpectedReading(): void
     {
         $chance = new Randomizer(new Mt19937(31));
