@@ -133,10 +133,16 @@ final class Show
     /** What moves in a day, with its band and one digit more than the parameter is read in. */
     public function rate(Parameter $parameter, float $base, ?float $halfWidth = null): string
     {
+        return self::joined($this->rateNumber($parameter, $base, $halfWidth), $this->unit($parameter)->label);
+    }
+
+    /** The same without its unit. */
+    public function rateNumber(Parameter $parameter, float $base, ?float $halfWidth = null): string
+    {
         $unit = $this->unit($parameter);
         $digits = $unit->decimals + 1;
 
-        return self::joined(self::rounded($unit->widthFromBase($base), $digits).($halfWidth === null ? '' : ' ± '.self::rounded($unit->widthFromBase($halfWidth), $digits)), $unit->label);
+        return self::rounded($unit->widthFromBase($base), $digits).($halfWidth === null ? '' : ' ± '.self::rounded($unit->widthFromBase($halfWidth), $digits));
     }
 
     public function volume(float $litres, ?int $decimals = null): string

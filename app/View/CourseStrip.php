@@ -39,8 +39,9 @@ final readonly class CourseStrip
      * @param Course|null                              $asPlanned where something else is tried
      * @param list<array{float, float, float, float}>  $seen      day, and low, middle and high of what was read
      * @param array{float, float}|null                 $corridor
+     * @param string                                   $read      the last reading alone, in words
      */
-    public function __construct(public Parameter $nutrient, private Course $past, private Course $ahead, ?Course $asPlanned, array $seen, public ?array $corridor, public ?float $limit)
+    public function __construct(public Parameter $nutrient, private Course $past, private Course $ahead, ?Course $asPlanned, array $seen, public ?array $corridor, public ?float $limit, public string $read = '')
     {
         $high = max([0.0, $past->highest(), $ahead->highest(), ...array_map(static fn(array $one): float => $one[3], $seen)]);
         $top = max(1.05 * $high, 1.15 * ($corridor[1] ?? 0.0), 1e-3);

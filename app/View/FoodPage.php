@@ -62,9 +62,10 @@ final readonly class FoodPage
     {
         $tried = $this->trial->doses($this->food);
         $since = CarbonImmutable::now()->subDays(FoodOf::SHOWN);
-        $seen = [];
+        $seen = $last = [];
         foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', Parameter::nutrients())->where('taken_at', '>=', $since)->orderBy('taken_at')->get() as $reading) {
             $seen[$reading->parameter->value][] = $this->seen($reading);
+            $last[$reading->parameter->value] = $reading;
         }
         $strips = [];
         foreach (Parameter::nutrients() as $nutrient) {
@@ -81,10 +82,17 @@ final readonly class FoodPage
                 $seen[$nutrient->value] ?? [],
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
+                $this->readWords($last[$nutrient->value] ?? null),
             );
         }
 
         return $strips;
+    }
+
+    /** The last reading alone, as it stands on other pages: "read 32 ± 8 today". */
+    private function readWords(?Reading $reading): string
+    {
+        return $reading === null ? '' : (string) __('food.read', ['value' => $this->show->band($reading->parameter, $reading->toCore()->distribution()), 'day' => $this->show->day($reading->taken_at)]);
     }
 
     /** @return array{float, float, float, float} */
@@ -377,7 +385,7 @@ final readonly class FoodPage
         $rate = $this->food->course($nutrient)->rate();
         $words = $rate->central() < 0.0 ? 'food.rate.takes' : 'food.rate.makes';
 
-        return __($words, ['rate' => $this->show->rate($nutrient, abs($rate->central()), 1.2816 * $rate->spread())]);
+        return __($words, ['rate' => $this->show->rateNumber($nutrient, abs($rate->central()), 1.2816 * $rate->spread())]);
     }
 
     /** @return list<array{words: string, working: string|null}> what comes with the food of the animals, from soil and capsules, and what the stands take */

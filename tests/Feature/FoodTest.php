@@ -298,6 +298,21 @@ final class FoodTest extends FeatureCase
         $this->get($this->food)->assertSee('No plants are drawn in this tank, so nothing is proposed.')->assertDontSee('To settle there');
     }
 
+    public function testTheLastReadingStandsBesideWhatAllOfThemSay(): void
+    {
+        foreach ([28, 21, 14, 7] as $ago) {
+            $this->readAgo('nitrate', '20', $ago);
+        }
+        $this->readAgo('nitrate', '40', 0);
+        $page = $this->get($this->food)->assertOk();
+        // As the round has it.
+        preg_match('/Nitrate\s*<\/dt>\s*<dd[^>]*>\s*([^<]*\d ± \d+)/u', (string) $this->get('/')->assertOk()->getContent(), $round);
+        $page->assertSeeText('read '.($round[1] ?? 'nothing').', today');
+        preg_match('/data-working="level-nitrate">(\d+) \(/', (string) $page->getContent(), $level);
+        self::assertLessThan((float) ($round[1] ?? NAN), (float) ($level[1] ?? NAN));
+        self::assertGreaterThan(20.0, (float) ($level[1] ?? NAN));
+    }
+
     /** @return iterable<string, array{string, string|null}> what is read week by week, and what is said; the animals stand 30 */
     public static function nitrates(): iterable
     {

@@ -13,6 +13,7 @@
             <a class="num now" href="?working={{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}"
                 data-working="{{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}">{{ $page->figure($strip->nutrient, $strip->now()) }}</a>
             <small>{{ $page->rateWords($strip->nutrient) }}</small>
+            @if($strip->read !== '')<small>{{ $strip->read }}</small>@endif
         </p>
         <svg class="course-line" viewBox="0 -6 {{ $wide }} {{ $high + 12 }}" role="img" preserveAspectRatio="none"
             aria-label="{{ __('food.course', [
