@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Models\Batch;
+use App\Models\DosePlan;
 use App\Models\Keeper;
 use App\Models\Supply;
 use Carbon\CarbonImmutable;
@@ -16,6 +17,12 @@ final class SuppliesOf
 {
     /** Weeks of doses and batches that tell what a week takes. House default. */
     private const WEEKS = 8;
+
+    /** Weeks at least that batches are spread over: one alone does not make a week's use. House default. */
+    private const BATCH_WEEKS = 4;
+
+    /** Days within which a planned dose counts: one that begins later has time. House default. */
+    private const SOON = 7;
 
     /** Days that a parcel takes when nobody said. House default. */
     public const LEAD = 7;
@@ -49,25 +56,53 @@ final class SuppliesOf
         return min($stock->orderIn() ?? PHP_INT_MAX, $expires === null ? PHP_INT_MAX : $expires - $stock->lead);
     }
 
-    /** @return array<int, float> what a week took of each jar, by jar */
+    /**
+     * What a week takes of each jar, by jar: as doses and batches took it since they began, and no less than is planned.
+     *
+     * @return array<int, float>
+     */
     private static function weekly(Keeper $keeper): array
     {
-        $since = CarbonImmutable::now()->subWeeks(self::WEEKS);
-        $used = [];
-        foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('given_at', '>=', $since)->groupBy('jar_id')->selectRaw('jar_id, sum(amount) as amount')->get() as $row) {
-            if (is_numeric($row->jar_id) && is_numeric($row->amount)) {
-                $used[(int) $row->jar_id] = (float) $row->amount;
+        $now = CarbonImmutable::now();
+        $since = $now->subWeeks(self::WEEKS);
+        $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, $first->diffInSeconds($now) / (7.0 * 86400.0)));
+        $weekly = $made = [];
+        foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('missed', false)->where('given_at', '>=', $since)->groupBy('jar_id')->selectRaw('jar_id, sum(amount) as amount, min(given_at) as first')->get() as $row) {
+            if (is_numeric($row->jar_id) && is_numeric($row->amount) && is_string($row->first)) {
+                $weekly[(int) $row->jar_id] = (float) $row->amount / $weeks(CarbonImmutable::parse($row->first, 'UTC'), 1);
             }
         }
-        foreach (Batch::query()->where('keeper_id', $keeper->id)->where('made_at', '>=', $since)->get() as $batch) {
+        foreach (self::planned($keeper) as $jar => $amount) {
+            $weekly[$jar] = max($amount, $weekly[$jar] ?? 0.0);
+        }
+        foreach (Batch::query()->where('keeper_id', $keeper->id)->where('made_at', '>=', $since)->orderBy('made_at')->get() as $batch) {
             $content = new BatchContent($batch);
             foreach ($content->jars() as $jar) {
-                if ($jar->jarId !== null) {
-                    $used[$jar->jarId] = ($used[$jar->jarId] ?? 0.0) + $jar->amount * $content->timesJars();
+                if ($jar->jarId !== null && $batch->made_at !== null) {
+                    $made[$jar->jarId] ??= [0.0, $weeks($batch->made_at, self::BATCH_WEEKS)];
+                    $made[$jar->jarId][0] += $jar->amount * $content->timesJars();
                 }
             }
         }
+        foreach ($made as $jar => [$amount, $over]) {
+            $weekly[$jar] = ($weekly[$jar] ?? 0.0) + $amount / $over;
+        }
 
-        return array_map(static fn(float $amount): float => $amount / self::WEEKS, $used);
+        return $weekly;
+    }
+
+    /** @return array<int, float> what the doses that go on take of each jar in a week, by jar */
+    private static function planned(Keeper $keeper): array
+    {
+        $today = $keeper->show()->local(CarbonImmutable::now());
+        $weekly = [];
+        foreach (DosePlan::query()->whereIn('jar_id', $keeper->jars()->select('id'))->get() as $plan) {
+            $next = $plan->next($today);
+            if ($next !== null && $next < self::SOON) {
+                $weekly[$plan->jar_id] = ($weekly[$plan->jar_id] ?? 0.0) + 7.0 * $plan->given() / max(1, $plan->every);
+            }
+        }
+
+        return $weekly;
     }
 }

@@ -201,7 +201,7 @@ final readonly class ChangeFindings
         $text = __('change.hinge.why', ['even' => $this->show->volume($even), 'sure' => $this->show->volume($sure)]).' '
             .__($sure - $even > 0.05 * $this->draft->plan->vessel->litres() ? 'change.hinge.hinges' : 'change.hinge.sharp');
 
-        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, __('change.hinge.head', ['goal' => $this->show->value(Parameter::Nitrate, $goal), 'tenths' => $this->tenths($share)]), $text)];
+        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, __('change.hinge.head', ['goal' => $this->show->limit(Parameter::Nitrate, $goal), 'tenths' => $this->tenths($share)]), $text)];
     }
 
     /** @return list<Finding> */

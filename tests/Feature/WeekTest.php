@@ -14,6 +14,7 @@ use App\Kept\WeekHabits;
 use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\Foreseen;
+use App\Known\SuppliesOf;
 use App\Known\WearOf;
 use App\Known\WeekOf;
 use App\Models\Chore;
@@ -223,6 +224,31 @@ final class WeekTest extends FeatureCase
         $this->post('/jobs', ['kind' => 'floss'])->assertSessionHasErrors('tank_id');
         $this->post('/jobs', ['kind' => 'own'])->assertSessionHasErrors('name');
         $this->post('/jobs', ['kind' => 'change'])->assertSessionHasErrors('kind');
+    }
+
+    /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
+    public static function bottles(): iterable
+    {
+        yield 'ten days of 10 g: no more is needed to know' => [9, 0, 0, 9];
+        yield 'every other left out: half as much' => [20, 2, 0, 19];
+        yield 'a year of it' => [364, 0, 0, 10];
+        yield 'planned every second day, none given yet' => [-1, 0, 2, 20];
+        yield 'planned daily, given seldom' => [27, 2, 1, 10];
+    }
+
+    #[DataProvider('bottles')]
+    public function testABottleLastsAsItsDosesTakeIt(int $since, int $leftOut, int $planned, int $lasts): void
+    {
+        [$keeper, $tank] = $this->week();
+        $jar = $this->jar($keeper, 'potassium_sulfate', 100.0);
+        for ($day = $since; $day >= 0; --$day) {
+            $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 10.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($day), 'day' => CarbonImmutable::now()->subDays($day)->format('Y-m-d'), 'missed' => $leftOut > 0 && $day % $leftOut === 0]);
+        }
+        if ($planned > 0) {
+            $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 10.0, 'every' => $planned, 'starts_on' => CarbonImmutable::now()->format('Y-m-d')]);
+        }
+        $bottle = array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id));
+        self::assertEqualsWithDelta($lasts, $bottle[0]['stock']->lasts(), 1.0);
     }
 
     public function testTheCalendarIsReadByTwoForeignPrograms(): void

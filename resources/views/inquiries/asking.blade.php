@@ -17,8 +17,9 @@
                         value="{{ $key }}">@if($question->isDrawn())@include('inquiries.drawing', ['key' => $key])@endif
                         <span>{{ $label }}</span></button>
                     @endforeach
+                    @unless($question->isDrawn())<button class="act quiet" name="option" value="unknown">{{ __('inquiry.next.skip') }}</button>@endunless
                 </div>
-                <button class="act quiet" name="option" value="unknown">{{ __('inquiry.next.skip') }}</button>
+                @if($question->isDrawn())<button class="act quiet" name="option" value="unknown">{{ __('inquiry.next.skip') }}</button>@endif
             </form>
         @else
             <h2 id="asked-title">{{ __('inquiry.next.done') }}</h2>
