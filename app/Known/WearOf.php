@@ -21,6 +21,9 @@ final class WearOf
     /** Days of the diary that say what a day takes. House default. */
     private const DAYS = 90;
 
+    /** Days at least that it is spread over where the diary is young. House default. */
+    private const LEAST = 14;
+
     /** Null for what wears by days. */
     public static function of(Chore $chore): ?Wear
     {
@@ -30,9 +33,11 @@ final class WearOf
         }
         $now = CarbonImmutable::now();
         $done = self::done($chore, $by, $chore->last_at);
-        $late = self::done($chore, $by, $now->subDays(self::DAYS));
+        $back = $now->subDays(self::DAYS);
+        // A diary that began a month ago tells of a month.
+        $days = max((float) self::LEAST, min((float) self::DAYS, (self::first($chore, $by, $back) ?? $back)->diffInSeconds($now) / 86400.0));
 
-        return new Wear($done, $chore->wears_most, $late / self::DAYS, (int) max(0, $chore->last_at->diffInDays($now)));
+        return new Wear($done, $chore->wears_most, self::done($chore, $by, $back) / $days, (int) max(0, $chore->last_at->diffInDays($now)));
     }
 
     private static function done(Chore $chore, string $by, CarbonImmutable $since): float
@@ -44,11 +49,28 @@ final class WearOf
         };
     }
 
+    /** When the first of what is counted since then was done; null where nothing was, or where it goes on by itself. */
+    private static function first(Chore $chore, string $by, CarbonImmutable $since): ?CarbonImmutable
+    {
+        $at = match ($by) {
+            'readings' => self::read($chore, $since)->min('readings.taken_at'),
+            'litres' => DB::table('water_changes')->where('keeper_id', $chore->keeper_id)->where('changed_at', '>', $since)->min('changed_at'),
+            default => null,
+        };
+
+        return is_string($at) ? CarbonImmutable::parse($at, 'UTC') : null;
+    }
+
     private static function readings(Chore $chore, CarbonImmutable $since): float
     {
-        return (float) DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')->leftJoin('waters', 'waters.id', '=', 'readings.water_id')
+        return (float) self::read($chore, $since)->count();
+    }
+
+    private static function read(Chore $chore, CarbonImmutable $since): Builder
+    {
+        return DB::table('readings')->leftJoin('tanks', 'tanks.id', '=', 'readings.tank_id')->leftJoin('waters', 'waters.id', '=', 'readings.water_id')
             ->where(static fn(Builder $of): Builder => $of->where('tanks.keeper_id', $chore->keeper_id)->orWhere('waters.keeper_id', $chore->keeper_id))
-            ->where('readings.parameter', $chore->wears_of?->value)->where('readings.taken_at', '>', $since)->count();
+            ->where('readings.parameter', $chore->wears_of?->value)->where('readings.taken_at', '>', $since);
     }
 
     /** Litres of reverse osmosis that changes took. */

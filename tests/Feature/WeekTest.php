@@ -442,13 +442,13 @@ final class WeekTest extends FeatureCase
             $this->read($keeper, $tank, ['nitrate' => '10', 'ph' => '7']);
         }
         $wear = WearOf::of($chore->refresh());
-        // Nine since it was new, of twenty; nine and the two before, in ninety days: (20 - 9) / (11 / 90) = 90.
-        self::assertSame([9.0, 20.0, 90], [$wear?->done, $wear?->most, $wear?->days()]);
-        self::assertEqualsWithDelta(11.0 / 90.0, $wear->aDay ?? 0.0, 1e-9);
+        // Nine since it was new, of twenty; nine and the two before in a diary of nine days, which count as two weeks: (20 - 9) / (11 / 14) = 14.
+        self::assertSame([9.0, 20.0, 14], [$wear?->done, $wear?->most, $wear?->days()]);
+        self::assertEqualsWithDelta(11.0 / 14.0, $wear->aDay ?? 0.0, 1e-9);
         $this->get('/jobs')->assertSeeText('9 of 20 readings of nitrate');
         // The date on the pack counts beside it, and what comes first.
-        $chore->update(['next_on' => CarbonImmutable::now()->addDays(30)->format('Y-m-d')]);
-        self::assertEqualsWithDelta(30, ChoresOf::due($chore, $keeper->show())->from, 1);
+        $chore->update(['next_on' => CarbonImmutable::now()->addDays(10)->format('Y-m-d')]);
+        self::assertEqualsWithDelta(10, ChoresOf::due($chore, $keeper->show())->from, 1);
         for ($n = 0; $n < 12; ++$n) {
             $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->addMinutes($n));
         }
@@ -467,8 +467,12 @@ final class WeekTest extends FeatureCase
         $this->noteChange($keeper, $tank, $pure, 20.0, CarbonImmutable::now()->subDays(30));
         // The tap is no reverse osmosis; what came before the stage was new wears it not, and says what a day takes.
         $wear = WearOf::of($chore);
-        self::assertEqualsWithDelta([25.0, 0.5], [$wear?->done, $wear?->aDay], 1e-6);
-        self::assertSame(150, $wear?->days());
+        // 45 L in thirty days; 75 L more at 1.5 a day.
+        self::assertEqualsWithDelta([25.0, 1.5], [$wear?->done, $wear?->aDay], 1e-6);
+        self::assertSame(50, $wear?->days());
+        // What was changed half a year ago says nothing of these days.
+        $this->noteChange($keeper, $tank, $pure, 90.0, CarbonImmutable::now()->subDays(180));
+        self::assertEqualsWithDelta(1.5, WearOf::of($chore)?->aDay, 1e-6);
         // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
         $tap = $this->water($keeper, 'Town', 'tap');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
