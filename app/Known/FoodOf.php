@@ -47,7 +47,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 8;
+    private const VERSION = 9;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -446,15 +446,15 @@ final class FoodOf
         $courses = [];
         foreach ($this->events(Parameter::nutrients()) as $name => [$nutrient, $events]) {
             $read = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->kind === EventKind::Read));
-            $first = ($read[0] ?? null)->value ?? $this->source($nutrient)->central();
+            $first = ($read[0] ?? null)->value ?? $this->usual($nutrient);
             $courses[$name] = Course::fitted(
                 self::food($nutrient),
                 new Normal($first, max(self::START * $first, self::food($nutrient)->sourceOff)),
                 $this->guess($nutrient),
                 $this->loss($nutrient),
                 $events,
-                // Before the first reading nothing is known that the guess does not say.
-                $read === [] ? $this->day($this->since) : max($this->day($this->since), $read[0]->day - 0.5),
+                // Before the first reading nothing is known that the guess does not say, and before the diary not even what was changed.
+                max($this->day($this->since), $read === [] ? $this->begins($events) : $read[0]->day - 0.5),
                 $this->day($this->now),
             )->since(max($this->day($this->now) - self::SHOWN, ($read[0] ?? null)->day ?? 0.0) + 1e-6)->thinned();
         }
@@ -518,6 +518,35 @@ final class FoodOf
         }
 
         return $all;
+    }
+
+    /**
+     * First day of what is written down of a tank that was never read: that of its first change or dose, or the one on which it was entered.
+     *
+     * @param list<FoodEvent> $events
+     */
+    private function begins(array $events): float
+    {
+        $first = $this->day($this->tank->created_at ?? $this->now);
+        foreach ($events as $event) {
+            $first = $event->kind === EventKind::Changed || $event->isDose ? min($first, $event->day) : $first;
+        }
+
+        return min($first, $this->day($this->now)) - 0.5;
+    }
+
+    /**
+     * About where a nutrient stands that was never read, mg/L: between what the changes of the routine leave and what they find, once many
+     * were made; less in a tank that has not stood for so long.
+     */
+    private function usual(Parameter $nutrient): float
+    {
+        $source = $this->source($nutrient)->central();
+        $made = $this->guess($nutrient)->central() + $this->fedAtMean($nutrient);
+        $days = $this->tank->routine_days * (1.0 / max(0.05, min(1.0, $this->tank->routine_share)) - 0.5);
+        $stood = $this->tank->started_on === null ? $days : max(0.0, $this->tank->started_on->diffInDays($this->now));
+
+        return max(0.0, $source + $made * min($days, $stood));
     }
 
     /** What comes and goes unseen in a day before anything was read. */

@@ -69,6 +69,12 @@ final readonly class CourseStrip
         return $this->past->level();
     }
 
+    /** Whether it was ever read in the days that the course is found from; a guess stands where it was not. */
+    public function isRead(): bool
+    {
+        return $this->past->count > 0;
+    }
+
     /** So many days on. */
     public function in(int $days): CoursePoint
     {

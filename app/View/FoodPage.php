@@ -82,7 +82,7 @@ final readonly class FoodPage
                 $seen[$nutrient->value] ?? [],
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
-                $this->readWords($last[$nutrient->value] ?? null),
+                $course->count === 0 ? (string) __('food.never') : $this->readWords($last[$nutrient->value] ?? null),
             );
         }
 
@@ -118,7 +118,10 @@ final readonly class FoodPage
         foreach ($this->strips as $strip) {
             $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
             $passes = $strip->passes();
-            if ($strip->limit !== null && $strip->now()->level > $strip->limit) {
+            if ($strip->limit !== null && !$strip->isRead()) {
+                // What nobody has read is no alarm.
+                $found[] = new Finding(Finding::HEED, __('food.unread.head', $name), __('food.unread.why', $name));
+            } elseif ($strip->limit !== null && $strip->now()->level > $strip->limit) {
                 $found[] = new Finding(Finding::BEYOND, __('food.over.head', $name), __('food.over.why', ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
             } elseif ($passes !== null && $strip->limit !== null) {
                 $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));

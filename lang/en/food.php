@@ -29,6 +29,8 @@ return [
     'round' => 'Give :doses',
     'act' => 'To the doses',
     'read' => 'read :value, :day',
+    'never' => 'never read: a guess',
+    'unread' => ['head' => ':nutrient was not read here yet.', 'why' => 'What stands here is a guess by the waters, the animals and the usual changes. Read it once: everything else builds on it.'],
     'figure' => ':value (:low to :high)',
     'today' => 'today',
     'course' => ':nutrient: now :now, in four weeks :four, in eight :eight. The table below has it in figures.',

@@ -298,6 +298,30 @@ final class FoodTest extends FeatureCase
         $this->get($this->food)->assertSee('No plants are drawn in this tank, so nothing is proposed.')->assertDontSee('To settle there');
     }
 
+    public function testATankThatWasNeverReadStandsWhereItsRoutineKeepsItAndAlarmsNobody(): void
+    {
+        $tank = $this->tank($this->keeper);
+        $tank->update(['nitrate_per_day' => 1.5, 'routine_share' => 0.3, 'routine_days' => 7, 'started_on' => null]);
+        $this->get("/tanks/$tank->id/food")->assertOk()->assertSeeText('Nitrate was not read here yet.')->assertSeeText('never read: a guess')
+            ->assertDontSeeText('is over what the animals stand')->assertDontSeeText('may pass what the animals stand');
+        $level = function (float $days) use ($tank): float {
+            $tank->update(['started_on' => $days > 0.0 ? CarbonImmutable::now()->subDays((int) $days)->format('Y-m-d') : null]);
+
+            return FoodOf::tank(Tank::query()->findOrFail($tank->id))->course(Parameter::Nitrate)->level()->level;
+        };
+        $water = FoodOf::tank($tank)->source(Parameter::Nitrate)->central();
+        self::assertLessThan(8.0, $water);
+        // Over what its water brings 1.5 * 7 / 0.3 = 35 before each change, and 24.5 after it; a week after it was set up no more than a week's.
+        self::assertEqualsWithDelta($water + 29.75, $level(0.0), 2.0);
+        // What of the wide guess would lie under nothing lifts it a little.
+        self::assertEqualsWithDelta($water + 11.5, $level(7.0), 2.0);
+        // The first reading is all that counts then.
+        $tank->update(['started_on' => null]);
+        $this->read($this->keeper, $tank, ['nitrate' => '10-20'], CarbonImmutable::now()->subHours(3));
+        $this->get("/tanks/$tank->id/food")->assertOk()->assertDontSeeText('was not read here yet');
+        self::assertEqualsWithDelta(15.0, $level(0.0), 3.0);
+    }
+
     public function testTheLastReadingStandsBesideWhatAllOfThemSay(): void
     {
         foreach ([28, 21, 14, 7] as $ago) {
