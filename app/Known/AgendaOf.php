@@ -53,6 +53,12 @@ final class AgendaOf
         return $changed === null ? null : Due::again(Agenda::CHANGE, $tank->routine_days, $show->daysSince($changed));
     }
 
+    /** The first change that is written down: within the days of the routine from the one on which the tank was entered, since nobody knows when its water was changed before. */
+    public static function firstChange(Tank $tank, Show $show): Due
+    {
+        return Due::again(Agenda::CHANGE, $tank->routine_days, $tank->created_at === null ? 0 : $show->daysSince($tank->created_at), 'first');
+    }
+
     /**
      * The work that is due again at one tank.
      *

@@ -69,8 +69,13 @@ final class JobsOf
         $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings, false, $this->every);
         $sheets = $this->sheets($ids);
         $minutes = $this->changeMinutes($ids);
+        // A tank that is being started is changed as its course says.
+        $starting = $ids === [] ? [] : DB::table('start_ups')->whereIn('tank_id', $ids)->pluck('tank_id')->flip()->all();
         $jobs = [];
         foreach ($tanks as $id => $tank) {
+            if ($agendas[$id]->of(Agenda::CHANGE) === null && !isset($starting[$id])) {
+                $agendas[$id] = new Agenda([...$agendas[$id]->all, AgendaOf::firstChange($tank, $show)]);
+            }
             $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $plantings[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
         }
         $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores(), ...$this->pens(), ...$this->membranes()];

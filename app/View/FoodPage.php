@@ -121,7 +121,7 @@ final readonly class FoodPage
             if ($strip->limit !== null && !$strip->isRead()) {
                 // What nobody has read is no alarm.
                 $found[] = new Finding(Finding::HEED, __('food.unread.head', $name), __('food.unread.why', $name));
-            } elseif ($strip->limit !== null && $strip->now()->level > $strip->limit) {
+            } elseif ($strip->limit !== null && $strip->now()->low > $strip->limit) {
                 $found[] = new Finding(Finding::BEYOND, __('food.over.head', $name), __('food.over.why', ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
             } elseif ($passes !== null && $strip->limit !== null) {
                 $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));

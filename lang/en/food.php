@@ -47,7 +47,7 @@ return [
     'over' => ['head' => ':nutrient is over what the animals stand.', 'why' => 'It stands at :value, kept under :limit: change water, give less. From all sources: food, tap and doses.'],
     'passes' => [
         'head' => ':nutrient may pass what the animals stand.',
-        'why' => '{0} One case in ten is above :limit today: change water, give less.|{1} From tomorrow on one case in ten is above :limit.|[2,*] In :days days one case in ten is above :limit. From all sources: food, tap and doses.',
+        'why' => '{0} It may be above :limit already: change water, give less.|{1} From tomorrow on one case in ten is above :limit.|[2,*] In :days days one case in ten is above :limit. From all sources: food, tap and doses.',
     ],
     'falls' => [
         'head' => ':nutrient runs low.',

@@ -341,6 +341,7 @@ final class FoodTest extends FeatureCase
     public static function nitrates(): iterable
     {
         yield 'over it now' => ['40', 'Nitrate is over what the animals stand.'];
+        yield 'about there' => ['30', 'Nitrate may pass what the animals stand.'];
         yield 'under it now, over it now and then' => ['27', 'Nitrate may pass what the animals stand.'];
         yield 'far under it' => ['5', null];
     }

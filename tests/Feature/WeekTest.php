@@ -226,6 +226,23 @@ final class WeekTest extends FeatureCase
         $this->post('/jobs', ['kind' => 'change'])->assertSessionHasErrors('kind');
     }
 
+    public function testATankThatWasNeverChangedHasItsFirstChangeWithinItsRhythm(): void
+    {
+        $this->travelTo('2026-03-02 12:00');
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper);
+        $tank->update(['routine_days' => 10]);
+        $due = fn(): array => array_values(array_map(static fn(Foreseen $job): int => $job->due, array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(Foreseen $job): bool => $job->key === $tank->id.'.change')));
+        self::assertSame([10, 20], array_slice($due(), 0, 2));
+        $this->travel(4)->days();
+        self::assertSame([6, 16], array_slice($due(), 0, 2));
+        // Once it is overdue it is for today, and the next comes ten days after that.
+        $this->travel(16)->days();
+        self::assertSame([-10, 10], array_slice($due(), 0, 2));
+        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays(3)->format('Y-m-d')]);
+        self::assertSame([], $due());
+    }
+
     /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
     public static function bottles(): iterable
     {
