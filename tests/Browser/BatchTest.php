@@ -191,7 +191,7 @@ final class BatchTest extends BrowserCase
         $this->assertAccessible();
         $this->find('#f-file')->sendKeys($good);
         $this->press('Take in');
-        $this->untilText('.status', '1 analysis taken in');
+        $this->untilText('.status', 'One analysis taken in');
         $this->press('Well by the oak');
         $this->untilText('main', 'The figures agree.');
     }
