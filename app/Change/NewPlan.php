@@ -160,7 +160,7 @@ final class NewPlan
     {
         $goal = $this->goal();
 
-        return $goal === null ? '' : (string) __('run.goal', ['parameter' => $goal[0]->word(), 'value' => $this->show->value($goal[0], $goal[1])]);
+        return $goal === null ? '' : (string) __('run.goal', ['parameter' => $goal[0]->word(), 'value' => $this->show->limit($goal[0], $goal[1])]);
     }
 
     /** Share of the water that keeps within what the animals stand, 0 to 1. */

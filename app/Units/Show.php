@@ -64,9 +64,15 @@ final class Show
     /** A limit: no reading, so with no more decimals than it needs. */
     public function limit(Parameter $parameter, float $base): string
     {
+        return self::joined($this->limitNumber($parameter, $base), $this->unit($parameter)->label);
+    }
+
+    /** The same without its unit. */
+    public function limitNumber(Parameter $parameter, float $base): string
+    {
         $unit = $this->unit($parameter);
 
-        return self::joined(self::plain($unit->fromBase($base), max(1, $unit->decimals)), $unit->label);
+        return self::plain($unit->fromBase($base), max(1, $unit->decimals));
     }
 
     /** Half of a band's width, with as many decimals as the value beside it. */

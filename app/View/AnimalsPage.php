@@ -76,7 +76,7 @@ final class AnimalsPage
         $words = [];
         foreach ($this->together()->narrowed($this->tank->needs()) as $name => $range) {
             $parameter = Parameter::from($name);
-            $words[] = $parameter === Parameter::Nitrate ? (string) __('animals.asks.most', ['what' => $parameter->word(), 'to' => $this->show->value($parameter, $range[1])]) : (string) __('animals.asks.range', ['what' => $parameter->word(), 'from' => $this->show->value($parameter, $range[0]), 'to' => $this->show->value($parameter, $range[1])]);
+            $words[] = $parameter === Parameter::Nitrate ? (string) __('animals.asks.most', ['what' => $parameter->word(), 'to' => $this->show->limit($parameter, $range[1])]) : (string) __('animals.asks.range', ['what' => $parameter->word(), 'from' => $this->show->limit($parameter, $range[0]), 'to' => $this->show->limit($parameter, $range[1])]);
         }
         if ($this->together()->gentler($this->tank->needs()) !== null) {
             $words[] = (string) __('animals.asks.gentler');
@@ -117,12 +117,12 @@ final class AnimalsPage
         }
         $warm = $this->water->state()->get(Parameter::Temperature);
         if ($warm !== null && ($warm->quantile(0.1) > $kind->celsius[1] || $warm->quantile(0.9) < $kind->celsius[0])) {
-            $found[] = (string) __('animals.heed.warm', ['from' => $this->show->value(Parameter::Temperature, $kind->celsius[0]), 'to' => $this->show->value(Parameter::Temperature, $kind->celsius[1])]);
+            $found[] = (string) __('animals.heed.warm', ['from' => $this->show->limit(Parameter::Temperature, $kind->celsius[0]), 'to' => $this->show->limit(Parameter::Temperature, $kind->celsius[1])]);
         }
         $hard = $this->water->state()->get(Parameter::GeneralHardness);
         $range = array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness);
         if ($hard !== null && ($hard->quantile(0.1) > $range[1] || $hard->quantile(0.9) < $range[0])) {
-            $found[] = (string) __('animals.heed.hard', ['from' => $this->show->value(Parameter::GeneralHardness, $range[0]), 'to' => $this->show->value(Parameter::GeneralHardness, $range[1])]);
+            $found[] = (string) __('animals.heed.hard', ['from' => $this->show->limit(Parameter::GeneralHardness, $range[0]), 'to' => $this->show->limit(Parameter::GeneralHardness, $range[1])]);
         }
 
         return $found;

@@ -284,7 +284,7 @@ final readonly class ChangeFindings
             $out = static fn(float $value): float => max(0.0, $range[0] - $value, $value - $range[1]);
             // Changed often enough, the tank becomes what goes in.
             if ($out($source) > 0.02 * $range[1] && $out($after) >= $out($outlook->now->central()) - 1e-9) {
-                $names[] = __('change.away.one', ['what' => $parameter->label(), 'value' => $this->show->value($parameter, $source), 'low' => $this->show->number($parameter, $range[0]), 'high' => $this->show->value($parameter, $range[1])]);
+                $names[] = __('change.away.one', ['what' => $parameter->label(), 'value' => $this->show->value($parameter, $source), 'low' => $this->show->limitNumber($parameter, $range[0]), 'high' => $this->show->limit($parameter, $range[1])]);
             }
         }
 

@@ -22,7 +22,7 @@ final readonly class Question
         $limits = Hints::limits($this->sign->key);
         $words = [];
         foreach ($limits as $i => [$parameter, $limit]) {
-            $words[$i === 0 ? 'limit' : 'other'] = $this->show->value($parameter, $limit);
+            $words[$i === 0 ? 'limit' : 'other'] = $this->show->limit($parameter, $limit);
         }
 
         return __('inquiry.signs.'.$this->sign->key.'.ask', $words);

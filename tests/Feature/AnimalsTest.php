@@ -119,7 +119,7 @@ final class AnimalsTest extends FeatureCase
         $this->actingAs($keeper)->get($page)->assertDontSeeText('What lives here asks for');
         $kind = $tank->animalKinds()->create(['kind' => 'hardy_shrimp']);
         $kind->events()->create(['kind' => CountKind::Came, 'count' => 20, 'day' => now()->format('Y-m-d')]);
-        $this->get($page)->assertSeeText('What lives here asks for')->assertSeeText("nitrate of 20.0\u{A0}mg/L at most")->assertSeeText('gentler changes');
+        $this->get($page)->assertSeeText('What lives here asks for')->assertSeeText("nitrate of 20\u{A0}mg/L at most")->assertSeeText('gentler changes');
         $this->post("/tanks/$tank->id/animals-needs")->assertRedirect($page);
         $needs = $tank->refresh()->needs();
         self::assertSame([0.0, 20.0], array_map(floatval(...), $needs->range(Parameter::Nitrate) ?? []));

@@ -284,7 +284,7 @@ final class InquiryTest extends FeatureCase
     public function testQuestionsAreAskedInTheUnitsOfTheKeeper(): void
     {
         $inquiry = $this->begin();
-        $this->get("$this->base/$inquiry->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->value(Parameter::Temperature, 28.0))->assertDontSee(':limit');
+        $this->get("$this->base/$inquiry->id/why")->assertSee('Was it warmer than '.$this->keeper->show()->limit(Parameter::Temperature, 28.0))->assertDontSee(':limit');
         $this->keeper->kits()->create(['parameter' => 'temperature', 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 1, 'fields' => []]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->get("$this->base/$inquiry->id/why")->assertSee('82')->assertDontSee('warmer than 28');

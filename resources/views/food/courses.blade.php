@@ -77,8 +77,8 @@
             @foreach([0, 7, 14, 28, 56] as $day)
             <td class="num">{{ $page->figure($strip->nutrient, $day === 0 ? $strip->now() : $strip->in($day)) }}</td>
             @endforeach
-            <td class="num">@if($strip->corridor){{ $show->number($strip->nutrient, $strip->corridor[0]) }} to
-                {{ $show->number($strip->nutrient, $strip->corridor[1]) }}@else–@endif</td></tr>
+            <td class="num">@if($strip->corridor){{ $show->limitNumber($strip->nutrient, $strip->corridor[0]) }} to
+                {{ $show->limitNumber($strip->nutrient, $strip->corridor[1]) }}@else–@endif</td></tr>
     @endforeach
     @if($page->gas)
         <tr><th scope="row">{{ __('food.gas.name') }}, mg/L</th><td class="num">{{ $page->gas->figure() }}</td>

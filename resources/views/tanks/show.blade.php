@@ -71,8 +71,8 @@
                             {{ $figure->isCarriedOn ? 'as' : '· read as' }} {{ $read }}
                             @endif
                             @if($figure->range)
-                            @php($least = $page->show->number($figure->parameter, $figure->range[0]))
-                            @php($most = $page->show->value($figure->parameter, $figure->range[1]))
+                            @php($least = $page->show->limitNumber($figure->parameter, $figure->range[0]))
+                            @php($most = $page->show->limit($figure->parameter, $figure->range[1]))
                             · kept at {{ $least }} to {{ $most }}
                             @endif</small>
                     @else
