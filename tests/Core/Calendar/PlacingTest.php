@@ -131,7 +131,7 @@ final class PlacingTest extends TestCase
         foreach ($jobs as $i => $job) {
             $late = $days[$i] - $job->due;
             $cost += ($late > 0 ? $late : -0.1 * $late) * $job->perDay;
-            $used[$days[$i]] = ($used[$days[$i]] ?? 0) + $job->minutes + (isset($tanks[$days[$i]][$job->tank]) ? 0 : $placing->setUp);
+            $used[$days[$i]] = ($used[$days[$i]] ?? 0) + $job->minutes + ($job->tank === 0 || isset($tanks[$days[$i]][$job->tank]) ? 0 : $placing->setUp);
             $tanks[$days[$i]][$job->tank] = true;
         }
 
@@ -181,7 +181,7 @@ final class PlacingTest extends TestCase
         for ($i = 0; $i < $count; ++$i) {
             $due = $random->getInt(-2, $days - 1);
             $earliest = max(0, $due - $random->getInt(0, 3));
-            $jobs[] = new Job('j'.$i, $random->getInt(1, 4), 5 * $random->getInt(1, 6), $due, $earliest, max($earliest, $due) + $random->getInt(0, 3), [1.0, 2.0, 4.0, 8.0][$random->getInt(0, 3)]);
+            $jobs[] = new Job('j'.$i, $random->getInt(0, 4), 5 * $random->getInt(1, 6), $due, $earliest, max($earliest, $due) + $random->getInt(0, 3), [1.0, 2.0, 4.0, 8.0][$random->getInt(0, 3)]);
         }
 
         return [new Placing(array_map(static fn(int $day): int => [0, 60, 90, 30, 45, 120, 60][$day % 7], range(0, $days - 1)), 15), $jobs];
