@@ -10,7 +10,8 @@
         <tr><th scope="row">{{ $line['name'] }}</th><td class="num" data-of="left">{{ App\View\WeekPage::amount($line['stock']->left, $line['unit']) }}</td>
             <td class="num" data-of="a week takes">{{ App\View\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
             <td data-of="lasts">{{ $line['stock']->lasts() === null ? 'nothing is used' : App\View\WeekPage::daysWords($line['stock']->lasts()) }}</td>
-            <td data-of="{{ $line['home'] ? 'make up by' : 'order by' }}" @class(['short' => $in !== null && $in <= 0])>@if($in !== null)<a data-working="{{ $at }}"
+            <td data-of="{{ $line['home'] ? 'make up by' : 'order by' }}" @class(['short' => $in !== null && $in <= 0])>@if($in !== null)<a
+                data-working="{{ $at }}"
                 href="/supplies?working={{ $at }}">{{ $in <= 0 ? 'now' : $show->date($today->addDays($in)) }}</a>@endif
                 @if($line['expires'] !== null) <small @class(['short' => $line['expires'] < 0])>{{ $line['expires'] < 0 ? 'expired' : 'expires' }}
                 {{ $show->date($today->addDays($line['expires'])) }}</small>@endif</td>
