@@ -126,7 +126,7 @@ final readonly class FoodPage
             } elseif ($passes !== null && $strip->limit !== null) {
                 $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
             }
-            $falls = $strip->falls();
+            $falls = $strip->isRead() ? $strip->falls() : null;
             if ($falls !== null) {
                 $found[] = new Finding(Finding::HEED, __('food.falls.head', $name), trans_choice('food.falls.why', $falls, $name + ['days' => $falls]));
             }

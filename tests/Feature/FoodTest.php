@@ -337,6 +337,16 @@ final class FoodTest extends FeatureCase
         self::assertGreaterThan(20.0, (float) ($level[1] ?? NAN));
     }
 
+    public function testShortIsWhatWasReadLowAndNotWhatNobodyRead(): void
+    {
+        $this->tank->update(['feeding_school' => 'lean']);
+        $this->get($this->food)->assertOk()->assertSeeText('Potassium')->assertDontSeeText('runs low');
+        foreach ([14, 7, 0] as $ago) {
+            $this->readAgo('potassium', '1', $ago);
+        }
+        $this->get($this->food)->assertSeeText('Potassium runs low.')->assertSeeText('It is likelier below than in what the school wants.');
+    }
+
     /** @return iterable<string, array{string, string|null}> what is read week by week, and what is said; the animals stand 30 */
     public static function nitrates(): iterable
     {
