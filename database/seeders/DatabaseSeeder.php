@@ -25,7 +25,8 @@ final class DatabaseSeeder extends Seeder
     public function run(): void
     {
         $clock = CarbonImmutable::getTestNow();
-        $today = CarbonImmutable::now('Europe/Lisbon')->startOfDay();
+        $now = CarbonImmutable::now();
+        $today = $now->setTimezone('Europe/Lisbon')->startOfDay();
         $keeper = Keeper::query()->create([
             'name' => 'Wren', 'email' => 'wren@cresco.test', 'password' => 'still water', 'timezone' => 'Europe/Lisbon', 'bucket_litres' => 12,
             'simulated' => array_keys(Devices::all()),
@@ -35,7 +36,7 @@ final class DatabaseSeeder extends Seeder
         try {
             $this->waterReadings($keeper, $waters, $today);
             foreach (DemoTanks::all($waters) as $life) {
-                (new DemoLife($keeper, $life, $waters, $today, self::DAYS))->live();
+                (new DemoLife($keeper, $life, $waters, $today, self::DAYS, $now))->live();
                 DemoPlants::grow($keeper->tanks()->where('name', $life['tank']['name'])->sole(), $today);
             }
             DemoPhotos::take($keeper->tanks()->where('name', 'Long Meadow')->sole(), $today);
@@ -43,7 +44,7 @@ final class DatabaseSeeder extends Seeder
             DemoFood::give($keeper, $today);
             DemoTrouble::find($keeper, $today);
             DemoWeek::plan($keeper, $today);
-            DemoReach::live($keeper, $waters, $today);
+            DemoReach::live($keeper, $waters, $today, $now);
             $this->pens($keeper, $today);
         } finally {
             Carbon::setTestNow($clock);

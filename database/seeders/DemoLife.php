@@ -58,6 +58,7 @@ final class DemoLife
     /**
      * @param array{tank: array<string, mixed>, devices: array<string, list<int|null>>, start: array<string, float>, lastChange: int, events: list<array{int, string, string, string}>, jumps: array<int, array<string, float>>, drift: array<string, float>, readDays: list<int>, takenToday: bool, strongStore: array<string, float>} $life
      * @param array<string, Water> $waters
+     * @param CarbonImmutable      $now    while the demo is planted: its clock is turned back meanwhile
      */
     public function __construct(
         private readonly Keeper $keeper,
@@ -65,6 +66,7 @@ final class DemoLife
         private readonly array $waters,
         private readonly CarbonImmutable $today,
         private readonly int $days,
+        private readonly CarbonImmutable $now,
     ) {
         $this->truth = $life['start'];
         $this->chance = new Randomizer(new Mt19937(crc32((string) json_encode($life['tank']['name'] ?? ''))));
@@ -95,7 +97,7 @@ final class DemoLife
             } else {
                 if ($isRead) {
                     // Of a demo that is planted at night nothing lies ahead.
-                    self::keepReadings($this->keeper, $this->tank, $this->typed($isChange), $day->setTime($ago === 0 ? 7 : 17, $this->chance->getInt(0, 59))->min(CarbonImmutable::now()->subMinutes(5)));
+                    self::keepReadings($this->keeper, $this->tank, $this->typed($isChange), $day->setTime($ago === 0 ? 7 : 17, $this->chance->getInt(0, 59))->min($this->now->subMinutes(5)));
                 }
                 if ($isChange) {
                     $this->changeByHabit($day);

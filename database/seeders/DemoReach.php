@@ -26,7 +26,7 @@ final class DemoReach
     private const DOSE = 20.0;
 
     /** @param array<string, Water> $waters */
-    public static function live(Keeper $keeper, array $waters, CarbonImmutable $today): void
+    public static function live(Keeper $keeper, array $waters, CarbonImmutable $today, CarbonImmutable $now): void
     {
         (new DemoLife($keeper, [
             'tank' => [
@@ -42,7 +42,7 @@ final class DemoReach
                 [52, 'note', 'Twice a week’s dose is the most', 'With half of the water changed each week nothing can come higher.'],
             ],
             'jumps' => [], 'drift' => ['general_hardness' => 0.01, 'carbonate_hardness' => -0.03, 'conductivity' => 1.2], 'readDays' => [0], 'takenToday' => false, 'strongStore' => [],
-        ], $waters, $today, 7 * self::WEEKS))->live();
+        ], $waters, $today, 7 * self::WEEKS, $now))->live();
         $tank = $keeper->tanks()->where('name', 'Bright Reach')->sole();
         self::plants($tank, $today);
         self::doses($keeper, $tank, $today);

@@ -171,6 +171,10 @@ final class SafetyTest extends FeatureCase
         self::assertSame(15, Run::query()->count());
         self::assertGreaterThan(600, Reading::query()->count());
         self::assertSame('2026-03-01 12:00', now()->format('Y-m-d H:i'));
+        // Long Meadow is read twice a week, and was this morning.
+        $days = DB::table('readings')->join('tanks', 'tanks.id', '=', 'readings.tank_id')->where('tanks.name', 'Long Meadow')->where('parameter', 'nitrate')->where('taken_at', '>=', now()->subWeeks(8))->orderBy('taken_at')->pluck('taken_at');
+        self::assertGreaterThanOrEqual(16, $days->map(static fn(mixed $at): string => is_string($at) ? substr($at, 0, 10) : '')->unique()->count());
+        self::assertStringStartsWith('2026-03-01 07:', is_string($days->last()) ? $days->last() : '');
 
         Keeper::query()->delete();
         $this->seed(DatabaseSeeder::class);
@@ -194,6 +198,13 @@ final class SafetyTest extends FeatureCase
             self::assertGreaterThan(0, DB::table($table)->count(), $table);
             self::assertSame(0, DB::table($table)->where($at, '>', now())->count(), $table);
         }
+        // All that was before this day is what it is in a demo that is planted in the evening.
+        $before = static fn(): string => DB::table('readings')->where('taken_at', '<', CarbonImmutable::parse($now, 'Europe/Lisbon')->startOfDay()->utc())->orderBy('taken_at')->orderBy('tank_id')->orderBy('parameter')->orderBy('id')->get(['parameter', 'value', 'low', 'high', 'taken_at'])->toJson();
+        $night = $before();
+        Keeper::query()->delete();
+        $this->travelTo(substr($now, 0, 10).' 21:00');
+        $this->seed(DatabaseSeeder::class);
+        self::assertSame($night, $before());
     }
 
     /** @param array<string, mixed> $records */
