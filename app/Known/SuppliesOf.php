@@ -95,14 +95,15 @@ final class SuppliesOf
     private static function planned(Keeper $keeper): array
     {
         $today = $keeper->show()->local(CarbonImmutable::now());
-        $weekly = [];
+        $planned = [];
         foreach (DosePlan::query()->whereIn('jar_id', $keeper->jars()->select('id'))->get() as $plan) {
             $next = $plan->next($today);
             if ($next !== null && $next < self::SOON) {
-                $weekly[$plan->jar_id] = ($weekly[$plan->jar_id] ?? 0.0) + 7.0 * $plan->given() / max(1, $plan->every);
+                // Steps of one dose follow each other: of those that fall into a week the largest counts.
+                $planned[$plan->jar_id][$plan->tank_id] = max($planned[$plan->jar_id][$plan->tank_id] ?? 0.0, 7.0 * $plan->given() / max(1, $plan->every));
             }
         }
 
-        return $weekly;
+        return array_map(array_sum(...), $planned);
     }
 }

@@ -268,6 +268,20 @@ final class WeekTest extends FeatureCase
         self::assertEqualsWithDelta($lasts, $bottle[0]['stock']->lasts(), 1.0);
     }
 
+    public function testStepsOfOneDoseAreNotAddedUpAndTanksAre(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $jar = $this->jar($keeper, 'potassium_sulfate', 420.0);
+        $day = static fn(int $ahead): string => CarbonImmutable::now()->addDays($ahead)->format('Y-m-d');
+        $weekly = static fn(): float => array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly;
+        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 4.0, 'every' => 1, 'starts_on' => $day(-3), 'ends_on' => $day(3)]);
+        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 6.0, 'every' => 1, 'starts_on' => $day(4), 'ends_on' => $day(10)]);
+        $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 8.0, 'every' => 1, 'starts_on' => $day(11)]);
+        self::assertSame(42.0, $weekly());
+        $this->tank($keeper)->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 3.0, 'every' => 3, 'starts_on' => $day(0)]);
+        self::assertSame(49.0, $weekly());
+    }
+
     public function testTheCalendarIsReadByTwoForeignPrograms(): void
     {
         [$keeper] = $this->week();
