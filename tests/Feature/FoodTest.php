@@ -302,7 +302,7 @@ final class FoodTest extends FeatureCase
     {
         $tank = $this->tank($this->keeper);
         $tank->update(['nitrate_per_day' => 1.5, 'routine_share' => 0.3, 'routine_days' => 7, 'started_on' => null]);
-        $this->get("/tanks/$tank->id/food")->assertOk()->assertSeeText('Nitrate was not read here yet.')->assertSeeText('never read: a guess')
+        $this->get("/tanks/$tank->id/food")->assertOk()->assertSeeText('Nitrate wants a reading.')->assertSeeText('not read: a guess')
             ->assertDontSeeText('is over what the animals stand')->assertDontSeeText('may pass what the animals stand');
         $level = function (float $days) use ($tank): float {
             $tank->update(['started_on' => $days > 0.0 ? CarbonImmutable::now()->subDays((int) $days)->format('Y-m-d') : null]);
@@ -318,7 +318,7 @@ final class FoodTest extends FeatureCase
         // The first reading is all that counts then.
         $tank->update(['started_on' => null]);
         $this->read($this->keeper, $tank, ['nitrate' => '10-20'], CarbonImmutable::now()->subHours(3));
-        $this->get("/tanks/$tank->id/food")->assertOk()->assertDontSeeText('was not read here yet');
+        $this->get("/tanks/$tank->id/food")->assertOk()->assertDontSeeText('wants a reading');
         self::assertEqualsWithDelta(15.0, $level(0.0), 3.0);
     }
 
