@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Change\Steady;
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Course;
 use Cresco\Core\Food\EventKind;
@@ -535,18 +536,16 @@ final class FoodOf
         return min($first, $this->day($this->now)) - 0.5;
     }
 
-    /**
-     * About where a nutrient stands that was never read, mg/L: between what the changes of the routine leave and what they find, once many
-     * were made; less in a tank that has not stood for so long.
-     */
+    /** About where a nutrient stands that was never read, mg/L: by its waters, the routine of the tank and the days that it has stood. */
     private function usual(Parameter $nutrient): float
     {
-        $source = $this->source($nutrient)->central();
-        $made = $this->guess($nutrient)->central() + $this->fedAtMean($nutrient);
-        $days = $this->tank->routine_days * (1.0 / max(0.05, min(1.0, $this->tank->routine_share)) - 0.5);
-        $stood = $this->tank->started_on === null ? $days : max(0.0, $this->tank->started_on->diffInDays($this->now));
-
-        return max(0.0, $source + $made * min($days, $stood));
+        return Steady::middle(
+            $this->guess($nutrient)->central() + $this->fedAtMean($nutrient),
+            max(0.01, min(1.0, $this->tank->routine_share)),
+            max(1.0, (float) $this->tank->routine_days),
+            $this->source($nutrient)->central(),
+            $this->tank->started_on === null ? INF : max(0.0, $this->tank->started_on->diffInDays($this->now)),
+        );
     }
 
     /** What comes and goes unseen in a day before anything was read. */

@@ -464,10 +464,10 @@ final readonly class FoodPage
         $nutrient = Parameter::tryFrom($name);
 
         return match (true) {
-            $name === 'meal' => $this->read($this->read($this->meal(), Parameter::Phosphate, 'phosphate', 'pr'), Parameter::Nitrate, 'nitrate', 'nr'),
+            $name === 'meal' => $this->inKit($this->inKit($this->meal(), Parameter::Phosphate, 'phosphate', 'pr'), Parameter::Nitrate, 'nitrate', 'nr'),
             $name === 'gas' => $this->gas?->working(),
-            $name === 'soil' => $this->read($this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'nitrate', 'nr'),
-            $name === 'capsules' => $this->read($this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'c', 'nr'),
+            $name === 'soil' => $this->inKit($this->food->slow->soilWorking($this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'nitrate', 'nr'),
+            $name === 'capsules' => $this->inKit($this->food->slow->capsuleWorking(Parameter::Nitrate, $this->food->day(CarbonImmutable::now())), Parameter::Nitrate, 'c', 'nr'),
             preg_match('/^capsule-(\d{1,9})$/', $name, $found) === 1 => $this->capsuleLife((int) $found[1]),
             preg_match('/^bottle-(\d{1,9})$/', $name, $found) === 1 => $this->tank->dosePlans->find((int) $found[1])?->emptyWorking($this->today),
             str_starts_with($name, self::LEVEL) => $this->levelWorking(substr($name, strlen(self::LEVEL))),
@@ -477,9 +477,9 @@ final readonly class FoodPage
     }
 
     /** What something brings in a day, in the end in the unit of the keeper's kit. */
-    private function read(?Computation $working, Parameter $nutrient, string $symbol, string $as): ?Computation
+    private function inKit(?Computation $working, Parameter $nutrient, string $symbol, string $as): ?Computation
     {
-        return $working?->read($symbol, $as, $nutrient->word(), $this->show->unit($nutrient), ' a day');
+        return $working?->alsoIn($symbol, $as, $nutrient->word(), $this->show->unit($nutrient), ' a day');
     }
 
     /** How the level of a nutrient that is drawn came about, to the digits of the page. */

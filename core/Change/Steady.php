@@ -30,6 +30,26 @@ final class Steady
         return Formula::of(self::TROUGH)->number(self::routine($production, $fraction, $days, $source));
     }
 
+    /**
+     * About where a tank stands that nobody has read: halfway between the highest and the lowest level of its routine, and no further from its
+     * source than the days that it has stood can have brought it.
+     *
+     * @param float $production made in a day; below 0 for what is taken up
+     * @param float $fraction   of each change, above 0 and up to 1
+     * @param float $days       between changes
+     * @param float $stood      days since it was set up, 0 or more; INF where that is long ago
+     *
+     * @throws ChangeFault
+     */
+    public static function middle(float $production, float $fraction, float $days, float $source, float $stood = INF): float
+    {
+        $made = abs($production);
+        $settled = (self::peak($made, $fraction, $days, 0.0) + self::trough($made, $fraction, $days, 0.0)) / 2.0;
+        $moved = $made === 0.0 ? 0.0 : min($settled, $made * max(0.0, $stood));
+
+        return max(0.0, $source + ($production < 0.0 ? -$moved : $moved));
+    }
+
     /** Adds the peak of a routine to a computation that already knows g, n, f and source. */
     public static function addPeak(Computation $computation, string $unit): Computation
     {

@@ -43,7 +43,7 @@ final class LevelSince
             [$from, $level, $since] = self::later($since, $from, $level, $rate, $course->loss, $many - self::CHANGES);
             $computation->constant('C0', 'level after the change '.self::ago($course->day - $from), $in * $level, $unit, 'the same, further back', null);
         } elseif ($course->read->value === null || $course->read->foretold === null) {
-            $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $in * $level, $unit, 'what its waters hold', Grade::Guess);
+            $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $in * $level, $unit, 'its waters, what is made or taken up in a day, and the routine of its changes', Grade::Guess);
         } else {
             $off = $course->read->value - $course->read->foretold;
             $computation->constant('F', 'foretold for the day of the last reading, '.self::ago($course->day - $from), $in * $course->read->foretold, $unit, self::COURSE, null)

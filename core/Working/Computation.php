@@ -119,7 +119,7 @@ final class Computation
      * @param string $as     symbol of the figure in the other unit; its factor is this with an f before it
      * @param string $per    written after the unit
      */
-    public function read(string $symbol, string $as, string $label, Unit $unit, string $per = ''): self
+    public function alsoIn(string $symbol, string $as, string $label, Unit $unit, string $per = ''): self
     {
         $factor = $unit->widthFromBase(1.0);
 

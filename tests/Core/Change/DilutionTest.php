@@ -201,4 +201,24 @@ final class DilutionTest extends TestCase
         self::assertEqualsWithDelta($peak, Steady::peak(1.3, 0.35, 7, 6), 1e-6);
         self::assertEqualsWithDelta($level, Steady::trough(1.3, 0.35, 7, 6), 1e-6);
     }
+
+    /** @return iterable<string, array{float, float, float, float, float, float}> made a day, share, days, source, days that it has stood, level */
+    public static function unread(): iterable
+    {
+        // 1.5 * 7 / 0.3 = 35 before each change and 24.5 after it.
+        yield 'long since' => [1.5, 0.3, 7.0, 5.0, INF, 34.75];
+        yield 'a week old' => [1.5, 0.3, 7.0, 5.0, 7.0, 15.5];
+        yield 'set up today' => [1.5, 0.3, 7.0, 5.0, 0.0, 5.0];
+        yield 'as old as its routine takes' => [1.5, 0.3, 7.0, 5.0, 400.0, 34.75];
+        yield 'nothing is made' => [0.0, 0.3, 7.0, 5.0, INF, 5.0];
+        yield 'plants take a little of what comes in' => [-0.1, 0.5, 7.0, 5.0, INF, 3.95];
+        yield 'plants take more than comes in' => [-2.0, 0.3, 7.0, 5.0, INF, 0.0];
+        yield 'all of it changed each day' => [1.5, 1.0, 1.0, 5.0, INF, 5.75];
+    }
+
+    #[DataProvider('unread')]
+    public function testATankThatNobodyReadStandsBetweenWhatItsRoutineLeavesAndFinds(float $made, float $share, float $days, float $source, float $stood, float $level): void
+    {
+        self::assertEqualsWithDelta($level, Steady::middle($made, $share, $days, $source, $stood), 1e-9);
+    }
 }
