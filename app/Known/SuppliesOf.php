@@ -65,9 +65,12 @@ final class SuppliesOf
     {
         $now = CarbonImmutable::now();
         $since = $now->subWeeks(self::WEEKS);
+        // Looked for twice as far back, so that only what is really young counts as young.
+        $before = $since->subWeeks(self::WEEKS);
         $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, $first->diffInSeconds($now) / (7.0 * 86400.0)));
         $weekly = $made = [];
-        foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('missed', false)->where('given_at', '>=', $since)->groupBy('jar_id')->selectRaw('jar_id, sum(amount) as amount, min(given_at) as first')->get() as $row) {
+        foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('missed', false)->where('given_at', '>=', $before)->groupBy('jar_id')
+            ->selectRaw('jar_id, sum(case when given_at >= ? then amount else 0 end) as amount, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {
             if (is_numeric($row->jar_id) && is_numeric($row->amount) && is_string($row->first)) {
                 $weekly[(int) $row->jar_id] = (float) $row->amount / $weeks(CarbonImmutable::parse($row->first, 'UTC'), 1);
             }
@@ -75,12 +78,12 @@ final class SuppliesOf
         foreach (self::planned($keeper) as $jar => $amount) {
             $weekly[$jar] = max($amount, $weekly[$jar] ?? 0.0);
         }
-        foreach (Batch::query()->where('keeper_id', $keeper->id)->where('made_at', '>=', $since)->orderBy('made_at')->get() as $batch) {
+        foreach (Batch::query()->where('keeper_id', $keeper->id)->where('made_at', '>=', $before)->orderBy('made_at')->get() as $batch) {
             $content = new BatchContent($batch);
             foreach ($content->jars() as $jar) {
                 if ($jar->jarId !== null && $batch->made_at !== null) {
                     $made[$jar->jarId] ??= [0.0, $weeks($batch->made_at, self::BATCH_WEEKS)];
-                    $made[$jar->jarId][0] += $jar->amount * $content->timesJars();
+                    $made[$jar->jarId][0] += $batch->made_at->greaterThanOrEqualTo($since) ? $jar->amount * $content->timesJars() : 0.0;
                 }
             }
         }

@@ -34,8 +34,8 @@ final class WearOf
         $now = CarbonImmutable::now();
         $done = self::done($chore, $by, $chore->last_at);
         $back = $now->subDays(self::DAYS);
-        // A diary that began a month ago tells of a month.
-        $days = max((float) self::LEAST, min((float) self::DAYS, (self::first($chore, $by, $back) ?? $back)->diffInSeconds($now) / 86400.0));
+        // A diary that began a month ago tells of a month. Looked for twice as far back, so that only what is really young counts as young.
+        $days = max((float) self::LEAST, min((float) self::DAYS, (self::first($chore, $by, $back->subDays(self::DAYS)) ?? $back)->diffInSeconds($now) / 86400.0));
 
         return new Wear($done, $chore->wears_most, self::done($chore, $by, $back) / $days, (int) max(0, $chore->last_at->diffInDays($now)));
     }
