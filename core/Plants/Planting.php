@@ -315,7 +315,7 @@ final class Planting
         [$to, $cover] = [$stand->height, $stand->cover];
         if ($entry->cutBy === CutBy::Cover) {
             $limit = $entry->limit;
-            $cover = $height ?? max($entry->least, min($stand->cover, $stand->doubling <= 0.0 ? $limit : (new Spread($stand->doubling))->after($limit, -$days)));
+            $cover = $height ?? min($stand->cover, max($entry->least, $stand->doubling <= 0.0 ? $limit : (new Spread($stand->doubling))->after($limit, -$days)));
             if (!($cover > 0.0 && $cover <= $stand->cover + 1e-9)) {
                 throw PlantsFault::cut();
             }

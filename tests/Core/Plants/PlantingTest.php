@@ -145,7 +145,7 @@ final class PlantingTest extends TestCase
             $left = mt_rand(0, 70) / 100.0;
             $front = mt_rand(0, 60) / 100.0;
             $form = Form::cases()[mt_rand(0, count(Form::cases()) - 1)];
-            $stands[] = self::stand($i, $form, [$left, $left + 0.3, $front, $front + 0.4], (float) mt_rand(20, 300), (float) mt_rand(1, 80), mt_rand(0, 1) ? (float) mt_rand(60, 250) : null, Demand::cases()[mt_rand(0, 2)], mt_rand(20, 100) / 100.0, $form === Form::Floating ? 6.0 : 0.0);
+            $stands[] = self::stand($i, $form, [$left, $left + 0.3, $front, $front + 0.4], (float) mt_rand(1, 300), (float) mt_rand(1, 80), mt_rand(0, 1) ? (float) mt_rand(60, 250) : null, Demand::cases()[mt_rand(0, 2)], mt_rand(1, 100) / 100.0, $form === Form::Floating ? 6.0 : 0.0);
         }
 
         return self::planting(...$stands);
@@ -184,7 +184,7 @@ final class PlantingTest extends TestCase
         for ($seed = 1; $seed <= 30; ++$seed) {
             $planting = self::some($seed);
             foreach ($planting->stands as $stand) {
-                $cut = $planting->cut($stand);
+                $cut = $planting->cut($stand, [1, 28, 400][$seed % 3]);
                 self::assertGreaterThan(0.0, min($cut->to, $cut->cover));
                 self::assertLessThanOrEqual($stand->height, $cut->to);
                 self::assertLessThanOrEqual($stand->cover, $cut->cover);
