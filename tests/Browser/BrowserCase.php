@@ -31,6 +31,9 @@ abstract class BrowserCase extends TestCase
 
     private static ?string $chromedriver = null;
 
+    /** One Chromium for test after test, for as long as all goes well: starting one takes as long as many a test. */
+    private static ?PatientDriver $kept = null;
+
     protected PatientDriver $browser;
 
     private ChromeDevToolsDriver $tools;
@@ -44,7 +47,7 @@ abstract class BrowserCase extends TestCase
     protected function setUp(): void
     {
         self::$server->plant();
-        $this->browser = $this->open();
+        $this->browser = self::$kept ??= $this->open();
         $this->tools = new ChromeDevToolsDriver($this->browser);
         $this->screen(...self::DESK);
     }
@@ -61,8 +64,25 @@ abstract class BrowserCase extends TestCase
             } catch (Throwable) {
                 // A browser that has died leaves no picture.
             }
+            self::$kept = null;
+            $this->browser->quit();
+
+            return;
         }
-        $this->browser->quit();
+        $this->forget();
+    }
+
+    /** Leaves the browser as a new one: nothing signed in, kept, cached, emulated or complained of. */
+    private function forget(): void
+    {
+        $this->tools->execute('Storage.clearDataForOrigin', ['origin' => self::$server->url, 'storageTypes' => 'all']);
+        $this->tools->execute('Network.clearBrowserCookies');
+        $this->tools->execute('Network.clearBrowserCache');
+        $this->tools->execute('Emulation.setScriptExecutionDisabled', ['value' => false]);
+        $this->tools->execute('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);
+        $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+        $this->browser->get('about:blank');
+        $this->browser->manage()->getLog('browser');
     }
 
     protected function open(): PatientDriver
@@ -129,6 +149,23 @@ abstract class BrowserCase extends TestCase
     protected function find(string $css): RemoteWebElement
     {
         return $this->browser->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    /** How many of it are there now; none is not waited for. */
+    protected function many(string $css): int
+    {
+        $found = $this->script('return document.querySelectorAll(arguments[0]).length', $css);
+
+        return is_int($found) ? $found : 0;
+    }
+
+    /** Each press draws the page of a run sheet anew, which the next one must not overtake. */
+    protected function switchAllOn(): void
+    {
+        while (($off = $this->many('.switch.open')) > 0) {
+            $this->click('.switch.open');
+            $this->until(fn(): bool => $this->many('.switch.open') < $off, 'one more on');
+        }
     }
 
     protected function text(string $css): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -19,7 +18,7 @@ final class FoodTest extends BrowserCase
         $this->go('/tanks/1/food');
         $line = fn(): string => (string) $this->find('.course:nth-child(3) .middle')->getAttribute('points');
         $before = $line();
-        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.planned')));
+        self::assertSame(0, $this->many('.planned'));
         $this->type('#f-what-1', '40');
         $this->untilText('.tried', 'the thin line is as planned');
         $this->until(fn(): bool => $line() !== $before, 'another course of potassium');
@@ -66,7 +65,7 @@ final class FoodTest extends BrowserCase
         $this->tabTo('[name="helped"][value="later"]');
         $this->keys(WebDriverKeys::ENTER);
         $this->untilText('.status', 'It is asked again in a week.');
-        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('.doses-look')));
+        self::assertSame(0, $this->many('.doses-look'));
 
         // What is no weight is said where it was typed, and the pinches stay as they were typed.
         $this->press('Weigh pinches');

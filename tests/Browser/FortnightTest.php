@@ -155,18 +155,4 @@ final class FortnightTest extends BrowserCase
         }
         self::assertStringEndsWith('/look-back', $this->path());
     }
-
-    /** Each press draws the page anew, which the next one must not overtake. */
-    private function switchAllOn(): void
-    {
-        $this->until(function (): bool {
-            $open = $this->browser->findElements(WebDriverBy::cssSelector('.switch.open'));
-            if ($open !== []) {
-                $open[0]->click();
-                usleep(300000);
-            }
-
-            return $open === [] && $this->text('h1') === 'Switch on again';
-        }, 'everything on again');
-    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Interactions\WebDriverActions;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 
@@ -28,7 +27,7 @@ final class PlantsTest extends BrowserCase
         self::assertLessThan($edges[3] - 8.0, $edges[2]);
         $this->press('Stand it there');
         $this->untilText('.stands', 'Anubias barteri');
-        self::assertCount(1, $this->browser->findElements(WebDriverBy::cssSelector('svg.section [data-stand]')));
+        self::assertSame(1, $this->many('svg.section [data-stand]'));
         $this->assertNoComplaints();
     }
 
@@ -61,7 +60,7 @@ final class PlantsTest extends BrowserCase
         // Three weeks on by the slider: it says so, and no line is there to drag.
         $this->script('const day = document.getElementById("day"); day.value = 21; day.dispatchEvent(new Event("input", {bubbles: true}))');
         $this->untilText('.day-words', 'In 21 days');
-        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-cut-line]')));
+        self::assertSame(0, $this->many('[data-cut-line]'));
         $this->assertNoComplaints();
     }
 
@@ -91,10 +90,7 @@ final class PlantsTest extends BrowserCase
                 $this->type('#f-stand_after-3', '155');
             }
             if ($title === 'Switch on again') {
-                foreach ($this->browser->findElements(WebDriverBy::cssSelector('.switch:not([disabled])')) as $ignored) {
-                    $this->click('.switch:not([disabled])');
-                    usleep(300000);
-                }
+                $this->switchAllOn();
             }
             $this->click('.go');
             $this->until(fn(): bool => $this->text('h1') !== $title, 'the step after '.$title);

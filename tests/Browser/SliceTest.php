@@ -168,12 +168,12 @@ final class SliceTest extends BrowserCase
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Switch on again') {
-                $open = count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open')));
+                $open = $this->many('.switch.open');
                 self::assertGreaterThan(0, $open);
                 for (; $open > 0; --$open) {
                     $this->tabTo('.switch.open');
                     $this->keys(WebDriverKeys::ENTER);
-                    $this->until(fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open'))) < $open, 'one more on');
+                    $this->until(fn(): bool => $this->many('.switch.open') < $open, 'one more on');
                 }
                 $this->tabTo('.go');
                 $this->keys(WebDriverKeys::ENTER);
@@ -379,11 +379,7 @@ final class SliceTest extends BrowserCase
                 self::assertStringContainsString('70', $this->text('.line'));
             }
             if ($title === 'Switch on again') {
-                $open = fn(): int => count((array) $this->script('return [...document.querySelectorAll(".switch.open")]'));
-                while (($before = $open()) > 0) {
-                    $this->click('.switch.open');
-                    $this->until(fn(): bool => $open() < $before, 'one more on');
-                }
+                $this->switchAllOn();
             }
             $this->click('.go');
             $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
@@ -411,9 +407,8 @@ final class SliceTest extends BrowserCase
         $run = $this->path();
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
             $title = $this->text('h1');
-            while ($title === 'Switch on again' && ($off = count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open')))) > 0) {
-                $this->click('.switch.open');
-                $this->until(fn(): bool => count($this->browser->findElements(WebDriverBy::cssSelector('.switch.open'))) < $off, 'one more on');
+            if ($title === 'Switch on again') {
+                $this->switchAllOn();
             }
             $this->click('.go');
             $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
