@@ -31,7 +31,7 @@ final readonly class FinishAfter
             $this->record->keep($keeper, $after->run->tank, $readings, $now);
             $keeper->entries()->create([
                 'tank_id' => $after->run->tank_id, 'run_id' => $after->run_id, 'kind' => EntryKind::Work,
-                'title' => $after->job->title(), 'body' => $note ?? __('said.all_well'), 'happened_at' => $now,
+                'title' => $after->job->title(), 'body' => $note ?? __('said.done.well'), 'happened_at' => $now,
             ]);
 
             return true;

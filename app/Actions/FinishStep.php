@@ -86,7 +86,7 @@ final readonly class FinishStep
                 $this->requireAllOn($run);
             }
             if (Run::query()->where('tank_id', $run->tank_id)->where('state', RunState::Running)->whereKeyNot($run->id)->exists()) {
-                throw ValidationException::withMessages(['switches' => __('said.another_run_sheet_of')]);
+                throw ValidationException::withMessages(['switches' => __('said.cannot.sheet')]);
             }
             Run::query()->whereKey($run->id)->where('state', RunState::Planned)->update(['state' => RunState::Running, 'holds' => Run::holding(RunState::Running, null), 'started_at' => $now]);
             $next = $run->steps()->whereNull('done_at')->orderBy('position')->first();
@@ -180,7 +180,7 @@ final readonly class FinishStep
             'run_id' => $run->id,
             'kind' => EntryKind::Work,
             'title' => $work === '' ? (string) __('run.entry.none') : ucfirst($work),
-            'body' => $words($run->changes_water ? __('said.no_water_was_changed') : ''),
+            'body' => $words($run->changes_water ? __('said.done.no_change') : ''),
             'happened_at' => $now,
         ]);
     }

@@ -63,21 +63,21 @@ final class KeepPhoto
     private function keep(int $keeper, int $tank, ?int $run, ?int $step, mixed $file): Photo
     {
         if (!$file instanceof UploadedFile || !$file->isValid()) {
-            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? __('said.photo_size') : __('said.choose_a_photo_first'));
+            $this->refuse($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? __('said.photo.size') : __('said.choose.photo'));
         }
         if ($file->getSize() > self::MOST_BYTES) {
-            $this->refuse(__('said.photo_size'));
+            $this->refuse(__('said.photo.size'));
         }
         $path = $file->getPathname();
         $size = @getimagesize($path);
         if ($size === false || !in_array($size[2], self::KINDS, true)) {
-            $this->refuse(__('said.photo_kind'));
+            $this->refuse(__('said.photo.kind'));
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS || $size[0] < 1 || $size[1] < 1) {
-            $this->refuse(__('said.that_picture_has_too'));
+            $this->refuse(__('said.photo.pixels'));
         }
         if (!self::isWhole((string) file_get_contents($path), $size[2])) {
-            $this->refuse(__('said.that_photo_is_broken'));
+            $this->refuse(__('said.photo.cut_off'));
         }
         $image = match ($size[2]) {
             IMAGETYPE_JPEG => @imagecreatefromjpeg($path),
@@ -85,7 +85,7 @@ final class KeepPhoto
             default => @imagecreatefromwebp($path),
         };
         if ($image === false) {
-            $this->refuse(__('said.that_photo_is_broken_it'));
+            $this->refuse(__('said.photo.unreadable'));
         }
         $image = $this->small($this->upright($image, $size[2] === IMAGETYPE_JPEG ? $path : null));
         $name = $keeper.'/'.bin2hex(random_bytes(16)).'.jpg';
@@ -145,7 +145,7 @@ final class KeepPhoto
         $height = max(1, (int) round(imagesy($image) * $scale));
         $canvas = imagecreatetruecolor($width, $height);
         if ($canvas === false) {
-            $this->refuse(__('said.that_photo_could_not'));
+            $this->refuse(__('said.photo.smaller'));
         }
         imagefill($canvas, 0, 0, (int) imagecolorallocate($canvas, 255, 255, 255));
         imagecopyresampled($canvas, $image, 0, 0, 0, 0, $width, $height, imagesx($image), imagesy($image));

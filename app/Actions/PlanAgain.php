@@ -40,7 +40,7 @@ final class PlanAgain
                     $step->update(['content' => $step->content->withLines([...$lines, ...$rest])]);
                 }
                 if (in_array($step->id, $new->falls, true)) {
-                    RunStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => __('said.no_time_left_next')]);
+                    RunStep::query()->whereKey($step->id)->whereNull('done_at')->update(['done_at' => CarbonImmutable::now(), 'skipped' => true, 'note' => __('said.done.next_time')]);
                 }
             }
         });

@@ -41,7 +41,7 @@ final class WriteBatch
         $own = $keeper->waters()->whereKey($tank?->water_id)->where('kind', WaterKind::MadeUp)->first();
         $name = $tank === null ? 'Bench mix' : mb_substr($tank->name, 0, 56).' mix';
 
-        return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => WaterKind::MadeUp], ['note' => __('said.made_up_on_the')]);
+        return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => WaterKind::MadeUp], ['note' => __('said.done.made_up')]);
     }
 
     private static function card(BenchDraft $draft, string $name): BatchRecord

@@ -296,7 +296,7 @@ final class WriteRunSheet
                     ...array_map(static fn(BatchJar $jar): string => $content->amount($jar, $content->timesJars()).' '.$jar->name, $content->jars()),
                 ]),
             ]),
-            (string) __('said.the_pen_should_read', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
+            (string) __('said.look.pen', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
         ];
     }
 }

@@ -16,9 +16,9 @@ final readonly class Amount implements ValidationRule
     {
         $number = self::parse($value);
         if ($number === null) {
-            $fail((string) __($this->unit === '' ? 'said.number_such' : 'said.number_in_such', ['unit' => $this->unit, 'example' => $this->example]));
+            $fail((string) __($this->unit === '' ? 'said.number.such' : 'said.number.such_in', ['unit' => $this->unit, 'example' => $this->example]));
         } elseif ($number < $this->least - 1e-9 || $number > $this->most + 1e-9) {
-            $fail((string) __($this->unit === '' ? 'said.number_between' : 'said.number_between_in', ['least' => Show::plain($this->least, 2), 'most' => Show::plain($this->most, 2), 'unit' => $this->unit]));
+            $fail((string) __($this->unit === '' ? 'said.number.between' : 'said.number.between_in', ['least' => Show::plain($this->least, 2), 'most' => Show::plain($this->most, 2), 'unit' => $this->unit]));
         }
     }
 

@@ -29,7 +29,7 @@ final class AcidController extends Controller
     {
         $page = $this->page($request, $tank, (array) $request->input());
         if ($page->working === null || $page->millilitres <= 0.0) {
-            throw ValidationException::withMessages($page->faults->isEmpty() ? ['acid' => __('said.write_how_much_acid')] : $page->faults->toArray());
+            throw ValidationException::withMessages($page->faults->isEmpty() ? ['acid' => __('said.write.acid')] : $page->faults->toArray());
         }
         $inBatch = $add($this->keeper($request), $tank, $page, $request->boolean('batch'));
 

@@ -23,7 +23,7 @@ final class AfterController extends Controller
     {
         $after = $this->job($run, $job);
         if ($after->done_at !== null) {
-            return redirect('/runs/'.$run->id.'/look-back')->with('status', __('said.that_was_done_already'));
+            return redirect('/runs/'.$run->id.'/look-back')->with('status', __('said.twice.done'));
         }
         $run->tank->setRelation('keeper', $this->keeper($request));
 
@@ -33,11 +33,11 @@ final class AfterController extends Controller
     public function store(Request $request, Run $run, string $job, RecordReadings $record, FinishAfter $finish): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $checked = $this->checked($request, ['readings' => ['nullable', 'array'], 'note' => ['nullable', 'string', 'max:1000']], ['note.max' => __('said.a_note_of_at')]);
+        $checked = $this->checked($request, ['readings' => ['nullable', 'array'], 'note' => ['nullable', 'string', 'max:1000']], ['note.max' => __('said.text.note')]);
         $readings = array_intersect_key(is_array($checked['readings'] ?? null) ? $checked['readings'] : [], array_flip(array_map(static fn(Parameter $parameter): string => $parameter->value, self::READS)));
         $first = $finish($keeper, $this->job($run, $job), $record->parse($keeper, $readings), is_string($checked['note'] ?? null) ? $checked['note'] : null);
 
-        return redirect('/')->with('status', $first ? 'Noted for '.$run->tank->name.'.' : __('said.that_was_done_already_nothing'));
+        return redirect('/')->with('status', $first ? __('said.done.noted_for', ['tank' => $run->tank->name]) : __('said.twice.counted_once'));
     }
 
     private function job(Run $run, string $job): AfterJob

@@ -44,14 +44,14 @@ final class AnalysisController extends Controller
         }
         $analysis->save();
 
-        return redirect('/waters/'.$water->id)->with('status', __('said.analysis_kept'));
+        return redirect('/waters/'.$water->id)->with('status', __('said.done.analysis'));
     }
 
     public function destroy(Analysis $analysis): RedirectResponse
     {
         $analysis->delete();
 
-        return redirect('/waters/'.$analysis->water_id)->with('status', __('said.taken_out'));
+        return redirect('/waters/'.$analysis->water_id)->with('status', __('said.done.taken_out'));
     }
 
     /** @return array<string, mixed> */
@@ -73,8 +73,8 @@ final class AnalysisController extends Controller
             $rules['ions.'.$ion->value] = ['nullable', new Amount(0, 3000, 'mg/L', '48')];
         }
         $this->checked($request, $rules, [
-            'sampled_on.*' => __('said.write_the_day_of'),
-            'note.max' => __('said.a_note_of_at_most'),
+            'sampled_on.*' => __('said.day.sample'),
+            'note.max' => __('said.text.note'),
         ]);
         $milligrams = [];
         foreach (Ion::cases() as $ion) {
@@ -94,7 +94,7 @@ final class AnalysisController extends Controller
             'note' => $request->filled('note') ? (string) $request->string('note') : null,
         ];
         if ($milligrams === [] && $fields['hardness'] === null && $fields['alkalinity'] === null && $fields['conductivity'] === null) {
-            throw ValidationException::withMessages(['ions.Ca' => __('said.write_at_least_one')]);
+            throw ValidationException::withMessages(['ions.Ca' => __('said.write.figure')]);
         }
 
         return $fields;

@@ -51,7 +51,7 @@ final class AnimalController extends Controller
         $this->checked($request, [
             'kind' => ['required', Rule::in(array_keys(AnimalKinds::all()))], 'name' => ['nullable', 'string', 'max:80'], 'length' => ['nullable', $sizes->rule(2.0, 1000.0, 40.0)],
             'count' => ['required', 'integer', 'min:0', 'max:10000'],
-        ], ['kind' => __('said.choose_what_they_are'), 'name' => __('said.at_most_80_letters'), 'count' => __('said.a_number_from_0')]);
+        ], ['kind' => __('said.choose.animals'), 'name' => __('said.text.most', ['max' => 80]), 'count' => __('said.whole.up_to')]);
         DB::transaction(function () use ($request, $tank, $sizes): void {
             $animal = $tank->animalKinds()->create(['kind' => $request->string('kind')->toString(), 'name' => $request->string('name')->trim()->toString() ?: null, 'length' => $sizes->parse($request->input('length'))]);
             if ($request->integer('count') > 0) {
@@ -66,13 +66,13 @@ final class AnimalController extends Controller
     public function note(Request $request, Tank $tank, int $animal): RedirectResponse
     {
         $one = $tank->animalKinds()->whereKey($animal)->with('events')->firstOrFail();
-        $this->checked($request, ['event' => ['required', Rule::enum(CountKind::class)], 'count' => ['required', 'integer', 'min:0', 'max:10000']], ['event' => __('said.choose_what_happened'), 'count' => __('said.a_number_from_0')]);
+        $this->checked($request, ['event' => ['required', Rule::enum(CountKind::class)], 'count' => ['required', 'integer', 'min:0', 'max:10000']], ['event' => __('said.choose.happened'), 'count' => __('said.whole.up_to')]);
         $kind = CountKind::from($request->string('event')->toString());
         $count = $request->integer('count');
         $fault = match (true) {
             $one->events->count() >= self::MOST => __('animals.most', ['most' => self::MOST]),
             in_array($kind, [CountKind::Died, CountKind::Went], true) && $count > AnimalsOf::count($one) => __('animals.less', ['count' => AnimalsOf::count($one)]),
-            $count === 0 && $kind !== CountKind::Counted => __('said.a_number_from_1'),
+            $count === 0 && $kind !== CountKind::Counted => __('said.whole.positive'),
             default => null,
         };
         if ($fault !== null) {
@@ -135,7 +135,7 @@ final class AnimalController extends Controller
     public function begin(Request $request, Tank $tank): RedirectResponse
     {
         $tank->setRelation('keeper', $this->keeper($request));
-        $this->checked($request, ['what' => ['required', 'string', 'max:80']], ['what' => __('said.say_what_came')]);
+        $this->checked($request, ['what' => ['required', 'string', 'max:80']], ['what' => __('said.write.came')]);
         $page = new ArrivalPage($tank, $this->bag($request));
         if ($page->plan === null) {
             throw ValidationException::withMessages(['conductivity' => __('animals.no_pen')]);
@@ -162,7 +162,7 @@ final class AnimalController extends Controller
         $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
         $typed = $this->checked($request, [
             'step' => ['required', 'integer', 'min:0', 'max:20'], 'days' => ['nullable', 'integer', 'min:0', 'max:90'], 'pen' => ['nullable', $keeper->show()->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)],
-        ], ['step' => __('said.say_which_step'), 'days' => __('said.days_from_0_to')]);
+        ], ['step' => __('said.write.step'), 'days' => __('said.days.ahead')]);
         $page = ArrivalPage::ofArrival($tank, $one);
         $pen = $keeper->show()->values(Parameter::Conductivity)->parse($request->input('pen'));
         $left = $pen === null || $request->boolean('anyway') ? 0 : $page->plan?->minutesLeft($pen) ?? 0;
@@ -213,7 +213,7 @@ final class AnimalController extends Controller
         $this->checked($request, [
             'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => ['required', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)], 'litres' => ['required', $show->volumes()->rule(0.05, 200.0, 1.5)],
             'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => ['nullable', $show->values(Parameter::Ammonium)->rule(0.0, 200.0, 0.5)], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
-        ], ['sort' => __('said.choose_what_is_in'), 'required' => __('said.write_a_number_here')]);
+        ], ['sort' => __('said.choose.bag'), 'required' => __('said.number.needed')]);
 
         return [
             'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)->parse($request->input('conductivity')), 'litres' => $show->volumes()->parse($request->input('litres')),

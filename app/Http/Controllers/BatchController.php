@@ -43,7 +43,7 @@ final class BatchController extends Controller
         $degrees = $keeper->show()->unit(Parameter::Temperature);
         $fromPen = $request->input('from') === 'pen';
         if ($fromPen) {
-            $pen = Devices::pen($keeper, $batch) ?? throw ValidationException::withMessages(['read' => __('said.no_pen_is_connected')]);
+            $pen = Devices::pen($keeper, $batch) ?? throw ValidationException::withMessages(['read' => __('said.cannot.no_pen')]);
             $reading = $pen->read();
             $read = $reading->compensated();
             $celsius = $reading->celsius;
@@ -53,7 +53,7 @@ final class BatchController extends Controller
                 'read' => ['required', new Amount(0, round($unit->fromBase(10000.0)), $unit->label, Show::plain($unit->fromBase(212.0), 0))],
                 'ph' => ['nullable', new Amount(2, 12, '', '6.4')],
                 'celsius' => ['nullable', new Amount(round($degrees->fromBase(0.0), 1), round($degrees->fromBase(45.0), 1), $degrees->label, Show::plain($degrees->fromBase(19.0), 1))],
-            ], ['required' => __('said.write_what_the_pen')]);
+            ], ['required' => __('said.write.pen')]);
             $typed = Amount::parse($request->input('celsius'));
             $celsius = $typed === null ? null : $degrees->toBase($typed);
             $shown = $unit->toBase(Amount::parse($request->input('read')) ?? 0.0);
@@ -84,23 +84,23 @@ final class BatchController extends Controller
             }
         });
 
-        return redirect('/batches/'.$batch->id.'#pen')->with('status', __('said.added_stir_wait_and'));
+        return redirect('/batches/'.$batch->id.'#pen')->with('status', __('said.done.acid'));
     }
 
     public function made(Request $request, Batch $batch, MakeBatch $make): RedirectResponse
     {
         $make($this->keeper($request), $batch);
 
-        return redirect('/batches/'.$batch->id)->with('status', __('said.made_the_shelf_the'));
+        return redirect('/batches/'.$batch->id)->with('status', __('said.done.batch'));
     }
 
     public function destroy(Batch $batch): RedirectResponse
     {
         if ($batch->made_at !== null) {
-            return redirect('/batches/'.$batch->id)->with('status', __('said.it_was_made_and'));
+            return redirect('/batches/'.$batch->id)->with('status', __('said.cannot.made'));
         }
         $batch->delete();
 
-        return redirect('/bench')->with('status', __('said.the_card_is_gone'));
+        return redirect('/bench')->with('status', __('said.done.card_gone'));
     }
 }

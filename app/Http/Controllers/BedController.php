@@ -36,7 +36,7 @@ final class BedController extends Controller
     /** Cuts the whole bed into patches of about an arm's reach. */
     public function cut(Request $request, Tank $tank): RedirectResponse
     {
-        $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose_what_the_bed')]);
+        $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose.bed')]);
         $plan = VesselOf::tank($tank)->plan;
         [$across, $deep] = Patch::grid($plan->length(), $plan->depth());
         DB::transaction(static function () use ($tank, $across, $deep, $request): void {
@@ -58,12 +58,12 @@ final class BedController extends Controller
     {
         $clean($tank, [$this->patch($tank, $patch)->id], CarbonImmutable::now());
 
-        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch)->with('status', __('said.noted_as_cleaned'));
+        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch)->with('status', __('said.done.cleaned'));
     }
 
     public function update(Request $request, Tank $tank, int $patch): RedirectResponse
     {
-        $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose_what_the_patch')]);
+        $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose.patch')]);
         $this->patch($tank, $patch)->update(['cover' => (string) $request->string('cover')]);
 
         return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
@@ -85,7 +85,7 @@ final class BedController extends Controller
             return true;
         });
 
-        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', __('said.that_is_as_fine'));
+        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', __('said.cannot.finer'));
     }
 
     /** Joins a patch with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
@@ -105,7 +105,7 @@ final class BedController extends Controller
             return true;
         });
 
-        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', __('said.these_two_make_no'));
+        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', __('said.cannot.rectangle'));
     }
 
     /** A patch, while nobody else cuts the bed of its tank. */

@@ -63,7 +63,7 @@ final class BenchController extends Controller
         $draft = $this->drafted($request);
         $faults = $request->faults();
         if ($draft === null || $faults->isNotEmpty()) {
-            throw ValidationException::withMessages($faults->isEmpty() ? ['waters' => __('said.there_is_nothing_to')] : $faults->toArray())
+            throw ValidationException::withMessages($faults->isEmpty() ? ['waters' => __('said.cannot.nothing_to_make')] : $faults->toArray())
                 ->redirectTo('/bench?'.Asked::query($request));
         }
 

@@ -89,15 +89,15 @@ final class ChangeController extends Controller
         }
         $running = Run::query()->where('tank_id', $tank->id)->where('state', RunState::Running)->first();
         if ($running !== null) {
-            return redirect('/runs/'.$running->id)->with('status', __('said.this_tanks_run_sheet'));
+            return redirect('/runs/'.$running->id)->with('status', __('said.cannot.own_sheet'));
         }
         $input = $request->toInput($tank);
         $draft = ($this->draft)($tank, $work->isDry ? $input->dry() : $input);
         if (!$work->isDry && $draft->plan->drained <= 0.05) {
-            throw ValidationException::withMessages(['litres' => __('said.there_is_nothing_to_change')])->redirectTo('/tanks/'.$tank->id.'/change');
+            throw ValidationException::withMessages(['litres' => __('said.cannot.nothing_to_change')])->redirectTo('/tanks/'.$tank->id.'/change');
         }
         if ($work->isDry && SessionOf::draft($draft, $work->tasks)->tasks === []) {
-            $work->faults->add('tasks', __('said.pick_at_least_one'));
+            $work->faults->add('tasks', __('said.choose.one_job'));
         }
         if ($work->faults->isNotEmpty()) {
             throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));

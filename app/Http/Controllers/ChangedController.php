@@ -55,6 +55,6 @@ final class ChangedController extends Controller
             implode(' ', array_filter([(string) __('run.entry.no_sheet', ['source' => $change->source]), $request->note()])),
         );
 
-        return redirect('/tanks/'.$tank->id)->with('status', __('said.noted_every_page_reckons'));
+        return redirect('/tanks/'.$tank->id)->with('status', __('said.done.change'));
     }
 }

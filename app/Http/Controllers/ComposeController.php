@@ -58,13 +58,13 @@ final class ComposeController extends Controller
         foreach (School::cases() as $school) {
             $rules['schools.'.$school->value] = ['required', Rule::in(array_keys($school->choices()))];
         }
-        $this->checked($request, $rules, ['*' => __('said.choose_one_from_the')]);
+        $this->checked($request, $rules, ['*' => __('said.choose.listed')]);
         $chosen = [];
         foreach (School::cases() as $school) {
             $chosen[$school->value] = (string) $request->string('schools.'.$school->value);
         }
         $tank->update(['schools' => $chosen]);
 
-        return redirect('/tanks/'.$tank->id.'/compose?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))->with('status', __('said.from_now_on_this'));
+        return redirect('/tanks/'.$tank->id.'/compose?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))->with('status', __('said.done.ways'));
     }
 }

@@ -49,7 +49,7 @@ final class ConditionerController extends Controller
             'for' => ['required', $volumes->rule(0.1, 5000.0, 200.0)],
             'strength' => ['required', new Amount(0.05, 20, 'mg/L', '1')],
             'given' => ['nullable', $liquids->rule(0.0, 10000.0, 10.0)],
-        ], ['required' => __('said.write_a_number_here')])->errors();
+        ], ['required' => __('said.number.needed')])->errors();
         $working = null;
         $findings = [];
         if ($faults->isEmpty()) {
@@ -59,16 +59,16 @@ final class ConditionerController extends Controller
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {
                 $ammonia = Conditioner::ammoniaFromChloramine($number('chlorine'));
-                $findings[] = new Finding(Finding::HEED, __('said.chloramine_leaves', ['ammonia' => Show::plain($ammonia, 2)]), __('said.use_a_conditioner_whose'));
+                $findings[] = new Finding(Finding::HEED, __('said.conditioner.ammonia', ['ammonia' => Show::plain($ammonia, 2)]), __('said.conditioner.binds'));
             } else {
-                $findings[] = new Finding(Finding::GOOD, __('said.chlorine_alone_also_leaves'), __('said.a_day_with_an'));
+                $findings[] = new Finding(Finding::GOOD, __('said.conditioner.alone'), __('said.conditioner.standing'));
             }
             $given = $liquids->parse($typed['given']);
             if ($given !== null && $conditioner->isOverdose($given, $water)) {
-                $findings[] = new Finding(Finding::BEYOND, __('said.five_times_the_label', ['given' => Show::plain($given, 1)]), __('said.too_much_takes_up'));
+                $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.far', ['given' => Show::plain($given, 1)]), __('said.conditioner.oxygen'));
             }
             if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->millilitres * $water / $conditioner->litres) {
-                $findings[] = new Finding(Finding::BEYOND, __('said.so_much_chlorine_is'), __('said.measure_again_and_ask'));
+                $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.unusual'), __('said.conditioner.ask'));
             }
         }
         $this->shareFaults($faults);

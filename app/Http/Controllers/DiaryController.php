@@ -45,19 +45,19 @@ final class DiaryController extends Controller
             'body' => ['nullable', 'string', 'max:5000'],
             'happened_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
         ], [
-            'tank_id.*' => __('said.choose_one_of_your_tanks'),
-            'kind.*' => __('said.choose_a_kind_from'),
-            'title.required' => __('said.a_few_words_are'),
-            'title.max' => __('said.at_most_160_letters'),
-            'body.max' => __('said.at_most_5_000'),
-            'happened_at.*' => __('said.write_a_day_and_an'),
+            'tank_id.*' => __('said.choose.tank'),
+            'kind.*' => __('said.choose.kind'),
+            'title.required' => __('said.text.words'),
+            'title.max' => __('said.text.title'),
+            'body.max' => __('said.text.most'),
+            'happened_at.*' => __('said.day.past_hour'),
         ]);
         $when = $checked['happened_at'] ?? null;
         $checked['happened_at'] = Moment::parse($when, $keeper->timezone) ?? CarbonImmutable::now();
         $keeper->entries()->create($checked);
         $tank = $checked['tank_id'] ?? null;
 
-        return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/diary' : '/diary')->with('status', __('said.written'));
+        return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/diary' : '/diary')->with('status', __('said.done.written'));
     }
 
     public function destroy(Entry $entry, NoteChange $note): RedirectResponse
@@ -69,7 +69,7 @@ final class DiaryController extends Controller
         $diary = $entry->tank_id === null ? '/diary' : '/tanks/'.$entry->tank_id.'/diary';
         $answer = str_ends_with((string) parse_url(url()->previous(), PHP_URL_PATH), '/entries/'.$entry->id.'/edit') ? redirect($diary) : back();
 
-        return $answer->with('status', $isChange ? __('said.taken_out_the_change') : __('said.taken_out_of_the'));
+        return $answer->with('status', $isChange ? __('said.done.change_out') : __('said.done.out_of_diary'));
     }
 
     /** All readings as CSV, oldest first, in the units of the keeper and with their bands. */

@@ -49,9 +49,9 @@ final class EntryController extends Controller
             'readings' => ['nullable', 'array'],
             'litres' => [$change === null ? 'nullable' : 'required', ...($change === null ? [] : [$volumes->rule(0.1, 4.0 * max(1.0, $net), 30.0)])],
         ], [
-            'required' => __('said.this_is_needed'),
-            'title.max' => __('said.at_most_160_letters'),
-            'body.max' => __('said.at_most_5_000'),
+            'required' => __('said.write.needed'),
+            'title.max' => __('said.text.title'),
+            'body.max' => __('said.text.most'),
         ]);
         $typed = is_array($request->input('readings')) ? array_intersect_key($request->input('readings'), array_flip($entry->readings->map(static fn($reading): string => $reading->parameter->value)->all())) : [];
         // A field that was left as it stood is not read anew: its spread stays what it was.
@@ -64,7 +64,7 @@ final class EntryController extends Controller
         $readings = $record->parse($keeper, array_filter($typed, static fn(mixed $text): bool => $text !== null), $when);
         $gone = array_keys(array_filter($typed, static fn(mixed $text): bool => $text === null || (is_string($text) && trim($text) === '')));
         if ($entry->kind === EntryKind::Reading && count($gone) === $entry->readings->count()) {
-            throw ValidationException::withMessages(['readings.'.$gone[0] => __('said.leave_at_least_one')]);
+            throw ValidationException::withMessages(['readings.'.$gone[0] => __('said.write.one_reading_stays')]);
         }
         $correct(
             $entry,
@@ -76,7 +76,7 @@ final class EntryController extends Controller
             $change === null ? null : $volumes->keep($request->input('litres'), $change->litres),
         );
 
-        return redirect(($entry->tank_id === null ? '' : '/tanks/'.$entry->tank_id).'/diary')->with('status', __('said.put_right_every_page'));
+        return redirect(($entry->tank_id === null ? '' : '/tanks/'.$entry->tank_id).'/diary')->with('status', __('said.done.put_right'));
     }
 
     private static function change(Entry $entry): ?WaterChange

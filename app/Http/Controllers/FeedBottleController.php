@@ -40,7 +40,7 @@ final class FeedBottleController extends Controller
         $bottle = $this->bottle($request, $tank, true);
         $page = new FeedBottlePage($tank, $bottle);
         if ($bottle->isEmpty()) {
-            throw ValidationException::withMessages(['weeks' => __('said.there_is_nothing_to_make')]);
+            throw ValidationException::withMessages(['weeks' => __('said.cannot.no_salt')]);
         }
         DB::transaction(static function () use ($tank, $bottle, $page): void {
             $tank->dosePlans()->delete();
@@ -69,7 +69,7 @@ final class FeedBottleController extends Controller
     /** @return array<string, string> */
     private static function messages(): array
     {
-        return ['weeks.*' => __('food.weeks_between', ['most' => FeedBottle::KEEPS]), 'each.required' => __('said.write_how_much_of')];
+        return ['weeks.*' => __('food.weeks_between', ['most' => FeedBottle::KEEPS]), 'each.required' => __('said.write.a_dose')];
     }
 
     private function bottle(Request $request, Tank $tank, bool $isChecked): FeedBottle

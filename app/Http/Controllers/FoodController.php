@@ -66,7 +66,7 @@ final class FoodController extends Controller
         $this->checked($request, [
             'feeding_school' => ['required', Rule::enum(FeedingSchool::class)], 'food_grams' => ['nullable', new Amount(0, 500, 'g', '0.5')], 'food_pinches' => ['nullable', new Amount(0, 500, 'pinches', '4')],
             'food_protein' => ['nullable', new Amount(1, 80, '%', '42')], 'fasting_day' => ['nullable', 'integer', 'between:0,6'],
-        ], ['feeding_school' => __('said.choose_one_from_the'), 'feeding_school.required' => __('said.choose_one_from_the'), 'fasting_day.*' => __('said.choose_a_day_of')]);
+        ], ['feeding_school' => __('said.choose.listed'), 'feeding_school.required' => __('said.choose.listed'), 'fasting_day.*' => __('said.choose.weekday')]);
         $pinches = Amount::parse($request->input('food_pinches'));
         if ($pinches !== null && $tank->pinch() === null) {
             throw ValidationException::withMessages(['food_pinches' => __('food.pinch.unknown')]);
@@ -77,7 +77,7 @@ final class FoodController extends Controller
             'food_protein' => Amount::parse($request->input('food_protein')) ?? 42.0, 'fasting_day' => $request->filled('fasting_day') ? $request->integer('fasting_day') : null,
         ]);
 
-        return self::back($tank, __('said.kept'));
+        return self::back($tank, __('said.done.kept'));
     }
 
     /** One more dose to be given again and again. */
@@ -92,7 +92,7 @@ final class FoodController extends Controller
             LookAtDoses::changed($tank, CarbonImmutable::parse($fields['starts_on']));
         });
 
-        return self::back($tank, __('said.planned'));
+        return self::back($tank, __('said.done.planned'));
     }
 
     /** The doses that Cresco proposes, in place of all that are planned. */
@@ -104,7 +104,7 @@ final class FoodController extends Controller
         $trial = new FoodTrial();
         $advised = $trial->advised($food, (new FoodPage($tank, $food, $trial))->feeds());
         if ($advised === []) {
-            throw ValidationException::withMessages(['adopt' => __('said.nothing_is_proposed_now')]);
+            throw ValidationException::withMessages(['adopt' => __('said.cannot.nothing_proposed')]);
         }
         DB::transaction(static fn() => app(PlanDoses::class)($tank, $advised));
 
@@ -114,7 +114,7 @@ final class FoodController extends Controller
     /** Whether what was changed of the doses did anything. */
     public function looked(Request $request, Tank $tank, LookAtDoses $keep): RedirectResponse
     {
-        $this->checked($request, ['helped' => ['required', Rule::in(['yes', 'no', 'later'])]], ['helped' => __('said.choose_one_of_the'), 'helped.*' => __('said.choose_one_of_the')]);
+        $this->checked($request, ['helped' => ['required', Rule::in(['yes', 'no', 'later'])]], ['helped' => __('said.choose.three'), 'helped.*' => __('said.choose.three')]);
         $tank->setRelation('keeper', $this->keeper($request));
         $said = (string) $request->string('helped');
         $keep($tank, ['yes' => true, 'no' => false, 'later' => null][$said]);
@@ -129,7 +129,7 @@ final class FoodController extends Controller
             LookAtDoses::changed($tank, CarbonImmutable::now($tank->keeper->timezone));
         });
 
-        return self::back($tank, __('said.no_longer_planned'));
+        return self::back($tank, __('said.done.unplanned'));
     }
 
     /** A pump gives a dose: its bottle was filled, or it was run into a cylinder. */
@@ -140,16 +140,16 @@ final class FoodController extends Controller
         $today = CarbonImmutable::now($keeper->timezone)->format('Y-m-d');
         $this->checked($request, [
             'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')], 'at' => ['nullable', 'date_format:H:i'],
-        ], ['at' => __('food.doser.hour'), 'ran.required_with' => __('said.write_how_much_it')]);
+        ], ['at' => __('food.doser.hour'), 'ran.required_with' => __('said.write.set_to_give')]);
         $simulated = $request->input('from') === 'device' ? Devices::doser($keeper, $plan)?->run(Amount::parse($request->input('ran')) ?? 50.0) : null;
         [$ran, $measured, $bottle] = [Amount::parse($request->input('ran')) ?? ($simulated === null ? null : 50.0), $simulated ?? Amount::parse($request->input('measured')), Amount::parse($request->input('bottle'))];
         if ($measured !== null && $ran !== null && ($measured > 3.0 * $ran || $measured < 0.1 * $ran)) {
-            throw ValidationException::withMessages(['measured' => __('said.that_is_a_tenth')]);
+            throw ValidationException::withMessages(['measured' => __('said.look.cylinder')]);
         }
         // A pump gives all steps of a dose.
         $tank->dosePlans()->where('jar_id', $plan->jar_id)->update(['by_doser' => !$request->boolean('by_hand')] + ($measured === null || $ran === null ? [] : ['delivers' => $measured / $ran, 'measured_on' => $today]) + ($bottle === null ? [] : ['bottle' => $bottle, 'filled_on' => $today]) + ($request->has('at') ? ['at' => $request->filled('at') ? (string) $request->string('at') : null] : []));
 
-        return self::back($tank, $measured === null || $ran === null ? __('said.kept') : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]));
+        return self::back($tank, $measured === null || $ran === null ? __('said.done.kept') : __('food.doser.measured', ['measured' => Show::plain($measured, 1), 'ran' => Show::plain($ran, 1)]));
     }
 
     /** Root capsules were set at a stand. */
@@ -158,7 +158,7 @@ final class FoodController extends Controller
         $record = $tank->stands()->whereKey($stand)->firstOrFail();
         $most = CapsulesOf::most(VesselOf::tank($tank)->litres());
         $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'kind' => ['required', Rule::enum(CapsuleKind::class)]], [
-            'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'kind.*' => __('said.choose_one_from_the'), 'kind' => __('said.choose_one_from_the'),
+            'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'kind.*' => __('said.choose.listed'), 'kind' => __('said.choose.listed'),
         ]);
         $record->capsules()->create(['kind' => (string) $request->string('kind'), 'number' => $request->integer('number'), 'placed_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')]);
 
@@ -173,10 +173,10 @@ final class FoodController extends Controller
         $fields = $this->checked($request, [
             'jar_id' => ['required', 'integer', Rule::exists('jars', 'id')->where('keeper_id', $keeper->id)], 'amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
             'state' => ['required', Rule::in(['given', 'missed'])],
-        ], ['jar_id.*' => __('said.choose_what_it_was'), 'amount.required' => __('said.write_how_much_it_was'), 'state.*' => __('said.say_whether_it_was')]);
+        ], ['jar_id.*' => __('said.choose.bottle'), 'amount.required' => __('said.write.was'), 'state.*' => __('said.write.given')]);
         $jar = $keeper->jars()->whereKey($fields['jar_id'])->firstOrFail();
         if ($jar->toFeed($keeper->scale_step) === null) {
-            throw ValidationException::withMessages(['jar_id' => __('said.there_is_nothing_in')]);
+            throw ValidationException::withMessages(['jar_id' => __('said.cannot.no_food')]);
         }
         $give($tank, $jar, Amount::parse($request->input('amount')) ?? 0.0, CarbonImmutable::now(), $fields['state'] === 'missed');
 
@@ -234,10 +234,10 @@ final class FoodController extends Controller
         $file = $request->file($field);
         try {
             if (!$file instanceof UploadedFile || !$file->isValid()) {
-                throw new FileFault(__('said.choose_a_file_first'));
+                throw new FileFault(__('said.choose.file'));
             }
             if ($file->getSize() > self::MOST_BYTES) {
-                throw new FileFault(__('said.the_file_is_larger'));
+                throw new FileFault(__('said.file.size'));
             }
             $text = $file->getContent();
 
@@ -251,7 +251,7 @@ final class FoodController extends Controller
     {
         $give->takeBack($tank->doses()->whereKey($dose)->firstOrFail());
 
-        return self::back($tank, __('said.taken_back'));
+        return self::back($tank, __('said.done.taken_back'));
     }
 
     /** Days on which the animals are given more or less. */
@@ -270,7 +270,7 @@ final class FoodController extends Controller
     {
         $keep->takeOut($tank, $pinch);
 
-        return self::back($tank, __('said.taken_out'));
+        return self::back($tank, __('said.done.taken_out'));
     }
 
     public function spell(Request $request, Tank $tank): RedirectResponse
@@ -278,17 +278,17 @@ final class FoodController extends Controller
         $fields = $this->checked($request, [
             'from_day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01'],
             'grams' => ['required', new Amount(0, 500, 'g', '0')], 'spell_note' => ['nullable', 'string', 'max:120'],
-        ], ['from_day.*' => __('said.write_a_day'), 'until_day.*' => __('said.write_a_day_not'), 'grams.required' => __('said.write_how_much_they'), 'spell_note.*' => __('said.at_most_120_letters')]);
+        ], ['from_day.*' => __('said.day.needed'), 'until_day.*' => __('said.day.not_before'), 'grams.required' => __('said.write.food'), 'spell_note.*' => __('said.text.most', ['max' => 120])]);
         $tank->foodSpells()->create(['from_day' => $fields['from_day'], 'until_day' => $fields['until_day'], 'grams' => Amount::parse($request->input('grams')) ?? 0.0, 'note' => $fields['spell_note'] ?? null]);
 
-        return self::back($tank, __('said.kept'));
+        return self::back($tank, __('said.done.kept'));
     }
 
     public function unspell(Tank $tank, int $foodSpell): RedirectResponse
     {
         $tank->foodSpells()->whereKey($foodSpell)->firstOrFail()->delete();
 
-        return self::back($tank, __('said.taken_out'));
+        return self::back($tank, __('said.done.taken_out'));
     }
 
     /** @return array{jar_id: int, amount: float, every: int, starts_on: string} */
@@ -298,10 +298,10 @@ final class FoodController extends Controller
         $fields = $this->checked($request, [
             'plan_jar' => ['required', 'integer', Rule::exists('jars', 'id')->where('keeper_id', $keeper->id)], 'plan_amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
             'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
-        ], ['plan_jar.*' => __('said.choose_a_jar_or'), 'plan_amount.required' => __('said.write_how_much_each'), 'every.*' => __('said.every_1_to_60'), 'starts_on.*' => __('said.write_a_day')]);
+        ], ['plan_jar.*' => __('said.choose.jar'), 'plan_amount.required' => __('said.write.each'), 'every.*' => __('said.whole.every'), 'starts_on.*' => __('said.day.needed')]);
         $jar = $keeper->jars()->whereKey($fields['plan_jar'])->firstOrFail();
         if ($jar->toFeed($keeper->scale_step) === null) {
-            throw ValidationException::withMessages(['plan_jar' => __('said.there_is_nothing_in')]);
+            throw ValidationException::withMessages(['plan_jar' => __('said.cannot.no_food')]);
         }
 
         return ['jar_id' => $jar->id, 'amount' => Amount::parse($request->input('plan_amount')) ?? 0.0, 'every' => $request->integer('every'), 'starts_on' => (string) $request->string('starts_on')];
@@ -312,7 +312,7 @@ final class FoodController extends Controller
     {
         return Validator::make($request->query(), [
             'what' => ['nullable', 'array'], 'what.*' => ['nullable', new Amount(0, 5000, '', '2.5')], 'share' => ['nullable', new Amount(1, 100, '%', '35')], 'meals' => ['nullable', new Amount(0, 1000, '%', '50')],
-        ], ['what' => __('said.write_amounts')])->errors();
+        ], ['what' => __('said.write.amounts')])->errors();
     }
 
     private static function trial(Request $request, Tank $tank): FoodTrial

@@ -33,7 +33,7 @@ final class GaugeController extends Controller
     {
         $tank->gaugeNotes()->whereKey($gaugeNote)->firstOrFail()->delete();
 
-        return self::back($request, $tank, __('said.taken_out'));
+        return self::back($request, $tank, __('said.done.taken_out'));
     }
 
     /** What was typed meanwhile stays in its fields. */

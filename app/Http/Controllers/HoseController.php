@@ -30,13 +30,13 @@ final class HoseController extends Controller
     {
         $show = $this->keeper($request)->show();
         $fields = ['bore' => [$show->levels(), 'hose_bore', [2.0, 60.0, 12.0]], 'length' => [$show->runs(), 'hose_length', [0.2, 50.0, 2.0]], 'drop' => [$show->levels(), 'hose_drop', [50.0, 5000.0, 900.0]]];
-        $this->checked($request, array_map(static fn(array $field): array => ['required', $field[0]->rule(...$field[2])], $fields), ['required' => __('said.write_a_number_here')]);
+        $this->checked($request, array_map(static fn(array $field): array => ['required', $field[0]->rule(...$field[2])], $fields), ['required' => __('said.number.needed')]);
         foreach ($fields as $name => [$scale, $column]) {
             $kept = $tank->getAttribute($column);
             $tank->setAttribute($column, $scale->keep($request->input($name), is_numeric($kept) ? (float) $kept : null));
         }
         $tank->save();
 
-        return redirect('/tanks/'.$tank->id.'/hose')->with('status', __('said.this_is_the_hose'));
+        return redirect('/tanks/'.$tank->id.'/hose')->with('status', __('said.done.hose'));
     }
 }

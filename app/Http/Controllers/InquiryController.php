@@ -52,9 +52,9 @@ final class InquiryController extends Controller
         $this->checked($request, [
             'seen' => ['nullable', Rule::enum(Sign::class)], 'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
             'stand' => ['nullable', 'integer', Rule::exists('stands', 'id')->where('tank_id', $tank->id)],
-        ], ['about' => __('said.choose_one'), 'about.required' => __('said.choose_one'), 'place.max' => __('said.at_most_80_letters'), 'aim' => __('said.choose_one_from_the'), 'stand.*' => __('said.choose_one_from_the')]);
+        ], ['about' => __('said.choose.one'), 'about.required' => __('said.choose.one'), 'place.max' => __('said.text.most'), 'aim' => __('said.choose.listed'), 'stand.*' => __('said.choose.listed')]);
         if ($tank->inquiries()->open()->count() >= self::MOST[0]) {
-            throw ValidationException::withMessages(['about' => __('said.that_is_as_many')]);
+            throw ValidationException::withMessages(['about' => __('said.cannot.findings')]);
         }
         $about = About::from((string) $request->string('about'));
         $tank->setRelation('keeper', $this->keeper($request));
@@ -88,7 +88,7 @@ final class InquiryController extends Controller
     /** The aim of the keeper for what grows there. */
     public function update(Request $request, Tank $tank, int $inquiry): RedirectResponse
     {
-        $this->checked($request, ['aim' => ['required', Rule::enum(Aim::class)]], ['aim' => __('said.choose_one_from_the'), 'aim.required' => __('said.choose_one_from_the')]);
+        $this->checked($request, ['aim' => ['required', Rule::enum(Aim::class)]], ['aim' => __('said.choose.listed'), 'aim.required' => __('said.choose.listed')]);
         $this->found($request, $tank, $inquiry, true)->update(['aim' => Aim::from((string) $request->string('aim'))]);
 
         return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
@@ -101,7 +101,7 @@ final class InquiryController extends Controller
         $record->delete();
         $keep->drop($photo);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.forgotten'));
+        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.done.forgotten'));
     }
 
     /** One answer; nothing chosen takes it back. */
@@ -111,10 +111,10 @@ final class InquiryController extends Controller
         $of = InquiryOf::of($record, $tank);
         $sign = $of->signs()[(string) $request->string('sign')] ?? $of->causeSigns()[(string) $request->string('sign')] ?? null;
         $part = $request->input('part') === 'why' ? 'why' : 'what';
-        $this->checked($request, ['sign' => ['required', 'string']], ['sign' => __('said.there_is_no_such')]);
+        $this->checked($request, ['sign' => ['required', 'string']], ['sign' => __('said.cannot.no_question')]);
         $option = $request->filled('option') ? (string) $request->string('option') : null;
         if ($sign === null || ($option !== null && $option !== GivenAnswers::UNKNOWN && !in_array($option, $sign->options, true))) {
-            throw ValidationException::withMessages(['sign' => __('said.there_is_no_such_question')]);
+            throw ValidationException::withMessages(['sign' => __('said.cannot.no_such_answer')]);
         }
         $look->answer($record, $sign->key, $option);
         if ($request->header('HX-Request') === 'true') {
@@ -128,19 +128,19 @@ final class InquiryController extends Controller
     {
         $record = $this->found($request, $tank, $inquiry);
         if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
-            throw ValidationException::withMessages(['photo' => __('said.that_is_as_many_photos')]);
+            throw ValidationException::withMessages(['photo' => __('said.photo.tank_most')]);
         }
         $before = $record->photo_id;
         $record->update(['photo_id' => $keep->outside($tank, $request->file('photo'))->id]);
         $keep->drop(Photo::query()->whereKey($before)->first());
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry)->with('status', __('said.photo_kept'));
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry)->with('status', __('said.done.photo'));
     }
 
     public function plan(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry, true);
-        $this->checked($request, ['remedies' => ['required', 'array', 'max:10'], 'remedies.*' => [Rule::enum(Remedy::class)]], ['remedies' => __('inquiry.now.nothing'), 'remedies.*' => __('said.choose_from_the_list')]);
+        $this->checked($request, ['remedies' => ['required', 'array', 'max:10'], 'remedies.*' => [Rule::enum(Remedy::class)]], ['remedies' => __('inquiry.now.nothing'), 'remedies.*' => __('said.choose.listed')]);
         $of = InquiryOf::of($record, $tank);
         $causes = [];
         foreach ((new InquiryPage($of, 'now'))->proposals() as $proposal) {
@@ -155,16 +155,16 @@ final class InquiryController extends Controller
         }
         $look->plan($of, $remedies);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', __('said.planned'));
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', __('said.done.planned'));
     }
 
     public function check(Request $request, Tank $tank, int $inquiry, int $treatment, LookIntoTrouble $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry, true);
-        $this->checked($request, ['result' => ['required', Rule::enum(Result::class)]], ['result' => __('said.choose_one'), 'result.required' => __('said.choose_one')]);
+        $this->checked($request, ['result' => ['required', Rule::enum(Result::class)]], ['result' => __('said.choose.one'), 'result.required' => __('said.choose.one')]);
         $look->check($record, $record->treatments()->whereKey($treatment)->firstOrFail(), Result::from((string) $request->string('result')), $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[1]);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', __('said.noted'));
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', __('said.done.noted'));
     }
 
     public function end(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
@@ -173,11 +173,11 @@ final class InquiryController extends Controller
         $isLeaves = $record->about === About::Leaves;
         $this->checked($request, [
             'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(Kinds::all()))], 'cause' => ['nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all()))], 'outcome' => ['required', Rule::enum(Result::class)],
-        ], ['kind' => __('said.choose_one_from_the'), 'cause' => __('said.choose_one_from_the'), 'outcome' => __('said.choose_one'), 'outcome.required' => __('said.choose_one')]);
+        ], ['kind' => __('said.choose.listed'), 'cause' => __('said.choose.listed'), 'outcome' => __('said.choose.one'), 'outcome.required' => __('said.choose.one')]);
         $text = static fn(string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
         $look->end(InquiryOf::of($record, $tank), $text('kind'), $text('cause'), Result::from((string) $request->string('outcome')));
 
-        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.ended'));
+        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.done.ended'));
     }
 
     /** It came back: the same inquiry goes on with all that is known. */
@@ -210,7 +210,7 @@ final class InquiryController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $record = $tank->inquiries()->whereKey($inquiry)->with('stand.plantKind')->firstOrFail();
         if ($open && $record->ended_at !== null) {
-            throw ValidationException::withMessages(['ended' => __('said.it_was_ended_open')]);
+            throw ValidationException::withMessages(['ended' => __('said.cannot.ended')]);
         }
         $record->setRelation('tank', $tank);
 

@@ -43,7 +43,7 @@ final class LightController extends Controller
     {
         $this->checked($request, [
             'glass_cover' => ['required', Rule::enum(GlassCover::class)], 'water_tint' => ['required', Rule::enum(WaterTint::class)], 'carbon_dioxide' => ['nullable', new Amount(0, 100, 'mg/L', '25')],
-        ], ['required' => __('said.choose_one'), 'glass_cover' => __('said.choose_one_from_the'), 'water_tint' => __('said.choose_one_from_the')]);
+        ], ['required' => __('said.choose.one'), 'glass_cover' => __('said.choose.listed'), 'water_tint' => __('said.choose.listed')]);
         $tank->update([
             'glass_cover' => (string) $request->string('glass_cover'), 'water_tint' => (string) $request->string('water_tint'),
             'carbon_dioxide' => Amount::parse($request->input('carbon_dioxide')),
@@ -85,7 +85,7 @@ final class LightController extends Controller
             'value' => ['required', $request->input('by') === 'phone' ? new Amount(10, 300000, 'lux', '4500') : new Amount(0.5, 3000, 'µmol/m²s', '60')],
             'across' => ['required', new Amount(0, 100, '%', '50')], 'front' => ['required', new Amount(0, 100, '%', '50')],
             'depth' => ['required', $levels->rule(0.0, VesselOf::tank($tank)->waterHeight(), 300.0)],
-        ], ['required' => __('said.write_a_number_here'), 'by.*' => __('said.choose_what_it_was_read')]);
+        ], ['required' => __('said.number.needed'), 'by.*' => __('said.choose.meter')]);
         $value = Amount::parse($request->input('value')) ?? 1.0;
         $lamp = $tank->lamps()->first();
         [$light, $band] = match ($request->input('by')) {
@@ -115,7 +115,7 @@ final class LightController extends Controller
         $today = CarbonImmutable::now($tank->keeper->timezone);
         $this->checked($request, [
             'day' => ['required', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
-        ], ['required' => __('said.write_a_number_here'), 'day' => __('said.a_day_of_the')]);
+        ], ['required' => __('said.number.needed'), 'day' => __('said.day.light')]);
         $tank->lightDays()->updateOrCreate(['day' => CarbonImmutable::parse((string) $request->string('day'))->startOfDay()], ['hours' => Amount::parse($request->input('day_hours')) ?? 0.0]);
 
         return self::back($tank);
@@ -130,6 +130,6 @@ final class LightController extends Controller
 
     private static function back(Tank $tank): RedirectResponse
     {
-        return redirect('/tanks/'.$tank->id.'/light')->with('status', __('said.kept'));
+        return redirect('/tanks/'.$tank->id.'/light')->with('status', __('said.done.kept'));
     }
 }

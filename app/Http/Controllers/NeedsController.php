@@ -31,6 +31,6 @@ final class NeedsController extends Controller
         }
         $tank->update(['limits' => $limits]);
 
-        return redirect('/tanks/'.$tank->id.'/needs')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? __('said.all_as_usual_for') : __('said.kept_from_now_on'));
+        return redirect('/tanks/'.$tank->id.'/needs')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? __('said.done.needs_usual') : __('said.done.needs'));
     }
 }

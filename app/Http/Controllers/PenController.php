@@ -32,7 +32,7 @@ final class PenController extends Controller
         $this->checked($request, [
             'shown' => ['required', new Amount(1, 20000, 'mg/L', '207')],
             'known' => ['required', new Amount(1, 20000, 'µS/cm', '413')],
-        ], ['required' => __('said.write_a_number_here')]);
+        ], ['required' => __('said.number.needed')]);
         $pair = [Amount::parse($request->input('shown')) ?? 0.0, Amount::parse($request->input('known')) ?? 0.0];
         try {
             // One pair must be a pen's by itself: a slip may not hide among the good ones.
@@ -46,7 +46,7 @@ final class PenController extends Controller
             $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now());
         }
 
-        return redirect('/pen')->with('status', __('said.kept_the_pairs_say', ['factor' => sprintf('%.3f', $learned->factor)]));
+        return redirect('/pen')->with('status', __('said.done.factor', ['factor' => sprintf('%.3f', $learned->factor)]));
     }
 
     /** Takes what was learned for the keeper's factor. */
@@ -55,14 +55,14 @@ final class PenController extends Controller
         $keeper = $this->keeper($request);
         $keeper->update(['pen_factor' => round(self::learned($keeper, [])->factor, 3)]);
 
-        return redirect('/pen')->with('status', __('said.from_now_on_readings'));
+        return redirect('/pen')->with('status', __('said.done.pen_factor'));
     }
 
     public function destroy(Request $request, int $trial): RedirectResponse
     {
         $this->keeper($request)->penTrials()->whereKey($trial)->delete();
 
-        return redirect('/pen')->with('status', __('said.taken_out'));
+        return redirect('/pen')->with('status', __('said.done.taken_out'));
     }
 
     /** @param list<array{float, float}> $more */

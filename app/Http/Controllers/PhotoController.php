@@ -22,11 +22,11 @@ final class PhotoController extends Controller
         $step = $run->steps()->where('position', $position)->firstOrFail();
         $back = '/runs/'.$run->id.'?step='.$position;
         if (Photo::query()->where('run_id', $run->id)->count() >= self::MOST_IN_A_RUN) {
-            return redirect($back)->withErrors(['photo' => __('said.photos_of_a_session', ['most' => self::MOST_IN_A_RUN])]);
+            return redirect($back)->withErrors(['photo' => __('said.photo.most', ['most' => self::MOST_IN_A_RUN])]);
         }
         $keep($run, $step, $request->file('photo'));
 
-        return redirect($back)->with('status', __('said.photo_kept'));
+        return redirect($back)->with('status', __('said.done.photo'));
     }
 
     public function show(Photo $photo): Response
@@ -41,6 +41,6 @@ final class PhotoController extends Controller
     {
         $keep->drop($photo);
 
-        return back()->with('status', __('said.the_photo_is_gone'));
+        return back()->with('status', __('said.done.photo_gone'));
     }
 }

@@ -38,11 +38,11 @@ final class PlanAgainController extends Controller
         }
         [, $faults, $new] = $this->plan($request, $run);
         if ($new === null) {
-            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => __('said.there_is_no_water')] : $faults->toArray())->redirectTo('/runs/'.$run->id.'/again');
+            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => __('said.cannot.no_water')] : $faults->toArray())->redirectTo('/runs/'.$run->id.'/again');
         }
         $again($run, $new);
 
-        return redirect('/runs/'.$run->id)->with('status', __('said.planned_again_from_here'));
+        return redirect('/runs/'.$run->id)->with('status', __('said.done.planned_again'));
     }
 
     /** @return array{array<string, string>, MessageBag, NewPlan|null} */
@@ -68,7 +68,7 @@ final class PlanAgainController extends Controller
             'litres' => ['required', $show->volumes()->rule(0.0, $vessel->litres(), 40.0)],
             'level' => ['required', $show->levels()->rule(0.0, floor($vessel->rim - 20.0), 120.0)],
             'minutes' => ['nullable', new Amount(1, 600, 'min', '30')],
-        ], ['required' => __('said.write_a_number_here')])->errors();
+        ], ['required' => __('said.number.needed')])->errors();
         $waters = NewPlan::waters($run, $keeper);
         if ($faults->isNotEmpty() || $waters === []) {
             return [$typed, $faults, null];

@@ -40,7 +40,7 @@ final class ReadingController extends Controller
     {
         $this->keep($request, $tank);
 
-        return redirect('/tanks/'.$tank->id.'/change')->with('status', __('said.readings_kept'));
+        return redirect('/tanks/'.$tank->id.'/change')->with('status', __('said.done.readings'));
     }
 
     public function createForWater(Request $request, Water $water): View
@@ -52,7 +52,7 @@ final class ReadingController extends Controller
     {
         $this->keep($request, $water);
 
-        return redirect('/waters')->with('status', __('said.readings_kept'));
+        return redirect('/waters')->with('status', __('said.done.readings'));
     }
 
     /** @param array<string, Reading> $latest */
@@ -79,9 +79,9 @@ final class ReadingController extends Controller
             'note' => ['nullable', 'string', 'max:1000'],
             'gauges' => ['nullable', 'array'],
         ] + array_merge(...array_map(static fn(Gauge $gauge): array => ['gauges.'.$gauge->value => ['nullable', new Amount(0.0, $gauge->most(), GaugeLine::unit($gauge), (string) __('gauge.'.$gauge->value.'.example'))]], Gauge::cases())), [
-            'taken_at.*' => __('said.write_a_day_and'),
-            'note.max' => __('said.a_note_of_at'),
-            'readings.*' => __('said.write_at_least_one_reading'),
+            'taken_at.*' => __('said.day.past_hour_such'),
+            'note.max' => __('said.text.note'),
+            'readings.*' => __('said.write.reading'),
         ]);
         $typed = is_array($checked['readings'] ?? null) ? $checked['readings'] : [];
         $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
@@ -89,7 +89,7 @@ final class ReadingController extends Controller
         $tank = $of instanceof Tank ? $of : null;
         $gauges = $tank === null ? [] : self::gauges($checked['gauges'] ?? []);
         if ($readings === [] && $gauges === []) {
-            throw ValidationException::withMessages(['readings.nitrate' => __('said.write_at_least_one_reading')]);
+            throw ValidationException::withMessages(['readings.nitrate' => __('said.write.reading')]);
         }
         $this->askBack($request, $of, $readings);
         DB::transaction(function () use ($keeper, $of, $tank, $readings, $gauges, $when, $checked): void {
@@ -137,7 +137,7 @@ final class ReadingController extends Controller
                 continue;
             }
             if (max($new->value / $last->value, $last->value / $new->value) > self::ODD) {
-                $messages['readings.'.$parameter->value] = __('said.when_last_read', ['value' => $show->reading($last->toCore())]);
+                $messages['readings.'.$parameter->value] = __('said.look.last_read', ['value' => $show->reading($last->toCore())]);
                 $messages['ask.readings.'.$parameter->value] = '1';
             }
         }

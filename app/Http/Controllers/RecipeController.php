@@ -43,7 +43,7 @@ final class RecipeController extends Controller
         $back = '/bench?'.Asked::query($request, ['recipe_name']);
         $name = is_string($request->input('recipe_name')) ? trim($request->input('recipe_name')) : '';
         if ($name === '' || mb_strlen($name) > 80) {
-            return redirect($back)->with('status', __('said.a_recipe_needs_a'));
+            return redirect($back)->with('status', __('said.text.recipe'));
         }
         try {
             $content = $request->faults()->isEmpty() ? RecipeFile::of($name, $draft($request->toInput(), $keeper->waters)) : null;
@@ -55,7 +55,7 @@ final class RecipeController extends Controller
         }
         $keeper->recipes()->create(['name' => $name, 'content' => $content]);
 
-        return redirect('/recipes')->with('status', __('said.kept'));
+        return redirect('/recipes')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Recipe $recipe): RedirectResponse
@@ -97,7 +97,7 @@ final class RecipeController extends Controller
                 throw new FileFault('Choose a file first: JSON by the published schema, or CSV.');
             }
             if ($file->getSize() > self::MOST_BYTES) {
-                throw new FileFault(__('said.the_file_is_larger'));
+                throw new FileFault(__('said.file.size'));
             }
             $text = $file->getContent();
             $isJson = str_starts_with(ltrim($text, "\u{FEFF} \t\r\n"), '{') || strtolower($file->getClientOriginalExtension()) === 'json';
@@ -107,7 +107,7 @@ final class RecipeController extends Controller
             throw ValidationException::withMessages(['file' => $fault->getMessage()])->redirectTo($page.'#import');
         }
 
-        return redirect($page)->with('status', trans_choice('said.taken_in.'.$what, $count));
+        return redirect($page)->with('status', trans_choice('said.file.taken_in.'.$what, $count));
     }
 
     private static function file(string $content, string $name, string $format): Response

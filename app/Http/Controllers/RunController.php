@@ -32,7 +32,7 @@ final class RunController extends Controller
             return redirect('/runs/'.$run->id.'/look-back');
         }
         if ($run->state === RunState::Dropped) {
-            return redirect('/tanks/'.$run->tank_id)->with('status', __('said.that_run_sheet_was'));
+            return redirect('/tanks/'.$run->tank_id)->with('status', __('said.cannot.dropped'));
         }
         $asked = $request->query('step');
         $sheet = new RunSheet($run, is_numeric($asked) ? (int) $asked : null);
@@ -105,7 +105,7 @@ final class RunController extends Controller
             'left_on.*' => ['string', 'max:20'],
             'patches' => ['nullable', 'array', 'max:200'],
             'patches.*' => ['integer'],
-        ], ['note.max' => __('said.a_note_of_at')]);
+        ], ['note.max' => __('said.text.note')]);
         $run->setRelation('tank', $run->tank()->firstOrFail());
         $readings = $record->parse($keeper, is_array($checked['readings'] ?? null) ? $checked['readings'] : []);
         $cuts = CutsFound::of($request, $run, $step, $keeper->show());
@@ -115,7 +115,7 @@ final class RunController extends Controller
 
         $answer = redirect('/runs/'.$run->id);
 
-        return $first ? $answer : $answer->with('status', __('said.that_step_was_done'));
+        return $first ? $answer : $answer->with('status', __('said.twice.step'));
     }
 
     /** Ticks a device off or on; ticking it the same way again changes nothing. */
@@ -138,10 +138,10 @@ final class RunController extends Controller
     {
         $run->load('switches');
         if ($run->switches->contains(static fn($tick): bool => $tick->isOpen())) {
-            return redirect('/runs/'.$run->id)->withErrors(['switches' => __('said.switch_everything_on_again')]);
+            return redirect('/runs/'.$run->id)->withErrors(['switches' => __('said.cannot.switched_off')]);
         }
         Run::query()->whereKey($run->id)->whereIn('state', [RunState::Planned, RunState::Running])->update(['state' => RunState::Dropped, 'holds' => null]);
 
-        return redirect('/tanks/'.$run->tank_id)->with('status', __('said.the_run_sheet_was'));
+        return redirect('/tanks/'.$run->tank_id)->with('status', __('said.done.sheet_dropped'));
     }
 }

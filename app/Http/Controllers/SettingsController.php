@@ -67,14 +67,14 @@ final class SettingsController extends Controller
             $rules[$field.'.fields'] = ['nullable', 'string', 'max:120', function (string $attribute, mixed $value, Closure $fail): void {
                 $fields = self::fields($value);
                 if ($fields === null || count($fields) < 2) {
-                    $fail(__('said.write_the_values_of'));
+                    $fail(__('said.write.values'));
                 }
             }];
         }
         $checked = $this->checked($request, $rules, [
-            'required' => __('said.this_is_needed'),
-            'timezone' => __('said.choose_a_time_zone'),
-            'in' => __('said.choose_one_from_the'),
+            'required' => __('said.write.needed'),
+            'timezone' => __('said.choose.zone'),
+            'in' => __('said.choose.listed'),
         ]);
         // Steps and fields were typed for the pen as it was taken until now.
         $penFactor = $keeper->pen_factor;
@@ -97,14 +97,14 @@ final class SettingsController extends Controller
             }
         });
 
-        return redirect('/settings')->with('status', __('said.kept'));
+        return redirect('/settings')->with('status', __('said.done.kept'));
     }
 
     /** A whole set of kits in one act. */
     public function kits(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $this->checked($request, ['set' => ['required', Rule::enum(KitSet::class)]], ['set' => __('said.choose_one_of_the_sets')]);
+        $this->checked($request, ['set' => ['required', Rule::enum(KitSet::class)]], ['set' => __('said.choose.set')]);
         $set = KitSet::from((string) $request->string('set'));
         DB::transaction(static function () use ($keeper, $set): void {
             foreach (Parameter::cases() as $parameter) {

@@ -36,7 +36,7 @@ final class ShelfController extends Controller
     {
         $this->keeper($request)->jars()->create($request->fields());
 
-        return redirect('/shelf')->with('status', __('said.on_the_shelf'));
+        return redirect('/shelf')->with('status', __('said.done.on_shelf'));
     }
 
     public function edit(Request $request, Jar $jar): View
@@ -50,7 +50,7 @@ final class ShelfController extends Controller
         // A bottle that was made up here stays one.
         $jar->update($jar->isHomeMade() && $fields['salt'] === Jar::FEED && is_array($fields['label']) ? ['label' => [Jar::HOME => 1.0] + $fields['label']] + $fields : $fields);
 
-        return redirect('/shelf')->with('status', __('said.kept'));
+        return redirect('/shelf')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Jar $jar): RedirectResponse
@@ -89,9 +89,9 @@ final class ShelfController extends Controller
             'before' => ['nullable', $pen->rule(0.0, 5000.0, 12.0)],
             'rise' => [$method === 'pen' && !$fromDevice ? 'required' : 'nullable', $pen->rule(1.0, 20000.0, 310.0)],
         ], [
-            'required' => __('said.write_a_number_here'),
-            'spoons.integer' => __('said.a_whole_number_of'),
-            'spoons.between' => __('said.between_1_and_100'),
+            'required' => __('said.number.needed'),
+            'spoons.integer' => __('said.whole.spoons'),
+            'spoons.between' => __('said.whole.spoons_between'),
         ]);
         $spoons = $request->integer('spoons');
         $number = static fn(string $field): float => match ($field) {
@@ -112,14 +112,14 @@ final class ShelfController extends Controller
         $isOdd = $before !== null && $before->disagreesWith($grams, $spoons);
 
         return redirect('/jars/'.$jar->id.'/spoon?by='.$method)->with('status', $isOdd
-            ? __('said.kept_but_it_is', ['mean' => sprintf('%.2f', $before->mean)])
-            : __('said.kept_grams', ['grams' => sprintf('%.2f', $grams)]));
+            ? __('said.done.spoon_far', ['mean' => sprintf('%.2f', $before->mean)])
+            : __('said.done.spoon', ['grams' => sprintf('%.2f', $grams)]));
     }
 
     public function dropTrial(Jar $jar, int $trial): RedirectResponse
     {
         SpoonTrial::query()->where('jar_id', $jar->id)->whereKey($trial)->delete();
 
-        return redirect('/jars/'.$jar->id.'/spoon')->with('status', __('said.taken_out'));
+        return redirect('/jars/'.$jar->id.'/spoon')->with('status', __('said.done.taken_out'));
     }
 }

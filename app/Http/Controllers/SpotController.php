@@ -39,11 +39,11 @@ final class SpotController extends Controller
     public function store(Request $request, Tank $tank, KeepPhoto $keep): RedirectResponse
     {
         if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
-            throw ValidationException::withMessages(['photo' => __('said.that_is_as_many_photos')]);
+            throw ValidationException::withMessages(['photo' => __('said.photo.tank_most')]);
         }
         $keep->outside($tank, $request->file('photo'));
 
-        return redirect('/tanks/'.$tank->id.'/spot')->with('status', __('said.photo_kept'));
+        return redirect('/tanks/'.$tank->id.'/spot')->with('status', __('said.done.photo'));
     }
 
     /** The picture that the tank is held against; the same again takes the pin out. */
@@ -62,7 +62,7 @@ final class SpotController extends Controller
     /** Something is off. */
     public function note(Request $request, Tank $tank): RedirectResponse
     {
-        $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(Off::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => __('said.tick_what_is_off'), 'place.max' => __('said.at_most_80_letters')]);
+        $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(Off::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => __('said.choose.off'), 'place.max' => __('said.text.most')]);
         $kinds = array_unique(array_filter((array) $request->input('kinds'), is_string(...)));
         DB::transaction(static function () use ($request, $tank, $kinds): void {
             if (OffSpot::query()->where('tank_id', $tank->id)->where('state', OffState::Restore)->count() + count($kinds) > self::MOST) {
@@ -78,7 +78,7 @@ final class SpotController extends Controller
 
     public function settle(Request $request, Tank $tank, int $spot): RedirectResponse
     {
-        $this->checked($request, ['state' => ['required', Rule::enum(OffState::class)]], ['state' => __('said.choose_one')]);
+        $this->checked($request, ['state' => ['required', Rule::enum(OffState::class)]], ['state' => __('said.choose.one')]);
         $state = OffState::from((string) $request->string('state'));
         $tank->offSpots()->whereKey($spot)->firstOrFail()->update(['state' => $state, 'settled_at' => $state === OffState::Restore ? null : CarbonImmutable::now()]);
 

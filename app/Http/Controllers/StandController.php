@@ -54,7 +54,7 @@ final class StandController extends Controller
         $record = $tank->stands()->whereKey($stand)->firstOrFail();
         DB::transaction(static fn() => $record->update($request->toKind() + $request->toFields($record) + ['looked_at' => CarbonImmutable::now()]));
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.kept'));
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.done.kept'));
     }
 
     /** It was taken out; what was seen of it stays in the record. */
@@ -62,7 +62,7 @@ final class StandController extends Controller
     {
         $tank->stands()->whereKey($stand)->firstOrFail()->update(['gone_at' => CarbonImmutable::now()]);
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.taken_out'));
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.done.taken_out'));
     }
 
     /** All heights in one pass. */
@@ -91,7 +91,7 @@ final class StandController extends Controller
             }
         }
         if ($found === []) {
-            throw ValidationException::withMessages(['heights' => __('said.write_the_height_of')]);
+            throw ValidationException::withMessages(['heights' => __('said.write.height')]);
         }
         $count = $keep($tank, $found, CarbonImmutable::now());
 
@@ -123,18 +123,18 @@ final class StandController extends Controller
         $levels = $tank->keeper->show()->levels();
         $floats = $core->floats();
         $rule = $floats ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
-        $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => __('said.write_a_number_here'), 'replanted.*' => __('said.a_whole_number_of_tops')]);
+        $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => __('said.number.needed'), 'replanted.*' => __('said.whole.tops')]);
         $read = static fn(string $field): float => $floats ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : ($levels->parse($request->input($field)) ?? 1.0);
         [$before, $after] = [$read('before'), $read('after')];
         if ($after > $before) {
-            throw ValidationException::withMessages(['after' => __('said.after_a_cut_it')]);
+            throw ValidationException::withMessages(['after' => __('said.cannot.cut_taller')]);
         }
         $keep($tank, [$record->id => [
             'height' => $floats ? $core->height : $after, 'cover' => $floats ? $after : $core->cover, 'before' => $floats ? null : $before, 'coverBefore' => $floats ? $before : null,
             'guessed' => false, 'replanted' => $request->integer('replanted'),
         ]], CarbonImmutable::now());
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.kept'));
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.done.kept'));
     }
 
     private function form(Request $request, Tank $tank, ?Stand $stand): View

@@ -46,7 +46,7 @@ final class StartController extends Controller
         $checked = $this->checked($request, [
             'way' => ['required', Rule::enum(Way::class)], 'source' => ['required', Rule::enum(Source::class)],
             'begun_on' => ['required', 'date_format:Y-m-d', 'after:'.$today->subDays(120)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'plenty' => ['nullable', 'boolean'],
-        ], ['way' => __('said.choose_one'), 'source' => __('said.choose_one'), 'begun_on' => __('said.a_day_that_has')]);
+        ], ['way' => __('said.choose.one'), 'source' => __('said.choose.one'), 'begun_on' => __('said.day.begun')]);
         $tank->startUp()->updateOrCreate([], ['way' => $checked['way'], 'source' => $checked['source'], 'begun_on' => $checked['begun_on'], 'plenty' => $request->boolean('plenty')]);
 
         return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.kept'));

@@ -33,7 +33,7 @@ final class StoreController extends Controller
     {
         $store = $this->keeper($request)->stores()->create($request->fields());
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
+        return redirect('/stores/'.$store->id)->with('status', __('said.done.kept'));
     }
 
     public function show(Request $request, Store $store, DraftChange $draft): View
@@ -53,7 +53,7 @@ final class StoreController extends Controller
     {
         $store->update($request->fields());
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
+        return redirect('/stores/'.$store->id)->with('status', __('said.done.kept'));
     }
 
     public function destroy(Store $store): RedirectResponse
@@ -67,11 +67,11 @@ final class StoreController extends Controller
     public function level(Request $request, Store $store): RedirectResponse
     {
         $volumes = $this->keeper($request)->show()->volumes();
-        $this->checked($request, ['level' => ['required', $volumes->rule(0.0, $store->capacity, 40.0)]], ['required' => __('said.write_a_number_here')]);
+        $this->checked($request, ['level' => ['required', $volumes->rule(0.0, $store->capacity, 40.0)]], ['required' => __('said.number.needed')]);
         $store->update(['level' => $volumes->parse($request->input('level')) ?? 0.0]);
         $store->touch();
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.level_kept'));
+        return redirect('/stores/'.$store->id)->with('status', __('said.done.level'));
     }
 
     public function keepRejection(Request $request, Store $store): RedirectResponse
@@ -81,7 +81,7 @@ final class StoreController extends Controller
             'in' => ['required', $scale->rule(1.0, 5000.0, 388.0)],
             'out' => ['required', $scale->rule(0.0, 5000.0, 14.0)],
             'output' => ['nullable', new Amount(1, 10_000, 'mL', '130')],
-        ], ['required' => __('said.write_a_number_here')]);
+        ], ['required' => __('said.number.needed')]);
         [$in, $out] = [$scale->parse($request->input('in')) ?? 0.0, $scale->parse($request->input('out')) ?? 0.0];
         try {
             Membrane::rejection($in, $out);
@@ -90,14 +90,14 @@ final class StoreController extends Controller
         }
         $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'millilitres_a_minute' => Amount::parse($request->input('output')), 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.kept'));
+        return redirect('/stores/'.$store->id)->with('status', __('said.done.kept'));
     }
 
     public function dropRejection(Store $store, int $rejection): RedirectResponse
     {
         $store->rejections()->whereKey($rejection)->delete();
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.taken_out'));
+        return redirect('/stores/'.$store->id)->with('status', __('said.done.taken_out'));
     }
 
     /** Level and both conductivities from the unit itself. */
@@ -105,7 +105,7 @@ final class StoreController extends Controller
     {
         $unit = Devices::unit($this->keeper($request), $store);
         if ($unit === null) {
-            return redirect('/stores/'.$store->id)->with('status', __('said.no_unit_is_connected'));
+            return redirect('/stores/'.$store->id)->with('status', __('said.cannot.no_unit'));
         }
         DB::transaction(function () use ($store, $unit): void {
             [$in, $out] = $unit->conductivities();
@@ -114,7 +114,7 @@ final class StoreController extends Controller
             $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => false, 'taken_at' => CarbonImmutable::now()]);
         });
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.the_unit_has_told'));
+        return redirect('/stores/'.$store->id)->with('status', __('said.done.unit'));
     }
 
     /** @return array<int, string> waters of reverse osmosis, by id */

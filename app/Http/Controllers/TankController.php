@@ -73,7 +73,7 @@ final class TankController extends Controller
     {
         $this->save($tank, $request);
 
-        return redirect('/tanks/'.$tank->id)->with('status', __('said.kept'));
+        return redirect('/tanks/'.$tank->id)->with('status', __('said.done.kept'));
     }
 
     public function destroy(Tank $tank, KeepPhoto $photos): RedirectResponse

@@ -37,23 +37,23 @@ final class TopUpController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $show = $tank->keeper->show();
         $net = VesselOf::tank($tank)->litres();
-        $this->checked($request, ['water_id' => ['nullable', 'integer', Rule::exists('waters', 'id')->where('keeper_id', $tank->keeper_id)], 'litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => __('said.write_a_number_here'), 'water_id' => __('said.choose_one_of_your')]);
+        $this->checked($request, ['water_id' => ['nullable', 'integer', Rule::exists('waters', 'id')->where('keeper_id', $tank->keeper_id)], 'litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => __('said.number.needed'), 'water_id' => __('said.choose.water')]);
         $litres = $show->volumes()->parse($request->input('litres')) ?? 0.0;
         if ($litres > self::ODD * $net && !in_array('litres', (array) $request->input('sure', []), true)) {
             throw ValidationException::withMessages([
-                'litres' => __('said.top_up_or_change', ['share' => $show->percent($litres / $net), 'litres' => $show->volume($net)]),
+                'litres' => __('said.look.top_up', ['share' => $show->percent($litres / $net), 'litres' => $show->volume($net)]),
                 'ask.litres' => '1',
             ]);
         }
         $tank->topUps()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now(), 'water_id' => $request->integer('water_id') ?: null]);
 
-        return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-up')->with('status', __('said.kept'));
+        return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-up')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Tank $tank, int $topUp): RedirectResponse
     {
         $tank->topUps()->whereKey($topUp)->delete();
 
-        return redirect('/tanks/'.$tank->id.'/top-up')->with('status', __('said.taken_out'));
+        return redirect('/tanks/'.$tank->id.'/top-up')->with('status', __('said.done.taken_out'));
     }
 }

@@ -35,7 +35,7 @@ final class WaterController extends Controller
     {
         $water = $this->keeper($request)->waters()->create($this->fields($request));
 
-        return redirect('/waters/'.$water->id.'/read')->with('status', __('said.now_its_readings_what'));
+        return redirect('/waters/'.$water->id.'/read')->with('status', __('said.done.water'));
     }
 
     public function edit(Water $water): View
@@ -47,7 +47,7 @@ final class WaterController extends Controller
     {
         $water->update($this->fields($request));
 
-        return redirect('/waters')->with('status', __('said.kept'));
+        return redirect('/waters')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Water $water): RedirectResponse
@@ -65,10 +65,10 @@ final class WaterController extends Controller
             'kind' => ['required', Rule::enum(WaterKind::class)],
             'note' => ['nullable', 'string', 'max:500'],
         ], [
-            'name.required' => __('said.name_of_water'),
-            'name.max' => __('said.a_name_of_at'),
-            'note.max' => __('said.a_note_of_at_most'),
-            'kind' => __('said.choose_what_kind_of'),
+            'name.required' => __('said.text.water'),
+            'name.max' => __('said.text.name'),
+            'note.max' => __('said.text.note'),
+            'kind' => __('said.choose.water_kind'),
         ]);
     }
 }

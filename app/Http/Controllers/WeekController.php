@@ -56,12 +56,12 @@ final class WeekController extends Controller
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
             'job' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/'], 'day' => ['nullable', 'date_format:Y-m-d'], 'was' => ['nullable', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
-        ], ['day' => __('said.choose_one_of_the_days'), 'job' => __('said.that_job_is_not'), 'was' => __('said.choose_one_of_the_days')]);
+        ], ['day' => __('said.choose.day'), 'job' => __('said.cannot.job'), 'was' => __('said.choose.day')]);
         $job = is_string($checked['job']) ? $checked['job'] : '';
         $day = is_string($checked['day'] ?? null) ? $checked['day'] : null;
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         if ($day !== null && ($day < $today->format('Y-m-d') || $day > $today->addDays(JobsOf::DAYS)->format('Y-m-d'))) {
-            throw ValidationException::withMessages(['day' => __('said.choose_one_of_the_days')]);
+            throw ValidationException::withMessages(['day' => __('said.choose.day')]);
         }
         DB::transaction(function () use ($keeper, $job, $day, $checked, $today): void {
             $keeper->laidJobs()->whereDate('day', '<', $today->format('Y-m-d'))->delete();
@@ -84,7 +84,7 @@ final class WeekController extends Controller
         $checked = $this->checked($request, [
             'minutes' => ['required', 'array', 'size:7'], 'minutes.*' => ['required', 'integer', 'min:0', 'max:'.WeekHabits::MOST], 'hours' => ['required', 'array', 'size:7'],
             'hours.*' => ['required', 'regex:/^([01]?\d|2[0-3]):[0-5]\d$/'], 'set_up' => ['required', 'integer', 'min:0', 'max:120'],
-        ], ['minutes.*' => __('said.minutes_to', ['most' => WeekHabits::MOST]), 'hours.*' => __('said.an_hour_such_as'), 'set_up' => __('said.minutes_from_0_to')]);
+        ], ['minutes.*' => __('said.minutes.free', ['most' => WeekHabits::MOST]), 'hours.*' => __('said.day.hour'), 'set_up' => __('said.minutes.set_up')]);
         $minutes = is_array($checked['minutes']) ? array_values(array_map(static fn(mixed $one): int => is_numeric($one) ? (int) $one : 0, $checked['minutes'])) : [];
         $hours = is_array($checked['hours']) ? array_values(array_map(static fn(mixed $one): string => is_string($one) ? str_pad($one, 5, '0', STR_PAD_LEFT) : '', $checked['hours'])) : [];
         $keeper->update(['week' => new WeekHabits($minutes, $hours, $request->integer('set_up'))]);
@@ -96,7 +96,7 @@ final class WeekController extends Controller
     {
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, ['from_day' => ['required', 'date_format:Y-m-d'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day'], 'note' => ['nullable', 'string', 'max:120']], [
-            'from_day' => __('said.a_day_such_as'), 'until_day.after_or_equal' => __('said.the_last_day_is'), 'until_day' => __('said.a_day_such_as_2027_01'), 'note.max' => __('said.at_most_120_letters'),
+            'from_day' => __('said.day.such'), 'until_day.after_or_equal' => __('said.day.last'), 'until_day' => __('said.day.such'), 'note.max' => __('said.text.most'),
         ]);
         $keeper->awaySpells()->create($checked);
 

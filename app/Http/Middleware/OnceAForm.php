@@ -47,6 +47,6 @@ final class OnceAForm
 
     private static function answer(mixed $answer): Response
     {
-        return $answer instanceof Response ? $answer : throw new RuntimeException(__('said.there_is_no_answer'));
+        return $answer instanceof Response ? $answer : throw new RuntimeException(__('said.cannot.no_answer'));
     }
 }

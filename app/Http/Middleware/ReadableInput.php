@@ -20,7 +20,7 @@ final class ReadableInput
     {
         if (!$this->isReadable(rawurldecode($request->getPathInfo())) || !$this->isReadable($request->query->all()) || !$this->isReadable($request->request->all())
             || !$this->isReadable($request->cookies->all()) || !$this->isReadable($request->isJson() ? $request->json()->all() : []) || !$this->areNamed($request->files->all())) {
-            throw new BadRequestHttpException(__('said.what_was_sent_is'));
+            throw new BadRequestHttpException(__('said.text.readable'));
         }
         /** @var Response $response */
         $response = $next($request);

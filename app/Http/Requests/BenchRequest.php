@@ -87,7 +87,7 @@ final class BenchRequest extends FormRequest
                 foreach (is_array($value) ? $value : [] as $cap) {
                     $number = Amount::parse($cap);
                     if ($cap !== null && $cap !== '' && ($number === null || $number < 0.0 || $number > 2000.0)) {
-                        $fail(__('said.each_limit_is_a'));
+                        $fail(__('said.write.limit'));
 
                         return;
                     }
@@ -99,12 +99,12 @@ final class BenchRequest extends FormRequest
             $rules[$field] = ['nullable', new Amount(0, round($unit->fromBase($most[$field]), $unit->decimals), $unit->label, Show::plain($unit->fromBase($usual[$field]), $unit->decimals))];
         }
         $faults = Validator::make($this->all(), $rules, [
-            'required' => __('said.write_a_number_here'),
-            'tank.*' => __('said.choose_one_of_your_tanks'),
-            'animals.enum' => __('said.choose_a_group_from'),
-            'prefer.enum' => __('said.choose_one_from_the'),
-            'waters.*' => __('said.choose_from_your_waters'),
-            'jars.*' => __('said.choose_from_your_jars'),
+            'required' => __('said.number.needed'),
+            'tank.*' => __('said.choose.tank'),
+            'animals.enum' => __('said.choose.group'),
+            'prefer.enum' => __('said.choose.listed'),
+            'waters.*' => __('said.choose.waters'),
+            'jars.*' => __('said.choose.jars'),
         ])->errors();
         // One message for each list, where it stands.
         foreach (['waters', 'jars'] as $list) {
@@ -114,11 +114,11 @@ final class BenchRequest extends FormRequest
         }
         foreach (['waters' => [self::MOST_WATERS, 'waters'], 'jars' => [self::MOST_JARS, 'jars']] as $list => [$most, $words]) {
             if (!$faults->has($list) && count($this->ids($list)) > $most) {
-                $faults->add($list, (string) __('said.at_most_at_once', ['most' => $most, 'what' => $words]));
+                $faults->add($list, (string) __('said.cannot.at_once', ['most' => $most, 'what' => $words]));
             }
         }
         if ($this->chosenWaters($faults) === []) {
-            $faults->add('waters', __('said.choose_at_least_one'));
+            $faults->add('waters', __('said.choose.waters_to_begin'));
         }
 
         return $this->faults = $faults;

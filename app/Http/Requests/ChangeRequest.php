@@ -60,7 +60,7 @@ final class ChangeRequest extends FormRequest
             'percent' => [$amount(Way::Percent), new Amount(0, 100, '%', '30')],
             'mark' => [$amount(Way::Mark), $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim), 180.0)],
             'buckets' => [$amount(Way::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
-            'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail(__('said.once_when_water_runs')) : null],
+            'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail(__('said.whole.once_running')) : null],
             'inflow' => ['nullable', new Amount(0, 90, '%', '50')],
             'water' => ['nullable', 'integer', $mine],
             'second_water' => ['nullable', 'integer', $mine],
@@ -69,12 +69,12 @@ final class ChangeRequest extends FormRequest
             'landing' => ['nullable', new Amount(round($celsius->fromBase(5.0), 1), round($celsius->fromBase(38.0), 1), $celsius->label, Show::plain($celsius->fromBase(24.0), 1))],
             'stream' => ['nullable', new Amount(round($celsius->fromBase(0.0), 1), round($celsius->fromBase(40.0), 1), $celsius->label, Show::plain($celsius->fromBase(23.0), 1))],
         ], [
-            'required' => __('said.write_a_number_here'),
-            'drains.integer' => __('said.a_whole_number_1_to'),
-            'drains.between' => __('said.between_1_and_4'),
-            'reason.enum' => __('said.choose_a_reason_from'),
-            'water.in' => __('said.choose_one_of_your'),
-            'second_water.in' => __('said.choose_one_of_your'),
+            'required' => __('said.number.needed'),
+            'drains.integer' => __('said.whole.drains'),
+            'drains.between' => __('said.whole.drains_between'),
+            'reason.enum' => __('said.choose.reason'),
+            'water.in' => __('said.choose.water'),
+            'second_water.in' => __('said.choose.water'),
         ])->errors();
     }
 

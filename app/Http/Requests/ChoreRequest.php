@@ -31,8 +31,8 @@ final class ChoreRequest extends KeeperRequest
     {
         return [
             'wears_of' => __('week.wears.which'),
-            'kind' => __('said.choose_what_it_is'), 'tank_id' => __('said.choose_one_of_your_tanks'), 'name.required_if' => __('said.give_it_a_name'), 'name' => __('said.at_most_80_letters'), 'every' => __('said.days_from_1_to'),
-            'minutes' => __('said.minutes_from_1_to'), 'next_on' => __('said.a_day_such_as'),
+            'kind' => __('said.choose.job'), 'tank_id' => __('said.choose.tank'), 'name.required_if' => __('said.text.named'), 'name' => __('said.text.most', ['max' => 80]), 'every' => __('said.days.interval'),
+            'minutes' => __('said.minutes.job'), 'next_on' => __('said.day.such'),
         ];
     }
 
@@ -46,7 +46,7 @@ final class ChoreRequest extends KeeperRequest
         $checked = $this->safe()->all();
         $kind = JobKinds::of(is_string($checked['kind']) ? $checked['kind'] : 'own');
         if ($kind->atTank && $kind->key !== 'own' && ($checked['tank_id'] ?? null) === null) {
-            throw ValidationException::withMessages(['tank_id' => __('said.say_at_which_tank')]);
+            throw ValidationException::withMessages(['tank_id' => __('said.write.tank')]);
         }
 
         $most = Amount::parse(is_scalar($checked['wears_most'] ?? null) ? (string) $checked['wears_most'] : null);

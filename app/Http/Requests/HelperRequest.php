@@ -36,8 +36,8 @@ final class HelperRequest extends KeeperRequest
     public function messages(): array
     {
         return [
-            'tank_id' => __('said.choose_one_of_your_tanks'), 'name' => __('said.say_who_helps'), 'from_day' => __('said.a_day_such_as_2026'), 'until_day' => __('helper.until', ['most' => self::LONGEST]), 'note' => __('said.at_most_500_letters'),
-            'jobs.*.text' => __('said.at_most_200_letters'), 'jobs.*.caution' => __('said.at_most_200_letters'), 'jobs.*.every' => __('said.days_from_0_to_60'),
+            'tank_id' => __('said.choose.tank'), 'name' => __('said.write.helper'), 'from_day' => __('said.day.such'), 'until_day' => __('helper.until', ['most' => self::LONGEST]), 'note' => __('said.text.most', ['max' => 500]),
+            'jobs.*.text' => __('said.text.most', ['max' => 200]), 'jobs.*.caution' => __('said.text.most', ['max' => 200]), 'jobs.*.every' => __('said.days.every'),
         ];
     }
 
@@ -56,7 +56,7 @@ final class HelperRequest extends KeeperRequest
             }
         }
 
-        return $jobs === [] ? throw ValidationException::withMessages(['jobs' => __('said.ask_for_one_thing')]) : $jobs;
+        return $jobs === [] ? throw ValidationException::withMessages(['jobs' => __('said.choose.one_thing')]) : $jobs;
     }
 
     public function text(string $field): string

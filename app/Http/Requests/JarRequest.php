@@ -52,13 +52,13 @@ final class JarRequest extends KeeperRequest
     public function messages(): array
     {
         return [
-            'label.kind' => __('said.choose_which_acid'),
-            'name.required' => __('said.a_name_is_needed'),
-            'name.max' => __('said.a_name_of_at'),
-            'name.string' => __('said.a_name_in_letters'),
-            'salt' => __('said.choose_what_is_in_it'),
-            'unit' => __('said.choose_grams_or_millilitres'),
-            'required' => __('said.write_a_number_here'),
+            'label.kind' => __('said.choose.acid'),
+            'name.required' => __('said.text.jar'),
+            'name.max' => __('said.text.name'),
+            'name.string' => __('said.text.letters'),
+            'salt' => __('said.choose.salt'),
+            'unit' => __('said.choose.by'),
+            'required' => __('said.number.needed'),
         ];
     }
 
@@ -139,7 +139,7 @@ final class JarRequest extends KeeperRequest
         if ($this->holds(Jar::FEED)) {
             $brings = array_filter(array_combine(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), array_map(static fn(Parameter $nutrient): float => $plain('label.'.$nutrient->value) ?? 0.0, Parameter::nutrients())));
             if ($brings === []) {
-                throw ValidationException::withMessages(['label.nitrate' => __('said.it_brings_something_write')]);
+                throw ValidationException::withMessages(['label.nitrate' => __('said.write.brings')]);
             }
             $density = $plain('label.density') ?? 1.0;
             $declared = $this->boolean('label.declared');
@@ -151,7 +151,7 @@ final class JarRequest extends KeeperRequest
             }
         }
         if ($this->isLabel() && ($base('gh') ?? 0.0) + ($base('kh') ?? 0.0) + ($base('ec') ?? 0.0) <= 0.0) {
-            throw ValidationException::withMessages(['label.gh' => __('said.it_raises_gh_kh')]);
+            throw ValidationException::withMessages(['label.gh' => __('said.write.raises')]);
         }
 
         return [

@@ -41,7 +41,7 @@ final class LampRequest extends KeeperRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['required' => __('said.write_a_number_here'), 'kind' => __('said.choose_one'), 'told_by' => __('said.choose_one'), 'colour' => __('said.choose_one'), 'type' => __('said.choose_one'), 'spots.*' => __('said.a_whole_number_1')];
+        return ['required' => __('said.number.needed'), 'kind' => __('said.choose.one'), 'told_by' => __('said.choose.one'), 'colour' => __('said.choose.one'), 'type' => __('said.choose.one'), 'spots.*' => __('said.whole.spots')];
     }
 
     private function source(): LampSource
@@ -68,7 +68,7 @@ final class LampRequest extends KeeperRequest
             'across' => $number('across') / 100.0, 'front' => $number('front') / 100.0, 'spots' => $this->integer('spots'),
         ];
         if (2.0 * $number('ramp') > 60.0 * $number('hours')) {
-            throw ValidationException::withMessages(['ramp' => __('said.up_and_down_it')]);
+            throw ValidationException::withMessages(['ramp' => __('said.cannot.ramp')]);
         }
         try {
             Flux::checked((new Lamp($fields))->flux());

@@ -36,11 +36,11 @@ final class PastChangeRequest extends KeeperRequest
     public function messages(): array
     {
         return [
-            'required' => __('said.this_is_needed'),
-            'water.*' => __('said.choose_one_of_your'),
-            'second_water.*' => __('said.choose_one_of_your'),
-            'changed_at.*' => __('said.write_a_day_and'),
-            'note.max' => __('said.a_note_of_at'),
+            'required' => __('said.write.needed'),
+            'water.*' => __('said.choose.water'),
+            'second_water.*' => __('said.choose.water'),
+            'changed_at.*' => __('said.day.past_hour_such'),
+            'note.max' => __('said.text.note'),
         ];
     }
 

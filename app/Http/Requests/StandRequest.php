@@ -50,16 +50,16 @@ final class StandRequest extends FormRequest
             'demand' => [$isNew ? 'required' : 'nullable', Rule::enum(Demand::class)],
             'roots' => ['nullable', new Amount(0, 100, '%', '50')],
             'left' => $percent('0'),
-            'right' => [...$percent('30'), $after('left', __('said.the_right_edge_lies'))],
+            'right' => [...$percent('30'), $after('left', __('said.cannot.right_edge'))],
             'front' => $percent('60'),
-            'back' => [...$percent('100'), $after('front', __('said.the_back_edge_lies'))],
+            'back' => [...$percent('100'), $after('front', __('said.cannot.back_edge'))],
             'height' => ['nullable', $levels->rule(1.0, $tallest, 80.0)],
             'cover' => ['nullable', new Amount(1, 100, '%', '100')],
             'wished' => ['nullable', $levels->rule(5.0, $water, 200.0)],
             'perch' => ['nullable', $levels->rule(0.0, max(1.0, $water - 20.0), 120.0)],
             'ceiling' => ['nullable', $levels->rule(10.0, CoreStand::TALLEST, 300.0)],
             'planted_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
-                fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null && is_string($value) && $value < $tank->started_on->format('Y-m-d') ? $fail(__('said.before_set_up', ['day' => $tank->started_on->format('j M Y')])) : null],
+                fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null && is_string($value) && $value < $tank->started_on->format('Y-m-d') ? $fail(__('said.day.set_up', ['day' => $tank->started_on->format('j M Y')])) : null],
             'note' => ['nullable', 'string', 'max:500'],
         ];
     }
@@ -68,8 +68,8 @@ final class StandRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'required' => __('said.write_a_number_here'), 'kind' => __('said.choose_a_kind_or'), 'form' => __('said.choose_how_it_grows'), 'pace' => __('said.choose_how_fast_it'),
-            'demand' => __('said.choose_how_much_light'), 'planted_on.*' => __('said.a_day_from_2000'), 'note.max' => __('said.a_note_of_at_most'), 'own_name.max' => __('said.a_name_of_at_most'),
+            'required' => __('said.number.needed'), 'kind' => __('said.choose.kind_or_own'), 'form' => __('said.choose.form'), 'pace' => __('said.choose.pace'),
+            'demand' => __('said.choose.demand'), 'planted_on.*' => __('said.day.planted'), 'note.max' => __('said.text.note'), 'own_name.max' => __('said.text.name'),
         ];
     }
 

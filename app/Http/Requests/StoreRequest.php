@@ -36,11 +36,11 @@ final class StoreRequest extends KeeperRequest
     {
         return [
             'name.required' => __('store.name'),
-            'name.max' => __('said.a_name_of_at'),
-            'water_id.*' => __('said.choose_one_of_your_reverse'),
-            'required' => __('said.write_a_number_here'),
-            'membrane_on.*' => __('said.write_a_day_that'),
-            'resin_on.*' => __('said.write_a_day_that'),
+            'name.max' => __('said.text.name'),
+            'water_id.*' => __('said.choose.osmosis'),
+            'required' => __('said.number.needed'),
+            'membrane_on.*' => __('said.day.past'),
+            'resin_on.*' => __('said.day.past'),
         ];
     }
 

@@ -22,7 +22,7 @@ final class SupplyRequest extends KeeperRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name' => __('said.give_it_a_name'), 'unit' => __('said.such_as_g_ml'), 'left' => __('said.write_a_number_here'), 'weekly' => __('said.write_a_number_here_0'), 'lead_days' => __('said.days_from_0_to_365'), 'expires_on' => __('said.a_day_such_as_2027')];
+        return ['name' => __('said.text.named'), 'unit' => __('said.text.unit'), 'left' => __('said.number.needed'), 'weekly' => __('said.number.needed_or_zero'), 'lead_days' => __('said.days.lead'), 'expires_on' => __('said.day.such')];
     }
 
     /** @return array<string, mixed> what is kept of it, counted today */

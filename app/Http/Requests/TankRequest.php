@@ -141,7 +141,7 @@ class TankRequest extends KeeperRequest
         $byTape = VesselOf::tank($bare)->litres();
         if (abs($tank->measured_litres - $byTape) > self::ODD_COUNT * $byTape) {
             $show = $this->keeper()->show();
-            $validator->errors()->add('measured_litres', (string) __('said.by_its_measures', ['tape' => $show->volume($byTape), 'count' => $show->volume($tank->measured_litres)]));
+            $validator->errors()->add('measured_litres', (string) __('said.look.measures', ['tape' => $show->volume($byTape), 'count' => $show->volume($tank->measured_litres)]));
             $validator->errors()->add('ask.measured_litres', '1');
         }
     }
@@ -150,18 +150,18 @@ class TankRequest extends KeeperRequest
     public function messages(): array
     {
         return [
-            'required' => __('said.this_is_needed'),
-            'marks.*.*.required_with' => __('said.a_mark_is_a'),
-            'routine_days.integer' => __('said.write_whole_days_such'),
-            'routine_days.between' => __('said.between_1_and_90'),
-            'name.max' => __('said.a_name_of_at'),
-            'name.string' => __('said.a_name_in_letters'),
-            'shape' => __('said.choose_a_shape_from'),
-            'animals' => __('said.choose_a_group_from'),
-            'passive' => __('said.choose_from_the_list'),
-            'stock' => __('said.choose_from_the_list'),
-            'water_id' => __('said.choose_one_of_your'),
-            'second_water_id' => __('said.choose_one_of_your'),
+            'required' => __('said.write.needed'),
+            'marks.*.*.required_with' => __('said.write.mark'),
+            'routine_days.integer' => __('said.days.whole'),
+            'routine_days.between' => __('said.days.routine'),
+            'name.max' => __('said.text.name'),
+            'name.string' => __('said.text.letters'),
+            'shape' => __('said.choose.shape'),
+            'animals' => __('said.choose.group'),
+            'passive' => __('said.choose.listed'),
+            'stock' => __('said.choose.listed'),
+            'water_id' => __('said.choose.water'),
+            'second_water_id' => __('said.choose.water'),
         ];
     }
 
