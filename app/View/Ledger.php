@@ -117,7 +117,7 @@ final class Ledger
         if (!$class->isEnum()) {
             return [];
         }
-        $entries = [];
+        $entries = self::kinds($class);
         $whole = preg_match(self::DEFAULT, self::sentence($class->getDocComment())) === 1;
         foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
             $text = self::sentence($method->getDocComment());
@@ -144,6 +144,31 @@ final class Ledger
                 if ($shown !== []) {
                     $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.'.$method->getName(), implode('; ', $shown), self::plain($text), $isSaid ? LedgerEntry::GUESS : self::grade($text));
                 }
+            }
+        }
+
+        return $entries;
+    }
+
+    /**
+     * Figures of the entries of an enumeration whose kinds have one, but for those that a method tells; parameters are told by their fields.
+     *
+     * @param ReflectionClass<object> $class
+     *
+     * @return list<LedgerEntry>
+     */
+    private static function kinds(ReflectionClass $class): array
+    {
+        if ($class->getName() === Parameter::class || !$class->hasMethod('entry')) {
+            return [];
+        }
+        $entries = [];
+        /** @var UnitEnum $case */
+        foreach ((array) $class->getMethod('cases')->invoke(null) as $case) {
+            $entry = $class->getMethod('entry')->invoke($case);
+            $figures = is_object($entry) ? array_filter(self::figures($entry), static fn(string $name): bool => !$class->hasMethod($name), ARRAY_FILTER_USE_KEY) : [];
+            if (is_object($entry) && $figures !== []) {
+                $entries[] = new LedgerEntry(self::room($class), $class->getShortName().'::'.$case->name.'.entry', implode('; ', $figures), implode('; ', self::meaning(new ReflectionClass($entry), array_keys($figures))), LedgerEntry::GUESS);
             }
         }
 

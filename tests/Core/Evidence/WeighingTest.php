@@ -86,6 +86,22 @@ final class WeighingTest extends TestCase
         }
     }
 
+    public function testASignFitsAKindPoorlyWhereItIsRareForItAndOftenerElsewhere(): void
+    {
+        $signs = $shares = [];
+        // Of ten cases of the kind, and of ten of anything else: rare for it, common for all, rare for all, and less than twice or more than twice as rare.
+        foreach (['slimy' => [0.5, 6.0], 'green' => [7.0, 9.0], 'purple' => [0.4, 0.5], 'long' => [0.9, 1.7], 'thin' => [0.9, 1.9]] as $key => [$with, $without]) {
+            $signs[] = Sign::yesNo($key);
+            $shares[$key] = ['one' => [$with / 10.0, 1.0 - $with / 10.0], OneOf::NONE => [$without / 10.0, 1.0 - $without / 10.0]];
+        }
+        $answers = array_reduce($signs, static fn(Answers $answers, Sign $sign): Answers => $answers->with($sign, Sign::YES), Answers::none());
+        $misfits = (new OneOf($signs, ['one' => 0.5, OneOf::NONE => 0.5], $shares, $answers))->misfits('one');
+        sort($misfits);
+
+        self::assertSame(['slimy', 'thin'], $misfits);
+        self::assertSame([], (new OneOf($signs, ['one' => 0.5, OneOf::NONE => 0.5], $shares, Answers::none()))->misfits('one'));
+    }
+
     public function testTheOrderOfAnswersDoesNotMatter(): void
     {
         $chance = new Randomizer(new Mt19937(3));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Food;
 
 use Cresco\Core\Food\Course;
+use Cresco\Core\Food\CoursePoint;
 use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Food\FoodFault;
 use Cresco\Core\Food\MassBalance;
@@ -41,6 +42,37 @@ final class CourseTest extends TestCase
         self::assertInstanceOf(Course::class, $kept);
         self::assertSame($course->ahead($events, 60.0)->level()->level, $kept->ahead($events, 60.0)->level()->level);
         self::assertEquals($course->since(30.0), unserialize(serialize($course->since(30.0))));
+    }
+
+    public function testWhatIsDrawnStaysByWhatWasReckonedAndChangesStandUpright(): void
+    {
+        // Three months with a change each week, doses every other day and readings now and then.
+        $events = [];
+        for ($day = 1; $day < 90; ++$day) {
+            $events = [...$events, ...($day % 7 === 0 ? [FoodEvent::changed($day + 0.4, 0.5, 5.0)] : []), ...($day % 2 === 0 ? [FoodEvent::added($day + 0.8, 2.0)] : []), ...($day % 10 === 0 ? [FoodEvent::read($day + 0.3, 14.0, 3.0)] : [])];
+        }
+        $course = Course::fitted(self::nutrient(), new Normal(12.0, 3.0), new Normal(0.4, 0.5), 0.01, $events, 0.0, 90.0);
+        $thin = $course->thinned();
+        self::assertLessThan(count($course->points), count($thin->points));
+        self::assertSame([$course->points[0], $course->points[count($course->points) - 1]], [$thin->points[0], $thin->points[count($thin->points) - 1]]);
+        $highest = max(array_map(static fn(CoursePoint $point): float => $point->level, $course->points));
+        $at = 0;
+        foreach ($course->points as $point) {
+            while ($thin->points[$at + 1]->day < $point->day) {
+                ++$at;
+            }
+            [$from, $to] = [$thin->points[$at], $thin->points[$at + 1]];
+            $drawn = $from->level + ($to->level - $from->level) * ($point->day - $from->day) / max(1e-9, $to->day - $from->day);
+            // Where it jumps it is drawn at both ends.
+            $off = [abs($drawn - $point->level)];
+            foreach ($thin->points as $shown) {
+                $off[] = abs($shown->day - $point->day) < 1e-9 ? abs($shown->level - $point->level) : INF;
+            }
+            self::assertLessThan(0.12 * $highest, min($off), 'day '.$point->day);
+        }
+        // Each of the twelve changes is drawn as a fall within the hour.
+        $upright = array_filter(array_keys($thin->points), static fn(int $i): bool => $i > 0 && $thin->points[$i]->level < $thin->points[$i - 1]->level - 0.25 * $highest && $thin->points[$i]->day - $thin->points[$i - 1]->day < 0.1);
+        self::assertCount(12, $upright);
     }
 
     public function testReadingsMoveItTowardsThemselvesAndTellTheRate(): void

@@ -315,6 +315,9 @@ final class PlantingTest extends TestCase
         yield 'no area' => [static fn() => self::stand(1, Form::Stem, [0.3, 0.3, 0.6, 1.0], 100.0, 40.0)];
         yield 'a cut above the height' => [static fn() => self::planting($stem)->cut($stem, 14, 101.0)];
         yield 'a cut to nothing' => [static fn() => self::planting($stem)->cut($stem, 14, 0.0)];
+        yield 'no water' => [static fn() => new Planting([$stem], self::planting($stem)->light, 1.0, self::planting($stem)->bed)];
+        yield 'water as deep as a lake' => [static fn() => new Planting([$stem], self::planting($stem)->light, 1e5, self::planting($stem)->bed)];
+        yield 'a cut that has to last no day' => [static fn() => self::planting($stem)->cut($stem, 0)];
         yield 'no height' => [static fn() => $stem->at(0.0)];
         yield 'a cover of nothing' => [static fn() => $stem->at(100.0, 0.0)];
     }
