@@ -71,13 +71,12 @@ final class Vessel
 
             return;
         }
-        // Where one begins or ends is where most stands side by side.
+        // Where one begins is where most stands side by side: none grows wider upwards.
         foreach ($displacements as $displacement) {
-            foreach ([$displacement->from, $displacement->to] as $height) {
-                $taken = array_sum(array_map(static fn(Displacement $other): float => $other->areaAt($height), $displacements));
-                if (!($taken <= (1.0 - self::LEAST_FREE) * $plan->area())) {
-                    throw TankFault::hardscapeTooLarge();
-                }
+            $height = $displacement->from;
+            $taken = array_sum(array_map(static fn(Displacement $other): float => $other->to > $height ? $other->areaAt($height) : 0.0, $displacements));
+            if (!($taken <= (1.0 - self::LEAST_FREE) * $plan->area())) {
+                throw TankFault::hardscapeTooLarge();
             }
         }
         if (!($this->volume()->value('net') > 0.0)) {

@@ -112,6 +112,18 @@ final class PlantingTest extends TestCase
         self::assertEqualsWithDelta(0.2292, $planting->cut($float)->cover, 1e-4);
     }
 
+    public function testFloatingPlantsThatDoNotSpreadAreDueOnlyWhereTheyCoverTooMuch(): void
+    {
+        $few = self::stand(1, Form::Floating, [0.0, 1.0, 0.0, 1.0], 20.0, 0.01, cover: 0.49);
+        $many = self::stand(1, Form::Floating, [0.0, 1.0, 0.0, 1.0], 20.0, 0.01, cover: 0.7);
+
+        self::assertNull(self::planting($few)->due($few));
+        self::assertTrue(self::planting($many)->due($many)?->due->isNow());
+        // And are taken down to the limit itself, from which they do not come back.
+        self::assertSame(0.5, self::planting($many)->cut($many)->cover);
+        self::assertNull(self::planting($many)->cut($many)->full);
+    }
+
     public function testLeavesOfARosetteGoByAThirdAtMostAndACarpetByHalf(): void
     {
         $rosette = self::stand(1, Form::Rosette, [0.0, 0.2, 0.3, 0.5], 240.0, 8.0, 100.0);

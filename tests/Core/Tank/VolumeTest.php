@@ -204,6 +204,17 @@ final class VolumeTest extends TestCase
         self::assertEqualsWithDelta(160.0, StandingDepth::working($vessel, 200)->value('depth'), 1e-9);
     }
 
+    public function testStonesLeaveATenthOfTheFloorFreeWhereMostOfThemStandSideBySide(): void
+    {
+        // 200 by 100 mm: two of 9,000 mm2 over 100 mm are 0.9 L each, and take nine tenths together.
+        $tank = static fn(float ...$stones): Vessel => new Vessel(new Rectangle(200, 100), 200, 20, Bed::none(), [Displacement::even(0.9, 0, 100), Displacement::even(...$stones)]);
+        self::assertEqualsWithDelta(20.0 * 0.18 - 1.8, $tank(0.9, 0, 100)->volume()->value('net'), 1e-9);
+        // One upon the other they take half as much at any height, as much stone as it is.
+        self::assertEqualsWithDelta(20.0 * 0.18 - 1.8, $tank(0.9, 100, 150)->volume()->value('net'), 1e-9);
+        $this->expectException(TankFault::class);
+        $tank(0.92, 0, 100);
+    }
+
     /** @return iterable<string, array{callable(): mixed, string}> what is built; the measure at fault */
     public static function impossible(): iterable
     {
