@@ -20,7 +20,7 @@ use Random\Randomizer;
 final class FuzzTest extends FeatureCase
 {
     /** Requests of the suite. */
-    private const FEW = 3000;
+    private const FEW = 1200;
 
     /** Fields that are found in no view, being made by scripts. */
     private const MORE = ['way', 'tank_was', 'animals_was', 'cursor', 'working', 'step', 'to', 'from', 'by', 'kind', 'back', 'order', 'patches', 'patches_asked', 'left_on', 'skip', 'position', 'recipe_name', 'page', 'format', 'taken_at', 'happened_at'];

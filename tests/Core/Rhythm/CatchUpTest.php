@@ -44,7 +44,10 @@ final class CatchUpTest extends TestCase
         self::assertEqualsWithDelta(63.2 / 4.0, $way->working(1, 'quarters', 0.25)?->value('C') ?? NAN, 1e-9);
         self::assertEqualsWithDelta(0.3, $way->working(1, 'quarters', 0.25)?->value('f') ?? NAN, 1e-9);
         // At the goal a quarter keeps it there.
-        self::assertSame(0.25, CatchUp::plan(15.0, 20.0, 4.0, 0.3, 3, 0.0, 0, false)->working(0, 'mg/L')?->value('f'));
+        foreach ([[0.3, 0.25], [0.2, 0.2]] as [$largest, $share]) {
+            $kept = CatchUp::plan(15.0, 20.0, 4.0, $largest, 3, 0.0, 0, false);
+            self::assertSame([$share, $share], [$kept->sessions[0]->change, $kept->working(0, 'mg/L')?->value('f')]);
+        }
         self::assertNull($way->working(99, 'mg/L'));
         self::assertNull(CatchUp::plan(null, 20.0, 4.0, 0.3, 3, 0.0, 0, false)->working(0, 'mg/L'));
     }
