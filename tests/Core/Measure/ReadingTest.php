@@ -32,6 +32,17 @@ final class ReadingTest extends TestCase
         self::assertEqualsWithDelta(20 / sqrt(12), $reading->spread(), 1e-9);
     }
 
+    public function testQuantilesOfTheNormalCurveAreThoseOfTheTables(): void
+    {
+        // Abramowitz and Stegun (1964), tables 26.1, 26.5 and 26.6; their formula holds within 0.00045.
+        foreach (['0.5' => 0.0, '0.75' => 0.67449, '0.9' => 1.28155, '0.975' => 1.95996, '0.99' => 2.32635, '0.999' => 3.09023, '0.9999' => 3.71902, '0.999999' => 4.75342, '0.99999999' => 5.61200] as $share => $z) {
+            self::assertEqualsWithDelta($z, Normal::standardQuantile((float) $share), 0.00045, (string) $share);
+            self::assertEqualsWithDelta(-$z, Normal::standardQuantile(1.0 - (float) $share), 0.00046, (string) $share);
+        }
+        // What is surer than can be told is told as far as can be.
+        self::assertSame(Normal::standardQuantile(1.0 - 1e-9), Normal::standardQuantile(1.0));
+    }
+
     public function testAColourNearerTheLowerFieldLeansThere(): void
     {
         // Weights 3 to 1: half the area lies left of 20 + (0.75 - sqrt(0.75^2 - 0.25)) / 0.025.

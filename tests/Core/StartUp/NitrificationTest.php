@@ -146,6 +146,32 @@ final class NitrificationTest extends TestCase
         self::assertSame(0.0, Phases::change(Way::Dark, Source::Soil, 7, true));
     }
 
+    public function testEveryDayOfThreeMonthsHasItsChange(): void
+    {
+        $days = static fn(Way $way, Source $source, bool $plenty): array => array_map(static fn(int $day): float => Phases::change($way, $source, $day, $plenty), range(0, 90));
+        // Half each day of the first week, on even days of the second, on two days of each week until the sixth is over, then 40 % a week.
+        $expected = array_fill(0, 91, 0.0);
+        foreach ([...range(1, 7), 8, 10, 12, 14, 17, 21, 24, 28, 31, 35, 38, 42] as $day) {
+            $expected[$day] = 0.5;
+        }
+        foreach ([49, 56, 63, 70, 77, 84] as $day) {
+            $expected[$day] = 0.4;
+        }
+        self::assertSame($expected, $days(Way::Planted, Source::Soil, true));
+        // The other school, and a bed that gives nothing: three tenths a week.
+        $weekly = array_fill(0, 91, 0.0);
+        foreach (range(7, 84, 7) as $day) {
+            $weekly[$day] = 0.3;
+        }
+        self::assertSame($weekly, $days(Way::Planted, Source::Soil, false));
+        foreach (array_filter(Source::cases(), static fn(Source $source): bool => $source !== Source::Soil) as $source) {
+            self::assertSame($weekly, $days(Way::Planted, $source, true));
+            self::assertSame(0.0, array_sum($days(Way::Seeded, $source, true)));
+        }
+        // In the dark bacteria are to have all that there is.
+        self::assertSame(0.0, array_sum([...$days(Way::Dark, Source::Soil, true), ...$days(Way::Dark, Source::Soil, false)]));
+    }
+
     public function testDiatomsAreLikelyFromTheSecondToTheEighthWeekOfLightAndFishComeLast(): void
     {
         foreach (Way::cases() as $way) {
