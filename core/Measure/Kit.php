@@ -126,7 +126,7 @@ final readonly class Kit
             }
             if ($value < $field) {
                 return $i === 0
-                    ? Reading::under($this->parameter, $field, max($value, $below))
+                    ? Reading::under($this->parameter, $field, $value)
                     : Reading::between($this->parameter, $below, $field, $value);
             }
         }

@@ -85,7 +85,9 @@ final readonly class Reading
     /** Less than so much: down to nothing, or a little way where there is no nothing. */
     public static function under(Parameter $parameter, float $field, ?float $nearer = null): self
     {
-        return self::between($parameter, $parameter->entry()->beyond === null ? 0.0 : $field - self::beyond($parameter, $field), $field, $nearer);
+        $low = $parameter->entry()->beyond === null ? 0.0 : $field - self::beyond($parameter, $field);
+
+        return self::between($parameter, $low, $field, $nearer === null ? null : max($low, $nearer));
     }
 
     private static function beyond(Parameter $parameter, float $field): float

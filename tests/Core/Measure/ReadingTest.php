@@ -43,6 +43,23 @@ final class ReadingTest extends TestCase
         self::assertSame(Normal::standardQuantile(1.0 - 1e-9), Normal::standardQuantile(1.0));
     }
 
+    public function testANumberBelowTheFirstFieldLiesAboveNothingOrWithinAStepOfItsOwn(): void
+    {
+        // Of what can be nothing: between nothing and the field, nearer to where it was seen.
+        $nitrate = new Kit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [5.0, 10.0, 20.0]);
+        $two = $nitrate->read('2')->distribution();
+        self::assertEqualsWithDelta([0.0, 5.0], [$two->quantile(0.0), $two->quantile(1.0)], 1e-6);
+        self::assertLessThan(2.5, $two->central());
+        self::assertGreaterThan($two->central(), $nitrate->read('4')->distribution()->central());
+        // There is no pH of nothing: a chart that ends at 6.4 is believed for one more, however low it is said to be.
+        $ph = new Kit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.4, 6.8, 7.2]);
+        $seen = $ph->read('6.3')->distribution();
+        self::assertEqualsWithDelta([5.4, 6.4], [$seen->quantile(0.0), $seen->quantile(1.0)], 1e-6);
+        self::assertGreaterThan(5.9, $seen->central());
+        self::assertEqualsWithDelta($ph->read('5.4')->distribution()->central(), $ph->read('4.1')->distribution()->central(), 1e-9);
+        self::assertLessThan(5.9, $ph->read('4.1')->distribution()->central());
+    }
+
     public function testAColourNearerTheLowerFieldLeansThere(): void
     {
         // Weights 3 to 1: half the area lies left of 20 + (0.75 - sqrt(0.75^2 - 0.25)) / 0.025.
