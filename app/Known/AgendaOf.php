@@ -16,6 +16,7 @@ use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Settling;
 use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Rhythm\Agenda;
+use Cresco\Core\Rhythm\CatchUp;
 use Cresco\Core\Rhythm\Due;
 use Cresco\Core\Rhythm\Found;
 use Cresco\Core\Rhythm\Interval;
@@ -44,6 +45,9 @@ final class AgendaOf
     /** The look whether a changed dose did anything. */
     public const DOSES = 'dose_look';
 
+    /** Why a first change is due. */
+    private const FIRST = 'first';
+
     /** Of what a session left for later, as "after.12.evening". */
     public const AFTER = 'after.';
 
@@ -56,7 +60,13 @@ final class AgendaOf
     /** The first change that is written down: within the days of the routine from the one on which the tank was entered, since nobody knows when its water was changed before. */
     public static function firstChange(Tank $tank, Show $show): Due
     {
-        return Due::again(Agenda::CHANGE, $tank->routine_days, $tank->created_at === null ? 0 : $show->daysSince($tank->created_at), 'first');
+        return Due::again(Agenda::CHANGE, $tank->routine_days, $tank->created_at === null ? 0 : $show->daysSince($tank->created_at), self::FIRST);
+    }
+
+    /** Whether the change of a tank is so late that it is led back in steps; not one that was never changed, of which nobody knows how it was kept. */
+    public static function isNeglected(Tank $tank, ?Due $change): bool
+    {
+        return $change !== null && $change->why !== self::FIRST && $change->over() > 0 && CatchUp::isNeglected($tank->routine_days + $change->over(), $tank->routine_days);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Rhythm\JobKinds;
 
 /** A job that will come, once: what, where, when. */
 final readonly class Foreseen
@@ -40,9 +41,15 @@ final readonly class Foreseen
         public int $last = 0,
     ) {}
 
+    /** The same time as work of another kind, of which nobody knows yet what water it takes. */
+    public function as(JobKind $kind): self
+    {
+        return new self($this->key, $this->id, $this->tank, $kind, max($this->minutes, $kind->minutes), $this->due, $this->every, $this->name, $this->of, $this->isSet, $this->laid, 0.0, $this->first, $this->last);
+    }
+
     /** Whether it is done in a session at its tank: a change, work of the catalogue, a sheet. */
     public function isSession(): bool
     {
-        return $this->tank !== 0 && ($this->litres > 0.0 || $this->kind->task !== null || $this->kind->key === 'sheet');
+        return $this->tank !== 0 && ($this->litres > 0.0 || $this->kind->task !== null || in_array($this->kind->key, ['sheet', JobKinds::WAY_BACK], true));
     }
 }

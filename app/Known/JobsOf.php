@@ -105,7 +105,11 @@ final class JobsOf
             $skip = ($isPlanned && $sheet->changes_water && $due->key === Agenda::CHANGE) || in_array($due->key, $planned, true) ? 1 : 0;
             $day = (int) floor($due->middle());
             $isChange = $due->key === Agenda::CHANGE;
-            $jobs = [...$jobs, ...$this->times($tank->id.'.'.$due->key, $tank->id, $kind, $isChange ? $minutes : $this->taken->ofKind($kind, $tank->id, $this->own), $day, $every, $skip, $name, $of, $isChange ? $litres : 0.0, $due->until - $day)];
+            $times = $this->times($tank->id.'.'.$due->key, $tank->id, $kind, $isChange ? $minutes : $this->taken->ofKind($kind, $tank->id, $this->own), $day, $every, $skip, $name, $of, $isChange ? $litres : 0.0, $due->until - $day);
+            if ($isChange && $skip === 0 && AgendaOf::isNeglected($tank, $due)) {
+                $times[0] = $times[0]->as(JobKinds::of(JobKinds::WAY_BACK));
+            }
+            $jobs = [...$jobs, ...$times];
         }
 
         return $jobs;

@@ -30,7 +30,6 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand;
 use Cresco\Core\Rhythm\Agenda;
-use Cresco\Core\Rhythm\CatchUp;
 use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Builder;
@@ -165,8 +164,7 @@ final readonly class Round
         if ($open !== null && !$later) {
             return self::openSheet($open, $show);
         }
-        $over = $agenda->of(Agenda::CHANGE)?->over() ?? 0;
-        $isNeglected = $over > 0 && CatchUp::isNeglected($tank->routine_days + $over, $tank->routine_days);
+        $isNeglected = AgendaOf::isNeglected($tank, $agenda->of(Agenda::CHANGE));
         if ($worst?->urgency === Urgency::Today) {
             return [RoundStrip::TODAY, $worst->head, $worst->why, $isNeglected ? (string) __('catch_up.act') : (string) __('round.act.plan'), $base.($isNeglected ? '/catch-up' : '/change')];
         }

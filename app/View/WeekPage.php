@@ -166,6 +166,9 @@ final class WeekPage
                 return '/runs/'.$job->of;
             }
         }
+        if (in_array(JobKinds::WAY_BACK, array_map(static fn(Foreseen $job): string => $job->kind->key, $jobs), true)) {
+            return '/tanks/'.$tank.'/catch-up';
+        }
         $tasks = array_values(array_unique(array_filter(array_map(static fn(Foreseen $job): ?string => $job->kind->task, $jobs))));
         $changes = array_filter($jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change') !== [];
 

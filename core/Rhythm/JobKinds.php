@@ -13,6 +13,9 @@ final class JobKinds
     /** Of a stand that is cut on the day that its growth calls for. */
     public const STAND = 'stand';
 
+    /** Of a tank that went without a change for so long that it is led back in steps. */
+    public const WAY_BACK = 'way_back';
+
     /** @var array<string, JobKind>|null */
     private static ?array $all = null;
 
@@ -25,6 +28,8 @@ final class JobKinds
     {
         return self::$all ??= array_column(array_map(static fn(JobKind $kind): array => [$kind->key, $kind], [
             new JobKind('change', 30, 7, Comes::Forecast, Lateness::Harms, 0.3, 0.5, true, isOffered: false),
+            // Of a tank that was left for so long that its change is one of several.
+            new JobKind(self::WAY_BACK, 45, 3, Comes::Forecast, Lateness::Endangers, 0.0, 0.5, isOffered: false),
             new JobKind('stand', 8, 21, Comes::Forecast, Lateness::Harms, 0.2, 0.4, task: 'trim', isOffered: false),
             new JobKind('melt', 5, 7, Comes::Fixed, Lateness::Harms, 0.3, 0.6, task: 'planting', isOffered: false),
             new JobKind('capsules', 6, 90, Comes::Expiry, Lateness::Harms, 0.2, 0.2, isOffered: false),

@@ -243,6 +243,27 @@ final class WeekTest extends FeatureCase
         self::assertSame([], $due());
     }
 
+    public function testATankThatWasLeftForWeeksIsLedBackInTheWeekAsOnTheRound(): void
+    {
+        $this->travelTo('2026-03-02 12:00');
+        [$keeper, $tank, $water] = $this->readyTank();
+        $tank->update(['routine_days' => 7, 'routine_share' => 0.3]);
+        $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(15));
+        $jobs = fn(): array => array_values(array_map(static fn(Foreseen $job): array => [$job->kind->key, $job->due], array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(Foreseen $job): bool => $job->key === $tank->id.'.change')));
+        // Late, and no more than that: twice its seven days and two more are a long time.
+        self::assertSame([['change', -8], ['change', 7]], array_slice($jobs(), 0, 2));
+        $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/change")->assertDontSee("/tanks/$tank->id/catch-up");
+        $this->travel(1)->days();
+        self::assertSame([['way_back', -9], ['change', 7]], array_slice($jobs(), 0, 2));
+        $page = $this->get('/week')->assertOk()->assertSeeText('The way back, in steps')->assertSee("/tanks/$tank->id/catch-up");
+        // What water it takes is said by its page, step by step: none is asked to be ready for today.
+        self::assertSame(0, preg_match('/ready by today/', (string) $page->getContent()));
+        $this->get('/')->assertSee("/tanks/$tank->id/catch-up");
+        // A change brings it back among the others.
+        $this->noteChange($keeper, $tank, $water, 15.0, CarbonImmutable::now()->subHour());
+        self::assertSame([['change', 7], ['change', 14]], array_slice($jobs(), 0, 2));
+    }
+
     /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
     public static function bottles(): iterable
     {

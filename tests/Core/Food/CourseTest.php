@@ -55,7 +55,7 @@ final class CourseTest extends TestCase
         $thin = $course->thinned();
         self::assertLessThan(count($course->points), count($thin->points));
         self::assertSame([$course->points[0], $course->points[count($course->points) - 1]], [$thin->points[0], $thin->points[count($thin->points) - 1]]);
-        $highest = max(array_map(static fn(CoursePoint $point): float => $point->level, $course->points));
+        $highest = max(0.0, ...array_map(static fn(CoursePoint $point): float => $point->level, $course->points));
         $at = 0;
         foreach ($course->points as $point) {
             while ($thin->points[$at + 1]->day < $point->day) {
