@@ -30,9 +30,6 @@ final class CatchUpPage
     /** Share of the upper limit of nitrate that it is brought down to, so that there is room until the next change. House default. */
     private const DOWN_TO = 0.6;
 
-    /** Share of the water that one change takes at least, however narrow the swings. House limit. */
-    private const LEAST = 0.05;
-
     public readonly Show $show;
 
     public readonly CatchUp $way;
@@ -67,7 +64,7 @@ final class CatchUpPage
             $this->water->state()->get(Parameter::Nitrate)?->central(),
             $this->goal,
             max(0.0, $made->plan->source->central(Parameter::Nitrate, 0.0)),
-            max(self::LEAST, min(0.5, $made->allowedShare)),
+            CatchUp::largest($made->allowedShare, $tank->animals->isSensitive()),
             $tank->animals->daysBetween(),
             $patches->isEmpty() ? 0.0 : min(1.0, $old / $patches->count()),
             count(array_filter($dues, static fn(StandDue $due): bool => $due->due->middle() <= 0.0)),

@@ -23,6 +23,12 @@ final readonly class CatchUp
     /** Share of the water from which a change is a large one. House default. */
     public const LARGE = 0.25;
 
+    /** Share of the water that one change takes at most, however near the new water is to the old: of sensitive animals, and of others. House defaults. */
+    private const MOST = [self::LARGE, 0.5];
+
+    /** Share of the water that one change takes at least, however narrow the swings. House limit. */
+    private const LEAST = 0.05;
+
     /** Sessions at most. House limit. */
     private const SESSIONS = 12;
 
@@ -48,6 +54,16 @@ final readonly class CatchUp
     public static function isNeglected(int $sinceChange, int $usual): bool
     {
         return $sinceChange >= max(self::NEGLECTED[1], (int) round(self::NEGLECTED[0] * $usual));
+    }
+
+    /**
+     * Share of the water that one change may take: what the swings allow, and no more than these animals are used to.
+     *
+     * @param float $allowed by the swings, 0 to 1
+     */
+    public static function largest(float $allowed, bool $isSensitive): float
+    {
+        return max(self::LEAST, min(self::MOST[$isSensitive ? 0 : 1], $allowed));
     }
 
     /**
@@ -131,7 +147,7 @@ final readonly class CatchUp
         }
         $computation->constant('G', 'to be brought down to', $in * $this->goal, $unit, 'a part of the limit of the animals', Grade::Guess)
             ->given('q', 'in the new water', $in * $this->comes, $unit)
-            ->constant('L', 'most that one change may take', $this->largest, '×', 'swings that the animals stand', null);
+            ->constant('L', 'most that one change may take', $this->largest, '×', 'what these animals stand', null);
         if ($one->before <= $this->goal) {
             $computation->constant('k', 'share that keeps it there', self::LARGE, '×', 'house default', Grade::Guess)->line('f = min(L, k)', 'share of the water', '×');
         } else {

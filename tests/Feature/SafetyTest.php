@@ -94,14 +94,17 @@ final class SafetyTest extends FeatureCase
             if (str_starts_with($route->uri(), 'storage/') || in_array($route->uri(), ['sign-out', 'sign-in/demo'], true) || in_array('DELETE', $route->methods(), true)) {
                 continue;
             }
-            // Megabytes of letters are sent once to each form: they take a second to read.
-            $isLong = is_string($rubbish) && strlen($rubbish) > 1000;
-            // Only pages answer to htmx with less than the whole; each input is sent to them in one of both ways.
-            $isPage = in_array('GET', $route->methods(), true);
-            foreach ($isLong ? [[$deep, false]] : [[$all, $isPage], [$deep, false]] as [$input, $isPart]) {
-                $status = $this->actingAs($keeper)->withHeaders(['HX-Request' => $isPart ? 'true' : ''])->call($route->methods()[0], $this->fill($route, $records), $input)->getStatusCode();
-                self::assertLessThan(500, $status, $route->methods()[0].' '.$route->uri());
+            // Each goes to each form in one of both shapes: in every field, or within the lists too; of the next rubbish it is the other one.
+            $isDeep = crc32($route->uri().$this->dataName()) % 2 === 0;
+            $sent = $isDeep ? $deep : $all;
+            // Letters by the megabyte take a second to read: each form gets them in every fourth of its fields.
+            if (is_string($rubbish) && strlen($rubbish) > 1000) {
+                $sent = array_filter($sent, static fn(string $field): bool => crc32($field.$route->uri()) % 4 === 0, ARRAY_FILTER_USE_KEY);
             }
+            // Only pages answer to htmx with less than the whole.
+            $isPart = !$isDeep && in_array('GET', $route->methods(), true);
+            $status = $this->actingAs($keeper)->withHeaders(['HX-Request' => $isPart ? 'true' : ''])->call($route->methods()[0], $this->fill($route, $records), $sent)->getStatusCode();
+            self::assertLessThan(500, $status, $route->methods()[0].' '.$route->uri());
         }
         self::assertSame(1, Tank::query()->count());
     }

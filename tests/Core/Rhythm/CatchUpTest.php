@@ -98,6 +98,14 @@ final class CatchUpTest extends TestCase
         self::assertNull($way->sessions[1]->after);
     }
 
+    public function testOneChangeTakesWhatTheSwingsAllowAndOfSensitiveAnimalsAQuarterAtMost(): void
+    {
+        // Water just like theirs swings nothing: what nobody measured may differ all the same.
+        self::assertSame([0.5, 0.25], [CatchUp::largest(1.0, false), CatchUp::largest(1.0, true)]);
+        self::assertSame([0.2, 0.2], [CatchUp::largest(0.2, false), CatchUp::largest(0.2, true)]);
+        self::assertSame(0.05, CatchUp::largest(0.0, true));
+    }
+
     public function testWithoutAGoalThereIsNoWay(): void
     {
         $this->expectException(RhythmFault::class);
