@@ -212,6 +212,13 @@ final class AnimalsTest extends FeatureCase
         $this->get("/tanks/$tank->id/catch-up")->assertSeeText('Nothing here is so overdue');
     }
 
+    public function testATankWhoseChangesNobodyWroteDownIsToldSo(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->read($keeper, $tank, ['nitrate' => '60']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText('No change of this tank is written down yet.')->assertSeeText('Plan the change')->assertDontSeeText('days without a change');
+    }
+
     public function testDangerIsNamedBeforeTheWayBack(): void
     {
         [$keeper, $tank] = $this->readyTank();

@@ -80,6 +80,33 @@ final class ProductionTest extends TestCase
         self::assertEqualsWithDelta(-0.6, Production::learned(new Normal(0.5, 0.5), $readings, [])->value, 0.15);
     }
 
+    /** @return iterable<string, array{float, float}> what is guessed, mg/L a day, and what is so */
+    public static function farOff(): iterable
+    {
+        yield 'six times as much' => [0.5, 3.0];
+        yield 'twelve times' => [0.5, 6.0];
+        yield 'a tenth' => [5.0, 0.5];
+        yield 'it takes up what it was to make' => [2.0, -0.7];
+    }
+
+    #[DataProvider('farOff')]
+    public function testHoweverFarFromTheGuessSixColoursOfAChartFindItWithinTheirBand(float $guess, float $truth): void
+    {
+        $level = 60.0;
+        $readings = [];
+        for ($week = 0; $week < 6; ++$week) {
+            $level += 7.0 * $truth;
+            $readings[] = [7.0 * $week + 6.9, Reading::between(Parameter::Nitrate, 0.8 * $level, 1.2 * $level)];
+            $level = 2.0 / 3.0 * $level + 1.0 / 3.0 * 40.0;
+        }
+        $changes = array_map(static fn(int $week): array => [7.0 * $week + 7.0, 1.0 / 3.0, 40.0], range(0, 5));
+        $learned = Production::learned(new Normal($guess, max(0.25, $guess / 3.0)), $readings, $changes);
+
+        self::assertEqualsWithDelta($truth, $learned->value, 2.0 * $learned->spread);
+        self::assertLessThan(abs($truth - $guess) / 3.0, $learned->spread);
+        self::assertSame([], $learned->aside);
+    }
+
     public function testTooLittleLeavesTheGuess(): void
     {
         $guess = new Normal(1.2, 0.4);
