@@ -48,7 +48,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 9;
+    private const VERSION = 10;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -433,6 +433,7 @@ final class FoodOf
             ->unionAll($of('water_changes', 'changed_at', 'share')->where('tank_id', $tank)->where('changed_at', '>=', $this->since))
             ->unionAll($of('doses', 'given_at', 'case when missed then 0 else amount end')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
             ->unionAll($of('dose_plans', 'starts_on', 'amount * every * delivers')->where('tank_id', $tank))
+            ->unionAll($of('dose_plans', 'filled_on', 'bottle')->where('tank_id', $tank))
             ->unionAll($of('capsules', 'placed_on', 'number')->whereIn('stand_id', DB::table('stands')->select('id')->where('tank_id', $tank)))
             ->unionAll($of('food_spells', 'until_day', 'grams')->where('tank_id', $tank))
             ->unionAll($of('readings', 'taken_at', 'value')->whereIn('water_id', $waters))
@@ -580,7 +581,9 @@ final class FoodOf
         foreach ($this->tank->dosePlans as $plan) {
             $brings = $this->brings($plan, $plan->given());
             $start = max($plan->starts_on->format('Y-m-d'), $show->local($this->since)->format('Y-m-d'));
-            for ($day = CarbonImmutable::parse($start, $today->getTimezone()); $day->lessThan($today); $day = $day->addDay()) {
+            // From a bottle that is empty a pump gives nothing.
+            $end = $today->addDays(min(0, $plan->emptyIn($today) ?? 0));
+            for ($day = CarbonImmutable::parse($start, $today->getTimezone()); $day->lessThan($end); $day = $day->addDay()) {
                 if ($plan->falls($day) && !isset($noted[$plan->jar_id.' '.$day->format('Y-m-d')])) {
                     $given[] = [$this->day($day->setTime(12, 0)->utc()), $brings];
                 }

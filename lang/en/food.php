@@ -118,7 +118,7 @@ return [
         'gives' => 'It gives :share of what is set, :amount each time, as measured :day.',
         'never' => 'Its tube was not measured yet: let it run into a cylinder.',
         'until' => 'The bottle is empty :day.',
-        'empty' => 'The bottle is empty since :day: fill it.',
+        'empty' => 'The bottle is empty since :day: fill it. No dose is counted since then.',
         'measured' => ':measured mL stood in the cylinder, :ran mL were set. What was given since the last measure may have been as much off.',
     ],
     'spell' => ':from to :until: :grams g a day.',

@@ -398,7 +398,19 @@ final class FoodTest extends FeatureCase
         self::assertSame(10, $plan->emptyIn(CarbonImmutable::parse('2026-03-01')));
         $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what is set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.');
         $this->travel(12)->days();
-        $this->get($this->food)->assertSee('The bottle is empty since Wednesday: fill it.');
+        $this->get($this->food)->assertSee('The bottle is empty since Wednesday: fill it. No dose is counted since then.');
+        // As if somebody had said of both days that nothing was given; a larger bottle gave on.
+        $level = fn(): float => $this->reckoned()->course(Parameter::Potassium)->level()->level;
+        $dry = $level();
+        $plan->update(['bottle' => 1000.0]);
+        $full = $level();
+        foreach ([11, 12] as $day) {
+            $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'unit' => 'mL', 'day' => "2026-03-$day", 'given_at' => "2026-03-$day 12:00:00", 'amount' => 8.0, 'brings' => [], 'missed' => true]);
+        }
+        self::assertEqualsWithDelta($dry, $level(), 1e-9);
+        self::assertGreaterThan($dry + 0.01, $full);
+        $this->tank->doses()->delete();
+        $plan->update(['bottle' => 80.0]);
 
         $this->post($doser, ['measured' => '40'])->assertSessionHasErrors('ran');
         $this->post($doser, ['ran' => '50', 'measured' => '400'])->assertSessionHasErrors('measured');
