@@ -70,9 +70,12 @@ final class SuppliesOf
         $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, $first->diffInSeconds($now) / (7.0 * 86400.0)));
         $weekly = $made = [];
         foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('missed', false)->where('given_at', '>=', $before)->groupBy('jar_id')
-            ->selectRaw('jar_id, sum(case when given_at >= ? then amount else 0 end) as amount, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {
-            if (is_numeric($row->jar_id) && is_numeric($row->amount) && is_string($row->first)) {
-                $weekly[(int) $row->jar_id] = (float) $row->amount / $weeks(CarbonImmutable::parse($row->first, 'UTC'), 1);
+            ->selectRaw('jar_id, sum(case when given_at >= ? then amount else 0 end) as amount, count(*) as many, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {
+            if (is_numeric($row->jar_id) && is_numeric($row->amount) && is_numeric($row->many) && is_string($row->first)) {
+                $first = CarbonImmutable::parse($row->first, 'UTC');
+                // From the first of some doses to the last there is a time less between than there are doses.
+                $between = $row->many > 1 && $first->greaterThanOrEqualTo($since) && $first->lessThanOrEqualTo($now->subWeek()) ? 1.0 - 1.0 / (float) $row->many : 1.0;
+                $weekly[(int) $row->jar_id] = (float) $row->amount * $between / $weeks($first, 1);
             }
         }
         foreach (self::planned($keeper) as $jar => $amount) {

@@ -267,9 +267,9 @@ final class WeekTest extends FeatureCase
     /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
     public static function bottles(): iterable
     {
-        yield 'ten days of 10 g: no more is needed to know' => [9, 0, 0, 9];
-        yield 'every other left out: half as much' => [20, 2, 0, 19];
-        yield 'a year of it' => [364, 0, 0, 9];
+        yield 'ten days of 10 g: no more is needed to know' => [9, 0, 0, 10];
+        yield 'every other left out: half as much' => [20, 2, 0, 20];
+        yield 'a year of it' => [364, 0, 0, 10];
         yield 'planned every second day, none given yet' => [-1, 0, 2, 20];
         yield 'planned daily, given seldom' => [27, 2, 1, 10];
     }
@@ -289,14 +289,26 @@ final class WeekTest extends FeatureCase
         self::assertEqualsWithDelta($lasts, $bottle[0]['stock']->lasts(), 1.0);
     }
 
-    public function testOneDoseAWeekForMonthsTakesOneDoseAWeek(): void
+    /** @return iterable<string, array{list<int>}> days ago of doses of 20 g once a week */
+    public static function weeks(): iterable
+    {
+        yield 'for months' => [range(3, 143, 7)];
+        yield 'for as long as is looked back' => [range(0, 56, 7)];
+        yield 'three times' => [[14, 7, 0]];
+        yield 'twice' => [[7, 0]];
+        yield 'once, just now' => [[0]];
+    }
+
+    /** @param list<int> $days */
+    #[DataProvider('weeks')]
+    public function testOneDoseAWeekTakesOneDoseAWeekHoweverLongItHasBeenGiven(array $days): void
     {
         [$keeper, $tank] = $this->week();
         $jar = $this->jar($keeper, 'potassium_sulfate', 100.0);
-        foreach (range(3, 143, 7) as $ago) {
+        foreach ($days as $ago) {
             $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
         }
-        self::assertSame(20.0, array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly);
+        self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly, 1e-9);
     }
 
     public function testStepsOfOneDoseAreNotAddedUpAndTanksAre(): void
