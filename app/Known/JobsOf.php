@@ -92,6 +92,7 @@ final class JobsOf
             $day = -$this->keeper->show()->daysSinceDate($sheet->planned_for);
             $jobs[] = new Foreseen('sheet.'.$sheet->id, 'sheet.'.$sheet->id, $tank->id, JobKinds::of('sheet'), max(5, $sheet->plannedMinutes()), $day, 0, null, $sheet->id, true, null, $sheet->changes_water ? $litres : 0.0);
         }
+        $isLedBack = !($isPlanned && $sheet->changes_water) && AgendaOf::isNeglected($tank, $agenda->of(Agenda::CHANGE));
         foreach ($agenda->all as $due) {
             if ($due->hours !== null) {
                 $jobs[] = self::byHour($tank, $due);
@@ -101,12 +102,12 @@ final class JobsOf
             if ($kind === null) {
                 continue;
             }
-            // A sheet that is written takes the place of what it holds.
-            $skip = ($isPlanned && $sheet->changes_water && $due->key === Agenda::CHANGE) || in_array($due->key, $planned, true) ? 1 : 0;
             $day = (int) floor($due->middle());
+            // A sheet that is written takes the place of what it holds, and the way back of what it brings, step by step.
+            $skip = ($isPlanned && $sheet->changes_water && $due->key === Agenda::CHANGE) || in_array($due->key, $planned, true) || ($isLedBack && $day <= 0 && AgendaOf::isOnTheWay($due->key)) ? 1 : 0;
             $isChange = $due->key === Agenda::CHANGE;
             $times = $this->times($tank->id.'.'.$due->key, $tank->id, $kind, $isChange ? $minutes : $this->taken->ofKind($kind, $tank->id, $this->own), $day, $every, $skip, $name, $of, $isChange ? $litres : 0.0, $due->until - $day);
-            if ($isChange && $skip === 0 && AgendaOf::isNeglected($tank, $due)) {
+            if ($isChange && $isLedBack) {
                 $times[0] = $times[0]->as(JobKinds::of(JobKinds::WAY_BACK));
             }
             $jobs = [...$jobs, ...$times];

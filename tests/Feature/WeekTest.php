@@ -264,6 +264,20 @@ final class WeekTest extends FeatureCase
         self::assertSame([['change', 7], ['change', 14]], array_slice($jobs(), 0, 2));
     }
 
+    public function testBedMediaAndCutsOfATankThatIsLedBackAreLeftToItsSteps(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $this->done($this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass']]));
+        $due = fn(string $task): array => array_values(array_map(static fn(Foreseen $job): int => $job->due, array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(Foreseen $job): bool => $job->key === $tank->id.'.task.'.$task)));
+        // A fortnight after the session the bed is due; so are the panes, for a week.
+        $this->travel(15)->days();
+        self::assertSame([-1, -8], [$due('vacuum')[0], $due('glass')[0]]);
+        // A day later nobody has changed the water for more than two weeks: the way back has a third of the bed in its second session.
+        $this->travel(1)->days();
+        self::assertSame([14, -9], [$due('vacuum')[0], $due('glass')[0]]);
+        self::assertContains('way_back', array_map(static fn(Foreseen $job): string => $job->kind->key, (new WeekOf($keeper->fresh() ?? $keeper))->jobs));
+    }
+
     /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
     public static function bottles(): iterable
     {
