@@ -18,6 +18,7 @@ use Illuminate\Session\Store;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -107,6 +108,34 @@ final class SafetyTest extends FeatureCase
             self::assertLessThan(500, $status, $route->methods()[0].' '.$route->uri());
         }
         self::assertSame(1, Tank::query()->count());
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>, int}> page, field, what else is typed, and letters that fit */
+    public static function letters(): iterable
+    {
+        yield 'the name of a water' => ['/waters', 'name', ['kind' => 'tap'], 60];
+        yield 'a note on a water' => ['/waters', 'note', ['name' => 'Well', 'kind' => 'tap'], 500];
+        yield 'the name of a tank' => ['/tanks', 'name', [], 60];
+        yield 'a note on readings' => ['/tanks/1/read', 'note', ['readings' => ['ph' => '7']], 1000];
+        yield 'a line of the diary' => ['/diary', 'title', ['kind' => 'note'], 160];
+        yield 'a page of the diary' => ['/diary', 'body', ['title' => 'Rain', 'kind' => 'note'], 5000];
+        yield 'a job of its own' => ['/jobs', 'name', ['kind' => 'own', 'tank_id' => '1'], 80];
+        yield 'why one is away' => ['/week/away', 'note', ['from_day' => '2026-03-02', 'until_day' => '2026-03-03'], 120];
+        yield 'a word to a helper' => ['/helpers', 'note', ['name' => 'Ines', 'tank_id' => '1'], 500];
+    }
+
+    /** @param array<string, mixed> $typed */
+    #[DataProvider('letters')]
+    public function testHowManyLettersFitIsSaidAndSo(string $page, string $field, array $typed, int $most): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        self::countFromOne();
+        [$keeper] = $this->readyTank();
+        $this->actingAs($keeper)->post($page, [$field => str_repeat('ä', $most + 1)] + $typed)->assertSessionHasErrors($field);
+        $said = session('errors');
+        self::assertInstanceOf(ViewErrorBag::class, $said);
+        self::assertStringContainsString("at most $most letters", strtolower($said->first($field)));
+        $this->post($page, [$field => str_repeat('ä', $most)] + $typed)->assertSessionDoesntHaveErrors($field);
     }
 
     public function testPagesAskTheDatabaseAFixedNumberOfTimes(): void
