@@ -172,7 +172,7 @@ final class DraftBatch
         try {
             return [$state, Passage::plan($now, $aim, $input->fraction, $input->tank->needs()->swingLimits(), [], [Parameter::Conductivity->value => $least]), null, $missing];
         } catch (ChangeFault) {
-            return [$state, null, 'No series of changes of this size leads there: take a larger share, or a nearer target.', $missing];
+            return [$state, null, (string) __('bench.no_series'), $missing];
         }
     }
 }

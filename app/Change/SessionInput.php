@@ -50,7 +50,7 @@ final readonly class SessionInput
             'guess' => ['nullable', new Amount(1, 600, 'min', '45')],
             'order' => ['nullable', 'string', 'max:1000', 'regex:/^[a-z_,]*$/'],
             'day' => ['nullable', 'date_format:Y-m-d', 'after:-2 days', 'before:+1 year'],
-        ], ['tasks*' => 'Choose from the list.', 'signs*' => 'Choose from the list.', 'order.*' => 'That is no order of steps.', 'day.*' => 'Choose a day from today on.'])->errors();
+        ], ['tasks*' => __('said.choose.listed'), 'signs*' => __('said.choose.listed'), 'order.*' => __('said.choose.order'), 'day.*' => __('said.day.ahead')])->errors();
         $signs = self::cases(Sign::class, $asked['signs']);
         $tasks = self::cases(Task::class, $asked['tasks']);
         // What is newly seen picks what answers it; after that each pick stands for itself.

@@ -19,7 +19,7 @@ final readonly class Moment implements ValidationRule
     {
         $moment = self::parse($value, $this->timezone);
         if ($moment === null || $moment->lessThan(CarbonImmutable::parse($this->after, $this->timezone)) || $moment->greaterThan(CarbonImmutable::parse($this->before, $this->timezone))) {
-            $fail('Write a day and an hour that have been, such as 2026-03-01 18:30.');
+            $fail((string) __('said.day.past_hour_such'));
         }
     }
 

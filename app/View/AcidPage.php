@@ -93,7 +93,7 @@ final class AcidPage
             'acid' => ['nullable', $this->show->liquids()->rule(0.0, 1000.0, 5.0)],
             'to' => ['nullable', $hardness->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre)],
             'way' => ['required', 'in:change,top_up'],
-        ], ['required' => 'This is needed.', 'water' => 'Choose one of your waters.', 'kind' => 'Choose from the list.', 'way' => 'Choose from the list.']);
+        ], ['required' => __('said.write.needed'), 'water' => __('said.choose.water'), 'kind' => __('said.choose.listed'), 'way' => __('said.choose.listed')]);
         $faults = $validator->errors();
         $known = Waters::around($tank, $this->water === null ? [] : [$this->water->id]);
         $this->now = $known->tank();

@@ -114,7 +114,7 @@ final class BedPage
     {
         $working = $this->working('next');
         if ($working === null) {
-            return $this->patches === [] ? null : new Finding(Finding::HEED, 'None today.', 'Either the bed is left alone at this tank, or stirring any patch would bring too much free ammonia at this pH: change water first, and clean little at a time.');
+            return $this->patches === [] ? null : new Finding(Finding::HEED, __('bed.none.head'), __('bed.none.why'));
         }
         $free = $working->endingAt('free')->estimate();
         $numbers = [];

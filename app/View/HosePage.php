@@ -73,7 +73,7 @@ final class HosePage
             $rules['length'.$which] = ['required', $runs->rule(0.2, 50.0, 2.0)];
             $rules['drop'.$which] = ['required', $levels->rule(50.0, 5000.0, 900.0)];
         }
-        $this->faults = Validator::make($typed, $rules, ['required' => 'Write a number here.', 'grain.*' => 'Choose from the list.'])->errors();
+        $this->faults = Validator::make($typed, $rules, ['required' => __('said.number.needed'), 'grain.*' => __('said.choose.listed')])->errors();
     }
 
     /** What a field says, in mm, m, litres or as it stands. */
@@ -201,7 +201,7 @@ final class HosePage
         $to = $this->tank->warmth;
         $hours = Heat::hours($vessel->litres(), $to - $this->show->unit(Parameter::Temperature)->widthToBase($this->number('below')), $to, $this->number('watts'), $this->celsius('room'), $area);
 
-        return is_infinite($hours) ? 'Never in this room: it loses more than the heater gives.' : Show::minutes((int) ceil(60.0 * $hours));
+        return is_infinite($hours) ? (string) __('hose.never_warm') : Show::minutes((int) ceil(60.0 * $hours));
     }
 
     public function working(string $name): ?Computation

@@ -44,4 +44,5 @@ return [
         'scale' => 'Rounded to the scale’s :step g: :amount :unit. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
         'spoons' => 'Rounded to half spoons: :amount :unit. The recipe is the mix of waters and jars that comes closest to the target within its limits, and of those the one that is most sparing.',
     ],
+    'no_series' => 'No series of changes of this size leads there: take a larger share, or a nearer target.',
 ];

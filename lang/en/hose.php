@@ -9,4 +9,5 @@ return [
     'most' => 'Water rises by :rise cm/s: :grain up to about :size goes with it.',
     'lifts' => ['head' => 'Your grains go up with the dirt.', 'why' => 'A tube of :tube and more leaves them lying, or pinch the hose to under :flow.'],
     'cleans' => 'Dirt goes up, your grains fall back.', 'too_high' => 'This pump does not lift water so high.', 'mix' => ':hot hot and :cold cold',
+    'never_warm' => 'Never in this room: it loses more than the heater gives.',
 ];

@@ -91,6 +91,7 @@ return [
     ],
     // Days and hours.
     'day' => [
+        'ahead' => 'Choose a day from today on.',
         'planted' => 'A day from 2000 to today.',
         'light' => 'A day of the last two months.',
         'such' => 'A day such as 2026-12-24.',
@@ -142,6 +143,7 @@ return [
         'demand' => 'Choose how much light it asks for.',
         'one' => 'Choose one.',
         'listed' => 'Choose one from the list.',
+        'order' => 'That is no order of steps.',
         'three' => 'Choose one of the three.',
         'day' => 'Choose one of the days.',
         'set' => 'Choose one of the sets.',

@@ -248,7 +248,7 @@ final class ComposeTest extends FeatureCase
         $this->get("/tanks/$tank->id/hose?tube=60&size=3")->assertSee('Dirt goes up, your grains fall back.');
         $this->get("/tanks/$tank->id/hose?tube=200&bore=4")->assertSee('too slow to clean');
         $this->get("/tanks/$tank->id/hose?working=lift")->assertSee('Ferguson and Church');
-        $this->get("/tanks/$tank->id/hose?tube=0&grain=cheese")->assertSee('Choose from the list.');
+        $this->get("/tanks/$tank->id/hose?tube=0&grain=cheese")->assertSee('Choose one from the list.');
         $before = $this->minutes($keeper, $tank);
         $this->put("/tanks/$tank->id/hose", ['bore' => '6', 'length' => '3', 'drop' => '900'])->assertSessionHasNoErrors();
         self::assertGreaterThan(2 * $before, $this->minutes($keeper, $tank->fresh() ?? $tank));
