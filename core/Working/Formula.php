@@ -102,6 +102,8 @@ final class Formula
         $program = [];
         $operators = [];
         $symbols = [];
+        // What stands in each group that is open, parted by commas.
+        $parts = [];
         $position = $equals + 1;
         $expectsOperand = true;
         $length = strlen($text);
@@ -115,6 +117,7 @@ final class Formula
                 $expectsOperand = false;
             } elseif ($expectsOperand && preg_match('/\G(exp|ln|log10|sqrt|abs|min|max)\(/', $text, $match, 0, $position)) {
                 $operators[] = $match[0];
+                $parts[] = 1;
             } elseif ($expectsOperand && preg_match('/\G[A-Za-z_]\w*/', $text, $match, 0, $position)) {
                 $program[] = ['symbol', $match[0]];
                 $symbols[$match[0]] = true;
@@ -122,17 +125,19 @@ final class Formula
             } elseif ($expectsOperand && $text[$position] === '(') {
                 $match = ['('];
                 $operators[] = '(';
+                $parts[] = 1;
             } elseif ($expectsOperand && $text[$position] === '-') {
                 $match = ['-'];
                 $operators[] = 'negate';
             } elseif (!$expectsOperand && $text[$position] === ')') {
                 $match = [')'];
-                self::closeGroup($operators, $program, $text, $position);
+                self::closeGroup($operators, $program, array_pop($parts) ?? 0, $text, $position);
             } elseif (!$expectsOperand && $text[$position] === ',') {
                 $match = [','];
                 while ($operators !== [] && !str_ends_with((string) end($operators), '(')) {
                     $program[] = self::instruction((string) array_pop($operators));
                 }
+                $parts[] = (array_pop($parts) ?? throw FormulaFault::unreadable($text, $position)) + 1;
                 $expectsOperand = true;
             } elseif (!$expectsOperand && isset(self::PRECEDENCE[$text[$position]])) {
                 $match = [$text[$position]];
@@ -179,10 +184,14 @@ final class Formula
      * @param list<string>                          $operators
      * @param list<array{string, float|string}> $program
      */
-    private static function closeGroup(array &$operators, array &$program, string $text, int $position): void
+    private static function closeGroup(array &$operators, array &$program, int $parts, string $text, int $position): void
     {
         while ($operators !== []) {
             $operator = (string) array_pop($operators);
+            // The lesser and the greater are of two, all else is of one.
+            if (str_ends_with($operator, '(') && $parts !== (in_array($operator, ['min(', 'max('], true) ? 2 : 1)) {
+                throw FormulaFault::unreadable($text, $position);
+            }
             if ($operator === '(') {
                 return;
             }
