@@ -13,6 +13,9 @@ final readonly class Stock
     /** Days that are kept in hand, so that a late parcel harms nothing. House default. */
     public const MARGIN = 2;
 
+    /** Days that a whole number may have lost in the last digits of a float. House limit. */
+    private const WHOLE = 1e-9;
+
     /** Days beyond which nothing is said. House limit. */
     private const FAR = 3650;
 
@@ -33,7 +36,7 @@ final readonly class Stock
     /** Days until nothing is left; null where nothing is used. */
     public function lasts(): ?int
     {
-        return $this->weekly <= 0.0 ? null : (int) floor(min((float) self::FAR, 7.0 * $this->left / $this->weekly));
+        return $this->weekly <= 0.0 ? null : (int) floor(min((float) self::FAR, 7.0 * $this->left / $this->weekly + self::WHOLE));
     }
 
     /** Days until it must be ordered; below 0 when that day has gone by; null where nothing is used. */

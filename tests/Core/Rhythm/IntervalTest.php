@@ -14,6 +14,8 @@ use Cresco\Core\Rhythm\RhythmFault;
 use Cresco\Core\Rhythm\Stock;
 use Cresco\Core\Work\Task;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class IntervalTest extends TestCase
 {
@@ -100,5 +102,28 @@ final class IntervalTest extends TestCase
         self::assertNull((new Stock(5.0, 0.0, 5))->orderIn());
         $this->expectException(RhythmFault::class);
         new Stock(-1.0, 1.0, 5);
+    }
+
+    public function testWhatIsOrderedOnItsDayIsThereBeforeTheLastIsGoneAndNotWeeksEarlier(): void
+    {
+        $chance = new Randomizer(new Mt19937(11));
+        for ($i = 0; $i < 500; ++$i) {
+            $stock = new Stock($chance->getInt(0, 5000) / 10.0, $chance->getInt(1, 400) / 10.0, $chance->getInt(0, 30));
+            $order = $stock->orderIn();
+            self::assertNotNull($order);
+            $days = min((float) 3650, 7.0 * $stock->left / $stock->weekly);
+            self::assertSame((int) floor($days + 1e-9), $stock->lasts());
+            if ($order >= 0) {
+                // On the day that the parcel is to come two days of it are left, and less than three.
+                $left = $stock->left - $stock->weekly / 7.0 * ($order + $stock->lead);
+                self::assertGreaterThanOrEqual(2.0 * $stock->weekly / 7.0 - 1e-9, $left);
+                self::assertTrue($left < (3.0 - 1e-9) * $stock->weekly / 7.0 || $days >= 3650.0);
+            } else {
+                self::assertLessThan($stock->lead + 2.0, floor($days));
+            }
+            $working = $stock->working('Food', 'g');
+            self::assertEqualsWithDelta($stock->left, $working->value('lasts') * $stock->weekly / 7.0, 1e-9);
+            self::assertSame($order, $days >= 3650.0 ? $order : (int) floor($working->value('order') + 1e-9));
+        }
     }
 }
