@@ -57,10 +57,10 @@ final class AgendaOf
         return $changed === null ? null : Due::again(Agenda::CHANGE, $tank->routine_days, $show->daysSince($changed));
     }
 
-    /** Whether the way back has it in one of its steps: bed, filter media and cuts, never all on one day. */
+    /** Whether the way back has it in one of its steps: bed, filter media and the cuts of stands, never all on one day. */
     public static function isOnTheWay(string $key): bool
     {
-        return in_array($key, [self::TASK.Task::Vacuum->value, self::TASK.Task::Media->value, self::TASK.Task::Trim->value], true) || str_starts_with($key, self::STAND);
+        return in_array($key, [self::TASK.Task::Vacuum->value, self::TASK.Task::Media->value], true) || str_starts_with($key, self::STAND);
     }
 
     /** The first change that is written down: within the days of the routine from the one on which the tank was entered, since nobody knows when its water was changed before. */

@@ -66,11 +66,22 @@ final class CatchUpPage
             max(0.0, $made->plan->source->central(Parameter::Nitrate, 0.0)),
             CatchUp::largest($made->allowedShare, $tank->animals->isSensitive()),
             $tank->animals->daysBetween(),
-            $patches->isEmpty() ? 0.0 : min(1.0, $old / $patches->count()),
+            // A bed that was never drawn in patches is overdue as a whole.
+            $patches->isEmpty() ? ($this->isOverdue(Task::Vacuum, $last) ? 1.0 : 0.0) : min(1.0, $old / $patches->count()),
             count(array_filter($dues, static fn(StandDue $due): bool => $due->due->middle() <= 0.0)),
-            !isset($last[Task::Media->value]) || $this->show->daysSince($last[Task::Media->value]) > Task::Media->days(),
+            !isset($last[Task::Media->value]) || $this->isOverdue(Task::Media, $last),
             max(0.0, $this->water->made()->value),
         );
+    }
+
+    /**
+     * Whether work was done longer ago than it usually comes again; not what was never written down.
+     *
+     * @param array<string, CarbonImmutable> $last
+     */
+    private function isOverdue(Task $task, array $last): bool
+    {
+        return isset($last[$task->value]) && $this->show->daysSince($last[$task->value]) > $task->days();
     }
 
     /** @return list<array{session: CatchUpSession, day: string, lines: list<string>, working: string|null, url: string}> */

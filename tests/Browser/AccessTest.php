@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Screens;
 
-/** Every screen, light and dark, at the desk and in the hand: no axe finding, nothing sticking out, no complaint. */
+/** Every screen, by day at the desk and by night in the hand: no axe finding, nothing sticking out, no complaint. */
 final class AccessTest extends BrowserCase
 {
     /** @return iterable<string, array{array{int, int}, string}> */

@@ -69,7 +69,12 @@ abstract class BrowserCase extends TestCase
 
             return;
         }
-        $this->forget();
+        try {
+            $this->forget();
+        } catch (Throwable) {
+            // One that died on the way is followed by a new one.
+            self::$kept = null;
+        }
     }
 
     /** Leaves the browser as a new one: nothing signed in, kept, cached, emulated or complained of. */

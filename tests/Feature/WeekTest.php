@@ -275,6 +275,7 @@ final class WeekTest extends FeatureCase
         // A day later nobody has changed the water for more than two weeks: the way back has a third of the bed in its second session.
         $this->travel(1)->days();
         self::assertSame([14, -9], [$due('vacuum')[0], $due('glass')[0]]);
+        $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText("Vacuum 33\u{A0}% of the bed, where it was left longest.");
         self::assertContains('way_back', array_map(static fn(Foreseen $job): string => $job->kind->key, (new WeekOf($keeper->fresh() ?? $keeper))->jobs));
     }
 
