@@ -147,7 +147,7 @@ final readonly class CatchUp
         }
         $computation->constant('G', 'to be brought down to', $in * $this->goal, $unit, 'a part of the limit of the animals', Grade::Guess)
             ->given('q', 'in the new water', $in * $this->comes, $unit)
-            ->constant('L', 'most that one change may take', $this->largest, '×', 'what these animals stand', null);
+            ->constant('L', 'most that one change may take', $this->largest, '×', 'swings, and what such animals are used to', Grade::Guess);
         if ($one->before <= $this->goal) {
             $computation->constant('k', 'share that keeps it there', self::LARGE, '×', 'house default', Grade::Guess)->line('f = min(L, k)', 'share of the water', '×');
         } else {
