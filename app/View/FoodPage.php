@@ -339,6 +339,14 @@ final readonly class FoodPage
         return Devices::has($this->tank->keeper, Devices::DOSER);
     }
 
+    /** What a pump does of a dose that nobody has said anything of. */
+    public function byPump(DosePlan $plan): string
+    {
+        $empty = $plan->emptyIn($this->today);
+
+        return (string) __($empty !== null && $empty <= 0 ? 'food.pump_empty' : 'food.by_pump');
+    }
+
     /** @return list<array{words: string, working: string|null}> what is said of a doser */
     public function doserLines(DosePlan $plan): array
     {

@@ -63,6 +63,7 @@ return [
     'was_given' => 'given at :time',
     'was_missed' => 'left out, noted at :time',
     'by_pump' => 'the pump gives it; say so only if it did not',
+    'pump_empty' => 'the bottle of its pump should be empty: fill it, or say that it was given',
     'given' => 'Noted as given.',
     'left_out' => 'Noted as left out. The course shows what it does.',
     'adopted' => '{1} One dose is planned.|[2,*] :count doses are planned.',

@@ -396,9 +396,9 @@ final class FoodTest extends FeatureCase
         self::assertEqualsWithDelta(8.0, $plan->refresh()->given(), 1e-9);
         // 80 mL at 8 mL a day.
         self::assertSame(10, $plan->emptyIn(CarbonImmutable::parse('2026-03-01')));
-        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what is set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.');
+        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what is set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.')->assertSee('the pump gives it');
         $this->travel(12)->days();
-        $this->get($this->food)->assertSee('The bottle is empty since Wednesday: fill it. No dose is counted since then.');
+        $this->get($this->food)->assertSee('The bottle is empty since Wednesday: fill it. No dose is counted since then.')->assertSee('the bottle of its pump should be empty')->assertDontSee('the pump gives it');
         // As if somebody had said of both days that nothing was given; a larger bottle gave on.
         $level = fn(): float => $this->reckoned()->course(Parameter::Potassium)->level()->level;
         $dry = $level();

@@ -21,7 +21,7 @@
         <input type="hidden" name="jar_id" value="{{ $due['plan']->jar_id }}">
         <input type="hidden" name="amount" value="{{ $due['plan']->given() }}">
         <p><span class="num large">{{ $due['amount'] }}</span> {{ $due['plan']->jar->name }}</p>
-        @if(!$due['dose'] && $due['plan']->by_doser)<p class="muted">{{ __('food.by_pump') }}</p>@endif
+        @if(!$due['dose'] && $due['plan']->by_doser)<p class="muted">{{ $page->byPump($due['plan']) }}</p>@endif
         @if($due['dose'])
         <p class="muted">{{ __($due['dose']->missed ? 'food.was_missed' : 'food.was_given', ['time' => $page->show->time($due['dose']->given_at)]) }}</p>
         @endif
