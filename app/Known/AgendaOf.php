@@ -6,15 +6,14 @@ namespace App\Known;
 
 use App\Kept\OwnFigures;
 use App\Models\AfterJob;
+use App\Models\Chore;
 use App\Models\FreshStart;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Settling;
-use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\CatchUp;
 use Cresco\Core\Rhythm\Due;
@@ -123,14 +122,14 @@ final class AgendaOf
     /**
      * Jobs that keepers set up for tanks.
      *
-     * @param list<int> $tanks
+     * @param iterable<Chore> $chores
      *
      * @return array<int, list<Due>> by tank
      */
-    public static function chores(array $tanks, Show $show): array
+    private static function chores(iterable $chores, Show $show): array
     {
         $found = [];
-        foreach (ChoresOf::query()->whereIn('tank_id', $tanks)->get() as $chore) {
+        foreach ($chores as $chore) {
             $found[(int) $chore->tank_id][] = ChoresOf::due($chore, $show);
         }
 
@@ -157,13 +156,13 @@ final class AgendaOf
     /**
      * @param iterable<Tank>                    $tanks
      * @param array<int, CarbonImmutable|null>  $changed when the water of each was last changed
-     * @param array<int, Planting>              $plantings of those that have plants
-     * @param bool                              $chores    whether jobs that keepers set up are among them
+     * @param array<int, StandCuts>             $cuts    of those that have plants
+     * @param iterable<Chore>|null              $chores  jobs that keepers set up there, where they are not to be looked up
      * @param array<int, array<string, Interval>>|null $every where it is known already how often work comes again
      *
      * @return array<int, Agenda>
      */
-    public static function ofMany(iterable $tanks, array $changed, Show $show, array $plantings = [], bool $chores = true, ?array $every = null): array
+    public static function ofMany(iterable $tanks, array $changed, Show $show, array $cuts = [], ?iterable $chores = null, ?array $every = null): array
     {
         $dues = $byId = [];
         foreach ($tanks as $tank) {
@@ -175,7 +174,7 @@ final class AgendaOf
         foreach (self::last(array_keys($dues)) as $id => $tasks) {
             $dues[$id] = [...$dues[$id], ...self::work($tasks, $show, $own, $every[$id] ?? [])->all];
         }
-        foreach ($chores ? self::chores(array_keys($dues), $show) : [] as $id => $set) {
+        foreach (self::chores($chores ?? ChoresOf::ofTanks(array_keys($dues)), $show) as $id => $set) {
             $dues[$id] = [...$dues[$id], ...$set];
         }
         foreach (self::melting(array_keys($dues), $show) as $id => $melting) {
@@ -190,9 +189,9 @@ final class AgendaOf
         foreach (CapsulesOf::due($byId, $show) as $id => $capsules) {
             $dues[$id] = [...$dues[$id], ...$capsules];
         }
-        foreach ($plantings as $id => $planting) {
+        foreach ($cuts as $id => $stands) {
             // Where plants are drawn, their forecast says when they are cut, and not the weeks since.
-            $dues[$id] = [...array_filter($dues[$id], static fn(Due $due): bool => !in_array($due->key, self::BY_FORECAST, true)), ...self::stands($planting)];
+            $dues[$id] = [...array_filter($dues[$id], static fn(Due $due): bool => !in_array($due->key, self::BY_FORECAST, true)), ...$stands->dues];
         }
 
         return array_map(static fn(array $list): Agenda => new Agenda(array_values($list)), $dues);
@@ -259,12 +258,6 @@ final class AgendaOf
         [$run, $job] = explode('.', substr($key, strlen(self::AFTER)));
 
         return [(int) $run, After::from($job)];
-    }
-
-    /** @return list<Due> of each stand that is foreseen to want cutting */
-    public static function stands(Planting $planting): array
-    {
-        return array_map(static fn(StandDue $due): Due => $due->due, $planting->dues());
     }
 
     /**

@@ -36,6 +36,16 @@ final class ChoresOf
         return self::query()->where('keeper_id', $keeper->id)->with('tank')->get();
     }
 
+    /**
+     * @param list<int> $tanks
+     *
+     * @return Collection<int, Chore>
+     */
+    public static function ofTanks(array $tanks): Collection
+    {
+        return self::query()->whereIn('tank_id', $tanks)->get();
+    }
+
     public static function interval(Chore $chore): Interval
     {
         $kind = $chore->toKind();

@@ -54,7 +54,7 @@ final class JobsOf
     {
         $show = $keeper->show();
         $tanks = [];
-        foreach ($keeper->tanks()->with('devices')->orderBy('name')->get() as $tank) {
+        foreach ($keeper->tanks()->with('devices')->withCount('stands')->orderBy('name')->get() as $tank) {
             $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
         }
         $this->tanks = $tanks;
@@ -65,8 +65,8 @@ final class JobsOf
             $this->laid[$laid->job][] = -$show->daysSinceDate($laid->day);
         }
         $ids = array_keys($tanks);
-        $plantings = array_filter(array_map(PlantingOf::orNone(...), $tanks));
-        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $plantings, false, $this->every);
+        $cuts = array_filter(array_map(PlantingOf::coming(...), $tanks));
+        $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $cuts, [], $this->every);
         $sheets = $this->sheets($ids);
         $minutes = $this->changeMinutes($ids);
         // A tank that is being started is changed as its course says.
@@ -76,13 +76,13 @@ final class JobsOf
             if ($agendas[$id]->of(Agenda::CHANGE) === null && !isset($starting[$id])) {
                 $agendas[$id] = new Agenda([...$agendas[$id]->all, AgendaOf::firstChange($tank, $show)]);
             }
-            $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $plantings[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
+            $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $cuts[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
         }
         $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores(), ...$this->pens(), ...$this->membranes()];
     }
 
     /** @return list<Foreseen> */
-    private function ofTank(Tank $tank, Agenda $agenda, ?Planting $planting, ?Run $sheet, int $minutes): array
+    private function ofTank(Tank $tank, Agenda $agenda, ?StandCuts $cuts, ?Run $sheet, int $minutes): array
     {
         $jobs = [];
         $litres = $tank->routine_share * VesselOf::tank($tank)->litres();
@@ -98,7 +98,7 @@ final class JobsOf
                 $jobs[] = self::byHour($tank, $due);
                 continue;
             }
-            [$kind, $every, $name, $of] = $this->kindOf($tank, $due, $planting);
+            [$kind, $every, $name, $of] = $this->kindOf($tank, $due, $cuts);
             if ($kind === null) {
                 continue;
             }
@@ -127,7 +127,7 @@ final class JobsOf
     }
 
     /** @return array{JobKind|null, int, string|null, int|null} kind, days until it comes again, name and record */
-    private function kindOf(Tank $tank, Due $due, ?Planting $planting): array
+    private function kindOf(Tank $tank, Due $due, ?StandCuts $cuts): array
     {
         [$what, $rest] = [...explode('.', $due->key, 2), ''];
 
@@ -135,9 +135,9 @@ final class JobsOf
             Agenda::CHANGE => [JobKinds::of('change'), $tank->routine_days, null, null],
             'task' => [JobKinds::of((string) $rest), $this->every($tank->id, (string) $rest), null, null],
             // A stand is cut so that it is back at its limit after so many days.
-            'stand' => [JobKinds::of('stand'), Planting::BETWEEN_CUTS, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            'stand' => [JobKinds::of('stand'), Planting::BETWEEN_CUTS, $cuts?->names[(int) $rest] ?? null, (int) $rest],
             // Leaves that melt are looked after every other day for six weeks: the next time is said, the rest would fill the page.
-            'melt', 'capsules' => [JobKinds::of($what), 0, ($planting?->stands[(int) $rest] ?? null)?->name, (int) $rest],
+            'melt', 'capsules' => [JobKinds::of($what), 0, $cuts?->names[(int) $rest] ?? null, (int) $rest],
             AgendaOf::DOSES => [JobKinds::of(AgendaOf::DOSES), 0, null, null],
             default => [null, 0, null, null],
         };

@@ -98,6 +98,23 @@ final class PlantingOf
         return $kept[1];
     }
 
+    /** When its stands want cutting, without what else is known of them; null for a tank without plants. */
+    public static function coming(Tank $tank): ?StandCuts
+    {
+        if (self::isBare($tank)) {
+            return null;
+        }
+        $key = self::hour($tank);
+        $kept = self::$today[$tank] ?? null;
+        $found = $kept !== null && $kept[0] === $key ? null : self::cached('cuts.'.$tank->id, $key);
+        if (!$found instanceof StandCuts) {
+            $found = StandCuts::of(self::tank($tank));
+            Cache::put('cuts.'.$tank->id, [$key, $found], 7200);
+        }
+
+        return $found->names === [] ? null : $found;
+    }
+
     private static function at(Tank $tank, KnownPlants $known, CarbonImmutable $at): Planting
     {
         $vessel = VesselOf::tank($tank);

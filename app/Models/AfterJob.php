@@ -24,6 +24,8 @@ final class AfterJob extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'after_jobs';
+
     protected $fillable = ['job', 'due_from', 'due_until', 'done_at'];
 
     /** @return array<string, string> */

@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Analysis extends Record
 {
+    protected $table = 'analyses';
+
     protected $fillable = ['water_id', 'sampled_on', 'milligrams', 'hardness', 'alkalinity', 'ph', 'conductivity', 'note'];
 
     /** @return array<string, string> */

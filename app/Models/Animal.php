@@ -21,6 +21,8 @@ final class Animal extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'animals';
+
     protected $fillable = ['kind', 'name', 'length'];
 
     /** @return array<string, string> */

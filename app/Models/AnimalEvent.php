@@ -21,6 +21,8 @@ final class AnimalEvent extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'animal_events';
+
     protected $fillable = ['kind', 'count', 'day', 'note'];
 
     /** @return array<string, string> */

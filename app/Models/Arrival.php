@@ -25,6 +25,8 @@ final class Arrival extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'arrivals';
+
     protected $fillable = ['what', 'group', 'bag', 'way', 'arrived_at', 'quarantine_until', 'ended_at', 'step', 'step_at'];
 
     /** @return array<string, string> */

@@ -19,6 +19,8 @@ final class AwaySpell extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'away_spells';
+
     protected $fillable = ['from_day', 'until_day', 'note'];
 
     /** @return array<string, string> */

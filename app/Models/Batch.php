@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Batch extends Record
 {
+    protected $table = 'batches';
+
     protected $fillable = ['tank_id', 'water_id', 'litres', 'card', 'checks', 'made_at'];
 
     protected $attributes = ['checks' => '[]'];

@@ -18,6 +18,8 @@ final class BedCleaning extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'bed_cleanings';
+
     protected $fillable = ['bed_patch_id', 'run_id', 'cleaned_at'];
 
     /** @return array<string, string> */

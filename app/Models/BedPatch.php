@@ -25,6 +25,8 @@ final class BedPatch extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'bed_patches';
+
     protected $fillable = ['left_edge', 'right_edge', 'front_edge', 'back_edge', 'cover', 'cleaned_at'];
 
     /** @return array<string, string> */

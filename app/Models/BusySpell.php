@@ -19,6 +19,8 @@ final class BusySpell extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'busy_spells';
+
     protected $fillable = ['day', 'minutes', 'title'];
 
     /** @return array<string, string> */

@@ -22,6 +22,8 @@ final class Capsule extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'capsules';
+
     protected $fillable = ['kind', 'number', 'placed_on'];
 
     /** @return array<string, string> */

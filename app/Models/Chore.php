@@ -30,6 +30,8 @@ final class Chore extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'chores';
+
     protected $fillable = ['tank_id', 'kind', 'name', 'every', 'minutes', 'next_on', 'last_at', 'wears_most', 'wears_of'];
 
     /** @return array<string, string> */

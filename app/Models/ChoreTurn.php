@@ -20,6 +20,8 @@ final class ChoreTurn extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'chore_turns';
+
     protected $fillable = ['done_at', 'since', 'found'];
 
     /** @return array<string, string> */

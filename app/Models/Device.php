@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Device extends Record
 {
+    protected $table = 'devices';
+
     protected $fillable = ['kind', 'top', 'bottom', 'across'];
 
     /** @return array<string, string> */

@@ -25,6 +25,8 @@ final class Dose extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'doses';
+
     protected $fillable = ['jar_id', 'entry_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed'];
 
     /** @return array<string, string> */

@@ -31,6 +31,8 @@ final class DosePlan extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'dose_plans';
+
     protected $fillable = ['jar_id', 'amount', 'every', 'starts_on', 'ends_on', 'by_doser', 'delivers', 'measured_on', 'bottle', 'filled_on', 'at'];
 
     /** @return array<string, string> */

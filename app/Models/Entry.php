@@ -23,6 +23,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Entry extends Record
 {
+    protected $table = 'entries';
+
     protected $fillable = ['tank_id', 'water_id', 'run_id', 'kind', 'title', 'body', 'happened_at'];
 
     /** @return array<string, string> */

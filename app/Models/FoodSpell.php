@@ -20,6 +20,8 @@ final class FoodSpell extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'food_spells';
+
     protected $fillable = ['from_day', 'until_day', 'grams', 'note'];
 
     /** @return array<string, string> */

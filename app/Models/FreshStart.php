@@ -23,6 +23,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class FreshStart extends Record
 {
+    protected $table = 'fresh_starts';
+
     /** What a tank makes or takes up, with the parameter after it. */
     public const MADE = 'made.';
 

@@ -20,6 +20,8 @@ final class GaugeNote extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'gauge_notes';
+
     protected $fillable = ['gauge', 'day', 'value'];
 
     /** @return array<string, string> */

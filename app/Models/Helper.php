@@ -29,6 +29,8 @@ final class Helper extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'helpers';
+
     protected $fillable = ['tank_id', 'name', 'from_day', 'until_day', 'note', 'reads', 'revoked_at', 'made_at'];
 
     /** @return array<string, string> */

@@ -23,6 +23,8 @@ final class HelperJob extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'helper_jobs';
+
     protected $fillable = ['text', 'caution', 'every', 'first_on'];
 
     /** @return array<string, string> */

@@ -18,6 +18,8 @@ final class HelperTick extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'helper_ticks';
+
     protected $fillable = ['day', 'ticked_at'];
 
     /** @return array<string, string> */

@@ -33,6 +33,8 @@ final class Inquiry extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'inquiries';
+
     protected $attributes = ['answers' => '[]', 'aim' => 'none'];
 
     protected $fillable = ['about', 'place', 'aim', 'stand_id', 'photo_id', 'answers', 'kind', 'cause', 'outcome', 'opened_at', 'ended_at'];

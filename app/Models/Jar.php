@@ -29,6 +29,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Jar extends Record
 {
+    protected $table = 'jars';
+
     protected $fillable = ['name', 'salt', 'unit', 'label', 'purity', 'price', 'stock'];
 
     /** @return array<string, string> */

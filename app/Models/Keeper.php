@@ -42,7 +42,10 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class Keeper extends Authenticatable implements Habits
 {
+    use BootsByName;
     use RemembersCasts;
+
+    protected $table = 'keepers';
 
     protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures'];
 

@@ -22,6 +22,8 @@ use Cresco\Core\Measure\Unit;
  */
 final class Kit extends Record
 {
+    protected $table = 'kits';
+
     protected $fillable = ['parameter', 'method', 'unit', 'step', 'fields', 'set_at'];
 
     /** @return array<string, string> */

@@ -18,6 +18,8 @@ final class LaidJob extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'laid_jobs';
+
     protected $fillable = ['job', 'day'];
 
     /** @return array<string, string> */

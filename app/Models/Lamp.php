@@ -37,6 +37,8 @@ final class Lamp extends Record
 
     public $timestamps = false;
 
+    protected $table = 'lamps';
+
     protected $fillable = ['kind', 'told_by', 'told', 'colour', 'type', 'length', 'width', 'above', 'angle', 'dimmer', 'hours', 'ramp', 'across', 'front', 'spots'];
 
     /** @return array<string, string> */

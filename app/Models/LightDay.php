@@ -20,6 +20,8 @@ final class LightDay extends Record
 
     public $timestamps = false;
 
+    protected $table = 'light_days';
+
     protected $fillable = ['day', 'hours'];
 
     /** @return array<string, string> */

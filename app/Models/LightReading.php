@@ -25,6 +25,8 @@ final class LightReading extends Record
 
     public $timestamps = false;
 
+    protected $table = 'light_readings';
+
     protected $fillable = ['light', 'across', 'front', 'depth', 'band', 'taken_at'];
 
     /** @return array<string, string> */

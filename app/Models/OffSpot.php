@@ -23,6 +23,8 @@ final class OffSpot extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'off_spots';
+
     protected $fillable = ['run_id', 'kind', 'place', 'state', 'noted_at', 'settled_at'];
 
     /** @return array<string, string> */

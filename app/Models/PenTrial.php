@@ -18,6 +18,8 @@ final class PenTrial extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'pen_trials';
+
     protected $fillable = ['shown', 'known', 'taken_at'];
 
     /** @return array<string, string> */

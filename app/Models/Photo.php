@@ -25,6 +25,8 @@ final class Photo extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'photos';
+
     protected $fillable = ['tank_id', 'run_id', 'run_step_id', 'file', 'width', 'height', 'taken_at', 'is_intent'];
 
     /** @return array<string, string> */

@@ -19,6 +19,8 @@ final class PinchTrial extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'pinch_trials';
+
     protected $fillable = ['pinches', 'grams_each', 'taken_at'];
 
     /** @return array<string, string> */

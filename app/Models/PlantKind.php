@@ -28,6 +28,8 @@ final class PlantKind extends Record
 
     public $timestamps = false;
 
+    protected $table = 'plant_kinds';
+
     protected $fillable = ['name', 'form', 'pace', 'demand', 'roots', 'bicarbonate', 'ceiling'];
 
     /** @return array<string, string> */

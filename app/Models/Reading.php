@@ -29,6 +29,8 @@ final class Reading extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'readings';
+
     private ?CoreReading $core = null;
 
     protected $fillable = ['entry_id', 'tank_id', 'water_id', 'run_step_id', 'parameter', 'method', 'value', 'low', 'high', 'taken_at'];

@@ -14,6 +14,8 @@ namespace App\Models;
  */
 final class Recipe extends Record
 {
+    protected $table = 'recipes';
+
     protected $fillable = ['name', 'content'];
 
     /** @return array<string, string> */

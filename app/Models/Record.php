@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /** A record of Cresco. */
 abstract class Record extends Model
 {
+    use BootsByName;
     use RemembersCasts;
 
     protected static function booted(): void

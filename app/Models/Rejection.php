@@ -20,6 +20,8 @@ final class Rejection extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'rejections';
+
     protected $fillable = ['conductivity_in', 'conductivity_out', 'millilitres_a_minute', 'is_first', 'taken_at'];
 
     /** @return array<string, string> */

@@ -54,6 +54,7 @@ trait RemembersCasts
             $cast === '' => in_array($key, ['created_at', 'updated_at'], true) ? parent::getAttribute($key) : $raw,
             $cast === 'boolean' => (bool) $raw,
             is_string($raw) && is_string($cast) && is_subclass_of($cast, BackedEnum::class) => $cast::from($raw),
+            is_string($raw) && is_string($cast) && str_starts_with($cast, 'immutable_date') && in_array(strlen($raw), [10, 19], true) => self::moment($raw, $cast === 'immutable_date'),
             default => parent::getAttribute($key),
         };
         if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable || $value instanceof Kept) {
@@ -61,6 +62,12 @@ trait RemembersCasts
         }
 
         return $value;
+    }
+
+    /** Days and moments as databases write them, with no other way to write them tried first. */
+    private static function moment(string $raw, bool $isDay): CarbonImmutable
+    {
+        return new CarbonImmutable($isDay ? substr($raw, 0, 10) : $raw);
     }
 
     /** Whether a column is read as a record even where nothing lies in it. */

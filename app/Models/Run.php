@@ -31,6 +31,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Run extends Record
 {
+    protected $table = 'runs';
+
     protected $fillable = ['tank_id', 'state', 'plan', 'forecast', 'started_at', 'finished_at', 'planned_for', 'changes_water', 'guessed_minutes'];
 
     protected $attributes = ['state' => 'planned', 'changes_water' => true];

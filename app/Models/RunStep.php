@@ -30,6 +30,8 @@ final class RunStep extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'run_steps';
+
     protected $fillable = ['position', 'job', 'content'];
 
     /** @return array<string, string> */

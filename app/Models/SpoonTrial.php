@@ -19,6 +19,8 @@ final class SpoonTrial extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'spoon_trials';
+
     protected $fillable = ['method', 'spoons', 'grams_each', 'taken_at'];
 
     /** @return array<string, string> */

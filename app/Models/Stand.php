@@ -42,6 +42,8 @@ final class Stand extends Record
 
     public $timestamps = false;
 
+    protected $table = 'stands';
+
     protected $fillable = [
         'kind', 'plant_kind_id', 'left_edge', 'right_edge', 'front_edge', 'back_edge', 'perch', 'wished', 'ceiling', 'planted_on', 'from_air', 'gone_at', 'note', 'looked_at', 'melted_at',
     ];

@@ -33,6 +33,8 @@ final class StandLook extends Record
 
     public $timestamps = false;
 
+    protected $table = 'stand_looks';
+
     protected $fillable = [
         'run_id', 'happened_at', 'height', 'cover', 'before', 'cover_before', 'guessed', 'foreseen', 'foreseen_low', 'foreseen_high', 'fresh', 'replanted', 'surplus',
     ];

@@ -23,6 +23,8 @@ final class StartUp extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'start_ups';
+
     protected $fillable = ['way', 'begun_on', 'source', 'doses', 'plenty'];
 
     protected $attributes = ['doses' => '[]', 'plenty' => true];

@@ -28,6 +28,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Store extends Record
 {
+    protected $table = 'stores';
+
     /** Days that a resin lasts when nothing is known of it. House default. */
     public const RESIN_DAYS = 365;
 

@@ -25,6 +25,8 @@ final class Supply extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'supplies';
+
     protected $fillable = ['name', 'unit', 'left', 'weekly', 'lead_days', 'counted_on', 'expires_on', 'jar_id'];
 
     /** @return array<string, string> */

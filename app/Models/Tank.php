@@ -73,6 +73,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Tank extends Record
 {
+    protected $table = 'tanks';
+
     /** What lives in a tank and is fed, in words, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
     public const STOCKS = [
         'none' => ['no animals, or snails alone', 0.2],

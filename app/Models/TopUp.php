@@ -18,6 +18,8 @@ final class TopUp extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'top_ups';
+
     protected $fillable = ['litres', 'taken_at', 'water_id'];
 
     /** @return array<string, string> */

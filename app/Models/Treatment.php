@@ -25,6 +25,8 @@ final class Treatment extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'treatments';
+
     protected $fillable = ['remedy', 'cause', 'begun_at', 'check_on', 'checked_at', 'result'];
 
     /** @return array<string, string> */

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Water extends Record
 {
+    protected $table = 'waters';
+
     protected $fillable = ['name', 'kind', 'note'];
 
     /** @return array<string, string> */

@@ -28,6 +28,8 @@ final class WaterChange extends Record
 {
     public $timestamps = false;
 
+    protected $table = 'water_changes';
+
     protected $fillable = ['tank_id', 'run_id', 'entry_id', 'water_id', 'source', 'litres', 'share', 'forecast', 'changed_at'];
 
     /** @return array<string, string> */

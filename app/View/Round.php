@@ -6,10 +6,12 @@ namespace App\View;
 
 use App\Known\AgendaOf;
 use App\Known\CapsulesOf;
+use App\Known\ChoresOf;
 use App\Known\DosesDue;
 use App\Known\Made;
 use App\Known\Moved;
 use App\Known\PlantingOf;
+use App\Known\StandCuts;
 use App\Known\TankWater;
 use App\Known\TreatmentsOf;
 use App\Known\VesselOf;
@@ -62,15 +64,15 @@ final readonly class Round
                 $plantings[$tank->id] = $planting;
             }
         }
-        $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), $plantings);
+        $chores = [];
+        foreach (ChoresOf::ofTanks($ids) as $chore) {
+            $chores[$chore->id] = $chore;
+        }
+        $agendas = AgendaOf::ofMany($tanks, array_map(static fn(TankWater $water): ?CarbonImmutable => $water->change?->changed_at, $waters), $keeper->show(), array_map(StandCuts::of(...), $plantings), $chores);
         $bags = Arrival::query()->whereIn('tank_id', $ids)->whereNotNull('step')->orderBy('id')->get()->keyBy('tank_id');
         $doses = DosesDue::ofMany($ids, $keeper->show()->local(CarbonImmutable::now()));
         $asked = array_values(array_filter($ids, static fn(int $id): bool => $tanks->find($id)?->getAttribute('open_inquiries') > 0));
         $checks = $asked === [] ? [] : TreatmentsOf::due($asked, $keeper->show()->local(CarbonImmutable::now()));
-        $chores = [];
-        foreach ($keeper->chores()->whereIn('tank_id', $ids)->get() as $chore) {
-            $chores[$chore->id] = $chore;
-        }
         $moved = WatchOf::ofMany($waters, $keeper->show());
         $strips = [];
         foreach ($tanks as $tank) {

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\StandDue;
+use Cresco\Core\Rhythm\Due;
+
+/** When the stands of a tank want cutting, as its planting foresees it. */
+final readonly class StandCuts
+{
+    /**
+     * @param list<Due>          $dues  of each stand that is foreseen to want cutting, the first first
+     * @param array<int, string> $names of all stands, by key
+     */
+    private function __construct(public array $dues, public array $names) {}
+
+    public static function of(Planting $planting): self
+    {
+        return new self(
+            array_map(static fn(StandDue $due): Due => $due->due, $planting->dues()),
+            array_map(static fn(Stand $stand): string => $stand->name, $planting->stands),
+        );
+    }
+}
