@@ -10,6 +10,7 @@ use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\Wanted;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Working\Computation;
 
 /** What is tried instead of what is planned, and what Cresco would give. */
@@ -145,15 +146,7 @@ final readonly class FoodTrial
             $course->day + FoodOf::AHEAD,
             $turns,
         )->highest();
-        [$low, $high] = [0.0, $limit];
-        if ($highest(0.0) > $limit) {
-            return 0.0;
-        }
-        for ($i = 0; $i < self::ROUNDS; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            $highest($middle) <= $limit ? $low = $middle : $high = $middle;
-        }
 
-        return $low;
+        return $highest(0.0) > $limit ? 0.0 : Bisection::within(0.0, $limit, static fn(float $dose): bool => $highest($dose) <= $limit, self::ROUNDS);
     }
 }

@@ -22,14 +22,15 @@ final class CapsulesOf
     public const ROOTS = 0.7;
 
     /**
-     * @param array<int, Tank> $tanks by id
+     * @param array<int, Tank>   $tanks by id
+     * @param list<Capsule>|null $last  of their stands, where they are not to be looked up
      *
      * @return array<int, list<Due>> by tank, of stands that had some
      */
-    public static function due(array $tanks, Show $show): array
+    public static function due(array $tanks, Show $show, ?array $last = null): array
     {
         $due = [];
-        foreach (self::last(array_keys($tanks)) as $capsule) {
+        foreach ($last ?? self::last(array_keys($tanks)) as $capsule) {
             $tank = $tanks[$capsule->stand->tank_id];
             [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
             $since = $show->daysSinceDate($capsule->placed_on);

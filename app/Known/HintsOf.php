@@ -17,6 +17,7 @@ use Cresco\Core\Algae\Hints;
 use Cresco\Core\Bed\Cover;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Numeric\Median;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Plants\Planting;
@@ -482,13 +483,9 @@ final class HintsOf
     /** Share of what a reading may stand for that lies below a limit. */
     private static function share(Distribution $value, float $limit): float
     {
-        [$low, $high] = [0.0, 1.0];
-        for ($i = 0; $i < 12; ++$i) {
-            $middle = ($low + $high) / 2.0;
-            [$low, $high] = $value->quantile(min(0.999, max(0.001, $middle))) < $limit ? [$middle, $high] : [$low, $middle];
-        }
+        $share = Bisection::edge(0.0, 1.0, static fn(float $share): bool => $value->quantile(min(0.999, max(0.001, $share))) < $limit, 12);
 
-        return min(self::SURE, max(1.0 - self::SURE, ($low + $high) / 2.0));
+        return min(self::SURE, max(1.0 - self::SURE, $share));
     }
 
     /** Chance that something known within a standard deviation lies above nothing. */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Kept\Kept;
 use BackedEnum;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Contracts\Database\Eloquent\Castable;
 
 /**
@@ -67,7 +68,7 @@ trait RemembersCasts
     /** Days and moments as databases write them, with no other way to write them tried first. */
     private static function moment(string $raw, bool $isDay): CarbonImmutable
     {
-        return new CarbonImmutable($isDay ? substr($raw, 0, 10) : $raw);
+        return CarbonImmutable::instance(new DateTimeImmutable($isDay ? substr($raw, 0, 10) : $raw));
     }
 
     /** Whether a column is read as a record even where nothing lies in it. */

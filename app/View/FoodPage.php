@@ -8,6 +8,7 @@ use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Known\CapsulesOf;
 use App\Known\FoodOf;
+use App\Models\Capsule;
 use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\FoodSpell;
@@ -300,15 +301,21 @@ final readonly class FoodPage
         return once($this->rooted(...));
     }
 
+    /** @return list<Capsule> the last of each stand */
+    private function lastCapsules(): array
+    {
+        return once(fn(): array => CapsulesOf::last([$this->tank->id]));
+    }
+
     /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind}> */
     private function rooted(): array
     {
         $due = [];
-        foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show)[$this->tank->id] ?? [] as $one) {
+        foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show, $this->lastCapsules())[$this->tank->id] ?? [] as $one) {
             $due[(int) substr($one->key, strlen(CapsulesOf::KEY))] = $one;
         }
         $last = $kinds = [];
-        foreach (CapsulesOf::last([$this->tank->id]) as $capsule) {
+        foreach ($this->lastCapsules() as $capsule) {
             $kinds[$capsule->stand_id] = $capsule->kind;
             $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->date($capsule->placed_on)]);
         }
@@ -436,7 +443,7 @@ final readonly class FoodPage
     /** How long the capsules last that were set at a stand. */
     private function capsuleLife(int $stand): ?Computation
     {
-        foreach (CapsulesOf::last([$this->tank->id]) as $capsule) {
+        foreach ($this->lastCapsules() as $capsule) {
             if ($capsule->stand_id === $stand) {
                 return $capsule->kind->working($this->tank->warmth, $capsule->stand->toKind()->roots);
             }

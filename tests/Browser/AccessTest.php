@@ -23,6 +23,7 @@ final class AccessTest extends BrowserCase
     {
         $this->screen(...$size);
         $this->light($light);
+        $this->withAxe();
         foreach (['/sign-in', '/sign-up', '/password/forgotten', '/password/new/x?email=a@cresco.test'] as $screen) {
             $this->look($screen);
         }

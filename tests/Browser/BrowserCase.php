@@ -36,11 +36,17 @@ abstract class BrowserCase extends TestCase
 
     protected PatientDriver $browser;
 
+    /** Of axe, while it comes with each page. */
+    private ?string $axe = null;
+
     private ChromeDevToolsDriver $tools;
 
     public static function setUpBeforeClass(): void
     {
-        self::$server = Server::start();
+        // One for test after test too, each with the demo as it was planted.
+        if (!isset(self::$server)) {
+            self::$server = Server::start();
+        }
         self::$chromedriver ??= Server::chromedriver();
     }
 
@@ -86,6 +92,9 @@ abstract class BrowserCase extends TestCase
         $this->tools->execute('Emulation.setScriptExecutionDisabled', ['value' => false]);
         $this->tools->execute('Emulation.setEmulatedMedia', ['media' => '', 'features' => []]);
         $this->tools->execute('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
+        if ($this->axe !== null) {
+            $this->tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $this->axe]);
+        }
         $this->browser->get('about:blank');
         $this->browser->manage()->getLog('browser');
     }
@@ -317,6 +326,18 @@ abstract class BrowserCase extends TestCase
         self::assertLessThanOrEqual($this->width, $this->script('return document.documentElement.scrollWidth'), $this->path().' is wider than the screen');
     }
 
+    /** From now on axe is there with each page, where many are looked at. */
+    protected function withAxe(): void
+    {
+        $added = $this->tools->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => self::axe()]);
+        $this->axe = is_array($added) && is_string($added['identifier'] ?? null) ? $added['identifier'] : null;
+    }
+
+    private static function axe(): string
+    {
+        return (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
+    }
+
     /**
      * No finding of axe for WCAG 2.2 A and AA.
      *
@@ -325,7 +346,7 @@ abstract class BrowserCase extends TestCase
     protected function assertAccessible(bool $onlyContrast = false): void
     {
         if ($this->browser->executeScript('return typeof window.axe') !== 'object') {
-            $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $this->browser->executeScript(self::axe());
         }
         $found = $this->browser->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];

@@ -61,9 +61,14 @@ final class Server
     /** @return resource */
     private static function serve(int $port, string $database): mixed
     {
+        // As it runs where it is installed: with its routes and its configuration in one file each.
+        $environment = ['APP_CONFIG_CACHE' => self::scratch('config-'.$port.'.php'), 'APP_ROUTES_CACHE' => self::scratch('routes.php')] + self::environment($database);
+        foreach (is_file($environment['APP_ROUTES_CACHE']) ? ['config:cache'] : ['route:cache', 'config:cache'] as $command) {
+            self::artisan([$command], $environment);
+        }
         $process = self::launch(
             [PHP_BINARY, '-d', 'pcov.enabled=0', '-d', 'opcache.enable_cli=1', '-d', 'variables_order=EGPCS', '-d', 'upload_max_filesize=256M', '-d', 'post_max_size=257M', '-S', "127.0.0.1:$port", '-t', 'public', 'server.php'],
-            self::environment($database) + ['PHP_CLI_SERVER_WORKERS' => '3'],
+            $environment + ['PHP_CLI_SERVER_WORKERS' => '3'],
         );
         self::await("http://127.0.0.1:$port/bare");
 
@@ -111,16 +116,25 @@ final class Server
             $template = self::scratch('template.sqlite');
             touch($template);
             foreach ([['migrate', '--force'], ['db:seed', '--force']] as $command) {
-                $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), self::environment($template));
-                $said = stream_get_contents($pipes[2]);
-                if ($process === false || proc_close($process) !== 0) {
-                    throw new RuntimeException('The demo data could not be planted: '.$said);
-                }
+                self::artisan($command, self::environment($template));
             }
             self::$template = $template;
         }
 
         return self::$template;
+    }
+
+    /**
+     * @param list<string>          $command
+     * @param array<string, string> $environment
+     */
+    private static function artisan(array $command, array $environment): void
+    {
+        $process = proc_open([PHP_BINARY, '-d', 'pcov.enabled=0', 'artisan', ...$command], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, self::root(), $environment);
+        $said = stream_get_contents($pipes[2]);
+        if ($process === false || proc_close($process) !== 0) {
+            throw new RuntimeException('artisan '.implode(' ', $command).' failed: '.$said);
+        }
     }
 
     /** @return array<string, string> */

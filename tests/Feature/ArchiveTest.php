@@ -13,7 +13,6 @@ use App\Models\Photo;
 use App\Models\Run;
 use App\Models\Stand;
 use App\Models\Tank;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -78,8 +77,7 @@ final class ArchiveTest extends FeatureCase
     #[Group('long')]
     public function testTheWholeDemoComesBackAsItWas(): void
     {
-        $this->travelTo('2026-03-01 12:00');
-        $this->seed(DatabaseSeeder::class);
+        $this->demo();
         $first = $this->out(Keeper::query()->where('is_demo', true)->firstOrFail());
         $new = $this->elsewhere();
         $this->in($new, $first)->assertSessionHasNoErrors()->assertRedirect('/account')->assertSessionHas('status');

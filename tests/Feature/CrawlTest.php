@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
-use Database\Seeders\DatabaseSeeder;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\Group;
@@ -21,9 +20,7 @@ final class CrawlTest extends FeatureCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->travelTo('2026-03-01 12:00');
-        self::countFromOne();
-        $this->seed(DatabaseSeeder::class);
+        $this->demo();
     }
 
     #[Group('long')]

@@ -23,17 +23,22 @@ use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
+use Database\Seeders\DatabaseSeeder;
 use Illuminate\Contracts\Auth\Authenticatable as UserContract;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /** A keeper with a tank and two waters, for tests that go through the application. */
 abstract class FeatureCase extends TestCase
 {
     use RefreshDatabase;
+
+    /** @var array<string, list<array<string, mixed>>>|null what the demo put into each table */
+    private static ?array $planted = null;
 
     public function createApplication(): Application
     {
@@ -76,6 +81,34 @@ abstract class FeatureCase extends TestCase
     {
         foreach (DB::connection()->getDriverName() === 'pgsql' ? array_keys(KeeperTables::all()) : [] as $table) {
             DB::statement("select setval('{$table}_id_seq', 1, false)");
+        }
+    }
+
+    /** The demo as it is at noon of 1 March 2026, planted once for all tests of a process: to plant it takes as long as a hundred tests. */
+    protected function demo(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        self::countFromOne();
+        if (DB::connection()->getDriverName() !== 'sqlite') {
+            $this->seed(DatabaseSeeder::class);
+
+            return;
+        }
+        if (self::$planted === null) {
+            $this->seed(DatabaseSeeder::class);
+            foreach (array_diff(array_column(Schema::getTables(), 'name'), ['migrations']) as $table) {
+                /** @var list<array<string, mixed>> $rows */
+                $rows = array_map(static fn(object $row): array => (array) $row, DB::table($table)->get()->all());
+                self::$planted[$table] = $rows;
+            }
+
+            return;
+        }
+        DB::statement('pragma defer_foreign_keys = on');
+        foreach (self::$planted as $table => $rows) {
+            foreach ($rows === [] ? [] : array_chunk($rows, max(1, intdiv(30_000, count($rows[0])))) as $some) {
+                DB::table($table)->insert($some);
+            }
         }
     }
 

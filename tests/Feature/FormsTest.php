@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Keeper;
-use Carbon\CarbonImmutable;
-use Database\Seeders\DatabaseSeeder;
 use DOMDocument;
 use DOMElement;
 use DOMXPath;
@@ -42,9 +40,7 @@ final class FormsTest extends FeatureCase
     #[Group('long')]
     public function testAFormThatIsSentWithAnythingInAFieldBreaksNoPage(): void
     {
-        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
-        self::countFromOne();
-        $this->seed(DatabaseSeeder::class);
+        $this->demo();
         $this->wren = Keeper::query()->where('is_demo', true)->firstOrFail();
         $chance = new Randomizer(new Mt19937((int) (getenv('CRESCO_FUZZ_SEED') ?: 20260301)));
         $forms = $this->forms();

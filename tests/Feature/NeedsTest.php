@@ -17,7 +17,6 @@ use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
-use Database\Seeders\DatabaseSeeder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 
@@ -136,8 +135,7 @@ final class NeedsTest extends FeatureCase
     #[Group('long')]
     public function testWhatTheDemoTanksMakeIsFoundAgainWithinTheBand(): void
     {
-        $this->travelTo('2026-03-01 12:00');
-        $this->seed(DatabaseSeeder::class);
+        $this->demo();
         foreach (Tank::query()->whereHas('runs')->with('keeper')->get() as $tank) {
             $found = TankWater::of($tank)->made();
             self::assertGreaterThan(5, $found->count, $tank->name);

@@ -80,5 +80,12 @@ final class SmallTest extends TestCase
         self::assertEqualsWithDelta(0.0, Bisection::edge(0.0, 100.0, static fn(float $x): bool => false), 1e-9);
         // Each round halves what is left.
         self::assertEqualsWithDelta(30.0, Bisection::edge(0.0, 100.0, static fn(float $x): bool => $x < 30.0, 10), 100.0 / 2 ** 11);
+        // What must not pass the edge lies before it, within the last halving.
+        foreach ([3, 5, 10] as $rounds) {
+            $within = Bisection::within(0.0, 100.0, static fn(float $x): bool => $x < 30.0, $rounds);
+            self::assertLessThan(30.0, $within);
+            self::assertGreaterThanOrEqual(30.0 - 100.0 / 2 ** $rounds, $within);
+        }
+        self::assertSame(0.0, Bisection::within(0.0, 100.0, static fn(float $x): bool => false, 5));
     }
 }
