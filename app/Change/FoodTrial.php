@@ -92,9 +92,12 @@ final readonly class FoodTrial
             array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()),
             array_map(fn(Parameter $nutrient): ?Computation => $this->wanted($food, $nutrient), Parameter::nutrients()),
         ));
-        $most = $needs === [] ? null : $this->most($food, self::every($food));
+        $free = self::fromShelf($food, $feeds, $needs, []);
+        $brings = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams[Parameter::Nitrate->value] ?? 0.0) * $one['each'], $free)) / $food->litres;
+        $limit = $food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
+        $then = $limit === null || $brings <= 0.0 ? 0.0 : $this->highest($food, $brings);
 
-        return self::fromShelf($food, $feeds, $needs, $most === null ? [] : [Parameter::Nitrate->value => $most]);
+        return $limit === null || $then <= $limit ? $free : self::fromShelf($food, $feeds, $needs, [Parameter::Nitrate->value => $this->most($food, $limit, $brings, $then)]);
     }
 
     /** Days from one dose to the next: those that would come less often than changes are given with each change. */
@@ -132,21 +135,33 @@ final readonly class FoodTrial
         return $found;
     }
 
-    /** The most nitrate a dose may bring so that nine cases of ten stay below the animals' limit for eight weeks, mg/L; null without a limit. */
-    private function most(FoodOf $food, int $every): ?float
+    /**
+     * The most nitrate a dose may bring so that nine cases of ten stay below the animals' limit for eight weeks, mg/L.
+     *
+     * @param float $brings what a dose would bring that is too much, and
+     * @param float $then   how high it comes with that
+     */
+    private function most(FoodOf $food, float $limit, float $brings, float $then): float
     {
-        $limit = $food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
-        if ($limit === null) {
-            return null;
+        $without = $this->highest($food, 0.0);
+        if ($without >= $limit) {
+            return 0.0;
         }
-        $course = $food->course(Parameter::Nitrate);
-        $turns = $food->turns(Parameter::Nitrate);
-        $highest = fn(float $dose): float => $course->ahead(
-            $food->coming(Parameter::Nitrate, [['brings' => [Parameter::Nitrate->value => $dose], 'every' => $every, 'from' => 1]], $this->share, $this->meals),
-            $course->day + FoodOf::AHEAD,
-            $turns,
-        )->highest();
+        // What is given adds up, so that it lies on the line between the two, or just below where binding bends it.
+        $line = $brings * ($limit - $without) / ($then - $without);
 
-        return $highest(0.0) > $limit ? 0.0 : Bisection::within(0.0, $limit, static fn(float $dose): bool => $highest($dose) <= $limit, self::ROUNDS);
+        return $this->highest($food, $line) <= $limit ? $line : Bisection::within(0.0, $line, fn(float $dose): bool => $this->highest($food, $dose) <= $limit, self::ROUNDS);
+    }
+
+    /** How high nitrate comes in eight weeks in nine cases of ten, when each dose brings so much of it, mg/L. */
+    private function highest(FoodOf $food, float $dose): float
+    {
+        $course = $food->course(Parameter::Nitrate);
+
+        return $course->ahead(
+            $food->coming(Parameter::Nitrate, [['brings' => [Parameter::Nitrate->value => $dose], 'every' => self::every($food), 'from' => 1]], $this->share, $this->meals),
+            $course->day + FoodOf::AHEAD,
+            $food->turns(Parameter::Nitrate),
+        )->highest();
     }
 }

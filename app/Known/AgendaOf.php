@@ -94,13 +94,14 @@ final class AgendaOf
     /**
      * How often work comes again, as what was found at each tank taught.
      *
-     * @param list<int> $tanks
+     * @param list<int>                                       $tanks
+     * @param array<int, array<string, CarbonImmutable>>|null $anew  from when figures of tanks are learned anew, where it is known already
      *
      * @return array<int, array<string, Interval>> by tank and task; those of which nothing was said are left out
      */
-    public static function intervals(array $tanks, OwnFigures $own): array
+    public static function intervals(array $tanks, OwnFigures $own, ?array $anew = null): array
     {
-        $anew = FreshStart::ofTanks($tanks);
+        $anew ??= FreshStart::ofTanks($tanks);
         $of = self::taskOfStep();
         $turns = [];
         $rows = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->whereIn('runs.tank_id', $tanks)->whereNotNull('run_steps.found')->whereNotNull('run_steps.since')

@@ -6,6 +6,7 @@ namespace App\Known;
 
 use App\Kept\OwnFigures;
 use App\Kept\RunPlan;
+use App\Models\FreshStart;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
@@ -59,12 +60,13 @@ final class JobsOf
         }
         $this->tanks = $tanks;
         $this->own = $keeper->figures;
-        $this->taken = StepMinutes::of(array_keys($tanks));
-        $this->every = AgendaOf::intervals(array_keys($tanks), $this->own);
+        $ids = array_keys($tanks);
+        $anew = FreshStart::ofTanks($ids);
+        $this->taken = StepMinutes::of($ids, $anew);
+        $this->every = AgendaOf::intervals($ids, $this->own, $anew);
         foreach ($keeper->laidJobs()->get() as $laid) {
             $this->laid[$laid->job][] = -$show->daysSinceDate($laid->day);
         }
-        $ids = array_keys($tanks);
         $cuts = array_filter(array_map(PlantingOf::coming(...), $tanks));
         $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $cuts, [], $this->every);
         $sheets = $this->sheets($ids);

@@ -50,7 +50,8 @@ final class StartOf
     /** @var array<int, float> share of the water by day */
     public readonly array $changes;
 
-    public function __construct(public readonly Tank $tank, public readonly StartUp $start)
+    /** @param TankWater|null $water where it is known already */
+    public function __construct(public readonly Tank $tank, public readonly StartUp $start, ?TankWater $water = null)
     {
         $show = $tank->keeper->show();
         $begun = CarbonImmutable::parse($start->begun_on->format('Y-m-d'), $tank->keeper->timezone);
@@ -65,7 +66,7 @@ final class StartOf
             $doses[(int) round(($begun->diffInDays(CarbonImmutable::parse((string) $date, $tank->keeper->timezone))))] = (float) $dose;
         }
         $this->changes = $changes;
-        $state = TankWater::of($tank)->state();
+        $state = ($water ?? TankWater::of($tank))->state();
         $days = max(self::DAYS, min(100, $this->day + 21));
         $model = new Nitrification(
             $start->source->aDay(),

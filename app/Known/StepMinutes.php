@@ -7,6 +7,7 @@ namespace App\Known;
 use App\Kept\OwnFigures;
 use App\Models\FreshStart;
 use App\Models\RunState;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\JobKind;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Minutes;
@@ -21,11 +22,14 @@ final class StepMinutes
     /** @param array<int, array<int, array<string, float>>> $taken by tank, session and step, the newest session first */
     private function __construct(private readonly array $taken) {}
 
-    /** @param list<int> $tanks */
-    public static function of(array $tanks): self
+    /**
+     * @param list<int>                                         $tanks
+     * @param array<int, array<string, CarbonImmutable>>|null $anew  from when figures of tanks are learned anew, where it is known already
+     */
+    public static function of(array $tanks, ?array $anew = null): self
     {
         $taken = [];
-        $anew = FreshStart::ofTanks($tanks);
+        $anew ??= FreshStart::ofTanks($tanks);
         $last = DB::table('runs')->whereIn('tank_id', $tanks)->where('state', RunState::Done->value)
             ->selectRaw('id, tank_id, finished_at, row_number() over (partition by tank_id order by finished_at desc, id desc) as place');
         $rows = $tanks === [] ? [] : DB::query()->fromSub($last, 'last')->join('run_steps', 'run_steps.run_id', '=', 'last.id')->where('place', '<=', self::LAST)->where('skipped', false)

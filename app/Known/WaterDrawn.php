@@ -8,9 +8,14 @@ use App\Kept\BatchSource;
 use App\Models\Batch;
 use App\Models\Keeper;
 
-/** Which waters it takes to fill up with one. */
+/** Which waters it takes to fill up with one at a keeper's. */
 final class WaterDrawn
 {
+    /** @var array<int, Batch>|null the newest of each water */
+    private ?array $newest = null;
+
+    public function __construct(private readonly Keeper $keeper) {}
+
     /**
      * Litres of one water more; one that is made up comes out of the waters of its newest batch, unless it has a store of
      * its own.
@@ -19,12 +24,12 @@ final class WaterDrawn
      *
      * @return array<int, float>
      */
-    public static function plus(Keeper $keeper, array $drawn, int $water, float $litres): array
+    public function plus(array $drawn, int $water, float $litres): array
     {
         if ($litres <= 0.0) {
             return $drawn;
         }
-        $batch = $keeper->stores->contains('water_id', $water) ? null : Batch::query()->where('water_id', $water)->latest('id')->first();
+        $batch = $this->keeper->stores->contains('water_id', $water) ? null : $this->newest()[$water] ?? null;
         $sources = $batch === null ? [] : array_filter($batch->card->sources, static fn(BatchSource $source): bool => $source->water !== null && $source->water !== $water);
         $sum = array_sum(array_map(static fn(BatchSource $source): float => $source->litres, $sources));
         if ($sum <= 0.0) {
@@ -37,5 +42,19 @@ final class WaterDrawn
         }
 
         return $drawn;
+    }
+
+    /** @return array<int, Batch> by water */
+    private function newest(): array
+    {
+        if ($this->newest === null) {
+            $this->newest = [];
+            $last = Batch::query()->where('keeper_id', $this->keeper->id)->whereNotNull('water_id')->groupBy('water_id')->selectRaw('max(id)');
+            foreach (Batch::query()->whereIn('id', $last)->get() as $batch) {
+                $this->newest[(int) $batch->water_id] = $batch;
+            }
+        }
+
+        return $this->newest;
     }
 }

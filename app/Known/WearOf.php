@@ -87,9 +87,9 @@ final class WearOf
                 $taken[$water] = ($taken[$water] ?? 0.0) + $part * (is_numeric($change->litres) ? (float) $change->litres : 0.0);
             }
         }
-        $drawn = [];
+        [$from, $drawn] = [new WaterDrawn($keeper), []];
         foreach ($taken as $water => $litres) {
-            $drawn = WaterDrawn::plus($keeper, $drawn, $water, $litres);
+            $drawn = $from->plus($drawn, $water, $litres);
         }
 
         return array_sum(array_intersect_key($drawn, array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));

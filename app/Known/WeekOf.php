@@ -165,7 +165,7 @@ final class WeekOf
                 $taken[$day] = isset($taken[$day]) ? $taken[$day].', '.$busy->title : (string) $busy->title;
             }
         }
-        foreach ($this->keeper->awaySpells()->whereDate('until_day', '>=', $this->today->format('Y-m-d'))->get() as $away) {
+        foreach ($this->keeper->awaySpells as $away) {
             $from = -$show->daysSinceDate($away->from_day);
             $last = -$show->daysSinceDate($away->until_day);
             for ($day = max(0, $from); $day <= min($last, JobsOf::DAYS - 1); ++$day) {

@@ -231,9 +231,9 @@ final class Evening
         $ids = $open->plan->waters;
         $second = $open->plan->secondShare;
         $refill = $has('refill') ? $open->plan->refill : 0.0;
-        $drawn = [];
+        [$from, $drawn] = [new WaterDrawn($this->keeper), []];
         foreach ($ids as $at => $id) {
-            $drawn = WaterDrawn::plus($this->keeper, $drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
+            $drawn = $from->plus($drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
         }
 
         return new EveningStop(
@@ -260,8 +260,9 @@ final class Evening
     private static function drawnBy(Keeper $keeper, ChangeInput $input, float $litres): array
     {
         $second = $input->second === null ? 0.0 : $input->secondShare;
-        $drawn = WaterDrawn::plus($keeper, [], $input->first->id, $litres * (1.0 - $second));
+        $from = new WaterDrawn($keeper);
+        $drawn = $from->plus([], $input->first->id, $litres * (1.0 - $second));
 
-        return $input->second === null ? $drawn : WaterDrawn::plus($keeper, $drawn, $input->second->id, $litres * $second);
+        return $input->second === null ? $drawn : $from->plus($drawn, $input->second->id, $litres * $second);
     }
 }

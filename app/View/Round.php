@@ -101,7 +101,7 @@ final readonly class Round
         $melting = count(AgendaOf::meltingNow($agenda));
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
-        [$rank, $head, $why, $act, $url] = $start !== null ? self::start($tank, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
+        [$rank, $head, $why, $act, $url] = $start !== null ? self::start($water, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
         $isBag = $bag !== null && $rank > RoundStrip::OFF;
         if ($isBag) {
             [$rank, $head, $why, $act, $url] = [RoundStrip::OFF, (string) __('animals.course.round'), $bag->what.'.', (string) __('round.act.go_on'), '/tanks/'.$tank->id.'/arrivals/'.$bag->id];
@@ -247,11 +247,11 @@ final readonly class Round
     }
 
     /** @return array{int, string, string, string, string} a tank that is being started */
-    private static function start(Tank $tank, StartUp $start): array
+    private static function start(TankWater $water, StartUp $start): array
     {
-        $page = new StartPage($tank, $start);
+        $page = new StartPage($water->tank, $start, $water);
 
-        return [$page->known?->ready->isReady === true ? RoundStrip::DUE : ($page->asks() ? RoundStrip::CHECK : RoundStrip::CALM), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$tank->id.'/start'];
+        return [$page->known?->ready->isReady === true ? RoundStrip::DUE : ($page->asks() ? RoundStrip::CHECK : RoundStrip::CALM), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$water->tank->id.'/start'];
     }
 
     /**

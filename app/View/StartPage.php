@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\StartOf;
+use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\StartUp;
 use App\Models\Tank;
@@ -37,10 +38,11 @@ final class StartPage
 
     public readonly ?StartOf $known;
 
-    public function __construct(public readonly Tank $tank, public readonly ?StartUp $start)
+    /** @param TankWater|null $water where it is known already */
+    public function __construct(public readonly Tank $tank, public readonly ?StartUp $start, ?TankWater $water = null)
     {
         $this->show = $tank->keeper->show();
-        $this->known = $start === null ? null : new StartOf($tank, $start);
+        $this->known = $start === null ? null : new StartOf($tank, $start, $water);
     }
 
     public function week(): int

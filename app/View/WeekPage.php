@@ -209,7 +209,7 @@ final class WeekPage
     /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}> */
     private function changes(): array
     {
-        $changes = [];
+        [$from, $changes] = [new WaterDrawn($this->week->keeper), []];
         for ($day = 0; $day < 2 * self::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
                 $tank = $this->tank($job->tank);
@@ -220,7 +220,7 @@ final class WeekPage
                 $second = $tank->second_water_id === null ? 0.0 : $tank->second_share;
                 $drawn = [];
                 foreach ([[$first->id, 1.0 - $second], ...($tank->second_water_id === null ? [] : [[$tank->second_water_id, $second]])] as [$water, $share]) {
-                    foreach ($this->drawn[$water] ??= WaterDrawn::plus($this->week->keeper, [], $water, 1.0) as $source => $part) {
+                    foreach ($this->drawn[$water] ??= $from->plus([], $water, 1.0) as $source => $part) {
                         $drawn[$source] = ($drawn[$source] ?? 0.0) + $job->litres * $share * $part;
                     }
                 }

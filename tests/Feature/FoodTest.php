@@ -8,6 +8,7 @@ use App\Actions\RecordReadings;
 use App\Change\ChangeInput;
 use App\Change\DoseAfter;
 use App\Change\DraftChange;
+use App\Change\FoodTrial;
 use App\Change\Reason;
 use App\Change\UsualChange;
 use App\Change\Way;
@@ -19,6 +20,7 @@ use App\Models\DosePlan;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\View\FoodPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\Chelate;
@@ -108,12 +110,41 @@ final class FoodTest extends FeatureCase
         $this->plant();
         $this->read($this->keeper, $this->tank, ['potassium' => '4']);
         $this->tank->update(['feeding_school' => 'plenty', 'limits' => ['ranges' => ['nitrate' => [0.0, 12.0]], 'swings' => []]]);
-        $this->keeper->jars()->create(['name' => 'Saltpetre', 'salt' => 'kno3', 'unit' => 'g', 'stock' => 500]);
+        $this->keeper->jars()->create(['name' => 'Saltpetre', 'salt' => 'saltpetre', 'unit' => 'g', 'stock' => 500]);
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
         $after = new DoseAfter(FoodOf::tank($tank), app(DraftChange::class)($tank->load('devices'), UsualChange::of($tank)));
         // Some thirty are there already, and 12 is the limit: potassium is wanted, and none of it may come with nitrate.
         self::assertGreaterThan(0.0, $after->needs['potassium']->value('D'));
         self::assertSame(['no_feeds', []], [$after->reason(), $after->doses]);
+    }
+
+    public function testDosesAreCutToTheNitrateThatTheAnimalsStandAndNoFurther(): void
+    {
+        $this->plant();
+        $this->read($this->keeper, $this->tank, ['potassium' => '4']);
+        $this->tank->update(['feeding_school' => 'plenty', 'nitrate_per_day' => 0.2]);
+        $this->keeper->jars()->create(['name' => 'Saltpetre', 'salt' => 'saltpetre', 'unit' => 'g', 'stock' => 500]);
+        $advised = function (float $limit): array {
+            $this->tank->update(['limits' => ['ranges' => ['nitrate' => [0.0, $limit]], 'swings' => []]]);
+            $food = $this->reckoned();
+            $trial = new FoodTrial();
+            $course = $food->course(Parameter::Nitrate);
+            $highest = static fn(float $brings): float => $course->ahead($food->coming(Parameter::Nitrate, [['brings' => ['nitrate' => $brings], 'every' => FoodTrial::every($food), 'from' => 1]]), $course->day + FoodOf::AHEAD, $food->turns(Parameter::Nitrate))->highest();
+            $given = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams['nitrate'] ?? 0.0) * $one['each'] / $food->litres, $trial->advised($food, (new FoodPage($food->tank, $food, $trial))->feeds())));
+
+            return [$given, $highest($given), $highest(0.0)];
+        };
+        [$free, $then, $without] = $advised(5000.0);
+        self::assertGreaterThan(0.1, $free);
+        self::assertGreaterThan($without + 5.0, $then);
+        foreach ([0.3, 0.6, 0.9] as $part) {
+            // What is given adds up: so much of the way to the limit, so much of the dose, but for what a scale of 0.1 g leaves.
+            $limit = $without + $part * ($then - $without);
+            [$given, $highest] = $advised($limit);
+            self::assertLessThanOrEqual($limit + 1e-6, $highest);
+            self::assertGreaterThan(0.8 * $part * $free, $given);
+        }
+        self::assertSame(0.0, (float) $advised($without - 1.0)[0]);
     }
 
     public function testIronIsLostAsTheLabelAndThePhSay(): void
