@@ -21,6 +21,7 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
 use Database\Seeders\DatabaseSeeder;
@@ -200,6 +201,8 @@ abstract class FeatureCase extends TestCase
 
     protected function jar(Keeper $keeper, string $salt, ?float $stock = 500.0): Jar
     {
+        self::assertNotNull(Salts::find($salt), $salt);
+
         return $keeper->jars()->create(['name' => ucfirst(str_replace('_', ' ', $salt)), 'salt' => $salt, 'unit' => 'g', 'price' => 1.0, 'stock' => $stock]);
     }
 

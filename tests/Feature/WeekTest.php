@@ -592,10 +592,10 @@ final class WeekTest extends FeatureCase
     public function testDosesTakeTheirMinutesOfTheirDays(): void
     {
         [$keeper, $tank] = $this->week();
-        $jar = $this->jar($keeper, 'kno3');
+        $jar = $this->jar($keeper, 'saltpetre');
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 3, 'starts_on' => $today->subDays(4)]);
-        $tank->dosePlans()->create(['jar_id' => $this->jar($keeper, 'kh2po4')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
+        $tank->dosePlans()->create(['jar_id' => $this->jar($keeper, 'potassium_phosphate')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
         $week = new WeekOf($keeper->refresh());
         // The first on days 2, 5, 8 ..., the second on 0, 2, 4; two minutes for a tank, whatever it is given.
         self::assertSame([0, 2, 4, 5, 8, 11, 14, 17, 20, 23, 26], array_values(array_intersect(range(0, 27), array_keys($week->doses))));
