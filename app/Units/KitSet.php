@@ -26,22 +26,36 @@ enum KitSet: string
         };
     }
 
+    /** Fields of a strip, in degrees where they are of hardness, and of the chart of a drop kit. House defaults. */
+    private const FIELDS = [
+        'strips' => [
+            'nitrate' => [0.0, 10.0, 20.0, 40.0, 80.0, 160.0],
+            'nitrite' => [0.0, 0.5, 1.0, 2.0, 5.0],
+            'general_hardness' => [0.0, 4.0, 8.0, 14.0, 20.0],
+            'carbonate_hardness' => [0.0, 3.0, 6.0, 10.0, 15.0],
+            'ph' => [6.0, 6.5, 7.0, 7.5, 8.0, 8.5],
+            'chlorine' => [0.0, 0.5, 1.0, 3.0],
+        ],
+        'drops' => ['ph' => [5.0, 5.5, 6.0, 6.5, 7.0, 7.5, 8.0, 8.5, 9.0]],
+    ];
+
+    /** Step of a pH pen. House default. */
+    private const PEN = 0.01;
+
     /** @return array{Method, float, list<float>} method, step and fields in base units */
     public function kit(Parameter $parameter): array
     {
-        $gh = static fn(float ...$degrees): array => array_values(array_map(static fn(float $d): float => Hardness::fromDegrees($d)->millimolePerLitre, $degrees));
-        $kh = static fn(float ...$degrees): array => array_values(array_map(static fn(float $d): float => Alkalinity::fromDegrees($d)->milliequivalentPerLitre, $degrees));
         $usual = Kit::usual($parameter);
+        $fields = self::FIELDS[$this->value][$parameter->value] ?? null;
+        $toBase = match ($parameter) {
+            Parameter::GeneralHardness => static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre,
+            Parameter::CarbonateHardness => static fn(float $degrees): float => Alkalinity::fromDegrees($degrees)->milliequivalentPerLitre,
+            default => static fn(float $value): float => $value,
+        };
 
         return match (true) {
-            $this === self::Strips && $parameter === Parameter::Nitrate => [Method::AtField, 0.0, [0.0, 10.0, 20.0, 40.0, 80.0, 160.0]],
-            $this === self::Strips && $parameter === Parameter::Nitrite => [Method::AtField, 0.0, [0.0, 0.5, 1.0, 2.0, 5.0]],
-            $this === self::Strips && $parameter === Parameter::GeneralHardness => [Method::AtField, 0.0, $gh(0.0, 4.0, 8.0, 14.0, 20.0)],
-            $this === self::Strips && $parameter === Parameter::CarbonateHardness => [Method::AtField, 0.0, $kh(0.0, 3.0, 6.0, 10.0, 15.0)],
-            $this === self::Strips && $parameter === Parameter::Acidity => [Method::AtField, 0.0, [6.0, 6.5, 7.0, 7.5, 8.0, 8.5]],
-            $this === self::Strips && $parameter === Parameter::Chlorine => [Method::AtField, 0.0, [0.0, 0.5, 1.0, 3.0]],
-            $this === self::Drops && $parameter === Parameter::Acidity => [Method::AtField, 0.0, [5.0, 5.5, 6.0, 6.5, 7.0, 7.5, 8.0, 8.5, 9.0]],
-            $this === self::Pens && $parameter === Parameter::Acidity => [Method::Pen, 0.01, []],
+            $fields !== null => [Method::AtField, 0.0, array_map($toBase, $fields)],
+            $this === self::Pens && $parameter === Parameter::Acidity => [Method::Pen, self::PEN, []],
             default => [$usual->method, $usual->unit->widthToBase($usual->step), array_map($usual->unit->toBase(...), $usual->fields)],
         };
     }

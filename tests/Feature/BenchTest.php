@@ -33,6 +33,19 @@ final class BenchTest extends FeatureCase
         self::assertEqualsWithDelta(3.0, $alkalinity / 40.0 * 1000.0 * 2.804, 0.06);
     }
 
+    public function testWhatIsAsGoodSaysHowManyJarsItTakes(): void
+    {
+        [$keeper, , $ro] = $this->bench();
+        $page = (string) $this->actingAs($keeper)->get('/bench?'.http_build_query(['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]))->assertOk()->getContent();
+        preg_match_all('#<span class="num">(\d+) jars? · RO#', $page, $said);
+        self::assertGreaterThan(1, count($said[1]));
+        foreach ($said[1] as $jars) {
+            // Calcium, magnesium and carbonate come from two jars at least, and there are no more than were picked.
+            self::assertGreaterThanOrEqual(2, (int) $jars);
+            self::assertLessThan(count($this->all($keeper)), (int) $jars);
+        }
+    }
+
     public function testTheRecipeIsRoundedToTheScale(): void
     {
         [$keeper, , $ro] = $this->bench();

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\ChangeInput;
+use App\Change\DraftChange;
+use App\Change\Reason;
+use App\Change\Way;
+use App\Known\UsualWater;
 use App\Models\Run;
 use App\Models\SwitchTick;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -53,6 +59,11 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=25", self::PART)
             ->assertOk()->assertSee('mg/L, nine times out of ten.')->assertSee('if the reading is right');
+        $draft = app(DraftChange::class)($tank->fresh(['devices', 'keeper']) ?? $tank, new ChangeInput(Reason::Nitrate, 25.0, null, ChangeInput::TREATMENT_OUT, Way::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null));
+        $after = $draft->forecast->outlook(Parameter::Nitrate)->after();
+        self::assertNotNull($after);
+        self::assertEqualsWithDelta(25.0, $after->quantile(0.9), 0.3);
+        self::assertLessThan(23.0, $after->central());
     }
 
     public function testAGoalOutOfReachIsNamed(): void

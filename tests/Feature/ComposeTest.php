@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Known\DrainOf;
 use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Flow\Hose;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A session put together, its order and ways, and the hose it is done with. */
@@ -241,6 +243,13 @@ final class ComposeTest extends FeatureCase
         self::assertMatchesRegularExpression('/^3 min [0-3]\d s$/', $time('litres=35&bore=12&length=2&drop=820'));
         self::assertSame('never', $time('litres=35&bore=12&length=2&drop=100'));
         $this->get("/tanks/$tank->id/hose?litres=35&drop=100")->assertSee('flow stops after');
+        // No more runs out than is in it: all of the 100 L, and from a line where 40 are out the 60 that are left.
+        $hose = new Hose(20.0, 1.0);
+        $fallen = static fn(float $asked, float $out): float => DrainOf::tank($tank->fill(['hose_drop' => 3000.0]), $asked, VesselOf::tank($tank)->markFor($out), $hose)->minutes();
+        self::assertGreaterThan(0.0, $fallen(60.0, 40.0));
+        self::assertEqualsWithDelta($fallen(60.0, 40.0), $fallen(500.0, 40.0), 1e-6);
+        self::assertEqualsWithDelta($fallen(100.0, 0.0), $fallen(500.0, 0.0), 1e-6);
+        self::assertGreaterThan($fallen(60.0, 40.0), $fallen(100.0, 0.0));
         $this->get("/tanks/$tank->id/hose?size=0.0000001")->assertOk();
         $this->get("/tanks/$tank->id/hose?bore=wide&watts=-1&goal=900")->assertOk()->assertSee('Write a number in mm')->assertSee('It must lie between');
         $this->get("/tanks/$tank->id/hose?hot=10&goal=24")->assertSee('between the cold water and the hot');

@@ -118,6 +118,17 @@ final class FoodTest extends FeatureCase
         self::assertSame(['no_feeds', []], [$after->reason(), $after->doses]);
     }
 
+    public function testTheFirstReadingCountsOnce(): void
+    {
+        $read = $this->tank->readings()->where('parameter', 'nitrate')->sole()->toCore()->distribution();
+        $level = $this->reckoned()->course(Parameter::Nitrate)->level();
+        // Where nothing was known before it, the course lies where the reading does, as wide as the reading is.
+        $wide = $read->quantile(0.9) - $read->quantile(0.1);
+        self::assertEqualsWithDelta($read->central(), $level->level, 0.1 * $wide);
+        self::assertGreaterThan(0.9 * $wide, $level->high - $level->low);
+        self::assertLessThan(1.1 * $wide, $level->high - $level->low);
+    }
+
     public function testDosesAreCutToTheNitrateThatTheAnimalsStandAndNoFurther(): void
     {
         $this->plant();

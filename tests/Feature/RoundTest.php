@@ -99,6 +99,21 @@ final class RoundTest extends FeatureCase
         self::assertStringContainsString('none', strip_tags((string) $evening->getContent()));
     }
 
+    public function testATankInNeedHasItsWaterWithItsWorkOfAnEvening(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
+        $long = CarbonImmutable::now()->subDays(40);
+        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
+        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
+        $this->read($keeper, $tank, ['nitrate' => 'over 80']);
+        $this->actingAs($keeper)->get('/')->assertSee('Nitrate is far over its limit');
+        // The change is not due for three days, and nitrate cannot wait for it: the usual 30 % of 100 L goes along with the panes.
+        $evening = (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/evening')->assertOk()->assertSee('Water for it')->getContent()));
+        self::assertMatchesRegularExpression('/30\x{A0}L out in all/u', $evening);
+    }
+
     public function testAnEveningTakesTheTanksThatAreDueInTheirOrder(): void
     {
         $this->travelTo('2026-03-07 18:00');

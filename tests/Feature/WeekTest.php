@@ -25,6 +25,7 @@ use App\Models\RunStep;
 use App\Models\Tank;
 use App\View\Evening;
 use App\View\Feed;
+use App\View\WeekDay;
 use App\View\WeekPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
@@ -587,6 +588,15 @@ final class WeekTest extends FeatureCase
         $this->travel(75)->days();
         $due = (new WeekOf($keeper->refresh()))->jobs['store.'.$store->id.'@0']->due ?? null;
         self::assertEqualsWithDelta(25, $due, 2);
+        // What is assumed of a membrane stands beside what this one was found to hold.
+        $this->actingAs($keeper)->get('/assumed')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($store->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($store->membrane()->now ?? 0.0))]);
+    }
+
+    public function testTheBarOfADayIsFullWhenTheDayIs(): void
+    {
+        $day = static fn(int $taken, int $free): WeekDay => new WeekDay(0, CarbonImmutable::now(), $taken, $free, '', []);
+        self::assertSame([0.0, 0.5, 1.0, 1.0, 1.0, 0.0], array_map(static fn(array $one): float => $day(...$one)->share(), [[0, 60], [30, 60], [60, 60], [90, 60], [10, 0], [0, 0]]));
+        self::assertSame([0, 30, 10], array_map(static fn(array $one): int => $day(...$one)->over(), [[30, 60], [90, 60], [10, 0]]));
     }
 
     public function testDosesTakeTheirMinutesOfTheirDays(): void
