@@ -16,6 +16,7 @@ use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\Stocking;
 use Cresco\Core\Animals\Together;
 use Cresco\Core\Measure\Alkalinity;
+use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Working\Computation;
@@ -116,12 +117,12 @@ final class AnimalsPage
             $found[] = (string) __('animals.heed.few', ['least' => $kind->least]);
         }
         $warm = $this->water->state()->get(Parameter::Temperature);
-        if ($warm !== null && ($warm->quantile(0.1) > $kind->celsius[1] || $warm->quantile(0.9) < $kind->celsius[0])) {
+        if ($warm !== null && Beyond::of($warm, $kind->celsius) !== null) {
             $found[] = (string) __('animals.heed.warm', ['from' => $this->show->limit(Parameter::Temperature, $kind->celsius[0]), 'to' => $this->show->limit(Parameter::Temperature, $kind->celsius[1])]);
         }
         $hard = $this->water->state()->get(Parameter::GeneralHardness);
         $range = array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness);
-        if ($hard !== null && ($hard->quantile(0.1) > $range[1] || $hard->quantile(0.9) < $range[0])) {
+        if ($hard !== null && Beyond::of($hard, $range) !== null) {
             $found[] = (string) __('animals.heed.hard', ['from' => $this->show->limit(Parameter::GeneralHardness, $range[0]), 'to' => $this->show->limit(Parameter::GeneralHardness, $range[1])]);
         }
 

@@ -28,6 +28,7 @@ use App\Models\Tank;
 use App\Models\Treatment;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand;
@@ -314,16 +315,10 @@ final readonly class Round
         foreach (Parameter::ofAnimals() as $parameter) {
             $value = $water->state()->get($parameter);
             $range = $water->tank->needs()->range($parameter);
-            $beyond = match (true) {
-                $value === null || $range === null => null,
-                $value->quantile(0.9) < $range[0] => 'low',
-                $value->quantile(0.1) > $range[1] => 'high',
-                default => null,
-            };
             if ($value === null || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
                 continue;
             }
-            $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $beyond, 'carried' => $water->isCarried($parameter) || $water->isCarriedOn($parameter)];
+            $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $range === null ? null : Beyond::of($value, $range)?->value, 'carried' => $water->isCarried($parameter) || $water->isCarriedOn($parameter)];
         }
 
         return $figures;

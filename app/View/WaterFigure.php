@@ -8,6 +8,7 @@ use App\Known\TankWater;
 use App\Models\Reading;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
@@ -53,15 +54,7 @@ final readonly class WaterFigure
     /** "low", "high" or null: only when the whole band lies beyond. */
     public function beyond(): ?string
     {
-        if ($this->value === null || $this->range === null) {
-            return null;
-        }
-
-        return match (true) {
-            $this->value->quantile(0.9) < $this->range[0] => 'low',
-            $this->value->quantile(0.1) > $this->range[1] => 'high',
-            default => null,
-        };
+        return $this->value === null || $this->range === null ? null : Beyond::of($this->value, $this->range)?->value;
     }
 
     /** Position on the band drawing, 0 to 100. */

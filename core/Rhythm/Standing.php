@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Rhythm;
 
+use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
@@ -156,12 +157,14 @@ final class Standing
             if ($value === null || $range === null) {
                 continue;
             }
-            $out = max($value->quantile(0.1) - $range[1], $range[0] - $value->quantile(0.9));
-            $isHigh = $value->quantile(0.1) > $range[1];
-            $step = $needs->swingLimits()->allowed($parameter, $value->central()) ?? INF;
-            if ($out > 0.0) {
-                $found[] = new Concern($isHigh ? 'above' : 'below', $parameter === Parameter::Acidity && $out > $step ? Urgency::Today : Urgency::Note, $parameter, $value->central(), $range[$isHigh ? 1 : 0]);
+            $beyond = Beyond::of($value, $range);
+            if ($beyond === null) {
+                continue;
             }
+            $isHigh = $beyond === Beyond::High;
+            $out = $isHigh ? $value->quantile(0.1) - $range[1] : $range[0] - $value->quantile(0.9);
+            $step = $needs->swingLimits()->allowed($parameter, $value->central()) ?? INF;
+            $found[] = new Concern($isHigh ? 'above' : 'below', $parameter === Parameter::Acidity && $out > $step ? Urgency::Today : Urgency::Note, $parameter, $value->central(), $range[$isHigh ? 1 : 0]);
         }
 
         return $found;

@@ -66,6 +66,16 @@ final class ChangeSheetTest extends FeatureCase
         self::assertLessThan(23.0, $after->central());
     }
 
+    public function testATreatmentThatLowWaterBoundsIsDrainedTwice(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // Tall fish leave little to drain: a treatment goes out in two drains of one session, nitrate has time for a series.
+        $tank->update(['fish_height' => 250.0]);
+        $twice = 'Draining twice or three times in one session gets further';
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=treatment&treatment_out=75", self::PART)->assertOk()->assertSeeText($twice);
+        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=8", self::PART)->assertOk()->assertDontSeeText($twice);
+    }
+
     public function testAGoalOutOfReachIsNamed(): void
     {
         [$keeper, $tank] = $this->readyTank();

@@ -118,6 +118,17 @@ final class FoodTest extends FeatureCase
         self::assertSame(['no_feeds', []], [$after->reason(), $after->doses]);
     }
 
+    public function testWhyNothingIsProposedIsSaid(): void
+    {
+        $this->plant();
+        $this->tank->update(['feeding_school' => 'plenty']);
+        $this->get($this->food)->assertSeeText('Nothing on the shelf feeds plants.')->assertDontSeeText('bring enough');
+        $this->bottle();
+        $this->read($this->keeper, $this->tank, ['nitrate' => '40', 'phosphate' => '5', 'potassium' => '60', 'iron' => '1']);
+        $this->tank->update(['nitrate_per_day' => 5.0]);
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertDontSeeText('Nothing on the shelf feeds plants.');
+    }
+
     public function testTheFirstReadingCountsOnce(): void
     {
         $read = $this->tank->readings()->where('parameter', 'nitrate')->sole()->toCore()->distribution();
