@@ -76,6 +76,20 @@ final class ChangeSheetTest extends FeatureCase
         $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=8", self::PART)->assertOk()->assertDontSeeText($twice);
     }
 
+    public function testAWaterThatLeadsAwayFromWhatTheAnimalsAreKeptAtIsNamed(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $head = (string) __('change.away.head');
+        $sheet = fn(string $litres): TestResponse => $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=$litres", self::PART)->assertOk();
+        // Nine drops and seven are a GH of 8.5 and 6.5, in mmol/L 1.52 of the tap and 1.16 of the tank.
+        foreach ([[[1.0, 1.4], true], [[1.0, 1.6], false], [[1.7, 3.0], false], [[0.2, 0.9], true]] as [$range, $isNamed]) {
+            $tank->update(['limits' => ['ranges' => ['general_hardness' => $range, 'carbonate_hardness' => [0.1, 5.0], 'conductivity' => [50.0, 900.0]], 'swings' => []]]);
+            $isNamed ? $sheet('30')->assertSeeText($head) : $sheet('30')->assertDontSeeText($head);
+        }
+        // A cup of it leads nowhere.
+        $sheet('1')->assertDontSeeText($head);
+    }
+
     public function testAGoalOutOfReachIsNamed(): void
     {
         [$keeper, $tank] = $this->readyTank();
