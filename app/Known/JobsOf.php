@@ -41,6 +41,9 @@ final class JobsOf
     /** @var list<Foreseen> */
     public readonly array $jobs;
 
+    /** @var array<int, Run> sheets that are meant for a day, by tank */
+    public readonly array $sheets;
+
     private readonly OwnFigures $own;
 
     private readonly StepMinutes $taken;
@@ -69,7 +72,7 @@ final class JobsOf
         }
         $cuts = array_filter(array_map(PlantingOf::coming(...), $tanks));
         $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $cuts, [], $this->every);
-        $sheets = $this->sheets($ids);
+        $this->sheets = $this->sheets($ids);
         $minutes = $this->changeMinutes($ids);
         // A tank that is being started is changed as its course says.
         $starting = $ids === [] ? [] : DB::table('start_ups')->whereIn('tank_id', $ids)->pluck('tank_id')->flip()->all();
@@ -78,7 +81,7 @@ final class JobsOf
             if ($agendas[$id]->of(Agenda::CHANGE) === null && !isset($starting[$id])) {
                 $agendas[$id] = new Agenda([...$agendas[$id]->all, AgendaOf::firstChange($tank, $show)]);
             }
-            $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $cuts[$id] ?? null, $sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
+            $jobs = [...$jobs, ...$this->ofTank($tank, $agendas[$id], $cuts[$id] ?? null, $this->sheets[$id] ?? null, $minutes[$id] ?? JobKinds::of('change')->minutes)];
         }
         $this->jobs = [...$jobs, ...$this->checks($ids), ...$this->arrivals($ids), ...$this->chores(), ...$this->pens(), ...$this->membranes()];
     }
@@ -92,7 +95,7 @@ final class JobsOf
         $planned = $isPlanned ? self::tasksOf($sheet) : [];
         if ($isPlanned) {
             $day = -$this->keeper->show()->daysSinceDate($sheet->planned_for);
-            $jobs[] = new Foreseen('sheet.'.$sheet->id, 'sheet.'.$sheet->id, $tank->id, JobKinds::of('sheet'), max(5, $sheet->plannedMinutes()), $day, 0, null, $sheet->id, true, null, $sheet->changes_water ? $litres : 0.0);
+            $jobs[] = new Foreseen('sheet.'.$sheet->id, 'sheet.'.$sheet->id, $tank->id, JobKinds::of('sheet'), max(5, $sheet->plannedMinutes()), $day, 0, null, $sheet->id, true, null, $sheet->changes_water ? ($sheet->plan->refill > 0.0 ? $sheet->plan->refill : $litres) : 0.0);
         }
         $isLedBack = !($isPlanned && $sheet->changes_water) && AgendaOf::isNeglected($tank, $agenda->of(Agenda::CHANGE));
         foreach ($agenda->all as $due) {

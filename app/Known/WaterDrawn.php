@@ -17,6 +17,24 @@ final class WaterDrawn
     public function __construct(private readonly Keeper $keeper) {}
 
     /**
+     * Shares of the waters of a change.
+     *
+     * @param list<int> $waters one or two
+     * @param float     $second share of the second, 0 to 1
+     *
+     * @return array<int, float> by water; those that have none are left out
+     */
+    public static function shares(array $waters, float $second): array
+    {
+        $shares = [];
+        foreach ($waters as $at => $water) {
+            $shares[$water] = ($shares[$water] ?? 0.0) + (count($waters) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second));
+        }
+
+        return array_filter($shares, static fn(float $share): bool => $share > 0.0);
+    }
+
+    /**
      * Litres of one water more; one that is made up comes out of the waters of its newest batch, unless it has a store of
      * its own.
      *

@@ -228,12 +228,10 @@ final class Evening
     {
         $left = $open->steps()->whereNull('done_at')->get();
         $has = static fn(string $job): bool => $left->contains(static fn(RunStep $step): bool => $step->job === $job);
-        $ids = $open->plan->waters;
-        $second = $open->plan->secondShare;
         $refill = $has('refill') ? $open->plan->refill : 0.0;
         [$from, $drawn] = [new WaterDrawn($this->keeper), []];
-        foreach ($ids as $at => $id) {
-            $drawn = $from->plus($drawn, $id, $refill * (count($ids) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second)));
+        foreach (WaterDrawn::shares($open->plan->waters, $open->plan->secondShare) as $id => $share) {
+            $drawn = $from->plus($drawn, $id, $refill * $share);
         }
 
         return new EveningStop(

@@ -206,7 +206,7 @@ final class WeekPage
     /** @var array<int, array<int, float>> litres of each water in a litre of one, by that one */
     private array $drawn = [];
 
-    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}> */
+    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, mix: array<int, float>, waters: array<int, float>}> litres that go in, and of what they are drawn, by water */
     private function changes(): array
     {
         [$from, $changes] = [new WaterDrawn($this->week->keeper), []];
@@ -216,27 +216,27 @@ final class WeekPage
                 if ($tank === null || $job->litres <= 0.0) {
                     continue;
                 }
-                $first = $this->usual($tank);
-                $second = $tank->second_water_id === null ? 0.0 : $tank->second_share;
+                $mix = array_map(static fn(float $share): float => $job->litres * $share, $this->shares($tank, $job));
                 $drawn = [];
-                foreach ([[$first->id, 1.0 - $second], ...($tank->second_water_id === null ? [] : [[$tank->second_water_id, $second]])] as [$water, $share]) {
+                foreach ($mix as $water => $litres) {
                     foreach ($this->drawn[$water] ??= $from->plus([], $water, 1.0) as $source => $part) {
-                        $drawn[$source] = ($drawn[$source] ?? 0.0) + $job->litres * $share * $part;
+                        $drawn[$source] = ($drawn[$source] ?? 0.0) + $litres * $part;
                     }
                 }
-                $changes[] = ['at' => $this->week->begins($day), 'day' => $day, 'tank' => $tank, 'job' => $job, 'waters' => $drawn];
+                $changes[] = ['at' => $this->week->begins($day), 'day' => $day, 'tank' => $tank, 'mix' => $mix, 'waters' => $drawn];
             }
         }
 
         return $changes;
     }
 
-    /** @var array<int, Water> by tank */
-    private array $usual = [];
-
-    private function usual(Tank $tank): Water
+    /** @return array<int, float> of each water in what goes in: as the sheet of the day says, else as the tank is filled usually */
+    private function shares(Tank $tank, Foreseen $job): array
     {
-        return $this->usual[$tank->id] ??= UsualWater::of($tank);
+        $plan = $job->kind->key === 'sheet' ? ($this->week->known->sheets[$tank->id] ?? null)?->plan : null;
+
+        return $plan !== null && $plan->waters !== [] ? WaterDrawn::shares($plan->waters, $plan->secondShare)
+            : WaterDrawn::shares([UsualWater::of($tank)->id, ...($tank->second_water_id === null ? [] : [$tank->second_water_id])], $tank->second_share);
     }
 
     /** @return list<WeekReady> when each unit must run */
@@ -283,10 +283,10 @@ final class WeekPage
         );
     }
 
-    /** @var list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}>|null */
+    /** @var list<array{at: CarbonImmutable, day: int, tank: Tank, mix: array<int, float>, waters: array<int, float>}>|null */
     private ?array $changes = null;
 
-    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, job: Foreseen, waters: array<int, float>}> */
+    /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, mix: array<int, float>, waters: array<int, float>}> */
     private function changesKnown(): array
     {
         return $this->changes ??= $this->week->keeper->waters->isEmpty() ? [] : $this->changes();
@@ -297,16 +297,18 @@ final class WeekPage
     {
         $lines = [];
         foreach ($this->changesKnown() as $change) {
-            $water = $this->usual($change['tank']);
-            if ($change['day'] > self::READY || $water->kind === WaterKind::Tap) {
-                continue;
+            foreach ($change['day'] > self::READY ? [] : $change['mix'] as $id => $litres) {
+                $water = $this->week->keeper->waters->find($id);
+                if ($water === null || $water->kind === WaterKind::Tap) {
+                    continue;
+                }
+                $lines[] = new WeekReady(
+                    $change['at'],
+                    (string) __('week.ready.prepare', ['litres' => $this->show->volume($litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
+                    (string) __('week.ready.prepare_why', ['tanks' => $change['tank']->name]),
+                    '/bench?tank='.$change['tank']->id,
+                );
             }
-            $lines[] = new WeekReady(
-                $change['at'],
-                (string) __('week.ready.prepare', ['litres' => $this->show->volume($change['job']->litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
-                (string) __('week.ready.prepare_why', ['tanks' => $change['tank']->name]),
-                '/bench?tank='.$change['tank']->id,
-            );
         }
 
         return $lines;

@@ -315,6 +315,50 @@ final class WeekTest extends FeatureCase
         yield 'once, just now' => [[0]];
     }
 
+    public function testASheetForADayTakesThePlaceOfWhatItHoldsAndSaysItsOwnLitres(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $this->read($keeper, $rain, ['conductivity' => '20', 'temperature' => '12']);
+        $change = $tank->id.'.change@';
+        self::assertSame(30.0, (new WeekOf($keeper->refresh()))->jobs[$change.'0']->litres);
+        // The change would be due tomorrow, 30 of 100 L out of the tap. A sheet for the day after takes 40, a quarter of them rain.
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25', 'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        self::assertSame([2, 0.25], [count($run->plan->waters), $run->plan->secondShare]);
+        $week = new WeekOf($keeper->refresh());
+        $sheet = $week->jobs['sheet.'.$run->id] ?? null;
+        self::assertNotNull($sheet);
+        self::assertSame([2, true, $run->plannedMinutes(), 2], [$sheet->due, $sheet->isSet, $sheet->minutes, $week->placement->day($sheet->id)]);
+        self::assertEqualsWithDelta($run->plan->refill, $sheet->litres, 1e-9);
+        self::assertArrayNotHasKey($change.'0', $week->jobs);
+        self::assertArrayHasKey($change.'1', $week->jobs);
+        $litres = static fn(float $share): string => $keeper->show()->volume($share * $run->plan->refill);
+        self::assertEqualsWithDelta(40.0, $run->plan->refill, 1.0);
+        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/runs/'.$run->id)->assertSeeText($litres(0.25).' of Rain at');
+        // Tap water runs by itself.
+        self::assertStringNotContainsString('of Tap at', strip_tags((string) $page->getContent()));
+
+        // One without a change leaves the change where it was.
+        $run->update(['changes_water' => false]);
+        $week = new WeekOf($keeper->refresh());
+        self::assertArrayHasKey($change.'0', $week->jobs);
+        self::assertSame(0.0, $week->jobs['sheet.'.$run->id]->litres);
+    }
+
+    public function testOfAMixTheShareThatIsNotTapMustStandReady(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
+        $this->read($keeper, $ro, ['conductivity' => '8', 'temperature' => '15']);
+        $tank->update(['water_id' => $ro->id, 'second_water_id' => $keeper->waters()->where('kind', 'tap')->sole()->id, 'second_share' => 0.4]);
+        // 30 of 100 L, six tenths of them RO.
+        $text = strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->assertOk()->getContent());
+        self::assertStringContainsString($keeper->show()->volume(18.0).' of RO at', $text);
+        self::assertStringNotContainsString('of Tap at', $text);
+        $tank->update(['water_id' => $tank->second_water_id, 'second_water_id' => $ro->id]);
+        self::assertStringContainsString($keeper->show()->volume(12.0).' of RO at', strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->getContent()));
+    }
+
     /** @param list<int> $days */
     #[DataProvider('weeks')]
     public function testOneDoseAWeekTakesOneDoseAWeekHoweverLongItHasBeenGiven(array $days): void
