@@ -302,10 +302,12 @@ final class WeekPage
                 if ($water === null || $water->kind === WaterKind::Tap) {
                     continue;
                 }
+                // One of two may be cold: the other makes the mix as warm as it is to be.
+                $with = array_diff(array_keys($change['mix']), [$id]);
                 $lines[] = new WeekReady(
                     $change['at'],
-                    (string) __('week.ready.prepare', ['litres' => $this->show->volume($litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
-                    (string) __('week.ready.prepare_why', ['tanks' => $change['tank']->name]),
+                    (string) __($with === [] ? 'week.ready.prepare' : 'week.ready.part', ['litres' => $this->show->volume($litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
+                    (string) __($with === [] ? 'week.ready.prepare_why' : 'week.ready.part_why', ['tanks' => $change['tank']->name, 'with' => Words::list(array_values($this->week->keeper->waters->only($with)->map(static fn(Water $other): string => $other->name)->all()))]),
                     '/bench?tank='.$change['tank']->id,
                 );
             }

@@ -27,6 +27,7 @@ return [
     'ready' => [
         'run' => 'Start :unit by :time', 'run_why' => ':litres of :water for :tanks, :when; :level are there',
         'now' => 'Start :unit now: it is :short too slow for :when', 'prepare' => ':litres of :water at :warmth ready by :when', 'prepare_why' => 'for :tanks',
+        'part' => ':litres of :water ready by :when', 'part_why' => 'for :tanks, mixed with :with',
         'order' => '{0} Order :name today|[1,*] Order :name by :day', 'order_why' => ':left left, :weekly a week, :lead to come', 'make' => '{0} Make up :name today|[1,*] Make up :name by :day', 'make_why' => ':left left, :weekly a week',
         'expires' => ':name expires :day',
     ],

@@ -334,9 +334,9 @@ final class WeekTest extends FeatureCase
         self::assertArrayHasKey($change.'1', $week->jobs);
         $litres = static fn(float $share): string => $keeper->show()->volume($share * $run->plan->refill);
         self::assertEqualsWithDelta(40.0, $run->plan->refill, 1.0);
-        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/runs/'.$run->id)->assertSeeText($litres(0.25).' of Rain at');
+        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/runs/'.$run->id)->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
         // Tap water runs by itself.
-        self::assertStringNotContainsString('of Tap at', strip_tags((string) $page->getContent()));
+        self::assertStringNotContainsString('of Tap ready', strip_tags((string) $page->getContent()));
 
         // One without a change leaves the change where it was.
         $run->update(['changes_water' => false]);
@@ -353,10 +353,10 @@ final class WeekTest extends FeatureCase
         $tank->update(['water_id' => $ro->id, 'second_water_id' => $keeper->waters()->where('kind', 'tap')->sole()->id, 'second_share' => 0.4]);
         // 30 of 100 L, six tenths of them RO.
         $text = strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->assertOk()->getContent());
-        self::assertStringContainsString($keeper->show()->volume(18.0).' of RO at', $text);
-        self::assertStringNotContainsString('of Tap at', $text);
+        self::assertStringContainsString($keeper->show()->volume(18.0).' of RO ready by', $text);
+        self::assertStringNotContainsString('of Tap ready', $text);
         $tank->update(['water_id' => $tank->second_water_id, 'second_water_id' => $ro->id]);
-        self::assertStringContainsString($keeper->show()->volume(12.0).' of RO at', strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->getContent()));
+        self::assertStringContainsString($keeper->show()->volume(12.0).' of RO ready by', strip_tags((string) $this->actingAs($keeper->refresh())->get('/week')->getContent()));
     }
 
     /** @param list<int> $days */
