@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Change\ChangeInput;
+use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\Reason;
 use App\Change\Way;
 use App\Known\UsualWater;
 use App\Models\Run;
 use App\Models\SwitchTick;
+use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Testing\TestResponse;
@@ -88,6 +90,29 @@ final class ChangeSheetTest extends FeatureCase
         }
         // A cup of it leads nowhere.
         $sheet('1')->assertDontSeeText($head);
+    }
+
+    public function testAChangeIsCutToThePhThatTheAnimalsStandAtOnce(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        // Soft and sour in the tank, hard and alkaline in the tap; KH and GH may jump as they like.
+        $this->read($keeper, $tank, ['ph' => '6.0', 'carbonate_hardness' => '1', 'nitrate' => '60']);
+        $this->read($keeper, $water, ['ph' => '8.0', 'carbonate_hardness' => '10']);
+        $draft = fn(float $ph): Draft => app(DraftChange::class)(
+            tap($tank->fresh(['devices', 'keeper']) ?? $tank, static fn(Tank $fresh): bool => $fresh->update(['limits' => ['ranges' => [], 'swings' => ['ph' => $ph, 'general_hardness' => 50.0, 'carbonate_hardness' => 50.0, 'conductivity' => 1.0]]])),
+            new ChangeInput(Reason::Treatment, ChangeInput::NITRATE_GOAL, null, 0.6, Way::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null),
+        );
+        foreach ([0.3, 0.6] as $allowed) {
+            $cut = $draft($allowed);
+            self::assertSame(Parameter::Acidity, $cut->allowedBy);
+            self::assertEqualsWithDelta($cut->allowedShare, $cut->share(), 1e-3);
+            self::assertLessThan(0.6, $cut->share());
+            $outlook = $cut->forecast->outlook(Parameter::Acidity);
+            $moved = max(abs(($outlook->after()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)), abs(($outlook->nextDay()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)));
+            self::assertEqualsWithDelta($allowed, $moved, 0.03);
+            self::assertGreaterThan(1, $cut->series);
+        }
+        self::assertNotSame(Parameter::Acidity, $draft(5.0)->allowedBy);
     }
 
     public function testAGoalOutOfReachIsNamed(): void

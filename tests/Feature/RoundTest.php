@@ -138,6 +138,24 @@ final class RoundTest extends FeatureCase
         $this->get('/evening?chosen=1&tanks=nonsense')->assertOk();
     }
 
+    public function testAWrittenSheetTakesItsOwnWatersOfAnEveningAndOnlyWhatIsLeft(): void
+    {
+        $this->travelTo('2026-03-07 18:00');
+        [$keeper, $tank, $water] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $this->read($keeper, $rain, ['conductivity' => '20', 'temperature' => '12']);
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(7));
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25']);
+        $line = fn(string $name, float $share): string => $name.$keeper->show()->volume($share * $run->plan->refill, 1);
+        $said = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/evening?chosen=1&tanks[]=$tank->id")->assertOk()->getContent()));
+        $plain = static fn(string $text): string => str_replace("\u{A0}", ' ', $text);
+        self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
+        self::assertStringContainsString($plain($line($water->name, 0.75)), $plain($said()));
+        // Once the water is in, none is needed.
+        $run->steps()->where('job', 'refill')->update(['opened_at' => now(), 'done_at' => now()]);
+        self::assertStringNotContainsString('Water for it', $said());
+    }
+
     public function testAnEveningSaysWhetherTheStoreSuffices(): void
     {
         $this->travelTo('2026-03-07 18:00');
