@@ -12,12 +12,15 @@ use App\Kept\ForecastRecord;
 use App\Kept\OwnFigures;
 use App\Kept\WeekHabits;
 use App\Known\AgendaOf;
+use App\Known\BatchContent;
 use App\Known\ChoresOf;
 use App\Known\Foreseen;
 use App\Known\SuppliesOf;
 use App\Known\WearOf;
 use App\Known\WeekOf;
+use App\Models\Batch;
 use App\Models\Chore;
+use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
@@ -369,6 +372,54 @@ final class WeekTest extends FeatureCase
             $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
         }
         self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly, 1e-9);
+    }
+
+    public function testBatchesTakeOfTheirJarsWhatAWeekIsReckonedFrom(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-03 09:00'));
+        [$keeper, , $ro] = $this->bench();
+        $asked = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => array_map(static fn(Jar $jar): string => (string) $jar->id, $keeper->jars()->get()->all())];
+        $made = function (int $ago) use ($keeper, $asked): array {
+            $batch = $this->writeBatch($keeper, $asked);
+            $batch->update(['made_at' => CarbonImmutable::now()->subDays($ago)]);
+            $content = new BatchContent($batch);
+
+            $amounts = [];
+            foreach ($content->jars() as $jar) {
+                $amounts[(int) $jar->jarId] = $jar->amount * $content->timesJars();
+            }
+
+            return $amounts;
+        };
+        $weekly = static fn(array $jars): array => array_map(static fn(int $id): float => array_values(array_filter(SuppliesOf::of($keeper->refresh()), static fn(array $one): bool => $one['jar'] === $id))[0]['stock']->weekly, array_keys($jars));
+        $first = $made(14);
+        $second = $made(7);
+        self::assertGreaterThan(1, count($first));
+        // Two batches in two weeks make no week's use yet: they are spread over four.
+        self::assertEqualsWithDelta(self::over(4.0, $first, $second), $weekly($first), 1e-9);
+        // One ten weeks ago shows that it is not all new, and has been used up: what was made since then, over eight weeks.
+        $made(70);
+        self::assertEqualsWithDelta(self::over(8.0, $first, $second), $weekly($first), 1e-9);
+        // One longer ago than twice that is forgotten.
+        Batch::query()->latest('id')->firstOrFail()->update(['made_at' => CarbonImmutable::now()->subDays(120)]);
+        self::assertEqualsWithDelta(self::over(4.0, $first, $second), $weekly($first), 1e-9);
+    }
+
+    /**
+     * @param array<mixed> $one
+     * @param array<mixed> $other
+     *
+     * @return list<float>
+     */
+    private static function over(float $weeks, array $one, array $other): array
+    {
+        $found = [];
+        foreach ($one as $jar => $amount) {
+            $more = $other[$jar] ?? null;
+            $found[] = ((is_float($amount) ? $amount : NAN) + (is_float($more) ? $more : NAN)) / $weeks;
+        }
+
+        return $found;
     }
 
     public function testStepsOfOneDoseAreNotAddedUpAndTanksAre(): void
