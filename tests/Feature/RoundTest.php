@@ -85,6 +85,24 @@ final class RoundTest extends FeatureCase
         $this->get("/tanks/$tank->id")->assertSee('read as 20 – 40');
     }
 
+    public function testWhatATankNeedsIsSaidInTheOrderOfItsWeight(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
+        $this->read($keeper, $tank, ['nitrate' => '10']);
+        $round = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/')->assertOk()->getContent()));
+        self::assertStringContainsString('Nothing due', $round());
+        // The lightest first: each that comes to it weighs more than the ones before.
+        $tank->update(['doses_look_on' => CarbonImmutable::now()->subDay()->format('Y-m-d')]);
+        self::assertStringContainsString('Look at the new leaves: did the doses help?', $round());
+        $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'from_air' => true]);
+        self::assertMatchesRegularExpression('/Take out the melting leaves of a stand .*Change in/', $round());
+        $tank->update(['limits' => ['ranges' => ['nitrate' => [0.0, 5.0]], 'swings' => []]]);
+        $text = $round();
+        self::assertMatchesRegularExpression('/Nitrate is over .*Change in/', $text);
+        self::assertLessThan(strpos($text, 'Take out the melting leaves'), strpos($text, 'Nitrate is over'));
+    }
+
     public function testWorkAloneTakesNoWaterOfAnEvening(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
