@@ -56,6 +56,17 @@ final class ChangeSheetTest extends FeatureCase
             ->assertSee('data-buckets="2.1"', false);
     }
 
+    public function testTheMarkLiesUnderTheWaterlineOfToday(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // 500 by 500 mm are 4 mm a litre. Filled to 20 mm under the rim, 25 L reach down to 120; with 10 mm gone by air, to 130, and 2.5 L more fill it up.
+        foreach ([['20', '120', 25.0], ['30', '130', 27.5]] as [$waterline, $mark, $refill]) {
+            $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=25&waterline=$waterline", self::PART)->assertOk()->assertSee('data-mark="'.$mark.'"', false)->assertSee('data-litres="25"', false);
+            $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '25', 'waterline' => $waterline]);
+            self::assertEqualsWithDelta([(float) $mark, $refill, 25.0], [$run->plan->mark, $run->plan->refill, $run->plan->out], 0.01);
+        }
+    }
+
     public function testNitrateUnderAGoalInNineOfTen(): void
     {
         [$keeper, $tank] = $this->readyTank();

@@ -323,6 +323,15 @@ final class FoodTest extends FeatureCase
         $part = $this->get($this->food.'?what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('Drawn with what is tried')->assertDontSee('<html', false)->getContent();
 
         self::assertStringContainsString('class="planned"', (string) $part);
+        // Four times the dose is four times what it brings, to begin with 2 mg/L of potassium, and the course goes with it.
+        $food = $this->reckoned();
+        self::assertEqualsWithDelta([2.0, 8.0, 2.0], array_map(static fn(array $amounts): float => $food->planned($amounts)[0]['brings']['potassium'] ?? 0.0, [[], [$plan->id => 40.0], []]), 1e-9);
+        $highest = [];
+        foreach ([[], [$plan->id => 40.0]] as $amounts) {
+            $course = $food->course(Parameter::Potassium);
+            $highest[] = $course->ahead($food->coming(Parameter::Potassium, $food->planned($amounts)), $course->day + 28.0, $food->turns(Parameter::Potassium))->highest();
+        }
+        self::assertGreaterThan(1.5 * $highest[0], $highest[1]);
         self::assertSame(10.0, $plan->refresh()->amount);
         $this->get($this->food.'?what['.$plan->id.']=10&share=30', ['HX-Request' => 'true'])->assertDontSee('Drawn with what is tried');
         $this->get($this->food.'?what[x]=oops&share=-3&meals[]=1', ['HX-Request' => 'true'])->assertOk()->assertDontSee('Drawn with what is tried');
