@@ -48,7 +48,16 @@ final class LookBackTest extends FeatureCase
     {
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '349', 'nitrate' => '40-80 nearer 80', 'general_hardness' => '8', 'carbonate_hardness' => '5'], CarbonImmutable::parse('2026-03-01 20:00'));
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nitrate right after is higher than forecast.')->assertSee('the new water or one test');
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nitrate right after is higher than forecast.')->assertSee('the new water or one test')
+            // 30 of 100 L at 30 mg/L became some 70: (70 - 0.7 * 30) / 0.3 are 163 of the new water.
+            ->assertSee('Either the water that went in had')->assertDontSee('no water explains it');
+    }
+
+    public function testAPhThatNoWaterExplainsIsATestThatWasOff(): void
+    {
+        [$keeper, $tank, $run] = $this->finished();
+        $this->read($keeper, $tank, ['conductivity' => '349', 'ph' => '9.4', 'general_hardness' => '8', 'carbonate_hardness' => '5'], CarbonImmutable::parse('2026-03-01 20:00'));
+        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('no water explains it: test pH again')->assertDontSee('Either the water that went in had');
     }
 
     public function testReadingsOfOtherDaysAreNotHeldAgainstIt(): void

@@ -30,6 +30,7 @@ use App\View\Evening;
 use App\View\Feed;
 use App\View\WeekDay;
 use App\View\WeekPage;
+use App\View\WeekWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\JobKind;
@@ -245,6 +246,22 @@ final class WeekTest extends FeatureCase
         self::assertSame([-10, 10], array_slice($due(), 0, 2));
         $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays(3)->format('Y-m-d')]);
         self::assertSame([], $due());
+    }
+
+    public function testWhatIsOverdueSaysSoUnlessTheHandLaidIt(): void
+    {
+        [$keeper, $tank] = $this->week();
+        // Two days late on a day that is taken.
+        $this->travel(3)->days();
+        $keeper->awaySpells()->create(['from_day' => CarbonImmutable::now()->format('Y-m-d'), 'until_day' => CarbonImmutable::now()->format('Y-m-d')]);
+        $why = static function () use ($keeper, $tank): string {
+            $week = new WeekOf($keeper->fresh() ?? $keeper);
+
+            return WeekWords::why($week, $week->jobs[$tank->id.'.change@0']);
+        };
+        self::assertSame('overdue for 2 days', $why());
+        $keeper->laidJobs()->create(['job' => $tank->id.'.change', 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
+        self::assertSame('laid here by you', $why());
     }
 
     public function testATankThatWasLeftForWeeksIsLedBackInTheWeekAsOnTheRound(): void
