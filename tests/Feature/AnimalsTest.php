@@ -169,6 +169,26 @@ final class AnimalsTest extends FeatureCase
         self::assertSame(0, $tank->startUp()->count());
     }
 
+    public function testAStartUpIsReckonedInTheWaterAsItStands(): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-27']);
+        $model = function () use ($keeper, $tank, $start): array {
+            $known = new StartOf(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper), $start);
+
+            return [$known->model->celsius, $known->model->ph, $known->expected->nitritePeak[1]];
+        };
+        [$celsius, $ph, $usual] = $model();
+        self::assertSame([25.0, 7.5], [$celsius, $ph]);
+        $this->read($keeper, $tank, ['ph' => '6.3', 'temperature' => '19']);
+        [$celsius, $ph, $cold] = $model();
+        self::assertEqualsWithDelta([19.0, 6.3], [$celsius, $ph], 0.05);
+        // Cold and sour water makes bacteria slow.
+        self::assertGreaterThan($usual + 3.0, $cold);
+    }
+
     /** @return iterable<string, array{array<string, string>, string}> */
     public static function wrong(): iterable
     {

@@ -13,6 +13,8 @@ use App\Change\Reason;
 use App\Change\UsualChange;
 use App\Change\Way;
 use App\Known\FoodOf;
+use App\Known\PlantingOf;
+use App\Known\Uptake;
 use App\Known\UsualWater;
 use App\Known\WeekOf;
 use App\Models\Dose;
@@ -116,6 +118,28 @@ final class FoodTest extends FeatureCase
         // Some thirty are there already, and 12 is the limit: potassium is wanted, and none of it may come with nitrate.
         self::assertGreaterThan(0.0, $after->needs['potassium']->value('D'));
         self::assertSame(['no_feeds', []], [$after->reason(), $after->doses]);
+    }
+
+    public function testWhatPlantsTakeUpIsWhatTheyGainFromWeekToWeek(): void
+    {
+        self::assertSame(0.0, Uptake::of($this->tank, 100.0)->ofDay(3));
+        $this->plant();
+        $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper);
+        $planting = PlantingOf::tank($tank);
+        $stand = array_values($planting->stands)[0];
+        $grams = static fn(float $day): float => $planting->dryMass($stand, $stand->heightIn($day), $stand->coverIn($day));
+        $uptake = Uptake::of($tank, 50.0);
+        $sum = 0.0;
+        foreach (range(0, 27) as $day) {
+            $sum += $uptake->ofDay($day);
+        }
+        // What is gained in four weeks but for the share that the roots feed, in mg for each of 50 L.
+        self::assertGreaterThan(0.0, $grams(28.0) - $grams(0.0));
+        self::assertEqualsWithDelta((1.0 - $stand->roots) * ($grams(28.0) - $grams(0.0)) * 1000.0 / 50.0, $sum, 1e-6 * $sum);
+        self::assertSame($uptake->ofDay(0), $uptake->ofDay(6));
+        self::assertNotSame($uptake->ofDay(6), $uptake->ofDay(7));
+        // Beyond what is foreseen it goes on as in its last week.
+        self::assertSame($uptake->ofDay(FoodOf::AHEAD), $uptake->ofDay(1000));
     }
 
     public function testWhyNothingIsProposedIsSaid(): void
