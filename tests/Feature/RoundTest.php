@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Keeper;
 use App\Models\RunState;
+use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -103,7 +105,8 @@ final class RoundTest extends FeatureCase
         self::assertLessThan(strpos($text, 'Take out the melting leaves'), strpos($text, 'Nitrate is over'));
     }
 
-    public function testWorkAloneTakesNoWaterOfAnEvening(): void
+    /** @return array{Keeper, Tank} panes that were cleaned forty days ago, and water that was changed four days ago */
+    private function panesAreDue(): array
     {
         [$keeper, $tank, $water] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
@@ -111,6 +114,13 @@ final class RoundTest extends FeatureCase
         $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
         $run->update(['state' => RunState::Done, 'finished_at' => $long]);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
+
+        return [$keeper, $tank];
+    }
+
+    public function testWorkAloneTakesNoWaterOfAnEvening(): void
+    {
+        [$keeper, $tank] = $this->panesAreDue();
         $this->read($keeper, $tank, ['nitrate' => '10']);
         $this->get('/')->assertSee('Due again: panes');
         $evening = $this->get('/evening')->assertSee('Plan the session')->assertDontSee('Plan the change')->assertDontSee('Water for it');
@@ -119,12 +129,7 @@ final class RoundTest extends FeatureCase
 
     public function testATankInNeedHasItsWaterWithItsWorkOfAnEvening(): void
     {
-        [$keeper, $tank, $water] = $this->readyTank();
-        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
-        $long = CarbonImmutable::now()->subDays(40);
-        $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
-        $run->update(['state' => RunState::Done, 'finished_at' => $long]);
-        $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(4));
+        [$keeper, $tank] = $this->panesAreDue();
         $this->read($keeper, $tank, ['nitrate' => 'over 80']);
         $this->actingAs($keeper)->get('/')->assertSee('Nitrate is far over its limit');
         // The change is not due for three days, and nitrate cannot wait for it: the usual 30 % of 100 L goes along with the panes.
