@@ -8,13 +8,13 @@ namespace Cresco\Core\Light;
 final readonly class LampReading
 {
     /** What a sensor that was set in air shows too little under water, by. House default. */
-    public const UNDER_WATER = 1.25;
+    private const UNDER_WATER = 1.25;
 
     /** Doubt of a good sensor under water, as a share: 80 % of cases lie within a factor of one and that. House default. */
-    public const SENSOR = 0.1;
+    private const SENSOR = 0.1;
 
     /** The same of the lux of a phone. House default. */
-    public const PHONE = 0.25;
+    private const PHONE = 0.25;
 
     /**
      * @param float $light µmol/m2s
@@ -34,6 +34,26 @@ final readonly class LampReading
         if (!(min($across, $front) >= 0.0 && max($across, $front) <= 1.0 && $depth >= 0.0 && $depth < 1e5)) {
             throw LightFault::place();
         }
+    }
+
+    /**
+     * Of a sensor that was set under water.
+     *
+     * @param float $shown µmol/m2s
+     */
+    public static function sensor(float $shown, float $across, float $front, float $depth, float $day = 0.0): self
+    {
+        return new self($shown, $across, $front, $depth, self::SENSOR, $day);
+    }
+
+    /**
+     * Of a sensor that was set in air, held under water.
+     *
+     * @param float $shown µmol/m2s
+     */
+    public static function inAir(float $shown, float $across, float $front, float $depth, float $day = 0.0): self
+    {
+        return new self($shown * self::UNDER_WATER, $across, $front, $depth, self::SENSOR, $day);
     }
 
     /**

@@ -87,16 +87,13 @@ final class LightController extends Controller
             'depth' => ['required', $levels->rule(0.0, VesselOf::tank($tank)->waterHeight(), 300.0)],
         ], ['required' => __('said.number.needed'), 'by.*' => __('said.choose.meter')]);
         $value = Amount::parse($request->input('value')) ?? 1.0;
-        $lamp = $tank->lamps()->first();
-        [$light, $band] = match ($request->input('by')) {
-            'phone' => [$value / ($lamp->colour ?? LightColour::White)->lumensPerMicromole(), LampReading::PHONE],
-            'air_sensor' => [$value * LampReading::UNDER_WATER, LampReading::SENSOR],
-            default => [$value, LampReading::SENSOR],
+        $place = [(Amount::parse($request->input('across')) ?? 50.0) / 100.0, (Amount::parse($request->input('front')) ?? 50.0) / 100.0, $levels->parse($request->input('depth')) ?? 0.0];
+        $reading = match ($request->input('by')) {
+            'phone' => LampReading::lux($value, $tank->lamps()->first()->colour ?? LightColour::White, ...$place),
+            'air_sensor' => LampReading::inAir($value, ...$place),
+            default => LampReading::sensor($value, ...$place),
         };
-        $tank->lightReadings()->create([
-            'light' => $light, 'across' => (Amount::parse($request->input('across')) ?? 50.0) / 100.0, 'front' => (Amount::parse($request->input('front')) ?? 50.0) / 100.0,
-            'depth' => $levels->parse($request->input('depth')) ?? 0.0, 'band' => $band, 'taken_at' => CarbonImmutable::now(),
-        ]);
+        $tank->lightReadings()->create(['light' => $reading->light, 'across' => $reading->across, 'front' => $reading->front, 'depth' => $reading->depth, 'band' => $reading->band, 'taken_at' => CarbonImmutable::now()]);
 
         return self::back($tank);
     }

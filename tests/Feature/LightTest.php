@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Known\LightOf;
+use App\Models\Keeper;
+use App\Models\Tank;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Lamps as their labels say, what lies in their way, and what a sensor or a phone showed under them. */
+final class LightTest extends FeatureCase
+{
+    private const LAMP = [
+        'kind' => 'bar', 'told_by' => 'maker', 'told' => '90', 'colour' => 'white', 'type' => 'led', 'length' => '400', 'width' => '100', 'above' => '80',
+        'angle' => '120', 'dimmer' => '80', 'hours' => '8', 'ramp' => '30', 'across' => '50', 'front' => '50', 'spots' => '8',
+    ];
+
+    /** @return array{Keeper, Tank, string} */
+    private function lit(): array
+    {
+        $this->travelTo('2026-03-01 18:00');
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper);
+        $light = "/tanks/$tank->id/light";
+        $this->post("/tanks/$tank->id/lamps", self::LAMP)->assertSessionHasNoErrors()->assertRedirect($light);
+
+        return [$keeper, $tank, $light];
+    }
+
+    private static function middle(Tank $tank): float
+    {
+        $fresh = Tank::query()->findOrFail($tank->id)->setRelation('keeper', $tank->keeper);
+
+        return LightOf::tank($fresh)->at(300.0);
+    }
+
+    /** @return iterable<string, array{string, string, float, float}> by what, shown, µmol/m²s and doubt */
+    public static function shown(): iterable
+    {
+        yield 'a sensor under water' => ['sensor', '40', 40.0, 0.1];
+        // Made for air it shows a fifth too little under water.
+        yield 'a sensor for air' => ['air_sensor', '40', 50.0, 0.1];
+        // White LED give 70 lm s/µmol.
+        yield 'a phone' => ['phone', '3500', 50.0, 0.25];
+    }
+
+    #[DataProvider('shown')]
+    public function testWhatIsReadUnderTheLampsScalesTheirField(string $by, string $typed, float $light, float $doubt): void
+    {
+        [, $tank, $url] = $this->lit();
+        $before = self::middle($tank);
+        $this->post("/tanks/$tank->id/light-readings", ['by' => $by, 'value' => $typed, 'across' => '50', 'front' => '40', 'depth' => '200'])->assertSessionHasNoErrors()->assertRedirect($url);
+        $reading = $tank->lightReadings()->sole();
+        self::assertEqualsWithDelta([$light, $doubt, 0.5, 0.4, 200.0], [$reading->light, $reading->band, $reading->across, $reading->front, $reading->depth], 1e-9);
+        $after = self::middle($tank);
+        self::assertNotEqualsWithDelta($before, $after, 0.01 * $before);
+        // Twice as much shown is more light everywhere.
+        $this->delete("/tanks/$tank->id/light-readings/$reading->id")->assertRedirect($url);
+        self::assertEqualsWithDelta($before, self::middle($tank), 1e-9);
+        $this->post("/tanks/$tank->id/light-readings", ['by' => $by, 'value' => (string) (2 * (int) $typed), 'across' => '50', 'front' => '40', 'depth' => '200'])->assertSessionHasNoErrors();
+        self::assertGreaterThan($after, self::middle($tank));
+    }
+
+    public function testLampsCoverAndHoursAreKeptAndReckonedWith(): void
+    {
+        [, $tank, $url] = $this->lit();
+        $bright = self::middle($tank);
+        self::assertGreaterThan(5.0, $bright);
+        $lamp = $tank->lamps()->sole();
+        self::assertSame([0.8, 8.0, 0.5], [$lamp->dimmer, $lamp->hours, $lamp->across]);
+        // Half as bright is half the light.
+        $this->put("/tanks/$tank->id/lamps/$lamp->id", ['dimmer' => '40'] + self::LAMP)->assertSessionHasNoErrors()->assertRedirect($url);
+        self::assertEqualsWithDelta($bright / 2.0, self::middle($tank), 1e-6 * $bright);
+        // Dirty glass and brown water take their part.
+        $this->put($url, ['glass_cover' => 'dirty', 'water_tint' => 'tea', 'carbon_dioxide' => '20'])->assertSessionHasNoErrors()->assertRedirect($url);
+        self::assertLessThan(0.9 * $bright / 2.0, self::middle($tank));
+        self::assertSame(20.0, $tank->refresh()->carbon_dioxide);
+        $this->post("/tanks/$tank->id/light-days", ['day' => '2026-02-27', 'day_hours' => '14'])->assertSessionHasNoErrors();
+        self::assertSame(14.0, $tank->lightDays()->sole()->hours);
+        $this->post("/tanks/$tank->id/light-days", ['day' => '2026-02-27', 'day_hours' => '3'])->assertSessionHasNoErrors();
+        self::assertSame(3.0, $tank->lightDays()->sole()->hours);
+        $this->delete("/tanks/$tank->id/light-days/".$tank->lightDays()->sole()->id)->assertRedirect($url);
+        $this->delete("/tanks/$tank->id/lamps/$lamp->id")->assertRedirect($url);
+        self::assertSame([0, 0], [$tank->lamps()->count(), $tank->lightDays()->count()]);
+    }
+
+    /** @return iterable<string, array{string, array<string, string>, string}> address, what is typed, field */
+    public static function nonsense(): iterable
+    {
+        yield 'a lamp on for longer than a day' => ['lamps', ['hours' => '25'] + self::LAMP, 'hours'];
+        yield 'a lamp that rises for longer than it is on' => ['lamps', ['hours' => '1', 'ramp' => '60'] + self::LAMP, 'ramp'];
+        yield 'a lamp without spots' => ['lamps', ['spots' => '0'] + self::LAMP, 'spots'];
+        yield 'light from nothing' => ['light-readings', ['by' => 'moon', 'value' => '40', 'across' => '50', 'front' => '50', 'depth' => '100'], 'by'];
+        yield 'under the floor' => ['light-readings', ['by' => 'sensor', 'value' => '40', 'across' => '50', 'front' => '50', 'depth' => '900'], 'depth'];
+        yield 'a day to come' => ['light-days', ['day' => '2026-03-05', 'day_hours' => '4'], 'day'];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('nonsense')]
+    public function testNonsenseIsToldAtItsFieldAndNotKept(string $to, array $typed, string $field): void
+    {
+        [, $tank] = $this->lit();
+        $this->post("/tanks/$tank->id/$to", $typed)->assertSessionHasErrors($field);
+        self::assertSame([1, 0, 0], [$tank->lamps()->count(), $tank->lightReadings()->count(), $tank->lightDays()->count()]);
+    }
+}
