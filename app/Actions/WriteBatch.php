@@ -39,7 +39,7 @@ final class WriteBatch
     private function water(Keeper $keeper, ?Tank $tank): Water
     {
         $own = $keeper->waters()->whereKey($tank?->water_id)->where('kind', WaterKind::MadeUp)->first();
-        $name = $tank === null ? 'Bench mix' : mb_substr($tank->name, 0, 56).' mix';
+        $name = (string) ($tank === null ? __('bench.mix') : __('bench.mix_of', ['tank' => mb_substr($tank->name, 0, 56)]));
 
         return $own ?? $keeper->waters()->firstOrCreate(['name' => $name, 'kind' => WaterKind::MadeUp], ['note' => __('said.done.made_up')]);
     }

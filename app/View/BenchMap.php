@@ -212,7 +212,7 @@ final class BenchMap
         $points[] = ['made', $ions->hardness(), $ions->alkalinity(), 'this batch'];
         $tank = $this->tankStates()[0] ?? null;
         if ($tank !== null && $this->draft->input->tank !== null) {
-            $points[] = ['tank', $tank[0], $tank[1], $this->draft->input->tank->name.' today'];
+            $points[] = ['tank', $tank[0], $tank[1], (string) __('bench.today', ['tank' => $this->draft->input->tank->name])];
         }
         foreach ($this->draft->input->waters as $water) {
             $source = $this->draft->waters[$water->id]->source;

@@ -112,7 +112,7 @@ final readonly class Round
         return new RoundStrip(
             $tank,
             new SectionDrawing($tank, $vessel, VesselOf::levels($tank), null, 168.0, 104.0, true, $tank->water_below_rim, false, DrawnStands::now($tank)),
-            $show->volume($vessel->litres()).' net',
+            (string) __('tank.litres', ['litres' => $show->volume($vessel->litres())]),
             $rank,
             $head,
             $why,

@@ -31,15 +31,15 @@ final readonly class TankLoop
         $stands = $tank->relationLoaded('stands') ? $tank->stands->count() : $tank->stands()->count();
 
         return new self($tank, $size, [
-            new LoopStop('look', 'Look', $base, __('rhythm.tab.look'), $here === 'look', 'l'),
-            new LoopStop('plants', 'Plants', $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
-            new LoopStop('food', 'Food', $base.'/food', __('rhythm.tab.food'), $here === 'food', 'f'),
+            new LoopStop('look', __('rhythm.stop.look'), $base, __('rhythm.tab.look'), $here === 'look', 'l'),
+            new LoopStop('plants', __('rhythm.stop.plants'), $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
+            new LoopStop('food', __('rhythm.stop.food'), $base.'/food', __('rhythm.tab.food'), $here === 'food', 'f'),
             new LoopStop('trouble', __('inquiry.loop'), $base.'/inquiries', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
-            new LoopStop('read', 'Read', $base.'/read', $newest === null ? 'never read' : 'last '.$show->day($newest), $here === 'read', 'e'),
-            new LoopStop('change', 'Change', $base.'/change', self::short(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
-            new LoopStop('session', 'Session', $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? __('rhythm.tab.session') : $open->progress(), $here === 'session', 's'),
-            new LoopStop('look-back', 'Look back', $base.'/look-back', $last === null ? 'nothing yet' : $show->day($last->changed_at), $here === 'look-back', 'b'),
-            new LoopStop('diary', 'Diary', $base.'/diary', __('rhythm.tab.diary'), $here === 'diary', 'd'),
+            new LoopStop('read', __('rhythm.stop.read'), $base.'/read', $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]), $here === 'read', 'e'),
+            new LoopStop('change', __('rhythm.stop.change'), $base.'/change', self::short(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
+            new LoopStop('session', __('rhythm.stop.session'), $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? __('rhythm.tab.session') : $open->progress(), $here === 'session', 's'),
+            new LoopStop('look-back', __('rhythm.stop.look-back'), $base.'/look-back', $last === null ? __('rhythm.tab.none') : $show->day($last->changed_at), $here === 'look-back', 'b'),
+            new LoopStop('diary', __('rhythm.stop.diary'), $base.'/diary', __('rhythm.tab.diary'), $here === 'diary', 'd'),
         ]);
     }
 

@@ -45,21 +45,21 @@ final readonly class TankPage
     {
         $tank = $this->tank;
         $rows = [
-            [$tank->shape->label(), implode(' × ', array_map(
+            [$tank->shape->label(), (string) __('tank.fact.glass', ['size' => implode(' × ', array_map(
                 $this->show->sizes()->show(...),
                 array_filter([$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height], static fn(?float $mm): bool => $mm !== null && $mm > 0.0),
-            )).' '.$this->show->sizes()->label.', glass '.$this->show->levels()->text($tank->glass)],
-            ['Waterline', $this->show->level($tank->water_below_rim).' below the rim'],
-            ['Surface', $this->show->area($this->vessel->freeArea($this->vessel->waterHeight() - 0.5))],
-            [$this->show->sizes()->label === 'in' ? 'One inch' : 'One centimetre', $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2).' at the surface'],
+            )).' '.$this->show->sizes()->label, 'glass' => $this->show->levels()->text($tank->glass)])],
+            [(string) __('tank.fact.waterline'), (string) __('tank.fact.below', ['level' => $this->show->level($tank->water_below_rim)])],
+            [(string) __('tank.fact.surface'), $this->show->area($this->vessel->freeArea($this->vessel->waterHeight() - 0.5))],
+            [(string) __($this->show->sizes()->label === 'in' ? 'tank.fact.inch' : 'tank.fact.centimetre'), (string) __('tank.fact.at_surface', ['litres' => $this->show->volume($this->vessel->litresDrainedAt($tank->water_below_rim + $this->show->sizes()->toBase(1.0)), 2)])],
         ];
         if ($this->vessel->bed->highest() > 0.0) {
-            $rows[] = ['Bed', (string) __('tank.bed', ['back' => $this->show->sizes()->text($tank->bed_back), 'front' => $this->show->sizes()->text($tank->bed_front), 'water' => $this->show->percent($tank->porosity)])];
+            $rows[] = [(string) __('tank.fact.bed'), (string) __('tank.bed', ['back' => $this->show->sizes()->text($tank->bed_back), 'front' => $this->show->sizes()->text($tank->bed_front), 'water' => $this->show->percent($tank->porosity)])];
         }
         if ($tank->stone_kg > 0.0 || $tank->wood_kg > 0.0) {
-            $rows[] = ['Hardscape', implode(', ', array_filter([
-                $tank->stone_kg > 0.0 ? $this->show->weights()->text($tank->stone_kg).' stone' : '',
-                $tank->wood_kg > 0.0 ? $this->show->weights()->text($tank->wood_kg).' wood' : '',
+            $rows[] = [(string) __('tank.fact.hardscape'), implode(', ', array_filter([
+                $tank->stone_kg > 0.0 ? (string) __('tank.fact.stone', ['weight' => $this->show->weights()->text($tank->stone_kg)]) : '',
+                $tank->wood_kg > 0.0 ? (string) __('tank.fact.wood', ['weight' => $this->show->weights()->text($tank->wood_kg)]) : '',
             ]))];
         }
 

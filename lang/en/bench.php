@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'mix' => 'Bench mix', 'mix_of' => ':tank mix', 'today' => ':tank today',
     'lands' => ['head' => 'It lands where it should.', 'why' => 'All that is wanted, and every limit, is met with this shelf.'],
     'alone' => ['head' => ':aim of :value cannot be had from this shelf.', 'softer' => 'Only a softer water brings it down.'],
     'pair' => ['head' => ':one and :other clash.', 'why' => 'With :aim at :value: :reach'],

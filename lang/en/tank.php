@@ -5,6 +5,11 @@ declare(strict_types=1);
 return [
     'net' => ':litres ± :half net',
     'bed' => ':back at the back, :front in front, :water of it water between the grains',
+    'litres' => ':litres net',
+    'fact' => [
+        'glass' => ':size, glass :glass', 'waterline' => 'Waterline', 'below' => ':level below the rim', 'surface' => 'Surface', 'inch' => 'One inch', 'centimetre' => 'One centimetre', 'at_surface' => ':litres at the surface',
+        'bed' => 'Bed', 'hardscape' => 'Hardscape', 'stone' => ':weight stone', 'wood' => ':weight wood',
+    ],
     'drawing' => [
         'of' => ':tank, :length × :height, water :water below the rim', 'mark' => 'drain mark :mark below the rim', 'from' => ':device: from −:top', 'bare' => 'bare by :by: :then', 'covered' => 'stays covered by :by',
         'fish' => 'fish stand in :depth', 'need' => 'they need :needed', 'too_little' => 'too little: they need :needed',

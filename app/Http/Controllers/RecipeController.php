@@ -62,7 +62,7 @@ final class RecipeController extends Controller
     {
         $recipe->delete();
 
-        return redirect('/recipes')->with('status', $recipe->name.' is gone.');
+        return redirect('/recipes')->with('status', __('said.done.gone', ['name' => $recipe->name]));
     }
 
     public function export(Request $request, string $format): Response

@@ -126,7 +126,7 @@ final class SettingsController extends Controller
 
         return $request->header('HX-Request') === 'true'
             ? view('parts.pen-age', ['kit' => $keeper->coreKit($parameter)])
-            : back(fallback: '/')->with('status', 'Kept: '.$parameter->label().' pen set today.');
+            : back(fallback: '/')->with('status', __('said.done.pen_set', ['what' => $parameter->label()]));
     }
 
     /**

@@ -57,7 +57,7 @@ final class ShelfController extends Controller
     {
         $jar->delete();
 
-        return redirect('/shelf')->with('status', $jar->name.' is off the shelf.');
+        return redirect('/shelf')->with('status', __('said.done.off_shelf', ['name' => $jar->name]));
     }
 
     /** Calibration of a spoon, in three steps. */

@@ -41,7 +41,7 @@ final class StandController extends Controller
             return $stand;
         });
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', $stand->toKind()->name.' stands in the drawing.');
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('said.done.stand_drawn', ['name' => $stand->toKind()->name]));
     }
 
     public function edit(Request $request, Tank $tank, int $stand): View

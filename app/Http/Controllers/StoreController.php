@@ -60,7 +60,7 @@ final class StoreController extends Controller
     {
         $store->delete();
 
-        return redirect('/waters')->with('status', $store->name.' is gone.');
+        return redirect('/waters')->with('status', __('said.done.gone', ['name' => $store->name]));
     }
 
     /** The level alone, as the keeper sees it. */

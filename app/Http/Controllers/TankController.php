@@ -42,7 +42,7 @@ final class TankController extends Controller
             $tank->update(['water_id' => UsualWater::for($this->keeper($request), $tank->needs())?->id]);
         }
 
-        return redirect('/tanks/'.$tank->id)->with('status', $tank->name.' stands.');
+        return redirect('/tanks/'.$tank->id)->with('status', __('said.done.tank_stands', ['name' => $tank->name]));
     }
 
     public function show(Request $request, Tank $tank): View
@@ -81,7 +81,7 @@ final class TankController extends Controller
         $photos->dropFilesOf($tank);
         $tank->delete();
 
-        return redirect('/')->with('status', $tank->name.' and its diary are gone.');
+        return redirect('/')->with('status', __('said.done.gone_with_diary', ['name' => $tank->name]));
     }
 
     /** The drawing that answers while a tank is typed; with a fault it says so at its field and leaves the drawing alone. */

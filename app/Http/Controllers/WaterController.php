@@ -54,7 +54,7 @@ final class WaterController extends Controller
     {
         $water->delete();
 
-        return redirect('/waters')->with('status', $water->name.' is gone.');
+        return redirect('/waters')->with('status', __('said.done.gone', ['name' => $water->name]));
     }
 
     /** @return array<string, mixed> */
