@@ -8,7 +8,7 @@ use App\Kept\BatchSource;
 use App\Models\Batch;
 use App\Models\Keeper;
 
-/** Which waters it takes to fill up with one at a keeper's. */
+/** Of which waters at a keeper's it is drawn what a change takes. */
 final class WaterDrawn
 {
     /** @var array<int, Batch>|null the newest of each water */
@@ -26,12 +26,28 @@ final class WaterDrawn
      */
     public static function shares(array $waters, float $second): array
     {
+        $second = max(0.0, min(1.0, $second));
         $shares = [];
         foreach ($waters as $at => $water) {
             $shares[$water] = ($shares[$water] ?? 0.0) + (count($waters) < 2 ? 1.0 : ($at === 0 ? 1.0 - $second : $second));
         }
 
         return array_filter($shares, static fn(float $share): bool => $share > 0.0);
+    }
+
+    /**
+     * @param array<int, float> $litres of each water that goes in
+     *
+     * @return array<int, float> litres by the water that they are drawn of
+     */
+    public function of(array $litres): array
+    {
+        $drawn = [];
+        foreach ($litres as $water => $part) {
+            $drawn = $this->plus($drawn, $water, $part);
+        }
+
+        return $drawn;
     }
 
     /**
@@ -42,7 +58,7 @@ final class WaterDrawn
      *
      * @return array<int, float>
      */
-    public function plus(array $drawn, int $water, float $litres): array
+    private function plus(array $drawn, int $water, float $litres): array
     {
         if ($litres <= 0.0) {
             return $drawn;

@@ -87,12 +87,8 @@ final class WearOf
                 $taken[$water] = ($taken[$water] ?? 0.0) + $part * (is_numeric($change->litres) ? (float) $change->litres : 0.0);
             }
         }
-        [$from, $drawn] = [new WaterDrawn($keeper), []];
-        foreach ($taken as $water => $litres) {
-            $drawn = $from->plus($drawn, $water, $litres);
-        }
 
-        return array_sum(array_intersect_key($drawn, array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));
+        return array_sum(array_intersect_key((new WaterDrawn($keeper))->of($taken), array_flip(array_map(static fn(mixed $key): int => is_numeric($key) ? (int) $key : 0, $bare))));
     }
 
     /** @return array<int, float> share of each water in a change: the one that went in alone, else as its sheet mixed two, and without one as the tank's is mixed */
@@ -102,13 +98,11 @@ final class WearOf
             return [(int) $change->water_id => 1.0];
         }
         $plan = is_string($change->plan) ? RunPlan::read(json_decode($change->plan, true)) : null;
-        $whole = static fn(mixed $id): ?int => is_numeric($id) ? (int) $id : null;
-        [$first, $second, $share] = $plan === null
-            ? [$whole($change->first), $whole($change->second), is_numeric($change->share) ? (float) $change->share : 0.0]
-            : [$plan->waters[0] ?? null, $plan->waters[1] ?? null, $plan->secondShare];
-        $share = $second === null ? 0.0 : max(0.0, min(1.0, $share));
+        if ($plan !== null) {
+            return WaterDrawn::shares($plan->waters, $plan->secondShare);
+        }
 
-        return ($first === null ? [] : [$first => 1.0 - $share]) + ($second === null ? [] : [$second => $share]);
+        return WaterDrawn::shares(array_values(array_map(intval(...), array_filter([$change->first, $change->second], is_numeric(...)))), is_numeric($change->share) ? (float) $change->share : 0.0);
     }
 
     private static function hours(Chore $chore, CarbonImmutable $since): float

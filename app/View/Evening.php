@@ -44,11 +44,14 @@ final class Evening
 
     private readonly WeekOf $week;
 
+    private readonly WaterDrawn $drawn;
+
     /** @param list<int>|null $picked tanks; null for those that the week lays on today, and those that do not wait for a day */
     public function __construct(private readonly Keeper $keeper, ?array $picked, private readonly DraftChange $draft)
     {
         $this->show = $keeper->show();
         $this->week = new WeekOf($keeper);
+        $this->drawn = new WaterDrawn($keeper);
         $this->between = (int) round($keeper->figures->get('between'));
         $today = [];
         foreach ($this->week->on(0) as $job) {
@@ -134,9 +137,10 @@ final class Evening
     public static function usual(Keeper $keeper, int $water, DraftChange $draft): array
     {
         $drawing = $inputs = $parts = [];
+        $drawn = new WaterDrawn($keeper);
         foreach ($keeper->loadMissing('waters', 'stores', 'tanks.devices')->tanks as $tank) {
             $input = UsualChange::of($tank->setRelation('keeper', $keeper));
-            $part = self::drawnBy($keeper, $input, 1.0)[$water] ?? 0.0;
+            $part = $drawn->of(self::mix($input, 1.0))[$water] ?? 0.0;
             if ($part > 0.0) {
                 [$drawing[$tank->id], $inputs[$tank->id], $parts[$tank->id]] = [$tank, $input, $part];
             }
@@ -197,7 +201,7 @@ final class Evening
         $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
         $url = '/tanks/'.$tank->id.($tasks === [] ? '/change' : '/compose?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
 
-        return new EveningStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), self::drawnBy($this->keeper, $draft->input, $draft->plan->refill()), self::planned($draft, $tasks), $url, $isDue);
+        return new EveningStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), $this->drawn->of(self::mix($draft->input, $draft->plan->refill())), self::planned($draft, $tasks), $url, $isDue);
     }
 
     /**
@@ -229,16 +233,12 @@ final class Evening
         $left = $open->steps()->whereNull('done_at')->get();
         $has = static fn(string $job): bool => $left->contains(static fn(RunStep $step): bool => $step->job === $job);
         $refill = $has('refill') ? $open->plan->refill : 0.0;
-        [$from, $drawn] = [new WaterDrawn($this->keeper), []];
-        foreach (WaterDrawn::shares($open->plan->waters, $open->plan->secondShare) as $id => $share) {
-            $drawn = $from->plus($drawn, $id, $refill * $share);
-        }
 
         return new EveningStop(
             $strip->tank,
             $strip->head,
             $has('drain') ? $open->plan->out : 0.0,
-            $drawn,
+            $this->drawn->of(array_map(static fn(float $share): float => $refill * $share, WaterDrawn::shares($open->plan->waters, $open->plan->secondShare))),
             min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => $step->content->minutes)),
             '/runs/'.$open->id,
             true,
@@ -255,12 +255,8 @@ final class Evening
     }
 
     /** @return array<int, float> litres of each water in so many litres of what goes in */
-    private static function drawnBy(Keeper $keeper, ChangeInput $input, float $litres): array
+    private static function mix(ChangeInput $input, float $litres): array
     {
-        $second = $input->second === null ? 0.0 : $input->secondShare;
-        $from = new WaterDrawn($keeper);
-        $drawn = $from->plus([], $input->first->id, $litres * (1.0 - $second));
-
-        return $input->second === null ? $drawn : $from->plus($drawn, $input->second->id, $litres * $second);
+        return array_map(static fn(float $share): float => $litres * $share, WaterDrawn::shares([$input->first->id, ...($input->second === null ? [] : [$input->second->id])], $input->secondShare));
     }
 }

@@ -203,13 +203,10 @@ final class WeekPage
         return $lines;
     }
 
-    /** @var array<int, array<int, float>> litres of each water in a litre of one, by that one */
-    private array $drawn = [];
-
     /** @return list<array{at: CarbonImmutable, day: int, tank: Tank, mix: array<int, float>, waters: array<int, float>}> litres that go in, and of what they are drawn, by water */
     private function changes(): array
     {
-        [$from, $changes] = [new WaterDrawn($this->week->keeper), []];
+        [$drawn, $changes] = [new WaterDrawn($this->week->keeper), []];
         for ($day = 0; $day < 2 * self::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
                 $tank = $this->tank($job->tank);
@@ -217,13 +214,7 @@ final class WeekPage
                     continue;
                 }
                 $mix = array_map(static fn(float $share): float => $job->litres * $share, $this->shares($tank, $job));
-                $drawn = [];
-                foreach ($mix as $water => $litres) {
-                    foreach ($this->drawn[$water] ??= $from->plus([], $water, 1.0) as $source => $part) {
-                        $drawn[$source] = ($drawn[$source] ?? 0.0) + $litres * $part;
-                    }
-                }
-                $changes[] = ['at' => $this->week->begins($day), 'day' => $day, 'tank' => $tank, 'mix' => $mix, 'waters' => $drawn];
+                $changes[] = ['at' => $this->week->begins($day), 'day' => $day, 'tank' => $tank, 'mix' => $mix, 'waters' => $drawn->of($mix)];
             }
         }
 

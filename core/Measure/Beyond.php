@@ -26,4 +26,16 @@ enum Beyond: string
             default => null,
         };
     }
+
+    /**
+     * By how much nine cases of ten lie beyond at the least.
+     *
+     * @param array{float, float} $range that the value lies beyond on this side
+     *
+     * @return float in the unit of the value
+     */
+    public function by(Distribution $value, array $range): float
+    {
+        return $this === self::High ? $value->quantile(1.0 - self::SURE) - $range[1] : $range[0] - $value->quantile(self::SURE);
+    }
 }

@@ -162,9 +162,8 @@ final class Standing
                 continue;
             }
             $isHigh = $beyond === Beyond::High;
-            $out = $isHigh ? $value->quantile(0.1) - $range[1] : $range[0] - $value->quantile(0.9);
             $step = $needs->swingLimits()->allowed($parameter, $value->central()) ?? INF;
-            $found[] = new Concern($isHigh ? 'above' : 'below', $parameter === Parameter::Acidity && $out > $step ? Urgency::Today : Urgency::Note, $parameter, $value->central(), $range[$isHigh ? 1 : 0]);
+            $found[] = new Concern($isHigh ? 'above' : 'below', $parameter === Parameter::Acidity && $beyond->by($value, $range) > $step ? Urgency::Today : Urgency::Note, $parameter, $value->central(), $range[$isHigh ? 1 : 0]);
         }
 
         return $found;

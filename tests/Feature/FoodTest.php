@@ -148,9 +148,10 @@ final class FoodTest extends FeatureCase
         $this->tank->update(['feeding_school' => 'plenty']);
         $this->get($this->food)->assertSeeText('Nothing on the shelf feeds plants.')->assertDontSeeText('bring enough');
         $this->bottle();
-        $this->read($this->keeper, $this->tank, ['nitrate' => '40', 'phosphate' => '5', 'potassium' => '60', 'iron' => '1']);
-        $this->tank->update(['nitrate_per_day' => 5.0]);
-        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertDontSeeText('Nothing on the shelf feeds plants.');
+        // A tap that holds more than the school wants leaves nothing to be given.
+        $this->read($this->keeper, $this->keeper->waters()->sole(), ['potassium' => '60', 'iron' => '1']);
+        $this->tank->update(['routine_share' => 0.9, 'routine_days' => 2]);
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('nothing needs to be given')->assertDontSeeText('Nothing on the shelf feeds plants.');
     }
 
     public function testTheFirstReadingCountsOnce(): void

@@ -16,6 +16,7 @@ use App\Known\BatchContent;
 use App\Known\ChoresOf;
 use App\Known\Foreseen;
 use App\Known\SuppliesOf;
+use App\Known\WaterDrawn;
 use App\Known\WearOf;
 use App\Known\WeekOf;
 use App\Models\Batch;
@@ -389,6 +390,21 @@ final class WeekTest extends FeatureCase
             $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
         }
         self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly, 1e-9);
+    }
+
+    public function testWhatAChangeTakesIsDrawnOfTheWatersThatItIsMadeOf(): void
+    {
+        foreach ([[[4], 0.3, [4 => 1.0]], [[4, 7], 0.25, [4 => 0.75, 7 => 0.25]], [[4, 7], 0.0, [4 => 1.0]], [[4, 7], 1.4, [7 => 1.0]], [[4, 4], 0.4, [4 => 1.0]], [[], 0.4, []]] as [$waters, $second, $shares]) {
+            self::assertEqualsWithDelta($shares, WaterDrawn::shares($waters, $second), 1e-12);
+        }
+        [$keeper, , $ro, $tap] = $this->bench();
+        $jars = array_map(static fn(Jar $jar): string => (string) $jar->id, $keeper->jars()->get()->all());
+        $mix = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $jars]);
+        $drawn = static fn(): WaterDrawn => new WaterDrawn($keeper->refresh());
+        // What is made up on the bench comes out of what its newest batch was made of, and of its store once it has one.
+        self::assertEqualsWithDelta([$ro->id => 30.0, $tap->id => 10.0], $drawn()->of([(int) $mix->water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]), 1e-9);
+        $keeper->stores()->create(['water_id' => $mix->water_id, 'name' => 'Tub', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 0.0, 'waste' => 0.0]);
+        self::assertEqualsWithDelta([$mix->water_id => 20.0], $drawn()->of([(int) $mix->water_id => 20.0]), 1e-9);
     }
 
     public function testBatchesTakeOfTheirJarsWhatAWeekIsReckonedFrom(): void

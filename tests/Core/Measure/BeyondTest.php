@@ -31,6 +31,12 @@ final class BeyondTest extends TestCase
         self::assertSame($beyond, Beyond::of(new Normal(10.0, 1.0), [$low, $high]));
     }
 
+    public function testHowFarNineOfTenCasesLieBeyond(): void
+    {
+        self::assertEqualsWithDelta(8.71845 - 8.0, Beyond::High->by(new Normal(10.0, 1.0), [0.0, 8.0]), 1e-3);
+        self::assertEqualsWithDelta(13.0 - 11.28155, Beyond::Low->by(new Normal(10.0, 1.0), [13.0, 20.0]), 1e-3);
+    }
+
     public function testWhatIsKnownExactlyIsBeyondAtOnceAndNotAtTheEnd(): void
     {
         self::assertNull(Beyond::of(new Exact(10.0), [10.0, 10.0]));
