@@ -184,8 +184,8 @@ final class Evening
         $rank = $strip->isBag ? RoundStrip::CALM : $strip->rank;
         $isDue = $rank <= RoundStrip::WORK || $jobs !== [];
         $open = Run::query()->open()->where('tank_id', $tank->id)->first();
-        if ($open !== null && ($isDue || $open->state === RunState::Running)) {
-            return $this->sheet($strip, $open);
+        if ($open !== null) {
+            return $this->sheet($strip, $open, $isDue || $open->state === RunState::Running);
         }
         if ($this->keeper->waters->isEmpty()) {
             return null;
@@ -228,7 +228,7 @@ final class Evening
     }
 
     /** A sheet that is written: what is left of it. */
-    private function sheet(RoundStrip $strip, Run $open): EveningStop
+    private function sheet(RoundStrip $strip, Run $open, bool $isDue): EveningStop
     {
         $left = $open->steps()->whereNull('done_at')->get();
         $has = static fn(string $job): bool => $left->contains(static fn(RunStep $step): bool => $step->job === $job);
@@ -241,7 +241,7 @@ final class Evening
             $this->drawn->of(array_map(static fn(float $share): float => $refill * $share, WaterDrawn::shares($open->plan->waters, $open->plan->secondShare))),
             min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => $step->content->minutes)),
             '/runs/'.$open->id,
-            true,
+            $isDue,
         );
     }
 

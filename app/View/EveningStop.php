@@ -29,10 +29,10 @@ final readonly class EveningStop
 
     public function act(): string
     {
-        return match (true) {
-            str_starts_with($this->url, '/runs/') => 'Open the run sheet',
-            $this->out > 0.0 => 'Plan the change',
-            default => 'Plan the session',
-        };
+        return (string) __('round.act.'.match (true) {
+            str_starts_with($this->url, '/runs/') => 'sheet',
+            $this->out > 0.0 => 'plan',
+            default => 'session',
+        });
     }
 }

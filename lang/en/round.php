@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'act' => [
-        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
+        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'sheet' => 'Open the run sheet', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
     ],
     'after' => 'After the session of :day: :what',
     'unread' => ['head' => 'Not read yet', 'why' => 'A first set of readings lets Cresco size and forecast a change.'],

@@ -174,6 +174,12 @@ final class RoundTest extends FeatureCase
         $plain = static fn(string $text): string => str_replace("\u{A0}", ' ', $text);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
         self::assertStringContainsString($plain($line($water->name, 0.75)), $plain($said()));
+        // One that is meant for another day is what is done when its tank is picked today, and is not picked by itself.
+        $run->update(['planned_for' => CarbonImmutable::now()->addDay()->format('Y-m-d')]);
+        self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
+        $this->get("/evening?chosen=1&tanks[]=$tank->id")->assertSee("/runs/$run->id");
+        self::assertStringContainsString('Nothing is picked.', strip_tags((string) $this->get('/evening')->getContent()));
+        $run->update(['planned_for' => null]);
         // Once the water is in, none is needed.
         $run->steps()->where('job', 'refill')->update(['opened_at' => now(), 'done_at' => now()]);
         self::assertStringNotContainsString('Water for it', $said());
