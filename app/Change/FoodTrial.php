@@ -43,7 +43,7 @@ final readonly class FoodTrial
     {
         $brings = static fn(array $dose): mixed => is_array($dose['brings'] ?? null) ? $dose['brings'][$nutrient->value] ?? 0.0 : 0.0;
 
-        return $this->share !== null || $this->meals !== 1.0 || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
+        return $this->share !== null || ($this->meals !== 1.0 && FoodOf::isInFood($nutrient)) || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
     }
 
     /** @return list<array{brings: array<string, float>, every: int, from: int, until?: int}> */

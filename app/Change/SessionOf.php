@@ -14,6 +14,7 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
+use App\Units\Span;
 use Cresco\Core\Plants\Cut;
 use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
@@ -125,7 +126,7 @@ final class SessionOf
         $since = FreshStart::ofTank($tank->id, FreshStart::MINUTES);
         foreach ($tank->runs()->where('state', RunState::Done)->whereNotNull('guessed_minutes')->latest('finished_at')->limit(StepMinutes::LAST)->get() as $run) {
             if (($since === null || $run->finished_at?->greaterThanOrEqualTo($since) === true) && $run->guessed_minutes !== null && $run->started_at !== null && $run->finished_at !== null) {
-                $pairs[] = [(float) $run->guessed_minutes, $run->started_at->diffInMinutes($run->finished_at)];
+                $pairs[] = [(float) $run->guessed_minutes, Span::minutes($run->started_at, $run->finished_at)];
             }
         }
 

@@ -11,6 +11,7 @@ use App\Models\FreshStart;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Settling;
@@ -246,7 +247,7 @@ final class AgendaOf
 
     private static function byHour(string $key, CarbonImmutable $from, CarbonImmutable $until, Show $show): Due
     {
-        return new Due($key, -$show->daysSince($from), -$show->daysSince($until), hours: CarbonImmutable::now()->diffInSeconds($from) / 3600.0);
+        return new Due($key, -$show->daysSince($from), -$show->daysSince($until), hours: 24.0 * Span::days(CarbonImmutable::now(), $from));
     }
 
     /**

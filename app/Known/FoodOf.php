@@ -11,6 +11,7 @@ use App\Models\FoodSpell;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Steady;
 use Cresco\Core\Food\Chelate;
@@ -31,6 +32,7 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 
 /** What the plants of a tank are fed with: where each nutrient stands, what comes and goes, and what is planned. */
 final class FoodOf
@@ -48,7 +50,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 10;
+    private const VERSION = 11;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -64,8 +66,8 @@ final class FoodOf
 
     public readonly float $litres;
 
-    /** @var Collection<int, Dose> noted in the last days */
-    public readonly Collection $doses;
+    /** @var Collection<int, Dose>|null */
+    private ?Collection $doses = null;
 
     /** Days of which doses are at hand one by one. */
     private const AT_HAND = 21;
@@ -78,8 +80,11 @@ final class FoodOf
 
     public readonly SlowFoodOf $slow;
 
-    /** @var array<string, Course>|null */
-    private ?array $courses = null;
+    /** @var array<string, Course> */
+    private array $courses = [];
+
+    /** @var array<string, array{int, string, string}>|null by parameter value: readings of a course, and itself and how it goes on as they are kept */
+    private ?array $kept = null;
 
     private ?WaterState $new = null;
 
@@ -91,8 +96,8 @@ final class FoodOf
     /** @var array<int, float>|null */
     private ?array $meals = null;
 
-    /** @var array<string, true>|null by jar and day */
-    private ?array $notedDays = null;
+    /** @var array<mixed>|null jars of which a dose of today was noted */
+    private ?array $noted = null;
 
     /** @var list<array{brings: array<string, float>, every: int, from: int, until?: int}>|null */
     private ?array $asPlanned = null;
@@ -105,8 +110,11 @@ final class FoodOf
         $this->now = CarbonImmutable::now();
         $this->since = $this->now->startOfDay()->subDays(self::DAYS);
         $this->litres = VesselOf::tank($tank)->litres();
+        $tank->loadMissing('dosePlans');
+        if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('jars')) {
+            $tank->dosePlans->each(static fn(DosePlan $plan) => $plan->setRelation('jar', $tank->keeper->jars->find($plan->jar_id)));
+        }
         $tank->loadMissing(['dosePlans.jar', 'foodSpells', 'devices']);
-        $this->doses = $tank->doses()->where('given_at', '>=', $this->now->subDays(self::AT_HAND))->get();
         $this->uptake = Uptake::of($tank, $this->litres);
         $this->slow = new SlowFoodOf($tank, $this->litres);
     }
@@ -122,19 +130,27 @@ final class FoodOf
         return $this->tank->feeding_school ?? (LightOf::carbonDioxide($this->tank) >= Growth::IS_GAS ? FeedingSchool::Lean : FeedingSchool::LowEnergy);
     }
 
+    /** @return Collection<int, Dose> noted in the last days */
+    public function doses(): Collection
+    {
+        return $this->doses ??= $this->tank->doses()->where('given_at', '>=', $this->now->subDays(self::AT_HAND))->get();
+    }
+
     public function course(Parameter $nutrient): Course
     {
-        $this->courses ??= $this->courses();
-
-        return $this->courses[$nutrient->value];
+        return $this->courses[$nutrient->value] ??= self::unpacked($this->kept($nutrient)[1]);
     }
 
     /** The same nutrient in the next weeks, with what is planned. */
     public function ahead(Parameter $nutrient): Course
     {
-        $this->course($nutrient);
+        return $this->ahead[$nutrient->value] ??= self::unpacked($this->kept($nutrient)[2]);
+    }
 
-        return $this->ahead[$nutrient->value];
+    /** Whether it was ever read in the days that its course is found from. */
+    public function isRead(Parameter $nutrient): bool
+    {
+        return $this->kept($nutrient)[0] > 0;
     }
 
     /** Whether anything is drawn that could be fed. */
@@ -207,7 +223,7 @@ final class FoodOf
     {
         $last = WaterChange::query()->where('tank_id', $this->tank->id)->max('changed_at');
 
-        return is_string($last) ? max(1, $this->tank->routine_days - (int) floor((CarbonImmutable::parse($last, 'UTC')->diffInSeconds($this->now)) / 86400.0)) : $this->tank->routine_days;
+        return is_string($last) ? max(1, $this->tank->routine_days - (int) floor(Span::days(CarbonImmutable::parse($last, 'UTC'), $this->now))) : $this->tank->routine_days;
     }
 
     /**
@@ -271,26 +287,18 @@ final class FoodOf
         foreach ($this->tank->dosePlans as $plan) {
             $from = $plan->next($local);
             if ($from !== null) {
-                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->noted($plan, $local) ? max(1, $plan->every) : $from, 'until' => $plan->endsIn($local) ?? self::AHEAD];
+                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->isNoted($plan, $local) ? max(1, $plan->every) : $from, 'until' => $plan->endsIn($local) ?? self::AHEAD];
             }
         }
 
         return $planned;
     }
 
-    /** Whether something was noted of the dose of a day. */
-    public function noted(DosePlan $plan, CarbonImmutable $day): bool
+    /** Whether something was noted of the dose of today. */
+    private function isNoted(DosePlan $plan, CarbonImmutable $today): bool
     {
-        if ($this->notedDays === null) {
-            $this->notedDays = [];
-            foreach ($this->doses as $dose) {
-                // Kept as text: no date is made of each.
-                $kept = $dose->getRawOriginal('day');
-                $this->notedDays[$dose->jar_id.' '.(is_string($kept) ? substr($kept, 0, 10) : '')] = true;
-            }
-        }
-
-        return isset($this->notedDays[$plan->jar_id.' '.$day->format('Y-m-d')]);
+        return in_array($plan->jar_id, $this->noted ??= DB::table('doses')->where('tank_id', $this->tank->id)
+            ->whereIn('jar_id', $this->tank->dosePlans->pluck('jar_id'))->where('day', $today->format('Y-m-d'))->pluck('jar_id')->all(), true);
     }
 
     /** @return array<string, float> mg/L by parameter value that so much of it brings to this tank */
@@ -319,7 +327,7 @@ final class FoodOf
         return self::isInFood($nutrient) && ($grams = $this->grams($at)) > 0.0 ? $grams * $this->perGram($nutrient) : 0.0;
     }
 
-    private static function isInFood(Parameter $nutrient): bool
+    public static function isInFood(Parameter $nutrient): bool
     {
         return in_array($nutrient, [Parameter::Nitrate, Parameter::Phosphate], true);
     }
@@ -329,9 +337,10 @@ final class FoodOf
     {
         if ($this->meals === null) {
             $this->meals = [];
-            $local = $this->tank->keeper->show()->local($this->now);
+            // Days of the keeper's calendar: none is longer than another.
+            $noon = strtotime($this->tank->keeper->show()->local($this->now)->format('Y-m-d').' 12:00 UTC');
             for ($day = 1; $day <= self::AHEAD; ++$day) {
-                $this->meals[$day] = $this->gramsOn($local->addDays($day));
+                $this->meals[$day] = $this->gramsOn(gmdate('Y-m-d', $noon + 86400 * $day), (int) gmdate('w', $noon + 86400 * $day));
             }
         }
 
@@ -347,17 +356,18 @@ final class FoodOf
     /** Food of the animals on a day, g. */
     public function grams(CarbonImmutable $at): float
     {
-        return $this->gramsOn($this->tank->keeper->show()->local($at));
+        $local = $this->tank->keeper->show()->local($at);
+
+        return $this->gramsOn($local->format('Y-m-d'), $local->dayOfWeek);
     }
 
-    private function gramsOn(CarbonImmutable $local): float
+    private function gramsOn(string $day, int $weekday): float
     {
-        $day = $local->format('Y-m-d');
         $spell = $this->tank->foodSpells->isEmpty() ? null : $this->tank->foodSpells->last(static fn(FoodSpell $spell): bool => $spell->from_day->format('Y-m-d') <= $day && $day <= $spell->until_day->format('Y-m-d'));
 
         return match (true) {
             $spell !== null => $spell->grams,
-            $this->tank->fasting_day === $local->dayOfWeek => 0.0,
+            $this->tank->fasting_day === $weekday => 0.0,
             default => $this->tank->food_grams ?? 0.0,
         };
     }
@@ -379,46 +389,65 @@ final class FoodOf
         return $nutrient->entry()->food ?? new Nutrient(0.0, 1.0, 0.1, 1.0, null, 1.0, 0.0);
     }
 
-    /** @return array<string, Course> found from the diary, by parameter value; kept until it changes */
-    private function courses(): array
+    /**
+     * A nutrient as it was found from the diary; kept until that changes.
+     *
+     * @return array{int, string, string}
+     */
+    private function kept(Parameter $nutrient): array
+    {
+        return ($this->kept ??= $this->keep())[$nutrient->value];
+    }
+
+    /** @return array<string, array{int, string, string}> */
+    private function keep(): array
     {
         $name = 'food.'.$this->tank->id;
         $key = hash('xxh128', serialize([
             self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share', 'started_on', 'passive', 'warmth']), round($this->litres, 2), $this->uptake->key(), $this->loss(Parameter::Iron), $this->now->format('Y-m-d H'),
         ]));
         $kept = Cache::get($name);
-        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null) && is_array($kept[2] ?? null)) {
-            $this->ahead = self::onlyCourses($kept[2]);
-            $this->new = ($kept[3] ?? null) instanceof WaterState ? $kept[3] : null;
+        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null)) {
+            $new = is_string($kept[2] ?? null) ? unserialize($kept[2]) : null;
+            $this->new = $new instanceof WaterState ? $new : null;
 
-            return self::onlyCourses($kept[1]);
+            return self::onlyPacked($kept[1]);
         }
         $courses = $this->find();
         $planned = $this->planned();
+        $packed = [];
         foreach (Parameter::nutrients() as $nutrient) {
-            $course = $courses[$nutrient->value];
+            $this->courses[$nutrient->value] = $course = $courses[$nutrient->value];
             $this->ahead[$nutrient->value] = $course->ahead($this->coming($nutrient, $planned), $course->day + self::AHEAD, $this->turns($nutrient))->thinned();
+            $packed[$nutrient->value] = [$course->count, serialize($course), serialize($this->ahead[$nutrient->value])];
         }
-        Cache::put($name, [$key, $courses, $this->ahead, $this->new], 7200);
+        Cache::put($name, [$key, $packed, serialize($this->new)], 7200);
 
-        return $courses;
+        return $packed;
     }
 
     /**
      * @param array<mixed> $kept
      *
-     * @return array<string, Course>
+     * @return array<string, array{int, string, string}>
      */
-    private static function onlyCourses(array $kept): array
+    private static function onlyPacked(array $kept): array
     {
-        $courses = [];
-        foreach ($kept as $name => $course) {
-            if ($course instanceof Course) {
-                $courses[(string) $name] = $course;
+        $packed = [];
+        foreach ($kept as $name => $of) {
+            if (is_array($of) && is_int($of[0] ?? null) && is_string($of[1] ?? null) && is_string($of[2] ?? null)) {
+                $packed[(string) $name] = [$of[0], $of[1], $of[2]];
             }
         }
 
-        return $courses;
+        return $packed;
+    }
+
+    private static function unpacked(string $kept): Course
+    {
+        $course = unserialize($kept);
+
+        return $course instanceof Course ? $course : throw new LogicException('What is kept of a course is none.');
     }
 
     /** @return list<object> what tells whether anything has changed since */
@@ -545,7 +574,7 @@ final class FoodOf
             max(0.01, min(1.0, $this->tank->routine_share)),
             max(1.0, (float) $this->tank->routine_days),
             $this->source($nutrient)->central(),
-            $this->tank->started_on === null ? INF : max(0.0, $this->tank->started_on->diffInDays($this->now)),
+            $this->tank->started_on === null ? INF : max(0.0, Span::days($this->tank->started_on, $this->now)),
         );
     }
 

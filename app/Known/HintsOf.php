@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
 use Cresco\Core\Bed\Cover;
@@ -177,7 +178,7 @@ final class HintsOf
         if ($this->tank->started_on === null) {
             return null;
         }
-        $weeks = $this->tank->started_on->diffInDays($this->now) / 7.0;
+        $weeks = Span::days($this->tank->started_on, $this->now) / 7.0;
 
         return new Hint('young', $weeks < Hints::YOUNG_WEEKS ? self::SURE : 1.0 - self::SURE, 'started', ['day' => $this->show->date($this->tank->started_on)]);
     }
@@ -189,7 +190,7 @@ final class HintsOf
             return null;
         }
 
-        return new Hint('plants_new', $days->diffInDays($this->now) < 7 * Hints::NEW_WEEKS ? self::SURE : 0.3, 'planted', ['day' => $this->show->date($days)]);
+        return new Hint('plants_new', Span::days($days, $this->now) < 7 * Hints::NEW_WEEKS ? self::SURE : 0.3, 'planted', ['day' => $this->show->date($days)]);
     }
 
     private function lampLong(): ?Hint
@@ -300,7 +301,7 @@ final class HintsOf
     private function value(string $sign, Parameter $parameter, callable $chance): ?Hint
     {
         $reading = $this->water->readings[$parameter->value] ?? null;
-        if ($reading === null || $reading->taken_at->diffInDays($this->now) > self::READ_WITHIN) {
+        if ($reading === null || Span::days($reading->taken_at, $this->now) > self::READ_WITHIN) {
             return null;
         }
         $core = $reading->toCore();

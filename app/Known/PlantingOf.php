@@ -8,6 +8,7 @@ use App\Models\LightReading;
 use App\Models\Stand;
 use App\Models\StandLook;
 use App\Models\Tank;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Canopy;
@@ -276,13 +277,13 @@ final class PlantingOf
     private static function plantedHeight(Stand $stand, StandLook $look): ?float
     {
         // A stand older than two months has branched by itself.
-        return $stand->planted_on !== null && $stand->planted_on->diffInDays($look->happened_at) < 1.0 && $look->happened_at->diffInDays(CarbonImmutable::now()) < 60.0 ? max(1.0, $look->height) : null;
+        return $stand->planted_on !== null && Span::days($stand->planted_on, $look->happened_at) < 1.0 && Span::days($look->happened_at, CarbonImmutable::now()) < 60.0 ? max(1.0, $look->height) : null;
     }
 
     /** Days from a moment in which it does not grow. */
     private static function pause(Stand $stand, ?StandLook $look, CarbonImmutable $from): float
     {
-        $settles = $stand->planted_on === null ? 0.0 : self::SETTLES - $stand->planted_on->diffInSeconds($from) / 86400.0;
+        $settles = $stand->planted_on === null ? 0.0 : self::SETTLES - Span::days($stand->planted_on, $from);
         $recovers = $look?->before !== null && $look->height < $look->before / 2.0 ? self::RECOVERS : 0.0;
 
         return max(0.0, min(self::SETTLES, $settles), $recovers);

@@ -6,6 +6,7 @@ namespace App\Known;
 
 use App\Models\BedPatch;
 use App\Models\Tank;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Bed\Rotation;
@@ -21,7 +22,7 @@ final class RotationOf
         $water ??= TankWater::of($tank);
         $state = $water->state();
         $litres = VesselOf::tank($tank)->litres();
-        $isYoung = $tank->started_on !== null && $tank->started_on->diffInDays(CarbonImmutable::now()) < Rotation::YOUNG_DAYS;
+        $isYoung = $tank->started_on !== null && Span::days($tank->started_on, CarbonImmutable::now()) < Rotation::YOUNG_DAYS;
 
         return new Rotation(
             max(0.0, $water->made()->value),

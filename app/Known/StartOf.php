@@ -8,6 +8,7 @@ use App\Models\Reading;
 use App\Models\StartUp;
 use App\Models\Tank;
 use App\Models\WaterChange;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\MassConcentration;
@@ -63,7 +64,7 @@ final class StartOf
             $changes[$day] = 1.0 - (1.0 - ($changes[$day] ?? 0.0)) * (1.0 - max(0.0, min(1.0, $change->share)));
         }
         foreach ($start->doses as $date => $dose) {
-            $doses[(int) round(($begun->diffInDays(CarbonImmutable::parse((string) $date, $tank->keeper->timezone))))] = (float) $dose;
+            $doses[(int) round(Span::days($begun, CarbonImmutable::parse((string) $date, $tank->keeper->timezone)))] = (float) $dose;
         }
         $this->changes = $changes;
         $state = ($water ?? TankWater::of($tank))->state();

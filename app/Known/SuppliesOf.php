@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\DosePlan;
 use App\Models\Keeper;
 use App\Models\Supply;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Stock;
 use Illuminate\Support\Facades\DB;
@@ -67,7 +68,7 @@ final class SuppliesOf
         $since = $now->subWeeks(self::WEEKS);
         // Looked for twice as far back, so that only what is really young counts as young.
         $before = $since->subWeeks(self::WEEKS);
-        $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, $first->diffInSeconds($now) / (7.0 * 86400.0)));
+        $weeks = static fn(CarbonImmutable $first, int $least): float => max((float) $least, min((float) self::WEEKS, Span::days($first, $now) / 7.0));
         $weekly = $made = [];
         foreach (DB::table('doses')->whereIn('jar_id', $keeper->jars()->select('id'))->where('missed', false)->where('given_at', '>=', $before)->groupBy('jar_id')
             ->selectRaw('jar_id, sum(case when given_at >= ? then amount else 0 end) as amount, count(*) as many, min(given_at) as first', [$since->format('Y-m-d H:i:s')])->get() as $row) {

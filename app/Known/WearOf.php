@@ -9,6 +9,7 @@ use App\Models\Chore;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\WaterKind;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Wear;
 use Illuminate\Database\Query\Builder;
@@ -35,9 +36,9 @@ final class WearOf
         $done = self::done($chore, $by, $chore->last_at);
         $back = $now->subDays(self::DAYS);
         // A diary that began a month ago tells of a month. Looked for twice as far back, so that only what is really young counts as young.
-        $days = max((float) self::LEAST, min((float) self::DAYS, (self::first($chore, $by, $back->subDays(self::DAYS)) ?? $back)->diffInSeconds($now) / 86400.0));
+        $days = max((float) self::LEAST, min((float) self::DAYS, Span::days(self::first($chore, $by, $back->subDays(self::DAYS)) ?? $back, $now)));
 
-        return new Wear($done, $chore->wears_most, self::done($chore, $by, $back) / $days, (int) max(0, $chore->last_at->diffInDays($now)));
+        return new Wear($done, $chore->wears_most, self::done($chore, $by, $back) / $days, (int) max(0, Span::days($chore->last_at, $now)));
     }
 
     private static function done(Chore $chore, string $by, CarbonImmutable $since): float
@@ -114,6 +115,6 @@ final class WearOf
         // As the lamps are set; what they were years ago nobody knows.
         $aDay = max(0.0, ...array_values($tank->lamps->map(static fn($lamp): float => $lamp->toCore()->hours)->all()), ...[0.0]);
 
-        return $aDay * max(0.0, $since->diffInDays(CarbonImmutable::now()));
+        return $aDay * max(0.0, Span::days($since, CarbonImmutable::now()));
     }
 }

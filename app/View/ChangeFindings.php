@@ -7,6 +7,7 @@ namespace App\View;
 use App\Change\Draft;
 use App\Change\Reason;
 use App\Units\Show;
+use App\Units\Span;
 use Cresco\Core\Change\Sizing;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
@@ -155,7 +156,7 @@ final readonly class ChangeFindings
                 $carried[] = $parameter->word();
             } elseif ($reading === null && !$parameter->entry()->isSideline) {
                 $missing[] = $parameter->word();
-            } elseif ($reading !== null && $parameter === Parameter::Nitrate && $reading->taken_at->diffInDays(now()) > self::STALE_DAYS) {
+            } elseif ($reading !== null && $parameter === Parameter::Nitrate && Span::days($reading->taken_at, now()) > self::STALE_DAYS) {
                 $stale[] = $parameter->word().' ('.$this->show->day($reading->taken_at).')';
             }
             $core = $reading?->toCore();

@@ -42,52 +42,76 @@ final readonly class FoodPage
 
     public FeedingSchool $school;
 
+    /** @var array<string, CourseStrip|null> by parameter value: those that were read, are given, or that the school steers; null for one that still stands in the page as it is */
+    public array $places;
+
     /** @var list<CourseStrip> */
     public array $strips;
 
     public ?GasStrip $gas;
 
+    /** @var list<string> what is tried moves, by parameter value */
+    public array $moved;
+
     private CarbonImmutable $today;
 
-    public function __construct(public Tank $tank, public FoodOf $food, public FoodTrial $trial)
+    /** @param list<string>|null $drawn what was tried last moved, by parameter value, where all else still stands in the page; null for a page of its own */
+    public function __construct(public Tank $tank, public FoodOf $food, public FoodTrial $trial, private ?array $drawn = null)
     {
         $this->show = $tank->keeper->show();
         $this->school = $food->school();
         $this->today = $this->show->local(CarbonImmutable::now())->startOfDay();
-        $this->strips = $this->strips();
-        $this->gas = GasStrip::of($food, $this->show);
+        $tried = $trial->doses($food);
+        $this->moved = array_values(array_map(static fn(Parameter $nutrient): string => $nutrient->value, array_filter(Parameter::nutrients(), static fn(Parameter $nutrient): bool => $trial->moves($nutrient, $food, $tried))));
+        $this->places = $this->places($tried);
+        $this->strips = array_values(array_filter($this->places));
+        $this->gas = $drawn === null ? GasStrip::of($food, $this->show) : null;
     }
 
-    /** @return list<CourseStrip> of those that were read, are given, or that the school steers */
-    private function strips(): array
+    /** Whether what is not tried stands in the page already. */
+    public function isPart(): bool
     {
-        $tried = $this->trial->doses($this->food);
-        $since = CarbonImmutable::now()->subDays(FoodOf::SHOWN);
+        return $this->drawn !== null;
+    }
+
+    /**
+     * @param list<array{brings: array<string, float>, every: int, from: int, until?: int}> $tried
+     *
+     * @return array<string, CourseStrip|null>
+     */
+    private function places(array $tried): array
+    {
+        $places = [];
+        foreach (Parameter::nutrients() as $nutrient) {
+            $isGiven = array_filter($tried, static fn(array $dose): bool => ($dose['brings'][$nutrient->value] ?? 0.0) > 0.0) !== [];
+            if ($isGiven || $this->school->corridor($nutrient) !== null || $this->food->isRead($nutrient)) {
+                $places[$nutrient->value] = null;
+            }
+        }
+        $asked = $this->drawn === null ? array_keys($places) : array_values(array_intersect(array_keys($places), [...$this->drawn, ...$this->moved]));
         $seen = $last = [];
-        foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', Parameter::nutrients())->where('taken_at', '>=', $since)->orderBy('taken_at')->get() as $reading) {
+        foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', CarbonImmutable::now()->subDays(FoodOf::SHOWN))->orderBy('taken_at')->get() as $reading) {
             $seen[$reading->parameter->value][] = $this->seen($reading);
             $last[$reading->parameter->value] = $reading;
         }
-        $strips = [];
-        foreach (Parameter::nutrients() as $nutrient) {
+        foreach ($asked as $name) {
+            $nutrient = Parameter::from($name);
             $course = $this->food->course($nutrient);
-            $isGiven = array_filter($tried, static fn(array $dose): bool => ($dose['brings'][$nutrient->value] ?? 0.0) > 0.0) !== [];
-            if ($course->count === 0 && $this->school->corridor($nutrient) === null && !$isGiven) {
-                continue;
-            }
-            $strips[] = new CourseStrip(
+            $planned = $this->food->ahead($nutrient);
+            $isMoved = in_array($name, $this->moved, true);
+            $places[$name] = new CourseStrip(
                 $nutrient,
                 $course,
-                $this->trial->moves($nutrient, $this->food, $tried) ? $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $course->day + FoodOf::AHEAD, $this->food->turns($nutrient))->thinned() : $this->food->ahead($nutrient),
-                $this->trial->isOne() ? $this->food->ahead($nutrient) : null,
-                $seen[$nutrient->value] ?? [],
+                $isMoved ? $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $course->day + FoodOf::AHEAD, $this->food->turns($nutrient))->thinned() : $planned,
+                $isMoved ? $planned : null,
+                $seen[$name] ?? [],
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
-                $course->count === 0 ? (string) __('food.never') : $this->readWords($last[$nutrient->value] ?? null),
+                $course->count === 0 ? (string) __('food.never') : $this->readWords($last[$name] ?? null),
             );
         }
 
-        return $strips;
+        return $places;
     }
 
     /** The last reading alone, as it stands on other pages: "read 32 ± 8 today". */
@@ -112,39 +136,53 @@ final readonly class FoodPage
         return __('food.figure', ['value' => $this->show->number($nutrient, $point->level, $half), 'low' => $this->show->number($nutrient, $point->low, $half), 'high' => $this->show->number($nutrient, $point->high, $half)]);
     }
 
-    /** @return list<Finding> the most serious first */
-    public function findings(): array
+    /** @return list<Finding> of carbon dioxide ("gas"), of doses that were left out ("missed") or of a nutrient by its value */
+    public function findings(string $of): array
     {
-        $found = $this->gas?->findings() ?? [];
-        foreach ($this->strips as $strip) {
-            $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
-            $passes = $strip->passes();
-            if ($strip->limit !== null && !$strip->isRead()) {
-                // What nobody has read is no alarm.
-                $found[] = new Finding(Finding::HEED, __('food.unread.head', $name), __('food.unread.why', $name));
-            } elseif ($strip->limit !== null && $strip->now()->low > $strip->limit) {
-                $found[] = new Finding(Finding::BEYOND, __('food.over.head', $name), __('food.over.why', ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
-            } elseif ($passes !== null && $strip->limit !== null) {
-                $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
-            }
-            $falls = $strip->isRead() ? $strip->falls() : null;
-            if ($falls !== null) {
-                $found[] = new Finding(Finding::HEED, __('food.falls.head', $name), trans_choice('food.falls.why', $falls, $name + ['days' => $falls]));
-            }
+        $strip = $this->places[$of] ?? null;
+
+        return match (true) {
+            $of === 'gas' => $this->gas?->findings() ?? [],
+            $of === 'missed' => $this->missed(),
+            default => $strip === null ? [] : $this->findingsOf($strip),
+        };
+    }
+
+    /** @return list<Finding> */
+    private function findingsOf(CourseStrip $strip): array
+    {
+        $found = [];
+        $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
+        $passes = $strip->passes();
+        if ($strip->limit !== null && !$strip->isRead()) {
+            // What nobody has read is no alarm.
+            $found[] = new Finding(Finding::HEED, __('food.unread.head', $name), __('food.unread.why', $name));
+        } elseif ($strip->limit !== null && $strip->now()->low > $strip->limit) {
+            $found[] = new Finding(Finding::BEYOND, __('food.over.head', $name), __('food.over.why', ['value' => $this->figure($strip->nutrient, $strip->now()), 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
+        } elseif ($passes !== null && $strip->limit !== null) {
+            $found[] = new Finding(Finding::BEYOND, __('food.passes.head', $name), trans_choice('food.passes.why', $passes, $name + ['days' => $passes, 'limit' => $this->show->limit($strip->nutrient, $strip->limit)]));
         }
-        $missed = $this->missedInARow();
-        if ($missed >= 3) {
-            $found[] = new Finding(Finding::HEED, __('food.missed.head', ['count' => $missed]), __('food.missed.'.($this->school === FeedingSchool::Plenty ? 'plenty' : 'lean')));
+        $falls = $strip->isRead() ? $strip->falls() : null;
+        if ($falls !== null) {
+            $found[] = new Finding(Finding::HEED, __('food.falls.head', $name), trans_choice('food.falls.why', $falls, $name + ['days' => $falls]));
         }
 
         return $found;
+    }
+
+    /** @return list<Finding> */
+    private function missed(): array
+    {
+        $missed = $this->missedInARow();
+
+        return $missed < 3 ? [] : [new Finding(Finding::HEED, __('food.missed.head', ['count' => $missed]), __('food.missed.'.($this->school === FeedingSchool::Plenty ? 'plenty' : 'lean')))];
     }
 
     /** Doses that were left out last, one after another. */
     private function missedInARow(): int
     {
         $count = 0;
-        foreach ($this->food->doses->reverse() as $dose) {
+        foreach ($this->food->doses()->reverse() as $dose) {
             if (!$dose->missed) {
                 break;
             }
@@ -167,7 +205,7 @@ final readonly class FoodPage
         $day = $this->today->format('Y-m-d');
         foreach ($this->tank->dosePlans as $plan) {
             if ($plan->falls($this->today)) {
-                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses->first(fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $day)];
+                $due[] = ['plan' => $plan, 'amount' => $this->amount($plan), 'dose' => $this->food->doses()->first(fn(Dose $dose): bool => $dose->jar_id === $plan->jar_id && $dose->day->format('Y-m-d') === $day)];
             }
         }
 
@@ -268,7 +306,7 @@ final readonly class FoodPage
     /** @return list<Dose> noted in the last days, the newest first */
     public function noted(): array
     {
-        return array_values($this->food->doses->reverse()->filter(fn(Dose $dose): bool => $this->show->daysSince($dose->given_at) < self::LISTED)->all());
+        return array_values($this->food->doses()->reverse()->filter(fn(Dose $dose): bool => $this->show->daysSince($dose->given_at) < self::LISTED)->all());
     }
 
     /** @return list<array{feed: Feed, amount: string, each: float, every: int}> what would bring every nutrient to its aim */

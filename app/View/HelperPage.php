@@ -8,6 +8,7 @@ use App\Models\Helper;
 use App\Models\HelperJob;
 use App\Models\HelperTick;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 
@@ -31,7 +32,7 @@ final readonly class HelperPage
         if ($date < $this->helper->from_day->format('Y-m-d') || $date > $this->helper->until_day->format('Y-m-d')) {
             return false;
         }
-        $days = (int) round($this->noon($job->first_on->format('Y-m-d'))->diffInDays($this->noon($date)));
+        $days = (int) round(Span::days($this->noon($job->first_on->format('Y-m-d')), $this->noon($date)));
 
         return $job->every === 0 ? $days === 0 : $days >= 0 && $days % $job->every === 0;
     }

@@ -15,6 +15,7 @@ use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\StandLook;
 use App\Models\WaterChange;
+use App\Units\Span;
 use Cresco\Core\Change\LookBack;
 use Cresco\Core\Change\Miss;
 use Cresco\Core\Measure\Parameter;
@@ -210,13 +211,13 @@ final readonly class LookBackPage
     {
         return array_values($this->run->steps->map(static fn(RunStep $step): array => [
             $step->content->title, $step->content->minutes,
-            $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round($step->opened_at->diffInMinutes($step->done_at)),
+            $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round(Span::minutes($step->opened_at, $step->done_at)),
         ])->all());
     }
 
     public function takenMinutes(): int
     {
-        return $this->run->started_at === null || $this->run->finished_at === null ? 0 : (int) round($this->run->started_at->diffInMinutes($this->run->finished_at));
+        return $this->run->started_at === null || $this->run->finished_at === null ? 0 : (int) round(Span::minutes($this->run->started_at, $this->run->finished_at));
     }
 
     /** @return list<Finding> */

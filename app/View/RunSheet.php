@@ -17,6 +17,7 @@ use App\Models\RunStep;
 use App\Models\StandLook;
 use App\Models\SwitchTick;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Comes;
 use Cresco\Core\Tank\Device;
@@ -126,7 +127,7 @@ final readonly class RunSheet
 
     public function elapsedMinutes(): int
     {
-        return $this->run->started_at === null ? 0 : (int) max(0, $this->run->started_at->diffInMinutes(CarbonImmutable::now()));
+        return $this->run->started_at === null ? 0 : (int) max(0, Span::minutes($this->run->started_at, CarbonImmutable::now()));
     }
 
     /** When the timer of the step rings, as seconds since 1970; null without a timer. */
@@ -175,7 +176,7 @@ final readonly class RunSheet
     public function spells(Show $show): array
     {
         $found = [];
-        $since = static fn(CarbonImmutable $at): int => max(0, (int) $at->diffInMinutes(CarbonImmutable::now()));
+        $since = static fn(CarbonImmutable $at): int => max(0, (int) Span::minutes($at, CarbonImmutable::now()));
         foreach ($this->stillOff() as $tick) {
             if ($tick->off_at !== null && $tick->device === Device::Canister) {
                 $minutes = $since($tick->off_at);

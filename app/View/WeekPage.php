@@ -17,6 +17,7 @@ use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\JobKinds;
@@ -265,7 +266,7 @@ final class WeekPage
 
         return new WeekReady(
             $by,
-            $late ? (string) __('week.ready.now', ['unit' => $store->name, 'short' => Show::minutes((int) $by->diffInMinutes(CarbonImmutable::now())), 'when' => $this->show->when($work)])
+            $late ? (string) __('week.ready.now', ['unit' => $store->name, 'short' => Show::minutes((int) Span::minutes($by, CarbonImmutable::now())), 'when' => $this->show->when($work)])
                 : (string) __('week.ready.run', ['unit' => $store->name, 'time' => $this->show->when($by)]),
             (string) __('week.ready.run_why', ['litres' => $this->show->volume($needed), 'water' => $store->water->name ?? '', 'tanks' => Words::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work), 'level' => $this->show->volume($store->level)]),
             '/stores/'.$store->id,

@@ -75,7 +75,8 @@ final readonly class FoodEvent
      */
     public static function inOrder(array $events): array
     {
-        usort($events, static fn(self $a, self $b): int => [$a->day, $a->kind->turn(), $a->value, $a->share] <=> [$b->day, $b->kind->turn(), $b->value, $b->share]);
+        // Most differ by their day already.
+        usort($events, static fn(self $a, self $b): int => $a->day <=> $b->day ?: [$a->kind->turn(), $a->value, $a->share] <=> [$b->kind->turn(), $b->value, $b->share]);
 
         return $events;
     }

@@ -39,7 +39,7 @@ return [
     'tried' => 'Drawn with what is tried; the thin line is as planned.',
     'gas' => [
         'name' => 'Carbon dioxide', 'feeds' => 'feeds plants to :share of what 30 mg/L do', 'stays' => 'as the gas is set: no stock that is used up', 'open' => 'what air, fish and filter leave in it: no gas is given', 'read' => 'by pH and KH, :day', 'under' => 'under :harms',
-        'course' => 'Carbon dioxide by pH and KH: :figure mg/L on :day; :count days on which it was found. From :harms mg/L on it harms animals.',
+        'course' => 'Carbon dioxide by pH and KH: :figure mg/L, :day; found on one day. From :harms mg/L on it harms animals.|Carbon dioxide by pH and KH: :figure mg/L, :day; found on :count days. From :harms mg/L on it harms animals.',
         'misleads' => 'Acids of soil, roots and peat lower pH as carbonic acid does, so that it looks higher than it is. Animals that gasp count for more than this figure: gas off, air on, first of all.',
         'breathe' => 'Should animals gasp: gas off, air on, first of all. Turn it by a tenth at a time and watch for two hours.',
     ],

@@ -24,6 +24,23 @@ final class FoodTest extends BrowserCase
         $this->until(fn(): bool => $line() !== $before, 'another course of potassium');
         $this->type('#f-what-1', '10');
         $this->until(fn(): bool => $line() === $before, 'the course as planned');
+
+        // One bottle after another with the table open: what is not tried stays where it stands.
+        $this->click('.on-day summary');
+        $gas = $this->find('#course-gas')->getAttribute('outerHTML');
+        $iron = fn(): string => $this->text('#row-iron');
+        $planned = $iron();
+        $this->type('#f-what-2', '9');
+        $this->until(fn(): bool => $this->many('#course-iron .planned') === 1 && $iron() !== $planned, 'another course of iron');
+        self::assertSame(0, $this->many('#course-nitrate .planned'));
+        $this->type('#f-what-1', '40');
+        $this->until(fn(): bool => $this->many('#course-nitrate .planned') === 1, 'both together');
+        $this->type('#f-what-2', '2.5');
+        $this->until(fn(): bool => $iron() === $planned, 'iron as planned');
+        self::assertTrue($this->find('.on-day table')->isDisplayed());
+        $this->type('#f-what-1', '10');
+        $this->until(fn(): bool => $line() === $before, 'all as planned');
+        self::assertSame([0, $gas], [$this->many('.tried, .planned'), $this->find('#course-gas')->getAttribute('outerHTML')]);
         $this->script('document.querySelector(\'[data-working="iron"]\').click()');
         $this->untilText('#working-body', 'to be given between two changes');
         $this->assertNoComplaints();

@@ -28,6 +28,9 @@ use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Measure\Parameter;
+use DOMDocument;
+use DOMElement;
+use DOMXPath;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -360,6 +363,62 @@ final class FoodTest extends FeatureCase
         self::assertSame(10.0, $plan->refresh()->amount);
         $this->get($this->food.'?what['.$plan->id.']=10&share=30', ['HX-Request' => 'true'])->assertDontSee('Drawn with what is tried');
         $this->get($this->food.'?what[x]=oops&share=-3&meals[]=1', ['HX-Request' => 'true'])->assertOk()->assertDontSee('Drawn with what is tried');
+    }
+
+    /** @return iterable<string, array{list<string>, list<int>}> what is tried one after another, and how many nutrients each answer draws anew */
+    public static function trials(): iterable
+    {
+        yield 'a dose of one nutrient, and back' => [['what[%2$d]=9', 'what[%2$d]=2.5'], [1, 1]];
+        yield 'one bottle after another' => [['what[%1$d]=40', 'what[%2$d]=9', ''], [3, 4, 1]];
+        yield 'both, then a change, then less food' => [['what[%1$d]=40&what[%2$d]=9', 'share=80', 'meals=50', 'meals=100'], [4, 4, 4, 2]];
+        yield 'less food' => [['meals=50'], [2]];
+        yield 'what cannot be read' => [['what[%2$d]=lots', 'what[%2$d]=7'], [0, 1]];
+    }
+
+    /**
+     * @param list<string> $tried
+     * @param list<int>    $anew
+     */
+    #[DataProvider('trials')]
+    public function testAnAnswerDrawsWhatMovesAndLeavesTheRestAsItStands(array $tried, array $anew): void
+    {
+        $this->tank->update(['food_grams' => 0.4]);
+        foreach (['Meadow' => ['nitrate' => 3.0, 'phosphate' => 0.3, 'potassium' => 2.0], 'Rust' => ['iron' => 0.1]] as $name => $brings) {
+            /** @var Jar $jar */
+            $jar = $this->keeper->jars()->create(['name' => $name, 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0] + $brings]);
+            $this->plan($jar, $name === 'Rust' ? '2.5' : '10');
+        }
+        $bottles = array_map(static fn(DosePlan $plan): int => $plan->id, $this->tank->dosePlans()->orderBy('id')->get()->all());
+        $page = self::parts((string) $this->get($this->food)->assertOk()->getContent());
+        foreach ($tried as $i => $one) {
+            $query = sprintf($one, ...$bottles);
+            $answer = self::parts((string) $this->get($this->food.'?drawn='.$page['drawn'].'&'.$query, ['HX-Request' => 'true'])->assertOk()->getContent());
+            self::assertCount($anew[$i], array_filter(array_keys($answer), static fn(string $id): bool => $answer[$id] !== null && preg_match('/^course-(?!gas|ticks)/', $id) === 1), $query);
+            // What is left out has to be in the page already.
+            foreach ($answer as $id => $part) {
+                $page[$id] = $part ?? $page[$id] ?? null;
+            }
+            $whole = self::parts((string) $this->get($this->food.'?'.$query, ['HX-Request' => 'true'])->assertOk()->getContent());
+            self::assertSame(array_filter($whole), array_filter(array_intersect_key($page, $whole)), $query);
+        }
+    }
+
+    /** @return array<string, string|null> what has a place in the page of courses by its name, and null for what keeps it */
+    private static function parts(string $html): array
+    {
+        $document = new DOMDocument();
+        $document->loadHTML('<?xml encoding="utf-8"?><body>'.$html.'</body>', LIBXML_NOERROR);
+        $xpath = new DOMXPath($document);
+        $parts = [];
+        foreach ($xpath->query('//*[starts-with(@id, "course-") or starts-with(@id, "found-") or starts-with(@id, "row-")][not(starts-with(@id, "course-table"))]') ?: [] as $element) {
+            if ($element instanceof DOMElement) {
+                $parts[$element->getAttribute('id')] = $element->hasAttribute('hx-preserve') ? null : hash('xxh64', (string) preg_replace('/\s+/', ' ', (string) $document->saveHTML($element)));
+            }
+        }
+        $drawn = ($xpath->query('//input[@name="drawn"]') ?: null)?->item(0);
+        self::assertInstanceOf(DOMElement::class, $drawn);
+
+        return ['drawn' => urlencode($drawn->getAttribute('value'))] + $parts;
     }
 
     public function testThePageProposesDosesFromTheShelfAndPlansThemAtATap(): void

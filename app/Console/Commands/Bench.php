@@ -31,7 +31,7 @@ final class Bench extends Command
         'cut line, recomputed while dragging' => ['/tanks/%d/plants?trim=1&day=0&stands[]=1&stands[]=3&stands[]=4&cut[3]=14%2$s', true, 3.0],
         'plants, four weeks on' => ['/tanks/%d/plants?trim=1&day=28&stands[]=1&stands[]=3', true, 4.0],
         'plants, whole page' => ['/tanks/%d/plants', false, 6.0],
-        'food, another dose while typing' => ['/tanks/%d/food?what[1]=%2$s', true, 3.0],
+        'food, another dose while typing' => ['/tanks/%d/food?drawn=&what[1]=%2$s', true, 3.0],
         'food, whole page' => ['/tanks/%d/food', false, 6.0],
         'trouble, an answer weighed' => ['/tanks/%d/inquiries/900/why', true, 3.0],
         'trouble, what is it' => ['/tanks/%d/inquiries/900', false, 6.0],

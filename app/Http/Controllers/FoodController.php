@@ -50,7 +50,8 @@ final class FoodController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request)->loadMissing('jars'));
         $this->shareFaults($faults = self::faults($request));
-        $page = new FoodPage($tank, FoodOf::tank($tank), self::trial($request, $tank));
+        $food = FoodOf::tank($tank);
+        $page = new FoodPage($tank, $food, self::trial($request, $tank), $request->header('HX-Request') === 'true' && $request->query->has('drawn') ? explode(' ', (string) $request->string('drawn')) : null);
 
         return $this->withWorking(
             $request,
@@ -325,7 +326,7 @@ final class FoodController extends Controller
                 $amounts[$plan] = $number;
             }
         }
-        $plans = $tank->dosePlans()->pluck('amount', 'id');
+        $plans = $tank->dosePlans->pluck('amount', 'id');
         $amounts = array_filter($amounts, static fn(float $amount, int $plan): bool => is_numeric($plans[$plan] ?? null) && abs($amount - (float) $plans[$plan]) > 1e-9, ARRAY_FILTER_USE_BOTH);
         $share = Amount::parse($request->query('share'));
         $meals = Amount::parse($request->query('meals'));

@@ -4,6 +4,9 @@
     <div class="sheet food">
         <section class="board" aria-label="Courses of the nutrients">
             <div id="courses">@include('food.courses')</div>
+            <details class="more on-day"><summary>As a table</summary>
+                <div id="course-table" class="table-scroll" tabindex="0" role="region" aria-label="{{ __('food.table') }}">@include('food.table')</div>
+            </details>
         </section>
         <aside class="side right" aria-label="Doses">
             @include('food.today')
