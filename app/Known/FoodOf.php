@@ -112,7 +112,10 @@ final class FoodOf
         $this->litres = VesselOf::tank($tank)->litres();
         $tank->loadMissing('dosePlans');
         if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('jars')) {
-            $tank->dosePlans->each(static fn(DosePlan $plan) => $plan->setRelation('jar', $tank->keeper->jars->find($plan->jar_id)));
+            foreach ($tank->dosePlans as $plan) {
+                $jar = $tank->keeper->jars->find($plan->jar_id);
+                $jar === null ?: $plan->setRelation('jar', $jar);
+            }
         }
         $tank->loadMissing(['dosePlans.jar', 'foodSpells', 'devices']);
         $this->uptake = Uptake::of($tank, $this->litres);

@@ -21,6 +21,9 @@ final readonly class Sighting
     /** Of the bell curve, by definition. */
     private const ROOT_OF_TWO_PI = 2.5066282746310002;
 
+    /** Deviations beyond its field from which on nothing is left of a bell, to the last digit beside a slip. */
+    private const FAR = 9.0;
+
     /**
      * @param float      $high     INF where the truth may lie anywhere above
      * @param float|null $variance of a bell; null for what is flat between its ends
@@ -87,6 +90,10 @@ final readonly class Sighting
             $z = ($level - $this->value) / $soft;
 
             return exp(-0.5 * $z * $z) / ($soft * self::ROOT_OF_TWO_PI) * max($this->least, $this->width);
+        }
+
+        if ($level < $this->low - self::FAR * $soft || $level > $this->high + self::FAR * $soft) {
+            return 0.0;
         }
 
         return ($this->high === INF ? 1.0 : NormalTail::below(($this->high - $level) / $soft)) - NormalTail::below(($this->low - $level) / $soft);

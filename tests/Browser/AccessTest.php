@@ -4,25 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Screens;
 
 /** Every screen, by day at the desk and by night in the hand: no axe finding, nothing sticking out, no complaint. */
 final class AccessTest extends BrowserCase
 {
-    /** @return iterable<string, array{array{int, int}, string}> */
-    public static function sizes(): iterable
+    public function testEveryScreenIsForEveryone(): void
     {
-        yield 'at the desk by day' => [self::DESK, 'light'];
-        yield 'in the hand by night' => [self::HAND, 'dark'];
-    }
-
-    /** @param array{int, int} $size */
-    #[DataProvider('sizes')]
-    public function testEveryScreenIsForEveryone(array $size, string $light): void
-    {
-        $this->screen(...$size);
-        $this->light($light);
         $this->withAxe();
         foreach (['/sign-in', '/sign-up', '/password/forgotten', '/password/new/x?email=a@cresco.test'] as $screen) {
             $this->look($screen);
@@ -44,13 +32,22 @@ final class AccessTest extends BrowserCase
         $this->assertNoComplaints();
     }
 
+    /** By day at the desk, then by night in the hand, as one who takes the page along to the tank. */
     private function look(string $screen): void
     {
+        $this->screen(...self::DESK);
+        $this->light('light');
         $this->go($screen);
         $this->assertAccessible();
         $this->assertFits();
+        $this->screen(...self::HAND);
+        $this->light('dark');
+        $this->assertAccessible(true);
+        $this->assertFits();
         // What is folded must not be wider either.
         $this->script('document.querySelectorAll("details").forEach((folded) => { folded.open = true; })');
+        $this->assertFits();
+        $this->screen(...self::DESK);
         $this->assertFits();
     }
 

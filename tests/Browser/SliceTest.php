@@ -329,11 +329,8 @@ final class SliceTest extends BrowserCase
         self::assertGreaterThanOrEqual(20, $this->script('return parseFloat(getComputedStyle(document.querySelector(".line")).fontSize)'));
     }
 
-    /** @param array{int, int} $size */
-    #[DataProvider('places')]
-    public function testAWholeSessionIsComposedAndDone(array $size): void
+    public function testAWholeSessionIsComposedAtTheDeskAndDoneInTheHand(): void
     {
-        $this->screen(...$size);
         $this->enterDemo();
         $this->go('/tanks/1/change?reason=amount&way=litres&litres=90');
         $this->press('Add other work');
@@ -352,6 +349,7 @@ final class SliceTest extends BrowserCase
         $this->until(fn(): bool => !str_contains($this->text('main'), 'Back to the usual order'), 'the usual order');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
+        $this->screen(...self::HAND);
         $seen = [];
         for ($i = 0; $i < 40 && !str_ends_with($this->path(), '/look-back'); ++$i) {
             $title = $this->text('h1');

@@ -38,6 +38,9 @@ abstract class FeatureCase extends TestCase
 {
     use RefreshDatabase;
 
+    /** When the demo is planted. */
+    protected const PLANTED = '2026-03-01 12:00';
+
     /** @var array<string, list<array<string, mixed>>>|null what the demo put into each table */
     private static ?array $planted = null;
 
@@ -88,7 +91,7 @@ abstract class FeatureCase extends TestCase
     /** The demo as it is at noon of 1 March 2026, planted once for all tests of a process: to plant it takes as long as a hundred tests. */
     protected function demo(): void
     {
-        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        $this->travelTo(CarbonImmutable::parse(self::PLANTED));
         self::countFromOne();
         if (DB::connection()->getDriverName() !== 'sqlite') {
             $this->seed(DatabaseSeeder::class);
