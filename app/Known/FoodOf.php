@@ -50,7 +50,7 @@ final class FoodOf
     public const SHOWN = 56;
 
     /** Changes with the way in which a course is found. */
-    private const VERSION = 11;
+    private const VERSION = 12;
 
     /** Share of a day's uptake by which a cut may move the rate, a standard deviation. House default. */
     private const CUT = 0.5;
@@ -410,7 +410,8 @@ final class FoodOf
             self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share', 'started_on', 'passive', 'warmth']), round($this->litres, 2), $this->uptake->key(), $this->loss(Parameter::Iron), $this->now->format('Y-m-d H'),
         ]));
         $kept = Cache::get($name);
-        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null)) {
+        if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null) && is_array($kept[3] ?? null)) {
+            $this->slow->recall($kept[3]);
             $new = is_string($kept[2] ?? null) ? unserialize($kept[2]) : null;
             $this->new = $new instanceof WaterState ? $new : null;
 
@@ -424,7 +425,7 @@ final class FoodOf
             $this->ahead[$nutrient->value] = $course->ahead($this->coming($nutrient, $planned), $course->day + self::AHEAD, $this->turns($nutrient))->thinned();
             $packed[$nutrient->value] = [$course->count, serialize($course), serialize($this->ahead[$nutrient->value])];
         }
-        Cache::put($name, [$key, $packed, serialize($this->new)], 7200);
+        Cache::put($name, [$key, $packed, serialize($this->new), $this->slow->toKeep()], 7200);
 
         return $packed;
     }

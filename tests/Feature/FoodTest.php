@@ -32,6 +32,7 @@ use DOMDocument;
 use DOMElement;
 use DOMXPath;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -363,6 +364,35 @@ final class FoodTest extends FeatureCase
         self::assertSame(10.0, $plan->refresh()->amount);
         $this->get($this->food.'?what['.$plan->id.']=10&share=30', ['HX-Request' => 'true'])->assertDontSee('Drawn with what is tried');
         $this->get($this->food.'?what[x]=oops&share=-3&meals[]=1', ['HX-Request' => 'true'])->assertOk()->assertDontSee('Drawn with what is tried');
+        foreach (['drawn[]=potassium', 'drawn=%2F+x+potassium+ph', 'drawn='.str_repeat('a+', 900)] as $nonsense) {
+            $this->get($this->food.'?'.$nonsense.'&what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('id="course-potassium"', false)->assertSee('class="planned"', false);
+        }
+    }
+
+    public function testWhatIsKeptOfCoursesIsWhatWasFound(): void
+    {
+        $this->plan($this->bottle());
+        $this->plant();
+        $stand = $this->tank->stands()->firstOrFail();
+        $stand->capsules()->create(['kind' => 'coated', 'number' => 30, 'placed_on' => '2026-02-20']);
+        $this->readAgo('nitrate', '12', 7);
+        $tell = static function (FoodOf $food): array {
+            $told = [];
+            foreach (Parameter::nutrients() as $nutrient) {
+                $told[$nutrient->value] = [$food->isRead($nutrient), $food->course($nutrient), $food->ahead($nutrient), $food->source($nutrient), $food->slow->gives($nutrient, $food->day(now()->toImmutable()) + 5.0)];
+            }
+
+            return $told;
+        };
+        $found = $tell($this->reckoned());
+        DB::enableQueryLog();
+        $kept = $this->reckoned();
+
+        self::assertEquals($found, $tell($kept));
+        self::assertGreaterThan(0.0, $kept->slow->gives(Parameter::Potassium, $kept->day(now()->toImmutable()) + 5.0));
+        self::assertSame([true, false], [$kept->isRead(Parameter::Nitrate), $kept->isRead(Parameter::Iron)]);
+        // Nothing was found anew for it.
+        self::assertSame([], array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => preg_match('/from "?(water_changes|capsules)"? .*order by/', $query) === 1));
     }
 
     /** @return iterable<string, array{list<string>, list<int>}> what is tried one after another, and how many nutrients each answer draws anew */

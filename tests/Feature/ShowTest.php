@@ -8,6 +8,7 @@ use App\Units\Habits;
 use App\Units\LengthUnit;
 use App\Units\Moment;
 use App\Units\Show;
+use App\Units\Span;
 use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Kit;
@@ -160,5 +161,23 @@ final class ShowTest extends TestCase
     public function testAMomentIsTypedByTheKeepersClock(mixed $typed, ?string $kept): void
     {
         self::assertSame($kept, Moment::parse($typed, 'Europe/Lisbon')?->format('Y-m-d H:i'));
+    }
+
+    /** @return iterable<string, array{string, string, float}> two moments, and hours between them */
+    public static function spans(): iterable
+    {
+        yield 'one day' => ['2026-03-01 12:00 UTC', '2026-03-02 12:00 UTC', 24.0];
+        yield 'noon to noon when the clock goes forward' => ['2026-03-28 12:00 Europe/Lisbon', '2026-03-29 12:00 Europe/Lisbon', 23.0];
+        yield 'noon to noon when it goes back' => ['2026-10-24 12:00 Europe/Lisbon', '2026-10-25 12:00 Europe/Lisbon', 25.0];
+        yield 'the same moment by two clocks' => ['2026-07-01 12:00 UTC', '2026-07-01 13:00 Europe/Lisbon', 0.0];
+        yield 'backwards' => ['2026-03-01 12:00 UTC', '2026-03-01 10:30 UTC', -1.5];
+    }
+
+    #[DataProvider('spans')]
+    public function testTimeBetweenTwoMomentsIsThatOfAStopWatch(string $from, string $until, float $hours): void
+    {
+        [$from, $until] = [CarbonImmutable::parse($from), CarbonImmutable::parse($until)];
+        self::assertEqualsWithDelta($hours, 24.0 * Span::days($from, $until), 1e-9);
+        self::assertEqualsWithDelta(60.0 * $hours, Span::minutes($from, $until), 1e-9);
     }
 }

@@ -51,7 +51,7 @@ final class FoodController extends Controller
         $tank->setRelation('keeper', $this->keeper($request)->loadMissing('jars'));
         $this->shareFaults($faults = self::faults($request));
         $food = FoodOf::tank($tank);
-        $page = new FoodPage($tank, $food, self::trial($request, $tank), $request->header('HX-Request') === 'true' && $request->query->has('drawn') ? explode(' ', (string) $request->string('drawn')) : null);
+        $page = new FoodPage($tank, $food, self::trial($request, $tank), self::drawn($request));
 
         return $this->withWorking(
             $request,
@@ -311,9 +311,25 @@ final class FoodController extends Controller
     /** What cannot be read of what is tried; it is left out, and said at its field. */
     private static function faults(Request $request): MessageBag
     {
+        if ($request->query->count() === 0) {
+            return new MessageBag();
+        }
+
         return Validator::make($request->query(), [
             'what' => ['nullable', 'array'], 'what.*' => ['nullable', new Amount(0, 5000, '', '2.5')], 'share' => ['nullable', new Amount(1, 100, '%', '35')], 'meals' => ['nullable', new Amount(0, 1000, '%', '50')],
         ], ['what' => __('said.write.amounts')])->errors();
+    }
+
+    /**
+     * What the last answer drew of something tried, by parameter value; null for a page that has nothing of it yet.
+     *
+     * @return list<string>|null
+     */
+    private static function drawn(Request $request): ?array
+    {
+        $drawn = $request->query('drawn');
+
+        return $request->header('HX-Request') === 'true' && $request->query->has('drawn') && !is_array($drawn) ? explode(' ', (string) $drawn) : null;
     }
 
     private static function trial(Request $request, Tank $tank): FoodTrial
