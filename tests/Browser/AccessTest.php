@@ -38,11 +38,11 @@ final class AccessTest extends BrowserCase
         $this->screen(...self::DESK);
         $this->light('light');
         $this->go($screen);
-        $this->assertAccessible();
+        $this->assertAccessible('first');
         $this->assertFits();
         $this->screen(...self::HAND);
         $this->light('dark');
-        $this->assertAccessible(true);
+        $this->assertAccessible('again');
         $this->assertFits();
         // What is folded must not be wider either.
         $this->script('document.querySelectorAll("details").forEach((folded) => { folded.open = true; })');

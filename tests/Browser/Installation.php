@@ -28,7 +28,8 @@ final class Installation
         foreach (['vendor', 'node_modules'] as $part) {
             symlink($root.'/'.$part, $this->folder.'/'.$part);
         }
-        // What the packages are made of is as it is here: nothing is prepared anew, through the links, for all.
+        // What the packages are made of is as it is here, whoever prepared it: nothing is prepared anew, through the links, for all.
+        (new Filesystem())->ensureDirectoryExists($this->folder.'/storage/prepared', 0o700);
         foreach (['vendor' => 'cat composer.json', 'node_modules' => 'cat package.json package-lock.json .npmrc', 'assets' => 'cat package-lock.json vite.config.js $(find resources/js resources/scss -type f | sort)'] as $name => $inputs) {
             $sum = (new Process(['bash', '-c', $inputs.' 2>/dev/null | sha256sum'], $this->folder))->mustRun()->getOutput();
             file_put_contents($this->folder.'/storage/prepared/'.$name, rtrim($sum, "\n"));

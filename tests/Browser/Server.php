@@ -143,7 +143,7 @@ final class Server
         return [
             'APP_CONFIG_CACHE' => 'bootstrap/cache/none-config.php', 'APP_ROUTES_CACHE' => 'bootstrap/cache/none-routes.php', 'APP_EVENTS_CACHE' => 'bootstrap/cache/none-events.php',
             'APP_ENV' => 'testing', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
-            'LARAVEL_STORAGE_PATH' => self::storage(), 'MAIL_MAILER' => 'log', 'CRESCO_CLOCK' => self::scratch('clock'), 'CRESCO_DEMO' => 'true', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
+            'LARAVEL_STORAGE_PATH' => self::storage(), 'MAIL_MAILER' => 'log', 'CRESCO_CLOCK' => self::scratch('clock'), 'CRESCO_DEMO' => 'true', 'BCRYPT_ROUNDS' => '4', 'APP_KEY' => (string) getenv('APP_KEY'), 'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
     }
 
