@@ -154,7 +154,7 @@ final class WriteRunSheet
             ':mark' => $show->level($draft->mark),
             ':waterline' => $show->level($draft->tank->water_below_rim),
             ':low' => $show->volume($low = max(0.0, $plan->vessel->litres() - $plan->evaporated - $plan->drained)),
-            ':peroxide' => self::peroxide($low, $draft->tank->animals->isSensitive()),
+            ':peroxide' => self::peroxide($low, $draft->tank->needs()->isHarmedByOxidisers()),
             ':volume' => $show->volume($plan->vessel->litres()),
             ':source' => $plan->source->name,
             ':stream' => $show->value(Parameter::Temperature, $stream),

@@ -22,6 +22,9 @@ final readonly class DoseAfter
     /** @var array<string, Computation> by nutrient that the school steers */
     public array $needs;
 
+    /** @var list<Parameter> whose last reading and estimate do not go together: nothing that brings them is proposed */
+    public array $doubted;
+
     /** @var list<array{feed: Feed, each: float, every: int}> from what is on the shelf */
     public array $doses;
 
@@ -36,6 +39,10 @@ final readonly class DoseAfter
         }
         $this->needs = $needs;
         $keeper = $food->tank->keeper;
+        $this->doubted = array_values(array_filter(Parameter::nutrients(), $food->isDoubted(...)));
+        foreach ($this->doubted as $nutrient) {
+            unset($needs[$nutrient->value]);
+        }
         $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Feed => $jar->toFeed($keeper->scale_step))->all()));
         $this->doses = $needs === [] ? [] : FoodTrial::fromShelf($food, $feeds, $needs, $this->most(FoodTrial::every($food)));
     }
@@ -43,16 +50,19 @@ final readonly class DoseAfter
     /** @return array<string, float> mg/L that each dose may bring at all */
     private function most(int $every): array
     {
-        $limit = $this->food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
-        if ($limit === null) {
-            return [];
+        $most = array_fill_keys(array_map(static fn(Parameter $nutrient): string => $nutrient->value, $this->doubted), 0.0);
+        foreach (Parameter::nutrients() as $nutrient) {
+            $limits = array_filter([[$nutrient === Parameter::Nitrate ? $this->food->tank->needs()->range($nutrient)[1] ?? null : null, self::SURE], [$this->food->school()->corridor($nutrient)[1] ?? null, 0.0]], static fn(array $one): bool => $one[0] !== null);
+            foreach ($limits as [$limit, $spreads]) {
+                $now = $this->now($nutrient);
+                $after = (1.0 - $this->draft->share()) * ($now->central() + $spreads * $now->spread()) + $this->draft->share() * $this->source($nutrient)->central();
+                $rate = FoodTrial::rate($this->food, $nutrient, $limit);
+                $room = Doses::mostOfEach($limit - $after, $rate->central() + $spreads * $rate->spread(), $every, max(1, $this->food->tank->routine_days));
+                $most[$nutrient->value] = min($most[$nutrient->value] ?? INF, $room);
+            }
         }
-        $now = $this->now(Parameter::Nitrate);
-        $after = (1.0 - $this->draft->share()) * ($now->central() + self::SURE * $now->spread()) + $this->draft->share() * $this->source(Parameter::Nitrate)->central();
 
-        $rate = FoodTrial::rate($this->food, Parameter::Nitrate, $limit);
-
-        return [Parameter::Nitrate->value => Doses::mostOfEach($limit - $after, $rate->central() + self::SURE * $rate->spread(), $every, max(1, $this->food->tank->routine_days))];
+        return $most;
     }
 
     private function now(Parameter $nutrient): Normal
@@ -74,8 +84,9 @@ final readonly class DoseAfter
     public function reason(): string
     {
         return match (true) {
-            $this->needs === [] => 'no_plants',
             $this->doses !== [] => 'doses',
+            $this->doubted !== [] => 'doubted',
+            $this->needs === [] => 'no_plants',
             array_filter($this->needs, static fn(Computation $need): bool => $need->value('D') > 0.0) === [] => 'enough',
             default => 'no_feeds',
         };

@@ -9,6 +9,10 @@ use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Known\Waters;
 use App\Models\Tank;
+use App\Models\WaterChange;
+use App\Units\Span;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Change\Allowance;
 use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
@@ -16,6 +20,9 @@ use Cresco\Core\Change\Sizing;
 use Cresco\Core\Change\Warmth;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\CatchUp;
+use Cresco\Core\Rhythm\Concern;
+use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Working\Computation;
@@ -23,6 +30,9 @@ use Cresco\Core\Working\Computation;
 /** Works a change out: from a reason or an amount to litres, mark, forecast and limits. */
 final class DraftChange
 {
+    /** Days by which the hour of a change may differ from that of the one before. House default. */
+    private const HALF_A_DAY = 0.5;
+
     /** What a bucket or a mixer is off the warmth it is brought to, degC. House default. */
     private const STREAM_SPREAD = 0.5;
 
@@ -32,49 +42,55 @@ final class DraftChange
         $vessel = VesselOf::tank($tank);
         $waters = Waters::around($tank, array_values(array_filter([$input->first->id, $input->second?->id])), $now);
         $plan = $this->basePlan($tank, $input, $vessel, $waters);
+        $limits = $tank->needs()->swingLimits();
+        if (self::isNeglected($tank, $waters->now)) {
+            $limits = $limits->ofNeglected();
+        }
         if ($input->stream === null) {
-            $plan = self::tempered($plan, Warmth::of($plan, null, $tank->needs()->swingLimits()->celsius));
+            $plan = self::tempered($plan, Warmth::of($plan, null, $limits->celsius));
         }
         $present = $vessel->litres() - $plan->evaporated;
         $needed = null;
         $impossible = null;
+        $isUntested = false;
         try {
             [$aim, $needed] = $this->aim($tank, $input, $plan);
         } catch (ChangeFault $fault) {
             $impossible = $fault->getMessage();
+            $isUntested = $fault->isForWantOfATest;
             $aim = $tank->routine_share;
         }
 
-        $limits = $tank->needs()->swingLimits();
-        [$allowed, $by] = Sizing::largestByMixing($plan, $limits);
+        $lately = self::lately($tank, $waters->now);
+        $allowed = self::beside($lately, Sizing::largestByMixing($plan, $limits));
         $depthLitres = $this->litresAboveStandingDepth($tank, $vessel) - $plan->evaporated;
         $depthShare = $plan->withDrained(max(0.0, min($present, $depthLitres)))->share();
-        $depthLimits = $depthShare < $allowed;
+        $depthLimits = $depthShare < $allowed->share;
         if ($depthLimits) {
-            [$allowed, $by] = [$depthShare, null];
+            $allowed = new Allowance($depthShare);
         }
         $isTyped = $input->reason === Reason::Amount && $input->amount !== null;
         $plan = $plan->withDrained(min($present, $isTyped
             ? $this->litresTyped($tank, $input, $vessel, $plan)
-            : $plan->litresForShare(min(1.0, $aim, $allowed))));
+            : $plan->litresForShare(min(1.0, $aim, $allowed->share))));
         $warmth = Warmth::of($plan, $input->landing, $limits->celsius);
         if ($input->stream === null) {
             $plan = self::tempered($plan, $warmth);
         }
         $forecast = Forecast::of($plan);
         $byAcidity = Sizing::largestByAcidity($forecast, $limits);
-        if ($byAcidity < $allowed) {
-            [$allowed, $by, $depthLimits] = [$byAcidity, Parameter::Acidity, false];
+        if ($byAcidity < $allowed->share) {
+            [$allowed, $depthLimits] = [new Allowance($byAcidity, Parameter::Acidity), false];
             if (!$isTyped) {
-                $plan = $plan->withDrained($plan->litresForShare(min($aim, $allowed)));
+                $plan = $plan->withDrained($plan->litresForShare(min($aim, $allowed->share)));
                 $warmth = Warmth::of($plan, $input->landing, $limits->celsius);
                 $forecast = Forecast::of($plan = $input->stream === null ? self::tempered($plan, $warmth) : $plan);
             }
         }
         $aim = $isTyped ? null : $aim;
         $series = match (true) {
-            $aim === null || $aim <= $allowed + 1e-6 => 1,
-            $allowed > 0.0 && $aim < 1.0 => Sizing::changesFor($aim, $allowed),
+            $aim === null || $aim <= $allowed->share + 1e-6 => 1,
+            $allowed->share > 0.0 && $aim < 1.0 => Sizing::changesFor($aim, $allowed->share),
             default => 0,
         };
 
@@ -88,13 +104,37 @@ final class DraftChange
             $needed,
             $aim,
             $allowed,
-            $by,
             $depthLimits,
+            $lately,
             $impossible,
+            $isUntested,
             $series,
             $waters,
             $warmth,
         );
+    }
+
+    private static function isNeglected(Tank $tank, TankWater $now): bool
+    {
+        return $now->change !== null && CatchUp::isNeglected((int) Span::days($now->change->changed_at, CarbonImmutable::now()), $tank->routine_days);
+    }
+
+    /** A change within the days that these animals need between two; none where the water is an alarm, which does not wait. */
+    private static function lately(Tank $tank, TankWater $now): ?WaterChange
+    {
+        if ($now->change === null || Span::days($now->change->changed_at, CarbonImmutable::now()) >= $tank->needs()->daysBetween() - self::HALF_A_DAY) {
+            return null;
+        }
+        $isAlarm = array_filter($now->concerns(), static fn(Concern $concern): bool => $concern->urgency === Urgency::Alarm) !== [];
+
+        return $isAlarm ? null : $now->change;
+    }
+
+    /** What one change may bring once another has just been made: both together count as one. */
+    private static function beside(?WaterChange $lately, Allowance $allowed): Allowance
+    {
+        return $lately === null || $allowed->share >= 1.0 ? $allowed
+            : new Allowance(max(0.0, 1.0 - (1.0 - $allowed->share) / max(1e-6, 1.0 - $lately->share)), $allowed->by, $allowed->unread);
     }
 
     /** The new water is brought to the warmth that the tank is to have of it. */

@@ -39,7 +39,7 @@ final readonly class FeedBottle
         $feeds = array_values(array_filter(array_map(static fn(Jar $jar): ?Feed => $jar->toFeed(self::STEP), $jars)));
         $amounts = array_fill(0, count($jars), 0.0);
         $every = 1;
-        foreach ((new FoodTrial())->advised($food, $feeds) as $one) {
+        foreach ((new FoodTrial())->advised($food, $feeds)->doses as $one) {
             foreach ($jars as $i => $jar) {
                 $amounts[$i] = (string) $jar->id === $one['feed']->key ? $one['each'] : $amounts[$i];
             }

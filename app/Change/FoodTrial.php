@@ -80,24 +80,48 @@ final readonly class FoodTrial
     }
 
     /**
-     * Doses that bring every nutrient to where the school wants it before each change, none beyond what the animals stand.
+     * Doses that bring every nutrient to where the method wants it before each change: none beyond what the animals tolerate, beyond the top of
+     * its range or beyond what a label backs, and none upon a reading that the estimate does not bear out.
      *
      * @param list<Feed> $feeds on the shelf
-     *
-     * @return list<array{feed: Feed, each: float, every: int}>
      */
-    public function advised(FoodOf $food, array $feeds): array
+    public function advised(FoodOf $food, array $feeds): DoseAdvice
     {
-        $needs = array_filter(array_combine(
-            array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()),
-            array_map(fn(Parameter $nutrient): ?Computation => $this->wanted($food, $nutrient), Parameter::nutrients()),
-        ));
-        $free = self::fromShelf($food, $feeds, $needs, []);
-        $brings = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams[Parameter::Nitrate->value] ?? 0.0) * $one['each'], $free)) / $food->litres;
-        $limit = $food->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
-        $then = $limit === null || $brings <= 0.0 ? 0.0 : $this->highest($food, $brings);
+        $needs = $most = $doubted = $full = [];
+        foreach (Parameter::nutrients() as $nutrient) {
+            $need = $this->wanted($food, $nutrient);
+            if ($food->isDoubted($nutrient)) {
+                $doubted[] = $nutrient;
+                $most[$nutrient->value] = 0.0;
+            } elseif ($need !== null) {
+                $needs[$nutrient->value] = $need;
+            }
+        }
+        $free = self::fromShelf($food, $feeds, $needs, $most);
+        $limited = $most;
+        foreach (Parameter::nutrients() as $nutrient) {
+            $brings = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams[$nutrient->value] ?? 0.0) * $one['each'], $free)) / $food->litres;
+            $allowed = $brings <= 0.0 || isset($most[$nutrient->value]) ? INF : $this->most($food, $nutrient, $brings);
+            if ($allowed < $brings) {
+                $limited[$nutrient->value] = $allowed;
+                $full[] = $nutrient;
+            }
+        }
+        $doses = $limited === $most ? $free : self::fromShelf($food, $feeds, $needs, $limited);
+        $labels = [];
+        foreach ($doses as ['feed' => $feed, 'each' => $each]) {
+            if ($each + $feed->step > (self::mostOf($food, $feed) ?? INF)) {
+                $labels[] = $feed;
+            }
+        }
 
-        return $limit === null || $then <= $limit ? $free : self::fromShelf($food, $feeds, $needs, [Parameter::Nitrate->value => $this->most($food, $limit, $brings, $then)]);
+        return new DoseAdvice($doses, $doubted, $full, $labels);
+    }
+
+    /** The most of a product in a dose that its label backs in this tank; null where no label names a dose. */
+    private static function mostOf(FoodOf $food, Feed $feed): ?float
+    {
+        return $feed->most(self::every($food), $food->litres, $food->tank->needs()->hasShrimp());
     }
 
     /** Days from one dose to the next: those that would come less often than changes are given with each change. */
@@ -124,7 +148,11 @@ final readonly class FoodTrial
             $aim = $food->school()->aim(Parameter::from($name)) ?? 1.0;
             $wanted[$name] = [$need->value('D') * $part, max(1e-4, self::LOOSE * $aim * $part)];
         }
-        $doses = Doses::of($feeds, $wanted, $most, $food->litres);
+        $ofEach = [];
+        foreach ($feeds as $feed) {
+            $ofEach[$feed->key] = self::mostOf($food, $feed) ?? INF;
+        }
+        $doses = Doses::of($feeds, $wanted, $most, $food->litres, $ofEach);
         $found = [];
         foreach ($feeds as $feed) {
             if (isset($doses->amounts[$feed->key])) {
@@ -136,32 +164,63 @@ final readonly class FoodTrial
     }
 
     /**
-     * The most nitrate a dose may bring so that nine cases of ten stay below the animals' limit for eight weeks, mg/L.
+     * The most of a nutrient a dose may bring for eight weeks to stay within what the animals tolerate, nine times of ten, and within the range of
+     * the method, mg/L.
      *
-     * @param float $brings what a dose would bring that is too much, and
-     * @param float $then   how high it comes with that
+     * @param float $brings what a dose would bring
      */
-    private function most(FoodOf $food, float $limit, float $brings, float $then): float
+    private function most(FoodOf $food, Parameter $nutrient, float $brings): float
     {
-        $without = $this->highest($food, 0.0);
+        $tolerated = $nutrient === Parameter::Nitrate ? $food->tank->needs()->range($nutrient)[1] ?? null : null;
+        $top = $food->school()->corridor($nutrient)[1] ?? null;
+
+        return min(
+            $tolerated === null ? INF : self::upTo($tolerated, $brings, fn(float $dose): float => $this->highest($food, $nutrient, $dose)),
+            $top === null ? INF : self::upTo($top, $brings, fn(float $dose): float => $this->peak($food, $nutrient, $dose)),
+        );
+    }
+
+    /** @param callable(float): float $highest how high it comes with such doses */
+    private static function upTo(float $limit, float $brings, callable $highest): float
+    {
+        if (($then = $highest($brings)) <= $limit) {
+            return INF;
+        }
+        $without = $highest(0.0);
         if ($without >= $limit) {
             return 0.0;
         }
         // What is given adds up, so that it lies on the line between the two, or just below where binding bends it.
         $line = $brings * ($limit - $without) / ($then - $without);
 
-        return $this->highest($food, $line) <= $limit ? $line : Bisection::within(0.0, $line, fn(float $dose): bool => $this->highest($food, $dose) <= $limit, self::ROUNDS);
+        return $highest($line) <= $limit ? $line : Bisection::within(0.0, $line, static fn(float $dose): bool => $highest($dose) <= $limit, self::ROUNDS);
     }
 
-    /** How high nitrate comes in eight weeks in nine cases of ten, when each dose brings so much of it, mg/L. */
-    private function highest(FoodOf $food, float $dose): float
+    /** How high a nutrient comes in eight weeks in nine cases of ten, when each dose brings so much of it, mg/L. */
+    private function highest(FoodOf $food, Parameter $nutrient, float $dose): float
     {
-        $course = $food->course(Parameter::Nitrate);
+        $course = $food->course($nutrient);
 
         return $course->ahead(
-            $food->coming(Parameter::Nitrate, [['brings' => [Parameter::Nitrate->value => $dose], 'every' => self::every($food), 'from' => 1]], $this->share, $this->meals),
+            $food->coming($nutrient, [['brings' => [$nutrient->value => $dose], 'every' => self::every($food), 'from' => 1]], $this->share, $this->meals),
             $course->day + FoodOf::AHEAD,
-            $food->turns(Parameter::Nitrate),
+            $food->turns($nutrient),
         )->highest();
+    }
+
+    /** How high it comes in the middle case, mg/L: with the changes of the routine, and what comes and goes by itself. */
+    private function peak(FoodOf $food, Parameter $nutrient, float $dose): float
+    {
+        return Doses::peak(
+            $food->course($nutrient)->level()->level,
+            $food->course($nutrient)->rate()->central() + $food->fedAtMean($nutrient),
+            $food->loss($nutrient),
+            $dose,
+            self::every($food),
+            $this->share ?? $food->tank->routine_share,
+            max(1, $food->tank->routine_days),
+            $food->source($nutrient)->central(),
+            FoodOf::AHEAD,
+        );
     }
 }

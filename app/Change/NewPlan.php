@@ -138,7 +138,7 @@ final class NewPlan
             return null;
         }
         $litres = max(0.0, $goal[0] === Parameter::Nitrate ? $needed->quantile(0.9) : $needed->central());
-        [$share] = Sizing::largestByMixing($plan, $this->run->tank->needs()->swingLimits());
+        $share = Sizing::largestByMixing($plan, $this->run->tank->needs()->swingLimits())->share;
 
         return min($litres, $plan->litresForShare($share), $plan->vessel->litres() - $plan->evaporated);
     }
@@ -166,7 +166,7 @@ final class NewPlan
     /** Share of the water that keeps within what the animals stand, 0 to 1. */
     public function allowed(): float
     {
-        return Sizing::largestWithin($this->forecast->plan, $this->run->tank->needs()->swingLimits(), $this->forecast)[0];
+        return Sizing::largestWithin($this->forecast->plan, $this->run->tank->needs()->swingLimits(), $this->forecast)->share;
     }
 
     /** Depth the fish stand in at the new mark, mm. */

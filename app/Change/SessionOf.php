@@ -39,7 +39,7 @@ final class SessionOf
 
         return new Session(
             $draft->plan,
-            $draft->tank->animals,
+            $draft->tank->needs(),
             array_values($draft->tank->devices->map(static fn(Device $device) => $device->kind)->all()),
             $draft->levels,
             $draft->mark,

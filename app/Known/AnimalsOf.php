@@ -18,20 +18,9 @@ final class AnimalsOf
         return $tank->animalKinds()->with('events')->get();
     }
 
-    /** How many of a kind there are, as what came and went says. */
-    public static function count(Animal $animal): int
-    {
-        $count = 0;
-        foreach ($animal->events as $event) {
-            $count = $event->kind->after($count, $event->count);
-        }
-
-        return $count;
-    }
-
     /** g of dry food that all of them are given in a day. */
     public static function food(Tank $tank): float
     {
-        return self::tank($tank)->sum(static fn(Animal $animal): float => self::count($animal) * AnimalKinds::of($animal->kind)->food($animal->length) / 1000.0);
+        return self::tank($tank)->sum(static fn(Animal $animal): float => $animal->count() * AnimalKinds::of($animal->kind)->food($animal->length) / 1000.0);
     }
 }

@@ -156,6 +156,19 @@ final class FoodOf
         return $this->kept($nutrient)[0] > 0;
     }
 
+    /**
+     * Whether the last reading and the estimate do not go together: their bands do not meet. One of the two is wrong, and a dose upon either may
+     * do harm; a second reading settles it.
+     */
+    public function isDoubted(Parameter $nutrient): bool
+    {
+        $reading = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', $nutrient)->where('taken_at', '>=', $this->since)->orderByDesc('taken_at')->orderByDesc('id')->first();
+        $point = $reading === null ? null : $this->course($nutrient)->at($this->day($reading->taken_at) + self::SOON);
+        $read = $reading?->toCore()->distribution();
+
+        return $point !== null && $read !== null && ($read->quantile(0.1) > $point->high || $read->quantile(0.9) < $point->low);
+    }
+
     /** Whether anything is drawn that could be fed. */
     public function hasPlants(): bool
     {

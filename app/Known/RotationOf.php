@@ -30,10 +30,10 @@ final class RotationOf
             $litres * (1.0 - $tank->routine_share),
             $state->central(Parameter::Acidity, Standing::CAREFUL_PH),
             $state->central(Parameter::Temperature, $tank->warmth),
-            $tank->animals->ammoniaAlarm(),
+            $tank->needs()->ammoniaAlarm(),
             match (true) {
                 School::Bed->of($tank->schools ?? []) === 'all' => 1.0,
-                $isYoung || $tank->animals->isSensitive() => Rotation::MOST_YOUNG,
+                $isYoung || $tank->needs()->isSensitive() => Rotation::MOST_YOUNG,
                 default => Rotation::MOST,
             },
         );

@@ -17,6 +17,7 @@ use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Standing;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -63,6 +64,7 @@ final class TankWater
         if ($byId === []) {
             return [];
         }
+        (new Collection($byId))->loadMissing(Tank::INHABITANTS);
         $ids = array_keys($byId);
         $readings = LatestReadings::ofTanks($ids, $until, $parameters);
         $newest = DB::table('water_changes')->select('tank_id')->selectRaw('max(changed_at) as at')->whereIn('tank_id', $ids)

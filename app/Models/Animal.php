@@ -31,6 +31,17 @@ final class Animal extends Record
         return ['tank_id' => 'integer', 'length' => 'float'];
     }
 
+    /** How many there are, as what came and went says. */
+    public function count(): int
+    {
+        $count = 0;
+        foreach ($this->events as $event) {
+            $count = $event->kind->after($count, $event->count);
+        }
+
+        return $count;
+    }
+
     /** @return BelongsTo<Tank, $this> */
     public function tank(): BelongsTo
     {

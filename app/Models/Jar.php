@@ -93,7 +93,12 @@ final class Jar extends Record
                 }
             }
 
-            return $brings === [] ? null : Feed::ofLabel((string) $this->id, $this->name, max(1e-3, (float) ($label['dose'] ?? 1.0)), max(1e-3, (float) ($label['litres'] ?? 1.0)), $brings, self::DROP);
+            if ($brings === []) {
+                return null;
+            }
+            $feed = Feed::ofLabel((string) $this->id, $this->name, max(1e-3, (float) ($label['dose'] ?? 1.0)), max(1e-3, (float) ($label['litres'] ?? 1.0)), $brings, self::DROP, is_numeric($label['days'] ?? null) ? (float) $label['days'] : null);
+
+            return $this->isHomeMade() ? $feed->withoutLabel() : $feed;
         }
         $salt = $this->salt === null ? null : Salts::find($this->salt);
         $feed = $salt === null || !Feed::feedsPlants($salt) ? null : Feed::ofSalt((string) $this->id, $this->name, $salt, $this->purity, $step);

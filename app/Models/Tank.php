@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\AnimalKind;
+use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\WaterTint;
 use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Inhabitants;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
@@ -85,6 +88,9 @@ final class Tank extends Record
         'heavy' => ['large or very many fish', 5.0],
     ];
 
+    /** What `needs()` reads of other tables; to load them for several tanks at once. */
+    public const INHABITANTS = ['animalKinds.events', 'stands.plantKind'];
+
     private ?Needs $needs = null;
 
     /** @var list<mixed> what it was made of */
@@ -131,10 +137,11 @@ final class Tank extends Record
         self::query()->whereKey($ids)->toBase()->update(['plants_version' => random_int(1, 2_147_483_647)]);
     }
 
-    /** What its animals need: the figures of their group, and the keeper's own. */
+    /** What its animals need: the figures of their group, of what is noted to live in it, and the keeper's own. */
     public function needs(): Needs
     {
-        $of = [$this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null];
+        $this->loadMissing(self::INHABITANTS);
+        $of = [$this->attributes['limits'] ?? null, $this->attributes['animals'] ?? null, $this->relations['animalKinds'] ?? null, $this->relations['stands'] ?? null];
         if ($this->needs !== null && $this->needsOf === $of) {
             return $this->needs;
         }
@@ -152,7 +159,18 @@ final class Tank extends Record
             }
         }
 
-        return $this->needs = new Needs($this->animals, $ranges, $swings);
+        return $this->needs = new Needs($this->animals, $ranges, $swings, $this->inhabitants());
+    }
+
+    private function inhabitants(): Inhabitants
+    {
+        $kinds = $this->animalKinds->filter(static fn(Animal $animal): bool => $animal->count() > 0)->map(static fn(Animal $animal): AnimalKind => AnimalKinds::of($animal->kind));
+
+        return new Inhabitants(
+            shrimp: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->sort === 'shrimp'),
+            fry: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->key === AnimalKinds::FRY),
+            tenderPlants: $this->stands->contains(static fn(Stand $stand): bool => $stand->toKind()->isTender()),
+        );
     }
 
     /** @return BelongsTo<Keeper, $this> */

@@ -50,7 +50,7 @@ final class AnimalsPage
 
     public function count(Animal $animal): int
     {
-        return AnimalsOf::count($animal);
+        return $animal->count();
     }
 
     public function kind(Animal $animal): AnimalKind
@@ -69,6 +69,12 @@ final class AnimalsPage
         $apart = $this->together()->apart();
 
         return $apart === null ? null : (string) __('animals.heed.apart', ['one' => __('animals.kind.'.$apart[0]->key), 'other' => Words::inside((string) __('animals.kind.'.$apart[1]->key)), 'what' => $apart[2]->word()]);
+    }
+
+    /** @return list<string> who may eat whom, in words */
+    public function prey(): array
+    {
+        return array_map(static fn(array $one): string => (string) __('animals.heed.prey', ['one' => __('animals.kind.'.$one[0]->key), 'others' => Words::list(array_map(static fn(AnimalKind $kind): string => Words::inside((string) __('animals.kind.'.$kind->key)), $one[1]))]), $this->together()->prey());
     }
 
     /** What this tank is kept at and its animals are not, in words; nothing where all of it suits them. */
@@ -113,6 +119,9 @@ final class AnimalsPage
         $kind = $this->kind($animal);
         $found = [];
         $count = $this->count($animal);
+        if ($kind->alone && $count > 1) {
+            $found[] = (string) __('animals.heed.alone');
+        }
         if ($count > 0 && $count < $kind->least) {
             $found[] = (string) __('animals.heed.few', ['least' => $kind->least]);
         }

@@ -248,7 +248,7 @@ final class BenchSheet
         foreach ($passage->waters ?? [] as $i => $water) {
             $state = $passage->states[$i + 1] ?? [];
             $lines[] = [
-                'day' => $this->show->day($today->addDays($i * $this->draft->input->animals->daysBetween())),
+                'day' => $this->show->day($today->addDays($i * $this->draft->input->needs()->daysBetween())),
                 'water' => $this->figures($water),
                 'tank' => $this->figures($state),
             ];

@@ -64,8 +64,8 @@ final class CatchUpPage
             $this->water->state()->get(Parameter::Nitrate)?->central(),
             $this->goal,
             max(0.0, $made->plan->source->central(Parameter::Nitrate, 0.0)),
-            CatchUp::largest($made->allowedShare, $tank->animals->isSensitive()),
-            $tank->animals->daysBetween(),
+            CatchUp::largest($made->allowed->share, $tank->needs()->isSensitive()),
+            $tank->needs()->daysBetween(),
             // A bed that was never drawn in patches is overdue as a whole.
             $patches->isEmpty() ? ($this->isOverdue(Task::Vacuum, $last) ? 1.0 : 0.0) : min(1.0, $old / $patches->count()),
             count(array_filter($dues, static fn(StandDue $due): bool => $due->due->middle() <= 0.0)),

@@ -9,6 +9,7 @@ use App\Change\Reason;
 use App\Units\Show;
 use App\Units\Span;
 use Cresco\Core\Change\Sizing;
+use Cresco\Core\Change\Unread;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
@@ -34,10 +35,12 @@ final readonly class ChangeFindings
     {
         $findings = [
             ...$this->impossible(),
-            ...BeyondLimits::of($this->draft->tank, $this->draft->forecast, $this->draft->mark, $this->draft->allowedShare, $this->show),
+            ...BeyondLimits::of($this->draft->tank, $this->draft->forecast, $this->draft->mark, $this->draft->allowed->share, $this->show),
             ...$this->uncovered(),
             ...$this->dry(),
             ...$this->ammonia(),
+            ...$this->unread(),
+            ...$this->lately(),
             ...$this->series(),
             ...$this->readings(),
             ...$this->away(),
@@ -70,7 +73,7 @@ final readonly class ChangeFindings
     private function impossible(): array
     {
         return $this->draft->impossible === null ? [] : [
-            new Finding(Finding::BEYOND, __('change.impossible.head'), __('change.impossible.why', ['why' => ucfirst($this->draft->impossible)])),
+            new Finding(Finding::BEYOND, __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'), __('change.impossible.why', ['why' => ucfirst($this->draft->impossible)])),
         ];
     }
 
@@ -110,7 +113,7 @@ final readonly class ChangeFindings
     private function ammonia(): array
     {
         $found = [];
-        $alarm = $this->draft->tank->animals->ammoniaAlarm();
+        $alarm = $this->draft->tank->needs()->ammoniaAlarm();
         foreach ([['after', $this->draft->forecast->ammoniaAfter()], ['next', $this->draft->forecast->ammoniaNextDay()]] as [$when, $free]) {
             // Far from the alarm the band need not be worked out.
             $high = $free === null || $free->value('NH3_N') < 0.1 * $alarm ? 0.0 : $free->estimate()->high();
@@ -122,23 +125,62 @@ final readonly class ChangeFindings
         return $found;
     }
 
+    /** @return list<Finding> what nobody has read, so that nobody knows how far a change moves the water */
+    private function unread(): array
+    {
+        $allowed = $this->draft->allowed;
+        $aim = $this->draft->neededShare;
+        if ($allowed->unread === [] || ($aim === null ? $this->draft->share() : $aim) <= $allowed->share + 1e-3) {
+            return [];
+        }
+        $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Unread $one): string => $one->parameter->label(), array_filter($allowed->unread, static fn(Unread $one): bool => $one->inSource === $inSource)));
+        $tests = array_filter([
+            $of(false) === '' ? '' : (string) __('change.unread.tank', ['what' => $of(false)]),
+            $of(true) === '' ? '' : (string) __('change.unread.source', ['what' => $of(true), 'water' => $this->draft->plan->source->name]),
+        ]);
+
+        return [new Finding(
+            $aim === null ? Finding::BEYOND : Finding::HEED,
+            __('change.unread.head', ['share' => $this->show->percent($allowed->share)]),
+            __('change.unread.why', ['tests' => Words::list(array_values($tests))]),
+        )];
+    }
+
+    /** @return list<Finding> a change that was made a short time ago */
+    private function lately(): array
+    {
+        $change = $this->draft->lately;
+        if ($change === null || $this->draft->share() <= 0.0) {
+            return [];
+        }
+        $days = $this->draft->tank->needs()->daysBetween();
+
+        return [new Finding(Finding::HEED, __('change.lately.head', ['share' => $this->show->percent($change->share), 'day' => $this->show->day($change->changed_at)]), trans_choice('change.lately.why', $days, [
+            'count' => $days, 'day' => $this->show->day($change->changed_at->addDays($days)),
+        ]))];
+    }
+
     /** @return list<Finding> */
     private function series(): array
     {
         $aim = $this->draft->neededShare;
-        if ($aim === null || $aim <= $this->draft->allowedShare + 1e-6) {
+        $allowed = $this->draft->allowed;
+        if ($aim === null || $aim <= $allowed->share + 1e-6) {
             return [];
         }
         $by = match (true) {
             $this->draft->depthLimits => (string) __('change.series.depth'),
-            $this->draft->allowedBy !== null => $this->draft->allowedBy->word(),
+            $allowed->by !== null => $allowed->by->word(),
+            $allowed->unread !== [] => (string) __('change.series.unread'),
             default => (string) __('change.series.tank'),
         };
         $text = [
-            __('change.series.why', ['share' => $this->show->percent($aim), 'by' => $by, 'allowed' => $this->show->percent($this->draft->allowedShare)]),
-            $this->draft->series > 12 || $this->draft->series < 1
-                ? __('change.series.never')
-                : trans_choice('change.series.many', $this->draft->series, ['count' => $this->draft->series, 'days' => $this->draft->tank->animals->daysBetween()]),
+            __('change.series.why', ['share' => $this->show->percent($aim), 'by' => $by, 'allowed' => $this->show->percent($allowed->share)]),
+            match (true) {
+                $this->draft->lately !== null => '',
+                $this->draft->series > 12 || $this->draft->series < 1 => __('change.series.never'),
+                default => trans_choice('change.series.many', $this->draft->series, ['count' => $this->draft->series, 'days' => $this->draft->tank->needs()->daysBetween()]),
+            },
             $this->draft->input->reason === Reason::Treatment && $this->draft->depthLimits ? __('change.series.twice') : '',
         ];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\DoseAdvice;
 use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Known\CapsulesOf;
@@ -309,12 +310,34 @@ final readonly class FoodPage
         return array_values($this->food->doses()->reverse()->filter(fn(Dose $dose): bool => $this->show->daysSince($dose->given_at) < self::LISTED)->all());
     }
 
+    private function advice(): DoseAdvice
+    {
+        return once(fn(): DoseAdvice => $this->trial->advised($this->food, $this->feeds()));
+    }
+
     /** @return list<array{feed: Feed, amount: string, each: float, every: int}> what would bring every nutrient to its aim */
     public function proposal(): array
     {
-        $advised = $this->trial->advised($this->food, $this->feeds());
+        return array_map(fn(array $one): array => ['feed' => $one['feed'], 'amount' => $this->of($one['each'], $one['feed']->unit), 'each' => $one['each'], 'every' => $one['every']], $this->advice()->doses);
+    }
 
-        return array_map(fn(array $one): array => ['feed' => $one['feed'], 'amount' => $this->of($one['each'], $one['feed']->unit), 'each' => $one['each'], 'every' => $one['every']], $advised);
+    /** @return list<string> plans that end when what is proposed is planned, in words */
+    public function ends(): array
+    {
+        return array_map($this->planWords(...), $this->advice()->ends($this->tank->dosePlans));
+    }
+
+    /** @return list<Finding> what held the proposal back */
+    public function held(): array
+    {
+        $advice = $this->advice();
+        $words = static fn(Parameter $nutrient): string => $nutrient->word();
+
+        return [
+            ...($advice->doubted === [] ? [] : [new Finding(Finding::HEED, __('food.held.doubted.head', ['what' => Words::list(array_map($words, $advice->doubted))]), __('food.held.doubted.why'))]),
+            ...($advice->full === [] ? [] : [new Finding(Finding::HEED, __('food.held.full.head', ['what' => Words::list(array_map($words, $advice->full))]), __('food.held.full.why'))]),
+            ...($advice->labels === [] ? [] : [new Finding(Finding::HEED, __('food.held.label.head', ['what' => Words::list(array_map(static fn(Feed $feed): string => $feed->name, $advice->labels))]), __($this->tank->needs()->hasShrimp() ? 'food.held.label.shrimp' : 'food.held.label.why'))]),
+        ];
     }
 
     /** Why nothing is proposed. */
@@ -323,6 +346,7 @@ final readonly class FoodPage
         return match (true) {
             !$this->food->hasPlants() => __('food.no_plants'),
             $this->feeds() === [] => __('food.no_feeds'),
+            $this->held() !== [] => __('food.held_back'),
             default => __('food.nothing_wanted'),
         };
     }

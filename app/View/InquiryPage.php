@@ -327,7 +327,7 @@ final class InquiryPage
 
         return match ($remedy) {
             Remedy::Hand => implode(' ', array_map(static fn($technique): string => __('inquiry.techniques.'.$technique->value), $kind->techniques ?? [])),
-            Remedy::Spot => __($key.'.how', ['most' => $this->show->liquid(Peroxide::most($this->low(), $this->tank->animals->isSensitive())), 'litres' => $this->show->volume($this->low())]),
+            Remedy::Spot => __($key.'.how', ['most' => $this->show->liquid(Peroxide::most($this->low(), $this->tank->needs()->isHarmedByOxidisers())), 'litres' => $this->show->volume($this->low())]),
             Remedy::LightHours => $this->lightHours($key),
             Remedy::Changes => $this->series($key, $kind),
             Remedy::Grazers => $this->grazers($key, $kind),
@@ -375,7 +375,7 @@ final class InquiryPage
     {
         $dies = $this->dieOff($kind);
         [$alkalinity, $celsius] = $this->buffer();
-        $changes = $dies->changes($this->tank->animals->ammoniaAlarm(), $share = min(0.9, max(0.05, $this->tank->routine_share)), $alkalinity, $celsius);
+        $changes = $dies->changes($this->tank->needs()->ammoniaAlarm(), $share = min(0.9, max(0.05, $this->tank->routine_share)), $alkalinity, $celsius);
         $oxygen = $dies->oxygen();
         $sizing = __($key.'.sizing', [
             'mass' => Show::plain($this->grams, 0).' g', 'ammonium' => $this->show->value(Parameter::Ammonium, DieOff::OFF * $dies->ammonium()->value('NH4')), 'oxygen' => Show::plain($oxygen->value('O2'), 1),
@@ -399,7 +399,7 @@ final class InquiryPage
         $fits = $not = [];
         foreach ($takers as $grazer) {
             $name = __('inquiry.grazers.'.$grazer->value, ['number' => $grazer->needs()[4]]);
-            $against = $grazer->against(VesselOf::tank($this->tank)->litres(), min(45.0, max(0.0, $this->tank->warmth)), $hardness === null ? null : min(100.0, max(0.0, $hardness / Hardness::MILLIMOLE_PER_DEGREE)), $this->tank->animals);
+            $against = $grazer->against(VesselOf::tank($this->tank)->litres(), min(45.0, max(0.0, $this->tank->warmth)), $hardness === null ? null : min(100.0, max(0.0, $hardness / Hardness::MILLIMOLE_PER_DEGREE)), $this->tank->needs());
             if ($against === []) {
                 $fits[] = $name;
             } else {
@@ -423,7 +423,7 @@ final class InquiryPage
             'ammonium' => $this->dieOff()->ammonium(),
             'oxygen' => $this->dieOff()->oxygen(),
             'ammonia' => $this->dieOff()->freeAmmonia(...$this->buffer()),
-            'peroxide' => Peroxide::working($this->low(), $this->tank->animals->isSensitive()),
+            'peroxide' => Peroxide::working($this->low(), $this->tank->needs()->isHarmedByOxidisers()),
             default => null,
         };
     }

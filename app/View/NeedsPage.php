@@ -58,7 +58,7 @@ final class NeedsPage
             $swing = $swings[$parameter->value] ?? null;
             $text = fn(mixed $base): string => is_numeric($base) ? $this->values($parameter)->show((float) $base) : '';
             $width = fn(float $base): string => $this->swings($parameter)->show($base);
-            $most = $parameter === Parameter::Conductivity ? $this->tank->animals->swingLimits()->ecShare : $this->tank->animals->swingLimits()->allowed($parameter, 1.0);
+            $most = $parameter === Parameter::Conductivity ? $this->tank->needs()->usualSwings()->ecShare : $this->tank->needs()->usualSwings()->allowed($parameter, 1.0);
             $rows[] = [
                 'parameter' => $parameter,
                 'unit' => $unit->label,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Algae;
 
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
 
 /** Animals that graze on some of it, and what they need to live. Adding one is one entry. */
 enum Grazer: string
@@ -54,7 +55,7 @@ enum Grazer: string
      *
      * @throws AlgaeFault when it is no tank
      */
-    public function against(float $litres, float $celsius, ?float $hardness, AnimalGroup $animals): array
+    public function against(float $litres, float $celsius, ?float $hardness, Needs $needs): array
     {
         if (!($litres >= 0.0 && $litres <= 1e6 && $celsius >= 0.0 && $celsius <= 45.0 && ($hardness === null || ($hardness >= 0.0 && $hardness <= 100.0)))) {
             throw AlgaeFault::tank();
@@ -62,8 +63,8 @@ enum Grazer: string
         [$least, $cold, $warm, $soft] = $this->needs();
         $isFish = in_array($this, [self::Otocinclus, self::Ancistrus, self::Crossocheilus], true);
         // Large mouths take shrimp; a grazing fish disturbs a colony that is kept for its young.
-        $clash = $animals === AnimalGroup::HardWaterFish ? in_array($this, [self::BrushShrimp, self::DwarfShrimp, self::Otocinclus], true)
-            : in_array($animals, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true) && ($isFish || $this === self::BrushShrimp);
+        $clash = $needs->group === AnimalGroup::HardWaterFish ? in_array($this, [self::BrushShrimp, self::DwarfShrimp, self::Otocinclus], true)
+            : in_array($needs->group, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true) && ($isFish || $this === self::BrushShrimp);
 
         return [
             ...$litres < $least ? ['litres'] : [],

@@ -13,6 +13,9 @@ final readonly class AnimalKind
     /** Share of its weight that a small fish is fed of dry food in a day. House default. */
     public const FED = 0.02;
 
+    /** mm of a fish, grown, that a large mouth takes. House default. */
+    private const SMALL = 30.0;
+
     /**
      * @param string         $sort    fish, shrimp or snail
      * @param float          $length  mm when grown
@@ -21,8 +24,17 @@ final readonly class AnimalKind
      * @param array{float, float} $hardness dGH that it is kept at
      * @param float|null     $food    mg of dry food a day where that is not by its weight: grazers find most of theirs
      * @param bool           $grazes  whether it may be among the first, while diatoms grow
+     * @param list<string>   $eats    what it takes of those that live with it: shrimp, small_fish
+     * @param bool           $alone   whether two of them fight
      */
-    public function __construct(public string $key, public string $sort, public float $length, public int $least, public array $celsius, public array $hardness, public ?float $food = null, public bool $grazes = false) {}
+    public function __construct(public string $key, public string $sort, public float $length, public int $least, public array $celsius, public array $hardness, public ?float $food = null, public bool $grazes = false, public array $eats = [], public bool $alone = false) {}
+
+    /** Whether it may eat the other kind when grown. */
+    public function mayEat(self $other): bool
+    {
+        return ($other->sort === 'shrimp' && in_array('shrimp', $this->eats, true))
+            || ($other->sort === 'fish' && $other->length <= self::SMALL && $other->key !== $this->key && in_array('small_fish', $this->eats, true));
+    }
 
     /** g of one when grown. */
     public function grams(?float $length = null): float

@@ -66,6 +66,24 @@ final readonly class Together
     }
 
     /**
+     * Which of them may eat which.
+     *
+     * @return list<array{AnimalKind, list<AnimalKind>}>
+     */
+    public function prey(): array
+    {
+        $found = [];
+        foreach ($this->kinds as $kind) {
+            $eaten = array_values(array_filter($this->kinds, static fn(AnimalKind $other): bool => $kind->mayEat($other)));
+            if ($eaten !== []) {
+                $found[] = [$kind, $eaten];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
      * Ranges of a tank that are wider than what lives there is kept at, narrowed to it.
      *
      * @return array<string, array{float, float}> base units, by parameter value
@@ -105,11 +123,11 @@ final readonly class Together
     /** What shrimp among them stand in one change, where that is less than what the tank is held to; null where it is not. */
     public function gentler(Needs $needs): ?SwingLimits
     {
-        $shrimp = $this->shrimp()?->swingLimits();
+        $shrimp = $this->shrimp() === null ? null : SwingLimits::ofSensitive();
         $has = $needs->swingLimits();
 
         return $shrimp === null || ($shrimp->ph >= $has->ph && $shrimp->kh >= $has->kh && $shrimp->gh >= $has->gh && $shrimp->ecShare >= $has->ecShare && $shrimp->celsius >= $has->celsius) ? null
-            : new SwingLimits(min($shrimp->ph, $has->ph), min($shrimp->kh, $has->kh), min($shrimp->gh, $has->gh), min($shrimp->ecShare, $has->ecShare), min($shrimp->celsius, $has->celsius));
+            : new SwingLimits(min($shrimp->ph, $has->ph), min($shrimp->kh, $has->kh), min($shrimp->gh, $has->gh), min($shrimp->ecShare, $has->ecShare), min($shrimp->celsius, $has->celsius), min($shrimp->unreadShare, $has->unreadShare));
     }
 
     /** @return array{float, float}|null base units */

@@ -9,6 +9,11 @@ use Cresco\Core\Fault;
 /** A change that cannot do what is asked. The message can be shown to a keeper. */
 final class ChangeFault extends Fault
 {
+    private function __construct(string $message, public readonly bool $isForWantOfATest = false)
+    {
+        parent::__construct($message);
+    }
+
     public static function days(): self
     {
         return new self('a figure is carried on over 0 to 10,000 days, by an ordinary amount a day');
@@ -31,7 +36,7 @@ final class ChangeFault extends Fault
 
     public static function notRead(string $what, string $of): self
     {
-        return new self(sprintf('%s of %s has not been read yet', $what, $of));
+        return new self(sprintf('%s of %s has not been read yet', $what, $of), isForWantOfATest: true);
     }
 
     public static function fraction(float $fraction): self

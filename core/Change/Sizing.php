@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Change;
 
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Tank\SwingLimits;
+use Cresco\Core\Water\Minerals;
+use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 
 /** How much water to change for a reason, and how much the animals allow at once. */
@@ -53,42 +57,67 @@ final class Sizing
             : $computation->given('n', 'times drained and filled up', (float) $plan->drains, '')->line(self::LITRES, 'litres to drain each time', 'L');
     }
 
-    /**
-     * The largest share of new water with which every parameter stays within its limit, and which parameter sets it.
-     *
-     * @return array{float, Parameter|null} share 0 to 1; null when nothing limits it
-     */
-    public static function largestWithin(ChangePlan $plan, SwingLimits $limits, Forecast $forecast): array
+    /** The largest share of new water with which every parameter stays within its limit. */
+    public static function largestWithin(ChangePlan $plan, SwingLimits $limits, Forecast $forecast): Allowance
     {
         $mixing = self::largestByMixing($plan, $limits);
         $acidity = self::largestByAcidity($forecast, $limits);
 
-        return $acidity < $mixing[0] ? [$acidity, Parameter::Acidity] : $mixing;
+        return $acidity < $mixing->share ? new Allowance($acidity, Parameter::Acidity) : $mixing;
     }
 
-    /**
-     * The same for what mixes by volume; it does not depend on how much is drained.
-     *
-     * @return array{float, Parameter|null}
-     */
-    public static function largestByMixing(ChangePlan $plan, SwingLimits $limits): array
+    /** The same for what mixes by volume; it does not depend on how much is drained. What would limit and is not known is no leave. */
+    public static function largestByMixing(ChangePlan $plan, SwingLimits $limits): Allowance
     {
-        $share = 1.0;
-        $by = null;
+        $allowance = new Allowance(1.0);
         foreach (Parameter::cases() as $parameter) {
-            $now = $plan->tank->get($parameter)?->central();
-            $source = $plan->source->get($parameter)?->central();
-            if (!$parameter->mixes() || $now === null || $source === null || abs($now - $source) < 1e-9) {
+            $now = self::mineral($plan->tank, $parameter);
+            $source = self::mineral($plan->source, $parameter);
+            if (!$parameter->mixes() || $now === null || $source === null) {
                 continue;
             }
-            $allowed = $limits->allowed($parameter, $now);
-            if ($allowed !== null && $allowed / abs($now - $source) < $share) {
-                $share = $allowed / abs($now - $source);
-                $by = $parameter;
+            $off = abs($now->central() - $source->central());
+            if ($parameter === Parameter::Conductivity && !($plan->tank->has($parameter) && $plan->source->has($parameter))) {
+                // Nine times of ten it is no further.
+                $off = (new Normal($off, hypot($now->spread(), $source->spread())))->quantile(0.9);
+            }
+            $allowed = $limits->allowed($parameter, $now->central());
+            if ($allowed !== null && $off > 1e-9 && $allowed / $off < $allowance->share) {
+                $allowance = new Allowance($allowed / $off, $parameter);
+            }
+        }
+        $unread = $limits->unreadShare < $allowance->share ? self::unread($plan) : [];
+
+        return $unread === [] ? $allowance : new Allowance($limits->unreadShare, null, $unread);
+    }
+
+    /** @return list<Unread> the tests without which nobody knows how far a change moves the water */
+    public static function unread(ChangePlan $plan): array
+    {
+        $unread = [];
+        $hasBoth = static fn(callable $knows): bool => $knows($plan->tank) && $knows($plan->source);
+        $areMineralsKnown = $hasBoth(static fn(WaterState $water): bool => $water->has(Parameter::GeneralHardness))
+            || $hasBoth(static fn(WaterState $water): bool => self::mineral($water, Parameter::Conductivity) !== null);
+        foreach ([[$plan->tank, false], [$plan->source, true]] as [$water, $inSource]) {
+            if (!$water->has(Parameter::CarbonateHardness)) {
+                $unread[] = new Unread(Parameter::CarbonateHardness, $inSource);
+            }
+            if (!$areMineralsKnown && !$water->has(Parameter::GeneralHardness)) {
+                $unread[] = new Unread(Parameter::GeneralHardness, $inSource);
             }
         }
 
-        return [$share, $by];
+        return $plan->tank->has(Parameter::Temperature) ? $unread : [...$unread, new Unread(Parameter::Temperature, false)];
+    }
+
+    /** What a water holds of a parameter; conductivity follows from GH and KH where no meter read it. */
+    private static function mineral(WaterState $water, Parameter $parameter): ?Distribution
+    {
+        $known = $water->get($parameter);
+        $gh = $water->get(Parameter::GeneralHardness)?->central();
+        $kh = $water->get(Parameter::CarbonateHardness)?->central();
+
+        return $known ?? ($parameter !== Parameter::Conductivity || $gh === null || $kh === null ? null : Minerals::conductivity($gh, $kh));
     }
 
     /** pH does not mix by volume: where the forecast swings too far, the litres are halved until it fits. */

@@ -29,11 +29,12 @@ final readonly class Doses
      * @param list<Feed>                         $feeds
      * @param array<string, array{float, float}> $wanted mg/L to bring and how much of it matters little (above 0), by parameter value
      * @param array<string, float>               $most   mg/L that may be brought at all, by parameter value
+     * @param array<string, float>               $ofEach amount of each that may be given at most, by feed key
      * @param float                              $litres of the water, above 0
      *
      * @throws FoodFault
      */
-    public static function of(array $feeds, array $wanted, array $most, float $litres): self
+    public static function of(array $feeds, array $wanted, array $most, float $litres, array $ofEach = []): self
     {
         if (!($litres > 0.01 && $litres < 1e6)) {
             throw FoodFault::feed();
@@ -56,6 +57,9 @@ final readonly class Doses
         if ($amounts !== $free) {
             $amounts = self::filledUp($amounts, $columns, $goal, $feeds, $most);
         }
+        // What each is held to is measured by its step, downwards.
+        $held = array_map(static fn(Feed $feed): float => floor(($ofEach[$feed->key] ?? 1e12) / $feed->step + 1e-9) * $feed->step, $feeds);
+        $amounts = array_map(static fn(float $amount, float $limit): float => min($amount, $limit), $amounts, $held);
         $amounts = self::rounded($amounts, $feeds, $wanted, $most, $litres);
         $found = [];
         foreach ($feeds as $j => $feed) {
@@ -119,6 +123,37 @@ final readonly class Doses
         }
 
         return $sum;
+    }
+
+    /**
+     * How high a nutrient comes when it is dosed again and again, mg/L: day by day, a change coming before the dose of its day.
+     *
+     * @param float $level  now, 0 or more
+     * @param float $rate   made in a day; below 0 for what is taken up
+     * @param float $loss   share that is lost in a day, 0 or more
+     * @param float $dose   that each brings
+     * @param int   $every  days from one dose to the next, 1 or more
+     * @param float $share  of each change, 0 to 1
+     * @param int   $days   from one change to the next, 1 or more
+     * @param float $source that the new water holds, 0 or more
+     *
+     * @throws FoodFault
+     */
+    public static function peak(float $level, float $rate, float $loss, float $dose, int $every, float $share, int $days, float $source, int $ahead): float
+    {
+        if (!($level >= 0.0 && is_finite($rate) && $loss >= 0.0 && $dose >= 0.0 && $share >= 0.0 && $share <= 1.0 && $source >= 0.0) || $every < 1 || $days < 1 || $ahead < 1 || $ahead > 1000) {
+            throw FoodFault::routine();
+        }
+        $highest = $level;
+        for ($day = 1; $day <= $ahead; ++$day) {
+            $level = max(0.0, $level * exp(-$loss) + $rate);
+            $highest = max($highest, $level);
+            $level = $day % $days === 0 ? (1.0 - $share) * $level + $share * $source : $level;
+            $level += ($day - 1) % $every === 0 ? $dose : 0.0;
+            $highest = max($highest, $level);
+        }
+
+        return $highest;
     }
 
     /**

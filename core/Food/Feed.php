@@ -11,14 +11,21 @@ use Cresco\Core\Water\Ion;
 /** What plants are fed with, from a jar or a bottle: what a gram or a millilitre of it brings. */
 final readonly class Feed
 {
+    /** Times the dose of its label that is proposed at most: of what may hold copper where shrimp live, and of all else. House defaults. */
+    private const TIMES = [1.0, 2.0];
+
+    /** Days that a label's dose is for where the label is not known to say. House default. */
+    private const WEEK = 7.0;
+
     /**
      * @param string               $unit  "g" or "mL"
      * @param array<string, float> $milligrams by parameter value, as each is counted, in one unit
      * @param float                $step  smallest amount that can be measured, in the unit
+     * @param float|null           $label amount that its label names for a litre in a week, in the unit; null where no label names one
      *
      * @throws FoodFault
      */
-    public function __construct(public string $key, public string $name, public string $unit, public array $milligrams, public float $step)
+    public function __construct(public string $key, public string $name, public string $unit, public array $milligrams, public float $step, public ?float $label = null)
     {
         if (!($step > 0.0 && $step < INF) || ($milligrams !== [] && !(min($milligrams) >= 0.0 && max($milligrams) < INF))) {
             throw FoodFault::feed();
@@ -58,14 +65,62 @@ final readonly class Feed
      * @param float                $dose   mL, above 0
      * @param float                $litres that they are for, above 0
      * @param array<string, float> $raises mg/L by parameter value
+     * @param float|null           $days   from one such dose to the next; null where the label is not known to say, and a week is taken
      */
-    public static function ofLabel(string $key, string $name, float $dose, float $litres, array $raises, float $step): self
+    public static function ofLabel(string $key, string $name, float $dose, float $litres, array $raises, float $step, ?float $days = null): self
     {
         if (!($dose > 0.0 && $litres > 0.0)) {
             throw FoodFault::feed();
         }
 
-        return new self($key, $name, 'mL', array_map(static fn(float $raise): float => $raise * $litres / $dose, $raises), $step);
+        // A millilitre to a litre is what a bottle declared by weight is reckoned over to, and no dose.
+        return new self($key, $name, 'mL', array_map(static fn(float $raise): float => $raise * $litres / $dose, $raises), $step, $dose < $litres ? $dose / $litres * self::WEEK / max(1.0, $days ?? self::WEEK) : null);
+    }
+
+    /** The same with no label to hold it to: it was made up at home. */
+    public function withoutLabel(): self
+    {
+        return new self($this->key, $this->name, $this->unit, $this->milligrams, $this->step);
+    }
+
+    /** Whether it may hold copper: a bottle with iron in it has traces as a rule, and its label need not say which. */
+    public function mayHoldCopper(): bool
+    {
+        return $this->unit === 'mL' && ($this->milligrams[Parameter::Iron->value] ?? 0.0) > 0.0;
+    }
+
+    /**
+     * Times the dose of its label, by the week, that so much of it comes to; null where no label names one.
+     *
+     * @param float $amount in the unit
+     * @param int   $every  days from one to the next, 1 or more
+     * @param float $litres of the water, above 0
+     */
+    public function timesLabel(float $amount, int $every, float $litres): ?float
+    {
+        if (!(abs($amount) < 1e9 && $every >= 1 && $litres > 0.01 && $litres < 1e9)) {
+            throw FoodFault::feed();
+        }
+
+        return $this->label === null ? null : $amount * max(1.0, self::WEEK / $every) / ($this->label * $litres);
+    }
+
+    /**
+     * The most of it in each dose that its label backs; null where no label names a dose.
+     *
+     * @param bool $hasShrimp whether the water holds shrimp, which copper kills
+     */
+    public function most(int $every, float $litres, bool $hasShrimp): ?float
+    {
+        $one = $this->timesLabel(1.0, $every, $litres);
+
+        return $one === null ? null : $this->timesAtMost($hasShrimp) / $one;
+    }
+
+    /** Times the dose of its label that is proposed at most. */
+    public function timesAtMost(bool $hasShrimp): float
+    {
+        return self::TIMES[$hasShrimp && $this->mayHoldCopper() ? 0 : 1];
     }
 
     /**

@@ -12,6 +12,7 @@ final readonly class Kind
      * @param string     $name        botanical
      * @param float      $roots       share of its food that it takes by the roots, 0 to 1
      * @param bool       $bicarbonate whether it uses bicarbonate where carbon dioxide is short
+     * @param bool       $tender      whether peroxide and liquid carbon harm it at doses that others tolerate; mosses always
      * @param float|null $ceiling     mm, where it is not that of its form
      * @param float|null $rate        mm a week where it is fastest, where it is not that of form and pace
      */
@@ -25,7 +26,14 @@ final readonly class Kind
         public bool $bicarbonate = false,
         public ?float $ceiling = null,
         public ?float $rate = null,
+        private bool $tender = false,
     ) {}
+
+    /** Whether peroxide and liquid carbon harm it at doses that other plants tolerate. House default. */
+    public function isTender(): bool
+    {
+        return $this->tender || $this->form === Form::Moss;
+    }
 
     public function usualRate(): float
     {

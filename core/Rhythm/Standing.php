@@ -55,15 +55,15 @@ final class Standing
         if ($total === null) {
             return [];
         }
-        $most = self::AMMONIUM_ALARM[$needs->group->isSensitive() ? 0 : 1];
+        $most = self::AMMONIUM_ALARM[$needs->isSensitive() ? 0 : 1];
         // Were all of it free, and it still were no alarm: nothing to reckon.
-        if ($total->central() < self::AMMONIUM_SEEN && $total->quantile(0.9) / MassConcentration::AMMONIUM_PER_NITROGEN < $needs->group->ammoniaAlarm()) {
+        if ($total->central() < self::AMMONIUM_SEEN && $total->quantile(0.9) / MassConcentration::AMMONIUM_PER_NITROGEN < $needs->ammoniaAlarm()) {
             return [];
         }
         $free = Ammonia::free('x', $total, $now->get(Parameter::Acidity) ?? new Exact(self::CAREFUL_PH), new Exact(max(0.0, min(40.0, $now->central(Parameter::Temperature, 25.0)))))->estimate();
 
         return match (true) {
-            $free->quantile(0.9) >= $needs->group->ammoniaAlarm() => [new Concern('free_ammonia', Urgency::Alarm, Parameter::Ammonium, $free->quantile(0.9), $needs->group->ammoniaAlarm())],
+            $free->quantile(0.9) >= $needs->ammoniaAlarm() => [new Concern('free_ammonia', Urgency::Alarm, Parameter::Ammonium, $free->quantile(0.9), $needs->ammoniaAlarm())],
             $total->central() >= $most => [new Concern('ammonium', Urgency::Alarm, Parameter::Ammonium, $total->central(), $most)],
             $total->central() >= self::AMMONIUM_SEEN => [new Concern('ammonium_seen', Urgency::Today, Parameter::Ammonium, $total->central(), self::AMMONIUM_SEEN)],
             default => [],
@@ -74,7 +74,7 @@ final class Standing
     private static function nitrite(WaterState $now, Needs $needs): array
     {
         $value = $now->get(Parameter::Nitrite);
-        $alarm = self::NITRITE_ALARM[$needs->group->isSensitive() ? 0 : 1];
+        $alarm = self::NITRITE_ALARM[$needs->isSensitive() ? 0 : 1];
         $fine = $needs->range(Parameter::Nitrite)[1] ?? $alarm;
 
         return match (true) {

@@ -7,7 +7,6 @@ namespace Cresco\Core\Tank;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Water\Ammonia;
 
 /** Who lives in a tank, and the water each group is usually kept in. All figures are house defaults for keepers to change. */
 enum AnimalGroup: string
@@ -108,25 +107,5 @@ enum AnimalGroup: string
     public function isSensitive(): bool
     {
         return in_array($this, [self::SoftWaterShrimp, self::HardyShrimp, self::SoftWaterFish], true);
-    }
-
-    /** Free ammonia at which to raise the alarm, mg/L NH3-N. */
-    public function ammoniaAlarm(): float
-    {
-        return $this->isSensitive() ? Ammonia::ALARM_SENSITIVE : Ammonia::ALARM_ALL;
-    }
-
-    /** What these animals stand in one change. */
-    public function swingLimits(): SwingLimits
-    {
-        return $this->isSensitive()
-            ? new SwingLimits(0.4, 1.0, 2.0, 0.15, 2.0)
-            : new SwingLimits(0.6, 2.0, 4.0, 0.25, 3.0);
-    }
-
-    /** Days to leave between the changes of a series. */
-    public function daysBetween(): int
-    {
-        return $this->isSensitive() ? 3 : 2;
     }
 }

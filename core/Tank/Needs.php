@@ -7,15 +7,22 @@ namespace Cresco\Core\Tank;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Water\Ammonia;
 
-/** What the animals of one tank need: the figures of their group, and the keeper's own where there are some. */
+/**
+ * What the animals of one tank need: the figures of their group, never milder than the most sensitive of what is noted to live there asks
+ * for, and the keeper's own where there are some. Whatever depends on who lives in a tank asks here.
+ */
 final readonly class Needs
 {
+    /** Days to leave between two changes that go as far as the limits: of sensitive animals, and of others. House defaults. */
+    private const DAYS_BETWEEN = [3, 2];
+
     /**
      * @param array<string, array{float, float}> $ranges the keeper's own, in the base unit, by parameter value
      * @param array<string, float>               $swings the keeper's own for one change, in the base unit; of conductivity a share
      */
-    public function __construct(public AnimalGroup $group, private array $ranges = [], private array $swings = []) {}
+    public function __construct(public AnimalGroup $group, private array $ranges = [], private array $swings = [], public Inhabitants $living = new Inhabitants()) {}
 
     /** @return array{float, float}|null range in the base unit; null where none is set */
     public function range(Parameter $parameter): ?array
@@ -52,10 +59,51 @@ final readonly class Needs
         return isset($this->ranges[$parameter->value]) || isset($this->swings[$parameter->value]);
     }
 
-    /** What these animals stand in one change. */
+    /** Whether shrimp, fry or soft-water fish live there: by the group, or as noted. */
+    public function isSensitive(): bool
+    {
+        return $this->group->isSensitive() || $this->hasSmall();
+    }
+
+    /** Whether animals live there that a hose draws in: shrimp, by the group or as noted, and fry. */
+    public function hasSmall(): bool
+    {
+        return $this->hasShrimp() || $this->living->fry;
+    }
+
+    public function hasShrimp(): bool
+    {
+        return $this->living->shrimp || $this->group->steersByConductivity();
+    }
+
+    /** Whether peroxide and liquid carbon harm what lives or grows there at doses that others tolerate. */
+    public function isHarmedByOxidisers(): bool
+    {
+        return $this->isSensitive() || $this->living->tenderPlants;
+    }
+
+    /** Free ammonia at which to raise the alarm, mg/L NH3-N. */
+    public function ammoniaAlarm(): float
+    {
+        return $this->isSensitive() ? Ammonia::ALARM_SENSITIVE : Ammonia::ALARM_ALL;
+    }
+
+    /** Days to leave between the changes of a series. */
+    public function daysBetween(): int
+    {
+        return self::DAYS_BETWEEN[$this->isSensitive() ? 0 : 1];
+    }
+
+    /** What they tolerate in one change where the keeper has not said otherwise. */
+    public function usualSwings(): SwingLimits
+    {
+        return $this->isSensitive() ? SwingLimits::ofSensitive() : SwingLimits::ofOthers();
+    }
+
+    /** What these animals tolerate in one change. */
     public function swingLimits(): SwingLimits
     {
-        $usual = $this->group->swingLimits();
+        $usual = $this->usualSwings();
         $own = fn(Parameter $parameter): ?float => $this->swings[$parameter->value] ?? null;
         $kh = $own(Parameter::CarbonateHardness);
         $gh = $own(Parameter::GeneralHardness);
@@ -66,6 +114,7 @@ final readonly class Needs
             $gh === null ? $usual->gh : Hardness::fromMillimolePerLitre($gh)->degrees(),
             $own(Parameter::Conductivity) ?? $usual->ecShare,
             $own(Parameter::Temperature) ?? $usual->celsius,
+            $usual->unreadShare,
         );
     }
 }

@@ -208,7 +208,7 @@ final class Catalogue
                 tools: ['gravel tube'],
                 more: static fn(Session $s): array => [
                     ...$s->school(School::Bed) === 'leave' ? ['Only what lies on top: this bed is left alone.'] : [],
-                    ...$s->animals->isSensitive() ? ['Sponge or mesh on the end; tap the spot first.'] : [],
+                    ...$s->needs->hasSmall() ? ['Sponge or mesh on the end; tap the spot first.'] : [],
                 ],
             ),
             new Job(

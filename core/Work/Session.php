@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Cresco\Core\Work;
 
 use Cresco\Core\Change\ChangePlan;
-use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Needs;
 
 /** Work about to be done on one tank, with a water change or without: what decides which steps it has. */
 final readonly class Session
@@ -31,7 +31,7 @@ final readonly class Session
      */
     public function __construct(
         public ChangePlan $plan,
-        public AnimalGroup $animals,
+        public Needs $needs,
         public array $devices,
         public array $levels,
         public float $mark,
@@ -103,7 +103,7 @@ final readonly class Session
 
     public function keepsShrimp(): bool
     {
-        return in_array($this->animals, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true);
+        return $this->needs->hasShrimp();
     }
 
     /** The keeper's choice where practice differs. */

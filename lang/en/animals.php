@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'kind' => [
         'small_tetra' => 'Small tetras', 'tetra' => 'Tetras', 'small_rasbora' => 'Dwarf rasboras', 'rasbora' => 'Rasboras', 'small_catfish' => 'Dwarf armoured catfish', 'catfish' => 'Armoured catfish', 'otocinclus' => 'Otocinclus',
-        'bristlenose' => 'Bristlenose catfish', 'livebearer' => 'Livebearers', 'labyrinth' => 'Labyrinth fish', 'dwarf_cichlid' => 'Dwarf cichlids', 'lake_cichlid' => 'Lake cichlids', 'shell_cichlid' => 'Shell-dwelling cichlids',
+        'bristlenose' => 'Bristlenose catfish', 'livebearer' => 'Livebearers', 'fighting_fish' => 'Fighting fish', 'labyrinth' => 'Labyrinth fish', 'dwarf_cichlid' => 'Dwarf cichlids', 'lake_cichlid' => 'Lake cichlids', 'shell_cichlid' => 'Shell-dwelling cichlids',
         'angelfish' => 'Angelfish', 'barb' => 'Barbs', 'danio' => 'Danios', 'rainbowfish' => 'Rainbowfish', 'killifish' => 'Killifish', 'bee_shrimp' => 'Soft-water shrimp', 'hardy_shrimp' => 'Hardy dwarf shrimp', 'brush_shrimp' => 'Algae shrimp',
         'nerite' => 'Nerite snails', 'small_snail' => 'Small snails', 'fry' => 'Fry',
     ],
@@ -13,7 +13,7 @@ return [
     'sort' => ['fish' => 'Fish', 'shrimp' => 'Shrimp', 'snail' => 'Snails', 'plant' => 'Plants'],
     'asks' => ['lead' => 'What lives here asks for', 'range' => ':what from :from to :to', 'most' => ':what of :to at most', 'gentler' => 'gentler changes, as shrimp stand them', 'act' => 'Keep the tank at that', 'kept' => 'Kept: changes, water and alarms of this tank follow its animals.'],
     'heed' => [
-        'apart' => 'No :what suits both: :one and :other.','few' => 'They live in groups of :least or more.', 'warm' => 'The water is not as warm as they are kept: :from to :to.', 'hard' => 'The water is not as hard as they are kept: :from to :to.'],
+        'apart' => 'No :what suits both: :one and :other.','alone' => 'Two of them fight: keep one to a tank.', 'prey' => ':one may eat :others.', 'few' => 'They live in groups of :least or more.', 'warm' => 'The water is not as warm as they are kept: :from to :to.', 'hard' => 'The water is not as hard as they are kept: :from to :to.'],
     'eats' => ':grams of dry food a day suits them all. In nitrate that comes to', 'eats_a_day' => 'a day, before plants take of it.', 'fed' => 'You give :grams.', 'none' => 'Nobody is written down yet.',
     'means' => ['pour' => 'Pour in', 'drip' => 'Drip', 'quick' => 'Quick transfer', 'rinse' => 'Rinse and keep apart'],
     'why' => [

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'impossible' => ['head' => 'It cannot be done with this water.', 'why' => ':why. Shown instead: the usual share.'],
+    'impossible' => ['head' => 'It cannot be done with this water.', 'untested' => 'A test is missing.', 'why' => ':why. Shown instead: the usual share.'],
     'bare' => ['head' => ':what bare at this mark.', 'why' => 'It begins :top below the rim, the mark is at :mark: :then. The run sheet has it off first.'],
     'swing' => [
         'head' => ':what moves too far at once.', 'down' => 'By :width down; these animals stand :most in one change. Up to :share of the water keeps within it.',
@@ -15,8 +15,13 @@ return [
         'head' => 'Free ammonia reaches the alarm.', 'after' => 'right after', 'next' => 'next day',
         'why' => 'Up to :high mg/L NH₃-N :when, alarm at :alarm. Ammonium turns into ammonia as pH rises: change less, or water of lower pH, and find where it comes from.',
     ],
+    'unread' => [
+        'head' => 'At most :share until you test more.', 'why' => 'Test :tests: without that nobody knows how far a change moves the water.',
+        'tank' => ':what in the tank', 'source' => ':what of :water',
+    ],
+    'lately' => ['head' => ':share was changed on :day already.', 'why' => '{1} These animals need a day between two changes: the next is due on :day.|[2,*] These animals need :count days between two changes: wait until :day.'],
     'series' => [
-        'head' => 'Not in one change.', 'depth' => 'the depth the fish stand in', 'tank' => 'the tank', 'why' => 'All at once would take :share of the water; :by allows :allowed.',
+        'unread' => 'what was not tested', 'head' => 'Not in one change.', 'depth' => 'the depth the fish stand in', 'tank' => 'the tank', 'why' => 'All at once would take :share of the water; :by allows :allowed.',
         'never' => 'With this source that is no way to get there: a softer or closer-matched water is.', 'many' => '{1} One change of this size gets there.|[2,*] :count changes of this size get there, :days days apart.',
         'twice' => 'Draining twice or three times in one session gets further: two drains of one half leave a quarter.',
     ],

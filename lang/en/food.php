@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'label' => ['density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
+    'label' => ['days' => 'its label says so every', 'days_help' => 'left empty: once a week', 'density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
     'file' => ['head' => 'In and out', 'label' => 'Doses of the past from a file', 'help' => 'CSV with given_at, name of the jar and amount, as it is given out. A day that has a dose of the jar keeps it; the shelf stays as it is. A file that does not hold is refused whole.', 'act' => 'Take in'],
     'meals_taken_in' => '{0} Nothing new was in it.|{1} One time of feeding taken in.|[2,*] :count times of feeding taken in.',
     'meals_file' => ['all' => 'All that was fed otherwise, as CSV', 'label' => 'Times of feeding', 'help' => 'from_day, until_day, grams, note: as they are given out. Days that are there already stay.'],
@@ -73,11 +73,23 @@ return [
     'after' => [
         'head' => 'Doses after it', 'link' => 'What to give after this change', 'once' => 'at once, last', 'every' => '{1} every day from then on|[2,*] every :count days from then on', 'nothing' => 'nothing',
         'doses' => 'From what is on the shelf, so that all of it lies where you want it before the next change.', 'no_plants' => 'No plants are drawn in this tank, so nothing is proposed.',
-        'enough' => 'Tap, food and soil bring enough: nothing needs to be given.', 'no_feeds' => 'Something is wanted, and nothing on the shelf brings it, or the animals’ nitrate limit leaves no room.',
+        'enough' => 'Tap, food and soil bring enough: nothing needs to be given.', 'doubted' => 'A test and the estimate are far apart: test again before anything is given.', 'no_feeds' => 'Something is wanted, and nothing on the shelf brings it, or the animals’ nitrate limit leaves no room.',
         'left' => 'after it', 'aim' => 'wanted before the next', 'give' => 'to give',
     ],
     'no_plants' => 'No plants are drawn in this tank, so nothing is proposed.',
     'no_feeds' => 'Nothing on the shelf feeds plants.',
+    'held_back' => 'Nothing is proposed now: see below why.',
+    'held' => [
+        'doubted' => ['head' => 'Test :what again.', 'why' => 'Your last test and what the log leads to are far apart. Until a second test settles it, nothing that brings it is proposed.'],
+        'full' => ['head' => 'Held back by :what.', 'why' => 'A full dose would take it past its target range, or past what your animals tolerate. Products that bring it are kept below that.'],
+        'label' => ['head' => 'No more than the label backs: :what.', 'why' => 'The target would take more than twice the label’s weekly dose. More of it may bring other things too high: find out first where it goes.', 'shrimp' => 'The target would take more than the label backs. Traces may hold copper, which kills shrimp.'],
+    ],
+    'ends' => ['head' => '{1} This plan would end:|[2,*] These plans would end:', 'tick' => 'End them', 'ask' => 'Tick that :names may end, or leave the doses as they are.|Tick that :names may end, or leave the doses as they are.'],
+    'consent' => [
+        'word' => 'yes', 'label' => 'More than the label: type “yes”',
+        'ask' => 'That is :times times the label’s weekly dose of :name for this tank. Type “:word” to plan it all the same.',
+        'shrimp' => 'That is :times times the label’s weekly dose of :name for this tank. It may hold copper, and shrimp live here. Type “:word” to plan it all the same.',
+    ],
     'nothing_wanted' => 'Tap, food and soil bring enough: nothing needs to be given.',
     'source' => [
         'meals' => 'Food of the animals, :grams g a day, brings about :nitrate of nitrate and :phosphate of phosphate a day.',

@@ -51,6 +51,7 @@ use Cresco\Core\StartUp\Phase;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Footprint;
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\SwingLimits;
 use Cresco\Core\Tank\Vessel;
@@ -253,7 +254,7 @@ final class SweepTest extends TestCase
             Vessel::class => self::vessel(...),
             ChangePlan::class => self::plan(...),
             Forecast::class => static fn(): object => Forecast::of(self::plan()),
-            SwingLimits::class => static fn(): object => AnimalGroup::Community->swingLimits(),
+            SwingLimits::class => static fn(): object => SwingLimits::ofOthers(),
             Footprint::class => static fn(): object => new Rectangle(500, 300),
             Reading::class => static fn(): object => Reading::exact(Parameter::Nitrate, 10.0),
             Unit::class => static fn(): object => Unit::usual(Parameter::Nitrate),
@@ -281,7 +282,7 @@ final class SweepTest extends TestCase
             Bill::class => static fn(): object => new Bill(1.0, 0.0, 0.0, 1.0),
             Stand::class => self::stand(...),
             Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new Lamp(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
-            Session::class => static fn(): object => new Session(self::plan(), AnimalGroup::Community, [], [], 100.0, true, true),
+            Session::class => static fn(): object => new Session(self::plan(), new Needs(AnimalGroup::Community), [], [], 100.0, true, true),
         ];
         $made['self'] = $made[Ions::class];
         if (isset($made[$type])) {

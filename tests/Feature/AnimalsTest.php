@@ -15,6 +15,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\SwingLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AnimalsTest extends FeatureCase
@@ -28,7 +29,7 @@ final class AnimalsTest extends FeatureCase
         foreach ([['came', 4], ['died', 3], ['counted', 14], ['went', 5]] as [$event, $count]) {
             $this->post("$base/$animal->id", ['event' => $event, 'count' => $count])->assertSessionHasNoErrors();
         }
-        self::assertSame(9, AnimalsOf::count($animal->load('events')));
+        self::assertSame(9, $animal->load('events')->count());
         // Nine of 4.5 cm: 9 * 21.87 mg of food.
         self::assertEqualsWithDelta(0.1968, AnimalsOf::food($tank), 1e-3);
         $this->get($base)->assertOk()->assertSeeText('Ours')->assertSeeText("0.2\u{a0}g of dry food");
@@ -119,11 +120,13 @@ final class AnimalsTest extends FeatureCase
         $this->actingAs($keeper)->get($page)->assertDontSeeText('What lives here asks for');
         $kind = $tank->animalKinds()->create(['kind' => 'hardy_shrimp']);
         $kind->events()->create(['kind' => CountKind::Came, 'count' => 20, 'day' => now()->format('Y-m-d')]);
-        $this->get($page)->assertSeeText('What lives here asks for')->assertSeeText("nitrate of 20\u{A0}mg/L at most")->assertSeeText('gentler changes');
+        $this->get($page)->assertSeeText('What lives here asks for')->assertSeeText("nitrate of 20\u{A0}mg/L at most");
+        // Gentler changes need no leave: they follow what is noted.
+        self::assertSame(SwingLimits::ofSensitive()->ecShare, ($tank->fresh() ?? $tank)->needs()->swingLimits()->ecShare);
         $this->post("/tanks/$tank->id/animals-needs")->assertRedirect($page);
         $needs = $tank->refresh()->needs();
         self::assertSame([0.0, 20.0], array_map(floatval(...), $needs->range(Parameter::Nitrate) ?? []));
-        self::assertEqualsWithDelta(AnimalGroup::HardyShrimp->swingLimits()->ecShare, $needs->swingLimits()->ecShare, 1e-9);
+        self::assertEqualsWithDelta(SwingLimits::ofSensitive()->ecShare, $needs->swingLimits()->ecShare, 1e-9);
         $this->get($page)->assertDontSeeText('What lives here asks for');
         // What no water suits is said, and moves nothing.
         foreach (['angelfish', 'killifish'] as $one) {

@@ -115,15 +115,15 @@ final class ChangeSheetTest extends FeatureCase
         );
         foreach ([0.3, 0.6] as $allowed) {
             $cut = $draft($allowed);
-            self::assertSame(Parameter::Acidity, $cut->allowedBy);
-            self::assertEqualsWithDelta($cut->allowedShare, $cut->share(), 1e-3);
+            self::assertSame(Parameter::Acidity, $cut->allowed->by);
+            self::assertEqualsWithDelta($cut->allowed->share, $cut->share(), 1e-3);
             self::assertLessThan(0.6, $cut->share());
             $outlook = $cut->forecast->outlook(Parameter::Acidity);
             $moved = max(abs(($outlook->after()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)), abs(($outlook->nextDay()?->central() ?? 0.0) - ($outlook->now?->central() ?? 0.0)));
             self::assertEqualsWithDelta($allowed, $moved, 0.03);
             self::assertGreaterThan(1, $cut->series);
         }
-        self::assertNotSame(Parameter::Acidity, $draft(5.0)->allowedBy);
+        self::assertNotSame(Parameter::Acidity, $draft(5.0)->allowed->by);
     }
 
     public function testAGoalOutOfReachIsNamed(): void

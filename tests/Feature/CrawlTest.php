@@ -82,7 +82,7 @@ final class CrawlTest extends FeatureCase
         $this->get('/stores/1')->assertSee('The membrane is due around')->assertSee('Resin until about');
         $this->get('/waters/1')->assertSee('The figures agree.')->assertSee('How it goes');
         $this->get('/batches/1')->assertSee('good.')->assertSee('Change water with it');
-        $this->get('/tanks/1/bed')->assertSee('Next: patches');
+        $this->get('/tanks/1/bed')->assertSee('Next: patch');
         $this->get('/tanks/1/top-up')->assertSee('Learned from 8 of your own top-ups');
         $this->get('/tanks/1/compose')->assertSee('due, last');
         $this->get('/recipes')->assertSee('Shrimp, five degrees');

@@ -209,7 +209,7 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'shape', 'tufts');
         $this->answer($inquiry, 'colour', 'dark');
         $litres = VesselOf::tank($this->tank)->litres() * (1.0 - $this->tank->routine_share);
-        $most = $this->keeper->show()->liquid(0.25 * $litres * ($this->tank->animals->isSensitive() ? 0.4 : 1.0));
+        $most = $this->keeper->show()->liquid(0.25 * $litres * ($this->tank->needs()->isHarmedByOxidisers() ? 0.4 : 1.0));
         $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('For 30 g that dies');
         $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('So much must not die in the tank');
         $this->get("$this->base/$inquiry->id/now?working=oxygen&grams=100")->assertSee('9.1');

@@ -144,11 +144,11 @@ final class RoundTest extends FeatureCase
         $other = $this->tank($keeper, $water);
         $other->update(['name' => 'Hollow']);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(9));
-        $this->noteChange($keeper, $other, $water, 20.0, CarbonImmutable::now()->subHours(2));
+        $this->noteChange($keeper, $other, $water, 20.0, CarbonImmutable::now()->subDays(3));
         $page = $this->actingAs($keeper)->get('/evening')->assertOk();
         $text = (string) preg_replace('/\s+/', ' ', strip_tags((string) $page->getContent()));
 
-        // Brook is two days late and picked; Hollow was changed today and is not.
+        // Brook is two days late and picked; Hollow was changed three days ago and is not.
         self::assertMatchesRegularExpression('/value="'.$tank->id.'" checked/', (string) $page->getContent());
         self::assertDoesNotMatchRegularExpression('/value="'.$other->id.'" checked/', (string) $page->getContent());
         // 30 % of 100 L, 500 x 500 x 400 mm inside.

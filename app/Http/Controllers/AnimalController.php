@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\LetIn;
-use App\Known\AnimalsOf;
 use App\Models\Animal;
 use App\Models\AnimalEvent;
 use App\Models\EntryKind;
@@ -71,7 +70,7 @@ final class AnimalController extends Controller
         $count = $request->integer('count');
         $fault = match (true) {
             $one->events->count() >= self::MOST => __('animals.most', ['most' => self::MOST]),
-            in_array($kind, [CountKind::Died, CountKind::Went], true) && $count > AnimalsOf::count($one) => __('animals.less', ['count' => AnimalsOf::count($one)]),
+            in_array($kind, [CountKind::Died, CountKind::Went], true) && $count > $one->count() => __('animals.less', ['count' => $one->count()]),
             $count === 0 && $kind !== CountKind::Counted => __('said.whole.positive'),
             default => null,
         };

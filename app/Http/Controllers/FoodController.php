@@ -18,11 +18,13 @@ use App\Known\CapsulesOf;
 use App\Known\FoodOf;
 use App\Known\VesselOf;
 use App\Models\Dose;
+use App\Models\DosePlan;
 use App\Models\Tank;
 use App\Units\Amount;
 use App\Units\Show;
 use App\View\FoodPage;
 use App\View\TankLoop;
+use App\View\Words;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\FeedingSchool;
@@ -103,13 +105,17 @@ final class FoodController extends Controller
         $tank->setRelation('keeper', $keeper->loadMissing('jars'));
         $food = FoodOf::tank($tank);
         $trial = new FoodTrial();
-        $advised = $trial->advised($food, (new FoodPage($tank, $food, $trial))->feeds());
-        if ($advised === []) {
+        $advice = $trial->advised($food, (new FoodPage($tank, $food, $trial))->feeds());
+        if ($advice->doses === []) {
             throw ValidationException::withMessages(['adopt' => __('said.cannot.nothing_proposed')]);
         }
-        DB::transaction(static fn() => app(PlanDoses::class)($tank, $advised));
+        $ends = $advice->ends($tank->dosePlans);
+        if ($ends !== [] && !$request->boolean('end_others')) {
+            throw ValidationException::withMessages(['end_others' => trans_choice('food.ends.ask', count($ends), ['names' => Words::list(array_map(static fn(DosePlan $plan): string => $plan->jar->name, $ends))])]);
+        }
+        DB::transaction(static fn() => app(PlanDoses::class)($tank, $advice->doses));
 
-        return self::back($tank, trans_choice('food.adopted', count($advised), ['count' => count($advised)]));
+        return self::back($tank, trans_choice('food.adopted', count($advice->doses), ['count' => count($advice->doses)]));
     }
 
     /** Whether what was changed of the doses did anything. */
@@ -301,11 +307,15 @@ final class FoodController extends Controller
             'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
         ], ['plan_jar.*' => __('said.choose.jar'), 'plan_amount.required' => __('said.write.each'), 'every.*' => __('said.whole.every'), 'starts_on.*' => __('said.day.needed')]);
         $jar = $keeper->jars()->whereKey($fields['plan_jar'])->firstOrFail();
-        if ($jar->toFeed($keeper->scale_step) === null) {
-            throw ValidationException::withMessages(['plan_jar' => __('said.cannot.no_food')]);
+        $feed = $jar->toFeed($keeper->scale_step) ?? throw ValidationException::withMessages(['plan_jar' => __('said.cannot.no_food')]);
+        $amount = Amount::parse($request->input('plan_amount')) ?? 0.0;
+        $times = $feed->timesLabel($amount, $request->integer('every'), VesselOf::tank($tank)->litres());
+        $hasShrimp = $tank->needs()->hasShrimp();
+        if ($times !== null && $times > $feed->timesAtMost($hasShrimp) * 1.001 && mb_strtolower(trim((string) $request->string('consent'))) !== __('food.consent.word')) {
+            throw ValidationException::withMessages(['consent' => __($hasShrimp && $feed->mayHoldCopper() ? 'food.consent.shrimp' : 'food.consent.ask', ['times' => Show::plain($times, 1), 'name' => $jar->name, 'word' => __('food.consent.word')])]);
         }
 
-        return ['jar_id' => $jar->id, 'amount' => Amount::parse($request->input('plan_amount')) ?? 0.0, 'every' => $request->integer('every'), 'starts_on' => (string) $request->string('starts_on')];
+        return ['jar_id' => $jar->id, 'amount' => $amount, 'every' => $request->integer('every'), 'starts_on' => (string) $request->string('starts_on')];
     }
 
     /** What cannot be read of what is tried; it is left out, and said at its field. */

@@ -41,6 +41,7 @@ final class JarRequest extends KeeperRequest
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
             'label.strength' => [$this->holds(Jar::CONDITIONER) ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
             ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', $this->isByWeight() ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')]),
+            'label.days' => ['nullable', 'integer', 'between:1,60'],
             'label.chelate' => ['nullable', Rule::enum(Chelate::class)],
             'label.density' => ['nullable', new Amount(0.5, 2.5, 'g/mL', '1.1')], 'label.declared' => ['nullable', 'boolean'],
             'label.kind' => [$this->holds(Jar::ACID) ? 'required' : 'nullable', Rule::enum(AcidKind::class)],
@@ -53,6 +54,7 @@ final class JarRequest extends KeeperRequest
     {
         return [
             'label.kind' => __('said.choose.acid'),
+            'label.days.*' => __('said.whole.every'),
             'name.required' => __('said.text.jar'),
             'name.max' => __('said.text.name'),
             'name.string' => __('said.text.letters'),
@@ -145,7 +147,7 @@ final class JarRequest extends KeeperRequest
             $declared = $this->boolean('label.declared');
             $label = $this->isByWeight()
                 ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(array_keys($brings), array_map(static fn(string $name, float $percent): float => round(Feed::ofPercent(Parameter::from($name), $density, $percent, $declared), 3), array_keys($brings), $brings))
-                : ['dose' => $base('dose'), 'litres' => $base('litres')] + $brings;
+                : ['dose' => $base('dose'), 'litres' => $base('litres')] + ($this->filled('label.days') ? ['days' => $this->integer('label.days')] : []) + $brings;
             if (isset($brings[Parameter::Iron->value]) && $this->filled('label.chelate')) {
                 $label['chelate'] = (string) $this->string('label.chelate');
             }

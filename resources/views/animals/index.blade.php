@@ -33,6 +33,7 @@
     @endif
     @endif
     @if($page->doNotMeet())<p class="finding beyond">{{ $page->doNotMeet() }}</p>@endif
+    @foreach($page->prey() as $prey)<p class="finding beyond">{{ $prey }}</p>@endforeach
     @if($page->asks() !== '')
     <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/animals-needs">@csrf<span>{{ __('animals.asks.lead') }} {{ $page->asks() }}.</span>
         <button class="act quiet">{{ __('animals.asks.act') }}</button></form>

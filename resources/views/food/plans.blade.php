@@ -19,16 +19,22 @@
                 @endif
             @endforeach
         </p>
+        @if($page->ends() !== [])
+        <p class="finding heed"><b>{{ trans_choice('food.ends.head', count($page->ends())) }}</b> {{ implode('; ', $page->ends()) }}</p>
+        <label class="tick"><input type="checkbox" name="end_others" value="1" aria-describedby="e-end-others"> {{ __('food.ends.tick') }}</label>
+        <p class="fault" id="e-end-others" role="alert">@error('end_others'){{ $message }}@enderror</p>
+        @endif
         <button class="act quiet">Plan these doses</button>
         <a href="/tanks/{{ $tank->id }}/bottle">{{ __('food.bottle.link') }}</a>
     </form>
     @else
     <p>{{ $page->nothing() }}</p>
     @endif
+    <x-findings :findings="$page->held()"/>
 </section>
 @if($page->tooClose())<p class="finding heed">{{ $page->tooClose() }}</p>@endif
 @if($page->steps() !== null)<p class="steps">{{ $page->steps() }}</p>@endif
-<details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on'])) open @endif><summary>Doses that are planned</summary>
+<details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on', 'consent'])) open @endif><summary>Doses that are planned</summary>
     @foreach($tank->dosePlans as $plan)
     <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}">
         @csrf @method('delete')
@@ -67,6 +73,7 @@
             <x-field name="every" label="every" unit="days" :value="$page->school->every()" mode="numeric" small/>
             <x-field name="starts_on" label="from" type="date" :value="$page->show->local(now())->format('Y-m-d')" small/>
         </div>
+        @error('consent')<x-field name="consent" :label="__('food.consent.label')" small/>@enderror
         <button class="act quiet">Plan it</button>
     </form>
     @endif

@@ -30,6 +30,8 @@
                 <x-field :name="'label['.$nutrient->value.']'" :label="'raises '.$nutrient->word().' by'" :value="$label($nutrient->value)" unit="mg/L"
                     mode="decimal" data-of="feed"/>
                 @endforeach
+                <x-field name="label[days]" :label="__('food.label.days')" :value="$jar->label['days'] ?? ''" unit="days" mode="numeric" data-of="feed"
+                    :help="__('food.label.days_help')"/>
                 <div data-of="feed"><x-choice name="label[chelate]" :label="__('food.chelate.ask')" :value="$jar->label['chelate'] ?? ''"
                     :options="['' => __('food.chelate.none')] + App\View\Choices::options('chelate')"/></div>
                 <x-field name="label[density]" :label="__('food.label.density')" unit="g/mL" mode="decimal" data-of="feed" :help="__('food.label.help')"/>

@@ -11,6 +11,7 @@ use Cresco\Core\Algae\LightStep;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Sort;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Needs;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -74,10 +75,10 @@ final class DieOffTest extends TestCase
 
     public function testGrazersFitOrItIsSaidWhatSpeaksAgainstThem(): void
     {
-        self::assertSame([], Grazer::BrushShrimp->against(120.0, 24.0, 6.0, AnimalGroup::Community));
-        self::assertSame(['litres', 'warm', 'soft'], Grazer::BrushShrimp->against(40.0, 28.0, 2.0, AnimalGroup::Community));
-        self::assertSame(['animals'], Grazer::Otocinclus->against(80.0, 24.0, 6.0, AnimalGroup::HardyShrimp));
-        self::assertSame(['cold', 'animals'], Grazer::Otocinclus->against(80.0, 20.0, null, AnimalGroup::HardWaterFish));
+        self::assertSame([], Grazer::BrushShrimp->against(120.0, 24.0, 6.0, new Needs(AnimalGroup::Community)));
+        self::assertSame(['litres', 'warm', 'soft'], Grazer::BrushShrimp->against(40.0, 28.0, 2.0, new Needs(AnimalGroup::Community)));
+        self::assertSame(['animals'], Grazer::Otocinclus->against(80.0, 24.0, 6.0, new Needs(AnimalGroup::HardyShrimp)));
+        self::assertSame(['cold', 'animals'], Grazer::Otocinclus->against(80.0, 20.0, null, new Needs(AnimalGroup::HardWaterFish)));
         self::assertContains(Grazer::BrushShrimp, Grazer::takers('thread'));
         self::assertSame([], Grazer::takers('cyanobacteria'));
     }
@@ -93,7 +94,7 @@ final class DieOffTest extends TestCase
 
     public function testNonsenseIsNamed(): void
     {
-        foreach ([static fn() => new DieOff(Sort::Alga, -1.0, 60.0, 1.0, true), static fn() => DieOff::highestPh(0.0, 25.0), static fn() => LightStep::hours(25.0), static fn() => Grazer::RamsHorn->against(NAN, 25.0, null, AnimalGroup::Community), static fn() => (new DieOff(Sort::Alga, 1.0, 60.0, 1.0, true))->changes(0.02, 1.0, 1.0, 25.0)] as $nonsense) {
+        foreach ([static fn() => new DieOff(Sort::Alga, -1.0, 60.0, 1.0, true), static fn() => DieOff::highestPh(0.0, 25.0), static fn() => LightStep::hours(25.0), static fn() => Grazer::RamsHorn->against(NAN, 25.0, null, new Needs(AnimalGroup::Community)), static fn() => (new DieOff(Sort::Alga, 1.0, 60.0, 1.0, true))->changes(0.02, 1.0, 1.0, 25.0)] as $nonsense) {
             try {
                 $nonsense();
                 self::fail('It passed.');

@@ -17,6 +17,7 @@ use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
+use Cresco\Core\Tank\SwingLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -92,7 +93,7 @@ final class ArrivalTest extends TestCase
         self::assertSame(['temperature' => [22.0, 25.0]], $of('danio')->narrowed($community));
         self::assertSame(['temperature', 'general_hardness', 'nitrate'], array_keys($of('bee_shrimp')->narrowed($community)));
         self::assertNull($of('danio')->gentler($community));
-        self::assertEquals(AnimalGroup::SoftWaterShrimp->swingLimits(), $of('danio', 'bee_shrimp')->gentler($community));
+        self::assertEquals(SwingLimits::ofSensitive(), $of('danio', 'bee_shrimp')->gentler($community));
         self::assertNull($of('bee_shrimp')->gentler(new Needs(AnimalGroup::SoftWaterShrimp)));
         // Who is offered to a tank must be able to live there.
         self::assertSame([false, true, true, false], [$of('livebearer')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('small_tetra')->suits(new Needs(AnimalGroup::SoftWaterFish)), $of('livebearer')->suits(new Needs(AnimalGroup::HardWaterFish)), $of('bee_shrimp')->suits(new Needs(AnimalGroup::HardWaterFish))]);

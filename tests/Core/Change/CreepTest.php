@@ -10,7 +10,7 @@ use Cresco\Core\Change\Creep;
 use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Passage;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\SwingLimits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Data;
@@ -80,13 +80,13 @@ final class CreepTest extends TestCase
     public function testNoWaterOnTheWayIsThinnerThanItsHardnessAllows(): void
     {
         $ec = Parameter::Conductivity->value;
-        $passage = Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, AnimalGroup::SoftWaterShrimp->swingLimits(), [], [$ec => 180.0]);
+        $passage = Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, SwingLimits::ofSensitive(), [], [$ec => 180.0]);
         foreach ($passage->waters as $i => $water) {
             self::assertGreaterThanOrEqual(180.0 - 1e-9, $water[$ec]);
             self::assertEqualsWithDelta($passage->states[$i + 1][$ec], 0.75 * $passage->states[$i][$ec] + 0.25 * $water[$ec], 1e-6);
         }
         // Without an end below, the first change would take water of (0.85 * 300 - 0.75 * 300) / 0.25 = 120.
-        self::assertEqualsWithDelta(120.0, Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, AnimalGroup::SoftWaterShrimp->swingLimits())->waters[0][$ec], 1e-6);
+        self::assertEqualsWithDelta(120.0, Passage::plan([$ec => 300.0], [$ec => 215.0], 0.25, SwingLimits::ofSensitive())->waters[0][$ec], 1e-6);
     }
 
     /** @return iterable<string, array{float, float, float}> dGH of the tank, aim, fraction */
@@ -102,7 +102,7 @@ final class CreepTest extends TestCase
     public function testThePassageArrivesWithinTheLimitsAndEveryWaterCanBeHad(float $from, float $to, float $fraction): void
     {
         $unit = 10.0 / 56.077;
-        $limits = AnimalGroup::SoftWaterShrimp->swingLimits();
+        $limits = SwingLimits::ofSensitive();
         $gh = Parameter::GeneralHardness->value;
         $passage = Passage::plan([$gh => $from * $unit], [$gh => $to * $unit], $fraction, $limits);
         foreach ($passage->waters as $i => $water) {
@@ -118,7 +118,7 @@ final class CreepTest extends TestCase
     public function testAPassageThatNoWaterCanMakeIsRefused(): void
     {
         $this->expectException(ChangeFault::class);
-        Passage::plan([Parameter::GeneralHardness->value => 1.0], [Parameter::GeneralHardness->value => 3.0], 0.3, AnimalGroup::Community->swingLimits(), [Parameter::GeneralHardness->value => 2.0]);
+        Passage::plan([Parameter::GeneralHardness->value => 1.0], [Parameter::GeneralHardness->value => 3.0], 0.3, SwingLimits::ofOthers(), [Parameter::GeneralHardness->value => 2.0]);
     }
 
     public function testConditionerIsDosedByLabelAndChlorine(): void

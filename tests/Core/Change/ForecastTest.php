@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Change;
 
+use Cresco\Core\Change\Allowance;
 use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
@@ -20,6 +21,7 @@ use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\SwingLimits;
 use Cresco\Core\Tank\Vessel;
@@ -30,7 +32,7 @@ use PHPUnit\Framework\TestCase;
 final class ForecastTest extends TestCase
 {
     /** A tank of 100 L. */
-    private static function vessel(): Vessel
+    public static function vessel(): Vessel
     {
         return new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
     }
@@ -285,7 +287,8 @@ final class ForecastTest extends TestCase
     {
         $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 40);
         // KH may move 1 of 3 degrees, GH 2 of 4, conductivity 37.5 of 150, warmth 2 of 5.
-        [$share, $by] = Sizing::largestWithin($plan, new SwingLimits(9, 1, 2, 0.15, 2), Forecast::of($plan));
+        $allowance = Sizing::largestWithin($plan, new SwingLimits(9, 1, 2, 0.15, 2), Forecast::of($plan));
+        [$share, $by] = [$allowance->share, $allowance->by];
 
         self::assertEqualsWithDelta(0.25, $share, 1e-9);
         self::assertSame(Parameter::Conductivity, $by);
@@ -294,7 +297,8 @@ final class ForecastTest extends TestCase
     public function testPhCanBeTheNarrowestLimit(): void
     {
         $plan = new ChangePlan(self::vessel(), self::tank(), self::source(), 60);
-        [$share, $by] = Sizing::largestWithin($plan, new SwingLimits(0.1, 9, 9, 9, 9), Forecast::of($plan));
+        $allowance = Sizing::largestWithin($plan, new SwingLimits(0.1, 9, 9, 9, 9), Forecast::of($plan));
+        [$share, $by] = [$allowance->share, $allowance->by];
         $at = Forecast::of($plan->withDrained($plan->litresForShare($share)));
 
         self::assertSame(Parameter::Acidity, $by);
@@ -306,7 +310,7 @@ final class ForecastTest extends TestCase
     {
         $plan = new ChangePlan(self::vessel(), self::tank(), self::tank()->named('the store'), 60);
 
-        self::assertSame([1.0, null], Sizing::largestWithin($plan, AnimalGroup::SoftWaterShrimp->swingLimits(), Forecast::of($plan)));
+        self::assertEquals(new Allowance(1.0), Sizing::largestWithin($plan, SwingLimits::ofSensitive(), Forecast::of($plan)));
     }
 
     public function testSeveralChangesDoWhatOneMayNot(): void
@@ -319,7 +323,7 @@ final class ForecastTest extends TestCase
     public function testSensitiveAnimalsStandLess(): void
     {
         foreach (AnimalGroup::cases() as $group) {
-            self::assertLessThanOrEqual($group->isSensitive() ? 0.15 : 0.25, $group->swingLimits()->ecShare);
+            self::assertLessThanOrEqual($group->isSensitive() ? 0.15 : 0.25, (new Needs($group))->swingLimits()->ecShare);
             foreach (Parameter::cases() as $parameter) {
                 $range = $group->range($parameter);
                 self::assertTrue($range === null || $range[0] < $range[1]);

@@ -170,7 +170,7 @@ final class PlanPropertiesTest extends TestCase
         $limits = new SwingLimits(0.4, 1.0, 2.0, 0.15, 2.0);
         // Filling up what evaporated moves the water too, whatever is drained: here nothing has.
         $plan = new ChangePlan($plan->vessel, $plan->tank, $plan->source, $plan->drained, $plan->drains);
-        [$share] = Sizing::largestWithin($plan, $limits, Forecast::of($plan));
+        $share = Sizing::largestWithin($plan, $limits, Forecast::of($plan))->share;
         $within = $plan->withDrained($plan->litresForShare(min($share, $plan->share())));
         $forecast = Forecast::of($within);
         foreach (Parameter::cases() as $parameter) {

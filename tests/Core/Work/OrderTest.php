@@ -9,6 +9,7 @@ use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
@@ -227,6 +228,6 @@ final class OrderTest extends TestCase
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
         $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow), AnimalGroup::PlantsFirst, $devices, $levels, $mark, true, true, $tasks, $schools);
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow), new Needs(AnimalGroup::PlantsFirst), $devices, $levels, $mark, true, true, $tasks, $schools);
     }
 }

@@ -9,6 +9,7 @@ use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
@@ -34,7 +35,7 @@ final class SessionTest extends TestCase
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
         $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow), $animals, $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow), new Needs($animals), $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
     }
 
     /** @return list<string> */

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Change\ChangeInput;
+use App\Change\Draft;
+use App\Change\DraftChange;
+use App\Change\Reason;
+use App\Change\Way;
+use App\Known\UsualWater;
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Tank\AnimalGroup;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What is not known, and who lives in a tank, hold back what could hurt. */
+final class CautiousTest extends FeatureCase
+{
+    private const PART = ['HX-Request' => 'true', 'HX-Target' => 'answer'];
+
+    public function testANewAccountWithTwoNitrateTestsIsNotSentToChangeMostOfTheWater(): void
+    {
+        $keeper = $this->keeper();
+        $tap = $this->water($keeper);
+        $tank = $this->tank($keeper, $tap);
+        $this->read($keeper, $tap, ['nitrate' => '5']);
+        $this->read($keeper, $tank, ['nitrate' => '40']);
+        $draft = self::draft($tank);
+        // Nitrate from 40 to 20 with 5 in the tap takes 20 / 35 of the water and more.
+        self::assertGreaterThan(0.57, $draft->neededShare);
+        self::assertEqualsWithDelta(1.0 / 3.0, $draft->share(), 0.002);
+        self::assertSame(2, $draft->tank->needs()->daysBetween());
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&goal=20")->assertOk()
+            ->assertSeeText('At most 33')->assertSeeText('Test KH, GH, Temperature in the tank and KH, GH of Tap');
+        // Typed, it stays what was typed and is said to be too much.
+        $this->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=80", self::PART)->assertOk()->assertSeeText('At most 33');
+        // Strips for KH and GH and a thermometer free it.
+        foreach ([[$tap, []], [$tank, ['temperature' => '25']]] as [$of, $more]) {
+            $this->read($keeper, $of, ['carbonate_hardness' => '5', 'general_hardness' => '8', ...$more]);
+        }
+        $freed = self::draft($tank);
+        self::assertSame([], $freed->allowed->unread);
+        self::assertGreaterThan(0.5, $freed->share());
+        $this->get("/tanks/$tank->id/change?reason=nitrate&goal=20")->assertDontSeeText('until you test more');
+    }
+
+    public function testATestThatIsMissingIsNotTheWatersFault(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $this->read($keeper, $tank, ['nitrate' => '40']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&goal=20")->assertOk()->assertSeeText('A test is missing.')->assertDontSeeText('It cannot be done with this water.');
+    }
+
+    public function testTwoChangesWithinThePauseOfTheAnimalsCountAsOne(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $tank->update(['animals' => AnimalGroup::HardyShrimp]);
+        $this->read($keeper, $tap, ['conductivity' => '500']);
+        $whole = self::draft($tank)->allowed->share;
+        $this->travelTo(CarbonImmutable::now()->subDay());
+        $this->noteChange($keeper, $tank->refresh()->load('devices'), $tap, 8.0, CarbonImmutable::now());
+        $this->travelBack();
+        $this->read($keeper, $tank, ['nitrate' => '20-40', 'general_hardness' => '7', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '330', 'temperature' => '25']);
+        $draft = self::draft($tank);
+        $yesterday = $draft->lately->share ?? 0.0;
+        self::assertGreaterThan(0.05, $yesterday);
+        // What is left of the old water after both is what one change of the largest size would leave.
+        self::assertEqualsWithDelta(1.0 - $whole, (1.0 - $yesterday) * (1.0 - $draft->allowed->share), 1e-3);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&goal=5")->assertOk()->assertSeeText('These animals need 3 days between two changes');
+        // Three days later it is free again.
+        $this->travelTo(CarbonImmutable::now()->addDays(2));
+        self::assertNull(self::draft($tank)->lately);
+    }
+
+    /** @return iterable<string, array{string, int, bool, bool}> kind, how many, whether animals are sensitive then, and a guard belongs on the hose */
+    public static function living(): iterable
+    {
+        yield 'tetras' => ['tetra', 12, false, false];
+        yield 'shrimp' => ['hardy_shrimp', 20, true, true];
+        yield 'fry' => ['fry', 21, true, true];
+        yield 'shrimp that are gone' => ['hardy_shrimp', 0, false, false];
+    }
+
+    #[DataProvider('living')]
+    public function testWhatLivesInATankDecidesWithTheGroup(string $kind, int $count, bool $isSensitive, bool $hasGuard): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Counted, 'count' => $count, 'day' => now()->format('Y-m-d')]);
+        $needs = ($tank->fresh() ?? $tank)->needs();
+        self::assertSame($isSensitive, $needs->isSensitive());
+        self::assertSame($isSensitive ? 0.02 : 0.05, $needs->ammoniaAlarm());
+        self::assertSame($isSensitive ? 3 : 2, $needs->daysBetween());
+        self::assertSame($isSensitive ? 1.0 : 2.0, $needs->swingLimits()->kh);
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'routine', 'tasks' => ['vacuum', 'spot']]);
+        $lines = $run->steps->mapWithKeys(static fn($step): array => [$step->job => implode(' ', $step->content->lines)]);
+        $hasGuard ? self::assertStringContainsString('Sponge or mesh', (string) $lines['vacuum']) : self::assertStringNotContainsString('Sponge or mesh', (string) $lines['vacuum']);
+        self::assertSame($isSensitive, !str_contains((string) $lines['spot'], 'with shrimp'));
+        // The group is never made milder by what is noted.
+        $tank->update(['animals' => AnimalGroup::SoftWaterShrimp]);
+        self::assertTrue(($tank->fresh() ?? $tank)->needs()->isSensitive());
+    }
+
+    public function testMossAndVallisneriaHoldPeroxideBack(): void
+    {
+        foreach ([['rotala_rotundifolia', false], ['taxiphyllum_barbieri', true], ['vallisneria_spiralis', true]] as $i => [$kind, $isTender]) {
+            [$keeper, $tank] = $this->readyTank("Wren$i");
+            $tank->stands()->create(['kind' => $kind, 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+            $needs = ($tank->fresh() ?? $tank)->needs();
+            self::assertSame($isTender, $needs->isHarmedByOxidisers(), $kind);
+            self::assertFalse($needs->isSensitive());
+        }
+    }
+
+    public function testTwoFightingFishAndPredatorsAreNamed(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        foreach ([['fighting_fish', 2], ['angelfish', 6], ['hardy_shrimp', 10], ['small_tetra', 10]] as [$kind, $count]) {
+            $tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Came, 'count' => $count, 'day' => now()->format('Y-m-d')]);
+        }
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/animals")->assertOk();
+        $page->assertSeeText('Two of them fight: keep one to a tank.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
+        $tank->animalKinds()->where('kind', 'fighting_fish')->firstOrFail()->events()->create(['kind' => CountKind::Counted, 'count' => 1, 'day' => now()->format('Y-m-d')]);
+        $this->get("/tanks/$tank->id/animals")->assertDontSeeText('Two of them fight')->assertDontSeeText('groups of 1');
+    }
+
+    private static function draft(Tank $tank): Draft
+    {
+        $fresh = $tank->fresh(['devices', 'keeper']) ?? $tank;
+
+        return app(DraftChange::class)($fresh, new ChangeInput(Reason::Nitrate, 20.0, null, 0.6, Way::Litres, null, 1, UsualWater::of($fresh), null, 0.0, $fresh->water_below_rim, null));
+    }
+}
