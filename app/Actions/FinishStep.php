@@ -70,6 +70,10 @@ final readonly class FinishStep
                 // What it was to restore is restored.
                 OffSpot::query()->where('run_id', $run->id)->where('state', OffState::Restore)->get()->each(static fn(OffSpot $spot) => $spot->kind->step() !== $step->job || $spot->update(['state' => OffState::Restored, 'settled_at' => $now]));
             }
+            if ($skip && $step->job === 'condition') {
+                $job = After::Conditioner;
+                $run->afterJobs()->firstOrCreate(['job' => $job], ['due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+            }
             if ($cuts !== [] && !$skip) {
                 ($this->looks)($run->tank, $cuts, $now, $run->id);
             }

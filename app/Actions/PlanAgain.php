@@ -35,8 +35,8 @@ final class PlanAgain
                 $lines = $new->lines[$step->job === 'drain' && !$isFirst ? 'drain again' : $step->job] ?? null;
                 $isFirst = $isFirst && $step->job !== 'drain';
                 if ($lines !== null) {
-                    // What the tank's ways add to the refill stands on.
-                    $rest = $step->job === 'refill' ? array_slice($step->content->lines, count($lines)) : [];
+                    // What the tank's ways and a batch add stands on.
+                    $rest = $step->job === 'drain' ? [] : array_slice($step->content->lines, $step->job === 'refill' ? NewPlan::REFILL : count($lines));
                     $step->update(['content' => $step->content->withLines([...$lines, ...$rest])]);
                 }
                 if (in_array($step->id, $new->falls, true)) {

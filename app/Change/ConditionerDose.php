@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Known\LatestReadings;
+use App\Known\VesselOf;
 use App\Models\Jar;
 use App\Models\Keeper;
+use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
 use Cresco\Core\Change\Conditioner;
@@ -18,12 +20,20 @@ final class ConditionerDose
     /** @param float $litres of tap water, or of the whole tank */
     public static function words(Draft $draft, float $litres): string
     {
-        $jar = self::jar($draft->tank->keeper);
-        if ($jar === null) {
-            return (string) __('run.by_label');
-        }
+        return self::of($draft->tank->keeper, $litres);
+    }
 
-        return (string) __('run.of', ['amount' => $draft->tank->keeper->show()->liquid(self::millilitres($jar, self::chlorine($draft->tank->keeper), $litres)), 'name' => $jar->name]);
+    private static function of(Keeper $keeper, float $litres): string
+    {
+        $jar = self::jar($keeper);
+
+        return $jar === null ? (string) __('run.by_label') : (string) __('run.of', ['amount' => $keeper->show()->liquid(self::millilitres($jar, self::chlorine($keeper), $litres)), 'name' => $jar->name]);
+    }
+
+    /** For all of the water of a tank. */
+    public static function ofTank(Tank $tank): string
+    {
+        return self::of($tank->keeper, VesselOf::tank($tank)->litres());
     }
 
     public static function millilitres(Jar $jar, float $chlorine, float $litres): float

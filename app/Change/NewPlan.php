@@ -12,24 +12,36 @@ use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Water;
 use App\Units\Show;
+use Cresco\Core\Change\Allowance;
 use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Change\Sizing;
+use Cresco\Core\Change\Warmth;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Job;
+use Cresco\Core\Work\School;
 
 /** The rest of a run sheet from the present level on: what is still to drain, what comes of it, what falls away. */
 final class NewPlan
 {
+    /** Lines of the refill that follow from the litres. */
+    public const REFILL = 2;
+
+    /** Steps besides drain and refill whose lines follow from the litres. */
+    private const FOLLOW = ['new_water', 'spot', 'condition', 'minerals'];
+
     /** litres by which the level falls at each drain that is left */
     public readonly float $total;
 
     /** litres still to drain */
     public readonly float $left;
+
+    /** litres still to go in; null while water is still to go out */
+    public readonly ?float $toFill;
 
     public readonly float $mark;
 
@@ -81,8 +93,10 @@ final class NewPlan
         }
         $gone = max(0.0, $vessel->litresDrainedAt(max($level, $waterline)) - $plan->evaporated);
         // What has left cannot be brought back: a smaller wish ends the draining here.
-        $this->total = min($vessel->litres() - $plan->evaporated, max($total, $gone));
-        $this->left = max(0.0, $this->total - $gone);
+        $this->toFill = $this->isFilling() ? max(0.0, $vessel->litresDrainedAt($level) - $vessel->litresDrainedAt($tank->water_below_rim)) : null;
+        // While it fills up, what was drained is settled.
+        $this->total = $this->toFill === null ? min($vessel->litres() - $plan->evaporated, max($total, $gone)) : $run->plan->litres;
+        $this->left = $this->toFill === null ? max(0.0, $this->total - $gone) : 0.0;
         $this->mark = $vessel->markFor($this->total + $plan->evaporated);
         $this->advised = $this->advice($plan);
         $plan = $plan->withDrained($this->total);
@@ -91,11 +105,47 @@ final class NewPlan
         $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
+        $input = new ChangeInput(Reason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, Way::Litres, $this->total, $plan->drains, $waters[0], $waters[1] ?? null, $run->plan->secondShare, $waterline, $run->plan->stream, $run->plan->inflow);
+        $draft = new Draft($tank, $input, $plan, $this->forecast, VesselOf::levels($tank), $this->mark, null, null, new Allowance(1.0), false, null, null, false, 1, $known, Warmth::of($plan, null, $tank->needs()->swingLimits()->celsius));
         $this->lines = [
+            ...$this->following($draft),
             'drain' => [$this->left < 0.1 ? (string) __('run.reached') : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' '.__('run.more'))],
             'drain again' => [$this->down($plan, $this->total, '')],
-            'refill' => [(string) __('run.refill', ['litres' => $show->volume($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth))],
+            'refill' => [(string) __('run.refill', ['litres' => $show->volume($this->toFill ?? ($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains)), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth)), ...array_filter([$this->moreConditioner($draft)])],
         ];
+    }
+
+    /** Whether the level has reached the mark and new water runs in. */
+    private function isFilling(): bool
+    {
+        $done = fn(string $job): int => $this->run->steps->filter(static fn(RunStep $step): bool => $step->job === $job && $step->done_at !== null && !$step->skipped)->count();
+
+        return $done('drain') > $done('refill');
+    }
+
+    /** @return array<string, list<string>> lines of the steps that follow from the litres, by step */
+    private function following(Draft $draft): array
+    {
+        $texts = StepTexts::of($draft);
+        $session = SessionOf::draft($draft);
+        $lines = [];
+        foreach (Catalogue::steps() as $job) {
+            if (in_array($job->key, self::FOLLOW, true)) {
+                $lines[$job->key] = array_map(static fn(string $line): string => strtr($line, $texts), $job->linesIn($session));
+            }
+        }
+
+        return $lines;
+    }
+
+    /** More of the dechlorinator, where the new water was treated already and more of it goes in; null where none is needed. */
+    private function moreConditioner(Draft $draft): ?string
+    {
+        $isTreated = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'condition' && $step->done_at !== null && !$step->skipped);
+        $litres = SessionOf::tapShare($draft) * ($draft->plan->refill() - $this->run->plan->refill / max(1, $this->run->plan->drains) * $draft->plan->drains) / $draft->plan->drains;
+
+        return !$isTreated || $litres < 0.5 || School::Conditioner->of($draft->tank->schools ?? []) === 'tank' || $draft->plan->isWhileFilling() ? null
+            : (string) __('run.condition_more', ['litres' => $this->show->volume($litres, 1), 'dose' => ConditionerDose::words($draft, $litres)]);
     }
 
     /** What is to be drained, in a line. @param float $litres by which the level falls */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\ConditionerDose;
 use App\Known\AgendaOf;
 use App\Known\CapsulesOf;
 use App\Known\ChoresOf;
@@ -34,6 +35,7 @@ use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand;
 use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Rhythm\Urgency;
+use Cresco\Core\Work\After;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
@@ -163,6 +165,12 @@ final readonly class Round
         if ($worst !== null && $worst->isAlarm()) {
             return [RoundStrip::ALARM, $worst->head, $worst->why, (string) __($open?->state === RunState::Running ? 'round.act.go_on' : 'round.act.how_much'), $open?->state === RunState::Running ? '/runs/'.$open->id : $base.'/change'];
         }
+        foreach ($agenda->now(AgendaOf::AFTER) as $left) {
+            [$run, $job] = AgendaOf::afterOf($left->key);
+            if ($job === After::Conditioner) {
+                return [RoundStrip::ALARM, $job->title(), (string) __('round.conditioner', ['dose' => ConditionerDose::ofTank($tank)]), (string) __('round.act.conditioner'), '/runs/'.$run.'/after/'.$job->value];
+            }
+        }
         $later = $open?->state === RunState::Planned && $open->planned_for !== null && $show->daysSinceDate($open->planned_for) < 0;
         if ($open !== null && !$later) {
             return self::openSheet($open, $show);
@@ -173,6 +181,9 @@ final readonly class Round
         }
         foreach ($agenda->now(AgendaOf::AFTER) as $left) {
             [$run, $job] = AgendaOf::afterOf($left->key);
+            if ($job === After::Conditioner) {
+                continue;
+            }
             $ended = CarbonImmutable::now()->addMinutes((int) round(60.0 * (($left->hours ?? 0.0) - $job->fromHours())));
 
             return [RoundStrip::CHECK, $job->title(), (string) __('round.after', ['day' => $show->day($ended), 'what' => lcfirst($job->lines()[0])]), (string) __('round.act.look_in'), '/runs/'.$run.'/after/'.$job->value];

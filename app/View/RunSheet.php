@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\ConditionerDose;
 use App\Kept\StandCut;
 use App\Kept\StepContent;
 use App\Known\AgendaOf;
@@ -21,6 +22,7 @@ use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Comes;
 use Cresco\Core\Tank\Device;
+use Cresco\Core\Work\After;
 use Cresco\Core\Work\Spells;
 use Cresco\Core\Work\Task;
 
@@ -175,7 +177,7 @@ final readonly class RunSheet
      */
     public function spells(Show $show): array
     {
-        $found = [];
+        $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => ConditionerDose::ofTank($this->run->tank)]), true]] : [];
         $since = static fn(CarbonImmutable $at): int => max(0, (int) Span::minutes($at, CarbonImmutable::now()));
         foreach ($this->stillOff() as $tick) {
             if ($tick->off_at !== null && $tick->device === Device::Canister) {
@@ -194,6 +196,12 @@ final readonly class RunSheet
         }
 
         return $found;
+    }
+
+    /** Whether tap water goes in with nothing that takes its chlorine. */
+    private function isConditionerMissing(): bool
+    {
+        return $this->run->afterJobs()->where('job', After::Conditioner)->whereNull('done_at')->exists();
     }
 
     /** When a step was last done, where it comes round again; null while it is open or when it was skipped. */

@@ -10,11 +10,15 @@ enum After: string
     case Evening = 'evening';
     case Media = 'media';
 
+    /** Tap water went in, and nothing that takes its chlorine. */
+    case Conditioner = 'conditioner';
+
     public function title(): string
     {
         return match ($this) {
             self::Evening => 'Look in once more',
             self::Media => 'Rinse the filter media',
+            self::Conditioner => 'Dechlorinator was skipped',
         };
     }
 
@@ -33,6 +37,10 @@ enum After: string
                 'Filter off and valves closed first; squeeze the air out before they go back; see that it moves water again.',
                 'Make the level up with prepared water.',
             ],
+            self::Conditioner => [
+                'Tap water with chlorine or chloramine harms gills and the filter: put in the dose for the whole tank now.',
+                'Do animals gasp or dart? Strong surface movement, and change water with treated water.',
+            ],
         };
     }
 
@@ -41,6 +49,7 @@ enum After: string
     {
         return match ($this) {
             self::Evening => [],
+            self::Conditioner => [Caution::Conditioner],
             self::Media => [Caution::Mains, Caution::FilterStill],
         };
     }
@@ -51,6 +60,7 @@ enum After: string
         return match ($this) {
             self::Evening => 2.0,
             self::Media => 16.0,
+            self::Conditioner => 0.0,
         };
     }
 
@@ -60,6 +70,7 @@ enum After: string
         return match ($this) {
             self::Evening => 12.0,
             self::Media => 96.0,
+            self::Conditioner => 168.0,
         };
     }
 
@@ -68,6 +79,8 @@ enum After: string
         return match ($this) {
             self::Evening => $session->isWet(),
             self::Media => $session->does(Task::Media) && $session->school(School::RinsingMedia) === 'next_day',
+            // It is left by what was skipped, and never planned.
+            self::Conditioner => false,
         };
     }
 }

@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'act' => [
+    'conditioner' => 'Tap water went in untreated. Put in :dose, for the whole tank.',
+    'act' => ['conditioner' => 'It is in',
         'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'sheet' => 'Open the run sheet', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
     ],
     'after' => 'After the session of :day: :what',

@@ -31,6 +31,51 @@ final class PlanAgainTest extends FeatureCase
         self::assertEqualsWithDelta(40.0, $run->plan->refill, 1e-6);
     }
 
+    public function testWhatFollowsFromTheLitresIsPlannedAgainWithThem(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // 5 mL for 50 L of tap water.
+        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0, 'strength' => 1.0]]);
+        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '20', 'tasks' => ['spot']]);
+        $lines = static fn(string $job): string => implode(' ', $run->steps()->where('job', $job)->firstOrFail()->content->lines);
+        self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", $lines('condition'));
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '40'])->assertSessionHasNoErrors();
+        self::assertStringContainsString("4.0\u{A0}mL of Clear drops into the new water", $lines('condition'));
+        self::assertStringContainsString("for the 40.0\u{A0}L of it from the tap", $lines('condition'));
+        // A quarter of a millilitre for each litre that is left: 60 of 100.
+        self::assertStringContainsString("at most 15\u{A0}mL", $lines('spot'));
+        // Treated already, and now 10 litres more: they want a dose of their own.
+        $this->post("/runs/$run->id/steps/".$run->steps()->where('job', 'condition')->firstOrFail()->position)->assertSessionHasNoErrors();
+        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '50'])->assertSessionHasNoErrors();
+        self::assertStringContainsString("Dechlorinator for the 10.0\u{A0}L more: 1.0\u{A0}mL of Clear drops", $lines('refill'));
+    }
+
+    public function testWhileItFillsUpThePlanSaysWhatIsStillToGoIn(): void
+    {
+        [$keeper, $tank, $run] = $this->running([]);
+        $this->actingAs($keeper)->post("/runs/$run->id/steps/".$run->steps()->where('job', 'drain')->firstOrFail()->position)->assertSessionHasNoErrors();
+        // 40 of the 120 mm that 30 L are have run in: 80 mm are 20 L.
+        $this->get("/runs/$run->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to go in")->assertDontSeeText('still to drain');
+        $this->post("/runs/$run->id/again", ['level' => '100', 'litres' => '60'])->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(30.0, $run->refresh()->plan->litres, 0.1);
+        self::assertStringContainsString("20\u{A0}L of", $run->steps()->where('job', 'refill')->firstOrFail()->content->lines[0]);
+    }
+
+    public function testASkippedDechlorinatorIsSaidUntilItIsIn(): void
+    {
+        [$keeper, $tank, $run] = $this->running([]);
+        $step = $run->steps()->where('job', 'condition')->firstOrFail();
+        $this->actingAs($keeper)->get("/runs/$run->id?step=$step->position")->assertSeeText('Untreated tap water harms gills');
+        $this->post("/runs/$run->id/steps/$step->position", ['skip' => '1'])->assertSessionHasNoErrors();
+        $refill = $run->steps()->where('job', 'refill')->firstOrFail();
+        $this->get("/runs/$run->id?step=$refill->position")->assertSeeText('The dechlorinator was skipped');
+        $this->get('/')->assertSeeText('Dechlorinator was skipped')->assertSee("/runs/$run->id/after/conditioner");
+        $this->get("/runs/$run->id/after/conditioner")->assertOk()->assertSeeText('put in the dose for the whole tank now');
+        $this->post("/runs/$run->id/after/conditioner")->assertSessionHasNoErrors();
+        $this->get('/')->assertDontSeeText('Dechlorinator was skipped');
+        $this->get("/runs/$run->id?step=$refill->position")->assertDontSeeText('The dechlorinator was skipped');
+    }
+
     public function testWhatHasLeftCannotBeBroughtBack(): void
     {
         [$keeper, , $run] = $this->running([]);

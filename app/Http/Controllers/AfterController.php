@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\FinishAfter;
 use App\Actions\RecordReadings;
+use App\Change\ConditionerDose;
 use App\Models\AfterJob;
 use App\Models\Run;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Work\After;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,7 +29,7 @@ final class AfterController extends Controller
         }
         $run->tank->setRelation('keeper', $this->keeper($request));
 
-        return view('runs.after', ['run' => $run, 'after' => $after, 'reads' => self::READS, 'show' => $run->tank->keeper->show()]);
+        return view('runs.after', ['run' => $run, 'after' => $after, 'reads' => self::READS, 'dose' => $after->job === After::Conditioner ? ConditionerDose::ofTank($run->tank) : null, 'show' => $run->tank->keeper->show()]);
     }
 
     public function store(Request $request, Run $run, string $job, RecordReadings $record, FinishAfter $finish): RedirectResponse

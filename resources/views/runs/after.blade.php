@@ -6,6 +6,7 @@
     <form class="run-body" id="after" method="post" action="/runs/{{ $run->id }}/after/{{ $after->job->value }}" novalidate>@csrf
         <h1>{{ $after->job->title() }}</h1>
         @foreach($after->job->lines() as $line)<p class="line">{{ $line }}</p>@endforeach
+        @if($dose)<p class="line"><b>{{ $dose }}</b></p>@endif
         @foreach($after->job->cautions() as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
         <div class="captures">
         @foreach($reads as $parameter)
@@ -22,6 +23,6 @@
     </form>
     <footer class="run-foot"><p>{{ $run->changes_water ? 'Tomorrow: read again, and hold the forecast to it' : 'Then: nothing more' }}</p>
     <div class="run-acts"><a class="back" href="/" aria-label="Back to the round">‹</a><button form="after"
-        class="go">{{ $after->job->value === 'evening' ? 'All well' : 'Rinsed' }}</button></div></footer>
+        class="go">{{ __('run.after_act.'.$after->job->value) }}</button></div></footer>
 </div>
 </x-layout>

@@ -17,7 +17,8 @@
         href="/runs/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised), 1)] + $typed) }}">Take
         it</a></p>@endif
     <x-findings :findings="App\View\BeyondLimits::of($run->tank, $new->forecast, $new->mark, $new->allowed(), $show)"/>
-    <p class="line">@if($new->left < 0.1)Nothing more to drain. @else<b class="num">{{ $show->volume($new->left, 1) }}</b> still to drain, to <b
+    <p class="line">@if($new->toFill !== null)<b class="num">{{ __('run.to_fill', ['litres' => $show->volume($new->toFill, 1)]) }}</b>
+        @elseif($new->left < 0.1)Nothing more to drain. @else<b class="num">{{ $show->volume($new->left, 1) }}</b> still to drain, to <b
         class="num">{{ $show->level($new->mark) }}</b> below the rim.
         @endif {{ $show->percent($new->share) }} new water in all; {{ $show->volume($new->refill) }} go in.</p>
     <p class="why">The rest takes about {{ App\Units\Show::minutes($new->minutes) }}.

@@ -110,6 +110,7 @@
         <details class="more"><summary>Note, or skip this step</summary>
             <label for="note">Note</label><input id="note" name="note" value="{{ is_string(old('note')) ? old('note') : '' }}" maxlength="1000"
                 autocomplete="off">
+            @if($sheet->step->job === 'condition')<p class="finding heed">{{ __('run.skip_conditioner') }}</p>@endif
             <button class="act quiet" name="skip" value="1">Skip this step</button>
         </details>
         @elseif($sheet->step->note)<p class="why">Noted: {{ $sheet->step->note }}</p>@endif
