@@ -6,8 +6,6 @@ namespace App\Known;
 
 use App\Models\BedPatch;
 use App\Models\Tank;
-use App\Units\Span;
-use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Bed\Rotation;
 use Cresco\Core\Measure\Parameter;
@@ -22,7 +20,8 @@ final class RotationOf
         $water ??= TankWater::of($tank);
         $state = $water->state();
         $litres = VesselOf::tank($tank)->litres();
-        $isYoung = $tank->started_on !== null && Span::days($tank->started_on, CarbonImmutable::now()) < Rotation::YOUNG_DAYS;
+        $age = $tank->age();
+        $isYoung = $age !== null && $age < Rotation::YOUNG_DAYS;
 
         return new Rotation(
             max(0.0, $water->made()->value),

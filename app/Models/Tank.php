@@ -162,6 +162,14 @@ final class Tank extends Record
         return $this->needs = new Needs($this->animals, $ranges, $swings, $this->inhabitants());
     }
 
+    /** Days since it was filled, by its own date or by the start that was noted; null where nobody said. */
+    public function age(): ?float
+    {
+        $since = $this->started_on ?? $this->loadMissing('startUp')->startUp?->begun_on;
+
+        return $since === null ? null : max(0.0, (CarbonImmutable::now()->getTimestamp() - $since->getTimestamp()) / 86400.0);
+    }
+
     private function inhabitants(): Inhabitants
     {
         $kinds = $this->animalKinds->filter(static fn(Animal $animal): bool => $animal->count() > 0)->map(static fn(Animal $animal): AnimalKind => AnimalKinds::of($animal->kind));

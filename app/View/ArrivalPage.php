@@ -17,6 +17,7 @@ use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Water\Minerals;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 
@@ -25,6 +26,9 @@ final readonly class ArrivalPage
 {
     /** meq/L of alkalinity that a bag is taken to have when nobody read it: that of the tank, and at least this. House default. */
     private const ALKALINITY = 1.0;
+
+    /** uS/cm that a tank is taken to have when nothing tells it: only the way is shown then, no figure. House default. */
+    private const CONDUCTIVITY = 300.0;
 
     /** Drops a second beyond which nobody counts them. House default. */
     private const COUNTED = 4.0;
@@ -47,13 +51,18 @@ final readonly class ArrivalPage
         $this->show = $tank->keeper->show();
         $state = $this->state = TankWater::of($tank)->state();
         $number = static fn(string $key): ?float => is_numeric($bag[$key] ?? null) ? (float) $bag[$key] : null;
-        $this->conductivity = $number('tank') ?? $state->get(Parameter::Conductivity)?->central();
-        $conductivity = $number('conductivity');
+        $conductivityNow = $number('tank') ?? $state->get(Parameter::Conductivity)?->central();
+        $hardness = $state->get(Parameter::GeneralHardness)?->central();
+        // Without a meter the two hardnesses tell how far the waters are apart.
+        $byHardness = $number('hardness') === null || $hardness === null || $hardness <= 0.0 ? null : $number('hardness') / $hardness;
+        $this->conductivity = $conductivityNow ?? ($hardness === null ? null : Minerals::conductivity($hardness, $state->central(Parameter::CarbonateHardness, $hardness))->central());
+        $tankConductivity = max(1.0, $this->conductivity ?? self::CONDUCTIVITY);
+        $conductivity = $number('conductivity') ?? ($byHardness === null ? null : min(20000.0, $byHardness * $tankConductivity));
         $litres = $number('litres');
-        $this->plan = $bag === null || $this->conductivity === null || $conductivity === null || $litres === null ? null : Arrival::plan(
+        $this->plan = $bag === null || $litres === null ? null : Arrival::plan(
             (string) ($bag['sort'] ?? 'fish'),
-            $conductivity,
-            max(1.0, $this->conductivity),
+            $conductivity ?? min(20000.0, Arrival::UNMEASURED * $tankConductivity),
+            $tankConductivity,
             $litres,
             $number('hours') ?? 0.0,
             $number('ammonium'),
@@ -61,6 +70,7 @@ final readonly class ArrivalPage
             $number('tank_ph') ?? ($state->isAssumed(Parameter::Acidity) ? null : $state->get(Parameter::Acidity)?->central()),
             $this->alkalinity(),
             max(0.0, min(40.0, $state->central(Parameter::Temperature, $tank->warmth))),
+            $conductivity !== null && $this->conductivity !== null,
         );
     }
 
@@ -124,7 +134,7 @@ final readonly class ArrivalPage
     public function along(): array
     {
         $begun = $this->arrived?->step_at;
-        if ($begun === null || !in_array($this->here()['key'] ?? '', ['drip', 'drip_stages'], true)) {
+        if ($begun === null || !str_starts_with($this->here()['key'] ?? '', 'drip')) {
             return [];
         }
 
@@ -161,7 +171,7 @@ final readonly class ArrivalPage
     {
         return $drip === null ? [] : [
             'minutes' => Show::minutes((int) round($drip->value('minutes'))), 'begin' => $show->volume($drip->value('V0'), 1), 'stages' => Show::rounded($drip->value('n'), 0), 'end' => $show->volume($drip->value('V_end'), 1),
-            'rate' => $show->volume($drip->value('rate'), 1), 'drops' => $drip->value('drops') > self::COUNTED ? (string) __('animals.flow', ['flow' => $show->liquid($drip->value('rate') * 1000.0 / 60.0)]) : (string) __('animals.drops', ['count' => Show::rounded($drip->value('drops'), 1)]), 'conductivity' => $show->value(Parameter::Conductivity, $drip->value('EC_end')),
+            'rate' => $show->volume($drip->value('rate'), 1), 'drops' => $drip->value('drops') > self::COUNTED ? (string) __('animals.flow', ['flow' => $show->liquid($drip->value('rate') * 1000.0 / 60.0)]) : (string) __('animals.drops', ['count' => Show::rounded($drip->value('drops'), 1)]), 'conductivity' => $show->value(Parameter::Conductivity, $drip->value('EC_end')), 'bag' => $show->value(Parameter::Conductivity, $drip->value('EC_bag')),
         ];
     }
 
@@ -200,7 +210,7 @@ final readonly class ArrivalPage
             return Ammonia::free((string) __('animals.free_title'), new Exact((float) ($this->bag['ammonium'] ?? 0.0)), new Exact(Carbonate::acidityWith(Carbonate::IN_AIR[0], $this->alkalinity(), $celsius)), new Exact($celsius));
         }
 
-        return $name === 'drip' && $this->plan?->means === Means::Drip ? $this->plan->drip : null;
+        return $name === 'drip' && $this->plan?->isMeasured === true ? $this->plan->drip : null;
     }
 
     private function alkalinity(): float

@@ -22,8 +22,11 @@ use App\Models\OffState;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
@@ -34,6 +37,7 @@ use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Spells;
+use Cresco\Core\Work\Strain;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 
@@ -75,6 +79,55 @@ final class ComposePage
         $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
         $this->spots = array_values($draft->tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get()->all());
         $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show, $own, AgendaOf::intervals([$draft->tank->id], $own)[$draft->tank->id] ?? [])), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
+    }
+
+    /** @return list<array{finding: Finding, without: list<string>, waits: list<string>}> what asks too much of the filter on one day, the tasks that stay and those that wait */
+    public function strains(): array
+    {
+        $tank = $this->draft->tank;
+        $isCycling = $tank->loadMissing('startUp')->startUp !== null
+            || array_filter($this->draft->waters->now->concerns(), static fn(Concern $concern): bool => in_array($concern->parameter, [Parameter::Ammonium, Parameter::Nitrite], true)) !== [];
+        $cleaned = $this->last[Task::Media->value] ?? null;
+        $found = [];
+        foreach (Strain::of($this->session, $tank->age(), $isCycling, $cleaned === null ? null : Span::days($cleaned, CarbonImmutable::now())) as $strain) {
+            $found[] = [
+                'finding' => new Finding(Finding::HEED, __('compose.strain.'.$strain->reason.'.head'), __('compose.strain.'.$strain->reason.'.why', ['what' => Words::list(array_map(static fn(Task $task): string => Words::inside($task->label()), $strain->waits))])),
+                'without' => self::keys(...array_filter($this->session->tasks, static fn(Task $task): bool => !in_array($task, $strain->waits, true))),
+                'waits' => $strain->reason === 'young' ? self::keys(...$strain->waits) : [],
+            ];
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> */
+    private static function keys(Task ...$tasks): array
+    {
+        return array_values(array_map(static fn(Task $task): string => $task->value, $tasks));
+    }
+
+    /**
+     * What is asked for, with other tasks.
+     *
+     * @param list<string> $tasks
+     *
+     * @return array<string, mixed>
+     */
+    public function withTasks(array $tasks): array
+    {
+        return ['tasks' => $tasks, 'day' => $this->work->day?->format('Y-m-d'), 'dry' => $this->work->isDry ? '1' : '0'];
+    }
+
+    /**
+     * These tasks without a change, the day after the one that is planned for.
+     *
+     * @param list<string> $tasks
+     *
+     * @return array<string, mixed>
+     */
+    public function nextDay(array $tasks): array
+    {
+        return ['tasks' => $tasks, 'day' => ($this->work->day ?? $this->show->local(CarbonImmutable::now()))->addDay()->format('Y-m-d'), 'dry' => '1'];
     }
 
     /** @return list<Task> that the stands which are due call for */
@@ -299,7 +352,7 @@ final class ComposePage
         if ($out->cleaned !== []) {
             $parts[] = trans_choice('compose.out.vacuum', count($out->cleaned), ['litres' => $this->show->volume($out->vacuumed), 'patches' => Words::list($this->numbers($out->cleaned))]);
         }
-        $parts[] = (string) __('compose.out.rest', ['litres' => $this->show->volume($out->rest)]);
+        $parts[] = (string) __($this->session->needs->hasSmall() ? 'compose.out.rest_small' : 'compose.out.rest', ['litres' => $this->show->volume($out->rest)]);
 
         return __('compose.out.all', ['litres' => $this->show->volume($this->draft->plan->outflow()), 'parts' => implode(', ', $parts)])
             .($out->waiting === [] ? '' : ' '.trans_choice('compose.out.wait', count($out->waiting), ['patches' => Words::list($this->numbers($out->waiting))]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\AgendaOf;
 use App\Known\InquiryOf;
 use App\Known\LightOf;
 use App\Known\TankWater;
@@ -13,6 +14,7 @@ use App\Models\Inquiry;
 use App\Models\Tank;
 use App\Models\Treatment;
 use App\Units\Show;
+use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\DieOff;
@@ -33,6 +35,8 @@ use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Peroxide;
+use Cresco\Core\Work\Strain;
+use Cresco\Core\Work\Task;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -358,7 +362,10 @@ final class InquiryPage
 
     public function dieOff(?Kind $kind = null): DieOff
     {
-        $isSettled = ($this->of->hints['young'] ?? null) === null || $this->of->hints['young']->chance < 0.5;
+        // Whoever's age is not known, and a filter that was cleaned a short time ago, is not taken to be settled.
+        $cleaned = AgendaOf::last([$this->tank->id])[$this->tank->id][Task::Media->value] ?? null;
+        $age = $this->tank->age();
+        $isSettled = $age !== null && $age >= 7.0 * Hints::YOUNG_WEEKS && ($cleaned === null || Span::days($cleaned, CarbonImmutable::now()) >= Strain::FILTER_RESTS);
 
         return new DieOff(($kind ?? $this->held())->sort ?? Sort::Alga, $this->grams, VesselOf::tank($this->tank)->litres(), max(0.0, $this->water()->made()->value), $isSettled);
     }

@@ -11,9 +11,12 @@ use App\Models\StartUp;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Animals\AnimalKind;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\Stocking;
 use Cresco\Core\Animals\Together;
+use Cresco\Core\Measure\Beyond;
+use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\StartUp\Phase;
@@ -38,11 +41,14 @@ final class StartPage
 
     public readonly ?StartOf $known;
 
+    private readonly TankWater $water;
+
     /** @param TankWater|null $water where it is known already */
     public function __construct(public readonly Tank $tank, public readonly ?StartUp $start, ?TankWater $water = null)
     {
         $this->show = $tank->keeper->show();
-        $this->known = $start === null ? null : new StartOf($tank, $start, $water);
+        $this->water = $water ?? TankWater::of($tank);
+        $this->known = $start === null ? null : new StartOf($tank, $start, $this->water);
     }
 
     public function week(): int
@@ -145,6 +151,27 @@ final class StartPage
 
     private const FIRST_FISH = ['small_tetra', 'tetra', 'livebearer', 'shell_cichlid'];
 
+    /** Why a kind may not be first here: what it is kept at, the water as it was read, or film that is not there yet; null where nothing speaks against it. */
+    private function against(AnimalKind $kind): ?string
+    {
+        $hard = $this->water->state()->get(Parameter::GeneralHardness);
+        $age = $this->tank->age();
+
+        return match (true) {
+            !(new Together([$kind]))->suits($this->tank->needs()) => 'range',
+            $hard === null => 'unread',
+            Beyond::of($hard, array_map(static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre, $kind->hardness)) !== null => 'water',
+            $kind->weeks > 0 && ($age === null || $age < 7.0 * $kind->weeks) => 'film',
+            default => null,
+        };
+    }
+
+    /** Whether GH must be tested before anybody can be named. */
+    public function asksForHardness(): bool
+    {
+        return $this->known !== null && !$this->water->state()->has(Parameter::GeneralHardness);
+    }
+
     /** @return list<array{name: string, count: int}> the first to move in, as far as the filter has shown to bear */
     public function first(): array
     {
@@ -156,7 +183,7 @@ final class StartPage
         $first = [];
         foreach (['bee_shrimp', 'hardy_shrimp', 'nerite', 'small_snail', 'otocinclus', ...self::FIRST_FISH] as $key) {
             $kind = AnimalKinds::of($key);
-            if (!(new Together([$kind]))->suits($this->tank->needs())) {
+            if ($this->against($kind) !== null) {
                 continue;
             }
             $count = Stocking::first($kind, $shown, $litres);

@@ -12,7 +12,8 @@ use Cresco\Core\Working\Computation;
 
 /**
  * How animals get from their bag into a water that differs. What drips in and stays mixes exactly: the difference that is left is the first
- * times V0 / V. An old bag is never dripped: once it is open its carbon dioxide leaves, pH rises, and ammonium turns into free ammonia.
+ * times V0 / V. The water of an old bag is never dripped into: once it is open its carbon dioxide leaves, pH rises, and ammonium turns into free
+ * ammonia. Those in it go at once into clean water that is like it, and are tempered from there.
  */
 final readonly class Arrival
 {
@@ -34,8 +35,11 @@ final readonly class Arrival
     /** Minutes that a drip takes at most. */
     public const MOST = ['fish' => 60, 'shrimp' => 150, 'snail' => 60, 'plant' => 60];
 
-    /** Share of the conductivity beyond which an old bag needs a water in between. House default. */
-    public const FAR = 0.5;
+    /** mg/L of ammonium in the bag up to which it is as good as fresh, whatever the hours. House default. */
+    public const CLEAN = 0.1;
+
+    /** Times the conductivity of the tank that a bag is taken to have when nothing tells it, so that the drip is the longest. House default. */
+    public const UNMEASURED = 3.0;
 
     /** Litres that a bucket for the drip holds. House default. */
     private const BUCKET = 10.0;
@@ -44,7 +48,7 @@ final readonly class Arrival
     public const IN_BAG = 40.0;
 
     /** @param array{float, float, float} $free mg/L NH3-N in the closed bag, once it is open, and at which it is an alarm for them */
-    private function __construct(public Means $means, public string $why, public float $allowed, public ?Computation $drip, public array $free, public bool $betweenWater) {}
+    private function __construct(public Means $means, public string $why, public float $allowed, public ?Computation $drip, public array $free, public bool $isMeasured) {}
 
     /**
      * @param string     $sort       fish, shrimp, snail or plant
@@ -55,17 +59,18 @@ final readonly class Arrival
      * @param float|null $ammonium   in the bag, mg/L NH4
      * @param float|null $bagPh      when it was just opened
      * @param float      $alkalinity of the bag, meq/L, above 0
+     * @param bool       $isMeasured whether a meter or hardness told the conductivity
      *
      * @throws AnimalsFault when one of them is out of its range
      */
-    public static function plan(string $sort, float $bag, float $tank, float $litres, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, float $alkalinity, float $celsius): self
+    public static function plan(string $sort, float $bag, float $tank, float $litres, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, float $alkalinity, float $celsius, bool $isMeasured = true): self
     {
         if (!($bag >= 0.0 && $bag <= 20000.0 && $tank > 0.0 && $tank <= 20000.0 && $litres > 0.0 && $litres <= 200.0 && $hours >= 0.0 && $hours <= 500.0 && $alkalinity > 0.0 && $alkalinity <= 20.0 && $celsius >= 0.0 && $celsius <= 40.0)
             || ($ammonium !== null && !($ammonium >= 0.0 && $ammonium <= 200.0)) || ($bagPh !== null && !($bagPh >= 3.0 && $bagPh <= 11.0)) || ($tankPh !== null && !($tankPh >= 3.0 && $tankPh <= 11.0))) {
             throw AnimalsFault::range();
         }
         $off = abs($bag - $tank) / $tank;
-        $isOld = $hours >= self::OLD || ($ammonium ?? 0.0) > self::AMMONIUM;
+        $isOld = ($ammonium ?? 0.0) > self::AMMONIUM || ($hours >= self::OLD && ($ammonium === null || $ammonium > self::CLEAN));
         $apart = $bagPh === null || $tankPh === null ? 0.0 : abs($bagPh - $tankPh);
         $free = [
             self::freeAt($ammonium ?? 0.0, $bagPh ?? Carbonate::acidityWith(self::IN_BAG, $alkalinity, $celsius), $celsius),
@@ -75,12 +80,13 @@ final readonly class Arrival
         $allowed = self::ALLOWED[$sort] ?? self::ALLOWED['fish'];
         [$means, $why] = match (true) {
             $sort === 'plant' => [Means::Rinse, 'plants'],
-            $isOld => [Means::Quick, $hours >= self::OLD ? 'old' : 'ammonium'],
+            !$isMeasured => [Means::Drip, $isOld ? 'unmeasured_old' : 'unmeasured'],
+            $isOld => [$off <= $allowed ? Means::Quick : Means::Clean, $hours >= self::OLD ? 'old' : 'ammonium'],
             $off <= $allowed && $apart <= self::CLOSE => [Means::Pour, 'close'],
             default => [Means::Drip, $off > $allowed ? 'conductivity' : 'acidity'],
         };
 
-        return new self($means, $why, $allowed, $means !== Means::Drip ? null : self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed), $free, $sort !== 'plant' && $isOld && $off > self::FAR);
+        return new self($means, $why, $allowed, in_array($means, [Means::Drip, Means::Clean], true) ? self::drip($sort, $bag, $tank, $litres, $off, $apart, $allowed) : null, $free, $isMeasured);
     }
 
     /** @return list<ArrivalStep> in their order */
@@ -90,12 +96,11 @@ final readonly class Arrival
             return [new ArrivalStep('unpack'), new ArrivalStep('look'), new ArrivalStep('dip'), new ArrivalStep('apart')];
         }
         $before = [new ArrivalStep('dark'), new ArrivalStep('float', self::WAITS[0])];
-        if ($this->betweenWater) {
-            $before[] = new ArrivalStep('between');
-        }
+        $drips = new ArrivalStep(($this->drip?->value('n') > 1.5 ? 'drip_stages' : 'drip').($this->isMeasured ? '' : '_unmeasured'), (int) round($this->drip?->value('minutes') ?? 0.0));
         $way = match ($this->means) {
             Means::Pour => [new ArrivalStep('cups', self::WAITS[1]), new ArrivalStep('over')],
-            Means::Drip => [new ArrivalStep('bucket'), new ArrivalStep($this->drip?->value('n') > 1.5 ? 'drip_stages' : 'drip', (int) round($this->drip?->value('minutes') ?? 0.0)), new ArrivalStep('over_bucket')],
+            Means::Drip => [...$this->why === 'unmeasured_old' ? [new ArrivalStep('bind')] : [], new ArrivalStep('bucket'), $drips, new ArrivalStep('over_bucket')],
+            Means::Clean => [new ArrivalStep('clean_water'), new ArrivalStep('into_clean'), new ArrivalStep('from_clean'), $drips, new ArrivalStep('over_bucket')],
             default => [new ArrivalStep('ready'), new ArrivalStep('at_once')],
         };
 
@@ -109,7 +114,7 @@ final readonly class Arrival
      */
     public function along(int $parts = 4): array
     {
-        if ($this->drip === null || $parts < 1) {
+        if ($this->drip === null || !$this->isMeasured || $parts < 1) {
             return [];
         }
         [$first, $last, $bag, $tank, $stages] = array_map($this->drip->value(...), ['V0', 'V_end', 'EC_bag', 'EC_tank', 'n']);

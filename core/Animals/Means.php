@@ -16,6 +16,9 @@ enum Means: string
     /** The same warmth, net over, the bag water away. */
     case Quick = 'quick';
 
+    /** At once into clean water like that of the bag, and from there drop by drop. */
+    case Clean = 'clean';
+
     /** Plants: unpacked, rinsed, looked through, kept apart. */
     case Rinse = 'rinse';
 }

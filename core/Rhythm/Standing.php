@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Rhythm;
 
 use Cresco\Core\Measure\Beyond;
+use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
@@ -31,6 +32,9 @@ final class Standing
 
     /** Times the upper end of its range from which nitrate does not wait for the rhythm. House default. */
     private const NITRATE_TODAY = 2.0;
+
+    /** Share of its middle at which the tenth percentile of a reading lies that begins at nothing; a flat one has a fifth. House default. */
+    private const FROM_NOTHING = 0.25;
 
     /** Days ahead within which a limit that will be passed is said. House default. */
     private const AHEAD = 3.0;
@@ -64,6 +68,7 @@ final class Standing
 
         return match (true) {
             $free->quantile(0.9) >= $needs->ammoniaAlarm() => [new Concern('free_ammonia', Urgency::Alarm, Parameter::Ammonium, $free->quantile(0.9), $needs->ammoniaAlarm())],
+            self::mayBeNone($total) => [],
             $total->central() >= $most => [new Concern('ammonium', Urgency::Alarm, Parameter::Ammonium, $total->central(), $most)],
             $total->central() >= self::AMMONIUM_SEEN => [new Concern('ammonium_seen', Urgency::Today, Parameter::Ammonium, $total->central(), self::AMMONIUM_SEEN)],
             default => [],
@@ -79,10 +84,17 @@ final class Standing
 
         return match (true) {
             $value === null => [],
+            self::mayBeNone($value) => [],
             $value->central() >= $alarm => [new Concern('nitrite', Urgency::Alarm, Parameter::Nitrite, $value->central(), $alarm)],
             $value->central() > $fine => [new Concern('nitrite_seen', Urgency::Today, Parameter::Nitrite, $value->central(), $fine)],
             default => [],
         };
+    }
+
+    /** Whether a reading says no more than the lowest field of a chart does: from nothing up. */
+    private static function mayBeNone(Distribution $value): bool
+    {
+        return $value->quantile(0.1) <= self::FROM_NOTHING * $value->central();
     }
 
     /**

@@ -9,8 +9,8 @@ use Cresco\Core\Measure\Distribution;
 /** Dissolved carbon dioxide as pH and KH tell it, mg/L, with the band that holds it eight times out of ten: food of the plants, and a hazard to animals. */
 final readonly class DissolvedGas
 {
-    /** mg/L from which it harms animals. House default. */
-    public const HARMS = 30.0;
+    /** mg/L from which it harms animals: a drop checker has turned from green to yellow. House default. */
+    public const HARMS = 40.0;
 
     /** mg/L from which it is an alarm. House default. */
     public const ALARM = 50.0;

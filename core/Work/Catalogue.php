@@ -16,6 +16,9 @@ final class Catalogue
     /** Minutes that a spot treatment with peroxide is left before the refill: between five and ten. House default. */
     public const CONTACT = 8;
 
+    /** For shrimp and fry. */
+    private const GUARD = 'Sponge or mesh on the end of the hose; tap the spot first.';
+
     /** @return list<Job> */
     public static function steps(): array
     {
@@ -74,7 +77,7 @@ final class Catalogue
                 'Switch off',
                 'All off',
                 'Hands and mains do not go together; at low water hot glass cracks, pumps run dry, a top-up refills while you drain.',
-                ['Tick each device once it is off.'],
+                ['Tick each device once it is off.', 'A second heater, filter or pump is not on this list: switch it off by hand.'],
                 [Caution::Mains, Caution::HotHeater, Caution::CarbonDioxide],
                 minutes: 2,
                 switches: SwitchWork::Off,
@@ -176,7 +179,7 @@ final class Catalogue
                 minutes: 15,
                 of: Task::Trim,
                 tools: ['scissors', 'tweezers'],
-                more: static fn(Session $s): array => $s->keepsShrimp() ? ['Cuttings rest in a tub of tank water, so that small ones climb out.'] : [],
+                more: static fn(Session $s): array => $s->needs->hasSmall() ? ['Cuttings rest in a tub of tank water, so that small ones climb out.'] : [],
             ),
             new Job(
                 'net',
@@ -208,7 +211,7 @@ final class Catalogue
                 tools: ['gravel tube'],
                 more: static fn(Session $s): array => [
                     ...$s->school(School::Bed) === 'leave' ? ['Only what lies on top: this bed is left alone.'] : [],
-                    ...$s->needs->hasSmall() ? ['Sponge or mesh on the end; tap the spot first.'] : [],
+                    ...$s->needs->hasSmall() ? [self::GUARD] : [],
                 ],
             ),
             new Job(
@@ -223,7 +226,7 @@ final class Catalogue
                 lane: Lane::Water,
                 tools: ['hose', 'buckets'],
                 when: static fn(Session $s): bool => $s->changesWater(),
-                more: static fn(Session $s): array => $s->flows() ? ['Down to :mark below the rim. Open the inflow once the hose draws, to about :ratio of what runs out: :outflow leave and :beside run in until the mark is reached.', 'Inflow and outflow at opposite ends, or new water leaves at once.'] : [':drained out: down to :mark below the rim.', ':buckets'],
+                more: static fn(Session $s): array => $s->flows() ? ['Down to :mark below the rim. Open the inflow once the hose draws, to about :ratio of what runs out: :outflow leave and :beside run in until the mark is reached.', 'Inflow and outflow at opposite ends, or new water leaves at once.'] : [':drained out: down to :mark below the rim.', ':buckets', ...$s->needs->hasSmall() ? [self::GUARD, 'Pinch the hose to a gentle stream. The water stands in a tub and is looked through before it is poured away.'] : []],
             ),
             new Job(
                 'spot',
@@ -354,7 +357,7 @@ final class Catalogue
                 'Switch on again',
                 'All on',
                 'Last in the water, so that nothing runs dry and nothing is forgotten; the heater once it has stood under water.',
-                ['Filter first: purge its air, see that it moves water. Then the others.', 'Tick each device once it runs.'],
+                ['Filter first: purge its air, see that it moves water. Then the others.', 'Tick each device once it runs.', 'A second heater, filter or pump is not on this list: switch it on by hand.'],
                 [Caution::Mains],
                 minutes: 3,
                 switches: SwitchWork::On,
@@ -379,6 +382,14 @@ final class Catalogue
                 reads: [Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature],
                 minutes: 4,
                 when: static fn(Session $s): bool => $s->changesWater(),
+            ),
+            new Job(
+                'lid',
+                'Lid and lamp back',
+                'Back',
+                'Fish jump, and a lamp off its place falls in.',
+                ['Lid closed, gaps too. Lamp back where it hangs, its cable in a drip loop.'],
+                when: static fn(Session $s): bool => $s->isWet() || $s->does(Task::CoverGlass),
             ),
             new Job(
                 'outside',

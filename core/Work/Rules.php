@@ -123,6 +123,12 @@ final class Rules
         $rules[] = new Rule('media', 'on', 'The filter runs with all of its media in.');
         $rules[] = new Rule('on', 'fertilise', 'The current spreads it.');
         $rules[] = new Rule('on', 'read_after', 'When the filter has turned the tank over.');
+        foreach (['on', 'check', 'read_after', 'floaters_back', 'fertilise', 'cover_glass'] as $first) {
+            $rules[] = new Rule($first, 'lid', 'The lid closes when hands are out for good.');
+        }
+        foreach (['outside', 'close'] as $then) {
+            $rules[] = new Rule('lid', $then, 'Sprays drift, and fish jump: first the lid.');
+        }
         // Last.
         foreach (['on', 'fertilise', 'check', 'read_after', 'floaters_back'] as $first) {
             $rules[] = new Rule($first, 'outside', 'Spray and soap only when hands are out for good.');

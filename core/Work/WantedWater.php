@@ -26,13 +26,13 @@ enum WantedWater: string
     {
         $wanted = [];
         // Plants that come out, and shrimp that hide in cuttings, wait in a tub.
-        if ($session->does(Task::Floaters) || ($session->does(Task::Trim) && $session->keepsShrimp())) {
+        if ($session->does(Task::Floaters) || ($session->does(Task::Trim) && $session->needs->hasSmall())) {
             $wanted[self::Tub->value] = self::Tub->litres();
         }
         if ($session->does(Task::Media) && $session->school(School::RinsingMedia) === 'same') {
             $wanted[self::Rinsing->value] = self::Rinsing->litres();
         }
-        if ($session->keepsShrimp()) {
+        if ($session->needs->hasSmall()) {
             $wanted[self::Inspection->value] = self::Inspection->litres();
         }
 

@@ -5,6 +5,13 @@ declare(strict_types=1);
 return [
     'dry' => 'No water is changed', 'change' => ':out out, :share new water, to :mark below the rim',
     'before' => '“:first” usually comes before “:then”: :why',
+    'strain' => [
+        'without' => 'Take them off today’s list', 'tomorrow' => 'Plan them for the next day',
+        'nitrogen' => ['head' => 'Leave the filter alone now.', 'why' => 'The bacteria do not keep up yet, and :what takes more of them away. Wait until ammonium and nitrite are gone.'],
+        'filter' => ['head' => 'The filter was rinsed within the last week.', 'why' => 'Give it a week before :what: what is stirred up meets half of its bacteria.'],
+        'young' => ['head' => 'Too much for a young tank on one day.', 'why' => 'It was filled less than three months ago. Leave :what for another day.'],
+        'age' => ['head' => 'How old is this tank?', 'why' => 'In one that was filled less than three months ago a large change, the substrate and the filter never fall on one day. Enter the day with the tank’s measures, or leave :what for another day.'],
+    ],
     'about' => 'about :both', 'side_by_side' => 'about :both, hands and water side by side; :one one after the other',
     'guess' => [
         'less' => 'Sessions here usually take less than you guess: :share of it.', 'true' => 'Your guesses here usually come true.', 'more' => 'Sessions here usually take :times times as long as you guess.',
@@ -16,7 +23,7 @@ return [
     ],
     'out' => [
         'for' => ':litres for :what', 'vacuum' => '{1} :litres through the vacuum, over patch :patches of the bed|[2,*] :litres through the vacuum, over patches :patches of the bed',
-        'rest' => ':litres for the garden or the drain', 'all' => ':litres leave: :parts.',
+        'rest' => ':litres for the garden or the drain', 'rest_small' => ':litres into a tub, looked through, then for the garden or the drain', 'all' => ':litres leave: :parts.',
         'wait' => '{1} Patch :patches must wait: there is not water enough today.|[2,*] Patches :patches must wait: there is not water enough today.',
     ],
 ];

@@ -24,6 +24,7 @@ return [
         'read' => 'Read ammonium and nitrite today.', 'wait' => 'Nothing today. Read again :day.', 'wait_head' => 'Nothing today',
     ],
     'round' => 'Start-up, day :day', 'act' => 'How it stands',
+    'ask_hardness' => 'Test the GH of this tank: who may come first depends on it.',
     'kept' => 'Kept.', 'ended' => 'The start-up is no longer followed.', 'dosed' => 'Noted.', 'schools' => 'How much young soil is changed differs: half daily in the first week, then less, keeps ammonium low for plants; a third a week leaves bacteria what they live on.',
     'model' => 'A guess by the two steps of nitrification, at :factor of the usual growth for this warmth and pH, moved by your readings: source × :source, growth × :pace, first bacteria × :first.',
     'dose_between' => 'mg/L of nitrogen from :least to :most.',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'started' => 'Filled with water on', 'started_help' => 'empty if you don’t know: then nothing is taken to be settled', 'started_fault' => 'A day up to today, like 2026-03-01.',
     'net' => ':litres ± :half net',
     'bed' => ':back at the back, :front in front, :water of it water between the grains',
     'litres' => ':litres net',

@@ -54,7 +54,11 @@ final class AnimalsTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $base = '/tanks/'.$tank->id;
         $this->actingAs($keeper)->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()->assertSeeText('Drip')->assertSeeText('How that was reckoned')->assertSeeText('Float the bag');
-        $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Quick transfer')->assertSeeText('no dripping')->assertDontSeeText('drops a second')->assertSeeText('times as much');
+        $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Into clean water, then drip')->assertSeeText("1.0\u{A0}L of treated water at 900\u{A0}µS/cm")->assertSeeText('times as much');
+        // GH tells it where there is no meter: twice the 6.5 degrees of the tank is twice its 330.
+        $this->get($base.'/arrival?sort=fish&hardness=13&litres=1&hours=20')->assertSeeText('Into clean water, then drip')->assertSeeText('at 660');
+        // With neither it is the longest way, after the ammonia is bound.
+        $this->get($base.'/arrival?sort=fish&litres=1&hours=20')->assertOk()->assertSeeText('nothing tells how far the two waters are apart')->assertSeeText('Bind the ammonia')->assertDontSeeText('as soon as the pen shows')->assertSeeText('What came');
         $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1&working=ammonia')->assertSeeText('Free ammonia once the bag stands open')->assertSeeText('acidity constant of ammonium');
         $this->get($base.'/arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Pour in');
         $this->from($base.'/arrival')->get($base.'/arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
@@ -141,12 +145,13 @@ final class AnimalsTest extends FeatureCase
         $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=plant&conductivity=900&litres=1&hours=40&ammonium=2")->assertSeeText('Rinse and keep apart')->assertSeeText('leaf by leaf')->assertDontSeeText('Float the bag')->assertDontSeeText('free ammonia');
     }
 
-    public function testATankThatWasNeverReadAsksForItsPenFirst(): void
+    public function testATankThatWasNeverReadTakesTheLongestWay(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=fish&conductivity=900&litres=1")->assertOk()->assertSeeText('Read the conductivity of this tank first');
-        $this->post("/tanks/$tank->id/arrivals", ['sort' => 'fish', 'conductivity' => '900', 'litres' => '1', 'what' => 'x'])->assertSessionHasErrors('conductivity');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=fish&conductivity=900&litres=1")->assertOk()->assertSeeText('Nothing tells how far the two waters are apart')->assertDontSeeText('µS/cm.');
+        $this->post("/tanks/$tank->id/arrivals", ['sort' => 'fish', 'conductivity' => '900', 'litres' => '1', 'what' => 'x'])->assertSessionHasNoErrors();
+        $this->get("/tanks/$tank->id/arrivals/".Arrival::query()->sole()->id)->assertOk();
     }
 
     public function testAStartUpIsFollowedByItsReadingsUntilItIsReady(): void

@@ -9,10 +9,13 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\Reason;
 use App\Change\Way;
+use App\Known\TankWater;
 use App\Known\UsualWater;
 use App\Models\Tank;
+use App\View\StartPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Tank\AnimalGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -125,6 +128,79 @@ final class CautiousTest extends FeatureCase
         $page->assertSeeText('Two of them fight: keep one to a tank.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
         $tank->animalKinds()->where('kind', 'fighting_fish')->firstOrFail()->events()->create(['kind' => CountKind::Counted, 'count' => 1, 'day' => now()->format('Y-m-d')]);
         $this->get("/tanks/$tank->id/animals")->assertDontSeeText('Two of them fight')->assertDontSeeText('groups of 1');
+    }
+
+    public function testWhereFryLiveTheHoseIsGuardedAndTheWaterIsLookedThrough(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->animalKinds()->create(['kind' => 'fry'])->events()->create(['kind' => CountKind::Counted, 'count' => 21, 'day' => now()->format('Y-m-d')]);
+        $run = $this->writeRun($keeper, $tank, ['reason' => 'routine']);
+        $drain = implode(' ', $run->steps()->where('job', 'drain')->sole()->content->lines);
+        self::assertStringContainsString('Sponge or mesh on the end of the hose', $drain);
+        self::assertStringContainsString('Pinch the hose', $drain);
+        self::assertStringContainsString('stands in a tub and is looked through', $drain);
+        $this->get("/tanks/$tank->id/compose?reason=routine")->assertSeeText('looked through, then for the garden')->assertDontSeeText('for the garden or the drain leave');
+        // Whatever goes off or comes off goes on again, also what no list has.
+        self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on by hand.', implode(' ', $run->steps()->where('job', 'on')->sole()->content->lines));
+        $jobs = $run->steps()->orderBy('position')->pluck('job')->all();
+        self::assertSame(['lid', 'close'], array_slice($jobs, -2));
+    }
+
+    /** @return iterable<string, array{string, string, list<string>}> parameter, what was read, and what it is said to be */
+    public static function charts(): iterable
+    {
+        yield 'the lowest field of nitrite' => ['nitrite', '0', []];
+        yield 'the next one' => ['nitrite', '0.25', ['nitrite_seen']];
+        yield 'half a milligram' => ['nitrite', '0.5', ['nitrite']];
+        yield 'under a half' => ['nitrite', 'under 0.5', []];
+        yield 'the lowest field of ammonium' => ['ammonium', '0', []];
+    }
+
+    /** @param list<string> $concerns */
+    #[DataProvider('charts')]
+    public function testTheLowestFieldOfAChartIsNoAlarm(string $parameter, string $read, array $concerns): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // A strip as coarse as many are.
+        $keeper->kits()->create(['parameter' => $parameter, 'method' => 'field', 'unit' => $parameter === 'nitrite' ? 'no2' : 'nh4', 'step' => 0, 'fields' => $parameter === 'nitrite' && $read !== '0' ? [0.0, 0.25, 0.5, 1.0] : [0.0, 1.0, 5.0, 10.0]]);
+        $this->read($keeper->fresh() ?? $keeper, $tank, [$parameter => $read]);
+        $found = array_values(array_filter(TankWater::of($tank->fresh(['keeper']) ?? $tank)->concerns(), static fn(Concern $concern): bool => $concern->parameter?->value === $parameter));
+        self::assertSame($concerns, array_map(static fn(Concern $concern): string => $concern->key, $found));
+    }
+
+    public function testAGreenDropCheckerHarmsNobodyAndAYellowOneDoes(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // KH of 4 at pH 6.6 is about 30 mg/L: 3 * 4 * 10^(7 - 6.6); at 6.4 it is 48.
+        foreach ([['6.6', false], ['6.4', true]] as [$ph, $harms]) {
+            $this->read($keeper, $tank, ['ph' => $ph, 'carbonate_hardness' => '4']);
+            $keys = array_map(static fn(Concern $concern): string => $concern->key, TankWater::of($tank->fresh(['keeper']) ?? $tank)->concerns());
+            self::assertSame($harms, in_array('carbon_dioxide', $keys, true), $ph);
+        }
+    }
+
+    public function testWhoMayBeFirstIsNamedByWaterFilmAndAge(): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        [$keeper, $tank] = $this->readyTank();
+        $start = function (int $days) use ($tank): array {
+            $tank->startUp()->updateOrCreate([], ['way' => 'planted', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
+            $fresh = $tank->fresh(['keeper', 'startUp']) ?? $tank;
+
+            return array_column((new StartPage($fresh, $fresh->startUp))->first(), 'name');
+        };
+        self::assertNotContains('Otocinclus', $start(40));
+        self::assertContains('Otocinclus', $start(60));
+        self::assertContains('Hardy dwarf shrimp', $start(60));
+        // The water is hard now: soft-water shrimp and otocinclus are not named, whatever the group is.
+        $tank->update(['animals' => AnimalGroup::PlantsFirst]);
+        $this->read($keeper, $tank, ['general_hardness' => '18']);
+        self::assertNotContains('Otocinclus', $start(60));
+        self::assertNotContains('Soft-water shrimp', $start(60));
+        // Nobody is named into a water that nobody read.
+        $tank->readings()->delete();
+        self::assertSame([], $start(60));
+        $this->actingAs($keeper)->get("/tanks/$tank->id/start")->assertOk()->assertSeeText('Test the GH of this tank');
     }
 
     private static function draft(Tank $tank): Draft

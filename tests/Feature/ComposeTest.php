@@ -121,7 +121,7 @@ final class ComposeTest extends FeatureCase
         $this->actingAs($keeper)->get("/tanks/$tank->id/compose?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
             ->assertSee('No water is changed')->assertSee('with a water change only')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
-        self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'close'], $this->jobs($run));
+        self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'lid', 'close'], $this->jobs($run));
         self::assertFalse($run->changes_water);
         $this->get("/runs/$run->id/again")->assertRedirect("/runs/$run->id");
         $this->post("/runs/$run->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/runs/$run->id");

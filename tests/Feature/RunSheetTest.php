@@ -66,6 +66,7 @@ final class RunSheetTest extends FeatureCase
     {
         $this->finishUntil('read_after');
         $this->finish('read_after', ['readings' => ['conductivity' => '348', 'nitrate' => '20-40']]);
+        $this->finish('lid');
         $this->finish('close');
 
         $run = $this->run->refresh();
@@ -114,6 +115,7 @@ final class RunSheetTest extends FeatureCase
         $this->finishUntil('read_after');
         $this->finish('read_after', ['readings' => ['temperature' => '24.6']]);
         $this->travelTo(CarbonImmutable::parse('2026-12-01 18:50'));
+        $this->finish('lid');
         $this->finish('close');
         $state = Waters::around($this->tank, [])->tank();
 

@@ -123,7 +123,7 @@ final class AnimalController extends Controller
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
-        $bag = $request->query('conductivity') === null ? null : $this->bag($request);
+        $bag = $request->query('litres') === null ? null : $this->bag($request);
         $page = new ArrivalPage($tank, $bag);
         $whole = static fn(): View => view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'working' => null, 'isWorkingAsked' => false]);
 
@@ -136,9 +136,7 @@ final class AnimalController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $this->checked($request, ['what' => ['required', 'string', 'max:80']], ['what' => __('said.write.came')]);
         $page = new ArrivalPage($tank, $this->bag($request));
-        if ($page->plan === null) {
-            throw ValidationException::withMessages(['conductivity' => __('animals.no_pen')]);
-        }
+        abort_if($page->plan === null, 422);
         $now = CarbonImmutable::now();
         $arrival = $tank->arrivals()->create(['what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => $page->toKeep(), 'way' => $page->plan->means->value, 'arrived_at' => $now, 'step' => 0, 'step_at' => $now]);
 
@@ -210,12 +208,12 @@ final class AnimalController extends Controller
     {
         $show = $this->keeper($request)->show();
         $this->checked($request, [
-            'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => ['required', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)], 'litres' => ['required', $show->volumes()->rule(0.05, 200.0, 1.5)],
+            'sort' => ['required', 'in:fish,shrimp,snail,plant'], 'conductivity' => ['nullable', $show->values(Parameter::Conductivity)->rule(0.0, 20000.0, 400.0)], 'hardness' => ['nullable', $show->values(Parameter::GeneralHardness)->rule(0.0, 20.0, 1.4)], 'litres' => ['required', $show->volumes()->rule(0.05, 200.0, 1.5)],
             'hours' => ['nullable', new Amount(0, 500, 'h', '3')], 'ammonium' => ['nullable', $show->values(Parameter::Ammonium)->rule(0.0, 200.0, 0.5)], 'ph' => ['nullable', new Amount(3, 11, '', '7.2')],
         ], ['sort' => __('said.choose.bag'), 'required' => __('said.number.needed')]);
 
         return [
-            'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)->parse($request->input('conductivity')), 'litres' => $show->volumes()->parse($request->input('litres')),
+            'sort' => $request->string('sort')->toString(), 'conductivity' => $show->values(Parameter::Conductivity)->parse($request->input('conductivity')), 'hardness' => $show->values(Parameter::GeneralHardness)->parse($request->input('hardness')), 'litres' => $show->volumes()->parse($request->input('litres')),
             'hours' => Amount::parse($request->input('hours')), 'ammonium' => $show->values(Parameter::Ammonium)->parse($request->input('ammonium')), 'ph' => Amount::parse($request->input('ph')),
         ];
     }

@@ -10,6 +10,7 @@ use App\Models\Tank;
 use App\Units\Amount;
 use App\Units\Scale;
 use App\Units\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Fault;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
@@ -74,6 +75,7 @@ class TankRequest extends KeeperRequest
             'marks.*.level' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.litres', $levels->rule(...self::MARK)],
             'marks.*.litres' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.level', $this->scale('measured_litres')->rule(...self::LIMITS['measured_litres'])],
             'passive' => ['nullable', Rule::enum(PassiveSource::class)],
+            'started_on' => ['nullable', 'date_format:Y-m-d', 'after:1950-01-01', 'before_or_equal:'.$keeper->show()->local(CarbonImmutable::now())->format('Y-m-d')],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
             'fish_height' => ['nullable', $within('fish_height')],
             'warmth' => [$asked, $within('warmth')],
@@ -154,6 +156,7 @@ class TankRequest extends KeeperRequest
             'marks.*.*.required_with' => __('said.write.mark'),
             'routine_days.integer' => __('said.days.whole'),
             'routine_days.between' => __('said.days.routine'),
+            'started_on' => __('tank.started_fault'),
             'name.max' => __('said.text.name'),
             'name.string' => __('said.text.letters'),
             'shape' => __('said.choose.shape'),
@@ -193,6 +196,7 @@ class TankRequest extends KeeperRequest
             'marks' => $this->marks($was),
             'porosity' => $share($plain('porosity'), 0.42, $was?->porosity),
             'passive' => PassiveSource::tryFrom((string) $this->string('passive')) ?? $was->passive ?? PassiveSource::None,
+            'started_on' => $this->has('started_on') ? ($this->filled('started_on') ? (string) $this->string('started_on') : null) : $was?->started_on,
             'animals' => $animals,
             'warmth' => $number('warmth') ?? $animals->warmth(),
             'ph_set_point' => $plain('ph_set_point'),

@@ -1,12 +1,13 @@
 <x-layout :title="'A bag for '.$tank->name" :loop="$loop">
     <div class="page-head"><h1>A bag for {{ $tank->name }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/animals">Animals</a></div>
-    @if($page->conductivity === null)<p class="finding heed">{{ __('animals.no_pen') }} <a href="/tanks/{{ $tank->id }}/read">Read it</a></p>@endif
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/arrival" novalidate>
         <div class="row-fields">
         <x-choice name="sort" label="In the bag" :options="['fish' => __('animals.sort.fish'), 'shrimp' => __('animals.sort.shrimp'),
             'snail' => __('animals.sort.snail'), 'plant' => __('animals.sort.plant')]" :value="request()->query('sort', 'fish')"/>
         <x-field name="conductivity" label="Pen in the bag" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"
             :value="request()->query('conductivity')"/>
+        <x-field name="hardness" label="or GH in it" :unit="$show->unit(App\View\Choices::parameter('general_hardness'))->label" mode="decimal"
+            :value="request()->query('hardness')"/>
         <x-field name="litres" label="Water in the bag" :unit="$show->volumes()->label" mode="decimal" :value="request()->query('litres', '1')"/>
         <x-field name="hours" label="On the way" unit="h" mode="decimal" :value="request()->query('hours', '1')"/>
         <x-field name="ammonium" label="Ammonium in it" :unit="$show->unit(App\View\Choices::parameter('ammonium'))->label" mode="decimal"
@@ -24,7 +25,7 @@
             href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'drip'] + request()->query()) }}">How that was reckoned</a></p>@endif
         @if($page->sort() === 'plant')<p class="caution"><x-icon name="exclamation-triangle"/> {{ __('animals.plants') }}</p>@endif
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/arrivals" novalidate>@csrf
-            @foreach(['sort', 'conductivity', 'litres', 'hours', 'ammonium', 'ph'] as $field)<input type="hidden" name="{{ $field }}"
+            @foreach(['sort', 'conductivity', 'hardness', 'litres', 'hours', 'ammonium', 'ph'] as $field)<input type="hidden" name="{{ $field }}"
                 value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
             <x-field name="what" label="What came"/><button class="act">{{ __('animals.course.act') }}</button></form>
     </section>

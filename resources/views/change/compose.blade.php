@@ -47,6 +47,12 @@
                     autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small
                     id="guesses">{{ $page->guesses() }}</small><p class="fault" id="e-f-guess">{{ $errors->first('guess') }}</p></div>
             </div>
+            @foreach($page->strains() as $strain)
+            <p class="finding {{ $strain['finding']->tone }}"><b>{{ $strain['finding']->head }}</b> {{ $strain['finding']->text }}
+                <a href="?{{ http_build_query($page->withTasks($strain['without']) + $asked) }}">{{ __('compose.strain.without') }}</a>
+                @if($strain['waits'] !== []) · <a
+                href="?{{ http_build_query($page->nextDay($strain['waits']) + $asked) }}">{{ __('compose.strain.tomorrow') }}</a>@endif</p>
+            @endforeach
             @foreach($page->broken() as $line)<p class="finding beyond"><b>Against the usual order.</b> {{ $line }}</p>@endforeach
             @if($page->work->own !== [])<input type="hidden" name="order" value="{{ implode(',', $page->order->keys()) }}"><p><button class="act quiet"
                 name="order" value="">Back to the usual order</button></p>@endif

@@ -24,6 +24,8 @@
     <section aria-labelledby="weeks-title"><h2 id="weeks-title">The weeks</h2><ol class="plain-list phases">
         @foreach($page->phases() as $phase)<li @class(['here' => $phase['here']]) @if($phase['here']) aria-current="step" @endif><b
             class="num">{{ $phase['weeks'] }}</b> <span>{{ $phase['text'] }}</span></li>@endforeach</ol></section>
+    @if($page->asksForHardness())<p class="finding heed">{{ __('start.ask_hardness') }} <a
+        href="/tanks/{{ $tank->id }}/read">{{ __('round.act.read') }}</a></p>@endif
     @if($page->first() !== [])
     <section aria-labelledby="first-title"><h2 id="first-title">Who may be first, once it is ready</h2><ul>@foreach($page->first() as $one)<li><b
         class="num">{{ $one['count'] }}</b> {{ mb_strtolower($one['name']) }}</li>@endforeach</ul><p class="muted">One of these, at most, by <a

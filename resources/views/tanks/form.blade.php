@@ -73,6 +73,8 @@
                 <x-choice name="animals" label="Who lives here" :value="$tank->animals->value"
                     :options="App\View\Choices::options('animals')"
                     help="Sets the usual ranges and what one change may move (guesses until your diary knows better)."/>
+                <x-field name="started_on" type="date" :label="__('tank.started')" :value="$tank->started_on?->format('Y-m-d')"
+                    :help="__('tank.started_help')"/>
                 @if(!$tank->exists)<x-choice name="stock" label="What is fed in it" value="usual"
                     :options="collect(App\Models\Tank::STOCKS)->map(fn ($s) => $s[0])"
                     help="From this Cresco guesses the nitrate it makes; readings put the guess right."/>@endif

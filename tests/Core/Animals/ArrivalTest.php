@@ -32,8 +32,12 @@ final class ArrivalTest extends TestCase
         yield 'plants are rinsed, however long they were on the way' => ['plant', 900.0, 300.0, 40.0, 3.0, 6.5, 7.3, Means::Rinse, 'plants'];
         yield 'far ones drip' => ['fish', 800.0, 300.0, 2.0, 0.0, 7.2, 7.3, Means::Drip, 'conductivity'];
         yield 'so do those whose pH differs' => ['fish', 400.0, 420.0, 2.0, 0.0, 6.5, 7.3, Means::Drip, 'acidity'];
-        yield 'an old bag never' => ['fish', 800.0, 300.0, 20.0, null, 7.2, 7.3, Means::Quick, 'old'];
-        yield 'nor one with ammonium' => ['shrimp', 800.0, 300.0, 2.0, 1.5, 7.2, 7.3, Means::Quick, 'ammonium'];
+        yield 'those of an old bag of far water go into clean water like it' => ['fish', 800.0, 300.0, 20.0, null, 7.2, 7.3, Means::Clean, 'old'];
+        yield 'so do those of one with ammonium' => ['shrimp', 800.0, 300.0, 2.0, 1.5, 7.2, 7.3, Means::Clean, 'ammonium'];
+        yield 'by post for a day, 480 against 324' => ['fish', 480.0, 324.0, 24.0, null, null, null, Means::Clean, 'old'];
+        yield 'an old bag of like water goes over at once' => ['fish', 330.0, 300.0, 20.0, null, 7.2, 7.3, Means::Quick, 'old'];
+        yield 'one that was read clean is as good as fresh' => ['fish', 800.0, 300.0, 24.0, 0.0, 7.2, 7.3, Means::Drip, 'conductivity'];
+        yield 'a trace is not clean' => ['fish', 800.0, 300.0, 24.0, 0.3, 7.2, 7.3, Means::Clean, 'old'];
     }
 
     #[DataProvider('bags')]
@@ -41,7 +45,7 @@ final class ArrivalTest extends TestCase
     {
         $plan = Arrival::plan($sort, $bag, $tank, 1.5, $hours, $ammonium, $bagPh, $tankPh, 2.0, 24.0);
         self::assertSame([$means, $why], [$plan->means, $plan->why]);
-        self::assertSame($means === Means::Drip, $plan->drip !== null);
+        self::assertSame(in_array($means, [Means::Drip, Means::Clean], true), $plan->drip !== null);
     }
 
     public function testADripEndsWhereTheDifferenceIsWhatTheyStand(): void
@@ -105,7 +109,11 @@ final class ArrivalTest extends TestCase
         $keys = static fn(Arrival $plan): array => array_map(static fn(ArrivalStep $step): string => $step->key, $plan->steps());
         self::assertSame(['dark', 'float', 'cups', 'over', 'after'], $keys(Arrival::plan('fish', 400.0, 420.0, 1.0, 2.0, 0.0, null, null, 2.0, 24.0)));
         self::assertSame(['dark', 'float', 'bucket', 'drip', 'over_bucket', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, null, null, 2.0, 24.0)));
-        self::assertSame(['dark', 'float', 'between', 'ready', 'at_once', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, 0.0, null, null, 2.0, 24.0)));
+        self::assertSame(['dark', 'float', 'clean_water', 'into_clean', 'from_clean', 'drip', 'over_bucket', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0)));
+        // Nobody knows how far the waters are apart: the longest way, and no figure for a meter.
+        $blind = Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0, false);
+        self::assertSame(['dark', 'float', 'bind', 'bucket', 'drip_unmeasured', 'over_bucket', 'after'], $keys($blind));
+        self::assertSame([], $blind->along());
         // A bag is opened only once it is as warm as the tank, and never before the net is ready where it is old.
         self::assertSame(20, Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, 0.0, null, null, 2.0, 24.0)->steps()[1]->minutes);
     }
@@ -124,8 +132,6 @@ final class ArrivalTest extends TestCase
         self::assertEqualsWithDelta(0.0098, $plan->free[0], 0.0005);
         self::assertEqualsWithDelta(0.406, $plan->free[1], 0.01);
         self::assertGreaterThan($plan->free[2], $plan->free[1]);
-        self::assertFalse($plan->betweenWater);
-        self::assertTrue(Arrival::plan('fish', 1200.0, 400.0, 1.0, 30.0, 3.0, null, 7.5, 3.0, 25.0)->betweenWater);
     }
 
     public function testQuarantineIsFourWeeksForFishAndTwoToFourForShrimpAndPlants(): void

@@ -88,7 +88,7 @@ final class SessionTest extends TestCase
 
     public function testWhereNoHandGoesInNothingGoesOff(): void
     {
-        self::assertSame(['look', 'hands', 'cover_glass', 'fertilise', 'close'], self::keys(self::session([Device::Heater, Device::Canister], tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)));
+        self::assertSame(['look', 'hands', 'cover_glass', 'fertilise', 'lid', 'close'], self::keys(self::session([Device::Heater, Device::Canister], tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)));
         // Its lens is wiped with the lamp off, and nothing else.
         self::assertSame([Device::Lamp], self::session(Device::cases(), tasks: [Task::CoverGlass], litres: 0.0)->switchList());
         self::assertSame(count(Device::cases()) - 1, count(self::session(Device::cases())->switchList()));
