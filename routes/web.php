@@ -49,6 +49,7 @@ use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SpotController;
 use App\Http\Controllers\StandController;
+use App\Http\Controllers\StandRecordController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\StoreController;
 use App\Http\Controllers\SupplyController;
@@ -198,6 +199,10 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::put('/', [StandController::class, 'update'])->can('update', 'tank');
             Route::delete('/', [StandController::class, 'destroy'])->can('update', 'tank');
             Route::post('/cut', [StandController::class, 'cut'])->can('update', 'tank');
+            Route::put('/looks/{look}', [StandRecordController::class, 'look'])->can('update', 'tank');
+            Route::delete('/looks/{look}', [StandRecordController::class, 'dropLook'])->can('update', 'tank');
+            Route::put('/capsules/{capsule}', [StandRecordController::class, 'capsule'])->can('update', 'tank');
+            Route::delete('/capsules/{capsule}', [StandRecordController::class, 'dropCapsule'])->can('update', 'tank');
         });
         Route::get('/spot', [SpotController::class, 'show']);
         Route::post('/spot', [SpotController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'tank');

@@ -29,10 +29,10 @@ final class GiveDose
             if ($before !== null) {
                 self::undo($before);
             }
-            self::use($jar->id, $isMissed ? 0.0 : $amount);
+            $taken = $isMissed ? 0.0 : self::take($jar->id, $amount);
             /** @var Dose $dose */
             $dose = $tank->doses()->create([
-                'jar_id' => $jar->id, 'entry_id' => $isMissed ? null : self::writtenDown($tank, $jar, $amount, $at), 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed,
+                'jar_id' => $jar->id, 'entry_id' => $isMissed ? null : self::writtenDown($tank, $jar, $amount, $at), 'name' => $jar->name, 'amount' => $amount, 'unit' => $jar->unit, 'given_at' => $at, 'day' => $day, 'missed' => $isMissed, 'taken' => $taken,
                 'brings' => array_map(static fn(float $milligrams): float => $milligrams * $amount / max(0.01, $litres), $feed->milligrams ?? []),
             ]);
 
@@ -55,16 +55,23 @@ final class GiveDose
     {
         Entry::query()->whereKey($dose->entry_id)->delete();
         if ($dose->jar_id !== null && !$dose->missed) {
-            self::use($dose->jar_id, -$dose->amount);
+            self::take($dose->jar_id, -($dose->taken ?? $dose->amount));
         }
         $dose->delete();
     }
 
-    private static function use(int $id, float $amount): void
+    /** @return float what really left the stock: no more than was there; below nothing for what comes back */
+    private static function take(int $id, float $amount): float
     {
         $jar = Jar::query()->whereKey($id)->first();
-        if ($jar !== null && $jar->stock !== null && $amount !== 0.0) {
-            $jar->update(['stock' => max(0.0, $jar->stock - $amount)]);
+        if ($jar === null || $jar->stock === null) {
+            return 0.0;
         }
+        $taken = min($jar->stock, $amount);
+        if ($taken !== 0.0) {
+            $jar->update(['stock' => $jar->stock - $taken]);
+        }
+
+        return $taken;
     }
 }

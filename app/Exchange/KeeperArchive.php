@@ -16,7 +16,7 @@ final class KeeperArchive
 {
     public const FORMAT = 'cresco-keeper';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /** How JSON is written, here and where records are read back. */
     public const JSON = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
@@ -55,7 +55,8 @@ final class KeeperArchive
     }
 
     /**
-     * All records, by table, with numbers that count from 1 in each.
+     * All records, by table, with numbers that count from 1 in each. One that points to a record which is gone is left out; one that points to a
+     * record which is there and was not taken along is a fault of this class.
      *
      * @return array<string, list<array<string, mixed>>>
      */
@@ -70,7 +71,9 @@ final class KeeperArchive
                     $raw = (array) $raw;
                     $old = is_numeric($raw['id'] ?? null) ? (int) $raw['id'] : 0;
                     $row = $table->renumbered(self::row($raw, $table), $numbers);
-                    if ($row !== null) {
+                    if ($row === null) {
+                        self::mustBeGone($table, self::row($raw, $table));
+                    } else {
                         $numbers[$name][$old] = count($numbers[$name]) + 1;
                         $found[$name][] = ['id' => $numbers[$name][$old]] + $row;
                     }
@@ -79,6 +82,20 @@ final class KeeperArchive
 
             return $found;
         });
+    }
+
+    /** @param array<string, mixed> $row that was left out */
+    private static function mustBeGone(KeeperTable $table, array $row): void
+    {
+        $there = [];
+        foreach ([...array_values($table->references), ...KeeperTable::pointedTo($table->name)] as $other) {
+            foreach (isset($there[$other]) ? [] : DB::table($other)->pluck('id') as $id) {
+                $there[$other][is_numeric($id) ? (int) $id : 0] = is_numeric($id) ? (int) $id : 0;
+            }
+        }
+        if ($table->renumbered($row, $there) !== null) {
+            throw new RuntimeException("A record of $table->name points to one that was not taken along.");
+        }
     }
 
     /**

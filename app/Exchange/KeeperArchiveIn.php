@@ -63,16 +63,21 @@ final class KeeperArchiveIn
             if (!$head instanceof stdClass || ($head->format ?? null) !== KeeperArchive::FORMAT) {
                 throw new FileFault(__('account.archive.none'));
             }
-            if (($head->version ?? null) !== KeeperArchive::VERSION) {
+            $version = $head->version ?? null;
+            if (!in_array($version, [1, KeeperArchive::VERSION], true)) {
                 throw new FileFault(__('account.archive.newer'));
             }
             $validator = self::validator();
             $keeper = self::json($zip, 'keeper.json');
             self::hold($validator, $keeper, '#/$defs/keepers', 'keeper');
             $records = [];
+            $photos = [];
             $count = 0;
             foreach (KeeperTables::all() as $name => $table) {
                 $rows = $zip->locateName("records/$name.json") === false ? [] : self::json($zip, "records/$name.json");
+                if ($version === 1) {
+                    $rows = self::upgraded($name, $rows, $photos);
+                }
                 $count += is_array($rows) ? count($rows) : 0;
                 if (!is_array($rows) || $count > self::MOST_RECORDS) {
                     throw new FileFault(__('account.archive.big'));
@@ -94,6 +99,25 @@ final class KeeperArchiveIn
         } finally {
             $zip->close();
         }
+    }
+
+    /**
+     * Records of the first version as they are kept now: a problem had one photo, named in its own record.
+     *
+     * @param list<stdClass> $photos of problems, as they are found
+     */
+    private static function upgraded(string $name, mixed $rows, array &$photos): mixed
+    {
+        foreach ($name === 'inquiries' && is_array($rows) ? $rows : [] as $row) {
+            if ($row instanceof stdClass && property_exists($row, 'photo_id')) {
+                if (is_int($row->photo_id)) {
+                    $photos[] = (object) ['id' => count($photos) + 1, 'inquiry_id' => $row->id ?? null, 'photo_id' => $row->photo_id];
+                }
+                unset($row->photo_id);
+            }
+        }
+
+        return $name === 'inquiry_photos' ? $photos : $rows;
     }
 
     private static function json(ZipArchive $zip, string $name): mixed

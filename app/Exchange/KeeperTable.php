@@ -20,8 +20,8 @@ final readonly class KeeperTable
     private const WORDS = [
         'fresh_starts.what' => ['/^turns\.(\d+)$/' => ['chores']],
         'laid_jobs.job' => [
-            '/^(\d+)\.(?:change|task\..+)$/' => ['tanks'], '/^(\d+)\.(?:stand|melt|capsules)\.(\d+)$/' => ['tanks', 'stands'],
-            '/^chore\.(\d+)$/' => ['chores'], '/^check\.(\d+)$/' => ['treatments'], '/^quarantine\.(\d+)$/' => ['arrivals'],
+            '/^(\d+)\.(?:change|next_day|dose_look|task\..+)$/' => ['tanks'], '/^(\d+)\.(?:stand|melt|capsules)\.(\d+)$/' => ['tanks', 'stands'],
+            '/^chore\.(\d+)$/' => ['chores'], '/^check\.(\d+)$/' => ['treatments'], '/^quarantine\.(\d+)$/' => ['arrivals'], '/^store\.(\d+)$/' => ['stores'],
         ],
     ];
 
@@ -31,6 +31,20 @@ final readonly class KeeperTable
      * @param array<string, string> $references tables by column
      */
     public function __construct(public string $name, public array $columns, public array $optional, public array $references) {}
+
+    /** @return list<string> tables that a column points to by words or from within its JSON, so that they come before it */
+    public static function pointedTo(string $table): array
+    {
+        $found = [];
+        foreach (self::WITHIN as $column => $ways) {
+            $found = [...$found, ...str_starts_with($column, $table.'.') ? array_values($ways) : []];
+        }
+        foreach (self::WORDS as $column => $patterns) {
+            $found = [...$found, ...str_starts_with($column, $table.'.') ? array_merge(...array_values($patterns)) : []];
+        }
+
+        return array_values(array_unique($found));
+    }
 
     /**
      * A row with other numbers for its records. What points to nothing any more points to nothing.

@@ -45,7 +45,7 @@ final class KeeperTables
             $before = count($waiting);
             foreach ($waiting as $name => $references) {
                 // One after the other: a table comes when all that it points to are there.
-                if (array_diff($references, array_keys($tables), ['keepers']) === []) {
+                if (array_diff([...$references, ...KeeperTable::pointedTo($name)], array_keys($tables), ['keepers']) === []) {
                     $tables[$name] = self::table($name, array_diff($references, ['keepers']));
                     unset($waiting[$name]);
                 }

@@ -20,6 +20,7 @@ use Carbon\CarbonImmutable;
  * @property CarbonImmutable      $given_at
  * @property CarbonImmutable      $day    of the keeper
  * @property bool                 $missed
+ * @property float|null           $taken from stock; null where it was not noted, and was all of it
  */
 final class Dose extends Record
 {
@@ -27,11 +28,11 @@ final class Dose extends Record
 
     protected $table = 'doses';
 
-    protected $fillable = ['jar_id', 'entry_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed'];
+    protected $fillable = ['jar_id', 'entry_id', 'name', 'amount', 'unit', 'brings', 'given_at', 'day', 'missed', 'taken'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean'];
+        return ['tank_id' => 'integer', 'jar_id' => 'integer', 'entry_id' => 'integer', 'amount' => 'float', 'brings' => 'array', 'given_at' => 'immutable_datetime', 'day' => 'immutable_date:Y-m-d', 'missed' => 'boolean', 'taken' => 'float'];
     }
 }

@@ -8,6 +8,7 @@ use App\Kept\GivenAnswers;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -19,7 +20,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null          $place
  * @property Aim                  $aim
  * @property int|null             $stand_id
- * @property int|null             $photo_id
  * @property GivenAnswers $answers
  * @property string|null          $kind     what it turned out to be
  * @property string|null          $cause
@@ -37,13 +37,13 @@ final class Inquiry extends Record
 
     protected $attributes = ['answers' => '[]', 'aim' => 'none'];
 
-    protected $fillable = ['about', 'place', 'aim', 'stand_id', 'photo_id', 'answers', 'kind', 'cause', 'outcome', 'opened_at', 'ended_at'];
+    protected $fillable = ['about', 'place', 'aim', 'stand_id', 'answers', 'kind', 'cause', 'outcome', 'opened_at', 'ended_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
-            'tank_id' => 'integer', 'stand_id' => 'integer', 'photo_id' => 'integer', 'about' => About::class, 'aim' => Aim::class, 'answers' => GivenAnswers::class, 'outcome' => Result::class,
+            'tank_id' => 'integer', 'stand_id' => 'integer', 'about' => About::class, 'aim' => Aim::class, 'answers' => GivenAnswers::class, 'outcome' => Result::class,
             'opened_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime',
         ];
     }
@@ -74,5 +74,11 @@ final class Inquiry extends Record
     public function scopeOpen(Builder $query): void
     {
         $query->whereNull('ended_at');
+    }
+
+    /** @return BelongsToMany<Photo, $this> by day, the oldest first */
+    public function photos(): BelongsToMany
+    {
+        return $this->belongsToMany(Photo::class, 'inquiry_photos')->orderBy('taken_at')->orderBy('photos.id');
     }
 }

@@ -52,7 +52,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen([Logout::class, CurrentDeviceLogout::class], static fn() => SignedOut::note(Session::getId()));
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
-        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'pinch', 'gaugeNote', 'inquiry', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh'] as $name) {
+        foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'pinch', 'gaugeNote', 'inquiry', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh', 'capsule'] as $name) {
             Route::pattern($name, '[1-9][0-9]{0,17}');
         }
         Route::pattern('device', '[a-z_]{1,30}');

@@ -357,7 +357,7 @@ final readonly class FoodPage
         return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Feed => $jar->toFeed($this->tank->keeper->scale_step))->all()));
     }
 
-    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind}> stands that feed by their roots */
+    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind, number: int}> stands that feed by their roots */
     public function atTheRoots(): array
     {
         return once($this->rooted(...));
@@ -369,15 +369,16 @@ final readonly class FoodPage
         return once(fn(): array => CapsulesOf::last([$this->tank->id]));
     }
 
-    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind}> */
+    /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind, number: int}> */
     private function rooted(): array
     {
         $due = [];
         foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show, $this->lastCapsules())[$this->tank->id] ?? [] as $one) {
             $due[(int) substr($one->key, strlen(CapsulesOf::KEY))] = $one;
         }
-        $last = $kinds = [];
+        $last = $kinds = $numbers = [];
         foreach ($this->lastCapsules() as $capsule) {
+            $numbers[$capsule->stand_id] = $capsule->number;
             $kinds[$capsule->stand_id] = $capsule->kind;
             $last[$capsule->stand_id] = trans_choice('food.capsules.last', $capsule->number, ['count' => $capsule->number, 'day' => $this->show->date($capsule->placed_on)]);
         }
@@ -390,7 +391,7 @@ final readonly class FoodPage
                     $when === null => '',
                     $when->until <= 0 => __('food.capsules.now'),
                     default => __('food.capsules.when', ['from' => $day(max(0, $when->from)), 'until' => $day($when->until)]),
-                }, 'isDue' => $when !== null && $when->middle() <= 0.0, 'kind' => $kinds[$stand->id] ?? CapsuleKind::Clay];
+                }, 'isDue' => $when !== null && $when->middle() <= 0.0, 'kind' => $kinds[$stand->id] ?? CapsuleKind::Clay, 'number' => $numbers[$stand->id] ?? 1];
             }
         }
 

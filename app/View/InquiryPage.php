@@ -11,6 +11,7 @@ use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\Aim;
 use App\Models\Inquiry;
+use App\Models\Photo;
 use App\Models\Tank;
 use App\Models\Treatment;
 use App\Units\Show;
@@ -353,6 +354,12 @@ final class InquiryPage
         $next = LightStep::hours($hours);
 
         return $next === null ? __($key.'.light_least') : __($key.'.how', ['hours' => Show::plain($hours, 1), 'next' => Show::plain($next, 1)]);
+    }
+
+    /** @return list<Photo> by day */
+    public function photos(): array
+    {
+        return array_values($this->inquiry->photos()->get()->all());
     }
 
     private function water(): TankWater

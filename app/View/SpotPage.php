@@ -26,7 +26,7 @@ final readonly class SpotPage
 
     public function __construct(public Tank $tank, ?int $then, ?int $now, public bool $isOver)
     {
-        $all = Photo::query()->where('tank_id', $tank->id)->whereNotIn('id', DB::table('inquiries')->select('photo_id')->where('tank_id', $tank->id)->whereNotNull('photo_id'))
+        $all = Photo::query()->where('tank_id', $tank->id)->whereNotIn('id', DB::table('inquiry_photos')->select('photo_id'))
             ->where(static fn($photos) => $photos->whereNull('run_id')->orWhere('is_intent', true)->orWhereHas('step', static fn($steps) => $steps->where('job', 'photo')))
             ->orderByDesc('taken_at')->orderByDesc('id')->limit(self::MOST[0])->get();
         $this->photos = $all;

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Known\PlantingOf;
 use App\Known\VesselOf;
+use App\Models\Capsule;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
@@ -17,6 +18,9 @@ use Cresco\Core\Plants\Stand as CoreStand;
 final readonly class StandForm
 {
     private const WIDE = 560.0;
+
+    /** Records of a kind that are listed. */
+    private const LISTED = 12;
 
     private Show $show;
 
@@ -54,6 +58,28 @@ final readonly class StandForm
     public function ofKind(): ?Kind
     {
         return $this->record?->toKind();
+    }
+
+    /** @return list<array{id: int, day: string, when: string, before: string, after: string, unit: string}> the newest first, as they are typed */
+    public function looks(): array
+    {
+        $floats = $this->stand?->floats() === true;
+        $text = fn(?float $value): string => $value === null ? '' : ($floats ? (string) round(100.0 * $value) : $this->show->levels()->show($value));
+        $rows = [];
+        foreach ($this->record?->looks()->reorder()->orderByDesc('happened_at')->orderByDesc('id')->limit(self::LISTED)->get() ?? [] as $look) {
+            $rows[] = [
+                'id' => $look->id, 'day' => $this->show->day($look->happened_at), 'when' => $this->show->local($look->happened_at)->format('Y-m-d\TH:i'),
+                'before' => $text($floats ? $look->cover_before : $look->before), 'after' => $text($floats ? $look->cover : $look->height), 'unit' => $floats ? '%' : $this->show->levels()->label,
+            ];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Capsule> root capsules, the newest first */
+    public function capsules(): array
+    {
+        return array_values($this->record?->capsules()->reorder()->orderByDesc('placed_on')->orderByDesc('id')->limit(self::LISTED)->get()->all() ?? []);
     }
 
     /** @return array<string, string> edges in percent as they are typed */

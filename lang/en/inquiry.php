@@ -52,7 +52,7 @@ return [
     'end' => ['head' => 'How it ended', 'kind' => 'What it turned out to be', 'cause' => 'What was behind it', 'outcome' => 'How it stands', 'none' => 'not known', 'act' => 'End it', 'why' => 'Each case that you end counts as one beside ten of the catalogue for the next.', 'ended' => 'Ended :day', 'reopen' => 'It is back: open again', 'outcomes' => ['better' => 'gone, or as you want it', 'same' => 'still there, left as it is', 'worse' => 'given up']],
     'entries' => ['opened' => 'Looked into: :what', 'planned' => 'Against :what: :remedies', 'checked' => 'Check-up of :what: :result (:remedy)', 'ended' => 'Ended: :what, :outcome'],
     'watch' => ['litres' => 'What evaporates', 'head' => 'What changed?', 'line' => ':what :before → :now a day since :day', 'level' => ':parameter', 'level_line' => ':what :before → :now since :day', 'drain' => 'The hose, for :litres', 'hours' => 'Light', 'growth' => 'Growth of :stand', 'wipes' => 'From one wiping of the panes to the next', 'days' => '{1} one day|[0,*] :days days', 'rejection' => 'What the membrane holds back', 'output' => 'What comes out in a minute', 'entry' => ', just after “:entry”', 'made' => 'made of :parameter', 'none' => 'Nothing has moved to another level within six weeks.', 'why' => 'Each course is held against itself: a cumulative sum of what it is off from what its own values before foretell. Twenty values are needed before anything is said.'],
-    'photo' => ['add' => 'Keep a photo beside it', 'alt' => 'Photo of :what'],
+    'photo' => ['row' => 'Photos by day', 'add' => 'Add a photo of today', 'keep' => 'Save photo', 'drop' => 'Delete', 'alt' => 'Photo of :what, :day'],
     'drop' => 'Forget it',
     'step' => ':what: :how',
 

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'records' => [
+        'head' => 'What was noted', 'when' => 'on', 'before' => 'trimmed from', 'after' => 'height then', 'capsules' => 'Root tabs', 'save' => 'Save', 'delete' => 'Delete',
+        'gone' => 'Deleted.', 'last' => 'One measurement stays: correct it instead.',
+    ],
     'place' => ['back' => 'back', 'middle' => 'middle', 'front' => 'front', 'left' => 'left', 'centre' => 'centre', 'right' => 'right', 'floating' => 'on the surface'],
     'why' => [
         'surface' => 'its top comes within :limit of the surface',

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 // What is answered to what a keeper sends, at its field or at the head of the page.
 return [
+    'entry' => [
+        'change_goes' => 'The change counts no longer: its look-back goes, with the cuts and vacuumed patches of its session, and the next one falls due from the one before it.',
+        'work_goes' => 'It goes, with what was read, cut and vacuumed in it.', 'goes' => 'It goes, with what was read in it.',
+    ],
     // What was done.
     'done' => [
         'acid' => 'Added. Stir, wait, and read again.',

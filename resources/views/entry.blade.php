@@ -18,8 +18,7 @@
     </form>
     <details class="danger"><summary>Take it out of the diary</summary>
         <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')
-            <p>{{ $change ? 'The change counts no longer: its look-back goes, and the next one falls due from the one before it.' :
-                'It goes, with what was read in it.' }}</p>
+            <p>{{ __($change ? 'said.entry.change_goes' : ($entry->run_id ? 'said.entry.work_goes' : 'said.entry.goes')) }}</p>
             <button class="act beyond">Take it out</button>
         </form>
     </details>

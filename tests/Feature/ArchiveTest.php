@@ -8,6 +8,7 @@ use App\Console\Commands\KeeperSchema;
 use App\Exchange\KeeperArchive;
 use App\Exchange\KeeperTables;
 use App\Models\Entry;
+use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Run;
@@ -172,6 +173,33 @@ final class ArchiveTest extends FeatureCase
         self::assertLessThan(array_search('readings', $known, true), array_search('entries', $known, true));
     }
 
+    public function testOneOfEachComesBackWithWhatTheHandLaidAndWhatIsLearnedAnew(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank);
+        $of = $this->oneOfEach($keeper, $tank, $water, $run);
+        Storage::disk('local')->put('photos/none.jpg', 'no picture');
+        $day = now()->addDays(2)->format('Y-m-d');
+        $laid = ["$tank->id.change", "$tank->id.task.glass", "$tank->id.next_day", "$tank->id.stand.{$of['stand']}", "chore.{$of['chore']}", "check.{$of['treatment']}", "quarantine.{$of['arrival']}", "store.{$of['store']}"];
+        foreach ($laid as $job) {
+            $keeper->laidJobs()->create(['job' => $job, 'day' => $day]);
+        }
+        $keeper->freshStarts()->create(['what' => 'turns.'.$of['chore'], 'since' => now()]);
+        // One that points to what is gone says nothing more, and is no loss.
+        $keeper->laidJobs()->create(['job' => 'chore.9999', 'day' => $day]);
+        $records = KeeperArchive::records($keeper);
+        foreach (KeeperTables::all() as $name => $table) {
+            $there = DB::getSchemaBuilder()->hasColumn($name, 'keeper_id') ? DB::table($name)->where('keeper_id', $keeper->id)->count() : DB::table($name)->count();
+            self::assertCount($there - ($name === 'laid_jobs' ? 1 : 0), $records[$name], $name);
+        }
+        self::assertCount(count($laid), $records['laid_jobs']);
+        // Everything here is the first of its kind, so that words keep their numbers.
+        $back = array_column($records['laid_jobs'], 'job');
+        self::assertContains('1.stand.1', $back);
+        self::assertContains('chore.1', $back);
+        self::assertContains('turns.1', array_column($records['fresh_starts'], 'what'));
+    }
+
     public function testThePublishedSchemaIsThatOfTheTables(): void
     {
         self::assertStringEqualsFile(base_path('docs/schema/keeper.schema.json'), KeeperSchema::text());
@@ -206,7 +234,7 @@ final class ArchiveTest extends FeatureCase
         yield 'one number twice' => ['records/readings.json', static fn(array $rows): array => [...$rows, $rows[0]], 'twice'];
         yield 'a day that is none' => ['records/entries.json', $first(['happened_at' => 'yesterday']), 'record 1'];
         yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'no archive of a keeper'];
-        yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 2] + $head, 'newer Cresco'];
+        yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 99] + $head, 'newer Cresco'];
         yield 'no JSON' => ['records/tanks.json', static fn(array $rows): string => '[{', 'cannot be read'];
         yield 'a photo that is none' => ['photos/1.jpg', static fn(array $rows): string => '<?php echo 1;', 'no photo'];
     }
@@ -243,6 +271,29 @@ final class ArchiveTest extends FeatureCase
         // Its settings are its own still.
         self::assertSame(['Elsewhere', 'Asia/Kolkata', 7.5, 0.1], [$other->refresh()->name, $other->timezone, $other->bucket_litres, $other->kits()->firstOrFail()->step]);
         self::assertSame([], Storage::disk('local')->allFiles('photos/'.$other->id));
+    }
+
+    public function testAnArchiveOfTheFirstVersionComesInWithThePhotosOfItsProblems(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->fillPhoto($keeper);
+        $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
+        $path = $this->out($keeper);
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $read = static fn(string $file): mixed => json_decode((string) $zip->getFromName($file), true);
+        $head = $read('cresco.json');
+        $problems = $read('records/inquiries.json');
+        self::assertTrue(is_array($head) && is_array($problems) && count($problems) === 1 && is_array($problems[0]));
+        $zip->addFromString('cresco.json', json_encode(['version' => 1] + $head, KeeperArchive::JSON));
+        $zip->addFromString('records/inquiries.json', json_encode([['photo_id' => 1, 'answers' => (object) []] + $problems[0]], KeeperArchive::JSON));
+        $zip->deleteName('records/inquiry_photos.json');
+        $zip->close();
+        $other = $this->elsewhere();
+        $this->in($other, $path)->assertSessionHasNoErrors();
+        $inquiry = Inquiry::query()->whereIn('tank_id', Tank::query()->where('keeper_id', $other->id)->select('id'))->sole();
+        self::assertSame(Photo::query()->where('keeper_id', $other->id)->pluck('id')->all(), $inquiry->photos()->pluck('photos.id')->all());
+        self::assertCount(1, $inquiry->photos);
     }
 
     private function fillPhoto(Keeper $keeper): void

@@ -247,6 +247,7 @@ abstract class FeatureCase extends TestCase
 
         $inquiry = $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
 
+        $inquiry->photos()->attach(self::photo($owner, $tank, $run)->id);
         $chore = $owner->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => now()]);
         $helper = new Helper(['tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => now()->format('Y-m-d'), 'until_day' => now()->addDays(5)->format('Y-m-d'), 'reads' => [], 'made_at' => now()]);
         $helper->keeper_id = $owner->id;
@@ -270,7 +271,7 @@ abstract class FeatureCase extends TestCase
             'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
             'photo' => self::photo($owner, $tank, $run)->id,
-            'parameter' => 'ph', 'topUp' => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
+            'capsule' => $stand->capsules()->create(['kind' => 'clay', 'number' => 1, 'placed_on' => now()->format('Y-m-d')])->id, 'parameter' => 'ph', 'topUp' => $tank->topUps()->create(['litres' => 2.0, 'taken_at' => now()])->id, 'format' => 'json',
             'patch' => $tank->patches()->create(['left_edge' => 0, 'right_edge' => 0.5, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
             'other' => $tank->patches()->create(['left_edge' => 0.5, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand'])->id,
         ];

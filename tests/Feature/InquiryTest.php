@@ -319,18 +319,25 @@ final class InquiryTest extends FeatureCase
         self::assertStringContainsString('Thread algae on leaf edges and tips: Wind it on an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content->toKeep(), JSON_UNESCAPED_UNICODE));
     }
 
-    public function testAPhotoStandsBesideItAloneAndGoesWithIt(): void
+    public function testPhotosStandBesideItByDayAndGoWithIt(): void
     {
         Storage::fake('local');
         $inquiry = $this->begin();
-        foreach ([1, 2] as $ignored) {
-            $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40)])->assertSessionHasNoErrors();
+        $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40)])->assertSessionHasNoErrors();
+        $this->travel(9)->days();
+        // At the check-up the second stands beside the first.
+        $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->image('tuft.jpg', 60, 40), 'part' => 'now'])->assertRedirect("$this->base/$inquiry->id/now");
+        [$first, $second] = Photo::query()->orderBy('id')->get()->all();
+        foreach (['', '/now'] as $part) {
+            $page = (string) $this->get("$this->base/$inquiry->id$part")->assertOk()->getContent();
+            self::assertLessThan(strpos($page, "/photos/$second->id\""), strpos($page, "/photos/$first->id\""));
+            self::assertNotFalse(strpos($page, "/photos/$first->id\""));
         }
-        // A new one takes the place of the old; the fixed spot knows neither.
-        self::assertSame(1, Photo::query()->count());
-        $this->get("$this->base/$inquiry->id")->assertSee('/photos/'.Photo::query()->sole()->id);
-        $this->get("/tanks/{$this->tank->id}/spot")->assertDontSee('/photos/'.Photo::query()->sole()->id);
+        // The fixed spot knows neither.
+        $this->get("/tanks/{$this->tank->id}/spot")->assertDontSee('/photos/'.$first->id);
         $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->create('tuft.txt', 3)])->assertSessionHasErrors('photo');
+        $this->delete("/photos/$first->id")->assertSessionHasNoErrors();
+        self::assertSame([$second->id], Photo::query()->pluck('id')->all());
         $this->delete("$this->base/$inquiry->id")->assertSessionHasNoErrors();
         self::assertSame(0, Photo::query()->count());
         self::assertSame([], Storage::disk('local')->allFiles('photos'));

@@ -97,9 +97,9 @@ final class InquiryController extends Controller
     public function destroy(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry);
-        $photo = Photo::query()->whereKey($record->photo_id)->first();
+        $photos = $record->photos()->get();
         $record->delete();
-        $keep->drop($photo);
+        $photos->each($keep->drop(...));
 
         return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.done.forgotten'));
     }
@@ -130,11 +130,9 @@ final class InquiryController extends Controller
         if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
             throw ValidationException::withMessages(['photo' => __('said.photo.tank_most')]);
         }
-        $before = $record->photo_id;
-        $record->update(['photo_id' => $keep->outside($tank, $request->file('photo'))->id]);
-        $keep->drop(Photo::query()->whereKey($before)->first());
+        $record->photos()->attach($keep->outside($tank, $request->file('photo'))->id);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry)->with('status', __('said.done.photo'));
+        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.($request->input('part') === 'now' ? '/now' : ''))->with('status', __('said.done.photo'));
     }
 
     public function plan(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse

@@ -7,12 +7,13 @@
         <p><b>{{ $row['name'] }}</b>: {{ $row['last'] }}. {{ $row['when'] }}@if($row['when']) <a
             href="?working=capsule-{{ $row['stand']->id }}" data-working="capsule-{{ $row['stand']->id }}">working</a>@endif</p>
         <label>Set <span class="visually-hidden">capsules at {{ $row['name'] }}</span>
-            <input name="number" value="1" inputmode="numeric" maxlength="3" size="3"></label>
+            <input name="number" value="{{ $row['number'] }}" inputmode="numeric" maxlength="3" size="3"></label>
         <label><span class="visually-hidden">kind for {{ $row['name'] }}</span>
             <select name="kind">
                 @foreach($page->capsules() as $kind)<option
                     value="{{ $kind->value }}" @selected($kind === $row['kind'])>{{ __('food.capsules.kind.'.$kind->value) }}</option>@endforeach
             </select></label>
+        <a href="/tanks/{{ $tank->id }}/stands/{{ $row['stand']->id }}#records">{{ __('plants.records.head') }}</a>
         <button class="act quiet">Set today<span class="visually-hidden">: {{ $row['name'] }}</span></button>
     </form>
     @endforeach

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Known\CapsulesOf;
+use App\Known\VesselOf;
+use App\Models\Stand;
+use App\Models\Tank;
+use App\Units\Amount;
+use App\Units\Moment;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** What was noted of a stand is put right or taken back: heights, cuts and root capsules. */
+final class StandRecordController extends Controller
+{
+    public function look(Request $request, Tank $tank, int $stand, int $look): RedirectResponse
+    {
+        $keeper = $this->keeper($request);
+        $record = $this->stand($tank, $stand);
+        $one = $record->looks()->whereKey($look)->firstOrFail();
+        $floats = $record->toKind()->form->entry()->floats;
+        $levels = $keeper->show()->levels();
+        $rule = $floats ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
+        $this->checked($request, ['happened_at' => ['required', new Moment($keeper->timezone, before: '+5 minutes')], 'after' => ['required', $rule], 'before' => ['nullable', $rule]], ['required' => __('said.number.needed')]);
+        $read = static fn(string $field): ?float => !$request->filled($field) ? null : ($floats ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : $levels->parse($request->input($field)));
+        [$before, $after] = [$read('before'), $read('after') ?? 1.0];
+        if ($before !== null && $after > $before) {
+            throw ValidationException::withMessages(['after' => __('said.cannot.cut_taller')]);
+        }
+        DB::transaction(static function () use ($request, $keeper, $record, $one, $floats, $before, $after): void {
+            $one->update(['happened_at' => Moment::parse($request->input('happened_at'), $keeper->timezone) ?? $one->happened_at] + ($floats ? ['cover' => $after, 'cover_before' => $before] : ['height' => $after, 'before' => $before]));
+            $record->update(['looked_at' => CarbonImmutable::now()]);
+        });
+
+        return self::back($tank, $stand, __('said.done.put_right'));
+    }
+
+    public function dropLook(Tank $tank, int $stand, int $look): RedirectResponse
+    {
+        $record = $this->stand($tank, $stand);
+        if ($record->looks()->count() < 2) {
+            throw ValidationException::withMessages(['look' => __('plants.records.last')]);
+        }
+        DB::transaction(static function () use ($record, $look): void {
+            $record->looks()->whereKey($look)->firstOrFail()->delete();
+            $record->update(['looked_at' => CarbonImmutable::now()]);
+        });
+
+        return self::back($tank, $stand, __('plants.records.gone'));
+    }
+
+    public function capsule(Request $request, Tank $tank, int $stand, int $capsule): RedirectResponse
+    {
+        $most = CapsulesOf::most(VesselOf::tank($tank)->litres());
+        $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'placed_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow']], [
+            'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'placed_on.*' => __('said.day.needed'),
+        ]);
+        $this->stand($tank, $stand)->capsules()->whereKey($capsule)->firstOrFail()->update(['number' => $request->integer('number'), 'placed_on' => (string) $request->string('placed_on')]);
+
+        return self::back($tank, $stand, __('said.done.put_right'));
+    }
+
+    public function dropCapsule(Tank $tank, int $stand, int $capsule): RedirectResponse
+    {
+        $this->stand($tank, $stand)->capsules()->whereKey($capsule)->firstOrFail()->delete();
+
+        return self::back($tank, $stand, __('plants.records.gone'));
+    }
+
+    private function stand(Tank $tank, int $stand): Stand
+    {
+        return $tank->stands()->whereKey($stand)->firstOrFail();
+    }
+
+    private static function back(Tank $tank, int $stand, string $status): RedirectResponse
+    {
+        return redirect('/tanks/'.$tank->id.'/stands/'.$stand.'#records')->with('status', $status);
+    }
+}

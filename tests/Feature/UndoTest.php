@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\BedPatch;
+use App\Models\Capsule;
+use App\Models\Dose;
+use App\Models\Entry;
+use App\Models\EntryKind;
+use App\Models\Jar;
+use App\Models\StandLook;
+use Carbon\CarbonImmutable;
+
+/** What was noted is put right and taken back, and leaves nothing behind. */
+final class UndoTest extends FeatureCase
+{
+    public function testADoseThatIsTakenBackPutsBackWhatItTookAndNoMore(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $jar = $keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 3, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
+        $this->actingAs($keeper);
+        foreach ([[10, 0.0], [2, 1.0]] as [$amount, $left]) {
+            $this->post("/tanks/$tank->id/doses", ['jar_id' => $jar->id, 'amount' => (string) $amount, 'state' => 'given'])->assertSessionHasNoErrors();
+            self::assertSame($left, $jar->refresh()->stock);
+        }
+        $this->delete("/tanks/$tank->id/doses/".Dose::query()->sole()->id)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(3.0, Jar::query()->findOrFail($jar->id)->stock, 1e-9);
+        // Out of the diary is the same.
+        $this->post("/tanks/$tank->id/doses", ['jar_id' => $jar->id, 'amount' => '10', 'state' => 'given']);
+        $this->delete('/entries/'.Entry::query()->where('kind', EntryKind::Dose)->sole()->id)->assertSessionHasNoErrors();
+        self::assertEqualsWithDelta(3.0, Jar::query()->findOrFail($jar->id)->stock, 1e-9);
+    }
+
+    public function testHeightsAndCutsArePutRightAndTakenBack(): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        [$keeper, $tank] = $this->readyTank();
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 150, 'cover' => 1]);
+        $base = "/tanks/$tank->id/stands/$stand->id";
+        $this->actingAs($keeper)->post("/tanks/$tank->id/heights", ['height' => [$stand->id => '350']])->assertSessionHasNoErrors();
+        $slip = $stand->looks()->reorder()->orderByDesc('id')->firstOrFail();
+        self::assertSame(350.0, $slip->height);
+        $this->get($base)->assertOk()->assertSeeText('What was noted')->assertSee('value="350"', false);
+        $this->put("$base/looks/$slip->id", ['happened_at' => '2026-03-20T11:00', 'after' => 'tall'])->assertSessionHasErrors('after');
+        $this->put("$base/looks/$slip->id", ['happened_at' => '2026-03-20T11:00', 'before' => '100', 'after' => '200'])->assertSessionHasErrors('after');
+        $this->put("$base/looks/$slip->id", ['happened_at' => '2026-03-20T11:00', 'after' => '200'])->assertSessionHasNoErrors();
+        self::assertSame(200.0, $slip->refresh()->height);
+        $this->post("$base/cut", ['before' => '210', 'after' => '80'])->assertSessionHasNoErrors();
+        $cut = $stand->looks()->reorder()->orderByDesc('id')->firstOrFail();
+        $version = $tank->refresh()->getAttribute('plants_version');
+        $this->delete("$base/looks/$cut->id")->assertSessionHasNoErrors();
+        self::assertSame(2, $stand->looks()->count());
+        // Nothing old is drawn.
+        self::assertNotSame($version, $tank->refresh()->getAttribute('plants_version'));
+        $this->delete("$base/looks/$slip->id")->assertSessionHasNoErrors();
+        $this->delete("$base/looks/".$stand->looks()->sole()->id)->assertSessionHasErrors('look');
+        // Another keeper's stand is none.
+        [$other] = $this->readyTank('Other');
+        $this->actingAs($other)->delete("$base/looks/".$stand->looks()->sole()->id)->assertNotFound();
+    }
+
+    public function testRootTabsArePutRightAndTakenBack(): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        [$keeper, $tank] = $this->readyTank();
+        $stand = $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 90, 'cover' => 1]);
+        $stand->capsules()->create(['kind' => 'clay', 'number' => 3, 'placed_on' => '2026-01-05']);
+        // The field begins with as many as there were: a tap does not make three one.
+        $this->actingAs($keeper)->get("/tanks/$tank->id/food")->assertSee('name="number" value="3"', false);
+        $this->post("/tanks/$tank->id/stands/$stand->id/capsules", ['number' => '3', 'kind' => 'clay'])->assertSessionHasNoErrors();
+        $today = Capsule::query()->orderByDesc('id')->firstOrFail();
+        $this->put("/tanks/$tank->id/stands/$stand->id/capsules/$today->id", ['number' => '2', 'placed_on' => '2026-03-19'])->assertSessionHasNoErrors();
+        self::assertSame([2, '2026-03-19'], [$today->refresh()->number, $today->placed_on->format('Y-m-d')]);
+        $this->put("/tanks/$tank->id/stands/$stand->id/capsules/$today->id", ['number' => '2', 'placed_on' => '2026-04-19'])->assertSessionHasErrors('placed_on');
+        $this->delete("/tanks/$tank->id/stands/$stand->id/capsules/$today->id")->assertSessionHasNoErrors();
+        self::assertSame([3], Capsule::query()->pluck('number')->all());
+    }
+
+    public function testASessionThatIsTakenOutOfTheDiaryTakesItsCutsAndItsPatchesAlong(): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        [$keeper, $tank] = $this->readyTank();
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
+        $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 250, 'cover' => 1]);
+        $patch = $tank->patches()->create(['left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1, 'cover' => 'sand', 'cleaned_at' => CarbonImmutable::parse('2026-02-01 10:00')]);
+        $patch->cleanings()->create(['cleaned_at' => CarbonImmutable::parse('2026-02-01 10:00')]);
+        $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim']]);
+        $stand->looks()->create(['run_id' => $run->id, 'happened_at' => now(), 'height' => 100, 'before' => 260, 'cover' => 1]);
+        $patch->cleanings()->create(['run_id' => $run->id, 'cleaned_at' => now()]);
+        $patch->update(['cleaned_at' => now()]);
+        $run->update(['state' => 'done', 'finished_at' => now()]);
+        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'run_id' => $run->id, 'kind' => EntryKind::Work, 'title' => 'Trim', 'happened_at' => now()]);
+        $this->get("/entries/$entry->id/edit")->assertSeeText('with what was read, cut and vacuumed in it');
+        $this->delete("/entries/$entry->id")->assertSessionHasNoErrors();
+        self::assertSame([250.0], StandLook::query()->where('stand_id', $stand->id)->pluck('height')->all());
+        self::assertSame('2026-02-01', BedPatch::query()->sole()->cleaned_at?->format('Y-m-d'));
+        self::assertSame(0, $run->steps()->where('skipped', false)->count());
+    }
+}
