@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Known\VesselOf;
 use App\Models\Capacity;
+use App\Models\DataVersion;
 use App\Models\Dose;
 use App\Models\Tank;
 use App\Units\Show;
@@ -72,6 +73,7 @@ final class DoseFile
             foreach (array_chunk($new, 250) as $some) {
                 DB::table('doses')->insert(array_map(static fn(array $row): array => ['tank_id' => $tank->id, 'given_at' => $row['given_at']->format('Y-m-d H:i:s'), 'brings' => json_encode($row['brings'], JSON_THROW_ON_ERROR)] + $row, $some));
             }
+            DataVersion::raise([$tank->id]);
 
             return count($new);
         });

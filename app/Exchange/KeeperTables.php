@@ -17,7 +17,7 @@ use ReflectionClass;
 final class KeeperTables
 {
     /** Columns that stay behind: secrets, and what an installation gives. */
-    private const BEHIND = ['keeper_id' => true, 'hash' => true, 'plants_version' => true, 'holds' => true];
+    private const BEHIND = ['keeper_id' => true, 'hash' => true, 'plants_version' => true, 'data_version' => true, 'holds' => true];
 
     /** Of the keeper, what travels. */
     private const KEEPER = ['name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures'];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\Capacity;
+use App\Models\DataVersion;
 use App\Models\FoodSpell;
 use App\Models\Tank;
 use Illuminate\Support\Facades\DB;
@@ -70,6 +71,7 @@ final class MealFile
                 throw FileFault::tooMany(FoodSpell::class);
             }
             DB::table('food_spells')->insert($new);
+            DataVersion::raise([$tank->id]);
 
             return count($new);
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Kept\ForecastRecord;
+use App\Models\DataVersion;
 use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\FoodSpell;
@@ -420,7 +421,7 @@ final class FoodOf
     {
         $name = 'food.'.$this->tank->id;
         $key = hash('xxh128', serialize([
-            self::VERSION, $this->marks(), $this->tank->only(['food_grams', 'food_protein', 'fasting_day', 'nitrate_per_day', 'carbon_dioxide', 'routine_days', 'routine_share', 'water_id', 'second_water_id', 'second_share', 'started_on', 'passive', 'warmth']), round($this->litres, 2), $this->uptake->key(), $this->loss(Parameter::Iron), $this->now->format('Y-m-d H'),
+            self::VERSION, DataVersion::ofTanks([$this->tank->id]), $this->uptake->key(), $this->now->format('Y-m-d H'),
         ]));
         $kept = Cache::get($name);
         if (is_array($kept) && ($kept[0] ?? null) === $key && is_array($kept[1] ?? null) && is_array($kept[3] ?? null)) {
@@ -465,27 +466,6 @@ final class FoodOf
         $course = unserialize($kept);
 
         return $course instanceof Course ? $course : throw new LogicException('What is kept of a course is none.');
-    }
-
-    /** @return list<object> what tells whether anything has changed since */
-    private function marks(): array
-    {
-        $tank = $this->tank->id;
-        $waters = array_values(array_filter([$this->tank->water_id, $this->tank->second_water_id]));
-        $of = static fn(string $table, string $last, string $sum): Builder => DB::table($table)->selectRaw("'$table' as what, count(*) as many, max(id) as newest, max($last) as last, sum($sum) as total");
-        $nutrients = array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients());
-
-        return array_values($of('readings', 'taken_at', 'value')->where('tank_id', $tank)->whereIn('parameter', $nutrients)->where('taken_at', '>=', $this->since)
-            ->unionAll($of('water_changes', 'changed_at', 'share')->where('tank_id', $tank)->where('changed_at', '>=', $this->since))
-            ->unionAll($of('doses', 'given_at', 'case when missed then 0 else amount end')->where('tank_id', $tank)->where('given_at', '>=', $this->since))
-            ->unionAll($of('dose_plans', 'starts_on', 'amount * every * delivers')->where('tank_id', $tank))
-            ->unionAll($of('dose_plans', 'filled_on', 'bottle')->where('tank_id', $tank))
-            ->unionAll($of('capsules', 'placed_on', 'number')->whereIn('stand_id', DB::table('stands')->select('id')->where('tank_id', $tank)))
-            ->unionAll($of('food_spells', 'until_day', 'grams')->where('tank_id', $tank))
-            ->unionAll($of('readings', 'taken_at', 'value')->whereIn('water_id', $waters))
-            ->unionAll($of('batches', 'created_at', 'litres')->whereIn('water_id', $waters))
-            ->unionAll($of('analyses', 'sampled_on', 'id')->whereIn('water_id', $waters))
-            ->get()->all());
     }
 
     /** @return array<string, Course> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Models\BedPatch;
+use App\Models\DataVersion;
 use App\Models\FoodSpell;
 use App\Models\GaugeNote;
 use App\Models\Lamp;
@@ -105,17 +106,7 @@ final class HintsOf
     /** Changes with all that the hints are read from. */
     private static function mark(Tank $tank): string
     {
-        $since = CarbonImmutable::now()->subWeeks(2 * Hints::NEW_WEEKS);
-        $of = static fn(string $table, string $day, string $sum = '0'): Builder => DB::table($table)->where('tank_id', $tank->id)->where($day, '>=', $since)
-            ->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(cast(max($day) as text), '') || ' ' || coalesce(cast(min($day) as text), '') || ' ' || coalesce(sum($sum), 0)");
-        $all = static fn(string $table, string $sum): Builder => DB::table($table)->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(sum($sum), 0)");
-        $runs = DB::table('run_steps')->join('runs', 'runs.id', '=', 'run_steps.run_id')->where('runs.tank_id', $tank->id)->where('done_at', '>=', $since)->selectRaw("count(*) || ' ' || coalesce(cast(max(done_at) as text), '') || ' ' || coalesce(sum(case when skipped then 1 else 0 end), 0)");
-        $water = DB::table('readings')->where('water_id', $tank->water_id)->selectRaw("count(*) || ' ' || coalesce(sum(value + low + high), 0)");
-        $marks = DB::query()->selectSub($of('readings', 'taken_at', 'value + low + high')->whereIn('parameter', array_column(Parameter::cases(), 'value')), 'readings')->selectSub($of('entries', 'happened_at'), 'entries')->selectSub($of('doses', 'given_at', 'case when missed then 1 else 0 end'), 'doses')
-            ->selectSub($of('water_changes', 'changed_at', 'share'), 'changes')->selectSub($all('food_spells', 'grams'), 'spells')->selectSub($of('light_days', 'day', 'hours'), 'light')->selectSub($of('gauge_notes', 'day', 'value'), 'gauges')->selectSub(DB::table('bed_patches')->where('tank_id', $tank->id)->selectRaw("count(*) || ' ' || coalesce(max(cover), '') || coalesce(min(cover), '')"), 'patches')
-            ->selectSub($runs, 'runs')->selectSub($water, 'water')->first();
-
-        return hash('xxh128', serialize([self::VERSION, (array) $marks, $tank->getAttributes(), $tank->keeper->timezone, CarbonImmutable::now()->startOfHour()->getTimestamp()]));
+        return hash('xxh128', serialize([self::VERSION, DataVersion::ofTanks([$tank->id]), $tank->keeper->timezone, CarbonImmutable::now()->startOfHour()->getTimestamp()]));
     }
 
     /** @return array<string, Hint> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Kept\ForecastRecord;
+use App\Models\DataVersion;
 use App\Models\FreshStart;
 use App\Models\Reading;
 use App\Models\Tank;
@@ -53,14 +54,15 @@ final class Made
         }
         $parameters ??= Parameter::balanced();
         $since = CarbonImmutable::now()->startOfDay()->subDays(self::DAYS);
-        $marks = self::marks(array_keys($byId), $parameters, $since);
+        $marks = self::readTwice(array_keys($byId), $parameters, $since);
+        $versions = DataVersion::ofTanks(array_keys($marks));
         $anew = FreshStart::ofTanks(array_keys($marks));
         $keys = [];
         foreach ($byId as $id => $tank) {
             foreach ($parameters as $parameter) {
-                if (isset($marks[$id][$parameter->value])) {
+                if (isset($marks[$id]) && in_array($parameter->value, $marks[$id], true)) {
                     $guess = self::guess($tank, $parameter);
-                    $keys[$id][$parameter->value] = hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $marks[$id][$parameter->value], ($anew[$id][FreshStart::MADE.$parameter->value] ?? null)?->getTimestamp()]));
+                    $keys[$id][$parameter->value] = hash('xxh128', (string) json_encode([$parameter, $guess->central(), $guess->spread(), $versions[$id] ?? 0, $since->getTimestamp()]));
                 }
             }
         }
@@ -112,37 +114,25 @@ final class Made
     }
 
     /**
-     * What tells whether anything has changed since; parameters without two readings have none.
+     * Parameters that were read twice and more: of others nothing can be learned.
      *
      * @param list<int>       $ids
      * @param list<Parameter> $parameters
      *
-     * @return array<int, array<string, list<mixed>>>
+     * @return array<int, list<string>> by tank
      */
-    private static function marks(array $ids, array $parameters, CarbonImmutable $since): array
+    private static function readTwice(array $ids, array $parameters, CarbonImmutable $since): array
     {
-        $marks = [];
+        $found = [];
         $rows = DB::table('readings')->whereIn('tank_id', $ids)->whereIn('parameter', array_map(static fn(Parameter $p): string => $p->value, $parameters))->where('taken_at', '>=', $since)
-            ->groupBy('tank_id', 'parameter')->selectRaw('tank_id, parameter, count(*) as many, max(id) as newest, sum(value + low + high) as total, max(taken_at) as last')->get();
+            ->groupBy('tank_id', 'parameter')->havingRaw('count(*) > 1')->select('tank_id', 'parameter')->get();
         foreach ($rows as $row) {
-            if (is_numeric($row->tank_id) && is_numeric($row->many) && (int) $row->many > 1 && is_string($row->parameter)) {
-                $marks[(int) $row->tank_id][$row->parameter] = [$row->many, $row->newest, $row->total, $row->last];
-            }
-        }
-        // Changes and top-ups move all of them.
-        $union = DB::table('water_changes')->whereIn('tank_id', array_keys($marks))->where('changed_at', '>=', $since)
-            ->groupBy('tank_id')->selectRaw("tank_id, 'change' as kind, count(*) as many, max(id) as newest, sum(share) as total, max(changed_at) as last")
-            ->unionAll(DB::table('top_ups')->whereIn('tank_id', array_keys($marks))->where('taken_at', '>=', $since)
-                ->groupBy('tank_id')->selectRaw("tank_id, 'top_up' as kind, count(*) as many, max(id) as newest, sum(litres) as total, max(taken_at) as last"))->get();
-        foreach ($union as $row) {
-            if (is_numeric($row->tank_id)) {
-                foreach ($marks[(int) $row->tank_id] as $parameter => $mark) {
-                    $marks[(int) $row->tank_id][$parameter] = [...$mark, $row->kind, $row->many, $row->newest, $row->total, $row->last];
-                }
+            if (is_numeric($row->tank_id) && is_string($row->parameter)) {
+                $found[(int) $row->tank_id][] = $row->parameter;
             }
         }
 
-        return $marks;
+        return $found;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Known;
 
 use App\Kept\ForecastRecord;
 use App\Kept\RunPlan;
+use App\Models\DataVersion;
 use App\Models\EntryKind;
 use App\Models\Reading;
 use App\Models\Store;
@@ -17,7 +18,6 @@ use Cresco\Core\Change\Creep;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Store\Membrane;
 use Cresco\Core\Watch\LevelShift;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -62,11 +62,9 @@ final class WatchOf
         $kept = Cache::get('watch.'.$keeper);
         $kept = is_array($kept) ? $kept : [];
         $moved = $fresh = [];
-        $noted = self::noted(array_keys($waters));
-        // Not every page asks for all that was read.
-        $watched = array_flip(array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofAnimals()));
+        $versions = DataVersion::ofTanks(array_keys($waters));
         foreach ($waters as $id => $water) {
-            $key = hash('xxh128', serialize([self::VERSION, $day, $water->change?->id, $noted[$id] ?? '', array_map(static fn(Reading $reading): array => [$reading->getRawOriginal('id'), $reading->getRawOriginal('value'), $reading->getRawOriginal('low'), $reading->getRawOriginal('high')], array_intersect_key($water->readings, $watched))]));
+            $key = hash('xxh128', serialize([self::VERSION, $day, $versions[$id] ?? 0]));
             $found = is_array($kept[$id] ?? null) && ($kept[$id][0] ?? null) === $key && is_array($kept[$id][1] ?? null) ? $kept[$id][1] : null;
             if ($found === null) {
                 $fresh[$id] = [$key, $found = self::tank($water->tank)];
@@ -78,24 +76,6 @@ final class WatchOf
         }
 
         return $moved;
-    }
-
-    /**
-     * @param list<int> $tanks
-     *
-     * @return array<int, string> what tells whether equipment was read or water topped up since, by tank
-     */
-    private static function noted(array $tanks): array
-    {
-        $of = static fn(string $table, string $sum): Builder => DB::table($table)->selectRaw("tank_id, '$table' as what, count(*) as many, max(id) as newest, sum($sum) as total")->whereIn('tank_id', $tanks)->groupBy('tank_id');
-        $noted = [];
-        foreach ($of('gauge_notes', 'value')->unionAll($of('top_ups', 'litres'))->orderBy('what')->get() as $row) {
-            if (is_numeric($row->tank_id)) {
-                $noted[(int) $row->tank_id] = ($noted[(int) $row->tank_id] ?? '').' '.implode(' ', array_map(static fn(mixed $mark): string => is_scalar($mark) ? (string) $mark : '', [$row->many, $row->newest, $row->total]));
-            }
-        }
-
-        return $noted;
     }
 
     /** @return list<Moved> */
