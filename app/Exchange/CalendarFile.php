@@ -5,23 +5,33 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use DateTimeInterface;
 use DateTimeZone;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VEvent;
+use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Property\ICalendar\DateTime as CalendarTime;
 use Sabre\VObject\Property\ICalendar\Duration;
 use Sabre\VObject\Reader;
+use Sabre\VObject\Recur\EventIterator;
 use Sabre\VObject\Recur\MaxInstancesExceededException;
 use Sabre\VObject\Settings;
-use Throwable;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
+use Symfony\Component\Process\PhpExecutableFinder;
+use Symfony\Component\Process\Process;
 
 /** Calendars as RFC 5545 has them: jobs out, hours that are taken in. */
 final class CalendarFile
 {
     /** Events of a file that are read at most. House limit. */
     public const MOST = 3000;
+
+    /** Seconds and memory that a file may take to be read. House limits. */
+    private const SECONDS = 2.0;
+
+    private const MEMORY = '96M';
 
     /** Names the program in each file. */
     private const PRODUCT = '-//Cresco//Cresco 1//EN';
@@ -96,42 +106,110 @@ final class CalendarFile
     }
 
     /**
-     * What takes time within some days, each time that it comes.
+     * What takes time within some days, each time that it comes. The file is read in a process of its own with limits: a rule that never
+     * matches, or matches without end, costs that process alone.
      *
      * @return list<array{from: CarbonImmutable, until: CarbonImmutable, whole: bool, title: string}>
      *
-     * @throws FileFault when it is no calendar, or holds too much
+     * @throws FileFault when it is no calendar, holds too much or takes too long
      */
     public static function busy(string $text, string $zone, CarbonImmutable $from, CarbonImmutable $until): array
     {
-        $timeZone = new DateTimeZone($zone);
+        $line = 0;
+        $reader = new Process([(new PhpExecutableFinder())->find() ?: 'php', '-d', 'memory_limit='.self::MEMORY, '-d', 'max_execution_time='.(int) ceil(2.0 * self::SECONDS), '-d', 'display_errors=0', base_path('app/Exchange/read-calendar.php'), $zone, (string) $from->getTimestamp(), (string) $until->getTimestamp()], null, [], $text, self::SECONDS);
         try {
-            $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
-            if (!$calendar instanceof VCalendar) {
-                throw FileFault::noCalendar();
-            }
-            Settings::$maxRecurrences = self::MOST;
-            if (count($calendar->select('VEVENT')) > self::MOST) {
-                throw FileFault::tooManyEvents();
-            }
-            $found = [];
-            foreach ($calendar->expand($from, $until, $timeZone)->select('VEVENT') as $event) {
-                if ($event instanceof VEvent) {
-                    $found[] = self::event($event, $timeZone);
+            $reader->run(static function (string $type, string $said) use (&$line): void {
+                // It says on which line each event begins before it opens it.
+                if ($type === Process::ERR && preg_match_all('/^at (\d+)$/m', $said, $found) > 0) {
+                    $line = (int) end($found[1]);
                 }
-            }
-        } catch (FileFault $fault) {
-            throw $fault;
-        } catch (MaxInstancesExceededException) {
-            throw FileFault::tooManyEvents();
-        } catch (Throwable) {
-            throw FileFault::noCalendar();
+            });
+        } catch (ProcessTimedOutException) {
+            throw FileFault::at($line, (string) __('week.busy.endless'));
+        }
+        $found = json_decode($reader->getOutput(), true);
+        if (!is_array($found)) {
+            throw $line > 0 ? FileFault::at($line, (string) __('week.busy.much')) : FileFault::noCalendar();
+        }
+        if (isset($found['fault'])) {
+            throw $found['fault'] === 'many' ? FileFault::tooManyEvents() : FileFault::noCalendar();
         }
 
-        return array_values(array_filter($found));
+        return array_values(array_map(static fn(mixed $one): array => [
+            'from' => CarbonImmutable::createFromTimestamp(is_array($one) && is_int($one[0] ?? null) ? $one[0] : 0, $zone), 'until' => CarbonImmutable::createFromTimestamp(is_array($one) && is_int($one[1] ?? null) ? $one[1] : 0, $zone),
+            'whole' => is_array($one) && ($one[2] ?? null) === true, 'title' => is_array($one) && is_string($one[3] ?? null) ? $one[3] : '',
+        ], $found));
     }
 
-    /** @return array{from: CarbonImmutable, until: CarbonImmutable, whole: bool, title: string}|null nothing for what takes no time */
+    /**
+     * The same within this process, without a limit of time.
+     *
+     * @param callable(int): void $at is told the line of each event before it is opened
+     *
+     * @return list<array{int, int, bool, string}> from and until in seconds since 1970, whether it takes whole days, title
+     *
+     * @throws MaxInstancesExceededException|ParseException
+     */
+    public static function read(string $text, DateTimeZone $zone, DateTimeImmutable $from, DateTimeImmutable $until, callable $at): array
+    {
+        $calendar = Reader::read($text, Reader::OPTION_FORGIVING);
+        if (!$calendar instanceof VCalendar) {
+            throw new ParseException('No calendar.');
+        }
+        // Repeats are counted where they fall into the days asked for, so that one that began years ago comes in.
+        Settings::$maxRecurrences = -1;
+        $events = [];
+        foreach ($calendar->select('VEVENT') as $event) {
+            if ($event instanceof VEvent) {
+                $events[self::text($event, 'UID') ?: count($events)][] = $event;
+            }
+        }
+        if (count($events) > self::MOST) {
+            throw new MaxInstancesExceededException('Too many events.');
+        }
+        $found = [];
+        foreach ($events as $uid => $of) {
+            $at(is_string($uid) ? 1 + substr_count($text, "\n", 0, (int) strpos($text, 'UID:'.$uid)) : 1);
+            foreach (self::times($of, $zone, $from, $until) as $time) {
+                if (count($found) >= self::MOST) {
+                    throw new MaxInstancesExceededException('Too many events.');
+                }
+                $found[] = $time;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param non-empty-list<VEvent> $of one event with what was moved of it
+     *
+     * @return iterable<array{int, int, bool, string}>
+     */
+    private static function times(array $of, DateTimeZone $zone, DateTimeImmutable $from, DateTimeImmutable $until): iterable
+    {
+        $repeats = array_filter($of, static fn(VEvent $event): bool => $event->select('RRULE') !== [] || $event->select('RDATE') !== []) !== [];
+        if (!$repeats) {
+            foreach ($of as $event) {
+                $time = self::event($event, $zone);
+                if ($time !== null && $time[0] < $until->getTimestamp() && $time[1] > $from->getTimestamp()) {
+                    yield $time;
+                }
+            }
+
+            return;
+        }
+        $times = new EventIterator($of, null, $zone);
+        for ($times->fastForward($from); $times->valid() && $times->getDtStart() < $until; $times->next()) {
+            $event = $times->getEventObject();
+            $time = self::event($event, $zone);
+            if ($time !== null) {
+                yield $time;
+            }
+        }
+    }
+
+    /** @return array{int, int, bool, string}|null nothing for what takes no time */
     private static function event(VEvent $event, DateTimeZone $zone): ?array
     {
         $start = $event->select('DTSTART')[0] ?? null;
@@ -147,7 +225,7 @@ final class CalendarFile
             $until = self::time($from->toDateTimeImmutable()->add($duration->getDateInterval()), $zone);
         }
 
-        return ['from' => $from, 'until' => $until, 'whole' => $whole, 'title' => mb_substr(trim(self::text($event, 'SUMMARY')), 0, 120)];
+        return [$from->getTimestamp(), $until->getTimestamp(), $whole, mb_substr(trim(self::text($event, 'SUMMARY')), 0, 120)];
     }
 
     private static function text(VEvent $event, string $name): string

@@ -7,7 +7,7 @@ namespace App\Models;
 /**
  * A record is booted by the names of the methods of its traits alone. The framework looks for attributes as well, on the class and on
  * each of some four hundred methods, for each kind of record that a page touches; no record here has one. What is read from the
- * database begins as a copy of one that is empty.
+ * database begins as a copy of one that is empty. With another framework than it was written for (`Shortcut`) all of it goes the framework's own way.
  */
 trait BootsByName
 {
@@ -19,6 +19,11 @@ trait BootsByName
 
     protected static function bootTraits(): void
     {
+        if (!Shortcut::$fits) {
+            parent::bootTraits();
+
+            return;
+        }
         self::$traitInitializers[static::class] = [];
         foreach (class_uses_recursive(static::class) as $trait) {
             [$boot, $initialize] = ['boot'.class_basename($trait), 'initialize'.class_basename($trait)];
@@ -33,16 +38,26 @@ trait BootsByName
 
     protected function initializeHasAttributes(): void
     {
-        if (!isset(self::$castsOfKinds[static::class])) {
+        if (!Shortcut::$fits || !isset(self::$castsOfKinds[static::class])) {
             parent::initializeHasAttributes();
             self::$castsOfKinds[static::class] = $this->casts;
         }
         $this->casts = self::$castsOfKinds[static::class];
     }
 
-    public static function bootHasGlobalScopes(): void {}
+    public static function bootHasGlobalScopes(): void
+    {
+        if (!Shortcut::$fits) {
+            parent::bootHasGlobalScopes();
+        }
+    }
 
-    public static function bootHasEvents(): void {}
+    public static function bootHasEvents(): void
+    {
+        if (!Shortcut::$fits) {
+            parent::bootHasEvents();
+        }
+    }
 
     /**
      * @param array<string, mixed> $attributes
@@ -51,7 +66,7 @@ trait BootsByName
     public function newFromBuilder($attributes = [], $connection = null): static
     {
         $empty = self::$empty[static::class] ??= $this->newInstance();
-        if ($this->casts !== $empty->casts) {
+        if (!Shortcut::$fits || $this->casts !== $empty->casts) {
             return parent::newFromBuilder($attributes, $connection);
         }
         $record = clone $empty;

@@ -35,6 +35,9 @@ trait RemembersCasts
      */
     public function getAttribute($key)
     {
+        if (!Shortcut::$fits) {
+            return parent::getAttribute($key);
+        }
         $raw = $this->attributes[$key] ?? null;
         if (!is_scalar($raw)) {
             return match (true) {

@@ -16,6 +16,7 @@ use App\Models\Jar;
 use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
+use App\Models\Shortcut;
 use App\Models\Store;
 use App\Models\Supply;
 use App\Models\Tank;
@@ -40,6 +41,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        Shortcut::$fits = $this->app->version() === Shortcut::WRITTEN_FOR;
+    }
+
     public function boot(): void
     {
         $this->moveTheClock();

@@ -45,7 +45,7 @@ return [
     'beside' => 'Also due at this tank: :jobs. They stand on the sheet, to be ticked there.', 'beside_head' => 'Also due here',
     'evening' => ':head; the week has it :day',
     'round' => 'Due: :jobs',
-    'busy' => [
+    'busy' => ['endless' => 'this event takes too long to work out: its rule may never come true. Take it out of the file, or export a shorter time.', 'much' => 'this event repeats too often: export a shorter time.', 
         'kept' => '{0} Nothing of it takes time that you have for your tanks.|{1} One day has less time now.|[2,*] :count days have less time now.',
         'big' => 'A calendar file of at most 1 MB.', 'none' => 'Choose a calendar file.',
     ],

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Exchange\KeeperTables;
 use App\Models\Reading;
 use App\Models\Record;
+use App\Models\Shortcut;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Attributes\Boot;
@@ -48,6 +49,33 @@ final class RecordStartTest extends FeatureCase
         self::assertIsArray($initialised);
         self::assertEqualsCanonicalizing($initialised[$theirs::class] ?? null, $initialised[Tank::class] ?? null);
         self::assertContains('initializeHasAttributes', (array) $initialised[Tank::class]);
+    }
+
+    public function testTheShortcutsNameTheFrameworkThatIsAskedFor(): void
+    {
+        $asked = json_decode((string) file_get_contents(base_path('composer.json')), true);
+        self::assertIsArray($asked);
+        $versions = [...(array) $asked['require'], ...(array) $asked['require-dev']];
+        self::assertSame(Shortcut::WRITTEN_FOR, $versions['laravel/framework'] ?? null);
+        self::assertTrue(Shortcut::$fits);
+        // A lock file cannot be had: what is asked for is one version of each.
+        foreach (array_diff_key($versions, ['php' => true]) as $name => $version) {
+            self::assertIsString($version);
+            self::assertMatchesRegularExpression(str_starts_with((string) $name, 'ext-') ? '/^\\*$/' : '/^\\d+\\.\\d+\\.\\d+$/', $version, (string) $name);
+        }
+    }
+
+    public function testWithAnotherFrameworkARecordIsReadItsWay(): void
+    {
+        [, $tank] = $this->readyTank();
+        $theirs = static fn(): array => [($fresh = Tank::query()->findOrFail($tank->id))->animals, $fresh->routine_share, $fresh->started_on, $fresh->schools, $fresh->readings()->orderBy('id')->firstOrFail()->taken_at->getTimestamp(), $fresh->name];
+        $ours = $theirs();
+        Shortcut::$fits = false;
+        try {
+            self::assertEquals($ours, $theirs());
+        } finally {
+            Shortcut::$fits = true;
+        }
     }
 
     public function testEachRecordNamesATableThatIsThere(): void

@@ -561,15 +561,41 @@ final class WeekTest extends FeatureCase
         self::assertSame(0, $keeper->busySpells()->count());
     }
 
-    public function testARuleThatNeverEndsIsCutOff(): void
+    /** @return iterable<string, array{string, string, int}> rule, begin, and how often it comes in the week asked for; -1 where the file is refused */
+    public static function rules(): iterable
     {
-        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:20200101T000000Z\r\nRRULE:FREQ=SECONDLY\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        yield 'week 20 by a library that does not know it' => ['FREQ=YEARLY;BYWEEKNO=20', '20200101T000000Z', -1];
+        yield 'the thirtieth of February' => ['FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30', '20200101T000000Z', -1];
+        yield 'every second for six years' => ['FREQ=SECONDLY', '20200101T000000Z', -1];
+        yield 'daily since 1995' => ['FREQ=DAILY', '19950101T190000Z', 7];
+        yield 'weekly since 2001' => ['FREQ=WEEKLY', '20010102T190000Z', 1];
+        yield 'hourly' => ['FREQ=HOURLY', '20260101T000000Z', 24 * 7];
+    }
+
+    #[DataProvider('rules')]
+    public function testARuleHoldsNobodyUpAndOneFromLongAgoComesIn(string $rule, string $begin, int $times): void
+    {
+        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:7-7\r\nDTSTART:$begin\r\nDURATION:PT30M\r\nRRULE:$rule\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
         $from = microtime(true);
         try {
-            CalendarFile::busy($text, 'UTC', CarbonImmutable::parse('2026-03-01'), CarbonImmutable::parse('2026-04-01'));
-        } catch (FileFault) {
+            $found = count(CalendarFile::busy($text, 'UTC', CarbonImmutable::parse('2026-03-02'), CarbonImmutable::parse('2026-03-09')));
+        } catch (FileFault $fault) {
+            $found = -1;
+            self::assertStringContainsString('Line 4:', $fault->getMessage());
         }
-        self::assertLessThan(5.0, microtime(true) - $from);
+        self::assertSame($times, $found);
+        // This process has had little to do with it.
+        self::assertLessThan(10.0, microtime(true) - $from);
+    }
+
+    public function testEventsAreCountedOverAllOfAFile(): void
+    {
+        $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n";
+        for ($i = 0; $i < 40; ++$i) {
+            $text .= "BEGIN:VEVENT\r\nUID:$i\r\nDTSTART:20260101T000000Z\r\nRRULE:FREQ=HOURLY\r\nEND:VEVENT\r\n";
+        }
+        $this->expectExceptionObject(FileFault::tooManyEvents());
+        CalendarFile::busy($text."END:VCALENDAR\r\n", 'UTC', CarbonImmutable::parse('2026-03-02'), CarbonImmutable::parse('2026-03-09'));
     }
 
     public function testTheUsualWeekIsTheKeepersOwn(): void
