@@ -49,7 +49,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         $this->moveTheClock();
-        Model::shouldBeStrict(!$this->app->isProduction());
+        // In the hands of keepers a load that was forgotten costs time, and never a page.
+        Model::shouldBeStrict($this->app->runningUnitTests());
         Date::use(CarbonImmutable::class);
         Paginator::defaultView('parts.pages');
         // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.

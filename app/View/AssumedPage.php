@@ -145,7 +145,7 @@ final readonly class AssumedPage
     private function membranes(): array
     {
         $rows = [];
-        foreach ($this->keeper->stores()->orderBy('name')->get() as $store) {
+        foreach ($this->keeper->stores()->with('rejections')->orderBy('name')->get() as $store) {
             $membrane = $store->membrane();
             if ($membrane !== null) {
                 $rows[] = new Replaced(__('ledger.replaced.membrane', ['store' => $store->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/stores/'.$store->id, null);

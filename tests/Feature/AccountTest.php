@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Accounts\CommonPasswords;
+use App\Accounts\Doors;
 use App\Accounts\Letter;
 use App\Models\Keeper;
 use App\Models\Photo;
@@ -19,6 +20,7 @@ use Illuminate\Support\Facades\Password;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\ViewErrorBag;
+use Mockery\MockInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AccountTest extends FeatureCase
@@ -126,6 +128,48 @@ final class AccountTest extends FeatureCase
         yield 'forgotten' => ['/password/forgotten', []];
         yield 'set anew' => ['/password/new', ['token' => 'forged', 'password' => 'running water', 'password_confirmation' => 'running water']];
         yield 'sign-up' => ['/sign-up', []];
+    }
+
+    public function testAGuessCostsOneHashWhoeverItIsFor(): void
+    {
+        $keeper = $this->keeper();
+        foreach ([['wren@cresco.test', 'check'], ['nobody@cresco.test', 'make']] as [$address, $does]) {
+            $spy = Hash::spy();
+            self::assertInstanceOf(MockInterface::class, $spy);
+            $this->post('/sign-in', ['email' => $address, 'password' => 'not this one'])->assertSessionHasErrors('email');
+            $spy->shouldHaveReceived($does)->once();
+            Hash::clearResolvedInstances();
+            $this->app?->forgetInstance('hash');
+        }
+        self::assertTrue($keeper->exists);
+    }
+
+    public function testOneWhoCameInFromADeviceIsNotKeptOutByOthersOfTheSamePlace(): void
+    {
+        $this->keeper();
+        $this->keeper('Robin');
+        $answer = $this->post('/sign-in', ['email' => 'wren@cresco.test', 'password' => 'still water'])->assertRedirect('/');
+        $known = $answer->getCookie(Doors::KNOWN)?->getValue();
+        self::assertIsString($known);
+        $this->post('/sign-out');
+        for ($i = 0; $i < 61; ++$i) {
+            $this->post('/sign-in', ['email' => "guess$i@cresco.test", 'password' => 'x']);
+        }
+        foreach ([['robin@cresco.test', false], ['wren@cresco.test', true]] as [$address, $isIn]) {
+            Auth::forgetGuards();
+            $this->withCookie(Doors::KNOWN, $known)->post('/sign-in', ['email' => $address, 'password' => 'still water']);
+            self::assertSame($isIn, Auth::check(), $address);
+        }
+    }
+
+    public function testSoManyLettersGoToAnAddressFromWhereverTheyAreAskedFor(): void
+    {
+        Mail::fake();
+        for ($i = 0; $i < 5; ++$i) {
+            $this->withServerVariables(['REMOTE_ADDR' => "10.0.0.$i"])->post('/sign-up', ['email' => 'one@cresco.test'])->assertSessionHasNoErrors();
+        }
+        $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.9'])->post('/sign-up', ['email' => 'one@cresco.test'])->assertSessionHasErrors('email');
+        $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.9'])->post('/sign-up', ['email' => 'other@cresco.test'])->assertSessionHasNoErrors();
     }
 
     /** @param array<string, string> $typed */

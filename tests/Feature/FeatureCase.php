@@ -251,7 +251,7 @@ abstract class FeatureCase extends TestCase
         $chore = $owner->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => now()]);
         $helper = new Helper(['tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => now()->format('Y-m-d'), 'until_day' => now()->addDays(5)->format('Y-m-d'), 'reads' => [], 'made_at' => now()]);
         $helper->keeper_id = $owner->id;
-        $helper->hash = hash('sha256', str_repeat('h', 43).$owner->id);
+        $helper->hash = hash('sha256', str_repeat('h', 43).$owner->id.'.'.$tank->id);
         $helper->save();
         $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
 

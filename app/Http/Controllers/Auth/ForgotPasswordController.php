@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\Doors;
 use App\Http\Controllers\Controller;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\SendsPasswordResetEmails;
@@ -12,7 +13,17 @@ use Illuminate\Http\Request;
 
 final class ForgotPasswordController extends Controller
 {
-    use SendsPasswordResetEmails;
+    use SendsPasswordResetEmails {
+        sendResetLinkEmail as private sendLetter;
+    }
+
+    public function sendResetLinkEmail(Request $request, Doors $doors): RedirectResponse
+    {
+        $doors->letter($this->credentials($request)['email'], (string) $request->ip());
+        $answer = $this->sendLetter($request);
+
+        return $answer instanceof RedirectResponse ? $answer : back();
+    }
 
     public function showLinkRequestForm(): View
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
+use App\Accounts\Doors;
 use App\Accounts\Letter;
 use App\Accounts\NewPassword;
 use App\Http\Controllers\Controller;
@@ -26,10 +27,11 @@ final class SignUpController extends Controller
         return view('auth.sign-up');
     }
 
-    public function ask(Request $request, Timebox $timebox): RedirectResponse
+    public function ask(Request $request, Timebox $timebox, Doors $doors): RedirectResponse
     {
         $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190']], []);
         $address = mb_strtolower(trim($request->string('email')->toString()));
+        $doors->letter($address, (string) $request->ip());
         $timebox->call(static function () use ($address): void {
             Keeper::query()->where('email', $address)->exists()
                 ? Letter::post($address, 'known')
