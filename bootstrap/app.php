@@ -7,6 +7,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\UnderAPath;
 use App\Http\Middleware\WhereTimeGoes;
+use App\Http\NoText;
 use App\Http\Unwritten;
 use App\Models\LimitReached;
 use App\View\Finding;
@@ -39,6 +40,8 @@ return Application::configure(basePath: dirname(__DIR__))
             $request->expectsJson() => response()->json(['message' => $fault->getMessage()], 422),
             default => response()->view('errors.fault', ['message' => ucfirst($fault->getMessage()), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
         });
+        // A list where a text is expected is refused as input, and is no fault of the application.
+        $exceptions->map(ErrorException::class, static fn(ErrorException $fault): Throwable => NoText::of($fault) ?? $fault);
         // Pages go on where nothing can be written.
         $exceptions->render(static fn(PDOException $fault, Request $request): ?Response => Unwritten::answer($fault, $request));
         // One record too many: what was typed comes back.

@@ -43,6 +43,11 @@ final class DraftBatch
     public function __invoke(BenchInput $input, Collection $waters): BenchDraft
     {
         $known = KnownWater::all(array_values($waters->all()));
+        $unread = array_filter($input->waters, static fn(Water $water): bool => $known[$water->id]->isUnknown && !$water->kind->isBare());
+        if ($unread !== []) {
+            // What is not read is not nothing.
+            throw RecipeFault::unread(implode(', ', array_map(static fn(Water $water): string => $water->name, $unread)));
+        }
         $sources = array_values(array_map(static fn(Water $water): Source => $known[$water->id]->source, $input->waters));
         $jars = array_values(array_map(static fn(Jar $jar) => $jar->toCore(), $input->jars));
         $planner = new Planner($sources, $jars, $input->litres);

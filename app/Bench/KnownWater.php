@@ -74,13 +74,14 @@ final readonly class KnownWater
      */
     private static function complete(Water $water, array $readings, ?Analysis $analysis): array
     {
-        $value = static fn(Parameter $parameter): ?float => ($readings[$parameter->value] ?? null)?->toCore()->distribution()->central();
+        $isSoft = in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true);
+        // Where nothing is usual, a drop kit that shows nothing means nothing, and not the third of a drop that it may have missed.
+        $value = static fn(Parameter $parameter): ?float => ($reading = ($readings[$parameter->value] ?? null)?->toCore()) === null ? null : ($isSoft && $reading->value <= 0.0 ? 0.0 : $reading->distribution()->central());
         $measured = $value(Parameter::Conductivity) ?? $analysis?->conductivity;
         try {
             if ($analysis !== null) {
                 return [$analysis->toCore(), $measured];
             }
-            $isSoft = in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true);
             $hardness = $value(Parameter::GeneralHardness) ?? ($isSoft ? 0.0 : null);
             $alkalinity = $value(Parameter::CarbonateHardness) ?? ($isSoft ? 0.0 : null);
             $measured ??= $isSoft ? 15.0 : null;

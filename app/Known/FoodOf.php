@@ -164,7 +164,7 @@ final class FoodOf
     public function isDoubted(Parameter $nutrient): bool
     {
         $reading = Reading::query()->where('tank_id', $this->tank->id)->where('parameter', $nutrient)->where('taken_at', '>=', $this->since)->orderByDesc('taken_at')->orderByDesc('id')->first();
-        $point = $reading === null ? null : $this->course($nutrient)->at($this->day($reading->taken_at) + self::SOON);
+        $point = $reading === null ? null : $this->course($nutrient)->at($this->day($reading->taken_at) + 1e-4);
         $read = $reading?->toCore()->distribution();
 
         return $point !== null && $read !== null && ($read->quantile(0.1) > $point->high || $read->quantile(0.9) < $point->low);
@@ -219,7 +219,7 @@ final class FoodOf
     private function newWater(): WaterState
     {
         $this->tank->loadMissing(['water', 'secondWater']);
-        $water = $this->tank->water;
+        $water = $this->tank->keeper->waters->isEmpty() ? null : UsualWater::of($this->tank);
 
         if ($water === null) {
             return new WaterState('', []);
@@ -582,7 +582,7 @@ final class FoodOf
         $off = self::food($nutrient)->rate;
         // Without the food of the animals the keeper's own guess of what the tank makes stands for both.
         if ($nutrient === Parameter::Nitrate && !$isFed) {
-            return new Normal($this->tank->nitrate_per_day, $off);
+            return new Normal($this->tank->nitrate_per_day - $this->uptake($nutrient), max($off, $this->uptake($nutrient) / 2.0));
         }
 
         return new Normal(-$this->uptake($nutrient), max($off, $this->uptake($nutrient) / 2.0));

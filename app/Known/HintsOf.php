@@ -430,10 +430,11 @@ final class HintsOf
 
     private function tapRich(): ?Hint
     {
-        if ($this->tank->water_id === null) {
+        if ($this->tank->keeper->waters->isEmpty()) {
             return null;
         }
-        $readings = LatestReadings::ofWaters([$this->tank->water_id], null, [Parameter::Nitrate, Parameter::Phosphate])[$this->tank->water_id] ?? [];
+        $water = UsualWater::of($this->tank)->id;
+        $readings = LatestReadings::ofWaters([$water], null, [Parameter::Nitrate, Parameter::Phosphate])[$water] ?? [];
         $chance = null;
         $words = [];
         foreach (Hints::limits('tap_rich') as [$parameter, $limit]) {

@@ -125,7 +125,7 @@ final class SlowFoodOf
     /** More of a capsule leaks through coarse grain. */
     private function isCoarse(): bool
     {
-        return $this->isCoarse ??= $this->tank->patches->where('cover', Cover::Gravel)->count() * 2 > $this->tank->patches->count();
+        return $this->isCoarse ??= $this->tank->loadMissing('patches')->patches->where('cover', Cover::Gravel)->count() * 2 > $this->tank->patches->count();
     }
 
     private static function day(CarbonImmutable $at): float

@@ -121,7 +121,7 @@ final class Jar extends Record
     {
         $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
 
-        return new Conditioner($number('dose'), $number('litres'), $number('strength'));
+        return new Conditioner($number('dose'), $number('litres'), is_numeric($this->label['strength'] ?? null) ? $number('strength') : null);
     }
 
     public function toCore(): Ingredient

@@ -15,7 +15,9 @@ final readonly class Amount implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         $number = self::parse($value);
-        if ($number === null) {
+        if (is_string($value) && self::isAmbiguous($value)) {
+            $fail((string) __('said.number.comma', ['many' => str_replace(',', '', trim($value)), 'few' => str_replace(',', '.', trim($value))]));
+        } elseif ($number === null) {
             $fail((string) __($this->unit === '' ? 'said.number.such' : 'said.number.such_in', ['unit' => $this->unit, 'example' => $this->example]));
         } elseif ($number < $this->least - 1e-9 || $number > $this->most + 1e-9) {
             $fail((string) __($this->unit === '' ? 'said.number.between' : 'said.number.between_in', ['least' => Show::plain($this->least, 2), 'most' => Show::plain($this->most, 2), 'unit' => $this->unit]));
@@ -30,6 +32,16 @@ final readonly class Amount implements ValidationRule
         }
         $text = is_string($value) ? str_replace([',', "\u{2212}"], ['.', '-'], trim($value)) : '';
 
+        // A comma before three digits parts thousands for some and tenths for others: it is asked, not guessed.
+        if (self::isAmbiguous($text === '' || !is_string($value) ? '' : $value)) {
+            return null;
+        }
+
         return preg_match('/^-?(\d{1,9}(\.\d{0,9})?|\.\d{1,9})$/', $text) ? (float) $text : null;
+    }
+
+    private static function isAmbiguous(string $text): bool
+    {
+        return preg_match('/^-?[1-9]\d{0,2}(,\d{3})+$/', trim($text)) === 1;
     }
 }

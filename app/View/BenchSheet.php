@@ -482,9 +482,7 @@ final class BenchSheet
         foreach ($this->waters() as $line) {
             $source = $this->draft->batch->recipe->sources[$line['place']];
             $known = $this->draft->waters[(int) $source->key];
-            if ($known->isUnknown) {
-                $found[] = new Finding(Finding::BEYOND, __('bench.known.not', ['water' => $source->name]), __('bench.known.not_why'));
-            } elseif ($known->analysis?->isBad === true) {
+            if ($known->analysis?->isBad === true) {
                 $found[] = new Finding(Finding::HEED, __('bench.known.odd', ['water' => $source->name]), __('bench.known.odd_why'));
             } elseif (!$known->isAnalysed && !$source->isPure && $known->analysis !== null && $known->analysis->assumptions !== []) {
                 $found[] = new Finding(Finding::GOOD, __('bench.known.kits', ['water' => $source->name]), implode(' ', array_slice($known->analysis->assumptions, 0, 2)).' '.__('bench.known.kits_why'));

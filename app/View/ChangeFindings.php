@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\ConditionerDose;
 use App\Change\Draft;
 use App\Change\Reason;
+use App\Change\SessionOf;
 use App\Units\Show;
 use App\Units\Span;
 use Cresco\Core\Change\Sizing;
@@ -50,6 +52,7 @@ final readonly class ChangeFindings
             ...$this->routine(),
             ...$this->flowing(),
             ...$this->refill(),
+            ...$this->chlorine(),
         ];
         usort($findings, static fn(Finding $a, Finding $b): int => $a->rank() <=> $b->rank());
 
@@ -285,6 +288,11 @@ final readonly class ChangeFindings
             return [];
         }
 
+        $limit = $this->draft->tank->needs()->range(Parameter::Nitrate)[1] ?? null;
+        if ($limit !== null && $this->base($peak)->central() > $limit) {
+            return [new Finding(Finding::BEYOND, __('change.routine.over', ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak)), 'limit' => $this->show->limit(Parameter::Nitrate, $limit)]), __('change.routine.over_why'))];
+        }
+
         return [new Finding(Finding::GOOD, __('change.routine.head', ['peak' => $this->show->band(Parameter::Nitrate, $this->base($peak))]), __('change.routine.why', ['every' => Words::every($this->draft->tank->routine_days)]))];
     }
 
@@ -310,6 +318,21 @@ final readonly class ChangeFindings
         ];
 
         return [new Finding($changes === 1 ? Finding::GOOD : Finding::HEED, $head, implode(' ', array_filter($text)))];
+    }
+
+    /** @return list<Finding> what tap water takes before it goes in */
+    private function chlorine(): array
+    {
+        $tap = SessionOf::tapShare($this->draft);
+        $plan = $this->draft->plan;
+        if ($tap <= 0.0 || $this->draft->share() < 0.02) {
+            return [];
+        }
+
+        return [new Finding(Finding::HEED, __('change.chlorine.head'), __('change.chlorine.why', [
+            'new' => ConditionerDose::words($this->draft, $tap * $plan->refill() / $plan->drains), 'tap' => $this->show->volume($tap * $plan->refill() / $plan->drains, 1),
+            'tank' => ConditionerDose::words($this->draft, $plan->vessel->litres()),
+        ]))];
     }
 
     /** @return list<Finding> waters that lead away from what the animals are kept at */

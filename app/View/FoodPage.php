@@ -310,6 +310,11 @@ final readonly class FoodPage
         return array_values($this->food->doses()->reverse()->filter(fn(Dose $dose): bool => $this->show->daysSince($dose->given_at) < self::LISTED)->all());
     }
 
+    public function hasPlants(): bool
+    {
+        return $this->food->hasPlants();
+    }
+
     private function advice(): DoseAdvice
     {
         return once(fn(): DoseAdvice => $this->trial->advised($this->food, $this->feeds()));

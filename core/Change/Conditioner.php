@@ -18,11 +18,11 @@ final readonly class Conditioner
     /**
      * @param float $millilitres the label's dose, above 0
      * @param float $litres      that it treats, above 0
-     * @param float $strength    mg/L chlorine that the dose is for, above 0
+     * @param float|null $strength mg/L chlorine that the dose is for, above 0; null where the label does not say
      */
-    public function __construct(public float $millilitres, public float $litres, public float $strength)
+    public function __construct(public float $millilitres, public float $litres, public ?float $strength)
     {
-        if (!(min($millilitres, $litres, $strength) > 0.0 && max($millilitres, $litres, $strength) < INF)) {
+        if (!(min($millilitres, $litres, $strength ?? 1.0) > 0.0 && max($millilitres, $litres, $strength ?? 1.0) < INF)) {
             throw ChangeFault::label();
         }
     }
@@ -33,6 +33,15 @@ final readonly class Conditioner
      */
     public function dose(float $water, float $chlorine): Computation
     {
+        if ($this->strength === null) {
+            return Computation::of('Dose of conditioner')
+                ->given('V', 'litres to dose for', $water, 'L')
+                ->given('d', 'dose on the label', $this->millilitres, 'mL')
+                ->given('W', 'litres the label’s dose is for', $this->litres, 'L')
+                ->line('dose = d * V / W', 'conditioner', 'mL')
+                ->note('The label does not say how much chlorine its dose takes: test the water for chlorine afterwards.');
+        }
+
         return Computation::of('Dose of conditioner')
             ->given('V', 'litres to dose for', $water, 'L')
             ->given('Cl', 'total chlorine in the tap', $chlorine, 'mg/L')

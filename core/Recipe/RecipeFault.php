@@ -14,6 +14,12 @@ final class RecipeFault extends Fault
         return new self(sprintf('There is no salt “%s” in the catalogue.', $key));
     }
 
+    /** @param string $names of waters */
+    public static function unread(string $names): self
+    {
+        return new self(sprintf('GH and KH of %s were not tested: no recipe can be made of it. Test both, or leave it out.', $names));
+    }
+
     public static function noSource(): self
     {
         return new self('Choose at least one water to begin with.');

@@ -73,7 +73,7 @@ final class DemoFood
     private function bottle(string $name, array $label): Jar
     {
         /** @var Jar $jar */
-        $jar = $this->keeper->jars()->create(['name' => $name, 'salt' => Jar::FEED, 'unit' => 'mL', 'price' => 1.9, 'stock' => 420.0, 'label' => $label]);
+        $jar = $this->keeper->jars()->create(['name' => $name, 'salt' => Jar::FEED, 'unit' => 'mL', 'price' => 1.9, 'stock' => 420.0, 'label' => $label + ['days' => 1]]);
 
         return $jar;
     }

@@ -19,7 +19,6 @@ return [
     'shock' => ['head' => 'Too far at once for shrimp.', 'why' => 'A change of :share would move conductivity from :now to :after; they stand :allowed.'],
     'sodium' => ['head' => ':amount mg/L sodium for plants.', 'why' => 'Potassium bicarbonate raises KH without it.'],
     'known' => [
-        'not' => ':water is not known.', 'not_why' => 'It is taken as pure water: read its GH and KH, or write its analysis down, before you trust this.',
         'odd' => 'The figures of :water do not agree.', 'odd_why' => 'Its charges or its conductivity do not balance; see its page among the waters.',
         'kits' => ':water is known by its kits.', 'kits_why' => 'An analysis of the utility would settle it.', 'label' => 'The label of :jar contradicts itself.',
         'ions' => 'A label does not name every ion.', 'ions_why' => ':ions may be more than is shown; conductivity is as the label says.',

@@ -46,7 +46,8 @@ return [
         'why' => 'Right after it is :ph, because the new water brings its own CO₂. Overnight CO₂ returns to its level, and KH alone decides.',
         'soft' => 'Under 1 degree of KH other buffers count as much, so the band is wide.',
     ],
-    'routine' => ['head' => 'Kept up, nitrate peaks at :peak.', 'why' => 'Before each change, :every, once the routine has settled.'],
+    'chlorine' => ['head' => 'Treat the tap water.', 'why' => 'Chlorine and chloramine harm gills and filter, and chloramine leaves ammonia: :new into the new water, for the :tap of it from the tap; straight from the tap :tank, for the whole tank.'],
+    'routine' => ['over' => 'Kept up, nitrate peaks at :peak, above its limit of :limit.', 'over_why' => 'This routine does not hold the limit: change more, or more often.', 'head' => 'Kept up, nitrate peaks at :peak.', 'why' => 'Before each change, :every, once the routine has settled.'],
     'refill' => [
         'head' => 'Let it in at :warmth.', 'same' => 'As warm as the tank is: its animals notice nothing.', 'unread' => 'The tank was not read; this is what its heater is to hold. Hold a thermometer in it first.',
         'lands' => 'Then the tank stands at :warmth at once.',

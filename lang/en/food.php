@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'label' => ['days' => 'its label says so every', 'days_help' => 'left empty: once a week', 'density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
+    'label' => ['fertiliser' => 'fertiliser', 'days' => 'its label says so every', 'days_help' => 'left empty: once a week', 'density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
     'file' => ['head' => 'In and out', 'label' => 'Doses of the past from a file', 'help' => 'CSV with given_at, name of the jar and amount, as it is given out. A day that has a dose of the jar keeps it; the shelf stays as it is. A file that does not hold is refused whole.', 'act' => 'Take in'],
     'meals_taken_in' => '{0} Nothing new was in it.|{1} One time of feeding taken in.|[2,*] :count times of feeding taken in.',
     'meals_file' => ['all' => 'All that was fed otherwise, as CSV', 'label' => 'Times of feeding', 'help' => 'from_day, until_day, grams, note: as they are given out. Days that are there already stay.'],
@@ -68,7 +68,7 @@ return [
     'left_out' => 'Noted as left out. The course shows what it does.',
     'adopted' => '{1} One dose is planned.|[2,*] :count doses are planned.',
     'propose' => 'To settle there, from what is on the shelf:',
-    'slowly' => 'A changed dose goes in steps of a quarter to a half a week; then wait two weeks and look at new leaves. How it is found:',
+    'slowly' => 'A changed dose goes in steps of a quarter to a half a week; then wait two weeks and look at new leaves.',
     'chelate' => ['ask' => 'its iron is held by', 'none' => 'the label does not say', 'gluconate' => 'gluconate: gone within a day', 'edta' => 'EDTA: lasts in soft, acidic water', 'dtpa' => 'DTPA: lasts about a week'],
     'after' => [
         'head' => 'Doses after it', 'link' => 'What to give after this change', 'once' => 'at once, last', 'every' => '{1} every day from then on|[2,*] every :count days from then on', 'nothing' => 'nothing',
@@ -78,6 +78,7 @@ return [
     ],
     'no_plants' => 'No plants are drawn in this tank, so nothing is proposed.',
     'no_feeds' => 'Nothing on the shelf feeds plants.',
+    'needs' => 'What it takes, by nutrient:',
     'held_back' => 'Nothing is proposed now: see below why.',
     'held' => [
         'doubted' => ['head' => 'Test :what again.', 'why' => 'Your last test and what the log leads to are far apart. Until a second test settles it, nothing that brings it is proposed.'],

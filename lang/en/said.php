@@ -68,6 +68,7 @@ return [
     'number' => [
         'needed' => 'Write a number here.',
         'needed_or_zero' => 'Write a number here, 0 if none is used.',
+        'comma' => 'Is that :many or :few? Write it without the comma.',
         'such' => 'Write a number, such as :example.',
         'such_in' => 'Write a number in :unit, such as :example.',
         'between' => 'It must lie between :least and :most.',
@@ -256,6 +257,7 @@ return [
     ],
     // On the page of the conditioner.
     'conditioner' => [
+        'no_product' => 'Which product?', 'no_product_why' => 'Enter the dose on its label, or add it to your products: without that there is no amount.',
         'far' => ':given mL is more than five times the label.',
         'standing' => 'A day with an air stone does it; a conditioner does it at once.',
         'ammonia' => 'Chloramine leaves :ammonia mg/L of ammonia nitrogen in the new water.',

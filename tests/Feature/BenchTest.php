@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Bench\KnownWater;
 use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\Jar;
@@ -144,9 +145,19 @@ final class BenchTest extends FeatureCase
         $keeper = $this->keeper();
         $this->actingAs($keeper)->get('/bench')->assertOk()->assertSee('Name a water');
         $water = $this->water($keeper, 'Well');
-        $this->actingAs($keeper->refresh())->get('/bench')->assertOk()->assertSee('Well is not known.')->assertSee('no jar is needed');
+        $this->actingAs($keeper->refresh())->get('/bench')->assertOk()->assertSee('GH and KH of Well were not tested');
         $this->read($keeper, $water, ['general_hardness' => '12', 'carbonate_hardness' => '8']);
-        $this->get('/bench')->assertOk()->assertDontSee('is not known.');
+        $this->get('/bench')->assertOk()->assertDontSee('were not tested')->assertSee('no jar is needed');
+    }
+
+    public function testNothingInAMembranesWaterIsNothing(): void
+    {
+        [$keeper, , $ro] = $this->bench();
+        // A drop kit that turns at once has not been asked for less than a drop.
+        $this->read($keeper, $ro, ['general_hardness' => '0', 'carbonate_hardness' => '0']);
+        $known = KnownWater::all([$ro->refresh()])[$ro->id];
+        self::assertSame(0.0, $known->source->ions->hardness());
+        self::assertSame(0.0, $known->source->ions->alkalinity());
     }
 
     public function testOtherAnimalsBringTheirOwnTarget(): void

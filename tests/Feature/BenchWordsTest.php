@@ -8,7 +8,6 @@ use App\Bench\BenchInput;
 use App\Bench\DraftBatch;
 use App\Devices\Noise;
 use App\Models\Keeper;
-use App\Models\Water;
 use App\Units\Show;
 use App\View\BenchMap;
 use App\View\BenchPlace;
@@ -16,6 +15,7 @@ use App\View\BenchSheet;
 use App\View\HosePage;
 use App\View\Words;
 use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Recipe\Target;
 use Cresco\Core\Tank\AnimalGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -134,19 +134,13 @@ final class BenchWordsTest extends FeatureCase
         }
     }
 
-    public function testAWaterThatIsNotReadCountsAsPureAndSaysSo(): void
+    public function testOfAWaterThatIsNotReadNoRecipeIsMade(): void
     {
         $keeper = $this->keeper();
         $this->water($keeper, 'Well');
         $keeper->load('waters');
-        $draft = (new DraftBatch())(new BenchInput(null, AnimalGroup::Community, 10.0, array_values($keeper->waters->all()), [], new Target(null, null), Preference::FewestJars, 0.1, false, false, 0.2), $keeper->waters);
-        $sheet = new BenchSheet($draft, $keeper->show(), []);
-
-        self::assertContains('Well is not known.', array_map(static fn($finding): string => $finding->head, $sheet->findings()));
-        self::assertTrue($draft->waters[Water::query()->firstOrFail()->id]->isUnknown);
-        self::assertNull($sheet->working('jar.7'));
-        self::assertNull($sheet->working('ion.Xx'));
-        self::assertNull($sheet->working('water.9'));
+        $this->expectExceptionObject(RecipeFault::unread('Well'));
+        (new DraftBatch())(new BenchInput(null, AnimalGroup::Community, 10.0, array_values($keeper->waters->all()), [], new Target(null, null), Preference::FewestJars, 0.1, false, false, 0.2), $keeper->waters);
     }
 
     public function testScatterIsTheSameForTheSameNameAndSpreadAsSaid(): void

@@ -11,7 +11,7 @@ use App\Http\Requests\BenchRequest;
 use App\View\Asked;
 use App\View\BenchSheet;
 use App\View\StockBottles;
-use Cresco\Core\Recipe\RecipeFault;
+use Cresco\Core\Fault;
 use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -79,7 +79,7 @@ final class BenchController extends Controller
         }
         try {
             return ($this->draft)($input, $request->keeper()->waters);
-        } catch (RecipeFault $fault) {
+        } catch (Fault $fault) {
             $request->faults()->add('waters', $fault->getMessage());
 
             return null;

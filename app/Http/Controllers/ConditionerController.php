@@ -19,6 +19,7 @@ use Cresco\Core\Work\Caution;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
+use Illuminate\Support\MessageBag;
 
 /** How much dechlorinator a change of this tank needs. */
 final class ConditionerController extends Controller
@@ -34,7 +35,10 @@ final class ConditionerController extends Controller
         $chlorine = ConditionerDose::chlorine($keeper);
         $net = VesselOf::tank($tank)->litres();
         $usual = [
-            'litres' => Show::plain($volumes->fromBase(self::tapWater($tank, $draft)), 1), 'chlorine' => $chlorine > 0.0 ? Show::plain($chlorine, 2) : '0.3', 'dose' => $liquids->show($jar === null ? 5.0 : (float) ($jar->label['dose'] ?? 5.0)), 'for' => $volumes->show($jar === null ? 200.0 : (float) ($jar->label['litres'] ?? 200.0)), 'strength' => Show::plain($jar === null ? 1.0 : (float) ($jar->label['strength'] ?? 1.0), 2), 'given' => '',
+            'litres' => Show::plain($volumes->fromBase(self::tapWater($tank, $draft)), 1), 'chlorine' => $chlorine > 0.0 ? Show::plain($chlorine, 2) : '',
+            // Without a product in stock nobody knows its dose.
+            'dose' => $jar === null ? '' : $liquids->show((float) ($jar->label['dose'] ?? 0.0)), 'for' => $jar === null ? '' : $volumes->show((float) ($jar->label['litres'] ?? 0.0)),
+            'strength' => $jar !== null && is_numeric($jar->label['strength'] ?? null) ? Show::plain((float) $jar->label['strength'], 2) : '', 'given' => '',
             'way' => 'new', 'kind' => 'chlorine',
         ];
         $typed = [];
@@ -44,17 +48,20 @@ final class ConditionerController extends Controller
         }
         $faults = Validator::make($typed, [
             'litres' => ['required', $volumes->rule(0.1, 5000.0, 40.0)],
-            'chlorine' => ['required', new Amount(0, 10, 'mg/L', '0.3')],
+            'chlorine' => ['nullable', new Amount(0, 10, 'mg/L', '0.3')],
             'dose' => ['required', $liquids->rule(0.01, 1000.0, 5.0)],
             'for' => ['required', $volumes->rule(0.1, 5000.0, 200.0)],
-            'strength' => ['required', new Amount(0.05, 20, 'mg/L', '1')],
+            'strength' => ['nullable', new Amount(0.05, 20, 'mg/L', '1')],
             'given' => ['nullable', $liquids->rule(0.0, 10000.0, 10.0)],
         ], ['required' => __('said.number.needed')])->errors();
         $working = null;
         $findings = [];
-        if ($faults->isEmpty()) {
+        if ($jar === null && !$request->has('dose')) {
+            $faults = new MessageBag();
+            $findings[] = new Finding(Finding::HEED, __('said.conditioner.no_product'), __('said.conditioner.no_product_why'));
+        } elseif ($faults->isEmpty()) {
             $number = static fn(string $field): float => Amount::parse($typed[$field]) ?? 0.0;
-            $conditioner = new Conditioner($liquids->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, $number('strength'));
+            $conditioner = new Conditioner($liquids->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, Amount::parse($typed['strength']));
             $water = $typed['way'] === 'tank' ? $net : ($volumes->parse($typed['litres']) ?? 0.0);
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {

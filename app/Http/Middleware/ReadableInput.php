@@ -22,6 +22,10 @@ final class ReadableInput
             || !$this->isReadable($request->cookies->all()) || !$this->isReadable($request->isJson() ? $request->json()->all() : []) || !$this->areNamed($request->files->all())) {
             throw new BadRequestHttpException(__('said.text.readable'));
         }
+        // A page of elsewhere is nothing to go back to.
+        if (parse_url((string) $request->headers->get('Referer'), PHP_URL_HOST) !== $request->getHost()) {
+            $request->headers->remove('Referer');
+        }
         /** @var Response $response */
         $response = $next($request);
 

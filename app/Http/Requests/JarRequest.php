@@ -39,7 +39,7 @@ final class JarRequest extends KeeperRequest
             'label.kh' => ['nullable', $scales['kh']->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, 0.0)],
             'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
-            'label.strength' => [$this->holds(Jar::CONDITIONER) ? 'required' : 'nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
+            'label.strength' => ['nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
             ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', $this->isByWeight() ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')]),
             'label.days' => ['nullable', 'integer', 'between:1,60'],
             'label.chelate' => ['nullable', Rule::enum(Chelate::class)],

@@ -7,7 +7,7 @@
         @if($demo)
         <form method="post" action="/sign-in/demo" class="demo-door">@csrf
             <button class="act large">Enter as the demo keeper</button>
-            <small>Wren, with six made-up tanks and half a year of diary.</small>
+            <small>Wren, with seven made-up tanks and half a year of diary.</small>
         </form>
         @endif
         <form method="post" action="/sign-in" novalidate>@csrf

@@ -12,13 +12,7 @@
             <li><span class="num">{{ $one['amount'] }}</span> {{ $one['feed']->name }} {{ App\View\Words::every($one['every']) }}</li>
             @endforeach
         </ul>
-        <p class="muted">{{ __('food.slowly') }}
-            @foreach($page->strips as $strip)
-                @if($page->school->aim($strip->nutrient) !== null)
-                <a href="?working={{ $strip->nutrient->value }}" data-working="{{ $strip->nutrient->value }}">{{ $strip->nutrient->word() }}</a>
-                @endif
-            @endforeach
-        </p>
+        <p class="muted">{{ __('food.slowly') }}</p>
         @if($page->ends() !== [])
         <p class="finding heed"><b>{{ trans_choice('food.ends.head', count($page->ends())) }}</b> {{ implode('; ', $page->ends()) }}</p>
         <label class="tick"><input type="checkbox" name="end_others" value="1" aria-describedby="e-end-others"> {{ __('food.ends.tick') }}</label>
@@ -31,6 +25,13 @@
     <p>{{ $page->nothing() }}</p>
     @endif
     <x-findings :findings="$page->held()"/>
+    @if($page->hasPlants())<p class="muted">{{ __('food.needs') }}
+        @foreach($page->strips as $strip)
+            @if($page->school->aim($strip->nutrient) !== null)
+            <a href="?working={{ $strip->nutrient->value }}" data-working="{{ $strip->nutrient->value }}">{{ $strip->nutrient->word() }}</a>
+            @endif
+        @endforeach
+    </p>@endif
 </section>
 @if($page->tooClose())<p class="finding heed">{{ $page->tooClose() }}</p>@endif
 @if($page->steps() !== null)<p class="steps">{{ $page->steps() }}</p>@endif

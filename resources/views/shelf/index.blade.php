@@ -6,7 +6,8 @@
             <div><h2>{{ $jar->name }}</h2><p class="muted">conditioner</p></div>
             <dl class="strip-figures"><div><dt>left</dt><dd>@if($jar->stock === null)not counted @else{{ $show->liquid($jar->stock) }}@endif</dd></div><div>
             <dt>its dose</dt><dd>{{ $show->liquid((float) $jar->label['dose']) }} for {{ $show->volume((float) $jar->label['litres']) }}</dd></div><div>
-            <dt>takes chlorine up to</dt><dd>{{ App\Units\Show::plain((float) $jar->label['strength'], 2) }} mg/L</dd></div></dl>
+            <dt>takes chlorine up to</dt><dd>{{ isset($jar->label['strength'])
+            ? App\Units\Show::plain((float) $jar->label['strength'], 2).' mg/L' : '–' }}</dd></div></dl>
             <p><a href="/jars/{{ $jar->id }}/edit">Change<span class="visually-hidden"> {{ $jar->name }}</span></a></p>
         </article>
     @endforeach
@@ -15,6 +16,15 @@
             <div><h2>{{ $jar->name }}</h2><p class="muted">{{ __('acid.kind.'.$jar->label['kind']) }}</p></div>
             <dl class="strip-figures"><div><dt>left</dt><dd>@if($jar->stock === null)not counted @else{{ $show->liquid($jar->stock) }}@endif</dd></div><div>
             <dt>strength</dt><dd>{{ App\Units\Show::plain((float) $jar->label['percent'], 2) }} %</dd></div></dl>
+            <p><a href="/jars/{{ $jar->id }}/edit">Change<span class="visually-hidden"> {{ $jar->name }}</span></a></p>
+        </article>
+    @endforeach
+    @foreach($jars->filter(fn ($jar) => $jar->isFeed()) as $jar)
+        <article class="water-row jar-row">
+            <div><h2>{{ $jar->name }}</h2><p class="muted">{{ __('food.label.fertiliser') }}</p></div>
+            <dl class="strip-figures"><div><dt>left</dt><dd>@if($jar->stock === null)not counted @else{{ $show->liquid($jar->stock) }}@endif</dd></div><div>
+            <dt>its dose</dt><dd>{{ $show->liquid((float) ($jar->label['dose'] ?? 0)) }} for
+            {{ $show->volume((float) ($jar->label['litres'] ?? 0)) }}</dd></div></dl>
             <p><a href="/jars/{{ $jar->id }}/edit">Change<span class="visually-hidden"> {{ $jar->name }}</span></a></p>
         </article>
     @endforeach

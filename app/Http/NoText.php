@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use ErrorException;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+
+/** A list that was sent where a text is expected. */
+final class NoText
+{
+    /** The refusal, where it was the request that was read as text; null for any other error. */
+    public static function of(ErrorException $fault): ?BadRequestHttpException
+    {
+        $isOfRequest = array_filter($fault->getTrace(), static fn(array $frame): bool => is_a($frame['class'] ?? '', Request::class, true) && in_array($frame['function'], ['string', 'str'], true)) !== [];
+
+        return $isOfRequest && str_contains($fault->getMessage(), 'Array to string conversion') ? new BadRequestHttpException((string) __('said.text.readable'), $fault) : null;
+    }
+}
