@@ -49,7 +49,7 @@ final readonly class SessionInput
             'signs.*' => [Rule::enum(Sign::class)],
             'guess' => ['nullable', new Amount(1, 600, 'min', '45')],
             'order' => ['nullable', 'string', 'max:1000', 'regex:/^[a-z_,]*$/'],
-            'day' => ['nullable', 'date_format:Y-m-d', 'after:-2 days', 'before:+1 year'],
+            'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:-2 days', 'before:+1 year'],
         ], ['tasks*' => __('said.choose.listed'), 'signs*' => __('said.choose.listed'), 'order.*' => __('said.choose.order'), 'day.*' => __('said.day.ahead')])->errors();
         $signs = self::cases(Sign::class, $asked['signs']);
         $tasks = self::cases(Task::class, $asked['tasks']);

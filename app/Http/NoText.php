@@ -18,4 +18,20 @@ final class NoText
 
         return $isOfRequest && str_contains($fault->getMessage(), 'Array to string conversion') ? new BadRequestHttpException((string) __('said.text.readable'), $fault) : null;
     }
+
+    /**
+     * A list in the place of a day or an hour is as if nothing had been typed: the framework compares days with each other before it has seen that
+     * they are text.
+     *
+     * @param array<string, mixed> $rules by field
+     */
+    public static function dropLists(Request $request, array $rules): void
+    {
+        foreach ($rules as $field => $of) {
+            $isDay = array_filter((array) $of, static fn(mixed $rule): bool => is_string($rule) && str_starts_with($rule, 'date_format')) !== [];
+            if ($isDay && is_array($request->input($field))) {
+                $request->merge([$field => '']);
+            }
+        }
+    }
 }

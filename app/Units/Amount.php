@@ -15,8 +15,8 @@ final readonly class Amount implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         $number = self::parse($value);
-        if (is_string($value) && self::isAmbiguous($value)) {
-            $fail((string) __('said.number.comma', ['many' => str_replace(',', '', trim($value)), 'few' => str_replace(',', '.', trim($value))]));
+        if (($asked = self::asked($value)) !== null) {
+            $fail($asked);
         } elseif ($number === null) {
             $fail((string) __($this->unit === '' ? 'said.number.such' : 'said.number.such_in', ['unit' => $this->unit, 'example' => $this->example]));
         } elseif ($number < $this->least - 1e-9 || $number > $this->most + 1e-9) {
@@ -33,15 +33,17 @@ final readonly class Amount implements ValidationRule
         $text = is_string($value) ? str_replace([',', "\u{2212}"], ['.', '-'], trim($value)) : '';
 
         // A comma before three digits parts thousands for some and tenths for others: it is asked, not guessed.
-        if (self::isAmbiguous($text === '' || !is_string($value) ? '' : $value)) {
+        if (self::asked($value) !== null) {
             return null;
         }
 
         return preg_match('/^-?(\d{1,9}(\.\d{0,9})?|\.\d{1,9})$/', $text) ? (float) $text : null;
     }
 
-    private static function isAmbiguous(string $text): bool
+    /** What is asked back of a number that can be read in two ways; null for one that cannot. */
+    public static function asked(mixed $value): ?string
     {
-        return preg_match('/^-?[1-9]\d{0,2}(,\d{3})+$/', trim($text)) === 1;
+        return is_string($value) && preg_match('/(?<![\d.,])[1-9]\d{0,2}(?:,\d{3})+(?![\d.,])/', $value, $found) === 1
+            ? (string) __('said.number.comma', ['many' => str_replace(',', '', $found[0]), 'few' => str_replace(',', '.', $found[0])]) : null;
     }
 }

@@ -116,7 +116,7 @@ final readonly class Scale
             return $this->toBase($number);
         }
         $text = is_string($typed) ? trim(mb_strtolower($typed)) : '';
-        if ($text === '' || mb_strlen($text) > 40) {
+        if ($text === '' || mb_strlen($text) > 40 || Amount::asked($text) !== null) {
             return null;
         }
         // One or more numbers, each with a unit: "4 ft 2 in".

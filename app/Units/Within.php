@@ -24,7 +24,9 @@ final readonly class Within implements ValidationRule
     {
         $base = $this->scale->parse($value);
         $eye = 0.5 * 10.0 ** -$this->scale->decimals * abs($this->scale->toBase(1.0) - $this->scale->toBase(0.0)) + self::ROUNDED;
-        if ($base === null) {
+        if (($asked = Amount::asked($value)) !== null) {
+            $fail($asked);
+        } elseif ($base === null) {
             $fail((string) __($this->scale->label === '' ? 'said.number.such' : 'said.number.such_in', ['unit' => $this->scale->label === 'in' ? 'inches' : $this->scale->label, 'example' => $this->scale->show($this->example)]));
         } elseif ($base < $this->least - $eye || $base > $this->most + $eye) {
             $fail((string) __($this->scale->label === '' ? 'said.number.between' : 'said.number.between_in', ['least' => $this->scale->show($this->least), 'most' => $this->scale->show($this->most), 'unit' => $this->scale->label]));

@@ -61,7 +61,7 @@ final class AnalysisController extends Controller
         $kh = $keeper->show()->unit(Parameter::CarbonateHardness);
         $ec = $keeper->show()->unit(Parameter::Conductivity);
         $rules = [
-            'sampled_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
+            'sampled_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:+1 day'],
             'hardness' => ['nullable', new Amount(0, round($gh->fromBase(20.0), 1), $gh->label, '9')],
             'alkalinity' => ['nullable', new Amount(0, round($kh->fromBase(30.0), 1), $kh->label, '6')],
             'ph' => ['nullable', new Amount(2, 12, '', '7.6')],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\NoText;
 use App\Models\Keeper;
 use Closure;
 use Cresco\Core\Working\Computation;
@@ -27,6 +28,7 @@ abstract class Controller extends BaseController
      */
     protected function checked(Request $request, array $rules, array $messages): array
     {
+        NoText::dropLists($request, $rules);
         $checked = $request->validate($rules, $messages);
         $fields = [];
         foreach (is_array($checked) ? $checked : [] as $field => $value) {

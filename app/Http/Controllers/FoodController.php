@@ -146,7 +146,7 @@ final class FoodController extends Controller
         $plan = $tank->dosePlans()->whereKey($dosePlan)->firstOrFail();
         $today = CarbonImmutable::now($keeper->timezone)->format('Y-m-d');
         $this->checked($request, [
-            'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')], 'at' => ['nullable', 'date_format:H:i'],
+            'ran' => ['nullable', 'required_with:measured', new Amount(1, 1000, 'mL', '50')], 'measured' => ['nullable', new Amount(0.1, 2000, 'mL', '46')], 'bottle' => ['nullable', new Amount(1, 20000, 'mL', '500')], 'at' => ['bail', 'nullable', 'string', 'date_format:H:i'],
         ], ['at' => __('food.doser.hour'), 'ran.required_with' => __('said.write.set_to_give')]);
         $simulated = $request->input('from') === 'device' ? Devices::doser($keeper, $plan)?->run(Amount::parse($request->input('ran')) ?? 50.0) : null;
         [$ran, $measured, $bottle] = [Amount::parse($request->input('ran')) ?? ($simulated === null ? null : 50.0), $simulated ?? Amount::parse($request->input('measured')), Amount::parse($request->input('bottle'))];
@@ -283,7 +283,7 @@ final class FoodController extends Controller
     public function spell(Request $request, Tank $tank): RedirectResponse
     {
         $fields = $this->checked($request, [
-            'from_day' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01'],
+            'from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'], 'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day', 'before:2100-01-01'],
             'grams' => ['required', new Amount(0, 500, 'g', '0')], 'spell_note' => ['nullable', 'string', 'max:120'],
         ], ['from_day.*' => __('said.day.needed'), 'until_day.*' => __('said.day.not_before'), 'grams.required' => __('said.write.food'), 'spell_note.*' => __('said.text.most', ['max' => 120])]);
         $tank->foodSpells()->create(['from_day' => $fields['from_day'], 'until_day' => $fields['until_day'], 'grams' => Amount::parse($request->input('grams')) ?? 0.0, 'note' => $fields['spell_note'] ?? null]);
@@ -304,7 +304,7 @@ final class FoodController extends Controller
         $keeper = $this->keeper($request);
         $fields = $this->checked($request, [
             'plan_jar' => ['required', 'integer', Rule::exists('jars', 'id')->where('keeper_id', $keeper->id)], 'plan_amount' => ['required', new Amount(0.001, 5000, '', '2.5')],
-            'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'every' => ['required', 'integer', 'between:1,60'], 'starts_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
         ], ['plan_jar.*' => __('said.choose.jar'), 'plan_amount.required' => __('said.write.each'), 'every.*' => __('said.whole.every'), 'starts_on.*' => __('said.day.needed')]);
         $jar = $keeper->jars()->whereKey($fields['plan_jar'])->firstOrFail();
         $feed = $jar->toFeed($keeper->scale_step) ?? throw ValidationException::withMessages(['plan_jar' => __('said.cannot.no_food')]);

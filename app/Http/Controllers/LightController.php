@@ -111,7 +111,7 @@ final class LightController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $today = CarbonImmutable::now($tank->keeper->timezone);
         $this->checked($request, [
-            'day' => ['required', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
+            'day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:'.$today->subDays(60)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'day_hours' => ['required', new Amount(0, 24, 'h', '14')],
         ], ['required' => __('said.number.needed'), 'day' => __('said.day.light')]);
         $tank->lightDays()->updateOrCreate(['day' => CarbonImmutable::parse((string) $request->string('day'))->startOfDay()], ['hours' => Amount::parse($request->input('day_hours')) ?? 0.0]);
 

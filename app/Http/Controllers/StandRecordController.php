@@ -58,7 +58,7 @@ final class StandRecordController extends Controller
     public function capsule(Request $request, Tank $tank, int $stand, int $capsule): RedirectResponse
     {
         $most = CapsulesOf::most(VesselOf::tank($tank)->litres());
-        $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'placed_on' => ['required', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow']], [
+        $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'placed_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow']], [
             'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'placed_on.*' => __('said.day.needed'),
         ]);
         $this->stand($tank, $stand)->capsules()->whereKey($capsule)->firstOrFail()->update(['number' => $request->integer('number'), 'placed_on' => (string) $request->string('placed_on')]);

@@ -55,7 +55,7 @@ final class WeekController extends Controller
     {
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
-            'job' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/'], 'day' => ['nullable', 'date_format:Y-m-d'], 'was' => ['nullable', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
+            'job' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/'], 'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'was' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
         ], ['day' => __('said.choose.day'), 'job' => __('said.cannot.job'), 'was' => __('said.choose.day')]);
         $job = is_string($checked['job']) ? $checked['job'] : '';
         $day = is_string($checked['day'] ?? null) ? $checked['day'] : null;
@@ -95,7 +95,7 @@ final class WeekController extends Controller
     public function away(Request $request): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $checked = $this->checked($request, ['from_day' => ['required', 'date_format:Y-m-d'], 'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day'], 'note' => ['nullable', 'string', 'max:120']], [
+        $checked = $this->checked($request, ['from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d'], 'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day'], 'note' => ['nullable', 'string', 'max:120']], [
             'from_day' => __('said.day.such'), 'until_day.after_or_equal' => __('said.day.last'), 'until_day' => __('said.day.such'), 'note.max' => __('said.text.most'),
         ]);
         $keeper->awaySpells()->create($checked);

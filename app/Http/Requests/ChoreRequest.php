@@ -21,7 +21,7 @@ final class ChoreRequest extends KeeperRequest
             'kind' => ['required', Rule::in(array_map(static fn(JobKind $kind): string => $kind->key, JobKinds::offered()))],
             'tank_id' => ['nullable', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $this->keeper()->id)],
             'name' => ['nullable', 'string', 'max:80', 'required_if:kind,own'], 'every' => ['nullable', 'integer', 'min:1', 'max:1500'], 'minutes' => ['nullable', 'integer', 'min:1', 'max:480'],
-            'next_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'next_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'wears_most' => ['nullable', new Amount(1, 1_000_000, '', '50')], 'wears_of' => ['nullable', Rule::enum(Parameter::class)],
         ];
     }

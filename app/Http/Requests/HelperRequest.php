@@ -25,8 +25,8 @@ final class HelperRequest extends KeeperRequest
 
         return [
             'tank_id' => ['required', 'integer', Rule::exists('tanks', 'id')->where('keeper_id', $this->keeper()->id)], 'name' => ['required', 'string', 'max:80'],
-            'from_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:'.$today->subYear()->format('Y-m-d')],
-            'until_day' => ['required', 'date_format:Y-m-d', 'after_or_equal:from_day', 'after_or_equal:'.$today->format('Y-m-d'), 'before_or_equal:'.$today->addDays(self::LONGEST)->format('Y-m-d')],
+            'from_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:'.$today->subYear()->format('Y-m-d')],
+            'until_day' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after_or_equal:from_day', 'after_or_equal:'.$today->format('Y-m-d'), 'before_or_equal:'.$today->addDays(self::LONGEST)->format('Y-m-d')],
             'note' => ['nullable', 'string', 'max:500'], 'reads' => ['nullable', 'array', 'max:10'], 'reads.*' => [Rule::in(array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofAnimals()))],
             'jobs' => ['required', 'array', 'max:'.self::MOST], 'jobs.*' => ['array'], 'jobs.*.text' => ['nullable', 'string', 'max:200'], 'jobs.*.caution' => ['nullable', 'string', 'max:200'], 'jobs.*.every' => ['nullable', 'integer', 'min:0', 'max:60'],
         ];

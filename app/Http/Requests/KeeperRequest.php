@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\NoText;
 use App\Models\Keeper;
 use Illuminate\Foundation\Http\FormRequest;
 use RuntimeException;
@@ -11,6 +12,14 @@ use RuntimeException;
 /** A form of a keeper who is signed in. */
 abstract class KeeperRequest extends FormRequest
 {
+    protected function prepareForValidation(): void
+    {
+        NoText::dropLists($this, $this->rules());
+    }
+
+    /** @return array<string, mixed> */
+    abstract public function rules(): array;
+
     protected function keeper(): Keeper
     {
         $keeper = $this->user();

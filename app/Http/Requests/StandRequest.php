@@ -58,7 +58,7 @@ final class StandRequest extends FormRequest
             'wished' => ['nullable', $levels->rule(5.0, $water, 200.0)],
             'perch' => ['nullable', $levels->rule(0.0, max(1.0, $water - 20.0), 120.0)],
             'ceiling' => ['nullable', $levels->rule(10.0, CoreStand::TALLEST, 300.0)],
-            'planted_on' => ['nullable', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
+            'planted_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
                 fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null && is_string($value) && $value < $tank->started_on->format('Y-m-d') ? $fail(__('said.day.set_up', ['day' => $tank->started_on->format('j M Y')])) : null],
             'note' => ['nullable', 'string', 'max:500'],
         ];

@@ -75,7 +75,7 @@ class TankRequest extends KeeperRequest
             'marks.*.level' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.litres', $levels->rule(...self::MARK)],
             'marks.*.litres' => [Rule::excludeIf(!$shape->needsTable()), 'nullable', 'required_with:marks.*.level', $this->scale('measured_litres')->rule(...self::LIMITS['measured_litres'])],
             'passive' => ['nullable', Rule::enum(PassiveSource::class)],
-            'started_on' => ['nullable', 'date_format:Y-m-d', 'after:1950-01-01', 'before_or_equal:'.$keeper->show()->local(CarbonImmutable::now())->format('Y-m-d')],
+            'started_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:1950-01-01', 'before_or_equal:'.$keeper->show()->local(CarbonImmutable::now())->format('Y-m-d')],
             'animals' => ['required', Rule::enum(AnimalGroup::class)],
             'fish_height' => ['nullable', $within('fish_height')],
             'warmth' => [$asked, $within('warmth')],

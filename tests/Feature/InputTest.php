@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Known\FoodOf;
+use App\Units\Amount;
+use Cresco\Core\Change\Conditioner;
+use Cresco\Core\Measure\Parameter;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Input that can be read in two ways, or in none, is asked or refused. */
+final class InputTest extends FeatureCase
+{
+    /** @return iterable<string, array{string, string, array<string, mixed>}> */
+    public static function lists(): iterable
+    {
+        yield 'days away' => ['post', '/week/away', ['from_day' => ['x'], 'until_day' => ['y']]];
+        yield 'a feeding' => ['post', '/tanks/1/food-spells', ['from_day' => ['x'], 'until_day' => '2026-03-02', 'grams' => '1']];
+        yield 'an answer' => ['post', '/tanks/1/inquiries/1/answers', ['sign' => ['x'], 'option' => ['y']]];
+        yield 'a lamp' => ['post', '/tanks/1/lamps', ['told_by' => ['x'], 'kind' => ['y']]];
+        yield 'signing in' => ['post', '/sign-in', ['email' => ['x'], 'password' => ['y']]];
+    }
+
+    /** @param array<string, mixed> $sent */
+    #[DataProvider('lists')]
+    public function testAListWhereATextIsExpectedIsNoBreakdown(string $method, string $page, array $sent): void
+    {
+        self::countFromOne();
+        [$keeper, $tank] = $this->readyTank();
+        $tank->inquiries()->create(['about' => 'growth', 'place' => 'wood', 'answers' => [], 'opened_at' => now()]);
+        $request = $page === '/sign-in' ? $this : $this->actingAs($keeper);
+        $answer = $request->call($method, $page, $sent);
+        self::assertLessThan(500, $answer->getStatusCode(), (string) $answer->exception?->getMessage());
+    }
+
+    public function testACommaBeforeThreeDigitsIsAsked(): void
+    {
+        self::assertNull(Amount::parse('1,000'));
+        self::assertNull(Amount::parse('12,345,678'));
+        self::assertSame(1.5, Amount::parse('1,5'));
+        self::assertSame(0.125, Amount::parse('0,125'));
+        self::assertSame(1000.0, Amount::parse('1000'));
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->put("/tanks/$tank->id/needs", ['high' => ['conductivity' => '1,000']])->assertSessionHasErrors();
+        $this->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=1,000")->assertOk()->assertSeeText('Is that 1000 or 1.000?');
+    }
+
+    public function testNobodyIsLedToAPageOfElsewhere(): void
+    {
+        [$keeper] = $this->readyTank();
+        $entry = $keeper->entries()->orderBy('id')->firstOrFail();
+        $answer = $this->actingAs($keeper)->delete("/entries/$entry->id", [], ['Referer' => 'https://elsewhere.test/trap']);
+        self::assertStringNotContainsString('elsewhere.test', (string) $answer->headers->get('Location'));
+    }
+
+    public function testTapWaterIsTreatedOnTheChangeSheetAndRoWaterIsNot(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertOk();
+        $page->assertSeeText('Treat the tap water.')->assertSeeText('As much as its label says');
+        $keeper->jars()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0]]);
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops into the new water");
+        $tap->update(['kind' => 'reverse_osmosis']);
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertDontSeeText('Treat the tap water.');
+    }
+
+    public function testALabelWithoutItsChlorineDosesByTheLitre(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/conditioner")->assertOk()->assertSeeText('Which product?');
+        $this->post('/jars', ['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => '5', 'litres' => '50']])->assertSessionHasNoErrors();
+        self::assertSame(4.0, (new Conditioner(5.0, 50.0, null))->dose(40.0, 3.0)->value('dose'));
+        // With it the dose follows the chlorine: three times as much as it takes.
+        self::assertEqualsWithDelta(12.0, (new Conditioner(5.0, 50.0, 1.0))->dose(40.0, 3.0)->value('dose'), 1e-9);
+        $this->actingAs($keeper->fresh() ?? $keeper)->get('/shelf')->assertOk()->assertSeeText('Clear drops');
+        $this->get("/tanks/$tank->id/conditioner")->assertOk()->assertDontSeeText('Which product?');
+    }
+
+    public function testARoutineThatDoesNotHoldItsLimitIsNotCalledGood(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $page = "/tanks/$tank->id/change?reason=routine";
+        // 1 mg/L a day, 7 days, 30 % of water with 5: 5 + 7 / 0.3 = 28 before each change, under 30.
+        $this->actingAs($keeper)->get($page)->assertSeeText('Kept up, nitrate peaks at 28')->assertDontSeeText('above its limit');
+        $tank->update(['nitrate_per_day' => 3.0]);
+        $this->actingAs($keeper)->get($page)->assertSeeText('above its limit of')->assertSeeText('This routine does not hold the limit');
+    }
+
+    public function testFertilisingReckonsWithTheWaterThatAChangeWouldTake(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $tank->update(['water_id' => null]);
+        $fresh = $tank->fresh(['keeper.waters', 'keeper.jars', 'devices']) ?? $tank;
+        self::assertEqualsWithDelta(5.0, FoodOf::tank($fresh)->source(Parameter::Nitrate)->central(), 1.5);
+    }
+
+    public function testWhatPlantsTakeIsInTheNitrateOfATankWhoseFoodNobodySaid(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->readings()->where('parameter', 'nitrate')->delete();
+        $rate = static fn(): float => FoodOf::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Nitrate)->rate()->central();
+        $bare = $rate();
+        self::assertEqualsWithDelta($tank->nitrate_per_day, $bare, 0.01);
+        $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1])->looks()->create(['happened_at' => now()->subDays(3), 'height' => 300, 'cover' => 1]);
+        $food = FoodOf::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
+        self::assertGreaterThan(0.1, $food->uptake(Parameter::Nitrate));
+        self::assertEqualsWithDelta($bare - $food->uptake(Parameter::Nitrate), $rate(), 0.05);
+    }
+
+    public function testAFertiliserIsListedAndEdited(): void
+    {
+        [$keeper] = $this->readyTank();
+        $this->actingAs($keeper)->post('/jars', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2']])->assertSessionHasNoErrors();
+        $jar = $keeper->jars()->sole();
+        self::assertSame(1, $jar->label['days'] ?? null);
+        $this->get('/shelf')->assertOk()->assertSeeText('Green daily')->assertSee("/jars/$jar->id/edit");
+        $this->delete("/jars/$jar->id")->assertRedirect();
+        self::assertSame(0, $keeper->jars()->count());
+    }
+}
