@@ -86,6 +86,7 @@ final class KeeperArchiveIn
                 if ($most !== null && count($rows) > $most) {
                     throw new FileFault(__('account.archive.many', ['what' => $name, 'most' => number_format($most)]));
                 }
+                self::withinTanks($name, $rows);
                 $records[$name] = [];
                 foreach (array_values($rows) as $n => $row) {
                     $in->at($n, count($rows));
@@ -118,6 +119,20 @@ final class KeeperArchiveIn
         }
 
         return $name === 'inquiry_photos' ? $photos : $rows;
+    }
+
+    /**
+     * The limits that a tank has, before anything is kept: pages were measured at them.
+     *
+     * @param array<mixed> $rows
+     */
+    private static function withinTanks(string $name, array $rows): void
+    {
+        $most = Capacity::ofTank($name);
+        $tanks = $most === null ? [] : array_count_values(array_filter(array_map(static fn(mixed $row): ?int => $row instanceof stdClass && is_int($row->tank_id ?? null) ? $row->tank_id : null, array_values($rows)), is_int(...)));
+        if ($tanks !== [] && max($tanks) > $most) {
+            throw new FileFault(__('account.archive.many', ['what' => $name, 'most' => number_format($most)]));
+        }
     }
 
     private static function json(ZipArchive $zip, string $name): mixed

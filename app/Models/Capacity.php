@@ -40,7 +40,19 @@ final class Capacity
     /** Of a keeper, by the table; null where there is no limit of its own. */
     public static function ofKeeper(string $table): ?int
     {
-        foreach (self::OF_KEEPER as $kind => $most) {
+        return self::ofTable(self::OF_KEEPER, $table);
+    }
+
+    /** Of a tank, by the table; null where there is no limit of its own. */
+    public static function ofTank(string $table): ?int
+    {
+        return self::ofTable(self::OF_TANK, $table);
+    }
+
+    /** @param array<class-string<Model>, int> $limits */
+    private static function ofTable(array $limits, string $table): ?int
+    {
+        foreach ($limits as $kind => $most) {
             if ((new $kind())->getTable() === $table) {
                 return $most;
             }

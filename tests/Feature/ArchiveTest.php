@@ -235,6 +235,7 @@ final class ArchiveTest extends FeatureCase
         yield 'one number twice' => ['records/readings.json', static fn(array $rows): array => [...$rows, $rows[0]], 'twice'];
         yield 'a day that is none' => ['records/entries.json', $first(['happened_at' => 'yesterday']), 'record 1'];
         yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'no archive of a keeper'];
+        yield 'more animals than a tank may have' => ['records/animals.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'tank_id' => 1, 'kind' => 'tetra', 'name' => null, 'length' => null], range(1, 61)), 'more than 60'];
         yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 99] + $head, 'newer Cresco'];
         yield 'no JSON' => ['records/tanks.json', static fn(array $rows): string => '[{', 'cannot be read'];
         yield 'a photo that is none' => ['photos/1.jpg', static fn(array $rows): string => '<?php echo 1;', 'no photo'];
