@@ -7,10 +7,10 @@ return [
     'before' => '“:first” usually comes before “:then”: :why',
     'strain' => [
         'without' => 'Take them off today’s list', 'tomorrow' => 'Plan them for the next day',
-        'nitrogen' => ['head' => 'Leave the filter alone now.', 'why' => 'The bacteria do not keep up yet, and :what takes more of them away. Wait until ammonium and nitrite are gone.'],
-        'filter' => ['head' => 'The filter was rinsed within the last week.', 'why' => 'Give it a week before :what: what is stirred up meets half of its bacteria.'],
-        'young' => ['head' => 'Too much for a young tank on one day.', 'why' => 'It was filled less than three months ago. Leave :what for another day.'],
-        'age' => ['head' => 'How old is this tank?', 'why' => 'In one that was filled less than three months ago a large change, the substrate and the filter never fall on one day. Enter the day with the tank’s measures, or leave :what for another day.'],
+        'nitrogen' => ['head' => 'Leave the filter alone now.', 'why' => 'Its bacteria do not keep up yet. Until ammonium and nitrite are gone, leave these: :what.'],
+        'filter' => ['head' => 'The filter was rinsed within the last week.', 'why' => 'Give its bacteria a week to grow back. Leave these until then: :what.'],
+        'young' => ['head' => 'Too much for a young tank on one day.', 'why' => 'It was filled less than three months ago. Leave these for another day: :what.'],
+        'age' => ['head' => 'How old is this tank?', 'why' => 'In one that was filled less than three months ago a large change, the substrate and the filter never fall on one day. Enter the day with the tank’s measures, or leave these for another day: :what.'],
     ],
     'about' => 'about :both', 'side_by_side' => 'about :both, hands and water side by side; :one one after the other',
     'guess' => [

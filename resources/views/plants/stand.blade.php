@@ -89,11 +89,12 @@
             <p><button class="act quiet">Keep the cut</button></p>
         </form>
     </section>
-    <section class="plain-form" id="records"><h2>{{ __('plants.records.head') }}</h2>
+    <details class="more" id="records" @if($errors->hasAny(['look', 'happened_at', 'number', 'placed_on'])) open @endif><summary>{{
+        __('plants.records.head') }}</summary>
         @error('look')<p class="fault" role="alert">{{ $message }}</p>@enderror
         @foreach($form->looks() as $look)
-        <div class="line-form">
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/looks/{{ $look['id'] }}" class="row-fields four" novalidate>
+        <div class="record-line">
+        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/looks/{{ $look['id'] }}" novalidate>
             @csrf @method('put')
             <label>{{ __('plants.records.when') }} <input type="datetime-local" name="happened_at" value="{{ $look['when'] }}"></label>
             <label>{{ __('plants.records.before') }} <input name="before" value="{{ $look['before'] }}" inputmode="decimal" size="6">
@@ -107,8 +108,8 @@
         </div>
         @endforeach
         @foreach($form->capsules() as $capsule)
-        <div class="line-form">
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/capsules/{{ $capsule->id }}" class="row-fields four" novalidate>
+        <div class="record-line">
+        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/capsules/{{ $capsule->id }}" novalidate>
             @csrf @method('put')
             <label>{{ __('plants.records.capsules') }} <input name="number" value="{{ $capsule->number }}" inputmode="numeric" size="4"></label>
             <label>{{ __('plants.records.when') }} <input type="date" name="placed_on" value="{{ $capsule->placed_on->format('Y-m-d') }}"></label>
@@ -118,7 +119,7 @@
             class="quiet">{{ __('plants.records.delete') }}<span class="visually-hidden">: {{ __('plants.records.capsules') }}</span></button></form>
         </div>
         @endforeach
-    </section>
+    </details>
     <details class="danger"><summary>Take it out</summary>
         <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}">
             @csrf @method('delete')
