@@ -113,10 +113,10 @@ final class WeekOf
         $kept = Cache::get($key);
         // The days that were found, as long as nothing of it has changed.
         if (is_array($kept) && ($kept[0] ?? null) === $mark && is_array($kept[1] ?? null)) {
-            return new Placement($placing, $jobs, array_values(array_map(static fn(mixed $day): int => is_int($day) ? $day : 0, $kept[1])));
+            return new Placement($placing, $jobs, array_values(array_map(static fn(mixed $day): int => is_int($day) ? $day : 0, $kept[1])), ($kept[2] ?? false) === true);
         }
         $placement = $placing->place($jobs, self::SEED);
-        Cache::put($key, [$mark, array_map(static fn(Job $job): int => (int) $placement->day($job->id), $jobs)], 86400);
+        Cache::put($key, [$mark, array_map(static fn(Job $job): int => (int) $placement->day($job->id), $jobs), $placement->isCutShort], 86400);
 
         return $placement;
     }

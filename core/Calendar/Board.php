@@ -7,6 +7,9 @@ namespace Cresco\Core\Calendar;
 /** Jobs as they lie, with what each day and tank holds, so that a move costs no more than a few sums. */
 final class Board
 {
+    /** Costs of moves that were worked out so far. */
+    public int $looked = 0;
+
     /** @var array<int, int> day on which each lies */
     public array $days = [];
 
@@ -62,6 +65,7 @@ final class Board
     public function costOf(int $i, int $day): float
     {
         $this->check($i, $day);
+        ++$this->looked;
         $from = $this->days[$i];
         if ($day === $from) {
             return 0.0;

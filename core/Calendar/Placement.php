@@ -15,8 +15,9 @@ final readonly class Placement
     /**
      * @param list<Job> $jobs
      * @param list<int> $days of each
+     * @param bool      $isCutShort whether there were so many jobs that better days may be there
      */
-    public function __construct(private Placing $placing, public array $jobs, array $days)
+    public function __construct(private Placing $placing, public array $jobs, array $days, public bool $isCutShort = false)
     {
         $this->board = new Board($placing, $jobs);
         $this->board->lay($days);

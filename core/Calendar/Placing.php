@@ -29,6 +29,9 @@ final readonly class Placing
     /** Times that it is shaken and descends again, at least and at most, and pairs of jobs that are looked at in all of them. House defaults. */
     public const RESTARTS = [4, 20, 45_000];
 
+    /** Moves that are looked at: about two seconds. With so many jobs that they do not suffice, the days found until then stand. House limit. */
+    public const MOST_LOOKS = 400_000;
+
     /** Share of the jobs that are moved in a shake. House default. */
     private const SHAKEN = 0.2;
 
@@ -71,7 +74,7 @@ final readonly class Placing
         $this->descend($board);
         [$best, $least] = [$board->days, $board->cost()];
         $free = array_keys(array_filter($jobs, fn(Job $job): bool => $job->earliest < min($job->latest, count($this->minutes) - 1)));
-        for ($i = 0; $i < $restarts && $free !== []; ++$i) {
+        for ($i = 0; $i < $restarts && $free !== [] && self::goesOn($board); ++$i) {
             for ($shake = (int) max(2, round(self::SHAKEN * count($free))); $shake > 0; --$shake) {
                 $job = $free[$random->getInt(0, count($free) - 1)];
                 $board->move($job, $random->getInt($board->first[$job], $board->last[$job]));
@@ -84,7 +87,7 @@ final readonly class Placing
             }
         }
 
-        return new Placement($this, $jobs, array_values($best));
+        return new Placement($this, $jobs, array_values($best), !self::goesOn($board));
     }
 
     /** Down to where no single step is cheaper. */
@@ -92,13 +95,21 @@ final readonly class Placing
     {
         do {
             $isCheaper = $this->single($board) || $this->pairs($board) || $this->sessions($board);
-        } while ($isCheaper);
+        } while ($isCheaper && self::goesOn($board));
+    }
+
+    private static function goesOn(Board $board): bool
+    {
+        return $board->looked < self::MOST_LOOKS;
     }
 
     private function single(Board $board): bool
     {
         $isCheaper = false;
         foreach (array_keys($board->jobs) as $i) {
+            if (!self::goesOn($board)) {
+                break;
+            }
             [$to, $gain] = [$board->days[$i], -self::LEAST];
             for ($day = $board->first[$i]; $day <= $board->last[$i]; ++$day) {
                 $costs = $board->costOf($i, $day);
@@ -119,7 +130,7 @@ final readonly class Placing
     {
         $isCheaper = false;
         $count = count($board->jobs);
-        for ($i = 0; $i < $count; ++$i) {
+        for ($i = 0; $i < $count && self::goesOn($board); ++$i) {
             for ($j = $i + 1; $j < $count; ++$j) {
                 [$a, $b] = [$board->days[$i], $board->days[$j]];
                 if ($a === $b || $b < $board->first[$i] || $b > $board->last[$i] || $a < $board->first[$j] || $a > $board->last[$j]) {
@@ -145,6 +156,9 @@ final readonly class Placing
     {
         foreach ($board->sessions() as $day => $tanks) {
             foreach ($tanks as $session) {
+                if (!self::goesOn($board)) {
+                    return false;
+                }
                 for ($to = 0; $to < count($this->minutes); ++$to) {
                     $movable = array_values(array_filter($session, static fn(int $i): bool => $to >= $board->first[$i] && $to <= $board->last[$i]));
                     if ($to === $day || count($movable) < 2) {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'cut_short' => 'There are so many jobs that not every day was tried: some may lie better on another.',
     'found' => ['ask' => 'How much was there to do?', 'little' => 'little', 'expected' => 'as expected', 'much' => 'much'],
     'kind' => [
         'change' => 'Change :litres', 'way_back' => 'The way back, in steps', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'dose_look' => 'Look at the new leaves: did the doses help?', 'after' => 'After the session', 'next_day' => 'Read, to hold the change to its forecast', 'pen' => 'Set the pen again',

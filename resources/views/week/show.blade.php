@@ -4,6 +4,7 @@
 <div class="week-page">
     <div class="page-head"><h1>Week</h1>
         <span class="acts"><a href="/jobs">All jobs</a> <a href="/supplies">What runs out</a> <a href="/helpers">Going away</a></span></div>
+    @if($page->week->placement->isCutShort)<p class="finding heed">{{ __('week.cut_short') }}</p>@endif
     @if(is_string($feed))
     <div class="finding heed feed-shown"><p>{{ __('week.feed.made') }}</p><p><input id="feed-address" readonly value="{{ $feed }}"
         aria-label="Address of the calendar"></p></div>

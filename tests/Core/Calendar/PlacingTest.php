@@ -199,4 +199,20 @@ final class PlacingTest extends TestCase
 
         return $cost + 0.05 * $used + 10.0 * $over;
     }
+
+    public function testSoManyJobsThatNotEveryDayCanBeTriedAreLaidAllTheSame(): void
+    {
+        $jobs = [];
+        for ($i = 0; $i < 1500; ++$i) {
+            $jobs[] = new Job("j$i", $i % 60, 5 + $i % 20, $i % 28, max(0, $i % 28 - 4), min(27, $i % 28 + 4), 1.0 + $i % 3);
+        }
+        $placed = (new Placing(array_fill(0, 28, 60), 5))->place($jobs);
+        self::assertTrue($placed->isCutShort);
+        foreach ($jobs as $job) {
+            self::assertGreaterThanOrEqual($job->earliest, $placed->day($job->id));
+            self::assertLessThanOrEqual($job->latest, $placed->day($job->id));
+        }
+        // Days that a hundred jobs lie on are all tried.
+        self::assertFalse((new Placing(array_fill(0, 28, 60), 5))->place(array_slice($jobs, 0, 100))->isCutShort);
+    }
 }
