@@ -47,7 +47,7 @@ final class Restoring
             }
             self::move($aside.'/'.BackupFile::DATABASE, $database);
             // Photos may lie on another disk than the data.
-            $files->moveDirectory($aside.'/photos', $photos) || throw BackupFault::cannotWrite($photos);
+            self::move($aside.'/photos', $photos);
             DB::reconnect();
             Artisan::call('migrate', ['--force' => true]);
             Cache::flush();
@@ -82,10 +82,45 @@ final class Restoring
         }
     }
 
+    /** To another disk it is copied, and taken away once all of it is there. */
     private static function move(string $from, string $to): void
     {
-        if (!@rename($from, $to)) {
+        if (@rename($from, $to)) {
+            return;
+        }
+        $files = new Filesystem();
+        $isThere = is_dir($from) ? $files->copyDirectory($from, $to) : @copy($from, $to);
+        if (!$isThere) {
+            is_dir($to) ? $files->deleteDirectory($to) : $files->delete($to);
             throw BackupFault::cannotWrite($to);
         }
+        is_dir($from) ? $files->deleteDirectory($from) : $files->delete($from);
+    }
+
+    /**
+     * What a restore left that was killed on its way: where the new data were not all in place, those of before come back; then the folder goes.
+     *
+     * @return bool whether there was any
+     *
+     * @throws BackupFault
+     */
+    public static function heal(string $database, string $photos): bool
+    {
+        $files = new Filesystem();
+        $left = glob(dirname($database).'/.restoring-*', GLOB_ONLYDIR) ?: [];
+        foreach ($left as $aside) {
+            // The photos are moved last: where they still wait, it was not done.
+            $isDone = !is_dir($aside.'/photos') && is_file($database);
+            foreach ($isDone ? [] : [$database, $database.'-wal', $database.'-shm', $photos] as $old) {
+                $kept = $aside.'/was-'.basename($old);
+                if (file_exists($kept)) {
+                    is_dir($old) ? $files->deleteDirectory($old) : $files->delete($old);
+                    self::move($kept, $old);
+                }
+            }
+            $files->deleteDirectory($aside);
+        }
+
+        return $left !== [];
     }
 }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Backup\BackupFault;
+use App\Backup\BackupFile;
+use App\Backup\Restoring;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Storage;
+
+/** Puts right what a restore left that was killed, and lets the pages answer again. It must not run beside a restore. */
+final class Heal extends Command
+{
+    protected $signature = 'cresco:heal';
+
+    protected $description = 'Put right what a killed restore left';
+
+    public function handle(): int
+    {
+        try {
+            $isHealed = Restoring::heal(BackupFile::database(), Storage::disk('local')->path('photos'));
+        } catch (BackupFault $fault) {
+            $this->getOutput()->getErrorStyle()->writeln($fault->getMessage());
+
+            return self::FAILURE;
+        }
+        if ($this->laravel->isDownForMaintenance()) {
+            $this->callSilently('up');
+        }
+        if ($isHealed) {
+            $this->line('A restore had been cut off. The data are whole again.');
+        }
+
+        return self::SUCCESS;
+    }
+}
