@@ -255,9 +255,10 @@ final class KeeperArchiveIn
             $bytes = $stat['size'] > self::MOST_OF_ONE[0] ? '' : (string) $zip->getFromName($name);
             file_put_contents($path, $bytes);
             $size = @getimagesize($path);
-            // As Cresco writes them: no larger, nothing else beside the picture, and whole.
+            // As Cresco writes them: no larger, and whole. Written anew, so that what hangs behind or beside the picture stays out.
             $isOurs = is_array($size) && $size[2] === IMAGETYPE_JPEG && $size[0] === ($record['width'] ?? null) && $size[1] === ($record['height'] ?? null) && max($size[0], $size[1]) <= 4000 && str_ends_with($bytes, "\xFF\xD9");
-            if (!$isOurs || @imagecreatefromjpeg($path) === false) {
+            $image = $isOurs ? @imagecreatefromjpeg($path) : false;
+            if ($image === false || !imagejpeg($image, $path, 95)) {
                 throw new FileFault(__('account.archive.photo', ['name' => $name]));
             }
             $found[$id] = $path;

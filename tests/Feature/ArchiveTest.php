@@ -61,7 +61,9 @@ final class ArchiveTest extends FeatureCase
         $held = [];
         for ($i = 0; $i < $zip->numFiles; ++$i) {
             $name = (string) $zip->getNameIndex($i);
-            $held[$name] = (string) preg_replace('/"made_at": "[^"]+"/', '', (string) $zip->getFromIndex($i));
+            $bytes = (string) $zip->getFromIndex($i);
+            // Photos are written anew: of them the size stays.
+            $held[$name] = str_ends_with($name, '.jpg') ? (string) json_encode(getimagesizefromstring($bytes)) : (string) preg_replace('/"made_at": "[^"]+"/', '', $bytes);
         }
         ksort($held);
 
@@ -296,6 +298,21 @@ final class ArchiveTest extends FeatureCase
         $inquiry = Inquiry::query()->whereIn('tank_id', Tank::query()->where('keeper_id', $other->id)->select('id'))->sole();
         self::assertSame(Photo::query()->where('keeper_id', $other->id)->pluck('id')->all(), $inquiry->photos()->pluck('photos.id')->all());
         self::assertCount(1, $inquiry->photos);
+    }
+
+    public function testAPhotoComesInWithoutWhatHangsBesideIt(): void
+    {
+        [$keeper] = $this->readyTank();
+        $this->fillPhoto($keeper);
+        $file = Storage::disk('local')->path("photos/$keeper->id/a.jpg");
+        $bytes = (string) file_get_contents($file);
+        // One in a comment of the header, one behind the end of the picture, which a further end closes.
+        file_put_contents($file, substr($bytes, 0, 2)."\xFF\xFE".pack('n', 2 + 22).'<?php echo "header";?>'.substr($bytes, 2).'<?php echo "behind";?>'."\xFF\xD9");
+        $new = $this->elsewhere();
+        $this->in($new, $this->out($keeper))->assertSessionHasNoErrors();
+        $kept = (string) Storage::disk('local')->get('photos/'.Photo::query()->where('keeper_id', $new->id)->sole()->file);
+        self::assertStringNotContainsString('<?php', $kept);
+        self::assertSame([8, 8], array_slice((array) getimagesizefromstring($kept), 0, 2));
     }
 
     private function fillPhoto(Keeper $keeper): void
