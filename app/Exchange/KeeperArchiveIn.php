@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\Capacity;
+use App\Models\Reading;
+use Cresco\Core\Measure\MeasureFault;
 use Illuminate\Filesystem\Filesystem;
 use JsonException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -191,8 +193,14 @@ final class KeeperArchiveIn
         try {
             $raw = self::toKeep($table, $fields);
             foreach ($raw as $column => $value) {
-                if (is_string($value) && strlen($value) > self::MOST_OF_ONE[1]) {
-                    throw new FileFault(__('account.archive.record', ['where' => "$where $column", 'why' => 'it is too long']));
+                $why = is_string($value) ? match (true) {
+                    strlen($value) > self::MOST_OF_ONE[1] => 'it is too long',
+                    // As they are, or as JSON writes them; a new line and a tab may stand.
+                    preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]|\\\\u00[01]|\\\\[bf]/', $value) === 1 => 'it holds signs that are no text',
+                    default => null,
+                } : null;
+                if ($why !== null) {
+                    throw new FileFault(__('account.archive.record', ['where' => "$where $column", 'why' => $why]));
                 }
             }
             if ($class !== null) {
@@ -201,9 +209,14 @@ final class KeeperArchiveIn
                 foreach (array_keys(array_intersect_key($record->getCasts(), $raw)) as $column) {
                     $record->getAttribute($column);
                 }
+                if ($record instanceof Reading) {
+                    $record->toCore();
+                }
             }
         } catch (FileFault $fault) {
             throw $fault;
+        } catch (MeasureFault $fault) {
+            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => rtrim(lcfirst($fault->getMessage()), '.')]));
         } catch (Throwable) {
             throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => 'nothing can be made of it']));
         }

@@ -123,9 +123,10 @@ final class KeeperTables
             'number' => ['type' => 'number', 'minimum' => -1e9, 'maximum' => 1e9],
             'boolean' => ['type' => 'boolean'],
             'json' => ['type' => ['object', 'array']],
-            'day' => ['type' => 'string', 'pattern' => '^\\d{4}-\\d\\d-\\d\\d( 00:00:00)?$'],
-            'moment' => ['type' => 'string', 'pattern' => '^\\d{4}-\\d\\d-\\d\\d \\d\\d:\\d\\d:\\d\\d$'],
+            'day' => ['type' => 'string', 'pattern' => '^(19|20)\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01])( 00:00:00)?$'],
+            'moment' => ['type' => 'string', 'pattern' => '^(19|20)\\d\\d-(0[1-9]|1[0-2])-(0[1-9]|[12]\\d|3[01]) ([01]\\d|2[0-3]):[0-5]\\d:[0-5]\\d$'],
             'long' => ['type' => 'string', 'maxLength' => 20_000],
+            'name' => ['type' => 'string', 'maxLength' => 80],
             default => ['type' => 'string', 'maxLength' => 1000],
         };
 
@@ -144,6 +145,7 @@ final class KeeperTables
             $cast = $casts[$column['name']] ?? '';
             $columns[$column['name']] = match (true) {
                 $cast === 'boolean' || in_array($column['type_name'], ['tinyint', 'bool', 'boolean'], true) && $cast === '' => 'boolean',
+                $column['name'] === 'name' => 'name',
                 is_string($cast) && ($cast === 'array' || is_a($cast, Castable::class, true)) || in_array($column['type_name'], ['json', 'jsonb'], true) => 'json',
                 in_array($column['type_name'], ['date'], true) => 'day',
                 in_array($column['type_name'], ['datetime', 'timestamp'], true) => 'moment',

@@ -236,6 +236,11 @@ final class ArchiveTest extends FeatureCase
         yield 'an entry that is not there' => ['records/readings.json', $first(['entry_id' => 4711]), 'points to a record that is not there'];
         yield 'one number twice' => ['records/readings.json', static fn(array $rows): array => [...$rows, $rows[0]], 'twice'];
         yield 'a day that is none' => ['records/entries.json', $first(['happened_at' => 'yesterday']), 'record 1'];
+        yield 'a reading that no water has' => ['records/readings.json', $first(['value' => 9e8]), 'must lie between'];
+        yield 'a month that is none' => ['records/entries.json', $first(['happened_at' => '2026-13-01 10:00:00']), 'record 1'];
+        yield 'the year nought' => ['records/entries.json', $first(['happened_at' => '0000-01-01 10:00:00']), 'record 1'];
+        yield 'a name without end' => ['records/tanks.json', $first(['name' => str_repeat('n', 81)]), 'record 1'];
+        yield 'signs that are no text' => ['records/tanks.json', $first(['name' => "Long\0Meadow"]), 'no text'];
         yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'no archive of a keeper'];
         yield 'more animals than a tank may have' => ['records/animals.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'tank_id' => 1, 'kind' => 'tetra', 'name' => null, 'length' => null], range(1, 61)), 'more than 60'];
         yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 99] + $head, 'newer Cresco'];
