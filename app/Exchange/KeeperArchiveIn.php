@@ -216,7 +216,7 @@ final class KeeperArchiveIn
         } catch (FileFault $fault) {
             throw $fault;
         } catch (MeasureFault $fault) {
-            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => rtrim(lcfirst($fault->getMessage()), '.')]));
+            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => rtrim($fault->getMessage(), '.')]));
         } catch (Throwable) {
             throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => 'nothing can be made of it']));
         }

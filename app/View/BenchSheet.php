@@ -11,6 +11,7 @@ use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Sentence;
 use Cresco\Core\Recipe\Advice;
 use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Mixture;
@@ -353,13 +354,13 @@ final class BenchSheet
         $found = [];
         if ($advice->alone !== []) {
             $aim = $advice->alone[0];
-            $found[] = new Finding(Finding::BEYOND, __('bench.alone.head', ['aim' => ucfirst($aim->label()), 'value' => $this->aimValue($aim, (float) $target->value($aim))]), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''));
+            $found[] = new Finding(Finding::BEYOND, __('bench.alone.head', ['aim' => Sentence::from($aim->label()), 'value' => $this->aimValue($aim, (float) $target->value($aim))]), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''));
         } elseif ($advice->pair !== null) {
             [$first, $second] = $advice->pair;
             $found[] = new Finding(Finding::BEYOND, __('bench.pair.head', ['one' => $first->label(), 'other' => $second->label()]), __('bench.pair.why', ['aim' => $first->label(), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]));
         } elseif ($advice->missed !== []) {
             $names = Words::list(array_map(static fn(Aim $aim): string => $aim->label(), $advice->missed));
-            $found[] = new Finding(Finding::BEYOND, __('bench.rest', ['aims' => ucfirst($names)]), $reach);
+            $found[] = new Finding(Finding::BEYOND, __('bench.rest', ['aims' => Sentence::from($names)]), $reach);
         }
         foreach ($advice->over as $ion) {
             $found[] = new Finding(Finding::BEYOND, __('bench.over.head', ['ion' => $ion->label()]), __('bench.over.why', ['least' => Words::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), 'most' => Words::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)]));

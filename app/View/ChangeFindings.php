@@ -15,6 +15,7 @@ use Cresco\Core\Change\Unread;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\Sentence;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Estimate;
@@ -76,7 +77,7 @@ final readonly class ChangeFindings
     private function impossible(): array
     {
         return $this->draft->impossible === null ? [] : [
-            new Finding(Finding::BEYOND, __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'), __('change.impossible.why', ['why' => ucfirst($this->draft->impossible)])),
+            new Finding(Finding::BEYOND, __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'), __('change.impossible.why', ['why' => Sentence::from($this->draft->impossible)])),
         ];
     }
 
@@ -87,7 +88,7 @@ final readonly class ChangeFindings
         foreach ($this->draft->levels as $level) {
             $cover = $level->coverAt($this->draft->mark);
             if ($cover < 0.0 && $this->draft->plan->drained > 0.0) {
-                $found[] = new Finding(Finding::HEED, __('change.bare.head', ['what' => ucfirst($level->name)]), __('change.bare.why', [
+                $found[] = new Finding(Finding::HEED, __('change.bare.head', ['what' => Sentence::from($level->name)]), __('change.bare.why', [
                     'top' => $this->show->level($level->top), 'mark' => $this->show->level($this->draft->mark), 'then' => $level->device->whenBare(),
                 ]));
             }
@@ -206,14 +207,14 @@ final readonly class ChangeFindings
             }
             $core = $reading?->toCore();
             if ($core instanceof Reading && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
-                $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => ucfirst($parameter->word()), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
+                $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => Sentence::from($parameter->word()), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
             }
         }
         if ($missing !== []) {
-            $found[] = new Finding(Finding::HEED, __('change.missing.head'), trans_choice('change.missing.why', count($missing), ['what' => ucfirst(implode(', ', $missing))]));
+            $found[] = new Finding(Finding::HEED, __('change.missing.head'), trans_choice('change.missing.why', count($missing), ['what' => Sentence::from(implode(', ', $missing))]));
         }
         if ($carried !== []) {
-            $found[] = new Finding(Finding::HEED, __('change.carried.head'), trans_choice('change.carried.why', count($carried), ['what' => ucfirst(implode(', ', $carried))]));
+            $found[] = new Finding(Finding::HEED, __('change.carried.head'), trans_choice('change.carried.why', count($carried), ['what' => Sentence::from(implode(', ', $carried))]));
         }
         if ($stale !== []) {
             $found[] = new Finding(Finding::HEED, __('change.stale.head'), __('change.stale.why', ['what' => implode(', ', $stale)]));
@@ -223,7 +224,7 @@ final readonly class ChangeFindings
             fn(Parameter $parameter): bool => !$this->draft->plan->source->has($parameter),
         ));
         if ($unknown !== []) {
-            $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => ucfirst($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => $p->word(), $unknown))]));
+            $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => Sentence::from($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => $p->word(), $unknown))]));
         }
 
         return $found;
@@ -354,7 +355,7 @@ final readonly class ChangeFindings
             }
         }
 
-        return $names === [] ? [] : [new Finding(Finding::HEED, __('change.away.head'), __('change.away.why', ['water' => ucfirst($this->draft->plan->source->name), 'what' => implode('; ', $names)]))];
+        return $names === [] ? [] : [new Finding(Finding::HEED, __('change.away.head'), __('change.away.why', ['water' => Sentence::from($this->draft->plan->source->name), 'what' => implode('; ', $names)]))];
     }
 
     /** @return list<Finding> readings of pH and KH that cannot both be true */

@@ -11,17 +11,17 @@ final class MeasureFault extends Fault
 {
     public static function negative(string $what, float $value): self
     {
-        return new self(sprintf('%s cannot be negative: %s was given.', ucfirst($what), $value));
+        return new self(sprintf('%s cannot be negative: %s was given.', Sentence::from($what), $value));
     }
 
     public static function notFinite(string $what): self
     {
-        return new self(sprintf('%s must be an ordinary number.', ucfirst($what)));
+        return new self(sprintf('%s must be an ordinary number.', Sentence::from($what)));
     }
 
     public static function outOfRange(string $what, float $low, float $high, string $unit): self
     {
-        return new self(trim(sprintf('%s must lie between %s and %s %s', ucfirst($what), self::plain($low), self::plain($high), $unit)).'.');
+        return new self(trim(sprintf('%s must lie between %s and %s %s', Sentence::from($what), self::plain($low), self::plain($high), $unit)).'.');
     }
 
     public static function unordered(): self

@@ -12,6 +12,7 @@ use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\Sentence;
 use Cresco\Core\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -247,6 +248,13 @@ final class ReadingTest extends TestCase
         $this->expectException(MeasureFault::class);
         $this->expectExceptionMessage($answer);
         self::chart()->read($typed);
+    }
+
+    public function testPhStaysPhWhereASentenceBeginsWithIt(): void
+    {
+        self::assertSame(['pH', 'GH', 'Iron', '5 mL', ''], array_map(Sentence::from(...), ['pH', 'GH', 'iron', '5 mL', '']));
+        $this->expectExceptionMessageMatches('/^pH must lie between 2 and 12/');
+        Reading::exact(Parameter::Acidity, 15.0);
     }
 
     public function testTheRangeIsSaidInTheUnitOfTheKit(): void
