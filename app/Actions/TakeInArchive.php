@@ -125,10 +125,10 @@ final class TakeInArchive
                 }
                 $numbers[$name][$old] = $next;
                 $kept = ['id' => $next++] + KeeperArchiveIn::toKeep($table, $row) + ($hasKeeper ? ['keeper_id' => $keeper->id] : []);
-                $rows[] = self::own($table, $kept, $placed[$old] ?? '');
+                $rows[$n] = self::own($table, $kept, $placed[$old] ?? '');
             }
-            foreach (array_chunk($rows, self::AT_ONCE) as $some) {
-                DB::table($name)->insert($some);
+            foreach (array_chunk($rows, self::AT_ONCE, true) as $some) {
+                self::insert($name, $some);
             }
             $this->countOn($name, $next);
             $count += count($rows);
@@ -136,6 +136,25 @@ final class TakeInArchive
         $this->keepKeeper($keeper, $archive->keeper);
 
         return $count;
+    }
+
+    /**
+     * Many at once; where the database refuses them, one by one, to name the one that it refuses.
+     *
+     * @param array<int, array<string, bool|float|int|string|null>> $rows by their places
+     *
+     * @throws FileFault
+     */
+    private static function insert(string $name, array $rows): void
+    {
+        try {
+            DB::transaction(static fn() => DB::table($name)->insert(array_values($rows)));
+        } catch (QueryException $fault) {
+            foreach (count($rows) > 1 ? $rows : [] as $n => $row) {
+                self::insert($name, [$n => $row]);
+            }
+            throw count($rows) > 1 ? $fault : new FileFault(__('account.archive.record', ['where' => "$name, record ".(array_key_first($rows) + 1), 'why' => __('account.archive.apart')]));
+        }
     }
 
     /**

@@ -26,6 +26,7 @@ return [
         'unread' => '“:what” in it cannot be read. Nothing was kept.',
         'record' => 'It does not hold at :where: :why. Nothing was kept.',
         'photo' => '“:name” in it is no photo as Cresco keeps them. Nothing was kept.',
+        'apart' => 'it does not fit to the others',
         'together' => 'Its records do not fit together. Nothing was kept.',
         'impossible' => 'It holds something that cannot be, such as a tank without a size. Nothing was kept.',
         'not_empty' => 'Something is kept in this account already. Take the archive into a new one.',

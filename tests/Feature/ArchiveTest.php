@@ -241,6 +241,7 @@ final class ArchiveTest extends FeatureCase
         yield 'the year nought' => ['records/entries.json', $first(['happened_at' => '0000-01-01 10:00:00']), 'record 1'];
         yield 'a name without end' => ['records/tanks.json', $first(['name' => str_repeat('n', 81)]), 'record 1'];
         yield 'signs that are no text' => ['records/tanks.json', $first(['name' => "Long\0Meadow"]), 'no text'];
+        yield 'two kits for one value' => ['records/kits.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'parameter' => 'ph', 'method' => 'pen', 'unit' => 'ph', 'step' => 0.1, 'fields' => []], [1, 2]), 'kits, record 2'];
         yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'no archive of a keeper'];
         yield 'more animals than a tank may have' => ['records/animals.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'tank_id' => 1, 'kind' => 'tetra', 'name' => null, 'length' => null], range(1, 61)), 'more than 60'];
         yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 99] + $head, 'newer Cresco'];
