@@ -82,19 +82,29 @@ final class Restoring
         }
     }
 
-    /** To another disk it is copied, and taken away once all of it is there. */
+    private const PART = '.part';
+
+    private const GONE = '.gone';
+
+    /** To another disk it is copied under a name beside, so that whatever bears its own name is whole at every moment. */
     private static function move(string $from, string $to): void
     {
         if (@rename($from, $to)) {
             return;
         }
-        $files = new Filesystem();
-        $isThere = is_dir($from) ? $files->copyDirectory($from, $to) : @copy($from, $to);
-        if (!$isThere) {
-            is_dir($to) ? $files->deleteDirectory($to) : $files->delete($to);
+        self::drop($to.self::PART);
+        $isThere = is_dir($from) ? (new Filesystem())->copyDirectory($from, $to.self::PART) : @copy($from, $to.self::PART);
+        if (!$isThere || !@rename($to.self::PART, $to)) {
+            self::drop($to.self::PART);
             throw BackupFault::cannotWrite($to);
         }
-        is_dir($from) ? $files->deleteDirectory($from) : $files->delete($from);
+        @rename($from, $from.self::GONE);
+        self::drop($from.self::GONE);
+    }
+
+    private static function drop(string $path): void
+    {
+        is_dir($path) ? (new Filesystem())->deleteDirectory($path) : (new Filesystem())->delete($path);
     }
 
     /**
@@ -114,10 +124,12 @@ final class Restoring
             foreach ($isDone ? [] : [$database, $database.'-wal', $database.'-shm', $photos] as $old) {
                 $kept = $aside.'/was-'.basename($old);
                 if (file_exists($kept)) {
-                    is_dir($old) ? $files->deleteDirectory($old) : $files->delete($old);
+                    self::drop($old);
                     self::move($kept, $old);
                 }
             }
+            self::drop($photos.self::PART);
+            self::drop($photos.self::GONE);
             $files->deleteDirectory($aside);
         }
 

@@ -195,8 +195,7 @@ final class KeeperArchiveIn
             foreach ($raw as $column => $value) {
                 $why = is_string($value) ? match (true) {
                     strlen($value) > self::MOST_OF_ONE[1] => 'it is too long',
-                    // As they are, or as JSON writes them; a new line and a tab may stand.
-                    preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F]|\\\\u00[01]|\\\\[bf]/', $value) === 1 => 'it holds signs that are no text',
+                    !self::isText($fields[$column]) => 'it holds signs that are no text',
                     default => null,
                 } : null;
                 if ($why !== null) {
@@ -220,6 +219,21 @@ final class KeeperArchiveIn
         } catch (Throwable) {
             throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => 'nothing can be made of it']));
         }
+    }
+
+    /** Whether no word of it holds a sign that is neither written nor pasted; new lines, tabs and page breaks may stand. */
+    private static function isText(mixed $value): bool
+    {
+        if (is_string($value)) {
+            return preg_match('/[\x00-\x08\x0E-\x1F]/', $value) === 0;
+        }
+        foreach (is_iterable($value) || $value instanceof stdClass ? (array) $value : [] as $inner) {
+            if (!self::isText($inner)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

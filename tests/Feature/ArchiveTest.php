@@ -130,7 +130,7 @@ final class ArchiveTest extends FeatureCase
     /** Words that are hard to carry, numbers of all sizes, and sheets that point to what is gone. */
     private function fill(Randomizer $random, Keeper $keeper): void
     {
-        $words = ['plain', 'mit Umlaut äöü', "two\nlines", '=SUM(A1)', '"quoted", with commas', '🐟 and 水草', "'apostrophe", '</script><b>', '0', '-1.5e3'];
+        $words = ['plain', 'mit Umlaut äöü', "two\nlines", '=SUM(A1)', '"quoted", with commas', '🐟 and 水草', "'apostrophe", '</script><b>', '0', '-1.5e3', 'C:\\bed\\fish \\u0012', "a page\fof a book"];
         $word = static fn(): string => $words[$random->getInt(0, count($words) - 1)].$random->getInt(0, 99);
         $tank = Tank::query()->where('keeper_id', $keeper->id)->firstOrFail();
         for ($i = $random->getInt(5, 30); $i > 0; --$i) {
@@ -242,6 +242,7 @@ final class ArchiveTest extends FeatureCase
         yield 'a name without end' => ['records/tanks.json', $first(['name' => str_repeat('n', 81)]), 'record 1'];
         yield 'signs that are no text' => ['records/tanks.json', $first(['name' => "Long\0Meadow"]), 'no text'];
         yield 'two kits for one value' => ['records/kits.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'parameter' => 'ph', 'method' => 'pen', 'unit' => 'ph', 'step' => 0.1, 'fields' => []], [1, 2]), 'kits, record 2'];
+        yield 'such signs within what is kept as JSON' => ['records/recipes.json', static fn(array $rows): array => [['id' => 1, 'name' => 'Soft', 'content' => ['name' => "a\x07b"]]], 'no text'];
         yield 'another format' => ['cresco.json', static fn(array $head): array => ['format' => 'else'] + $head, 'no archive of a keeper'];
         yield 'more animals than a tank may have' => ['records/animals.json', static fn(array $rows): array => array_map(static fn(int $id): array => ['id' => $id, 'tank_id' => 1, 'kind' => 'tetra', 'name' => null, 'length' => null], range(1, 61)), 'more than 60'];
         yield 'a later version' => ['cresco.json', static fn(array $head): array => ['version' => 99] + $head, 'newer Cresco'];
