@@ -78,7 +78,7 @@ final class LookIntoTrouble
             }
             $treatment->update(['checked_at' => CarbonImmutable::now(), 'result' => $result]);
             self::write($inquiry, __('inquiry.entries.checked', ['what' => self::title($inquiry), 'result' => __('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
-            $next = $treatment->remedy->instead();
+            $next = $treatment->remedy->instead($inquiry->tank->needs());
             if ($goesOn && $result !== Result::Better && !$inquiry->treatments()->whereNull('checked_at')->where('remedy', $next)->exists()) {
                 $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
                 $inquiry->treatments()->create(['remedy' => $next, 'cause' => $treatment->cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($next->days())->format('Y-m-d')]);

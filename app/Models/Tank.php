@@ -178,6 +178,8 @@ final class Tank extends Record
             shrimp: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->sort === 'shrimp'),
             fry: $kinds->contains(static fn(AnimalKind $kind): bool => $kind->key === AnimalKinds::FRY),
             tenderPlants: $this->stands->contains(static fn(Stand $stand): bool => $stand->toKind()->isTender()),
+            eatsShrimp: $kinds->contains(static fn(AnimalKind $kind): bool => in_array('shrimp', $kind->eats, true)),
+            carpets: $this->stands->contains(static fn(Stand $stand): bool => $stand->toKind()->isCarpetOfMuchLight()),
         );
     }
 

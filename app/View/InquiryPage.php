@@ -310,7 +310,7 @@ final class InquiryPage
         return match ($remedy) {
             Remedy::Hand => $kind !== null,
             Remedy::Spot => $kind === null || $kind->takesSpot,
-            Remedy::Dark => $kind === null || $kind->takesDark,
+            Remedy::Dark => ($kind === null || $kind->takesDark) && $remedy->suits($this->tank->needs()),
             default => true,
         };
     }

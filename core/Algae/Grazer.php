@@ -62,9 +62,10 @@ enum Grazer: string
         }
         [$least, $cold, $warm, $soft] = $this->needs();
         $isFish = in_array($this, [self::Otocinclus, self::Ancistrus, self::Crossocheilus], true);
+        $isShrimp = in_array($this, [self::BrushShrimp, self::DwarfShrimp], true);
         // Large mouths take shrimp; a grazing fish disturbs a colony that is kept for its young.
-        $clash = $needs->group === AnimalGroup::HardWaterFish ? in_array($this, [self::BrushShrimp, self::DwarfShrimp, self::Otocinclus], true)
-            : in_array($needs->group, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true) && ($isFish || $this === self::BrushShrimp);
+        $clash = ($isShrimp && $needs->living->eatsShrimp) || ($needs->group === AnimalGroup::HardWaterFish ? in_array($this, [self::BrushShrimp, self::DwarfShrimp, self::Otocinclus], true)
+            : in_array($needs->group, [AnimalGroup::SoftWaterShrimp, AnimalGroup::HardyShrimp], true) && ($isFish || $this === self::BrushShrimp));
 
         return [
             ...$litres < $least ? ['litres'] : [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Algae;
 
+use Cresco\Core\Tank\Needs;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Working\Grade;
 
@@ -57,8 +58,21 @@ enum Remedy: string
         };
     }
 
-    /** What is tried when it has not helped by then. */
-    public function instead(): self
+    /** Whether those who live in a tank tolerate it. */
+    public function suits(Needs $needs): bool
+    {
+        return $this !== self::Dark || $needs->toleratesDarkness();
+    }
+
+    /** What is tried in a tank when it has not helped by then. */
+    public function instead(Needs $needs): self
+    {
+        $next = $this->next();
+
+        return $next->suits($needs) ? $next : $next->next();
+    }
+
+    private function next(): self
     {
         return match ($this) {
             self::Wait => self::Hand,

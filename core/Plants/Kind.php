@@ -35,6 +35,11 @@ final readonly class Kind
         return $this->tender || $this->form === Form::Moss;
     }
 
+    public function isCarpetOfMuchLight(): bool
+    {
+        return $this->form === Form::Carpet && $this->demand === Demand::Much;
+    }
+
     public function usualRate(): float
     {
         return $this->rate ?? $this->form->rate($this->pace);

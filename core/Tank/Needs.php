@@ -82,6 +82,12 @@ final readonly class Needs
         return $this->isSensitive() || $this->living->tenderPlants;
     }
 
+    /** Whether three days without light and food can be tolerated: not by fry, which starve, and not by carpets that ask for much light. */
+    public function toleratesDarkness(): bool
+    {
+        return !$this->living->fry && !$this->living->carpets;
+    }
+
     /** Free ammonia at which to raise the alarm, mg/L NH3-N. */
     public function ammoniaAlarm(): float
     {

@@ -24,6 +24,7 @@ use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Technique;
+use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use Cresco\Core\Measure\Parameter;
@@ -224,6 +225,33 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'shape', 'sheets');
         $this->answer($inquiry, 'off', 'peels');
         $this->get("$this->base/$inquiry->id/now")->assertSee('Gloves: cyanobacteria can be poisonous')->assertDontSee('Spot treatment')->assertSee('Three days dark');
+    }
+
+    /** @return iterable<string, array{string, string, bool}> */
+    public static function whoMeetsTheDark(): iterable
+    {
+        yield 'grown fish' => ['animals', 'small_tetra', true];
+        yield 'fry, that starve' => ['animals', 'fry', false];
+        yield 'a carpet that asks for much light' => ['stands', 'hemianthus_callitrichoides', false];
+        yield 'a carpet that does not' => ['stands', 'marsilea_hirsuta', true];
+    }
+
+    #[DataProvider('whoMeetsTheDark')]
+    public function testDaysOfDarknessAreOfferedByWhatLivesAndGrowsThere(string $sort, string $kind, bool $isOffered): void
+    {
+        $sort === 'stands' ? $this->tank->stands()->create(['kind' => $kind, 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1])
+            : $this->tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Came, 'count' => 8, 'day' => '2026-02-20']);
+        $inquiry = $this->begin('sand');
+        $this->answer($inquiry, 'shape', 'sheets');
+        $this->answer($inquiry, 'off', 'peels');
+        $page = $this->get("$this->base/$inquiry->id/now")->assertOk();
+        $isOffered ? $page->assertSee('Three days dark') : $page->assertDontSee('Three days dark');
+    }
+
+    public function testShrimpAreNotOfferedAsGrazersToWhatEatsThem(): void
+    {
+        $this->tank->animalKinds()->create(['kind' => 'angelfish'])->events()->create(['kind' => CountKind::Came, 'count' => 5, 'day' => '2026-02-20']);
+        self::assertContains('animals', Grazer::DwarfShrimp->against(200.0, 25.0, 8.0, ($this->tank->fresh() ?? $this->tank)->needs()));
     }
 
     public function testWhatIsWantedIsLeftAlone(): void

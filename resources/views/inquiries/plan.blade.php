@@ -7,7 +7,7 @@
                 <small>{{ __('inquiry.check.due', ['day' => $page->day($treatment->check_on)]) }}</small></h2>
             <p>{{ App\View\InquiryWords::expects($treatment) }}.</p>
             <label class="tick"><input type="checkbox" name="goes_on" value="1" checked> {{ __('inquiry.check.instead', ['remedy' =>
-                mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->instead()->value.'.name'))]) }}</label>
+                mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->instead($page->tank->needs())->value.'.name'))]) }}</label>
             <p class="pair">@foreach(App\Models\Result::cases() as $result)<button @class(['act', 'quiet' => !$page->isDue($treatment)]) name="result"
                 value="{{ $result->value }}">{{ __('inquiry.check.'.$result->value) }}</button> @endforeach</p>
             <p class="fault" id="e-f-result-{{ $treatment->id }}">{{ $errors->first('result') }}</p>

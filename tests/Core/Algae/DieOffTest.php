@@ -11,6 +11,7 @@ use Cresco\Core\Algae\LightStep;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Sort;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Inhabitants;
 use Cresco\Core\Tank\Needs;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -79,6 +80,10 @@ final class DieOffTest extends TestCase
         self::assertSame(['litres', 'warm', 'soft'], Grazer::BrushShrimp->against(40.0, 28.0, 2.0, new Needs(AnimalGroup::Community)));
         self::assertSame(['animals'], Grazer::Otocinclus->against(80.0, 24.0, 6.0, new Needs(AnimalGroup::HardyShrimp)));
         self::assertSame(['cold', 'animals'], Grazer::Otocinclus->against(80.0, 20.0, null, new Needs(AnimalGroup::HardWaterFish)));
+        $withPredator = new Needs(AnimalGroup::Community, living: new Inhabitants(eatsShrimp: true));
+        self::assertSame(['animals'], Grazer::BrushShrimp->against(120.0, 24.0, 6.0, $withPredator));
+        self::assertSame(['animals'], Grazer::DwarfShrimp->against(120.0, 24.0, 6.0, $withPredator));
+        self::assertSame([], Grazer::Otocinclus->against(120.0, 24.0, 6.0, $withPredator));
         self::assertContains(Grazer::BrushShrimp, Grazer::takers('thread'));
         self::assertSame([], Grazer::takers('cyanobacteria'));
     }
@@ -86,8 +91,12 @@ final class DieOffTest extends TestCase
     public function testEveryRemedyLeadsToAnotherAndNeverInAShortCircle(): void
     {
         foreach (Remedy::cases() as $remedy) {
-            self::assertNotSame($remedy, $remedy->instead());
-            self::assertNotSame($remedy, $remedy->instead()->instead());
+            foreach ([new Inhabitants(), new Inhabitants(fry: true)] as $living) {
+                $needs = new Needs(AnimalGroup::Community, living: $living);
+                self::assertNotSame($remedy, $remedy->instead($needs));
+                self::assertNotSame($remedy, $remedy->instead($needs)->instead($needs));
+                self::assertTrue($remedy->instead($needs)->suits($needs));
+            }
             self::assertGreaterThan(2, $remedy->days());
         }
     }
