@@ -346,6 +346,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::get('/edit', [ShelfController::class, 'edit']);
         Route::put('/', [ShelfController::class, 'update'])->can('update', 'jar');
         Route::delete('/', [ShelfController::class, 'destroy'])->can('delete', 'jar');
+        Route::post('/use', [ConditionerController::class, 'take'])->can('update', 'jar');
         Route::get('/spoon', [ShelfController::class, 'spoon']);
         Route::post('/trials', [ShelfController::class, 'keepTrial'])->can('update', 'jar');
         Route::delete('/trials/{trial}', [ShelfController::class, 'dropTrial'])->can('update', 'jar');

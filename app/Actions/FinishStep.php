@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Change\ConditionerDose;
 use App\Kept\StepContent;
 use App\Known\AgendaOf;
 use App\Models\EntryKind;
@@ -73,6 +74,9 @@ final readonly class FinishStep
             if ($skip && $step->job === 'condition') {
                 $job = After::Conditioner;
                 $run->afterJobs()->firstOrCreate(['job' => $job], ['due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
+            }
+            if ($step->job === 'condition' && !$skip) {
+                ConditionerDose::jar($keeper)?->update(['used_at' => $now]);
             }
             if ($cuts !== [] && !$skip) {
                 ($this->looks)($run->tank, $cuts, $now, $run->id);

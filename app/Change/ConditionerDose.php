@@ -4,58 +4,50 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Known\LatestReadings;
 use App\Known\VesselOf;
+use App\Known\Waters;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Models\WaterKind;
-use Cresco\Core\Change\Conditioner;
-use Cresco\Core\Measure\Parameter;
 
-/** How much of the conditioner on the shelf some litres of tap water take. */
+/** How much dechlorinator some litres of tap water need, of the product that was last used. */
 final class ConditionerDose
 {
     /** @param float $litres of tap water, or of the whole tank */
     public static function words(Draft $draft, float $litres): string
     {
-        return self::of($draft->tank->keeper, $litres);
-    }
-
-    private static function of(Keeper $keeper, float $litres): string
-    {
-        $jar = self::jar($keeper);
-
-        return $jar === null ? (string) __('run.by_label') : (string) __('run.of', ['amount' => $keeper->show()->liquid(self::millilitres($jar, self::chlorine($keeper), $litres)), 'name' => $jar->name]);
+        return self::of($draft->tank->keeper, $litres, SessionOf::chlorine($draft));
     }
 
     /** For all of the water of a tank. */
     public static function ofTank(Tank $tank): string
     {
-        return self::of($tank->keeper, VesselOf::tank($tank)->litres());
+        return self::of($tank->keeper, VesselOf::tank($tank)->litres(), self::chlorine($tank));
     }
 
-    public static function millilitres(Jar $jar, float $chlorine, float $litres): float
+    private static function of(Keeper $keeper, float $litres, float $chlorine): string
     {
-        return $jar->coreConditioner()->dose($litres, $chlorine)->value('dose');
+        $jar = self::jar($keeper);
+
+        return $jar === null ? (string) __('run.by_label') : (string) __('run.of', [
+            'amount' => $jar->doseUnit()->text($jar->coreConditioner()->dose($litres, $chlorine)->value('dose'), $keeper->show()), 'name' => $jar->name,
+        ]);
     }
 
-    /** The conditioner on the keeper's shelf that there is most of. */
+    /** The one that was last used of those that are not used up; before any was used the one that was last written of. */
     public static function jar(Keeper $keeper): ?Jar
     {
-        return $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): float => $jar->stock ?? INF)->first();
+        return $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): array => [$jar->stock === null || $jar->stock > 0.0, $jar->used_at, $jar->updated_at, $jar->id])->first();
     }
 
-    /** mg/L of chlorine last read in any of the keeper's taps, on the careful side; nothing when none was read, which leaves the dose of the label. */
-    public static function chlorine(Keeper $keeper): float
+    /** mg/L of chlorine last read in the tap water of a tank, on the careful side; nothing when none was read. */
+    public static function chlorine(Tank $tank): float
     {
-        $taps = $keeper->waters->filter(static fn(Water $water): bool => $water->kind === WaterKind::Tap);
-        $most = 0.0;
-        foreach (LatestReadings::ofWaters(array_values(array_map(intval(...), $taps->modelKeys()))) as $readings) {
-            $most = max($most, ($readings[Parameter::Chlorine->value] ?? null)?->toCore()->distribution()->quantile(0.9) ?? 0.0);
-        }
+        $waters = $tank->keeper->waters->whereIn('id', [$tank->water_id, $tank->second_water_id]);
+        $waters = $waters->isEmpty() ? $tank->keeper->waters : $waters;
+        $known = Waters::around($tank, array_values(array_map(intval(...), $waters->modelKeys())));
 
-        return $most;
+        return $waters->reduce(static fn(float $most, Water $water): float => max($most, $known->chlorine($water)), 0.0);
     }
 }

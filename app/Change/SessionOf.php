@@ -60,6 +60,12 @@ final class SessionOf
         return (1.0 - $second) * $draft->waters->tapShare($waters[0]) + ($second <= 0.0 ? 0.0 : $second * $draft->waters->tapShare($waters[1]));
     }
 
+    /** mg/L of chlorine in the tap water that goes in, on the careful side; nothing when none was read. */
+    public static function chlorine(Draft $draft): float
+    {
+        return max(0.0, ...array_map($draft->waters->chlorine(...), self::waters($draft->input)));
+    }
+
     /** The batch whose minerals go straight in with the refill; null when they were dissolved outside, or there is none. */
     public static function directBatch(Draft $draft): ?Batch
     {

@@ -6,10 +6,12 @@ namespace App\Known;
 
 use App\Kept\BatchSource;
 use App\Models\Batch;
+use App\Models\Disinfectant;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
+use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
@@ -52,21 +54,63 @@ final readonly class Waters
         return $this->now->state();
     }
 
-    /** Share of tap water in a water, 0 to 1: what was made up on the bench counts by what went into its newest batch. */
+    /** Share of a water that needs a dechlorinator, 0 to 1: tap water, unless its utility adds nothing. */
     public function tapShare(Water $water): float
+    {
+        return min(1.0, array_sum(array_column($this->tapParts($water), 1)));
+    }
+
+    /** mg/L of chlorine last read in the tap water of a water, on the careful side; nothing when none was read, which leaves the dose of the label. */
+    public function chlorine(Water $water): float
+    {
+        return array_reduce($this->tapParts($water), fn(float $most, array $part): float => max($most, $this->reading($part[0], Parameter::Chlorine)?->toCore()->distribution()->quantile(0.9) ?? 0.0), 0.0);
+    }
+
+    /**
+     * The tap water in a water, each with its share: what was made up on the bench counts by what went into its newest batch.
+     *
+     * @return list<array{Water, float}>
+     */
+    private function tapParts(Water $water): array
     {
         $batch = $this->batchOf($water);
         if ($water->kind !== WaterKind::MadeUp || $batch === null) {
-            return $water->kind === WaterKind::Tap ? 1.0 : 0.0;
+            return $water->holdsDisinfectant() ? [[$water, 1.0]] : [];
         }
-        $tap = $sum = 0.0;
-        $kinds = Water::query()->whereIn('id', array_filter(array_map(static fn(BatchSource $source): ?int => $source->water, $batch->card->sources)))->get()->keyBy('id');
-        foreach ($batch->card->sources as $source) {
-            $sum += $source->litres;
-            $tap += $kinds->get($source->water ?? 0)?->kind === WaterKind::Tap ? $source->litres : 0.0;
+        $sum = array_sum(array_map(static fn(BatchSource $source): float => $source->litres, $batch->card->sources));
+        $waters = Water::query()->whereIn('id', array_filter(array_map(static fn(BatchSource $source): ?int => $source->water, $batch->card->sources)))->get()->keyBy('id');
+        $parts = [];
+        foreach ($sum <= 0.0 ? [] : $batch->card->sources as $source) {
+            $of = $waters->get($source->water ?? 0);
+            if ($of !== null && $of->holdsDisinfectant()) {
+                $parts[] = [$of, $source->litres / $sum];
+            }
         }
 
-        return $sum <= 0.0 ? 0.0 : $tap / $sum;
+        return $parts;
+    }
+
+    /** mg/L of ammonia nitrogen that a dechlorinator sets free of the chloramine in a water; null where it holds none. */
+    private function freedAmmonia(Water $water): ?Normal
+    {
+        $mean = $variance = 0.0;
+        foreach ($this->tapParts($water) as [$tap, $share]) {
+            if ($tap->disinfectant === Disinfectant::Chloramine) {
+                $chlorine = $this->reading($tap, Parameter::Chlorine)?->toCore()->distribution();
+                [$middle, $spread] = $chlorine === null ? Conditioner::USUAL_CHLORAMINE : [$chlorine->central(), ($chlorine->quantile(0.9) - $chlorine->quantile(0.1)) / 2.563];
+                $mean += $share * Conditioner::ammoniaFromChloramine($middle);
+                $variance += ($share * Conditioner::ammoniaFromChloramine($spread)) ** 2;
+            }
+        }
+
+        return $mean <= 0.0 ? null : new Normal($mean, sqrt($variance));
+    }
+
+    private function reading(Water $water, Parameter $parameter): ?Reading
+    {
+        $readings = $this->sourceReadings[$water->id] ?? LatestReadings::ofWaters([$water->id])[$water->id] ?? [];
+
+        return $readings[$parameter->value] ?? null;
     }
 
     /** The newest batch of a water that is made up. */
@@ -103,6 +147,14 @@ final readonly class Waters
             }
         }
 
+        // A test of the tap may or may not show the ammonia that chloramine holds: the greater of both counts.
+        $freed = $this->freedAmmonia($water);
+        $shown = $known[Parameter::Ammonium->value] ?? null;
+        if ($freed !== null && ($shown === null || $shown->central() < $freed->central())) {
+            $known[Parameter::Ammonium->value] = $freed;
+            $assumed = array_values(array_unique([...$assumed, Parameter::Ammonium->value]));
+        }
+
         return new WaterState($water->name, $known, $assumed);
     }
 
@@ -118,7 +170,7 @@ final readonly class Waters
 
         // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
         $key = 'blend:'.hash('xxh128', (string) json_encode([
-            $first->only('id', 'name', 'kind'), $second->only('id', 'name', 'kind'), $secondShare,
+            $first->only('id', 'name', 'kind', 'disinfectant'), $second->only('id', 'name', 'kind', 'disinfectant'), $secondShare,
             array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
             array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
         ]));

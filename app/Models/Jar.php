@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Units\DoseUnit;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Feed;
@@ -26,17 +28,18 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property float                          $purity 0 to 1
  * @property float                          $price  for 100 units
  * @property float|null                     $stock  units at hand
+ * @property CarbonImmutable|null           $used_at when a dechlorinator was last used
  */
 final class Jar extends Record
 {
     protected $table = 'jars';
 
-    protected $fillable = ['name', 'salt', 'unit', 'label', 'purity', 'price', 'stock'];
+    protected $fillable = ['name', 'salt', 'unit', 'label', 'purity', 'price', 'stock', 'used_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'label' => 'array', 'purity' => 'float', 'price' => 'float', 'stock' => 'float'];
+        return ['keeper_id' => 'integer', 'label' => 'array', 'purity' => 'float', 'price' => 'float', 'stock' => 'float', 'used_at' => 'immutable_datetime'];
     }
 
     /** @return HasMany<SpoonTrial, $this> */
@@ -116,6 +119,12 @@ final class Jar extends Record
 
     /** mL that can be measured: two drops at twenty to the millilitre. House default. */
     private const DROP = 0.1;
+
+    /** What the dose of a dechlorinator is measured with. */
+    public function doseUnit(): DoseUnit
+    {
+        return DoseUnit::of($this->label['measured'] ?? null);
+    }
 
     public function coreConditioner(): Conditioner
     {

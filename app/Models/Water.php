@@ -15,17 +15,24 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string      $name
  * @property WaterKind   $kind
  * @property string|null $note
+ * @property Disinfectant|null $disinfectant null where the keeper does not know
  */
 final class Water extends Record
 {
     protected $table = 'waters';
 
-    protected $fillable = ['name', 'kind', 'note'];
+    protected $fillable = ['name', 'kind', 'note', 'disinfectant'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => WaterKind::class, 'keeper_id' => 'integer'];
+        return ['kind' => WaterKind::class, 'disinfectant' => Disinfectant::class, 'keeper_id' => 'integer'];
+    }
+
+    /** Whether it needs a dechlorinator: tap water of which nobody said that nothing is added. */
+    public function holdsDisinfectant(): bool
+    {
+        return $this->kind === WaterKind::Tap && $this->disinfectant !== Disinfectant::None;
     }
 
     /** @return BelongsTo<Keeper, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\Disinfectant;
+use App\Units\DoseUnit;
 use BackedEnum;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Animals\Quarantine;
@@ -44,7 +46,7 @@ final class Choices
     private const SETS = [
         'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => Device::class, 'found' => Found::class, 'form' => Form::class, 'demand' => Demand::class,
         'pace' => Pace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => Off::class,
-        'acid' => AcidKind::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
+        'acid' => AcidKind::class, 'disinfectant' => Disinfectant::class, 'dose_unit' => DoseUnit::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
     ];
 
     /** @return list<BackedEnum> */

@@ -12,6 +12,9 @@ final readonly class Conditioner
     /** mg of nitrogen that 1 mg of chlorine in chloramine leaves as ammonia: 14.007 to 70.90 by mole. */
     public const NITROGEN = 14.007 / 70.90;
 
+    /** mg/L of chlorine in tap water with chloramine that nobody tested, and its standard deviation: at most 4 are allowed, 40 CFR 141.65. House default. */
+    public const USUAL_CHLORAMINE = [2.0, 0.8];
+
     /** More than so many times the label's dose takes up oxygen and may harm. House default. */
     public const OVERDOSE = 5.0;
 

@@ -258,7 +258,7 @@ return [
     // On the page of the conditioner.
     'conditioner' => [
         'no_product' => 'Which product?', 'no_product_why' => 'Enter the dose on its label, or add it to your products: without that there is no amount.',
-        'far' => ':given mL is more than five times the label.',
+        'far' => ':given is more than five times the label.',
         'standing' => 'A day with an air stone does it; a conditioner does it at once.',
         'ammonia' => 'Chloramine leaves :ammonia mg/L of ammonia nitrogen in the new water.',
         'alone' => 'Chlorine alone also leaves by standing.',

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\ConditionerDose;
 use App\Devices\Devices;
 use App\Known\BatchContent;
+use App\Known\Waters;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\SpoonTrial;
 use App\Models\Store;
+use App\Models\WaterKind;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Jars, spoons, the pen, stores, analyses, top-ups and conditioner through the application. */
@@ -187,6 +191,83 @@ final class ShelfTest extends FeatureCase
         self::assertStringContainsString('Write a number in mL', $ask(['dose' => 'a splash']));
         self::assertStringContainsString('Write a number here.', $ask(['dose' => '']));
         self::assertStringContainsString('It must lie between', $ask(['chlorine' => '-1']));
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function labelsOfADechlorinator(): iterable
+    {
+        // By hand, for 40 L: 2 drops for 10 L are 8; a cap for 50 L is 0.8, and so three quarters; 1 g for 100 L is 0.4 g; a teaspoon for 160 L is a quarter.
+        yield 'drops' => [['measured' => 'drop', 'dose' => '2', 'litres' => '10'], '8 drops'];
+        yield 'one drop at least' => [['measured' => 'drop', 'dose' => '1', 'litres' => '200'], '1 drop'];
+        yield 'caps' => [['measured' => 'cap', 'dose' => '1', 'litres' => '50'], '0.75 cap'];
+        yield 'powder' => [['measured' => 'g', 'dose' => '1', 'litres' => '100'], '0.4 g'];
+        yield 'teaspoons' => [['measured' => 'teaspoon', 'dose' => '1', 'litres' => '160'], '0.25 teaspoon'];
+        yield 'scoops' => [['measured' => 'scoop', 'dose' => '3', 'litres' => '40'], '3 scoops'];
+        yield 'tablespoons' => [['measured' => 'tablespoon', 'dose' => '1', 'litres' => '20'], '2 tablespoons'];
+        yield 'millilitres' => [['measured' => 'mL', 'dose' => '5', 'litres' => '100'], '2.00 mL'];
+    }
+
+    /** @param array<string, string> $label */
+    #[DataProvider('labelsOfADechlorinator')]
+    public function testADechlorinatorIsKeptAndAnsweredInWhatItIsMeasuredWith(array $label, string $dose): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->post('/jars', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => $label])->assertSessionHasNoErrors();
+        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get("/tanks/$tank->id/conditioner?".http_build_query(['litres' => '40', 'dose' => $label['dose'], 'for' => $label['litres'], 'strength' => '']))->assertOk()->getContent()));
+        self::assertStringContainsString($dose.' of Clear for this change', $text);
+    }
+
+    public function testOfTwoDechlorinatorsTheOneLastUsedIsTaken(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        foreach (['Clear', 'Calm'] as $name) {
+            $keeper->jars()->create(['name' => $name, 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0], 'price' => 0.0, 'stock' => $name === 'Clear' ? 40.0 : 400.0]);
+        }
+        $clear = $keeper->jars()->where('name', 'Clear')->sole();
+        $taken = fn(): ?string => ConditionerDose::jar($keeper->fresh() ?? $keeper)?->name;
+        $this->actingAs($keeper)->get("/tanks/$tank->id/conditioner?product=$clear->id")->assertOk()->assertSee('Use Clear from now on');
+        $this->post("/jars/$clear->id/use")->assertRedirect();
+        self::assertSame('Clear', $taken());
+        // What is used up is not taken.
+        $clear->update(['stock' => 0.0]);
+        self::assertSame('Calm', $taken());
+        $clear->update(['stock' => 40.0]);
+        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'routine']);
+        self::assertStringContainsString('of Clear', (string) json_encode($run->steps()->where('job', 'condition')->sole()->content->toKeep()));
+        $this->actingAs($this->keeper('Linnet'))->post("/jars/$clear->id/use")->assertNotFound();
+    }
+
+    /** @return iterable<string, array{string|null, bool, float}> */
+    public static function disinfectants(): iterable
+    {
+        // 2 mg/L of chlorine as chloramine hold 2 * 14.007 / 70.906 = 0.395 mg/L of ammonia nitrogen.
+        yield 'not known' => [null, true, 0.0];
+        yield 'chlorine' => ['chlorine', true, 0.0];
+        yield 'chloramine' => ['chloramine', true, 0.395];
+        yield 'none, from a well' => ['none', false, 0.0];
+    }
+
+    #[DataProvider('disinfectants')]
+    public function testTheDisinfectantOfAWaterDecidesDechlorinatorAndAmmonia(?string $disinfectant, bool $isTreated, float $ammonia): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->actingAs($keeper)->put("/waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'note' => '', 'disinfectant' => $disinfectant ?? ''])->assertSessionHasNoErrors();
+        $this->read($keeper, $water, ['chlorine' => '2']);
+        $waters = Waters::around($tank->fresh() ?? $tank, [$water->id]);
+        // The chart's field about 2 is kept with its band: its middle lies a little higher.
+        self::assertEqualsWithDelta($ammonia, $waters->source($water->fresh() ?? $water)->central(Parameter::Ammonium, -1.0), 0.05);
+        self::assertSame($isTreated, $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine'])->steps()->where('job', 'condition')->exists());
+        $this->put("/waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'disinfectant' => 'bleach'])->assertSessionHasErrors('disinfectant');
+    }
+
+    public function testChlorineOfAnotherTapDoesNotCount(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $other = $keeper->waters()->create(['name' => 'Cellar tap', 'kind' => WaterKind::Tap]);
+        $this->read($keeper, $other, ['chlorine' => '3']);
+        self::assertSame(0.0, ConditionerDose::chlorine($tank->fresh() ?? $tank));
+        $this->read($keeper, $water, ['chlorine' => '1']);
+        self::assertEqualsWithDelta(1.0, ConditionerDose::chlorine($tank->fresh() ?? $tank), 0.5);
     }
 
     public function testDevicesAnswerOnlyWhenTheyAreSwitchedOn(): void

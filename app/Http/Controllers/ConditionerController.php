@@ -9,14 +9,20 @@ use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
 use App\Known\VesselOf;
+use App\Models\Disinfectant;
+use App\Models\Jar;
 use App\Models\Tank;
+use App\Models\Water;
 use App\Units\Amount;
+use App\Units\DoseUnit;
 use App\Units\Show;
 use App\View\Finding;
 use App\View\TankLoop;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Work\Caution;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
@@ -30,16 +36,19 @@ final class ConditionerController extends Controller
         $tank->setRelation('keeper', $keeper);
         $volume = $keeper->volume_unit;
         $volumes = $keeper->show()->volumes();
-        $liquids = $keeper->show()->liquids();
-        $jar = ConditionerDose::jar($keeper);
-        $chlorine = ConditionerDose::chlorine($keeper);
+        $usualJar = ConditionerDose::jar($keeper);
+        $jars = $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortBy('name');
+        $jar = $jars->firstWhere('id', $request->integer('product')) ?? $usualJar;
+        $unit = $jar?->doseUnit() ?? DoseUnit::Millilitre;
+        $doses = $unit->scale($keeper->show());
+        $chlorine = ConditionerDose::chlorine($tank);
         $net = VesselOf::tank($tank)->litres();
         $usual = [
             'litres' => Show::plain($volumes->fromBase(self::tapWater($tank, $draft)), 1), 'chlorine' => $chlorine > 0.0 ? Show::plain($chlorine, 2) : '',
             // Without a product in stock nobody knows its dose.
-            'dose' => $jar === null ? '' : $liquids->show((float) ($jar->label['dose'] ?? 0.0)), 'for' => $jar === null ? '' : $volumes->show((float) ($jar->label['litres'] ?? 0.0)),
+            'dose' => $jar === null ? '' : $doses->show((float) ($jar->label['dose'] ?? 0.0)), 'for' => $jar === null ? '' : $volumes->show((float) ($jar->label['litres'] ?? 0.0)),
             'strength' => $jar !== null && is_numeric($jar->label['strength'] ?? null) ? Show::plain((float) $jar->label['strength'], 2) : '', 'given' => '',
-            'way' => 'new', 'kind' => 'chlorine',
+            'way' => 'new', 'kind' => self::hasChloramine($tank) ? 'chloramine' : 'chlorine',
         ];
         $typed = [];
         foreach ($usual as $field => $value) {
@@ -49,10 +58,10 @@ final class ConditionerController extends Controller
         $faults = Validator::make($typed, [
             'litres' => ['required', $volumes->rule(0.1, 5000.0, 40.0)],
             'chlorine' => ['nullable', new Amount(0, 10, 'mg/L', '0.3')],
-            'dose' => ['required', $liquids->rule(0.01, 1000.0, 5.0)],
+            'dose' => ['required', $doses->rule(0.01, 1000.0, 5.0)],
             'for' => ['required', $volumes->rule(0.1, 5000.0, 200.0)],
             'strength' => ['nullable', new Amount(0.05, 20, 'mg/L', '1')],
-            'given' => ['nullable', $liquids->rule(0.0, 10000.0, 10.0)],
+            'given' => ['nullable', $doses->rule(0.0, 10000.0, 10.0)],
         ], ['required' => __('said.number.needed')])->errors();
         $working = null;
         $findings = [];
@@ -61,7 +70,7 @@ final class ConditionerController extends Controller
             $findings[] = new Finding(Finding::HEED, __('said.conditioner.no_product'), __('said.conditioner.no_product_why'));
         } elseif ($faults->isEmpty()) {
             $number = static fn(string $field): float => Amount::parse($typed[$field]) ?? 0.0;
-            $conditioner = new Conditioner($liquids->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, Amount::parse($typed['strength']));
+            $conditioner = new Conditioner($doses->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, Amount::parse($typed['strength']));
             $water = $typed['way'] === 'tank' ? $net : ($volumes->parse($typed['litres']) ?? 0.0);
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {
@@ -70,9 +79,9 @@ final class ConditionerController extends Controller
             } else {
                 $findings[] = new Finding(Finding::GOOD, __('said.conditioner.alone'), __('said.conditioner.standing'));
             }
-            $given = $liquids->parse($typed['given']);
+            $given = $doses->parse($typed['given']);
             if ($given !== null && $conditioner->isOverdose($given, $water)) {
-                $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.far', ['given' => Show::plain($given, 1)]), __('said.conditioner.oxygen'));
+                $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.far', ['given' => $unit->text($given, $keeper->show())]), __('said.conditioner.oxygen'));
             }
             if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->millilitres * $water / $conditioner->litres) {
                 $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.unusual'), __('said.conditioner.ask'));
@@ -81,9 +90,25 @@ final class ConditionerController extends Controller
         $this->shareFaults($faults);
 
         return view('tanks.conditioner', [
-            'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'findings' => $findings, 'net' => $keeper->show()->volume($net),
+            'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'unit' => $unit, 'jar' => $jar, 'jars' => $jars, 'isUsual' => $jar?->id === $usualJar?->id,
+            'dose' => $working === null ? '' : ($unit === DoseUnit::Millilitre ? Show::rounded($working->value('dose'), $working->value('dose') < 10 ? 2 : 1).' mL' : $unit->text($working->value('dose'), $keeper->show())),
+            'findings' => $findings, 'net' => $keeper->show()->volume($net),
             'caution' => Caution::Conditioner->text(), 'loop' => TankLoop::of($tank, ''),
         ]);
+    }
+
+    /** From now on the page, the change and the checklist take this product. */
+    public function take(Jar $jar): RedirectResponse
+    {
+        abort_unless($jar->isConditioner(), 404);
+        $jar->update(['used_at' => CarbonImmutable::now()]);
+
+        return back()->with('status', __('said.done.kept'));
+    }
+
+    private static function hasChloramine(Tank $tank): bool
+    {
+        return $tank->keeper->waters->whereIn('id', [$tank->water_id, $tank->second_water_id])->contains(static fn(Water $water): bool => $water->disinfectant === Disinfectant::Chloramine);
     }
 
     /** Litres of tap water in the usual change of a tank, as its run sheet has them; all of the change where no tap goes in. */

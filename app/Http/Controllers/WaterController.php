@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Known\LatestReadings;
+use App\Models\Disinfectant;
 use App\Models\Water;
 use App\Models\WaterKind;
 use Illuminate\Contracts\View\View;
@@ -64,11 +65,13 @@ final class WaterController extends Controller
             'name' => ['required', 'string', 'max:60'],
             'kind' => ['required', Rule::enum(WaterKind::class)],
             'note' => ['nullable', 'string', 'max:500'],
+            'disinfectant' => ['nullable', Rule::enum(Disinfectant::class)],
         ], [
             'name.required' => __('said.text.water'),
             'name.max' => __('said.text.name'),
             'note.max' => __('said.text.note'),
             'kind' => __('said.choose.water_kind'),
+            'disinfectant' => __('said.choose.listed'),
         ]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Jar;
 use App\Units\Amount;
+use App\Units\DoseUnit;
 use App\Units\Scale;
 use Cresco\Core\Food\Chelate;
 use Cresco\Core\Food\Feed;
@@ -39,6 +40,7 @@ final class JarRequest extends KeeperRequest
             'label.kh' => ['nullable', $scales['kh']->rule(0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre, 0.0)],
             'label.ec' => ['nullable', $scales['ec']->rule(0.0, 20000.0, 300.0)],
             'label.ratio' => ['nullable', new Amount(0.05, 50, ': 1', '3')],
+            'label.measured' => ['nullable', Rule::enum(DoseUnit::class)],
             'label.strength' => ['nullable', $scales['strength']->rule(0.05, 20.0, 1.0)],
             ...array_fill_keys(array_map(static fn(Parameter $nutrient): string => 'label.'.$nutrient->value, Parameter::nutrients()), ['nullable', $this->isByWeight() ? new Amount(0, 100, '%', '1.5') : new Amount(0, 100000, 'mg/L', '1.5')]),
             'label.days' => ['nullable', 'integer', 'between:1,60'],
@@ -54,6 +56,7 @@ final class JarRequest extends KeeperRequest
     {
         return [
             'label.kind' => __('said.choose.acid'),
+            'label.measured' => __('said.choose.listed'),
             'label.days.*' => __('said.whole.every'),
             'name.required' => __('said.text.jar'),
             'name.max' => __('said.text.name'),
@@ -84,6 +87,11 @@ final class JarRequest extends KeeperRequest
         return AcidKind::tryFrom(is_string($this->input('label.kind')) ? $this->input('label.kind') : '');
     }
 
+    private function doseUnit(): DoseUnit
+    {
+        return DoseUnit::of($this->input('label.measured'));
+    }
+
     /** A label in percent by weight is reckoned over to what a millilitre brings to a litre. */
     private function isByWeight(): bool
     {
@@ -95,10 +103,10 @@ final class JarRequest extends KeeperRequest
     {
         $show = $this->keeper()->show();
         // A dose is weighed, or it is a liquid: then spoons and ounces are understood.
-        $isLiquid = $this->holds(Jar::CONDITIONER) || $this->holds(Jar::FEED) || $this->input('unit') === 'mL';
+        $isLiquid = $this->holds(Jar::FEED) || $this->input('unit') === 'mL';
 
         return [
-            'dose' => $isLiquid ? $show->liquids() : new Scale('g', 1.0, 3, ['g' => 1.0, 'kg' => 1000.0]),
+            'dose' => $this->holds(Jar::CONDITIONER) ? $this->doseUnit()->scale($show) : ($isLiquid ? $show->liquids() : new Scale('g', 1.0, 3, ['g' => 1.0, 'kg' => 1000.0])),
             'litres' => $show->volumes(),
             'gh' => $show->widths(Parameter::GeneralHardness),
             'kh' => $show->widths(Parameter::CarbonateHardness),
@@ -136,7 +144,7 @@ final class JarRequest extends KeeperRequest
             };
         };
         $label = $this->holds(Jar::ACID) ? ['kind' => $this->acid()?->value, 'percent' => $plain('label.percent')] : ($this->holds(Jar::CONDITIONER)
-            ? ['dose' => $base('dose'), 'litres' => $base('litres'), 'strength' => $base('strength')]
+            ? ['dose' => $base('dose'), 'litres' => $base('litres'), 'strength' => $base('strength'), 'measured' => $this->doseUnit()->value]
             : ['dose' => $base('dose'), 'litres' => $base('litres'), 'gh' => $base('gh') ?? 0.0, 'kh' => $base('kh') ?? 0.0, 'ec' => $base('ec') > 0.0 ? $base('ec') : null, 'ratio' => $plain('label.ratio')]);
         if ($this->holds(Jar::FEED)) {
             $brings = array_filter(array_combine(array_map(static fn(Parameter $nutrient): string => $nutrient->value, Parameter::nutrients()), array_map(static fn(Parameter $nutrient): float => $plain('label.'.$nutrient->value) ?? 0.0, Parameter::nutrients())));

@@ -1,7 +1,7 @@
 @php($salts = App\View\Choices::salts())
 @php([$gh, $kh, $ec] = [$show->widths(App\View\Choices::parameter('general_hardness')), $show->widths(App\View\Choices::parameter('carbonate_hardness')),
     $show->widths(App\View\Choices::parameter('conductivity'))])
-@php($dose = $jar->unit === 'mL' ? $show->liquids() : new App\Units\Scale('g', 1.0, 3))
+@php($dose = $jar->isConditioner() ? $jar->doseUnit()->scale($show) : ($jar->unit === 'mL' ? $show->liquids() : new App\Units\Scale('g', 1.0, 3)))
 @php($label = fn (string $field, ?App\Units\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) &&
     ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Units\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
 <x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Another jar'">
@@ -16,7 +16,9 @@
         <fieldset data-of="label conditioner feed"><legend>What the label says</legend>
             <div class="row-fields">
                 <x-field name="label[dose]" label="so much of it" :value="$label('dose', $dose)" mode="decimal"/>
-                <x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/>
+                <div data-of="label feed"><x-choice name="unit" label="in" :value="$jar->unit" :options="['g' => 'grams', 'mL' => 'millilitres']"/></div>
+                <div data-of="conditioner"><x-choice name="label[measured]" :label="__('shelf.measured_with')" :value="$jar->doseUnit()->value"
+                    :options="App\View\Choices::options('dose_unit')"/></div>
                 <x-field name="label[litres]" label="into so much water" :value="$label('litres', $show->volumes())" :unit="$show->volumes()->label"
                     mode="decimal"/>
                 <x-field name="label[gh]" label="raises GH by" :value="$label('gh', $gh, App\View\Choices::degreeOfHardness())"

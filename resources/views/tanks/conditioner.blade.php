@@ -1,9 +1,11 @@
 <x-layout :title="'Conditioner for '.$tank->name" :loop="$loop">
     <h1>Conditioner for {{ $tank->name }}</h1>
-    @if($result)<p class="lead-line"><b class="num">{{ App\Units\Show::rounded($result->value('dose'), $result->value('dose') < 10 ? 2 : 1) }} mL</b> for this
-        change</p>@endif
+    @if($result)<p class="lead-line"><b class="num">{{ $dose }}</b> {{ $jar ? __('shelf.of_for_this_change', ['name' => $jar->name]) : __('shelf.for_this_change') }}</p>@endif
+    @if($jar && !$isUsual)<form method="post" action="/jars/{{ $jar->id }}/use">@csrf<button class="act quiet">{{ __('shelf.use', ['name' => $jar->name]) }}</button></form>@endif
+    @if($jars->count() > 1)<p>{{ __('shelf.product') }}: @foreach($jars as $one)<a href="?product={{ $one->id }}"
+        @if($one->id === $jar?->id) aria-current="true" @endif>{{ $one->name }}</a>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
     <x-findings :findings="$findings"/>
-    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/conditioner" novalidate>
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/conditioner" novalidate>@if($jar)<input type="hidden" name="product" value="{{ $jar->id }}">@endif
         @php($entry = fn (string $name) => $typed[$name])
         <fieldset><legend>The water</legend><div class="row-fields">
             <x-change-entry name="litres" label="new water" :value="$entry('litres')" :unit="$volume->label()"/>
@@ -17,10 +19,10 @@
             <option value="tank" @selected($typed['way'] === 'tank')>straight from the tap: dose for all {{ $net }}</option></select></div>
         </fieldset>
         <fieldset><legend>The label</legend><div class="row-fields">
-            <x-change-entry name="dose" label="so much" :value="$entry('dose')" unit="mL"/>
+            <x-change-entry name="dose" label="so much" :value="$entry('dose')" :unit="$unit->label()"/>
             <x-change-entry name="for" label="for so much water" :value="$entry('for')" :unit="$volume->label()"/>
             <x-change-entry name="strength" label="takes chlorine up to" :value="$entry('strength')" unit="mg/L"/>
-            <x-change-entry name="given" label="already given" :value="$entry('given')" unit="mL"/>
+            <x-change-entry name="given" label="already given" :value="$entry('given')" :unit="$unit->label()"/>
         </div></fieldset>
         <button class="act">Work it out</button>
     </form>

@@ -5,6 +5,8 @@
         <x-field name="name" label="Name" :value="$water->name"/>
         <x-choice name="kind" label="Kind" :value="$water->kind->value"
             :options="collect(App\Models\WaterKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])"/>
+        <x-choice name="disinfectant" :label="__('waters.disinfectant.ask')" :value="$water->disinfectant?->value"
+            :options="['' => __('waters.disinfectant.unknown')] + App\View\Choices::options('disinfectant')"/>
         <x-field name="note" label="Note" :value="$water->note"/>
         <button class="act">{{ $water->exists ? 'Keep' : 'Name it and read it' }}</button>
     </form>

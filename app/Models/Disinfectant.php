@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a utility puts into tap water so that it stays clean in the pipes. */
+enum Disinfectant: string
+{
+    case Chlorine = 'chlorine';
+    case Chloramine = 'chloramine';
+    case None = 'none';
+
+    public function label(): string
+    {
+        return (string) __('waters.disinfectant.'.$this->value);
+    }
+}
