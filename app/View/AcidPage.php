@@ -35,6 +35,9 @@ final class AcidPage
     /** mg/L of carbon dioxide that a water is to lose before animals meet it. House default. */
     private const GAS = 30.0;
 
+    /** What stands for the blend that the usual change of a tank is made with. */
+    private const BLEND = 'blend';
+
     /** mL up to which drops are counted. */
     private const COUNTED = 3.0;
 
@@ -54,6 +57,9 @@ final class AcidPage
 
     public readonly ?Computation $working;
 
+    /** The same water without any acid. */
+    public readonly ?Computation $without;
+
     /** How much of the acid, and what that is for each litre. */
     public readonly ?Computation $dose;
 
@@ -72,7 +78,7 @@ final class AcidPage
         $jar = self::jar($tank);
         $litres = VesselOf::tank($tank)->litres();
         $usual = [
-            'water' => (string) ($tank->water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain($this->show->volumes()->fromBase($litres * $tank->routine_share), 1),
+            'water' => self::isBlended($tank) ? self::BLEND : (string) ($tank->water_id ?? $keeper->waters->first()?->id), 'litres' => Show::plain($this->show->volumes()->fromBase($litres * $tank->routine_share), 1),
             'kind' => is_string($jar?->label['kind'] ?? null) ? $jar->label['kind'] : AcidKind::Hydrochloric->value, 'percent' => $jar === null ? '10' : Show::plain((float) ($jar->label['percent'] ?? 10.0), 2),
             'acid' => '', 'to' => '', 'way' => 'change',
         ];
@@ -82,11 +88,12 @@ final class AcidPage
             $typed[$field] = is_scalar($given) ? (string) $given : '';
         }
         $this->typed = $typed;
-        $this->water = $keeper->waters->firstWhere('id', (int) $typed['water']);
+        $isBlend = $typed['water'] === self::BLEND && self::isBlended($tank);
+        $this->water = $isBlend ? null : $keeper->waters->firstWhere('id', (int) $typed['water']);
         $kind = AcidKind::tryFrom($typed['kind']) ?? AcidKind::Hydrochloric;
         $hardness = $this->show->values(Parameter::CarbonateHardness);
         $validator = Validator::make($typed, [
-            'water' => ['required', Rule::in(array_map(strval(...), $keeper->waters->modelKeys()))],
+            'water' => ['required', Rule::in(array_keys(self::waters($tank)))],
             'litres' => ['required', $this->show->volumes()->rule(0.1, $litres, 20.0)],
             'kind' => ['required', Rule::enum(AcidKind::class)],
             'percent' => ['required', new Amount(0.1, $kind->most(), '%', '10')],
@@ -95,25 +102,35 @@ final class AcidPage
             'way' => ['required', 'in:change,top_up'],
         ], ['required' => __('said.write.needed'), 'water' => __('said.choose.water'), 'kind' => __('said.choose.listed'), 'way' => __('said.choose.listed')]);
         $faults = $validator->errors();
-        $known = Waters::around($tank, $this->water === null ? [] : [$this->water->id]);
+        [$first, $second] = [$keeper->waters->firstWhere('id', $tank->water_id), $keeper->waters->firstWhere('id', $tank->second_water_id)];
+        $known = Waters::around($tank, array_values(array_filter($isBlend ? [$first?->id, $second?->id] : [$this->water?->id])));
         $this->now = $known->tank();
-        $this->source = $this->water === null ? new WaterState('the water', []) : $known->source($this->water);
+        $this->source = match (true) {
+            $isBlend && $first !== null => $known->blend($first, $second, $tank->second_share),
+            $this->water === null => new WaterState('the water', []),
+            default => $known->source($this->water),
+        };
         $this->batch = $this->water === null ? null : $known->batchOf($this->water);
-        $working = null;
-        $dose = null;
+        $working = $without = $dose = null;
         if ($faults->isEmpty() && $this->missing() === null) {
             $volume = $this->show->volumes()->parse($typed['litres']) ?? 0.0;
             $dose = $kind->dose(Amount::parse($typed['percent']) ?? 10.0, $volume, $this->source->central(Parameter::CarbonateHardness, 0.0), $hardness->parse($typed['to']), $this->show->liquids()->parse($typed['acid']) ?? 0.0, $this->unit());
             $share = $volume / $litres;
             try {
-                $working = Carbonate::acidified($this->now, $this->source, $this->unit(), $dose->value('acid'), $typed['way'] === 'top_up' ? 1.0 : 1.0 - $share, $share);
-                $working = $working->isSolved('pH_a') && $working->isSolved('pH_air') && $working->isSolved('pH') && $working->isSolved('pH_next') ? $working : null;
+                $after = function (float $acid) use ($typed, $share): ?Computation {
+                    $working = Carbonate::acidified($this->now, $this->source, $this->unit(), $acid, $typed['way'] === 'top_up' ? 1.0 : 1.0 - $share, $share);
+
+                    return $working->isSolved('pH_a') && $working->isSolved('pH_air') && $working->isSolved('pH') && $working->isSolved('pH_next') ? $working : null;
+                };
+                $working = $after($dose->value('acid'));
+                $without = $dose->value('acid') > 0.0 ? $after(0.0) : $working;
             } catch (Fault $fault) {
                 $faults->add('acid', ucfirst($fault->getMessage()));
             }
         }
         $this->faults = $faults;
         $this->working = $working;
+        $this->without = $without;
         $this->dose = $dose;
         $this->millilitres = $dose?->value('v') ?? 0.0;
     }
@@ -122,6 +139,22 @@ final class AcidPage
     public static function jar(Tank $tank): ?Jar
     {
         return $tank->keeper->jars->first(static fn(Jar $jar): bool => $jar->isAcid());
+    }
+
+    private static function isBlended(Tank $tank): bool
+    {
+        return $tank->water_id !== null && $tank->second_water_id !== null && $tank->second_share > 0.0;
+    }
+
+    /** @return array<int|string, string> that the acid may go into, the tank's own blend first */
+    public static function waters(Tank $tank): array
+    {
+        $names = [];
+        foreach ($tank->keeper->waters as $water) {
+            $names[$water->id] = $water->name;
+        }
+
+        return self::isBlended($tank) ? [self::BLEND => (string) __('acid.blend', ['first' => $names[$tank->water_id] ?? '', 'second' => $names[$tank->second_water_id] ?? ''])] + $names : $names;
     }
 
     /** What has to be read before anything can be said; null when all is there. */
@@ -157,24 +190,25 @@ final class AcidPage
         return $this->show->liquids()->text(round($this->millilitres, $this->millilitres < 10.0 ? 2 : 1));
     }
 
-    /** @return list<array{string, string, string}> what, before, after */
+    /** @return list<array{string, string, string, string}> what, before, with this water alone, and with the acid */
     public function rows(): array
     {
-        $working = $this->working;
+        [$working, $without] = [$this->working, $this->without];
         if ($working === null) {
             return [];
         }
-        $ph = fn(string $symbol): string => $this->show->band(Parameter::Acidity, $working->estimate($symbol));
-        [$tank, $water] = $this->hardness();
+        $ph = fn(string $symbol, ?Computation $of): string => $of === null ? '' : $this->show->band(Parameter::Acidity, $of->estimate($symbol));
+        [$tank, $water] = $this->hardness($working);
+        $alone = $this->kh($this->hardness($without)[0][1]);
         $own = $this->now->get(Parameter::Acidity);
 
         return [
-            [__('acid.row.water_kh', ['water' => $this->source->name]), $this->kh($water[0]), $this->kh($water[1])],
-            [__('acid.row.water_ph'), $this->show->band(Parameter::Acidity, $this->source->get(Parameter::Acidity) ?? Carbonate::assumedAcidity()), $ph('pH_a')],
-            [__('acid.row.water_tomorrow'), '', $ph('pH_air')],
-            [__('acid.row.tank_kh', ['tank' => $this->tank->name]), $this->kh($tank[0]), $this->kh($tank[1])],
-            [__('acid.row.tank_ph'), $own === null ? '' : $this->show->band(Parameter::Acidity, $own), $ph('pH')],
-            [__('acid.row.tank_tomorrow'), '', $ph('pH_next')],
+            [__('acid.row.water_kh', ['water' => $this->source->name]), $this->kh($water[0]), '', $this->kh($water[1])],
+            [__('acid.row.water_ph'), $this->show->band(Parameter::Acidity, $this->source->get(Parameter::Acidity) ?? Carbonate::assumedAcidity()), '', $ph('pH_a', $working)],
+            [__('acid.row.water_tomorrow'), '', $ph('pH_air', $without), $ph('pH_air', $working)],
+            [__('acid.row.tank_kh', ['tank' => $this->tank->name]), $this->kh($tank[0]), $alone, $this->kh($tank[1])],
+            [__('acid.row.tank_ph'), $own === null ? '' : $this->show->band(Parameter::Acidity, $own), $ph('pH', $without), $ph('pH', $working)],
+            [__('acid.row.tank_tomorrow'), '', $ph('pH_next', $without), $ph('pH_next', $working)],
         ];
     }
 
@@ -184,11 +218,11 @@ final class AcidPage
      *
      * @return array{array{Distribution, Normal}, array{Distribution, Normal}}
      */
-    private function hardness(): array
+    private function hardness(?Computation $working): array
     {
         $tank = $this->now->get(Parameter::CarbonateHardness) ?? new Normal(0.0, 0.0);
         $water = $this->source->get(Parameter::CarbonateHardness) ?? new Normal(0.0, 0.0);
-        [$keeps, $comes, $acid] = $this->working === null ? [1.0, 0.0, 0.0] : [$this->working->value('keeps'), $this->working->value('comes'), $this->working->value('acid')];
+        [$keeps, $comes, $acid] = $working === null ? [1.0, 0.0, 0.0] : [$working->value('keeps'), $working->value('comes'), $working->value('acid')];
 
         return [
             [$tank, new Normal($keeps * $tank->central() + $comes * ($water->central() - $acid), hypot($keeps * $tank->spread(), $comes * $water->spread()))],
@@ -215,7 +249,7 @@ final class AcidPage
         $found = [];
         $limits = $this->tank->needs()->swingLimits();
         $range = $this->tank->needs()->range(Parameter::CarbonateHardness);
-        [$tank, $water] = $this->hardness();
+        [$tank, $water] = $this->hardness($working);
         $left = $tank[1]->central();
         $before = $tank[0]->central();
         $fall = $before - $left;
@@ -289,6 +323,6 @@ final class AcidPage
     /** The figures below it. */
     public function body(): string
     {
-        return implode("\n", array_map(static fn(array $row): string => $row[1] === '' ? $row[0].': '.$row[2] : $row[0].': '.$row[1].' → '.$row[2], $this->rows()));
+        return implode("\n", array_map(static fn(array $row): string => $row[1] === '' ? $row[0].': '.$row[3] : $row[0].': '.$row[1].' → '.$row[3], $this->rows()));
     }
 }

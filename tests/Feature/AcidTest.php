@@ -54,6 +54,21 @@ final class AcidTest extends FeatureCase
         $page->assertSee('mg/L of carbon dioxide free in this water');
     }
 
+    public function testItBeginsWithTheBlendOfTheTankAndTellsTheWaterFromTheAcid(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
+        $tank->update(['second_water_id' => $ro->id, 'second_share' => 0.5]);
+        // Half of the tap's 5.5 drops of KH; 30 of 102 L of it alone leave 3.5 * 0.706 + 2.75 * 0.294 = 3.28.
+        $litres = VesselOf::tank($tank)->litres();
+        $alone = 3.5 + (2.75 - 3.5) * 30.0 / $litres;
+        $page = $this->page($keeper, $tank, ['litres' => '30', 'to' => '1.5'])->assertOk()->assertSee('KH of Tap + RO')->assertSee('2.8 ± 0.2°', false);
+        $page->assertSee('without acid')->assertSee('with the acid')->assertSee(Show::rounded($alone, 1).' ± 0.3°', false)->assertSee(Show::rounded($alone - 1.25 * 30.0 / $litres, 1).' ± 0.3°', false);
+        // Nothing given: nothing is said to come of acid.
+        $this->page($keeper, $tank, ['litres' => '30'])->assertSee('without acid')->assertDontSee('with the acid');
+        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'to' => '2'])->assertSee('KH of Tap')->assertDontSee('KH of Tap + RO');
+    }
+
     public function testDropsAreUnderstoodAndTheTankIsGuarded(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();

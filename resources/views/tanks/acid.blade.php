@@ -4,17 +4,17 @@
     <x-findings :findings="$page->findings()"/>
     @if($page->rows() !== [])
     <table class="plain"><caption class="visually-hidden">What the acid does</caption><thead><tr><th scope="col">Figure</th><th scope="col">before</th>
-    <th scope="col">with the acid</th></tr></thead><tbody>
-    @foreach($page->rows() as [$what, $before, $after])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $before }}</td>
-    <td class="num"><b>{{ $after }}</b></td></tr>@endforeach
+    <th scope="col">{{ __('acid.alone') }}</th>@if($page->millilitres > 0)<th scope="col">{{ __('acid.with') }}</th>@endif</tr></thead><tbody>
+    @foreach($page->rows() as [$what, $before, $alone, $after])<tr><th scope="row">{{ $what }}</th><td class="num">{{ $before }}</td>
+    <td class="num">{{ $alone }}</td>@if($page->millilitres > 0)<td class="num"><b>{{ $after }}</b></td>@endif</tr>@endforeach
     </tbody></table>
     @endif
     @php($entry = fn (string $name) => $page->typed[$name])
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/acid" novalidate>
         <fieldset><legend>The water it goes into</legend><div class="row-fields">
             <div class="field"><label for="f-water">water</label>
-            <select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}"
-                @selected($water->is($page->water))>{{ $water->name }}</option>@endforeach</select>
+            <select id="f-water" name="water">@foreach(App\View\AcidPage::waters($tank) as $key => $name)<option value="{{ $key }}"
+                @selected((string) $key === $entry('water'))>{{ $name }}</option>@endforeach</select>
             <p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
             <x-change-entry name="litres" label="so much of it" :value="$entry('litres')" :unit="$show->volumes()->label"/>
             <div class="field"><label for="f-way">it goes into the tank as</label><select id="f-way" name="way">
