@@ -34,11 +34,12 @@ final class KeepLooks
                 }
                 $core = $planting?->stands[$id] ?? null;
                 $half = 1.2816 * ($core->off ?? 0.0);
+                $ofCover = $one['coverBefore'] !== null || $core?->floats() === true;
                 $stand->looks()->create([
                     'run_id' => $run, 'happened_at' => $at, 'height' => $one['height'], 'cover' => $one['cover'], 'before' => $one['before'], 'cover_before' => $one['coverBefore'], 'guessed' => $one['guessed'],
-                    'foreseen' => $core === null ? null : ($core->floats() ? $core->cover : $core->height),
-                    'foreseen_low' => $core === null || $core->floats() ? null : max(1.0, $core->height - $half),
-                    'foreseen_high' => $core === null || $core->floats() ? null : $core->height + $half,
+                    'foreseen' => $core === null ? null : ($ofCover ? $core->cover : $core->height),
+                    'foreseen_low' => $core === null || $ofCover ? null : max(1.0, $core->height - $half),
+                    'foreseen_high' => $core === null || $ofCover ? null : $core->height + $half,
                     'replanted' => $one['replanted'],
                     'surplus' => $core === null || $planting === null ? 0 : max(0, self::tops($planting, $core, $one['before'], $one['height']) - $one['replanted']),
                 ]);

@@ -205,8 +205,8 @@ final class WriteRunSheet
         $cuts = [];
         foreach ($trim->cuts as $key => $cut) {
             if ($cut->stand->floats() === ($job === 'floaters_back')) {
-                $floats = $cut->stand->floats();
-                $cuts[] = new StandCut($key, $words->name($cut->stand), $floats, $floats ? $cut->stand->cover : $cut->stand->height, $floats ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->stand->form->value)]);
+                $byCover = $cut->stand->isCutByCover();
+                $cuts[] = new StandCut($key, $words->name($cut->stand), $byCover, $byCover ? $cut->stand->cover : $cut->stand->height, $byCover ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->stand->form->value)]);
             }
         }
 

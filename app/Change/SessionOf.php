@@ -31,6 +31,9 @@ final class SessionOf
     /** Minutes to lay scissors and tub out, and for each stand that is cut. House defaults. */
     private const CUTTING = [2, 3];
 
+    /** Minutes to lay tweezers out, for each group that is set again, and for each top. House defaults. */
+    private const PLANTING = [2.0, 2.0, 0.33];
+
     /** @param list<Task> $tasks beside the change */
     public static function draft(Draft $draft, array $tasks = []): Session
     {
@@ -109,7 +112,12 @@ final class SessionOf
         $own = $draft->tank->keeper->figures;
         $minutes = [];
         foreach ($order->jobs as $job) {
-            $usual = $job->key === 'trim' && $trim !== null ? self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(Cut $cut): bool => !$cut->stand->floats())) : $job->minutes;
+            $usual = match (true) {
+                $trim === null => $job->minutes,
+                $job->key === 'trim' => self::CUTTING[0] + self::CUTTING[1] * count(array_filter($trim->cuts, static fn(Cut $cut): bool => !$cut->stand->floats())),
+                $job->key === 'planting' => self::planting($trim) ?? $job->minutes,
+                default => $job->minutes,
+            };
             if ($job->of !== null && ($said = $own->minutes($job->of->value)) !== null) {
                 // What the keeper says of the work is shared out among its steps.
                 $usual = (int) max(1, round($usual * $said / max(1, array_sum(StepMinutes::stepsOf($job->of->value)))));
@@ -123,6 +131,14 @@ final class SessionOf
         }
 
         return $minutes;
+    }
+
+    /** Minutes to set the tops of all cuts again; null where none come off. */
+    private static function planting(TrimPlan $trim): ?int
+    {
+        $tops = array_filter(array_map(static fn(Cut $cut): int => $cut->tops, $trim->cuts));
+
+        return $tops === [] ? null : (int) round(self::PLANTING[0] + self::PLANTING[1] * count($tops) + self::PLANTING[2] * array_sum($tops));
     }
 
     /** @return list<array{float, float}> minutes guessed and taken in the last sessions of a tank */

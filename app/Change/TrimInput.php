@@ -6,7 +6,6 @@ namespace App\Change;
 
 use App\Units\Amount;
 use App\Units\Show;
-use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Planting;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
@@ -30,7 +29,7 @@ final readonly class TrimInput
             if (!in_array($key, $picked, true)) {
                 continue;
             }
-            $byCover = $stand->form->entry()->cutBy === CutBy::Cover;
+            $byCover = $stand->isCutByCover();
             $text = $typed[$key] ?? null;
             $asked[$key] = null;
             if (is_string($text) && $text !== '') {

@@ -7,7 +7,6 @@ namespace App\Change;
 use App\Known\PlantingOf;
 use App\Models\Tank;
 use Cresco\Core\Plants\Cut;
-use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand;
 use Cresco\Core\Plants\TakenOut;
@@ -34,7 +33,7 @@ final readonly class TrimPlan
             if ($asked === null) {
                 $cut = self::isDue($planting, $stand, $days) ? self::proposed($planting, $stand, $days) : null;
             } elseif (array_key_exists($key, $asked)) {
-                $most = $stand->form->entry()->cutBy === CutBy::Cover ? $stand->cover : $stand->height;
+                $most = $stand->isCutByCover() ? $stand->cover : $stand->height;
                 $cut = $asked[$key] === null ? self::proposed($planting, $stand, $days) : $planting->cut($stand, $days, max(0.01, min($most, $asked[$key])));
             } else {
                 $cut = null;
@@ -54,7 +53,7 @@ final readonly class TrimPlan
     {
         $cut = $planting->cut($stand, $days);
 
-        return $stand->form->entry()->cutBy === CutBy::Cover
+        return $stand->isCutByCover()
             ? $planting->cut($stand, $days, max(0.01, min($stand->cover, round(20.0 * $cut->cover) / 20.0)))
             : $planting->cut($stand, $days, max(1.0, min($stand->height, self::STEP * round($cut->to / self::STEP))));
     }

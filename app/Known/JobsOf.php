@@ -6,6 +6,7 @@ namespace App\Known;
 
 use App\Kept\OwnFigures;
 use App\Kept\RunPlan;
+use App\Kept\StandCut;
 use App\Models\FreshStart;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -51,7 +52,7 @@ final class JobsOf
     /** @var array<int, array<string, Interval>> how often work comes again, by tank and task */
     private readonly array $every;
 
-    /** @var array<string, list<int>> days by job, counted from today, that the keeper laid it on */
+    /** @var array<string, list<array{int, int}>> by job, counted from today: the day that the keeper laid it on, and the day that it was due */
     private array $laid = [];
 
     public function __construct(private readonly Keeper $keeper)
@@ -68,7 +69,7 @@ final class JobsOf
         $this->taken = StepMinutes::of($ids, $anew);
         $this->every = AgendaOf::intervals($ids, $this->own, $anew);
         foreach ($keeper->laidJobs()->get() as $laid) {
-            $this->laid[$laid->job][] = -$show->daysSinceDate($laid->day);
+            $this->laid[$laid->job][] = [-$show->daysSinceDate($laid->day), -$show->daysSinceDate($laid->due_on ?? $laid->day)];
         }
         $cuts = array_filter(array_map(PlantingOf::coming(...), $tanks));
         $agendas = AgendaOf::ofMany($tanks, TankWater::changedOf($ids), $show, $cuts, [], $this->every);
@@ -250,33 +251,36 @@ final class JobsOf
     {
         $jobs = [];
         $laid = $this->laid[$key] ?? [];
+        $from = 0;
         for ($n = 0; $n < self::TIMES; ++$n) {
-            // What is overdue and comes again is done once; the next comes so many days after that.
-            $day = $n === 0 ? $due : max(0, $due) + $n * $every;
+            // What is overdue and comes again is done once; the next comes so many days after that, and after the day it was laid on.
+            $day = $n === 0 ? $due : $from + $every;
             if ($day >= self::DAYS || ($n > 0 && $every <= 0)) {
                 break;
             }
+            $on = $n < $skip ? null : self::laidOn($laid, max(0, $day), $every);
+            $from = $on ?? max(0, $day);
             if ($n < $skip) {
                 continue;
             }
-            $jobs[] = new Foreseen($key, $key.'@'.$n, $tank, $kind, $minutes, $day, $every, $name, $of, false, self::laidOn($laid, max(0, $day), $every), $litres, $kind->daysEarly($every ?: null), max($kind->daysLate($every ?: null), $band));
+            $jobs[] = new Foreseen($key, $key.'@'.$n, $tank, $kind, $minutes, $day, $every, $name, $of, false, $on, $litres, $kind->daysEarly($every ?: null), max($kind->daysLate($every ?: null), $band));
         }
 
         return $jobs;
     }
 
     /**
-     * The day that belongs to this time: the nearest, and no nearer to another time.
+     * The day that this time was laid on: the one that was due nearest to it, and no nearer to another time.
      *
-     * @param list<int> $laid
+     * @param list<array{int, int}> $laid
      */
     private static function laidOn(array $laid, int $day, int $every): ?int
     {
-        $found = null;
-        foreach ($laid as $one) {
-            $off = abs($one - $day);
-            if ($one >= 0 && ($every <= 0 || 2 * $off <= $every) && ($found === null || $off < abs($found - $day))) {
-                $found = $one;
+        $found = $nearest = null;
+        foreach ($laid as [$on, $due]) {
+            $off = abs($due - $day);
+            if ($on >= 0 && ($every <= 0 || 2 * $off <= $every) && ($nearest === null || $off < $nearest)) {
+                [$found, $nearest] = [$on, $off];
             }
         }
 
@@ -302,7 +306,9 @@ final class JobsOf
     /** @return list<string> keys of the work that a sheet holds */
     private static function tasksOf(Run $sheet): array
     {
-        return self::tasks(array_values(array_map(static fn(RunStep $step): string => $step->job, $sheet->steps->all())));
+        $stands = $sheet->steps->flatMap(static fn(RunStep $step): array => array_map(static fn(StandCut $cut): string => 'stand.'.$cut->stand, $step->content->stands));
+
+        return [...self::tasks(array_values(array_map(static fn(RunStep $step): string => $step->job, $sheet->steps->all()))), ...array_values($stands->all())];
     }
 
     /**

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
  * @property int $keeper_id
  * @property string $job
  * @property CarbonImmutable $day in the keeper's calendar
+ * @property CarbonImmutable|null $due_on day that it was due on when it was laid elsewhere
  */
 final class LaidJob extends Record
 {
@@ -20,11 +21,11 @@ final class LaidJob extends Record
 
     protected $table = 'laid_jobs';
 
-    protected $fillable = ['job', 'day'];
+    protected $fillable = ['job', 'day', 'due_on'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['keeper_id' => 'integer', 'day' => 'immutable_date:Y-m-d'];
+        return ['keeper_id' => 'integer', 'day' => 'immutable_date:Y-m-d', 'due_on' => 'immutable_date:Y-m-d'];
     }
 }

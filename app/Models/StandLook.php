@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Form;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -51,6 +52,12 @@ final class StandLook extends Record
     public function stand(): BelongsTo
     {
         return $this->belongsTo(Stand::class);
+    }
+
+    /** Whether its figures that matter are covers: of floating plants all, of others where a cut thinned them out. */
+    public function isOfCover(Form $form): bool
+    {
+        return $form->entry()->floats || $this->cover_before !== null;
     }
 
     public function isCut(): bool

@@ -13,7 +13,6 @@ use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Cut;
-use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand as CoreStand;
 use Cresco\Core\Rhythm\Agenda;
@@ -170,7 +169,7 @@ final class PlantsPage
         $lines = [];
         $numbers = $this->numbers();
         foreach ($this->day === 0 ? $this->trim->cuts : [] as $key => $cut) {
-            if ($cut->stand->form->entry()->cutBy === CutBy::Cover) {
+            if ($cut->stand->isCutByCover()) {
                 continue;
             }
             $x = $this->drawing->x(100.0 * $cut->stand->left);

@@ -63,13 +63,13 @@ final readonly class StandForm
     /** @return list<array{id: int, day: string, when: string, before: string, after: string, unit: string}> the newest first, as they are typed */
     public function looks(): array
     {
-        $floats = $this->stand?->floats() === true;
-        $text = fn(?float $value): string => $value === null ? '' : ($floats ? (string) round(100.0 * $value) : $this->show->levels()->show($value));
+        $text = fn(?float $value, bool $byCover): string => $value === null ? '' : ($byCover ? (string) round(100.0 * $value) : $this->show->levels()->show($value));
         $rows = [];
         foreach ($this->record?->looks()->reorder()->orderByDesc('happened_at')->orderByDesc('id')->limit(self::LISTED)->get() ?? [] as $look) {
+            $byCover = $this->stand !== null && $look->isOfCover($this->stand->form);
             $rows[] = [
                 'id' => $look->id, 'day' => $this->show->day($look->happened_at), 'when' => $this->show->local($look->happened_at)->format('Y-m-d\TH:i'),
-                'before' => $text($floats ? $look->cover_before : $look->before), 'after' => $text($floats ? $look->cover : $look->height), 'unit' => $floats ? '%' : $this->show->levels()->label,
+                'before' => $text($byCover ? $look->cover_before : $look->before, $byCover), 'after' => $text($byCover ? $look->cover : $look->height, $byCover), 'unit' => $byCover ? '%' : $this->show->levels()->label,
             ];
         }
 

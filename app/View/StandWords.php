@@ -102,7 +102,7 @@ final readonly class StandWords
     {
         return $due === null ? '' : __('plants.why.'.$due->reason->value, [
             'limit' => match ($due->reason) {
-                Reason::Cover => $this->show->percent($due->limit),
+                Reason::Cover, Reason::Dense => $this->show->percent($due->limit),
                 Reason::Surface => $this->mm(Planting::UNDER_SURFACE),
                 Reason::Wish => $this->mm($due->limit / (1.0 + Planting::PASSED)),
                 default => $this->mm($due->limit),
@@ -143,7 +143,7 @@ final readonly class StandWords
             return [__('plants.cut.none')];
         }
         $words = [__('plants.cut.'.$by->value, [
-            'to' => $by === CutBy::Cover ? $this->show->percent($cut->cover) : $this->mm($cut->to), 'hands' => $this->hands($cut->to), 'share' => $this->show->percent($cut->share),
+            'to' => $by->isByCover() ? $this->show->percent($cut->cover) : $this->mm($cut->to), 'hands' => $this->hands($cut->to), 'share' => $this->show->percent($cut->share),
         ])];
         if ($cut->tops > 0) {
             $words[] = __('plants.cut.replant', ['tops' => $cut->tops, 'spacing' => $this->mm($cut->stand->form->spacing())]);
@@ -163,7 +163,7 @@ final readonly class StandWords
         $levels = $this->show->levels();
 
         return match (true) {
-            $cut->stand->form->entry()->cutBy === CutBy::Cover => Show::plain(100.0 * $cut->cover, 0),
+            $cut->stand->isCutByCover() => Show::plain(100.0 * $cut->cover, 0),
             $levels->label === 'mm' => Show::plain($cut->to, 0),
             default => $levels->show($cut->to),
         };
@@ -171,7 +171,7 @@ final readonly class StandWords
 
     public function unit(Cut $cut): string
     {
-        return $cut->stand->form->entry()->cutBy === CutBy::Cover ? '%' : $this->show->levels()->label;
+        return $cut->stand->isCutByCover() ? '%' : $this->show->levels()->label;
     }
 
     /** @return list<string> why a stand fails and what may be done, the best first; none where it does well */

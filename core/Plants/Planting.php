@@ -313,9 +313,10 @@ final class Planting
         $due = $this->due($stand);
         $entry = $stand->form->entry();
         [$to, $cover] = [$stand->height, $stand->cover];
-        if ($entry->cutBy === CutBy::Cover) {
-            $limit = $entry->limit;
-            $cover = $height ?? min($stand->cover, max($entry->least, $stand->doubling <= 0.0 ? $limit : (new Spread($stand->doubling))->after($limit, -$days)));
+        if ($stand->isCutByCover()) {
+            $limit = $this->goal($stand, $due);
+            $least = $entry->cutBy === CutBy::Thinning ? max($entry->least, (1.0 - self::MOST_LEAVES) * $stand->cover) : $entry->least;
+            $cover = $height ?? min($stand->cover, max($least, $stand->doubling <= 0.0 || $limit >= 1.0 ? $limit : (new Spread($stand->doubling))->after($limit, -$days)));
             if (!($cover > 0.0 && $cover <= $stand->cover + 1e-9)) {
                 throw PlantsFault::cut();
             }
@@ -326,7 +327,7 @@ final class Planting
             }
         }
         $goal = $this->goal($stand, $due);
-        $share = $entry->cutBy === CutBy::Cover ? 1.0 - $cover / $stand->cover : 1.0 - $to / $stand->height;
+        $share = $stand->isCutByCover() ? 1.0 - $cover / $stand->cover : 1.0 - $to / $stand->height;
         $dry = $this->dryMass($stand) - $this->dryMass($stand, $to, $cover);
         $tops = $entry->cutBy === CutBy::Height && $entry->reachesSurface && $entry->spacing > 0.0 && $share > 0.05
             ? (int) round($stand->area() * $this->light->plan->length() * $this->light->plan->depth() * $stand->cover / $entry->spacing ** 2) : 0;
@@ -338,11 +339,13 @@ final class Planting
     public function gained(Stand $shaded, Cut ...$cuts): float
     {
         $heights = $this->heights(0.0);
+        $thinned = [];
         foreach ($cuts as $cut) {
             $heights[$cut->stand->key] = $cut->to;
+            $thinned[$cut->stand->key] = $cut->stand->at($cut->to, $cut->cover);
         }
 
-        return $this->lightAt($shaded, 0.0, $heights);
+        return (new self(array_values($thinned + $this->stands), $this->light, $this->water, $this->bed))->lightAt($shaded, 0.0, $heights);
     }
 
     /**
@@ -367,10 +370,10 @@ final class Planting
         if ($entry->floats) {
             return $limits;
         }
-        if ($entry->reachesSurface) {
+        if ($entry->reachesSurface && $entry->cutBy !== CutBy::Thinning) {
             $limits[] = [Reason::Surface, max(20.0, $this->room($stand) - self::UNDER_SURFACE), null];
         }
-        if ($stand->wished !== null && $entry->cutBy !== CutBy::Thickness) {
+        if ($stand->wished !== null && !in_array($entry->cutBy, [CutBy::Thickness, CutBy::Thinning], true)) {
             $limits[] = [Reason::Wish, $stand->wished * (1.0 + self::PASSED), null];
         }
         if ($stand->planted !== null && $stand->form === Form::Stem) {
@@ -381,7 +384,7 @@ final class Planting
     }
 
     /**
-     * Heights at which it takes a neighbour below its need.
+     * Heights at which it takes a neighbour below its need; of what is thinned the covers.
      *
      * @return list<array{Reason, float, int}>
      */
@@ -393,15 +396,24 @@ final class Planting
             if ($key === $stand->key || $other->floats()) {
                 continue;
             }
-            $overlap = min(1.0, self::overlap($this->stretch($stand, $heights[$stand->key]), $other) * $stand->cover);
+            $over = min(1.0, self::overlap($this->stretch($stand, $heights[$stand->key]), $other));
+            $overlap = $over * $stand->cover;
             if ($overlap <= 0.0) {
                 continue;
             }
             // What it takes of the light is one factor: without it the light is as much more.
-            $without = $this->lightAt($other, 0.0) / (isset($this->shades($other, 0.0)[$stand->key]) ? $this->shades($other, 0.0)[$stand->key]->lets() : 1.0);
+            $lets = isset($this->shades($other, 0.0)[$stand->key]) ? $this->shades($other, 0.0)[$stand->key]->lets() : 1.0;
+            $without = $this->lightAt($other, 0.0) / $lets;
             $need = $this->need($other);
             if ($without <= $need) {
                 // It is short of light whatever this one does.
+                continue;
+            }
+            if ($stand->form->entry()->cutBy === CutBy::Thinning) {
+                // What it takes goes with its cover: of 1 - lets at this cover the neighbour can spare 1 - need / without.
+                if ($lets < 1.0) {
+                    $limits[] = [Reason::Dense, max(0.01, $stand->cover * (1.0 - $need / $without) / (1.0 - $lets)), $key];
+                }
                 continue;
             }
             $lets = 1.0 - (1.0 - $need / $without) / $overlap;
@@ -421,7 +433,10 @@ final class Planting
 
     private function dueAt(Stand $stand, Reason $reason, float $limit, ?int $shaded): ?StandDue
     {
-        if ($reason === Reason::Cover) {
+        if ($reason === Reason::Cover || $reason === Reason::Dense) {
+            if ($limit > 1.0 || ($limit >= 0.99 && $stand->cover < $limit)) {
+                return null;
+            }
             if ($stand->doubling <= 0.0 && $stand->cover < $limit) {
                 return null;
             }
@@ -446,8 +461,10 @@ final class Planting
     /** Height or cover that a cut is to bring back, which is no limit passed. */
     private function goal(Stand $stand, ?StandDue $due): float
     {
-        if ($stand->form->entry()->cutBy === CutBy::Cover) {
-            return $stand->form->entry()->limit;
+        if ($stand->isCutByCover()) {
+            $limits = array_column(array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] === Reason::Dense), 1);
+
+            return min([1.0, ...$stand->form->entry()->cutBy === CutBy::Cover ? [$stand->form->entry()->limit] : $limits]);
         }
         $goals = array_map(static fn(array $limit): float => $limit[0] === Reason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] !== Reason::Branch));
 
@@ -475,8 +492,8 @@ final class Planting
     /** @return array{int, int}|null */
     private function back(Stand $stand, float $goal, float $to, float $cover): ?array
     {
-        if ($stand->form->entry()->cutBy === CutBy::Cover) {
-            $days = $stand->doubling <= 0.0 ? INF : (new Spread($stand->doubling))->daysTo($cover, $goal);
+        if ($stand->isCutByCover()) {
+            $days = $stand->doubling <= 0.0 || $goal >= 1.0 ? INF : (new Spread($stand->doubling))->daysTo($cover, $goal);
 
             return $days > self::HORIZON ? null : [(int) floor($days / self::SPREADS), (int) ceil($days * self::SPREADS)];
         }

@@ -13,4 +13,6 @@ enum Reason: string
     case Thick = 'thick';
     case Cover = 'cover';
     case Branch = 'branch';
+    /** So dense that it takes the light of another. */
+    case Dense = 'dense';
 }

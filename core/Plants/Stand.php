@@ -91,6 +91,12 @@ final readonly class Stand
         return $this->form->entry()->floats;
     }
 
+    /** Whether a cut changes its cover and not its height. */
+    public function isCutByCover(): bool
+    {
+        return $this->form->entry()->cutBy->isByCover();
+    }
+
     /** Height after so many days, mm. */
     public function heightIn(float $days, ?float $from = null, ?float $rate = null): float
     {

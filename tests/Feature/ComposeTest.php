@@ -264,6 +264,17 @@ final class ComposeTest extends FeatureCase
         $this->put("/tanks/$tank->id/hose", ['bore' => '0', 'length' => '', 'drop' => 'deep'])->assertSessionHasErrors(['bore', 'length', 'drop']);
     }
 
+    public function testPlantingTakesAsLongAsItsTops(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.6, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 120]);
+        $stand->looks()->create(['happened_at' => now()->subDays(2), 'height' => 300, 'cover' => 1, 'guessed' => false]);
+        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim', 'planting']]);
+        // 500 mm by 500 mm inside: 0.3 of it is 75,000 mm2, a top on each 20 mm by 20 mm: 188. Two minutes, two for the group, a third for each.
+        self::assertStringContainsString('188 tops', (string) json_encode($run->steps()->where('job', 'trim')->sole()->content->toKeep()));
+        self::assertEqualsWithDelta(66, $run->steps()->where('job', 'planting')->sole()->content->minutes, 1.0);
+    }
+
     private function minutes(Keeper $keeper, Tank $tank): int
     {
         $minutes = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '35'])->steps()->where('job', 'drain')->firstOrFail()->content->minutes;

@@ -86,6 +86,35 @@ final class WeekTest extends FeatureCase
         self::assertSame(0, $keeper->laidJobs()->count());
     }
 
+    public function testAMovedTimeOfAWeeklyJobLeavesNothingBehindAndTheNextFollowsIt(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $keeper->update(['week' => new WeekHabits([60, 60, 60, 60, 60, 60, 60], array_fill(0, 7, '18:30'), 15)]);
+        // Due on the 4th and weekly; five days later is nearer to the next time, but it is this one that was moved.
+        $this->actingAs($keeper)->get('/week/move?job='.$tank->id.'.change%400')->assertSee('name="due"', false);
+        $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => '2026-03-04'])->assertRedirect('/week');
+        $week = new WeekOf($keeper->fresh() ?? $keeper);
+        $days = array_map(static fn(Foreseen $job): ?int => $week->placement->day($job->id), array_values(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change')));
+        self::assertSame(5, $days[0]);
+        $due = array_map(static fn(Foreseen $job): int => $job->due, array_values(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change')));
+        self::assertSame([1, 12, 19, 26], $due);
+        $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => 'soon'])->assertSessionHasErrors('due');
+    }
+
+    public function testCutsOfAWrittenSheetAreNotBookedAgain(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100]);
+        $stand->looks()->create(['happened_at' => now()->subDays(2), 'height' => 250, 'cover' => 1, 'guessed' => false]);
+        $key = $tank->id.'.stand.'.$stand->id;
+        $first = static fn(WeekOf $week): array => array_keys(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->key === $key && $job->due <= 7));
+        self::assertSame([$key.'@0'], $first(new WeekOf($keeper->fresh() ?? $keeper)));
+        $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06']);
+        $run->update(['planned_for' => '2026-03-06']);
+        self::assertStringContainsString('"stand":'.$stand->id, (string) json_encode($run->steps()->where('job', 'trim')->sole()->content->toKeep()));
+        self::assertSame([], $first(new WeekOf($keeper->fresh() ?? $keeper)));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {

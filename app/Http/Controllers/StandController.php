@@ -121,16 +121,16 @@ final class StandController extends Controller
         $record = $tank->stands()->whereKey($stand)->firstOrFail();
         $core = PlantingOf::tank($tank)->stands[$record->id];
         $levels = $tank->keeper->show()->levels();
-        $floats = $core->floats();
-        $rule = $floats ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
+        $byCover = $core->isCutByCover();
+        $rule = $byCover ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
         $this->checked($request, ['before' => ['required', $rule], 'after' => ['required', $rule], 'replanted' => ['nullable', 'integer', 'between:0,2000']], ['required' => __('said.number.needed'), 'replanted.*' => __('said.whole.tops')]);
-        $read = static fn(string $field): float => $floats ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : ($levels->parse($request->input($field)) ?? 1.0);
+        $read = static fn(string $field): float => $byCover ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : ($levels->parse($request->input($field)) ?? 1.0);
         [$before, $after] = [$read('before'), $read('after')];
         if ($after > $before) {
             throw ValidationException::withMessages(['after' => __('said.cannot.cut_taller')]);
         }
         $keep($tank, [$record->id => [
-            'height' => $floats ? $core->height : $after, 'cover' => $floats ? $after : $core->cover, 'before' => $floats ? null : $before, 'coverBefore' => $floats ? $before : null,
+            'height' => $byCover ? $core->height : $after, 'cover' => $byCover ? $after : $core->cover, 'before' => $byCover ? null : $before, 'coverBefore' => $byCover ? $before : null,
             'guessed' => false, 'replanted' => $request->integer('replanted'),
         ]], CarbonImmutable::now());
 

@@ -55,8 +55,8 @@ final class WeekController extends Controller
     {
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
-            'job' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/'], 'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'was' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
-        ], ['day' => __('said.choose.day'), 'job' => __('said.cannot.job'), 'was' => __('said.choose.day')]);
+            'job' => ['required', 'string', 'max:60', 'regex:/^[a-z0-9_.]+$/'], 'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'was' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'due' => ['bail', 'nullable', 'string', 'date_format:Y-m-d'], 'from' => ['nullable', 'integer', 'min:0', 'max:60'],
+        ], ['day' => __('said.choose.day'), 'job' => __('said.cannot.job'), 'was' => __('said.choose.day'), 'due' => __('said.choose.day')]);
         $job = is_string($checked['job']) ? $checked['job'] : '';
         $day = is_string($checked['day'] ?? null) ? $checked['day'] : null;
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
@@ -69,7 +69,7 @@ final class WeekController extends Controller
                 $keeper->laidJobs()->where('job', $job)->whereDate('day', $checked['was'])->delete();
             }
             if ($day !== null) {
-                $keeper->laidJobs()->firstOrCreate(['job' => $job, 'day' => $day]);
+                $keeper->laidJobs()->firstOrCreate(['job' => $job, 'day' => $day], ['due_on' => $checked['due'] ?? null]);
             }
         });
 

@@ -78,13 +78,13 @@
         </section>
     </form>
     @if($record)
-    @php($floats = $form->stand->floats())
+    @php($byCover = $form->stand->isCutByCover())
     <section class="plain-form"><h2>It was cut</h2>
         <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/cut" class="row-fields four" novalidate>
             @csrf
-            <x-field name="before" label="Found at" :value="$floats ? round(100 * $form->stand->cover) : $form->length($form->stand->height)"
-                :unit="$floats ? '%' : $levels->label" mode="decimal"/>
-            <x-field name="after" label="Left at" :unit="$floats ? '%' : $levels->label" mode="decimal"/>
+            <x-field name="before" label="Found at" :value="$byCover ? round(100 * $form->stand->cover) : $form->length($form->stand->height)"
+                :unit="$byCover ? '%' : $levels->label" mode="decimal"/>
+            <x-field name="after" label="Left at" :unit="$byCover ? '%' : $levels->label" mode="decimal"/>
             <x-field name="replanted" label="Tops set again" :value="0" mode="numeric"/>
             <p><button class="act quiet">Keep the cut</button></p>
         </form>

@@ -124,6 +124,31 @@ final class PlantingTest extends TestCase
         self::assertNull(self::planting($many)->cut($many)->full);
     }
 
+    public function testARibbonIsThinnedAtTheBaseAndNotDueForItsLength(): void
+    {
+        // It lies over at the surface, passes its wish, and takes nobody's light.
+        $alone = self::stand(1, Form::Ribbon, [0.0, 0.1, 0.8, 1.0], 440.0, 40.0, 200.0, doubling: 45.0);
+        self::assertNull(self::planting($alone)->due($alone));
+        self::assertEqualsWithDelta(0.0, self::planting($alone)->cut($alone)->share, 1e-9);
+
+        $low = self::stand(2, Form::Carpet, [0.2, 0.5, 0.3, 0.7], 20.0, 1.0, demand: Demand::Middling);
+        $dense = self::stand(1, Form::Ribbon, [0.2, 0.5, 0.3, 0.7], 300.0, 40.0, doubling: 45.0);
+        $planting = self::under(22.0, $low, $dense);
+        $due = $planting->due($dense);
+        self::assertSame(Reason::Dense, $due?->reason);
+        self::assertSame(2, $due->shaded);
+        // At just that cover the neighbour has what it asks for.
+        self::assertEqualsWithDelta(30.0, self::under(22.0, $low, $dense->at(300.0, $due->limit))->lightAt($low, 0.0), 0.1);
+        $cut = $planting->cut($dense);
+        self::assertEqualsWithDelta(300.0, $cut->to, 1e-9);
+        self::assertLessThan(1.0, $cut->cover);
+        self::assertGreaterThanOrEqual(0.67 - 1e-9, $cut->cover);
+        self::assertGreaterThan($planting->lightAt($low, 0.0), $planting->gained($low, $cut));
+        // Thinned down to below its limit it is not due again on the same day.
+        $thinned = $dense->at(300.0, 0.9 * $due->limit);
+        self::assertGreaterThan(0, self::under(22.0, $low, $thinned)->due($thinned)?->due->from);
+    }
+
     public function testLeavesOfARosetteGoByAThirdAtMostAndACarpetByHalf(): void
     {
         $rosette = self::stand(1, Form::Rosette, [0.0, 0.2, 0.3, 0.5], 240.0, 8.0, 100.0);
