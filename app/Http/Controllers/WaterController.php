@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Known\BatchLeft;
 use App\Known\LatestReadings;
 use App\Models\Disinfectant;
 use App\Models\Water;
@@ -23,6 +24,7 @@ final class WaterController extends Controller
             'waters' => $waters,
             'stores' => $this->keeper($request)->stores()->orderBy('name')->get(),
             'latest' => LatestReadings::ofWaters(array_values(array_map(intval(...), $waters->modelKeys()))),
+            'left' => BatchLeft::of($this->keeper($request)),
             'show' => $this->keeper($request)->show(),
         ]);
     }
