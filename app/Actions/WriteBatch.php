@@ -96,6 +96,7 @@ final class WriteBatch
             doubt: $batch->water->doubt(),
             ratio: $batch->water->value(Aim::Ratio),
             ions: $ions,
+            isHardnessKnown: $batch->water->isKnown(Aim::Hardness),
         );
     }
 }

@@ -71,7 +71,7 @@ final class DraftBatch
             ? Cache::remember("advice:$shelf:".md5(serialize([$target, $input->litres])), 3600, static fn(): Advice|false => Advice::on($planner, $target, $closest) ?? false)
             : false;
         $between = $planner->conductivityBetween($target->gh === null ? null : $closest->ions->hardness(), $target->kh === null ? null : $closest->ions->alkalinity(), $target);
-        [$tank, $passage, $noPassage, $missing] = $this->way($input, $between[0] ?? 0.0);
+        [$tank, $passage, $noPassage, $missing] = $this->way($input, $between[0] ?? 0.0, $planner, $closest);
 
         return new BenchDraft(
             $input,
@@ -149,17 +149,20 @@ final class DraftBatch
      *
      * @return array{WaterState|null, Passage|null, string|null, list<string>}
      */
-    private function way(BenchInput $input, float $least): array
+    private function way(BenchInput $input, float $least, Planner $planner, Mixture $closest): array
     {
         if ($input->tank === null) {
             return [null, null, null, []];
         }
         $state = Waters::around($input->tank, [])->tank();
-        $aim = array_filter([
-            Parameter::GeneralHardness->value => $input->target->gh,
-            Parameter::CarbonateHardness->value => $input->target->kh,
-            Parameter::Conductivity->value => $input->target->conductivity,
-        ], static fn(?float $value): bool => $value !== null);
+        $target = $input->target;
+        $values = static fn(Mixture $water): array => [Parameter::GeneralHardness->value => $water->ions->hardness(), Parameter::CarbonateHardness->value => $water->ions->alkalinity(), Parameter::Conductivity->value => $water->conductivity];
+        // The way leads to what can be made of it.
+        $aim = array_intersect_key($values($closest), array_filter([
+            Parameter::GeneralHardness->value => $target->gh,
+            Parameter::CarbonateHardness->value => $target->kh,
+            Parameter::Conductivity->value => $target->conductivity,
+        ], static fn(?float $value): bool => $value !== null));
         $now = [];
         $missing = [];
         foreach (array_keys($aim) as $name) {
@@ -175,7 +178,12 @@ final class DraftBatch
             return [$state, null, null, $missing];
         }
         try {
-            return [$state, Passage::plan($now, $aim, $input->fraction, $input->tank->needs()->swingLimits(), [], [Parameter::Conductivity->value => $least]), null, $missing];
+            $made = function (array $water) use ($planner, $target, $values): array {
+                /** @var array<string, float> $water */
+                return $values($planner->closest(new Target($water[Parameter::GeneralHardness->value] ?? null, $water[Parameter::CarbonateHardness->value] ?? null, $target->ratio, $water[Parameter::Conductivity->value] ?? null, $target->caps)));
+            };
+
+            return [$state, Passage::plan($now, $aim, $input->fraction, $input->tank->needs()->swingLimits(), [], [Parameter::Conductivity->value => $least], $made), null, $missing];
         } catch (ChangeFault) {
             return [$state, null, (string) __('bench.no_series'), $missing];
         }

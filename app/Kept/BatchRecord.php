@@ -27,6 +27,7 @@ final readonly class BatchRecord implements Kept
      * @param float|null           $ratio        of the two hardnesses that is expected
      * @param array<string, float> $ions         mmol/L, by ion
      * @param list<BatchAcid>      $acids        that went into it
+     * @param bool                 $isHardnessKnown whether all labels in it name GH or KH
      */
     public function __construct(
         public string $name = 'Batch',
@@ -43,6 +44,7 @@ final readonly class BatchRecord implements Kept
         public ?float $ratio = null,
         public array $ions = [],
         public array $acids = [],
+        public bool $isHardnessKnown = true,
     ) {}
 
     public static function read(mixed $kept): static
@@ -68,6 +70,7 @@ final readonly class BatchRecord implements Kept
             $number('ratio', $expected),
             array_map(static fn(float $amount): float => max(0.0, $amount), array_filter($floats($expected['ions'] ?? null), static fn(string $ion): bool => Ion::tryFrom($ion) !== null, ARRAY_FILTER_USE_KEY)),
             array_values(array_filter(array_map(BatchAcid::kept(...), $list('acid')))),
+            ($expected['hardness_known'] ?? true) !== false,
         );
     }
 
@@ -84,7 +87,7 @@ final readonly class BatchRecord implements Kept
             'sources' => array_map(static fn(BatchSource $source): array => $source->toKeep(), $this->sources),
             'jars' => array_map(static fn(BatchJar $jar): array => $jar->toKeep(), $this->jars),
             'start' => $this->start, 'soft' => $this->soft, 'target' => $this->target,
-            'expected' => ['conductivity' => $this->conductivity, 'doubt' => $this->doubt, 'ratio' => $this->ratio, 'ions' => $this->ions],
+            'expected' => ['conductivity' => $this->conductivity, 'doubt' => $this->doubt, 'ratio' => $this->ratio, 'ions' => $this->ions, 'hardness_known' => $this->isHardnessKnown],
             'acid' => array_map(static fn(BatchAcid $acid): array => $acid->toKeep(), $this->acids),
         ];
     }

@@ -151,8 +151,7 @@ final readonly class BatchContent
         $last = $this->batch->checks->last();
         $state = [];
         foreach ([
-            Parameter::GeneralHardness->value => $ions->hardness(),
-            Parameter::CarbonateHardness->value => $ions->alkalinity(),
+            ...$this->batch->card->isHardnessKnown ? [Parameter::GeneralHardness->value => $ions->hardness(), Parameter::CarbonateHardness->value => $ions->alkalinity()] : [],
             ...self::nutrients($ions),
             Parameter::Conductivity->value => $last !== null && $last->isGood() ? $last->read : $this->expectedConductivity(),
         ] as $name => $value) {

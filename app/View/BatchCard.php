@@ -68,9 +68,11 @@ final readonly class BatchCard
         $ions = $this->content->ions();
         $ratio = $ions->calciumToMagnesium();
 
+        $isKnown = $this->batch->card->isHardnessKnown;
+
         return [
-            ['GH', $this->show->value(Parameter::GeneralHardness, $ions->hardness())],
-            ['KH', $this->show->value(Parameter::CarbonateHardness, $ions->alkalinity())],
+            ['GH', $isKnown ? $this->show->value(Parameter::GeneralHardness, $ions->hardness()) : '–'],
+            ['KH', $isKnown ? $this->show->value(Parameter::CarbonateHardness, $ions->alkalinity()) : '–'],
             ['Ca:Mg', $ratio === null ? 'no Mg' : Show::plain($ratio, 1).' : 1'],
         ];
     }

@@ -100,10 +100,10 @@ final class BenchSheet
      */
     public function results(): array
     {
-        $missed = array_map(static fn(Aim $aim): string => $aim->value, Advice::missed($this->draft->input->target, $this->draft->batch->water));
+        $missed = array_map(static fn(Aim $aim): string => $aim->value, $this->missed());
         $rows = [];
         foreach (Aim::cases() as $aim) {
-            $made = $this->draft->batch->water->value($aim);
+            $made = $this->draft->batch->water->isKnown($aim) ? $this->draft->batch->water->value($aim) : null;
             $wanted = $this->draft->input->target->value($aim);
             $parameter = self::parameter($aim);
             $range = $parameter === null ? null : $this->draft->input->needs()->range($parameter);
@@ -123,6 +123,31 @@ final class BenchSheet
         }
 
         return $rows;
+    }
+
+    /** @return list<Aim> that the batch misses, with what scale and spoon may be off; what is not known is not missed */
+    private function missed(): array
+    {
+        $batch = $this->draft->batch;
+        $target = $this->draft->input->target;
+
+        return array_values(array_filter($target->aims(), function (Aim $aim) use ($batch, $target): bool {
+            $wanted = (float) $target->value($aim);
+            $value = $batch->water->value($aim);
+            $off = 1.2816 * $batch->water->spread($aim, $this->amountSpreads(), $batch->litres);
+
+            return match (true) {
+                !$batch->water->isKnown($aim) => false,
+                $value === null => $batch->water->ions->hardness() > 1e-6,
+                default => abs($value - $wanted) + $off > $aim->near($wanted),
+            };
+        }));
+    }
+
+    /** @return list<Aim> that are wanted, and of which a label in the batch says nothing */
+    private function unknown(): array
+    {
+        return array_values(array_filter($this->draft->input->target->aims(), fn(Aim $aim): bool => !$this->draft->batch->water->isKnown($aim)));
     }
 
     public function aimNumber(Aim $aim, float $value): string
@@ -334,7 +359,7 @@ final class BenchSheet
             ...$this->store(),
             ...$this->carbonDioxide(),
         ];
-        if ($this->draft->advice === null && Advice::missed($this->draft->input->target, $this->draft->batch->water) === []) {
+        if ($this->draft->advice === null && $this->missed() === [] && $this->unknown() === []) {
             $findings[] = new Finding(Finding::GOOD, __('bench.lands.head'), __('bench.lands.why'));
         }
         usort($findings, static fn(Finding $a, Finding $b): int => $a->rank() <=> $b->rank());
@@ -424,7 +449,7 @@ final class BenchSheet
     {
         $target = $this->draft->input->target;
         $before = array_map(static fn(Aim $aim): string => $aim->value, Advice::missed($target, $this->draft->batch->recipe));
-        $lost = array_filter(Advice::missed($target, $this->draft->batch->water), static fn(Aim $aim): bool => !in_array($aim->value, $before, true));
+        $lost = array_filter($this->missed(), static fn(Aim $aim): bool => !in_array($aim->value, $before, true));
         if ($lost === []) {
             return [];
         }
@@ -491,6 +516,9 @@ final class BenchSheet
         }
         foreach ($this->draft->batch->order() as $j) {
             $jar = $this->draft->jars[$j];
+            if (!$jar->toCore()->isHardnessKnown()) {
+                $found[] = new Finding(Finding::HEED, __('bench.known.silent'), __('bench.known.silent_why', ['jar' => $jar->name]));
+            }
             $against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null;
             if ($against !== null) {
                 $found[] = new Finding(Finding::HEED, __('bench.known.label', ['jar' => $jar->name]), $against);

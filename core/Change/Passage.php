@@ -16,6 +16,9 @@ final readonly class Passage
     /** More changes than this are no plan. */
     private const LONGEST = 60;
 
+    /** Share by which a step may pass a limit because the water that can be made is not quite the one that is asked for. House limit. */
+    private const SLACK = 0.05;
+
     /**
      * @param list<array<string, float>> $states in the tank before the first change and after each, by parameter
      * @param list<array<string, float>> $waters that go in, one for each change
@@ -29,10 +32,11 @@ final readonly class Passage
      * @param float                $fraction of each change
      * @param array<string, float> $most     what a water for the tank may hold at most, by parameter
      * @param array<string, float> $least    what it must hold at least
+     * @param (callable(array<string, float>): array<string, float>)|null $made the nearest water that can be made; null where any can
      *
      * @throws ChangeFault when no series of this size gets there
      */
-    public static function plan(array $tank, array $aim, float $fraction, SwingLimits $limits, array $most = [], array $least = []): self
+    public static function plan(array $tank, array $aim, float $fraction, SwingLimits $limits, array $most = [], array $least = [], ?callable $made = null): self
     {
         if (!($fraction > 0.0 && $fraction <= 1.0)) {
             throw ChangeFault::fraction($fraction);
@@ -63,6 +67,16 @@ final readonly class Passage
                 }
                 $next[$name] = $landing;
                 $water[$name] = max($least[$name] ?? 0.0, Dilution::corrective($value, $landing, $fraction));
+            }
+            if ($made !== null) {
+                $water = array_intersect_key($made($water), $now);
+                foreach ($water as $name => $value) {
+                    $next[$name] = (1.0 - $fraction) * $now[$name] + $fraction * $value;
+                    $swing = $limits->allowed(Parameter::from($name), $now[$name]) ?? INF;
+                    if (abs($next[$name] - $now[$name]) > (1.0 + self::SLACK) * $swing) {
+                        throw ChangeFault::fraction($fraction);
+                    }
+                }
             }
             $waters[] = $water;
             $states[] = $next;

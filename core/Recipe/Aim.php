@@ -31,6 +31,17 @@ enum Aim: string
         };
     }
 
+    /** How far off a batch that is made may be and still be on its target, with what scale and spoon may be off: a quarter of a degree or 5 %. House default. */
+    public function near(float $target): float
+    {
+        return match ($this) {
+            self::Hardness => max(0.25 * 0.178325, 0.05 * $target),
+            self::Alkalinity => max(0.25 * 0.356650, 0.05 * $target),
+            self::Ratio => 0.15 * max($target, 0.5),
+            self::Conductivity => max(10.0, 0.05 * $target),
+        };
+    }
+
     /** How far off counts as missed, in the unit of the target: 0.1 degree, a tenth of the ratio, 2 % of the conductivity. */
     public function tolerance(float $target): float
     {

@@ -53,6 +53,12 @@ final readonly class Ingredient
         return $this->labelled === null ? $this->perUnit : Ions::none();
     }
 
+    /** Whether it is known what it does to hardness and alkalinity: a label that names only conductivity says nothing of them. */
+    public function isHardnessKnown(): bool
+    {
+        return $this->labelled === null || $this->perUnit->hardness() + $this->perUnit->alkalinity() > 0.0;
+    }
+
     /** @return list<Ion> that the jar may bring without saying how much */
     public function unknown(): array
     {

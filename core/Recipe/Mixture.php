@@ -70,6 +70,41 @@ final readonly class Mixture
         return sqrt($squares);
     }
 
+    /** Whether it is known what it comes to: conductivity always, the others only where no label in it is silent about them. */
+    public function isKnown(Aim $aim): bool
+    {
+        $silent = array_filter($this->jars, fn(Ingredient $jar, int $j): bool => $this->amounts[$j] > 1e-9 && !$jar->isHardnessKnown(), ARRAY_FILTER_USE_BOTH);
+
+        return $aim === Aim::Conductivity || $silent === [];
+    }
+
+    /**
+     * By how much a figure of the batch may be off because of scale or spoon, a standard deviation in the unit of the aim; 0 of the ratio.
+     *
+     * @param list<float> $amountSpreads standard deviation of each amount for the whole batch, g or mL
+     * @param float       $litres        of the batch, above 0
+     *
+     * @throws RecipeFault when there are no litres
+     */
+    public function spread(Aim $aim, array $amountSpreads, float $litres): float
+    {
+        if (!($litres > 0.0)) {
+            throw RecipeFault::nothingToDo();
+        }
+        $squares = 0.0;
+        foreach ($this->jars as $j => $jar) {
+            $each = $this->amounts[$j] <= 1e-9 ? 0.0 : match ($aim) {
+                Aim::Hardness => $jar->perUnit->hardness(),
+                Aim::Alkalinity => $jar->perUnit->alkalinity(),
+                Aim::Ratio => 0.0,
+                Aim::Conductivity => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
+            };
+            $squares += ($each * ($amountSpreads[$j] ?? 0.0) / $litres) ** 2;
+        }
+
+        return sqrt($squares);
+    }
+
     public function value(Aim $aim): ?float
     {
         return match ($aim) {

@@ -14,13 +14,14 @@ return [
     'pure' => ['head' => 'Pure water would do it.', 'why' => 'The waters chosen bring too much; with at least :share of RO or distilled water all of it is met.'],
     'way' => ['allow' => 'allow :amount mg/L :ion', 'instead' => ':aim :value instead of :wanted'],
     'reach' => ['more' => ':aim can be :value or more.', 'fixed' => ':aim is :value then, whatever is done.', 'between' => ':aim can lie between :low and :high.'],
-    'rounding' => ['head' => 'Too little for this scale.', 'why' => 'Rounded, the batch misses :aims: make more at once, weigh finer, or make a stock solution.'],
+    'rounding' => ['head' => 'Too little for this scale or spoon.', 'why' => 'Measured so, the batch may miss :aims: make more at once, weigh finer, or make a stock solution.'],
     'stock' => ['head' => 'Not enough on the shelf.', 'one' => ':jar: :amount :unit needed, :left left'],
     'shock' => ['head' => 'Too far at once for shrimp.', 'why' => 'A change of :share would move conductivity from :now to :after; they stand :allowed.'],
     'sodium' => ['head' => ':amount mg/L sodium for plants.', 'why' => 'Potassium bicarbonate raises KH without it.'],
     'known' => [
         'odd' => 'The figures of :water do not agree.', 'odd_why' => 'Its charges or its conductivity do not balance; see its page among the waters.',
         'kits' => ':water is known by its kits.', 'kits_why' => 'An analysis of the utility would settle it.', 'label' => 'The label of :jar contradicts itself.',
+        'silent' => 'GH and KH of this batch are not known.', 'silent_why' => 'The label of :jar names only conductivity: test GH and KH before it goes in.',
         'ions' => 'A label does not name every ion.', 'ions_why' => ':ions may be more than is shown; conductivity is as the label says.',
     ],
     'store' => [

@@ -10,6 +10,7 @@ use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Keeper;
 use Carbon\CarbonImmutable;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** The water bench through the application: what is asked, what answers, and what is wrong with it. */
@@ -88,6 +89,52 @@ final class BenchTest extends FeatureCase
         [$keeper, , $ro, $tap] = $this->bench();
         $asked = ['waters' => [$asked['waters'] === 'ro' ? $ro->id : $tap->id]] + $asked + ['animals_was' => 'community', 'animals' => 'community', 'kh' => '', 'ec' => '', 'ratio' => '', 'jars' => $this->all($keeper)];
         $this->actingAs($keeper)->get('/bench?'.http_build_query($asked))->assertOk()->assertSee($said)->assertDontSee('It lands where it should');
+    }
+
+    public function testEachStepTowardsATargetAsksForWaterThatCanBeMade(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        // A soft tank with much that is no hardness: its conductivity is to fall faster than its hardness may.
+        $this->read($keeper, $tank, ['general_hardness' => '4', 'carbonate_hardness' => '3', 'conductivity' => '620']);
+        $asked = ['tank' => (string) $tank->id, 'animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '3', 'kh' => '1', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper), 'fraction' => '30'];
+        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/bench?'.http_build_query($asked))->assertOk()->assertDontSee('clash')->getContent();
+        self::assertSame(1, preg_match('/href="([^"]+)">Make the water of the first change/', $page, $found));
+        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertDontSee('clash')->assertDontSee('cannot be had');
+    }
+
+    public function testALabelThatNamesOnlyConductivitySaysNothingOfHardness(): void
+    {
+        [$keeper, , $ro] = $this->bench();
+        $this->actingAs($keeper)->post('/jars', ['name' => 'Lake salt', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '1', 'litres' => '10', 'gh' => '', 'kh' => '', 'ec' => '100', 'ratio' => '']])->assertSessionHasNoErrors();
+        $jar = Jar::query()->where('name', 'Lake salt')->sole();
+        $asked = ['animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$jar->id]];
+        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get('/bench?'.http_build_query($asked))->assertOk()->getContent()));
+        self::assertStringContainsString('GH and KH of this batch are not known.', $text);
+        self::assertMatchesRegularExpression('/made GH ° ?open ?–/u', $text);
+        self::assertStringNotContainsString('low for these animals', $text);
+        $batch = $this->writeBatch($keeper->fresh() ?? $keeper, $asked + ['name' => 'Lake water']);
+        self::assertArrayNotHasKey('general_hardness', (new BatchContent($batch))->state());
+        self::assertArrayHasKey('conductivity', (new BatchContent($batch))->state());
+    }
+
+    public function testScaleAndSpoonAreHeldToTheSame(): void
+    {
+        [$keeper, , $ro] = $this->bench();
+        $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
+        $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/bench?'.http_build_query($more + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id]]))->assertOk();
+        // 26.4 g for 100 L, weighed to the gram: 26 g are 5.9 degrees, and half a gram is a tenth of one.
+        $keeper->update(['scale_step' => 1.0]);
+        $page([])->assertSee('It lands where it should.');
+        // For 10 L half a gram is over a degree.
+        $page(['litres' => '10'])->assertDontSee('It lands where it should.')->assertSee('Too little for this scale or spoon.');
+        // Five and a half spoons that are known to 8 % each are off by 3.4 %, a deviation: 4.4 % of the day nine times out of ten.
+        $epsom->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.8, 'taken_at' => CarbonImmutable::now()]);
+        $page(['spoons' => '1'])->assertSee('5 ½ level spoons')->assertSee('It lands where it should.');
+        // One that is known to a quarter does not land.
+        foreach ([6.6, 3.0, 6.0, 3.6] as $grams) {
+            $epsom->trials()->create(['method' => 'scale', 'spoons' => 1, 'grams_each' => $grams, 'taken_at' => CarbonImmutable::now()]);
+        }
+        $page(['spoons' => '1'])->assertDontSee('It lands where it should.');
     }
 
     public function testAWayOutIsOneLinkAway(): void
