@@ -9,6 +9,7 @@ use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
 
 /** What keepers commonly measure with, as a whole: one act sets every kit. Steps and fields are house defaults, to be changed to what stands on the keeper's own. */
 enum KitSet: string
@@ -39,11 +40,14 @@ enum KitSet: string
         'drops' => ['ph' => [5.0, 5.5, 6.0, 6.5, 7.0, 7.5, 8.0, 8.5, 9.0]],
     ];
 
+    /** Fields of a strip that is printed in mg/L as CaCO3. House defaults. */
+    private const CALCIUM_CARBONATE = ['general_hardness' => [0.0, 25.0, 75.0, 150.0, 300.0], 'carbonate_hardness' => [0.0, 40.0, 80.0, 120.0, 180.0, 300.0]];
+
     /** Step of a pH pen. House default. */
     private const PEN = 0.01;
 
     /** @return array{Method, float, list<float>} method, step and fields in base units */
-    public function kit(Parameter $parameter): array
+    public function kit(Parameter $parameter, ?Unit $unit = null): array
     {
         $usual = Kit::usual($parameter);
         $fields = self::FIELDS[$this->value][$parameter->value] ?? null;
@@ -54,6 +58,7 @@ enum KitSet: string
         };
 
         return match (true) {
+            $this === self::Strips && $unit?->key === 'caco3' => [Method::AtField, 0.0, array_map($unit->toBase(...), self::CALCIUM_CARBONATE[$parameter->value] ?? [])],
             $fields !== null => [Method::AtField, 0.0, array_map($toBase, $fields)],
             $this === self::Pens && $parameter === Parameter::Acidity => [Method::Pen, self::PEN, []],
             default => [$usual->method, $usual->unit->widthToBase($usual->step), array_map($usual->unit->toBase(...), $usual->fields)],

@@ -93,7 +93,7 @@ final class Show
     public function reading(Reading $reading): string
     {
         $parameter = $reading->parameter;
-        $number = fn(float $x): string => self::plain($this->unit($parameter)->fromBase($x), $this->unit($parameter)->decimals + 1);
+        $number = fn(float $x): string => self::short($this->unit($parameter)->fromBase($x), $this->unit($parameter)->decimals + 1);
         $label = $this->unit($parameter)->label;
         $text = match ($reading->method) {
             Method::Between => $number($reading->low).' – '.$number($reading->high).$this->nearer($reading, $number),
@@ -108,7 +108,7 @@ final class Show
     public function typed(Reading $reading): string
     {
         $unit = $this->unit($reading->parameter);
-        $number = static fn(float $x): string => str_replace("\u{2212}", '-', self::plain($unit->fromBase($x), $unit->decimals + 1));
+        $number = static fn(float $x): string => str_replace("\u{2212}", '-', self::short($unit->fromBase($x), $unit->decimals + 1));
         $share = $reading->method === Method::Between ? ($reading->value - $reading->low) / max(1e-12, $reading->high - $reading->low) : 0.5;
 
         return match ($reading->method) {
@@ -226,6 +226,17 @@ final class Show
     public function liquid(float $millilitres): string
     {
         return $this->liquids()->text($millilitres, $millilitres < 10.0 ? 1 : 0);
+    }
+
+    /** What a figure of a working is in the keeper's own unit; null where that is the same, or it has none. */
+    public function own(float $value, string $unit): ?string
+    {
+        return match ($unit) {
+            'L' => $this->volumes()->label === 'L' ? null : $this->volume($value),
+            'mm' => $this->levels()->label === 'mm' ? null : $this->level($value),
+            '°C' => $this->unit(Parameter::Temperature)->key === 'celsius' ? null : $this->value(Parameter::Temperature, $value),
+            default => null,
+        };
     }
 
     public function volumeNumber(float $litres, ?int $decimals = null): string
@@ -355,6 +366,12 @@ final class Show
             $unit === '°' => $number.$unit,
             default => $number."\u{00A0}".$unit,
         };
+    }
+
+    /** A number of three digits at most, where it is none of thousands: what another unit adds behind them nobody has read. */
+    public static function short(float $value, int $decimals): string
+    {
+        return self::plain($value, $value === 0.0 || !is_finite($value) ? 0 : max(0, min($decimals, 2 - (int) floor(log10(abs($value))))));
     }
 
     /** As many decimals as needed, at most so many. */

@@ -17,7 +17,7 @@ final readonly class KeptRecipe
 
     public function parts(): string
     {
-        return implode(' · ', array_filter([$this->list('waters', 'litres', 'L'), $this->list('jars', 'amount', 'g')]));
+        return implode(' · ', array_filter([$this->list('waters', 'litres', fn(float $litres, array $part): string => $this->show->volume($litres, 1)), $this->list('jars', 'amount', static fn(float $amount, array $part): string => Show::joined(Show::plain($amount, 2), is_string($part['unit'] ?? null) ? $part['unit'] : 'g'))]));
     }
 
     public function litres(): string
@@ -44,12 +44,13 @@ final readonly class KeptRecipe
         return is_numeric($base) ? Show::plain($unit->fromBase((float) $base), $unit->decimals + 1) : '';
     }
 
-    private function list(string $key, string $amount, string $usual): string
+    /** @param callable(float, array<mixed>): string $words of an amount */
+    private function list(string $key, string $amount, callable $words): string
     {
         $parts = [];
         foreach (is_array($this->recipe->content[$key] ?? null) ? $this->recipe->content[$key] : [] as $part) {
             if (is_array($part) && is_numeric($part[$amount] ?? null) && is_string($part['name'] ?? null)) {
-                $parts[] = Show::plain((float) $part[$amount], 2)."\u{00A0}".(is_string($part['unit'] ?? null) ? $part['unit'] : $usual).' '.$part['name'];
+                $parts[] = $words((float) $part[$amount], $part).' '.$part['name'];
             }
         }
 

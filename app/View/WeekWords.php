@@ -27,8 +27,9 @@ final class WeekWords
         $words = self::kinds()[$job->kind->key] ?? '';
         $isNamed = str_contains($words, ':name');
         if ($isNamed) {
-            $name = $job->kind->key === JobKinds::CHECK ? __('inquiry.remedies.'.$job->name.'.name') : $job->name;
-            $words = str_replace(':name', Words::inside(is_string($name) ? $name : ''), $words);
+            $name = $job->kind->key === JobKinds::CHECK ? Words::inside((string) __('inquiry.remedies.'.$job->name.'.name')) : (string) $job->name;
+            // Names of plants and what the keeper wrote stay as they are.
+            $words = str_replace(':name', $name, $words);
         }
         $words = str_contains($words, ':litres') ? str_replace(':litres', $show->volume($job->litres), $words) : $words;
 

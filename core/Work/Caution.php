@@ -43,7 +43,7 @@ enum Caution: string
             self::HotHeater => 'A heater stays hot after it is switched off. Let it stand under water until the timer rings.',
             self::NoMouth => 'Never start a siphon by mouth: pump it, or fill the hose under the tap.',
             self::WatchHose => 'Do not leave a running hose alone.',
-            self::Lifting => 'Ten litres in a bucket are more than ten kilograms. Fill buckets to three quarters and carry them close.',
+            self::Lifting => 'Buckets are heavy: fill them to three quarters and carry them close.',
             self::WetFloor => 'Wipe up as you go: wet floors are slippery, and a step-ladder wants a dry, firm one; no reaching over.',
             self::BackSiphon => 'Keep the end of the hose above the water and a backflow preventer on the tap, so that nothing runs back into the supply. Flush a hose that has been stored.',
             self::HotTap => 'Hot tap water may carry copper or softener salt: with shrimp, warm cold water instead.',

@@ -122,7 +122,7 @@ return [
         'when' => 'Renew them :from to :until.',
         'most' => '{1} One capsule at most goes in on one day here.|[2,*] 1 to :count capsules go in on one day here.',
         'kept' => 'Kept. Read ammonium in :days days.',
-        'how' => 'One each at the root, 30 to 50 mm deep, apart from each other, not where the bed is vacuumed next.',
+        'how' => 'One each at the root, two to three fingers deep, apart from each other, not where the bed is vacuumed next.',
         'kind' => ['clay' => 'powder or clay, 1 to 3 months', 'coated' => 'coated, 3 to 4 months'],
     ],
     'doser' => [

@@ -16,6 +16,9 @@ document.querySelectorAll('[data-timezone]').forEach((field) => {
     field.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';
 });
 
+// Fields that guard a form have no place in an address.
+const OWN = ['_token', '_once', '_method'];
+
 // A working opens beside the figure it belongs to; without a script the link shows it on the page.
 document.addEventListener('click', (event) => {
     const link = event.target.closest('a[data-working]');
@@ -25,7 +28,7 @@ document.addEventListener('click', (event) => {
     event.preventDefault();
     const form = document.querySelector('form#change, form#bench, form#plants');
     const query = new URLSearchParams(form ? new FormData(form) : new URL(link.href).search);
-    query.delete('_token');
+    OWN.forEach((name) => query.delete(name));
     query.set('working', link.dataset.working);
     htmx.ajax('GET', `${location.pathname}?${query}`, { target: '#working-body', swap: 'innerHTML' })
         .then(() => document.querySelector('#working').showModal());
@@ -44,7 +47,7 @@ document.addEventListener('change', (event) => {
         const form = event.target.form;
         form.method = 'get';
         form.action = location.pathname;
-        form.querySelector('[name="_token"]')?.remove();
+        OWN.forEach((name) => form.querySelector(`[name="${name}"]`)?.remove());
         form.submit();
     }
 });
@@ -60,6 +63,7 @@ document.addEventListener('change', (event) => {
     // The page is drawn anew in place: focus and scroll stay, and the address says what stands there.
     const form = event.target.form;
     const query = new URLSearchParams(new FormData(form));
+    OWN.forEach((name) => query.delete(name));
     const url = `${new URL(form.action).pathname}?${query}`;
     htmx.ajax('GET', url, { target: '#main', select: '#main', swap: 'outerHTML' }).then(() => history.replaceState(null, '', url));
 });

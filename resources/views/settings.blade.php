@@ -58,12 +58,12 @@
                     <td><input id="f-kits-{{ $parameter->value }}-step" class="short" name="{{ $field }}[step]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-step" @error($base.'.step') aria-invalid="true" @enderror inputmode="decimal"
                         aria-label="{{ $parameter->label() }}: last digit, or one drop"
-                        value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Units\Show::plain($kit->step, 4)) : '' }}"><p class="fault"
+                        value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Units\Show::short($kit->step, 4)) : '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-step">@error($base.'.step'){{ $message }}@enderror</p></td>
                     <td><input id="f-kits-{{ $parameter->value }}-fields" name="{{ $field }}[fields]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-fields" @error($base.'.fields') aria-invalid="true" @enderror
                         aria-label="{{ $parameter->label() }}: fields of the chart"
-                        value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', implode(' ', $kit->fields)) : '' }}"><p class="fault"
+                        value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', App\Http\Controllers\SettingsController::shown($kit->fields)) : '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-fields">@error($base.'.fields'){{ $message }}@enderror</p></td>
                     <td>@if($parameter->entry()->setDays !== null)<input type="date" id="f-kits-{{ $parameter->value }}-set" name="{{ $field }}[set]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-set"

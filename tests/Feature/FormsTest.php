@@ -38,6 +38,18 @@ final class FormsTest extends FeatureCase
     private Keeper $wren;
 
     #[Group('long')]
+    public function testWhatGuardsAFormIsInNoAddress(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        foreach (["/tanks/$tank->id/change", '/bench', '/tanks/new'] as $page) {
+            $html = (string) $this->actingAs($keeper)->get($page.'?_once=abc&_token=xyz&litres=20')->assertOk()->getContent();
+            preg_match_all('/(?:href|hx-get)="([^"]*)"/', $html, $links);
+            self::assertSame([], preg_grep('/_once|_token/', $links[1]), $page);
+            // What is recomputed while typing leaves the two out of the address that it sets.
+            self::assertMatchesRegularExpression('/hx-params="not _token,_once/', $html, $page);
+        }
+    }
+
     public function testAFormThatIsSentWithAnythingInAFieldBreaksNoPage(): void
     {
         $this->demo();

@@ -16,6 +16,8 @@ use DOMElement;
 use DOMXPath;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use Tests\Screens;
 
 /** What a keeper reads in is a matter of showing: a form that is sent back as it stands moves nothing, whichever units are set. */
 final class UnitSetsTest extends FeatureCase
@@ -163,6 +165,38 @@ final class UnitSetsTest extends FeatureCase
     }
 
     /** Chooses units on the settings page, leaving all else as it stands there. */
+    #[Group('long')]
+    public function testAnAmericanAccountMeetsItsOwnUnitsOnEveryScreen(): void
+    {
+        $this->demo();
+        $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
+        $this->actingAs($keeper);
+        $this->switchTo($keeper, 'american');
+        $found = [];
+        // What was written down stays as it was written, and the page of estimates names what stands in the code.
+        foreach (preg_grep('#^/(diary|assumed|settings|tanks/\d/(diary|course|look-back))|working=#', Screens::ALL, PREG_GREP_INVERT) ?: [] as $page) {
+            $html = (string) preg_replace('#<script.*?</script>|<option.*?</option>#s', '', (string) $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->getContent());
+            // A keeper's own notes, the reference of conductivity, and what one gram brings to one litre are no figures of a tank.
+            $text = str_replace(['salts, 80 L', 'salt, 40 L', '25 °C', '1 g in 1 L', 'brings to 1 L', 'mol/L'], '', (string) preg_replace('/\s+/u', ' ', strip_tags($html)));
+            $text = explode('What goes in SymbolMeaning', str_replace('What goes inSymbolMeaning', 'What goes in SymbolMeaning', $text))[0];
+            preg_match_all('/.{0,40}(?<![\w\/])\d[\d.,]*[\s\x{A0}]?(?:L|cm|mm|kg|°C|°(?!F)|d[GK]H)(?![\w\/])/u', $text, $metric);
+            preg_match_all('/value="\d+\.\d{4,}"/', $html, $long);
+            $found = [...$found, ...array_map(static fn(string $one): string => $page.': '.$one, [...$metric[0], ...$long[0]])];
+        }
+        self::assertSame([], $found);
+    }
+
+    public function testStripsOfAnAmericanAccountHaveThePrintedFields(): void
+    {
+        $keeper = $this->keeper();
+        $this->actingAs($keeper);
+        $this->switchTo($keeper, 'american');
+        $this->actingAs($keeper->fresh() ?? $keeper)->post('/settings/kits', ['set' => 'strips'])->assertSessionHasNoErrors();
+        $page = $this->actingAs($keeper->fresh() ?? $keeper)->get('/settings')->assertOk();
+        $page->assertSee('value="0 25 75 150 300"', false)->assertSee('value="0 40 80 120 180 300"', false);
+        self::assertDoesNotMatchRegularExpression('/value="[^"]*\d\.\d{3,}/', (string) preg_replace('/value="0 2\.26[^"]*"/', '', (string) $page->getContent()));
+    }
+
     private function switchTo(Keeper $keeper, string $set): void
     {
         [$action, $fields] = $this->form($keeper, '/settings');

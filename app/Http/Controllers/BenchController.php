@@ -53,6 +53,7 @@ final class BenchController extends Controller
 
         return $draft === null ? redirect('/bench') : view('bench.bottles', [
             'bottles' => StockBottles::of($draft, $request->query('per_litre'), $request->query('bottle')),
+            'show' => $this->keeper($request)->show(),
             'query' => Asked::kept($request, ['per_litre', 'bottle']),
         ]);
     }

@@ -108,8 +108,9 @@ final class SettingsController extends Controller
         $set = KitSet::from((string) $request->string('set'));
         DB::transaction(static function () use ($keeper, $set): void {
             foreach (Parameter::cases() as $parameter) {
-                [$method, $step, $fields] = $set->kit($parameter);
-                $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $method, 'unit' => $keeper->coreKit($parameter)->unit->key, 'step' => $step, 'fields' => $fields]);
+                $unit = $keeper->coreKit($parameter)->unit;
+                [$method, $step, $fields] = $set->kit($parameter, $unit);
+                $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $method, 'unit' => $unit->key, 'step' => $step, 'fields' => $fields]);
             }
         });
 
@@ -142,10 +143,10 @@ final class SettingsController extends Controller
         $text = static fn(string $field): string => is_string($typed[$field] ?? null) ? trim($typed[$field]) : '';
         $unit = Unit::of($parameter, $text('unit'), $penFactor);
         $was = $shown->unit;
-        $step = $text('step') === Show::plain($shown->step, 4)
+        $step = $text('step') === Show::short($shown->step, 4)
             ? ($kit instanceof Kit ? $kit->step : $was->widthToBase($shown->step))
             : $unit->widthToBase(Amount::parse($text('step')) ?? 0.0);
-        $fields = $text('fields') === implode(' ', $shown->fields)
+        $fields = $text('fields') === self::shown($shown->fields)
             ? ($kit instanceof Kit ? array_map(floatval(...), $kit->fields ?? []) : array_map($was->toBase(...), $shown->fields))
             : array_map($unit->toBase(...), self::fields($text('fields')) ?? []);
         $set = $kit instanceof Kit ? $kit->set_at : null;
@@ -153,6 +154,12 @@ final class SettingsController extends Controller
             $set = Moment::parse($text('set'), $keeper->timezone);
         }
         $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields, 'set_at' => $set]);
+    }
+
+    /** @param list<float> $fields of a chart, in the unit of the kit */
+    public static function shown(array $fields): string
+    {
+        return implode(' ', array_map(static fn(float $field): string => Show::short($field, 4), $fields));
     }
 
     /** @return list<float>|null null when they are not rising numbers */

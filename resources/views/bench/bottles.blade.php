@@ -17,7 +17,7 @@
         </div>
         <button class="act">Work it out</button>
     </form>
-    <p class="lead-line">A full set treats <b class="num">{{ App\Units\Show::plain($bottles->treats, 1) }} L</b> of the bench’s blend of waters.</p>
+    <p class="lead-line">A full set treats <b class="num">{{ $show->volume($bottles->treats) }}</b> of the bench’s blend of waters.</p>
     @forelse($bottles->bottles as $i => $bottle)
         <section class="bottle"><h2>Bottle {{ chr(65 + $i % 26) }}</h2><ul>@foreach($bottle as $part)<li>{{ $part }}</li>@endforeach</ul>
         <p class="muted">Into about two thirds of the water; stir until clear, then fill up to {{ App\Units\Show::plain($bottles->bottle, 0) }} mL.</p>

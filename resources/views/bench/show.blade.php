@@ -9,7 +9,7 @@
     <h1 class="visually-hidden">Water bench</h1>
     <form id="bench" class="sheet decide bench" method="post" action="/batches" novalidate
         hx-get="/bench" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace"
-            hx-params="not _token" hx-replace-url="true">
+            hx-params="not _token,_once" hx-replace-url="true">
         @csrf
         <input type="hidden" name="tank_was" value="{{ $input->tank?->id }}"><input type="hidden" name="animals_was" value="{{ $input->animals->value }}">
         <aside class="side" aria-label="What is wanted, and what is at hand">

@@ -10,7 +10,7 @@
     <h1 class="visually-hidden">Change water in {{ $tank->name }}</h1>
     <form id="change" class="sheet decide" method="post" action="/tanks/{{ $tank->id }}/runs" novalidate
         hx-get="/tanks/{{ $tank->id }}/change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
-            hx-sync="this:replace" hx-params="not _token" hx-replace-url="true">
+            hx-sync="this:replace" hx-params="not _token,_once" hx-replace-url="true">
         @csrf
         <input type="hidden" name="way" value="{{ $input->way->value }}" data-way>
         <aside class="side" aria-label="What for, and with what">

@@ -4,6 +4,7 @@
 <p>This figure is not computed yet: a reading it needs is missing.</p>
 @else
 @php($number = App\View\Words::figure(...))
+@php($show = request()->user()?->show())
 <h2>{{ $working->title }}</h2>
 @php($values = [])
 @foreach([...$working->givens(), ...$working->constants()] as $given)@php($values[$given->symbol] = $number($given->value->central()))@endforeach
@@ -17,7 +18,8 @@
                 @php($values[$line->solvedFor] = $number($line->result))
             @else
                 <code class="filled">= {{ str_replace(['*', ' - '], ['·', ' − '], $line->formula->filledIn($values)) }}</code>
-                <span class="result">= <b>{{ $number($line->result) }}</b> {{ $line->unit }}</span>
+                <span class="result">= <b>{{ $number($line->result) }}</b> {{ $line->unit }}@if($own = $show?->own($line->result, (string) $line->unit))
+                ({{ $own }})@endif</span>
                 @php($values[$line->formula->name] = $number($line->result))
             @endif
             @if($line->source)<span class="source">{{ $line->source }}</span>@endif
@@ -34,7 +36,7 @@
     @foreach([...$working->givens(), ...$working->constants()] as $given)
         <tr><td><code>{{ $given->symbol }}</code></td><td>{{ $given->label }}</td>
             <td class="num">{{ $number($given->value->central()) }}@if($given->value->spread() > 0) ± {{ $number($given->value->spread(), 2) }}@endif
-                {{ $given->unit }}</td>
+                {{ $given->unit }}@if($own = $show?->own($given->value->central(), $given->unit)) ({{ $own }})@endif</td>
             <td>{{ $given->source ?? 'you' }}@if($given->grade) · {{ $given->grade->value }}@endif</td></tr>
     @endforeach
 </tbody></table>

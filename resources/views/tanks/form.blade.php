@@ -6,7 +6,7 @@
 <x-layout :title="$tank->exists ? 'Measures of '.$tank->name : 'New tank'" :loop="$loop" wide>
     <h1 class="visually-hidden">{{ $tank->exists ? 'Measures of '.$tank->name : 'New tank' }}</h1>
     <form class="tank-form" method="post" action="{{ $tank->exists ? '/tanks/'.$tank->id : '/tanks' }}" novalidate
-        hx-get="/tanks/draw" hx-trigger="input delay:120ms, change delay:20ms" hx-target="#drawn" hx-sync="this:replace" hx-params="not _token,_method">
+        hx-get="/tanks/draw" hx-trigger="input delay:120ms, change delay:20ms" hx-target="#drawn" hx-sync="this:replace" hx-params="not _token,_once,_method">
         @csrf @if($tank->exists) @method('put') @endif
         <div class="fields">
             <fieldset><legend>Tank</legend>
