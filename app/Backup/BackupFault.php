@@ -19,6 +19,14 @@ final class BackupFault extends RuntimeException
         return new self("“{$path}” cannot be written.");
     }
 
+    /** Nothing half-written is left behind. */
+    public static function stopped(string $path): self
+    {
+        $free = @disk_free_space(dirname($path));
+
+        return new self("“{$path}” could not be written to its end".($free === false ? '' : sprintf(': %.1f MB are free there', $free / 1e6)).'. Make room, or name a folder on another disk, and start it again.');
+    }
+
     public static function broken(string $what): self
     {
         return new self("This is no whole backup of Cresco: $what.");

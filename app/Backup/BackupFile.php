@@ -48,6 +48,10 @@ final class BackupFile
             }
 
             return $manifest;
+        } catch (BackupFault $fault) {
+            throw $fault;
+        } catch (Throwable) {
+            throw BackupFault::stopped($path);
         } finally {
             $files->deleteDirectory($aside);
         }

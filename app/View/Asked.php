@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Http\Middleware\OnceAForm;
 use Illuminate\Http\Request;
 
 /** What a page was asked with, for links that lead back to it. */
@@ -19,7 +18,7 @@ final class Asked
      */
     public static function kept(Request $request, array $but = []): array
     {
-        $asked = $request->except(['_token', OnceAForm::FIELD, 'working', ...$but]);
+        $asked = $request->except(['_token', '_once', 'working', ...$but]);
         array_walk_recursive($asked, static function (mixed &$value): void {
             $value ??= '';
         });

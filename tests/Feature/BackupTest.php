@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Process;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -54,6 +55,28 @@ final class BackupTest extends FeatureCase
         self::assertCount(12, $months);
         // A machine that was off for half a year deletes nothing for it.
         self::assertContains('2026-04-30', Daily::kept(['2026-11-26', '2026-04-30', '2026-04-29']));
+    }
+
+    public function testABackupThatFindsNoRoomSaysSoInOneLineAndLeavesNothing(): void
+    {
+        $folder = sys_get_temp_dir().'/cresco-full-'.getmypid();
+        $files = new Filesystem();
+        $files->makeDirectory($folder, 0o700);
+        try {
+            $run = static fn(string $command) => Process::path(base_path())->env(['DB_DATABASE' => $folder.'/data.sqlite', 'LOG_CHANNEL' => 'null'])->run(['bash', '-c', $command]);
+            touch($folder.'/data.sqlite');
+            self::assertTrue($run('php artisan migrate --force --quiet')->successful());
+            // No file may grow beyond 64 kB: the same as a disk that is full.
+            $answer = $run("trap '' XFSZ; ulimit -f 64; exec php artisan cresco:backup $folder/out.zip");
+            self::assertFalse($answer->successful());
+            self::assertStringContainsString('could not be written to its end', $answer->errorOutput());
+            self::assertStringContainsString('Make room', $answer->errorOutput());
+            self::assertStringNotContainsString('Stack', $answer->errorOutput().$answer->output());
+            self::assertSame([], preg_grep('/^data\.sqlite/', array_map(static fn($file): string => $file->getFilename(), $files->files($folder)), PREG_GREP_INVERT));
+            self::assertSame([], $files->directories($folder));
+        } finally {
+            $files->deleteDirectory($folder);
+        }
     }
 
     public function testABackupOfAnotherEngineSaysSo(): void

@@ -51,6 +51,11 @@ final class InputTest extends FeatureCase
     {
         [$keeper] = $this->readyTank();
         $entry = $keeper->entries()->orderBy('id')->firstOrFail();
+        foreach (['/', '/tanks/1/diary', '/settings/kits'] as $page) {
+            $to = (string) $this->post('http://evil.example'.$page, ['set' => 'strips'])->headers->get('Location');
+            self::assertStringNotContainsString('evil.example', $to);
+            self::assertStringStartsWith('/', $to === '' ? '/' : $to);
+        }
         $answer = $this->actingAs($keeper)->delete("/entries/$entry->id", [], ['Referer' => 'https://elsewhere.test/trap']);
         self::assertStringNotContainsString('elsewhere.test', (string) $answer->headers->get('Location'));
     }

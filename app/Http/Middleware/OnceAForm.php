@@ -37,8 +37,9 @@ final class OnceAForm
             return redirect()->back(302, [], '/')->with('status', __('once.sent'));
         }
         $answer = self::answer($next($request));
-        // Nothing was kept: it may be sent again.
-        if ($answer->getStatusCode() >= 400 || ($request->hasSession() && $request->session()->get('errors') !== null)) {
+        // Nothing was kept, by its own fault and not by one of the page before: it may be sent again.
+        $own = $request->hasSession() ? $request->session()->get('_flash.new', []) : [];
+        if ($answer->getStatusCode() >= 400 || (is_array($own) && in_array('errors', $own, true))) {
             Cache::forget($name);
         }
 
