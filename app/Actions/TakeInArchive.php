@@ -28,47 +28,81 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Throwable;
 
-/** Takes an archive of a keeper into an account in which nothing is kept yet: all of it, or nothing. */
+/**
+ * Takes an archive of a keeper into an account in which nothing is kept yet: all of it, or nothing. It is checked first, then written
+ * under a keeper of its own by short writes, so that others may write between them, walked through, and handed over in one.
+ */
 final class TakeInArchive
 {
-    /** Records in one statement. */
-    private const AT_ONCE = 100;
+    /** Records in one write, and microseconds after it in which others write. House defaults. */
+    private const AT_ONCE = 200;
+
+    private const PAUSE = 2_000;
 
     /** @return int how many records @throws FileFault */
     public function __invoke(Keeper $keeper, string $path, TakingIn $in): int
     {
         $files = new Filesystem();
         $aside = sys_get_temp_dir().'/cresco-archive-'.bin2hex(random_bytes(6));
+        $placed = [];
+        $isIn = false;
+        self::clearLeft($keeper);
         try {
             $this->mustBeEmpty($keeper);
-            $archive = KeeperArchiveIn::read($path, $aside, $in);
-            $placed = $this->place($keeper, $archive);
-            $before = $keeper->refresh()->getAttributes();
-            $kits = DB::table('kits')->where('keeper_id', $keeper->id)->get()->map(static fn(object $kit): array => (array) $kit)->all();
-            try {
-                $count = DB::transaction(fn(): int => $this->keep($keeper, $archive, $placed));
-            } catch (FileFault|QueryException $fault) {
-                $this->drop($placed);
-                throw $fault instanceof FileFault ? $fault : new FileFault(__('account.archive.together'));
-            }
-            try {
-                $this->walk($keeper->refresh());
-            } catch (Throwable $fault) {
-                report($fault);
-                // The account is as it was, its settings too.
-                DB::transaction(function () use ($keeper, $before, $kits): void {
-                    $this->clear($keeper);
-                    DB::table('keepers')->where('id', $keeper->id)->update($before);
-                    DB::table('kits')->insert($kits);
-                });
-                $this->drop($placed);
-                throw new FileFault(__('account.archive.impossible'));
-            }
+            $archive = KeeperArchiveIn::open($path);
+            $placed = $this->place($keeper, $archive->check($aside, $in));
+            $beside = $this->beside($keeper);
+            $count = $this->keep($beside, $archive, $placed);
+            $this->walk($beside->refresh());
+            DB::transaction(fn() => $this->handOver($beside, $keeper, $archive));
+            $isIn = true;
 
             return $count;
+        } catch (QueryException) {
+            throw new FileFault(__('account.archive.together'));
         } finally {
             $files->deleteDirectory($aside);
+            if (!$isIn) {
+                self::clearLeft($keeper);
+                Storage::disk('local')->delete(array_map(static fn(string $name): string => 'photos/'.$name, $placed));
+            }
         }
+    }
+
+    /** What was on its way into an account, or into any, and was cut off. */
+    public static function clearLeft(?Keeper $keeper = null): int
+    {
+        $left = DB::table('keepers')->whereNotNull('incoming_for')->when($keeper !== null, static fn($of) => $of->where('incoming_for', $keeper?->id))->pluck('id')->all();
+        foreach ($left === [] ? [] : array_reverse(array_keys(KeeperTables::all())) as $name) {
+            if (DB::getSchemaBuilder()->hasColumn($name, 'keeper_id')) {
+                DB::table($name)->whereIn('keeper_id', $left)->delete();
+            }
+        }
+
+        return DB::table('keepers')->whereIn('id', $left)->delete();
+    }
+
+    /** The keeper of its own; nobody knows its password. */
+    private function beside(Keeper $keeper): Keeper
+    {
+        $beside = new Keeper(['name' => $keeper->name, 'email' => 'incoming-'.bin2hex(random_bytes(12)).'@cresco.invalid', 'password' => bin2hex(random_bytes(24))]);
+        $beside->forceFill(['incoming_for' => $keeper->id])->save();
+
+        return $beside;
+    }
+
+    private function handOver(Keeper $beside, Keeper $keeper, KeeperArchiveIn $archive): void
+    {
+        $this->mustBeEmpty($keeper);
+        DB::table('kits')->where('keeper_id', $keeper->id)->delete();
+        foreach (array_keys(KeeperTables::all()) as $name) {
+            if (DB::getSchemaBuilder()->hasColumn($name, 'keeper_id')) {
+                DB::table($name)->where('keeper_id', $beside->id)->update(['keeper_id' => $keeper->id]);
+            }
+        }
+        $this->keepKeeper($keeper, $archive->keeper);
+        DB::table('keepers')->where('id', $beside->id)->delete();
+        $keeper->refresh();
     }
 
     private function mustBeEmpty(Keeper $keeper): void
@@ -84,12 +118,14 @@ final class TakeInArchive
     /**
      * Photos go to their places first: a file that nothing points to harms nobody.
      *
+     * @param array<int, string> $photos paths by number of the photo
+     *
      * @return array<int, string> names by number of the photo
      */
-    private function place(Keeper $keeper, KeeperArchiveIn $archive): array
+    private function place(Keeper $keeper, array $photos): array
     {
         $placed = [];
-        foreach ($archive->photos as $id => $path) {
+        foreach ($photos as $id => $path) {
             $placed[$id] = $keeper->id.'/'.bin2hex(random_bytes(16)).'.jpg';
             Storage::disk('local')->put('photos/'.$placed[$id], (string) file_get_contents($path));
         }
@@ -98,44 +134,64 @@ final class TakeInArchive
     }
 
     /** @param array<int, string> $placed */
-    private function drop(array $placed): void
+    private function keep(Keeper $beside, KeeperArchiveIn $archive, array $placed): int
     {
-        Storage::disk('local')->delete(array_map(static fn(string $name): string => 'photos/'.$name, $placed));
-    }
-
-    /** @param array<int, string> $placed */
-    private function keep(Keeper $keeper, KeeperArchiveIn $archive, array $placed): int
-    {
-        $this->mustBeEmpty($keeper);
-        $this->clear($keeper);
         $numbers = [];
         $count = 0;
         foreach (KeeperTables::all() as $name => $table) {
-            $rows = [];
-            $next = $this->next($name);
+            $numbers[$name] = [];
             $hasKeeper = DB::getSchemaBuilder()->hasColumn($name, 'keeper_id');
-            foreach ($archive->records[$name] ?? [] as $n => $fields) {
+            $rows = [];
+            foreach ($archive->records($name) as $n => $fields) {
                 $old = is_int($fields['id'] ?? null) ? $fields['id'] : 0;
                 $row = $table->renumbered($fields, $numbers);
-                if ($row === null || isset($numbers[$name][$old])) {
+                if ($row === null || isset($numbers[$name][$old]) || isset($rows[$old])) {
                     throw new FileFault(__('account.archive.record', ['where' => "$name, record ".($n + 1), 'why' => 'it points to a record that is not there, or is there twice']));
                 }
                 if ($name === 'photos' && !isset($placed[$old])) {
                     continue;
                 }
-                $numbers[$name][$old] = $next;
-                $kept = ['id' => $next++] + KeeperArchiveIn::toKeep($table, $row) + ($hasKeeper ? ['keeper_id' => $keeper->id] : []);
-                $rows[$n] = self::own($table, $kept, $placed[$old] ?? '');
+                $rows[$old] = [$n, self::own($table, KeeperArchiveIn::toKeep($table, $row) + ($hasKeeper ? ['keeper_id' => $beside->id] : []), $placed[$old] ?? '')];
+                ++$count;
+                if (count($rows) >= self::AT_ONCE) {
+                    $numbers[$name] += $this->write($name, $rows);
+                    $rows = [];
+                }
             }
-            foreach (array_chunk($rows, self::AT_ONCE, true) as $some) {
-                self::insert($name, $some);
-            }
-            $this->countOn($name, $next);
-            $count += count($rows);
+            $numbers[$name] += $this->write($name, $rows);
         }
-        $this->keepKeeper($keeper, $archive->keeper);
+        $this->keepKeeper($beside, $archive->keeper);
 
         return $count;
+    }
+
+    /**
+     * One short write; then others may.
+     *
+     * @param array<int, array{int, array<string, bool|float|int|string|null>}> $rows places in the archive and fields, by number in the archive
+     *
+     * @return array<int, int> new numbers by the old
+     */
+    private function write(string $name, array $rows): array
+    {
+        if ($rows === []) {
+            return [];
+        }
+        $numbers = DB::transaction(function () use ($name, $rows): array {
+            $next = $this->next($name);
+            $numbers = $kept = [];
+            foreach ($rows as $old => [$n, $fields]) {
+                $numbers[$old] = $next;
+                $kept[$n] = ['id' => $next++] + $fields;
+            }
+            self::insert($name, $kept);
+            $this->countOn($name, $next);
+
+            return $numbers;
+        });
+        usleep(self::PAUSE);
+
+        return $numbers;
     }
 
     /**
@@ -187,18 +243,18 @@ final class TakeInArchive
         DB::table('keepers')->where('id', $keeper->id)->update(['name' => $name] + ($isZone ? [] : ['timezone' => $keeper->timezone]) + ($isTheme ? [] : ['theme' => 'auto']) + $kept);
     }
 
-    /** All that it keeps goes; the account stays. */
-    private function clear(Keeper $keeper): void
+    /** Whether the main pages can be made of it. */
+    private function walk(Keeper $keeper): void
     {
-        foreach (array_reverse(array_keys(KeeperTables::all())) as $name) {
-            if (DB::getSchemaBuilder()->hasColumn($name, 'keeper_id')) {
-                DB::table($name)->where('keeper_id', $keeper->id)->delete();
-            }
+        try {
+            $this->goThrough($keeper);
+        } catch (Throwable $fault) {
+            report($fault);
+            throw new FileFault(__('account.archive.impossible'));
         }
     }
 
-    /** Whether the main pages can be made of it. */
-    private function walk(Keeper $keeper): void
+    private function goThrough(Keeper $keeper): void
     {
         Round::of($keeper);
         new JobsOf($keeper);

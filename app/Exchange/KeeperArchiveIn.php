@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Models\Capacity;
 use App\Models\Reading;
 use Cresco\Core\Measure\MeasureFault;
+use Generator;
 use Illuminate\Filesystem\Filesystem;
 use JsonException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
@@ -18,13 +19,13 @@ use Throwable;
 use ZipArchive;
 
 /**
- * An archive of a keeper, read and checked: each record by the published schema and by what its class makes of it, each photo opened
- * once. Nothing is kept here.
+ * An archive of a keeper: each record checked by the published schema and by what its class makes of it, each photo opened once. It is
+ * read record by record, as often as it is asked. Nothing is kept here.
  */
 final class KeeperArchiveIn
 {
-    /** Bytes that an archive may have unpacked, and one file of records. House limits. */
-    private const MOST_BYTES = [800 * 1024 * 1024, 60 * 1024 * 1024];
+    /** Bytes that an archive may have unpacked, one file of records, and what is read whole. House limits. */
+    private const MOST_BYTES = [800 * 1024 * 1024, 200 * 1024 * 1024, 1024 * 1024];
 
     /** Bytes of a photo, and of what one record keeps as JSON. House limits. */
     private const MOST_OF_ONE = [8 * 1024 * 1024, 400_000];
@@ -34,117 +35,159 @@ final class KeeperArchiveIn
 
     private const SCHEMA = 'https://cresco.test/schema/keeper.schema.json';
 
-    /**
-     * @param array<string, mixed>                      $keeper  what is set of the keeper
-     * @param array<string, list<array<string, mixed>>> $records by table
-     * @param array<int, string>                        $photos  paths by number of the photo
-     */
-    private function __construct(public readonly array $keeper, public readonly array $records, public readonly array $photos) {}
+    /** @var array<string, mixed> what is set of the keeper */
+    public readonly array $keeper;
 
-    /**
-     * @param string $into a folder that photos are unpacked into
-     *
-     * @throws FileFault
-     */
-    public static function read(string $path, string $into, TakingIn $in): self
+    private readonly int $version;
+
+    /** How many records it says that it holds. */
+    private readonly int $said;
+
+    /** @var list<stdClass> photos of problems of the first version, as they are found */
+    private array $ofProblems = [];
+
+    /** @throws FileFault */
+    private function __construct(private readonly ZipArchive $zip)
+    {
+        $bytes = 0;
+        for ($i = 0; $i < $zip->numFiles; ++$i) {
+            $stat = $zip->statIndex($i);
+            $bytes += is_array($stat) ? $stat['size'] : 0;
+        }
+        if ($bytes > self::MOST_BYTES[0]) {
+            throw new FileFault(__('account.archive.big'));
+        }
+        $head = $this->json('cresco.json');
+        if (!$head instanceof stdClass || ($head->format ?? null) !== KeeperArchive::FORMAT) {
+            throw new FileFault(__('account.archive.none'));
+        }
+        if (!in_array($head->version ?? null, [1, KeeperArchive::VERSION], true)) {
+            throw new FileFault(__('account.archive.newer'));
+        }
+        $this->version = $head->version;
+        $counts = ($head->records ?? null) instanceof stdClass ? get_object_vars($head->records) : [];
+        $this->said = (int) array_sum(array_filter($counts, is_int(...)));
+        $keeper = $this->json('keeper.json');
+        self::hold(self::validator(), $keeper, '#/$defs/keepers', 'keeper');
+        $this->keeper = self::fields($keeper);
+    }
+
+    /** @throws FileFault */
+    public static function open(string $path): self
     {
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw new FileFault(__('account.archive.none'));
         }
-        try {
-            $bytes = 0;
-            for ($i = 0; $i < $zip->numFiles; ++$i) {
-                $stat = $zip->statIndex($i);
-                $bytes += is_array($stat) ? $stat['size'] : 0;
-            }
-            if ($bytes > self::MOST_BYTES[0]) {
-                throw new FileFault(__('account.archive.big'));
-            }
-            $head = self::json($zip, 'cresco.json');
-            if (!$head instanceof stdClass || ($head->format ?? null) !== KeeperArchive::FORMAT) {
-                throw new FileFault(__('account.archive.none'));
-            }
-            $version = $head->version ?? null;
-            if (!in_array($version, [1, KeeperArchive::VERSION], true)) {
-                throw new FileFault(__('account.archive.newer'));
-            }
-            $validator = self::validator();
-            $keeper = self::json($zip, 'keeper.json');
-            self::hold($validator, $keeper, '#/$defs/keepers', 'keeper');
-            $records = [];
-            $photos = [];
-            $count = 0;
-            foreach (KeeperTables::all() as $name => $table) {
-                $rows = $zip->locateName("records/$name.json") === false ? [] : self::json($zip, "records/$name.json");
-                if ($version === 1) {
-                    $rows = self::upgraded($name, $rows, $photos);
-                }
-                $count += is_array($rows) ? count($rows) : 0;
-                if (!is_array($rows) || $count > self::MOST_RECORDS) {
+
+        return new self($zip);
+    }
+
+    /**
+     * Goes through all of it.
+     *
+     * @param string $into a folder that photos are unpacked into
+     *
+     * @return array<int, string> paths of photos by their numbers
+     *
+     * @throws FileFault
+     */
+    public function check(string $into, TakingIn $in): array
+    {
+        $validator = self::validator();
+        $photos = [];
+        $count = 0;
+        (new Filesystem())->ensureDirectoryExists($into, 0o700);
+        foreach (KeeperTables::all() as $name => $table) {
+            [$most, $mostOfTank, $tanks] = [Capacity::ofKeeper($name), Capacity::ofTank($name), []];
+            foreach ($this->rows($name) as $n => $row) {
+                $in->at(++$count, max($count, $this->said));
+                // Counted before anything is made of it.
+                if ($count > self::MOST_RECORDS) {
                     throw new FileFault(__('account.archive.big'));
                 }
-                $most = Capacity::ofKeeper($name);
-                if ($most !== null && count($rows) > $most) {
-                    throw new FileFault(__('account.archive.many', ['what' => $name, 'most' => number_format($most)]));
+                $tank = $row instanceof stdClass && is_int($row->tank_id ?? null) ? $row->tank_id : 0;
+                $tanks[$tank] = ($tanks[$tank] ?? 0) + 1;
+                foreach ([[$n + 1, $most], [$tank === 0 ? 0 : $tanks[$tank], $mostOfTank]] as [$there, $limit]) {
+                    if ($limit !== null && $there > $limit) {
+                        throw new FileFault(__('account.archive.many', ['what' => $name, 'most' => number_format($limit)]));
+                    }
                 }
-                self::withinTanks($name, $rows);
-                $records[$name] = [];
-                foreach (array_values($rows) as $n => $row) {
-                    $in->at($n, count($rows));
-                    self::hold($validator, $row, '#/$defs/'.$name, "$name, record ".($n + 1));
-                    $records[$name][] = $fields = self::fields($row);
-                    self::opens($table, $fields, "$name, record ".($n + 1));
+                $where = "$name, record ".($n + 1);
+                self::hold($validator, $row, '#/$defs/'.$name, $where);
+                $fields = self::fields($row);
+                self::opens($table, $fields, $where);
+                if ($name === 'photos' && is_int($fields['id'] ?? null) && ($photo = $this->photo($fields, $into)) !== null) {
+                    $photos[$fields['id']] = $photo;
                 }
             }
+        }
 
-            return new self(self::fields($keeper), $records, self::photos($zip, $records['photos'] ?? [], $into));
+        return $photos;
+    }
+
+    /**
+     * @return Generator<int, array<string, mixed>> records of a table that was checked
+     *
+     * @throws FileFault
+     */
+    public function records(string $name): Generator
+    {
+        foreach ($this->rows($name) as $n => $row) {
+            yield $n => self::fields($row);
+        }
+    }
+
+    /** @return Generator<int, mixed> */
+    private function rows(string $name): Generator
+    {
+        if ($this->version === 1 && $name === 'inquiry_photos') {
+            yield from $this->ofProblems;
+
+            return;
+        }
+        $this->ofProblems = $name === 'inquiries' ? [] : $this->ofProblems;
+        $file = "records/$name.json";
+        $stat = $this->zip->statName($file);
+        if ($stat === false) {
+            return;
+        }
+        $stream = $stat['size'] > self::MOST_BYTES[1] ? throw new FileFault(__('account.archive.big')) : $this->zip->getStream($file);
+        if ($stream === false) {
+            throw new FileFault(__('account.archive.unread', ['what' => $file]));
+        }
+        try {
+            foreach (JsonRecords::of($stream, self::MOST_BYTES[2]) as $n => $text) {
+                yield $n => $this->upgraded($name, json_decode($text, false, 48, JSON_THROW_ON_ERROR));
+            }
+        } catch (JsonException) {
+            throw new FileFault(__('account.archive.unread', ['what' => $file]));
         } finally {
-            $zip->close();
+            fclose($stream);
         }
     }
 
-    /**
-     * Records of the first version as they are kept now: a problem had one photo, named in its own record.
-     *
-     * @param list<stdClass> $photos of problems, as they are found
-     */
-    private static function upgraded(string $name, mixed $rows, array &$photos): mixed
+    /** A record of the first version as it is kept now: a problem had one photo, named in its own record. */
+    private function upgraded(string $name, mixed $row): mixed
     {
-        foreach ($name === 'inquiries' && is_array($rows) ? $rows : [] as $row) {
-            if ($row instanceof stdClass && property_exists($row, 'photo_id')) {
-                if (is_int($row->photo_id)) {
-                    $photos[] = (object) ['id' => count($photos) + 1, 'inquiry_id' => $row->id ?? null, 'photo_id' => $row->photo_id];
-                }
-                unset($row->photo_id);
+        if ($this->version === 1 && $name === 'inquiries' && $row instanceof stdClass && property_exists($row, 'photo_id')) {
+            if (is_int($row->photo_id)) {
+                $this->ofProblems[] = (object) ['id' => count($this->ofProblems) + 1, 'inquiry_id' => $row->id ?? null, 'photo_id' => $row->photo_id];
             }
+            unset($row->photo_id);
         }
 
-        return $name === 'inquiry_photos' ? $photos : $rows;
+        return $row;
     }
 
-    /**
-     * The limits that a tank has, before anything is kept: pages were measured at them.
-     *
-     * @param array<mixed> $rows
-     */
-    private static function withinTanks(string $name, array $rows): void
+    private function json(string $name): mixed
     {
-        $most = Capacity::ofTank($name);
-        $tanks = $most === null ? [] : array_count_values(array_filter(array_map(static fn(mixed $row): ?int => $row instanceof stdClass && is_int($row->tank_id ?? null) ? $row->tank_id : null, array_values($rows)), is_int(...)));
-        if ($tanks !== [] && max($tanks) > $most) {
-            throw new FileFault(__('account.archive.many', ['what' => $name, 'most' => number_format($most)]));
-        }
-    }
-
-    private static function json(ZipArchive $zip, string $name): mixed
-    {
-        $stat = $zip->statName($name);
-        if ($stat === false || $stat['size'] > self::MOST_BYTES[1]) {
+        $stat = $this->zip->statName($name);
+        if ($stat === false || $stat['size'] > self::MOST_BYTES[2]) {
             throw new FileFault($stat === false ? __('account.archive.lacks', ['what' => $name]) : __('account.archive.big'));
         }
         try {
-            return json_decode((string) $zip->getFromName($name), false, 48, JSON_THROW_ON_ERROR);
+            return json_decode((string) $this->zip->getFromName($name), false, 48, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
             throw new FileFault(__('account.archive.unread', ['what' => $name]));
         }
@@ -263,34 +306,28 @@ final class KeeperArchiveIn
     }
 
     /**
-     * @param list<array<string, mixed>> $records
+     * A photo unpacked, as Cresco writes them: no larger, and whole. It is written anew, so that what hangs behind or beside the picture stays out.
      *
-     * @return array<int, string> paths by number of the photo
+     * @param array<string, mixed> $record
      */
-    private static function photos(ZipArchive $zip, array $records, string $into): array
+    private function photo(array $record, string $into): ?string
     {
-        (new Filesystem())->ensureDirectoryExists($into, 0o700);
-        $found = [];
-        foreach ($records as $record) {
-            $id = is_int($record['id'] ?? null) ? $record['id'] : 0;
-            $name = "photos/$id.jpg";
-            $stat = $zip->statName($name);
-            if ($stat === false) {
-                continue;
-            }
-            $path = $into.'/'.$id.'.jpg';
-            $bytes = $stat['size'] > self::MOST_OF_ONE[0] ? '' : (string) $zip->getFromName($name);
-            file_put_contents($path, $bytes);
-            $size = @getimagesize($path);
-            // As Cresco writes them: no larger, and whole. Written anew, so that what hangs behind or beside the picture stays out.
-            $isOurs = is_array($size) && $size[2] === IMAGETYPE_JPEG && $size[0] === ($record['width'] ?? null) && $size[1] === ($record['height'] ?? null) && max($size[0], $size[1]) <= 4000 && str_ends_with($bytes, "\xFF\xD9");
-            $image = $isOurs ? @imagecreatefromjpeg($path) : false;
-            if ($image === false || !imagejpeg($image, $path, 95)) {
-                throw new FileFault(__('account.archive.photo', ['name' => $name]));
-            }
-            $found[$id] = $path;
+        $id = is_int($record['id'] ?? null) ? $record['id'] : 0;
+        $name = "photos/$id.jpg";
+        $stat = $this->zip->statName($name);
+        if ($stat === false) {
+            return null;
+        }
+        $path = $into.'/'.$id.'.jpg';
+        $bytes = $stat['size'] > self::MOST_OF_ONE[0] ? '' : (string) $this->zip->getFromName($name);
+        file_put_contents($path, $bytes);
+        $size = @getimagesize($path);
+        $isOurs = is_array($size) && $size[2] === IMAGETYPE_JPEG && $size[0] === ($record['width'] ?? null) && $size[1] === ($record['height'] ?? null) && max($size[0], $size[1]) <= 4000 && str_ends_with($bytes, "\xFF\xD9");
+        $image = $isOurs ? @imagecreatefromjpeg($path) : false;
+        if ($image === false || !imagejpeg($image, $path, 95)) {
+            throw new FileFault(__('account.archive.photo', ['name' => $name]));
         }
 
-        return $found;
+        return $path;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\TakeInArchive;
 use App\Console\Commands\KeeperSchema;
 use App\Exchange\KeeperArchive;
 use App\Exchange\KeeperTables;
@@ -12,9 +13,11 @@ use App\Models\Helper;
 use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Photo;
+use App\Models\Reading;
 use App\Models\Run;
 use App\Models\Stand;
 use App\Models\Tank;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -320,6 +323,107 @@ final class ArchiveTest extends FeatureCase
         $kept = (string) Storage::disk('local')->get('photos/'.Photo::query()->where('keeper_id', $new->id)->sole()->file);
         self::assertStringNotContainsString('<?php', $kept);
         self::assertSame([8, 8], array_slice((array) getimagesizefromstring($kept), 0, 2));
+    }
+
+    /** @param iterable<string> $records */
+    private function withReadings(string $path, iterable $records): void
+    {
+        $file = $path.'.readings';
+        $out = fopen($file, 'wb');
+        self::assertIsResource($out);
+        fwrite($out, '[');
+        $isFirst = true;
+        foreach ($records as $record) {
+            fwrite($out, ($isFirst ? '' : ',').$record);
+            $isFirst = false;
+        }
+        fwrite($out, ']');
+        fclose($out);
+        $zip = new ZipArchive();
+        $zip->open($path);
+        $zip->addFile($file, 'records/readings.json');
+        $zip->close();
+        unlink($file);
+    }
+
+    #[Group('long')]
+    public function testALongDiaryComesInWithLittleMemory(): void
+    {
+        [$keeper] = $this->readyTank();
+        $path = $this->out($keeper);
+        $reading = Reading::query()->whereNotNull('tank_id')->where('parameter', 'nitrate')->firstOrFail();
+        $this->withReadings($path, (static function () use ($reading): iterable {
+            for ($id = 1; $id <= 20_000; ++$id) {
+                yield json_encode(['id' => $id, 'tank_id' => 1, 'entry_id' => 1, 'parameter' => 'nitrate', 'method' => 'between', 'value' => 30.0, 'low' => 20.0, 'high' => 40.0, 'taken_at' => $reading->taken_at->subHours($id)->format('Y-m-d H:i:s')], JSON_THROW_ON_ERROR);
+            }
+        })());
+        $other = $this->elsewhere();
+        gc_collect_cycles();
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $this->in($other, $path)->assertSessionHasNoErrors();
+        self::assertLessThan(64e6, memory_get_peak_usage() - $before);
+        self::assertSame(20_000, DB::table('readings')->where('tank_id', Tank::query()->where('keeper_id', $other->id)->sole()->id)->count());
+        self::assertSame(0, DB::table('keepers')->whereNotNull('incoming_for')->count());
+    }
+
+    public function testMillionsOfNothingAreRefusedAtTheFirst(): void
+    {
+        [$keeper] = $this->readyTank();
+        $path = $this->out($keeper);
+        $this->withReadings($path, (static function (): iterable {
+            for ($n = 0; $n < 20_000; ++$n) {
+                yield implode(',', array_fill(0, 200, '{}'));
+            }
+        })());
+        $other = $this->elsewhere();
+        memory_reset_peak_usage();
+        $before = memory_get_usage();
+        $this->in($other, $path)->assertSessionHasErrors('archive');
+        self::assertLessThan(64e6, memory_get_peak_usage() - $before);
+    }
+
+    public function testWhatWasCutOffOnItsWayInIsClearedAndBarsNothing(): void
+    {
+        [$keeper] = $this->readyTank();
+        $path = $this->out($keeper);
+        $other = $this->elsewhere();
+        $left = new Keeper(['name' => 'Elsewhere', 'email' => 'incoming-1@cresco.invalid', 'password' => 'nobody knows it']);
+        $left->forceFill(['incoming_for' => $other->id])->save();
+        $this->tank($left, $this->water($left));
+        $this->in($other, $path)->assertSessionHasNoErrors();
+        self::assertSame(1, $other->tanks()->count());
+        self::assertFalse(Keeper::query()->whereKey($left->id)->exists());
+        // At the next start, too.
+        $left = new Keeper(['name' => 'Elsewhere', 'email' => 'incoming-2@cresco.invalid', 'password' => 'nobody knows it']);
+        $left->forceFill(['incoming_for' => $other->id])->save();
+        $tank = $this->tank($left, $this->water($left));
+        self::assertSame(1, TakeInArchive::clearLeft());
+        self::assertFalse(Tank::query()->whereKey($tank->id)->exists());
+        self::assertSame(1, $other->tanks()->count());
+    }
+
+    public function testOthersWriteWhileAnArchiveComesIn(): void
+    {
+        [$keeper] = $this->readyTank();
+        $path = $this->out($keeper);
+        $this->withReadings($path, (static function (): iterable {
+            for ($id = 1; $id <= 1_000; ++$id) {
+                yield json_encode(['id' => $id, 'tank_id' => 1, 'entry_id' => 1, 'parameter' => 'ph', 'method' => 'exact', 'value' => 7.0, 'low' => 7.0, 'high' => 7.0, 'taken_at' => sprintf('2026-01-01 %02d:%02d:00', intdiv($id, 60), $id % 60)], JSON_THROW_ON_ERROR);
+            }
+        })());
+        $other = $this->elsewhere();
+        // Another keeper's note falls between two writes, and numbers do not clash.
+        $between = 0;
+        DB::listen(function (QueryExecuted $query) use (&$between, $keeper): void {
+            if (str_starts_with($query->sql, 'insert into "readings"') && ++$between === 3) {
+                $keeper->entries()->create(['kind' => 'note', 'title' => 'In between', 'happened_at' => now()]);
+            }
+        });
+        $this->in($other, $path)->assertSessionHasNoErrors();
+        self::assertGreaterThanOrEqual(5, $between);
+        self::assertSame(1_000, DB::table('readings')->whereIn('tank_id', Tank::query()->where('keeper_id', $other->id)->select('id'))->count());
+        self::assertSame(1, $keeper->entries()->where('title', 'In between')->count());
     }
 
     private function fillPhoto(Keeper $keeper): void

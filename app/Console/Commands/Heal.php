@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\TakeInArchive;
 use App\Backup\BackupFault;
 use App\Backup\BackupFile;
 use App\Backup\Restoring;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 
-/** Puts right what a restore left that was killed, and lets the pages answer again. It must not run beside a restore. */
+/** Puts right what a restore or an archive left that was cut off, and lets the pages answer again. It must not run beside a restore. */
 final class Heal extends Command
 {
     protected $signature = 'cresco:heal';
@@ -28,6 +30,9 @@ final class Heal extends Command
         }
         if ($this->laravel->isDownForMaintenance()) {
             $this->callSilently('up');
+        }
+        if (Schema::hasColumn('keepers', 'incoming_for') && ($left = TakeInArchive::clearLeft()) > 0) {
+            $this->line(sprintf('%d archive%s had been cut off on the way in. What was left of %s is cleared.', $left, $left === 1 ? '' : 's', $left === 1 ? 'it' : 'them'));
         }
         if ($isHealed) {
             $this->line('A restore had been cut off. The data are whole again.');
