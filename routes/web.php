@@ -111,8 +111,9 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:10,10,account');
     Route::post('/sign-out', [SignInController::class, 'leave']);
     Route::get('/', RoundController::class)->name('round');
-    Route::get('/evening', EveningController::class);
-    Route::get('/week', [WeekController::class, 'show']);
+    // Whoever has much makes these pages long: nobody asks for them without end.
+    Route::get('/evening', EveningController::class)->middleware('throttle:120,1,evening');
+    Route::get('/week', [WeekController::class, 'show'])->middleware('throttle:120,1,week');
     Route::get('/week/move', [WeekController::class, 'move']);
     Route::post('/week/lay', [WeekController::class, 'lay']);
     Route::put('/week/habits', [WeekController::class, 'habits']);

@@ -30,27 +30,31 @@ final class BenchServer
         public readonly int $run,
     ) {}
 
-    /** @param Closure(string): mixed $say */
-    public static function start(Closure $say): self
+    /**
+     * @param Closure(string): mixed $say
+     * @param bool                   $isAtLimits whether the keeper has as much as one may have, and not ten years of twelve tanks
+     */
+    public static function start(Closure $say, bool $isAtLimits = false): self
     {
         $folder = storage_path('bench');
         @mkdir($folder, 0o755, true);
-        $database = $folder.'/bench.sqlite';
+        $name = $isAtLimits ? 'limits' : 'bench';
+        $database = self::database($name);
         $environment = [
             'DB_DATABASE' => $database, 'APP_CONFIG_CACHE' => $folder.'/config.php', 'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, 'CRESCO_TIMED' => 'true',
             'PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'),
         ];
         self::artisan(['config:cache'], $environment);
         // Planted anew when the tables or the demo have changed.
-        $sum = md5(implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), [...glob(database_path('migrations/*.php')) ?: [], ...glob(database_path('seeders/*.php')) ?: [], __DIR__.'/BenchData.php'])));
-        if (@file_get_contents($folder.'/planted') !== $sum) {
-            $say('Planting the large data set: 12 tanks, 150,000 readings, 40,000 entries ...');
+        $sum = md5(implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), [...glob(database_path('migrations/*.php')) ?: [], ...glob(database_path('seeders/*.php')) ?: [], __DIR__.'/BenchData.php', __DIR__.'/LimitsData.php'])));
+        if (@file_get_contents($folder.'/planted-'.$name) !== $sum) {
+            $say($isAtLimits ? 'Planting an account at its limits ...' : 'Planting the large data set: 12 tanks, 150,000 readings, 40,000 entries ...');
             array_map(static fn(string $end): bool => @unlink($database.$end), ['', '-wal', '-shm']);
             touch($database);
             self::artisan(['migrate', '--force'], $environment);
             self::artisan(['db:seed', '--force'], $environment);
-            BenchData::plant($database);
-            file_put_contents($folder.'/planted', $sum);
+            $isAtLimits ? LimitsData::plant($database) : BenchData::plant($database);
+            file_put_contents($folder.'/planted-'.$name, $sum);
         }
         $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No free port.');
         $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
@@ -74,6 +78,11 @@ final class BenchServer
         $say(sprintf('%d readings, %d entries, %d tanks.', $number('select count(*) from readings'), $number('select count(*) from entries'), $number('select count(*) from tanks')));
 
         return $server;
+    }
+
+    public static function database(string $name): string
+    {
+        return storage_path("bench/$name.sqlite");
     }
 
     public function signIn(): void

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Cache;
 final class TakingIn
 {
     /** Seconds after which one that was cut off no longer bars the next. House limit. */
-    private const LONGEST = 120;
+    private const LONGEST = 300;
 
     /** Seconds between two notes of how far it is. House default. */
     private const EVERY = 0.25;
@@ -38,6 +38,7 @@ final class TakingIn
         if ($lock->get() === false) {
             throw FileFault::another();
         }
+        set_time_limit(self::LONGEST);
         $in = new self($keeper);
         try {
             return $work($in);

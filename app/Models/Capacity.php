@@ -8,13 +8,13 @@ use Illuminate\Database\Eloquent\Model;
 
 /**
  * How many records of a kind one keeper, or one tank, may have: more than anybody needs, and few enough that one keeper cannot slow the
- * others down. House limits.
+ * others down: `./cresco bench --limits` measures the heaviest pages at them. House limits.
  */
 final class Capacity
 {
     /** Of a keeper. House limits. */
     private const OF_KEEPER = [
-        Tank::class => 60, Water::class => 300, Analysis::class => 10_000, Jar::class => 300, Store::class => 60, Recipe::class => 1000, Batch::class => 10_000,
+        Tank::class => 36, Water::class => 300, Analysis::class => 10_000, Jar::class => 300, Store::class => 60, Recipe::class => 1000, Batch::class => 10_000,
         PlantKind::class => 300, Chore::class => 200, Supply::class => 200, Helper::class => 300, AwaySpell::class => 500, LaidJob::class => 500, PenTrial::class => 1000, FreshStart::class => 1000,
         Entry::class => 100_000, Run::class => 20_000, Photo::class => 10_000,
     ];
@@ -24,6 +24,9 @@ final class Capacity
         Animal::class => 60, Stand::class => 80, Lamp::class => 12, LightDay::class => 5000, LightReading::class => 200, TopUp::class => 10_000, Dose::class => 20_000,
         DosePlan::class => 20, FoodSpell::class => 100, PinchTrial::class => 200, GaugeNote::class => 10_000, Inquiry::class => 500, Arrival::class => 500, OffSpot::class => 1000, BedPatch::class => 80,
     ];
+
+    /** Of all tanks of a keeper together. House limits. */
+    private const OF_ALL_TANKS = [Stand::class => 720];
 
     /** @throws LimitReached when one more would be too many */
     public static function check(Model $record): void
@@ -35,12 +38,20 @@ final class Capacity
                 throw LimitReached::of($record::class, $most);
             }
         }
+        $most = self::OF_ALL_TANKS[$record::class] ?? null;
+        $tank = $record->getAttributes()['tank_id'] ?? null;
+        if ($most !== null && is_numeric($tank)) {
+            $ofKeeper = Tank::query()->toBase()->where('keeper_id', Tank::query()->toBase()->where('id', $tank)->select('keeper_id'))->select('id');
+            if ($record->newQuery()->toBase()->whereIn('tank_id', $ofKeeper)->count() >= $most) {
+                throw LimitReached::of($record::class, $most);
+            }
+        }
     }
 
     /** Of a keeper, by the table; null where there is no limit of its own. */
     public static function ofKeeper(string $table): ?int
     {
-        return self::ofTable(self::OF_KEEPER, $table);
+        return self::ofTable(self::OF_KEEPER + self::OF_ALL_TANKS, $table);
     }
 
     /** Of a tank, by the table; null where there is no limit of its own. */

@@ -9,6 +9,7 @@ use App\Exchange\FileFault;
 use App\Exchange\TakingIn;
 use App\Models\Analysis;
 use App\Models\Capacity;
+use App\Models\LimitReached;
 use App\Models\Tank;
 use App\Models\Water;
 use Illuminate\Http\UploadedFile;
@@ -28,6 +29,16 @@ final class CapacityTest extends FeatureCase
         }
 
         return $csv;
+    }
+
+    public function testPlantGroupsAreCountedOverAllTanks(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $other = $this->tank($keeper, $water);
+        $row = ['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'tank_id' => $other->id];
+        DB::table('stands')->insert(array_fill(0, 720, $row));
+        $this->expectException(LimitReached::class);
+        $tank->stands()->create(array_diff_key($row, ['tank_id' => 0]));
     }
 
     public function testManyRowsComeInWithFewStatements(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Console\BenchServer;
+use App\Console\LimitsData;
 use App\Console\LoadBench;
 use App\Console\RecipeBench;
 use App\Console\WeekBench;
@@ -16,11 +17,14 @@ use Illuminate\Console\Command;
  */
 final class Bench extends Command
 {
-    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages} {--only= : only pages whose name holds this} {--load : 40 keepers at once for a minute, on nginx and PHP-FPM} {--growth : more and more keepers at once} {--seconds= : of load, or of each step}';
+    protected $signature = 'cresco:bench {--rounds=25 : requests of each page in a turn} {--turns=8 : turns through all pages} {--only= : only pages whose name holds this} {--load : 40 keepers at once for a minute, on nginx and PHP-FPM} {--growth : more and more keepers at once} {--limits : the heaviest pages of an account at its limits} {--seconds= : of load, or of each step}';
 
     protected $description = 'Measure pages and recompute against a bare route, as ratios';
 
     /** Path, whether htmx asks for a part, largest ratio of the 95th percentiles. */
+    /** An account at its limits may take so many times as long as an empty one. */
+    private const AT_LIMITS = 100.0;
+
     private const PAGES = [
         'bare framework route' => ['/bare', false, null],
         'change sheet, recomputed while typing' => ['/tanks/%d/change?reason=nitrate&nitrate_goal=20', true, 4.0],
@@ -65,6 +69,9 @@ final class Bench extends Command
 
     public function handle(): int
     {
+        if ($this->option('limits')) {
+            return $this->limits();
+        }
         if ($this->option('load') || $this->option('growth')) {
             $seconds = is_numeric($this->option('seconds')) ? (int) $this->option('seconds') : ($this->option('load') ? 60 : 20);
 
@@ -95,6 +102,29 @@ final class Bench extends Command
         }
 
         return self::SUCCESS;
+    }
+
+    /** The heaviest pages of an account at its limits, against its page that shows nothing of it. */
+    private function limits(): int
+    {
+        $server = BenchServer::start(fn(string $line) => $this->line($line), true);
+        $isHeld = true;
+        try {
+            $server->signIn();
+            $server->request('/account', false, 5);
+            $bare = self::quantile($server->request('/account', false, 20), 0.5);
+            foreach (['round' => '/', 'week' => '/week', 'evening' => '/evening'] as $name => $page) {
+                LimitsData::age(BenchServer::database('limits'));
+                $first = $server->request($page, false, 1)[0] / $bare;
+                $then = self::quantile($server->request($page, false, 6), 0.5) / $bare;
+                $isHeld = $isHeld && $first <= self::AT_LIMITS;
+                $this->line(sprintf('%-8s %4.0f times a page of the account that shows none of it when all is new, %4.0f then (limit %.0f: %s).', $name, $first, $then, self::AT_LIMITS, $first <= self::AT_LIMITS ? 'held' : 'OVER'));
+            }
+        } finally {
+            $server->stop();
+        }
+
+        return $isHeld ? self::SUCCESS : self::FAILURE;
     }
 
     /** @return array<string, array{string, bool, float|null}> */
