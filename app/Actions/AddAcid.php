@@ -26,17 +26,20 @@ final class AddAcid
     public function __invoke(Keeper $keeper, Tank $tank, AcidPage $page, bool $isInBatch): bool
     {
         return DB::transaction(function () use ($keeper, $tank, $page, $isInBatch): bool {
-            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $page->title(), 'body' => $page->body(), 'happened_at' => CarbonImmutable::now()]);
+            $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Dose, 'title' => $page->title(), 'body' => $page->body(), 'happened_at' => CarbonImmutable::now()]);
             $jar = AcidPage::jar($tank);
             // Another acid, or another strength, came out of another bottle.
             if ($jar?->stock !== null && $page->isOf($jar)) {
-                Jar::query()->whereKey($jar->id)->update(['stock' => max(0.0, $jar->stock - $page->millilitres)]);
+                $taken = min($jar->stock, $page->millilitres);
+                Jar::query()->whereKey($jar->id)->update(['stock' => $jar->stock - $taken]);
+                $entry->update(['took' => ['jars' => [['jar' => $jar->id, 'amount' => $taken]]]]);
             }
             if (!$isInBatch || $page->batch === null || $page->working === null) {
                 return false;
             }
             $batch = Batch::query()->whereKey($page->batch->id)->lockForUpdate()->firstOrFail();
             $equivalents = $page->working->value('acid') * $page->litres() / max(0.1, (new BatchContent($batch))->litres());
+            $entry->update(['took' => ($entry->took ?? []) + ['acid_of' => $batch->id, 'acid' => $equivalents]]);
             $batch->update(['card' => $batch->card->withAcid(new BatchAcid($page->kind()->leaves(), $equivalents, $page->kind()->protons()))]);
 
             return true;

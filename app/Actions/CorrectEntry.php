@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Known\VesselOf;
+use App\Models\AnimalEvent;
+use App\Models\ChoreTurn;
 use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\WaterChange;
@@ -42,6 +44,11 @@ final class CorrectEntry
             $entry->update(['happened_at' => $moved, 'body' => $body] + ($title === null ? [] : ['title' => $title]));
             $entry->readings()->update(['taken_at' => $moved]);
             self::moveDose($entry, $moved);
+            AnimalEvent::query()->where('entry_id', $entry->id)->get()->each(static fn(AnimalEvent $event) => $event->update(['day' => $moved->setTimezone($entry->keeper->timezone ?? 'UTC')->format('Y-m-d')]));
+            ChoreTurn::query()->where('entry_id', $entry->id)->with('chore')->get()->each(static function (ChoreTurn $turn) use ($moved): void {
+                $turn->update(['done_at' => $moved]);
+                $turn->chore->update(['last_at' => $turn->chore->turns()->max('done_at')]);
+            });
             $entry->readings()->whereIn('parameter', $gone)->delete();
             foreach ($readings as $name => $reading) {
                 $entry->readings()->where('parameter', $name)->update(['method' => $reading->method, 'value' => $reading->value, 'low' => $reading->low, 'high' => $reading->high]);

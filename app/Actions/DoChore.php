@@ -28,10 +28,11 @@ final class DoChore
 
                 return;
             }
-            $chore->turns()->create(['done_at' => $now, 'since' => $since, 'found' => $found]);
+            $turn = $chore->turns()->create(['done_at' => $now, 'since' => $since, 'found' => $found]);
             $chore->update(['last_at' => $now, 'next_on' => null]);
             $keeper->laidJobs()->where('job', 'chore.'.$chore->id)->whereDate('day', '<=', $now->setTimezone($keeper->timezone)->format('Y-m-d'))->delete();
-            $keeper->entries()->create(['tank_id' => $chore->tank_id, 'kind' => EntryKind::Work, 'title' => mb_substr($title, 0, 160), 'happened_at' => $now]);
+            $entry = $keeper->entries()->create(['tank_id' => $chore->tank_id, 'kind' => EntryKind::Work, 'title' => mb_substr($title, 0, 160), 'happened_at' => $now]);
+            $turn->update(['entry_id' => $entry->id]);
         });
     }
 }

@@ -31,14 +31,19 @@ final class MakeBatch
             }
             $batch->refresh();
             $content = new BatchContent($batch);
+            $took = ['made' => $batch->id, 'jars' => [], 'stores' => []];
             foreach ($content->jars() as $jar) {
-                $taken = $jar->amount * $content->timesJars();
-                Jar::query()->whereKey($jar->jarId)->where('keeper_id', $keeper->id)->whereNotNull('stock')
-                    ->update(['stock' => DB::raw(sprintf('case when stock > %1$.6F then stock - %1$.6F else 0 end', $taken))]);
+                $there = Jar::query()->whereKey($jar->jarId)->where('keeper_id', $keeper->id)->whereNotNull('stock')->first();
+                $taken = min((float) $there?->stock, $jar->amount * $content->timesJars());
+                $there?->update(['stock' => $there->stock - $taken]);
+                $took['jars'][] = ['jar' => $there?->id, 'amount' => $taken];
             }
             foreach ($content->sources() as $source) {
-                Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source->water)
-                    ->update(['level' => DB::raw(sprintf('case when level > %1$.6F then level - %1$.6F else 0 end', $source->litres))]);
+                foreach (Store::query()->where('keeper_id', $keeper->id)->whereNotNull('water_id')->where('water_id', $source->water)->get() as $store) {
+                    $taken = min($store->level, $source->litres);
+                    $store->update(['level' => $store->level - $taken]);
+                    $took['stores'][] = ['store' => $store->id, 'litres' => $taken];
+                }
             }
             $show = $keeper->show();
             $keeper->entries()->create([
@@ -50,6 +55,7 @@ final class MakeBatch
                     implode(', ', array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars())),
                 ])),
                 'happened_at' => $now,
+                'took' => $took,
             ]);
 
             return true;

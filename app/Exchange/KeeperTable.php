@@ -11,6 +11,7 @@ final readonly class KeeperTable
 {
     /** What is kept as JSON and points to other records: the way to each number, and the table it is of. */
     private const WITHIN = [
+        'entries.took' => ['jars.*.jar' => 'jars', 'stores.*.store' => 'stores', 'made' => 'batches', 'acid_of' => 'batches'],
         'runs.plan' => ['waters.*' => 'waters', 'water_id' => 'waters'],
         'run_steps.content' => ['patches.*' => 'bed_patches', 'missed.*' => 'bed_patches', 'stands.*.stand' => 'stands', 'doses.*.jar' => 'jars', 'batch' => 'batches'],
         'batches.card' => ['sources.*.water_id' => 'waters', 'jars.*.jar_id' => 'jars'],

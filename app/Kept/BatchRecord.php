@@ -79,6 +79,20 @@ final readonly class BatchRecord implements Kept
         return self::read(['acid' => [...$this->toKeep()['acid'], $acid->toKeep()]] + $this->toKeep());
     }
 
+    /** The same without the last acid that took so many meq/L; unchanged where there is none. */
+    public function withoutAcid(float $equivalents): self
+    {
+        $acids = $this->acids;
+        foreach (array_reverse($acids, true) as $n => $acid) {
+            if (abs($acid->equivalents - $equivalents) < 1e-9) {
+                unset($acids[$n]);
+                break;
+            }
+        }
+
+        return self::read(['acid' => array_map(static fn(BatchAcid $acid): array => $acid->toKeep(), array_values($acids))] + $this->toKeep());
+    }
+
     /** @return array{acid: list<array<string, mixed>>, ...<string, mixed>} */
     public function toKeep(): array
     {

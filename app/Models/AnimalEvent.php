@@ -16,6 +16,7 @@ use Cresco\Core\Animals\CountKind;
  * @property int $count
  * @property CarbonImmutable $day in the keeper's calendar
  * @property string|null $note
+ * @property int|null $entry_id of the diary, that takes it along
  */
 final class AnimalEvent extends Record
 {
@@ -23,11 +24,11 @@ final class AnimalEvent extends Record
 
     protected $table = 'animal_events';
 
-    protected $fillable = ['kind', 'count', 'day', 'note'];
+    protected $fillable = ['kind', 'count', 'day', 'note', 'entry_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['animal_id' => 'integer', 'kind' => CountKind::class, 'count' => 'integer', 'day' => 'immutable_date:Y-m-d'];
+        return ['animal_id' => 'integer', 'entry_id' => 'integer', 'kind' => CountKind::class, 'count' => 'integer', 'day' => 'immutable_date:Y-m-d'];
     }
 }

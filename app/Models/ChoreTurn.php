@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Rhythm\Found;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * One time that a job was done.
@@ -15,6 +16,8 @@ use Cresco\Core\Rhythm\Found;
  * @property CarbonImmutable $done_at
  * @property float|null $since days since it was done before
  * @property Found|null $found
+ * @property int|null $entry_id of the diary, that takes it along
+ * @property Chore $chore
  */
 final class ChoreTurn extends Record
 {
@@ -22,11 +25,17 @@ final class ChoreTurn extends Record
 
     protected $table = 'chore_turns';
 
-    protected $fillable = ['done_at', 'since', 'found'];
+    protected $fillable = ['done_at', 'since', 'found', 'entry_id'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['chore_id' => 'integer', 'done_at' => 'immutable_datetime', 'since' => 'float', 'found' => Found::class];
+        return ['chore_id' => 'integer', 'entry_id' => 'integer', 'done_at' => 'immutable_datetime', 'since' => 'float', 'found' => Found::class];
+    }
+
+    /** @return BelongsTo<Chore, $this> */
+    public function chore(): BelongsTo
+    {
+        return $this->belongsTo(Chore::class);
     }
 }

@@ -20,19 +20,20 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string          $title
  * @property string|null     $body
  * @property CarbonImmutable $happened_at
+ * @property array<string, mixed>|null $took jars and stores that something went out of, with amounts, and the batch that was made or got acid
  */
 final class Entry extends Record
 {
     protected $table = 'entries';
 
-    protected $fillable = ['tank_id', 'water_id', 'run_id', 'kind', 'title', 'body', 'happened_at'];
+    protected $fillable = ['tank_id', 'water_id', 'run_id', 'kind', 'title', 'body', 'happened_at', 'took'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'kind' => EntryKind::class, 'happened_at' => 'immutable_datetime', 'keeper_id' => 'integer', 'tank_id' => 'integer',
-            'water_id' => 'integer', 'run_id' => 'integer',
+            'water_id' => 'integer', 'run_id' => 'integer', 'took' => 'array',
         ];
     }
 

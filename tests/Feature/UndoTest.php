@@ -4,18 +4,89 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Exchange\KeeperTables;
+use App\Models\Batch;
 use App\Models\BedPatch;
 use App\Models\Capsule;
 use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Jar;
+use App\Models\Keeper;
 use App\Models\StandLook;
+use App\Models\Tank;
+use App\Models\Water;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What was noted is put right and taken back, and leaves nothing behind. */
 final class UndoTest extends FeatureCase
 {
+    /** @return array<string, list<string>> what is kept, table by table, without numbers and moments of writing */
+    private static function all(): array
+    {
+        $found = [];
+        foreach (array_keys(KeeperTables::all()) as $name) {
+            $found[$name] = array_values(DB::table($name)->orderBy('id')->get()->map(static fn(object $row): string => (string) json_encode(array_diff_key((array) $row, array_flip(['id', 'created_at', 'updated_at', 'data_version', 'plants_version']))))->all());
+        }
+
+        return $found;
+    }
+
+    /** @return iterable<string, array{callable(self, Keeper, Tank, Water): mixed}> each act that writes into the diary */
+    public static function acts(): iterable
+    {
+        yield 'a note' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post('/diary', ['kind' => 'note', 'title' => 'A note', 'tank_id' => (string) $tank->id, 'happened_at' => '2026-03-20T11:00'])];
+        yield 'a test of the water' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post("/tanks/$tank->id/read", ['readings' => ['nitrate' => '20-40', 'ph' => '7']])];
+        yield 'a water change of before' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/changed", ['changed_at' => '2026-03-19T10:00', 'litres' => '15', 'water' => (string) $water->id])];
+        yield 'a dose' => [static function (self $test, Keeper $keeper, Tank $tank): void {
+            $jar = $keeper->jars()->where('name', 'Green drops')->sole();
+            $test->post("/tanks/$tank->id/doses", ['jar_id' => (string) $jar->id, 'amount' => '4', 'state' => 'given']);
+        }];
+        yield 'a job that was done' => [static function (self $test, Keeper $keeper): void {
+            $test->post('/jobs/'.$keeper->chores()->sole()->id.'/done', ['found' => 'as_expected']);
+        }];
+        yield 'a batch that was made' => [static function (self $test): void {
+            $test->post('/batches/'.Batch::query()->sole()->id.'/made');
+        }];
+        yield 'acid in a water' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '20', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '3', 'to' => '', 'way' => 'change'])];
+        yield 'animals that died' => [static function (self $test, Keeper $keeper, Tank $tank): void {
+            $test->post("/tanks/$tank->id/animals/".$tank->animalKinds()->sole()->id, ['event' => 'died', 'count' => '2']);
+        }];
+    }
+
+    /** @param callable(self, Keeper, Tank, Water): mixed $act */
+    #[DataProvider('acts')]
+    public function testEveryActOfTheDiaryIsPutRightAndTakenBackWithoutATrace(callable $act): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        [$keeper, $tank, $ro, $tap] = $this->bench();
+        $keeper->jars()->create(['name' => 'Green drops', 'salt' => Jar::FEED, 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 100.0, 'nitrate' => 2.0], 'stock' => 100.0]);
+        $keeper->jars()->create(['name' => 'Acid', 'salt' => Jar::ACID, 'unit' => 'mL', 'label' => ['kind' => 'hydrochloric', 'percent' => 10.0], 'stock' => 2.0]);
+        $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 30, 'litres_per_day' => 100, 'waste' => 3]);
+        $chore = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => CarbonImmutable::parse('2026-03-10 18:00')]);
+        $chore->turns()->create(['done_at' => CarbonImmutable::parse('2026-03-10 18:00'), 'since' => null]);
+        $tank->animalKinds()->create(['kind' => 'tetra'])->events()->create(['kind' => 'came', 'count' => 9, 'day' => '2026-03-01']);
+        $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '20', 'waters' => [$ro->id], 'jars' => $keeper->jars()->where('salt', 'gypsum')->pluck('id')->all(), 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '']);
+        $before = self::all();
+        $act($this->actingAs($keeper->fresh() ?? $keeper), $keeper, $tank, $tap);
+        self::assertNotSame($before, self::all(), 'something is kept');
+        $entry = Entry::query()->where('keeper_id', $keeper->id)->latest('id')->firstOrFail();
+        // It opens, and may be moved to another hour.
+        $this->get("/entries/$entry->id/edit")->assertOk();
+        $litres = $entry->kind === EntryKind::Change ? ['litres' => '15'] : [];
+        $this->put("/entries/$entry->id", ['happened_at' => '2026-03-18T09:30', 'title' => $entry->title, 'body' => (string) $entry->body] + $litres)->assertSessionHasNoErrors();
+        self::assertSame('2026-03-18 09:30', $entry->refresh()->happened_at->format('Y-m-d H:i'));
+        foreach (['chore_turns' => 'done_at', 'animal_events' => 'day', 'doses' => 'day', 'readings' => 'taken_at', 'water_changes' => 'changed_at'] as $table => $column) {
+            foreach (DB::table($table)->where('entry_id', $entry->id)->pluck($column) as $moment) {
+                self::assertStringStartsWith('2026-03-18', (string) (is_string($moment) ? $moment : ''), $table);
+            }
+        }
+        $this->delete("/entries/$entry->id")->assertSessionHasNoErrors();
+        self::assertSame($before, self::all());
+    }
+
     public function testADoseThatIsTakenBackPutsBackWhatItTookAndNoMore(): void
     {
         [$keeper, $tank] = $this->readyTank();

@@ -93,8 +93,8 @@ final class AnimalController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = CarbonImmutable::now();
-        $animal->events()->save(new AnimalEvent(['kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d')]));
-        $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => (string) __('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
+        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => (string) __('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
+        $animal->events()->save(new AnimalEvent(['kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d'), 'entry_id' => $entry->id]));
     }
 
     /** What the animals come to is what Cresco begins with, until the diary says better. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\NoteChange;
+use App\Actions\TakeBackEntry;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
@@ -60,10 +60,10 @@ final class DiaryController extends Controller
         return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/diary' : '/diary')->with('status', __('said.done.written'));
     }
 
-    public function destroy(Entry $entry, NoteChange $note): RedirectResponse
+    public function destroy(Entry $entry, TakeBackEntry $takeBack): RedirectResponse
     {
         $isChange = $entry->kind === EntryKind::Change;
-        $note->takeBack($entry);
+        $takeBack($entry);
 
         // The page of the entry itself is gone with it.
         $diary = $entry->tank_id === null ? '/diary' : '/tanks/'.$entry->tank_id.'/diary';
