@@ -43,7 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // A list where a text is expected is refused as input, and is no fault of the application.
         $exceptions->map(ErrorException::class, static fn(ErrorException $fault): Throwable => NoText::of($fault) ?? $fault);
         // Pages go on where nothing can be written.
-        $exceptions->render(static fn(PDOException $fault, Request $request): ?Response => Unwritten::answer($fault, $request));
+        $exceptions->render(static fn(Throwable $fault, Request $request): ?Response => Unwritten::answer($fault, $request));
         // One record too many: what was typed comes back.
         $exceptions->dontReport(LimitReached::class);
         $exceptions->render(static fn(LimitReached $fault, Request $request) => $request->expectsJson() ? response()->json(['message' => $fault->getMessage()], 422)

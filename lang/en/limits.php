@@ -5,8 +5,9 @@ declare(strict_types=1);
 return [
     'reached' => 'There are :most :what already, and no more are kept: nothing was added. Take out what is no longer needed first.',
     'unwritten' => [
+        'head' => 'Nothing was kept',
         'read_only' => 'The database of this Cresco can be read just now, but not written to. Tell whoever runs it.',
-        'full' => 'The disk of this Cresco is full. Tell whoever runs it.',
+        'full' => 'The disk of this Cresco is full. Tell whoever runs it: room has to be made there.',
         'broken' => 'The disk of this Cresco does not answer as it should. Tell whoever runs it.',
         'busy' => 'Too many are writing at once. Wait a moment, then send it again.',
     ],

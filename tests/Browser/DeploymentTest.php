@@ -193,7 +193,7 @@ final class DeploymentTest extends TestCase
     public function testUnitsAndLogRotationAreUnderstoodByWhoReadsThem(): void
     {
         $etc = self::$place.'/root/etc';
-        $said = (new Process(['systemd-analyze', 'verify', ...array_map(static fn(string $unit): string => "$etc/systemd/system/$unit", ['cresco-queue.service', 'cresco-schedule.service', 'cresco-schedule.timer'])]));
+        $said = (new Process(['systemd-analyze', 'verify', ...array_map(static fn(string $unit): string => "$etc/systemd/system/$unit", ['cresco-heal.service', 'cresco-queue.service', 'cresco-schedule.service', 'cresco-schedule.timer'])]));
         $said->run();
         self::assertDoesNotMatchRegularExpression('/cresco-\w+\.(service|timer):.*(Unknown|Failed|not found|Invalid|missing)/i', $said->getErrorOutput().$said->getOutput());
         self::assertStringNotContainsString('@', (string) preg_replace('/cresco@\S+/', '', implode('', array_map(static fn(string $file): string => (string) file_get_contents($file), glob($etc.'/systemd/system/*') ?: []))));

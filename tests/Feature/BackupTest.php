@@ -140,6 +140,15 @@ final class BackupTest extends FeatureCase
         self::assertNull(Unwritten::answer(new PDOException('SQLSTATE[42601]: Syntax error'), Request::create('/')));
     }
 
+    public function testAFullDiskIsSaidOnAPage(): void
+    {
+        // Not a byte may be written: no session, no log, no page that is kept drawn.
+        $page = Process::path(base_path())->env(['REQUEST_URI' => '/sign-in', 'REQUEST_METHOD' => 'GET', 'HTTP_HOST' => 'localhost', 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'stack', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'])
+            ->run(['bash', '-c', "trap '' XFSZ; ulimit -f 0; exec php public/index.php"])->output();
+        self::assertStringContainsString('The disk of this Cresco is full.', $page);
+        self::assertStringNotContainsString('Stack trace', $page);
+    }
+
     public function testADatabaseThatCannotBeWrittenToShowsPagesAndSaysSoOnWriting(): void
     {
         [$keeper, $tank] = $this->readyTank();

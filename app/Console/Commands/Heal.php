@@ -9,6 +9,7 @@ use App\Backup\BackupFault;
 use App\Backup\BackupFile;
 use App\Backup\Restoring;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Facades\Storage;
 
@@ -22,7 +23,8 @@ final class Heal extends Command
     public function handle(): int
     {
         try {
-            $isHealed = Restoring::heal(BackupFile::database(), Storage::disk('local')->path('photos'));
+            // Data of another engine are restored by its own tools.
+            $isHealed = DB::connection()->getDriverName() === 'sqlite' && Restoring::heal(BackupFile::database(), Storage::disk('local')->path('photos'));
         } catch (BackupFault $fault) {
             $this->getOutput()->getErrorStyle()->writeln($fault->getMessage());
 
