@@ -289,7 +289,8 @@ final class InquiryPage
         $ticked = 0;
         foreach ($wanted as $name => $cause) {
             $remedy = Remedy::from($name);
-            if (!$this->isOffered($remedy, $kind)) {
+            // What the likelier cause asks for is not undone by what a less likely one does.
+            if (!$this->isOffered($remedy, $kind) || array_filter($proposals, static fn(Proposal $one): bool => $one->remedy->contradicts($remedy)) !== []) {
                 continue;
             }
             $share = $cause === null ? 0.0 : $this->of->causes()->posterior()[$cause];

@@ -58,6 +58,14 @@ enum Remedy: string
         };
     }
 
+    /** Whether it undoes what the other is to do: less light for one, more for another. */
+    public function contradicts(self $other): bool
+    {
+        $darker = [self::Dark, self::LightHours, self::LightDim, self::Shade];
+
+        return ($this === self::Place && in_array($other, $darker, true)) || ($other === self::Place && in_array($this, $darker, true));
+    }
+
     /** Whether those who live in a tank tolerate it. */
     public function suits(Needs $needs): bool
     {

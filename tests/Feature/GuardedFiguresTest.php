@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Known\FoodOf;
+use App\Known\PlantingOf;
 use App\Known\TankWater;
+use App\Known\Waters;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Exact;
@@ -20,7 +23,9 @@ use Cresco\Core\Rhythm\Standing;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Water\DissolvedGas;
+use Cresco\Core\Water\Mixing;
 use Cresco\Core\Water\WaterState;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Figures on which animals hang, each with a case from the job. */
 final class GuardedFiguresTest extends FeatureCase
@@ -62,6 +67,81 @@ final class GuardedFiguresTest extends FeatureCase
             }
         }
         self::assertNull(DissolvedGas::of(new Exact(6.5), new Exact(0.2), 25.0, 300.0));
+    }
+
+    public function testAnUnreadPhOfASourceIsTakenAsSevenPointFour(): void
+    {
+        // Of the same KH, half and half: bicarbonate stays and CO2 mixes, so that hydrogen ions do: (10^-6.9 + 10^-7.4) / 2 are pH 7.08; with 7.9 it were 7.16.
+        $water = static fn(string $name, ?float $ph): WaterState => new WaterState($name, array_filter([
+            Parameter::CarbonateHardness->value => new Exact(2.0), Parameter::Temperature->value => new Exact(25.0), Parameter::Conductivity->value => new Exact(300.0), Parameter::Acidity->value => $ph === null ? null : new Exact($ph),
+        ]));
+        $blend = Mixing::blend('both', [[$water('tank', 6.9), 0.5], [$water('tap', null), 0.5]]);
+        self::assertEqualsWithDelta(-log10((10.0 ** -6.9 + 10.0 ** -7.4) / 2.0), $blend->central(Parameter::Acidity, 0.0), 0.03);
+        // And is no reading: where one part has none, what is made of it is an estimate with a wide band.
+        self::assertTrue($blend->isAssumed(Parameter::Acidity));
+        self::assertGreaterThan(0.08, $blend->get(Parameter::Acidity)?->spread());
+        self::assertFalse(Mixing::blend('both', [[$water('tank', 6.9), 0.5], [$water('tap', 7.4), 0.5]])->isAssumed(Parameter::Acidity));
+        self::assertTrue(Mixing::blend('both', [[$water('rain', null), 0.5], [$water('tap', null), 0.5]])->isAssumed(Parameter::Acidity));
+    }
+
+    public function testUnreadReverseOsmosisWaterIsTakenAsFifteenMicrosiemens(): void
+    {
+        [$keeper, $tank, $tap] = $this->readyTank();
+        $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
+        $waters = Waters::around($tank, [$ro->id, $tap->id]);
+        self::assertEqualsWithDelta(15.0, $waters->source($ro)->central(Parameter::Conductivity, 0.0), 1e-9);
+        // Half of the tap's 390.
+        self::assertEqualsWithDelta(202.5, $waters->blend($tap, $ro, 0.5)->central(Parameter::Conductivity, 0.0), 1.0);
+    }
+
+    public function testAPlantGroupIsDueAsManyDaysLaterAsItWasSeenLater(): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        $due = function (string $name, int $days): float {
+            [$keeper, $tank] = $this->readyTank($name);
+            $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 250, 'planted_on' => '2025-06-01']);
+            $stand->looks()->create(['happened_at' => now()->subDays($days), 'height' => 120, 'before' => 150, 'cover' => 1, 'guessed' => false]);
+            $planting = PlantingOf::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper));
+
+            return $planting->due($planting->stands[$stand->id])?->due->middle() ?? INF;
+        };
+        self::assertEqualsWithDelta(6.0, $due('Wren', 2) - $due('Lark', 8), 1.5);
+    }
+
+    public function testCutsDoNotLoosenTheRateThatIsLearned(): void
+    {
+        $this->travelTo('2026-03-20 12:00');
+        [$keeper, $tank] = $this->readyTank();
+        $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => '2025-06-01']);
+        // Every two weeks from 150 to 250 mm, and cut back to 150.
+        foreach (range(6, 0) as $n) {
+            $stand->looks()->create(['happened_at' => now()->subDays(14 * $n + 1), 'height' => 150, 'before' => 250, 'cover' => 1, 'guessed' => false]);
+        }
+        $core = PlantingOf::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper))->stands[$stand->id];
+        self::assertSame(6, $core->rate->count);
+        // The curve solved for its rate: r = H / (4 t) * ln((H / h0 - 1) / (H / h1 - 1)).
+        $height = $core->ceiling;
+        $rate = $height / 8.0 * log(($height / 150.0 - 1.0) / ($height / 250.0 - 1.0));
+        self::assertEqualsWithDelta(1.0, $core->rate->median / $rate, 0.1);
+        // A tape of 10 mm at either end of 100 mm is 14 %, of six pairs 6 %: four in five within a factor of about 1.08, and not of ten times that.
+        self::assertLessThan(1.25, $core->rate->high / $core->rate->low);
+    }
+
+    /** @return iterable<string, array{Remedy, Remedy, bool}> */
+    public static function contraries(): iterable
+    {
+        yield 'darker and lighter' => [Remedy::LightHours, Remedy::Place, true];
+        yield 'shade and lighter' => [Remedy::Shade, Remedy::Place, true];
+        yield 'lighter and darkness' => [Remedy::Place, Remedy::Dark, true];
+        yield 'two that go together' => [Remedy::LightHours, Remedy::Flow, false];
+        yield 'plants that are fed in a brighter place' => [Remedy::Doses, Remedy::Place, false];
+    }
+
+    #[DataProvider('contraries')]
+    public function testNoAdviceUndoesAnother(Remedy $one, Remedy $other, bool $isContrary): void
+    {
+        self::assertSame($isContrary, $one->contradicts($other));
+        self::assertSame($isContrary, $other->contradicts($one));
     }
 
     public function testAReadingOfTheMinuteOfAChangeStandsForTheWaterAfterIt(): void
