@@ -100,9 +100,10 @@ final class BenchSheet
      */
     public function results(): array
     {
-        $missed = array_map(static fn(Aim $aim): string => $aim->value, $this->missed());
+        $missed = array_map(static fn(Aim $aim): string => $aim->value, $this->missed(false));
         $rows = [];
         foreach (Aim::cases() as $aim) {
+            $off = $this->off($aim);
             $made = $this->draft->batch->water->isKnown($aim) ? $this->draft->batch->water->value($aim) : null;
             $wanted = $this->draft->input->target->value($aim);
             $parameter = self::parameter($aim);
@@ -112,7 +113,8 @@ final class BenchSheet
                 'label' => $aim === Aim::Conductivity ? 'Conductivity' : $aim->label(),
                 'unit' => $parameter === null ? ': 1' : $this->show->unit($parameter)->label,
                 'wanted' => $wanted === null ? 'open' : $this->aimNumber($aim, $wanted),
-                'made' => $made === null ? '–' : $this->aimNumber($aim, $made),
+                // What scale or spoon may be off is said where it decides.
+                'made' => $made === null ? '–' : $this->aimNumber($aim, $made).($wanted !== null && $off > 0.5 * $aim->near($wanted) ? ' ± '.$this->aimNumber($aim, $off) : ''),
                 'misses' => in_array($aim->value, $missed, true),
                 'range' => $range === null || $made === null || $parameter === null ? null : match (true) {
                     $made > $range[1] + 1e-6 => 'high',
@@ -125,21 +127,32 @@ final class BenchSheet
         return $rows;
     }
 
-    /** @return list<Aim> that the batch misses, with what scale and spoon may be off; what is not known is not missed */
-    private function missed(): array
+    /** By how much scale or spoon may be off, four times out of five, in the unit of the aim. */
+    private function off(Aim $aim): float
     {
-        $batch = $this->draft->batch;
+        return 1.2816 * $this->draft->batch->water->spread($aim, $this->amountSpreads(), $this->draft->batch->litres);
+    }
+
+    /**
+     * What is not known is not missed.
+     *
+     * @param bool $isWithTools whether what scale and spoon may be off counts
+     *
+     * @return list<Aim> that the batch misses
+     */
+    private function missed(bool $isWithTools = true): array
+    {
+        $water = $this->draft->batch->water;
         $target = $this->draft->input->target;
 
-        return array_values(array_filter($target->aims(), function (Aim $aim) use ($batch, $target): bool {
+        return array_values(array_filter($target->aims(), function (Aim $aim) use ($water, $target, $isWithTools): bool {
             $wanted = (float) $target->value($aim);
-            $value = $batch->water->value($aim);
-            $off = 1.2816 * $batch->water->spread($aim, $this->amountSpreads(), $batch->litres);
+            $value = $water->value($aim);
 
             return match (true) {
-                !$batch->water->isKnown($aim) => false,
-                $value === null => $batch->water->ions->hardness() > 1e-6,
-                default => abs($value - $wanted) + $off > $aim->near($wanted),
+                !$water->isKnown($aim) => false,
+                $value === null => $water->ions->hardness() > 1e-6,
+                default => abs($value - $wanted) + ($isWithTools ? $this->off($aim) : 0.0) > $aim->near($wanted),
             };
         }));
     }

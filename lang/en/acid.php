@@ -11,7 +11,7 @@ return [
     'unknown' => 'This cannot be foretold.',
     'unsolved' => 'There is no pH at which it would come to rest: check the amount and the readings.',
     'none_left' => 'none, and acid left over',
-    'blend' => 'as this tank’s change: :first + :second', 'alone' => 'without acid', 'with' => 'with the acid',
+    'blend' => ':first + :second', 'alone' => 'without acid', 'with' => 'with the acid',
     'row' => [
         'water_kh' => 'KH of :water',
         'water_ph' => 'its pH now',

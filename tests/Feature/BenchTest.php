@@ -282,7 +282,7 @@ final class BenchTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ratio' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)];
         $this->actingAs($keeper)->get('/bench/bottles?'.http_build_query($query + ['per_litre' => '5', 'bottle' => '500']))->assertOk()
-            ->assertSee('100 L')->assertSee('Bottle A')->assertSee('Kept apart');
+            ->assertSee("100\u{A0}L")->assertSee('Bottle A')->assertSee('Kept apart');
         $this->get('/bench/bottles?'.http_build_query($query + ['per_litre' => 'some', 'bottle' => '-1']))->assertOk()->assertSee('Write a number between');
     }
 
@@ -292,7 +292,7 @@ final class BenchTest extends FeatureCase
         $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '0', 'ratio' => '', 'ec' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'per_litre' => '4', 'bottle' => '1000'];
         // 6 degrees are 1.07 mmol, 0.2637 g in a litre; a bottle of 1000 mL at 4 mL a litre treats 250 L: 65.9 g.
-        $this->actingAs($keeper)->get('/bench/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee('250 L')->assertDontSee('Kept apart');
+        $this->actingAs($keeper)->get('/bench/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Kept apart');
         // Gypsum does not: as much hardness takes 0.184 g in a litre, 46 g for 250 L, and 2 g dissolve in a litre.
         $gypsum = Jar::query()->where('salt', 'gypsum')->firstOrFail();
         $this->get('/bench/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');
