@@ -64,4 +64,10 @@ enum KitSet: string
             default => [$usual->method, $usual->unit->widthToBase($usual->step), array_map($usual->unit->toBase(...), $usual->fields)],
         };
     }
+
+    /** @param list<float> $fields of a chart, in the unit of the kit */
+    public static function shown(array $fields): string
+    {
+        return implode(' ', array_map(static fn(float $field): string => Show::short($field, 4), $fields));
+    }
 }

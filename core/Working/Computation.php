@@ -13,16 +13,19 @@ use WeakMap;
  * A figure and how it came about: numbers that go in, equations line by line, the result with its band, and what would
  * change it most. The same chain of formulas gives the value, its spread and the text of the working.
  *
- * Spread is found by running the chain over CASES sets of inputs, spread evenly over all of them by a Korobov lattice
- * (Korobov, 1959), so that the same inputs always give the same band.
+ * Spread is found by running the chain over CASES sets of inputs, spread evenly over all of them by a lattice of rank one
+ * (Korobov, 1959; component by component after Sloan and Reztsov, 2002), so that the same inputs always give the same band.
  */
 final class Computation
 {
     /** Number of cases; prime, so that every input runs through all of its quantiles once. */
-    public const CASES = 127;
+    public const CASES = 257;
 
-    /** Of least P2 error over 2 to 9 dimensions among all generators for this number of cases. */
-    private const GENERATOR = 37;
+    /**
+     * Multipliers of the inputs, in their order; after the last the first comes round again. Found by search, the first six among themselves
+     * first: of 20 bells no band of a sum or a difference is off by more than 7.5 %, half of them by less than 2.3 %.
+     */
+    private const MULTIPLIERS = [1, 97, 111, 91, 45, 112, 22, 62, 24, 49, 50, 95, 101, 42, 30, 38, 23, 127, 36, 20, 74, 17, 27, 82, 99, 13, 58, 94, 7, 32, 43, 103];
 
     /** Rounds of solving all cases; most need six. */
     private const MOST_ROUNDS = 40;
@@ -262,7 +265,7 @@ final class Computation
             return $this->cases;
         }
         $cases = [];
-        $multiplier = 1;
+        $n = 0;
         foreach ($this->givens as $given) {
             $value = $given->value;
             if ($value->spread() <= 0.0) {
@@ -271,11 +274,11 @@ final class Computation
             }
             $quantiles = self::quantiles($value);
             $column = [];
+            $multiplier = self::MULTIPLIERS[$n++ % count(self::MULTIPLIERS)];
             for ($i = 0; $i < self::CASES; ++$i) {
                 $column[] = $quantiles[$i * $multiplier % self::CASES];
             }
             $cases[$given->symbol] = $column;
-            $multiplier = $multiplier * self::GENERATOR % self::CASES;
         }
         foreach ($this->chain as [$equations, $unknown, $range]) {
             if ($unknown !== null) {

@@ -28,8 +28,9 @@ final readonly class Estimate implements Distribution
     /** The value below which the share $share (0 to 1) of the cases lies. */
     public function quantile(float $share): float
     {
+        // Each case stands for the middle of its share.
         $last = count($this->sorted) - 1;
-        $position = min(1.0, max(0.0, $share)) * $last;
+        $position = min((float) $last, max(0.0, $share * ($last + 1) - 0.5));
         $below = (int) floor($position);
         $above = min($last, $below + 1);
 

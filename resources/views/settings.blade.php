@@ -63,7 +63,8 @@
                     <td><input id="f-kits-{{ $parameter->value }}-fields" name="{{ $field }}[fields]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-fields" @error($base.'.fields') aria-invalid="true" @enderror
                         aria-label="{{ $parameter->label() }}: fields of the chart"
-                        value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', App\Http\Controllers\SettingsController::shown($kit->fields)) : '' }}"><p class="fault"
+                        value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', App\Units\KitSet::shown($kit->fields)) :
+                        '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-fields">@error($base.'.fields'){{ $message }}@enderror</p></td>
                     <td>@if($parameter->entry()->setDays !== null)<input type="date" id="f-kits-{{ $parameter->value }}-set" name="{{ $field }}[set]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-set"

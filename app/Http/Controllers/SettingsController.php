@@ -146,7 +146,7 @@ final class SettingsController extends Controller
         $step = $text('step') === Show::short($shown->step, 4)
             ? ($kit instanceof Kit ? $kit->step : $was->widthToBase($shown->step))
             : $unit->widthToBase(Amount::parse($text('step')) ?? 0.0);
-        $fields = $text('fields') === self::shown($shown->fields)
+        $fields = $text('fields') === KitSet::shown($shown->fields)
             ? ($kit instanceof Kit ? array_map(floatval(...), $kit->fields ?? []) : array_map($was->toBase(...), $shown->fields))
             : array_map($unit->toBase(...), self::fields($text('fields')) ?? []);
         $set = $kit instanceof Kit ? $kit->set_at : null;
@@ -154,12 +154,6 @@ final class SettingsController extends Controller
             $set = Moment::parse($text('set'), $keeper->timezone);
         }
         $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields, 'set_at' => $set]);
-    }
-
-    /** @param list<float> $fields of a chart, in the unit of the kit */
-    public static function shown(array $fields): string
-    {
-        return implode(' ', array_map(static fn(float $field): string => Show::short($field, 4), $fields));
     }
 
     /** @return list<float>|null null when they are not rising numbers */

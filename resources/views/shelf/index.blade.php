@@ -5,7 +5,8 @@
         <article class="water-row jar-row">
             <div><h2>{{ $jar->name }}</h2><p class="muted">conditioner</p></div>
             <dl class="strip-figures"><div><dt>left</dt><dd>@if($jar->stock === null)not counted @else{{ $show->liquid($jar->stock) }}@endif</dd></div><div>
-            <dt>its dose</dt><dd>{{ $jar->doseUnit()->text((float) $jar->label['dose'], $show) }} for {{ $show->volume((float) $jar->label['litres']) }}</dd></div><div>
+            <dt>its dose</dt><dd>{{ $jar->doseUnit()->text((float) $jar->label['dose'], $show) }} for
+            {{ $show->volume((float) $jar->label['litres']) }}</dd></div><div>
             <dt>takes chlorine up to</dt><dd>{{ isset($jar->label['strength'])
             ? App\Units\Show::plain((float) $jar->label['strength'], 2).' mg/L' : '–' }}</dd></div></dl>
             <p><a href="/jars/{{ $jar->id }}/edit">Change<span class="visually-hidden"> {{ $jar->name }}</span></a></p>

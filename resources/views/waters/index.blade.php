@@ -3,7 +3,8 @@
     @forelse($waters as $water)
         <article class="water-row">
             <div><h2><a href="/waters/{{ $water->id }}">{{ $water->name }}</a></h2>
-            <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p>@isset($left[$water->id])<p>{{ $left[$water->id]->words($show) }}</p>@endisset</div>
+            <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p>
+            @isset($left[$water->id])<p>{{ $left[$water->id]->words($show) }}</p>@endisset</div>
             <p class="num">@php($found = collect(App\View\Choices::all('parameter'))->map(fn ($p) => $latest[$water->id][$p->value] ??
                 null)->filter()){{ $found->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') ?: 'not read yet' }}
             @if($found->isNotEmpty())<small>last {{ $show->day($found->max('taken_at')) }}</small>@endif</p>

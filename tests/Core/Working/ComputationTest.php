@@ -19,10 +19,37 @@ final class ComputationTest extends TestCase
             ->line('c = a + b', 'both', '');
 
         self::assertEqualsWithDelta(15.0, $sum->estimate()->central(), 1e-9);
-        self::assertEqualsWithDelta(5.0, $sum->estimate()->spread(), 0.15);
+        self::assertEqualsWithDelta(5.0, $sum->estimate()->spread(), 0.2);
         // 80 % of a bell curve lie within 1.2816 deviations.
         self::assertEqualsWithDelta(15 - 6.408, $sum->estimate()->low(), 0.3);
         self::assertEqualsWithDelta(15 + 6.408, $sum->estimate()->high(), 0.3);
+    }
+
+    public function testOfTwentyInputsEachPairIsAsFarApartAsItsBellsSay(): void
+    {
+        $computation = Computation::of('Pairs');
+        for ($i = 0; $i < 20; ++$i) {
+            $computation->given("x$i", 'an input', new Normal(0.0, 1.0), '');
+        }
+        for ($i = 0; $i < 20; ++$i) {
+            for ($j = $i + 1; $j < 20; ++$j) {
+                $computation->line("s{$i}_$j = x$i + x$j", 'sum', '')->line("d{$i}_$j = x$i - x$j", 'difference', '');
+            }
+        }
+        // The sum and the difference of two bells of one have a deviation of the root of two.
+        $exact = 2.0 * 1.2815515655 * M_SQRT2;
+        $off = [];
+        for ($i = 0; $i < 20; ++$i) {
+            for ($j = $i + 1; $j < 20; ++$j) {
+                foreach (["s{$i}_$j", "d{$i}_$j"] as $name) {
+                    $off[] = abs(($computation->estimate($name)->high() - $computation->estimate($name)->low()) / $exact - 1.0);
+                }
+            }
+        }
+        sort($off);
+        self::assertCount(380, $off);
+        self::assertLessThan(0.1, max($off));
+        self::assertLessThan(0.03, $off[190]);
     }
 
     public function testAQuotientAgreesWithOneHundredThousandDraws(): void
