@@ -85,6 +85,23 @@ final class TankWater
     }
 
     /**
+     * The waters of tanks as they stand now, with what each makes of nitrate: what they ask for is the same wherever it is asked.
+     *
+     * @param iterable<Tank> $tanks
+     *
+     * @return array<int, self> by tank id
+     */
+    public static function now(iterable $tanks): array
+    {
+        $waters = self::ofMany($tanks, parameters: Parameter::ofAnimals());
+        foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
+            $waters[$id]->knowing($made);
+        }
+
+        return $waters;
+    }
+
+    /**
      * @param list<int> $tanks
      *
      * @return array<int, CarbonImmutable> when the water of each was last changed

@@ -25,6 +25,12 @@ final class Feed
         foreach (self::days($keeper, $page) as $session) {
             $events[] = $session;
         }
+        foreach ($page->urgent() as ['tank' => $tank, 'line' => $line]) {
+            // What is dangerous now lies on now, and is said by the calendar.
+            if ($line->isAlarm()) {
+                $events[] = ['uid' => self::uid($keeper, 'alarm'.$tank->id), 'at' => CarbonImmutable::now()->startOfHour(), 'minutes' => self::READY, 'title' => $tank->name.': '.$line->head, 'body' => $line->why, 'url' => $base.'/tanks/'.$tank->id, 'alarm' => true];
+            }
+        }
         foreach ($page->ready() as $ready) {
             if ($ready->alarms) {
                 $events[] = ['uid' => self::uid($keeper, 'ready'.$ready->url), 'at' => $ready->by, 'minutes' => self::READY, 'title' => (string) __('week.feed_event.ready', ['what' => $ready->what]), 'body' => $ready->why, 'url' => $base.$ready->url, 'alarm' => true];

@@ -9,7 +9,6 @@ use App\Known\AgendaOf;
 use App\Known\CapsulesOf;
 use App\Known\ChoresOf;
 use App\Known\DosesDue;
-use App\Known\Made;
 use App\Known\Moved;
 use App\Known\PlantingOf;
 use App\Known\StandCuts;
@@ -55,10 +54,7 @@ final readonly class Round
         /** @var Collection<int, Tank> $tanks */
         $tanks = $keeper->tanks()->with('devices')->with('startUp')->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get()->each(static fn(Tank $tank) => $tank->setRelation('keeper', $keeper));
         $ids = array_values(array_map(intval(...), $tanks->modelKeys()));
-        $waters = TankWater::ofMany($tanks, parameters: Parameter::ofAnimals());
-        foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
-            $waters[$id]->knowing($made);
-        }
+        $waters = TankWater::now($tanks);
         $open = Run::query()->open()->whereIn('tank_id', $ids)->with('switches')->get()->unique('tank_id')->keyBy('tank_id');
         $plantings = [];
         foreach ($tanks as $tank) {
@@ -97,14 +93,13 @@ final readonly class Round
         $tank = $water->tank;
         $vessel = VesselOf::tank($tank);
         $start = $tank->startUp;
-        // Where nobody lives yet, ammonia is what bacteria live on.
-        $concerns = $start === null ? ConcernLine::urgent($water, $show) : [];
+        $concerns = ConcernLine::urgent($water, $show);
         $cut = $planting === null ? [] : array_values(array_intersect_key($planting->stands, array_flip(AgendaOf::standsNow($agenda))));
         $tasks = array_slice([...self::cutting($cut), ...AgendaOf::dryTasks($agenda)], 0, self::AT_ONCE);
         $melting = count(AgendaOf::meltingNow($agenda));
         $give = $doses === [] ? null : trans_choice('food.round', count($doses), ['doses' => implode(', ', array_map(static fn(DosePlan $plan): string => Words::dose($plan->amount, $plan->jar).' '.$plan->jar->name, $doses))]);
         $check = $checks === [] ? null : trans_choice('inquiry.check.round', count($checks), ['count' => count($checks), 'what' => InquiryWords::title($checks[0]->inquiry)]);
-        [$rank, $head, $why, $act, $url] = $start !== null ? self::start($water, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
+        [$rank, $head, $why, $act, $url] = $start !== null && ($concerns[0] ?? null)?->isAlarm() !== true ? self::start($water, $start) : self::need($check, $checks[0] ?? null, $give, $water, $concerns, $open, $agenda, $tasks, $cut, $show);
         $isBag = $bag !== null && $rank > RoundStrip::OFF;
         if ($isBag) {
             [$rank, $head, $why, $act, $url] = [RoundStrip::OFF, (string) __('animals.course.round'), $bag->what.'.', (string) __('round.act.go_on'), '/tanks/'.$tank->id.'/arrivals/'.$bag->id];

@@ -8,6 +8,7 @@ use App\Known\AgendaOf;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
 use App\Known\SuppliesOf;
+use App\Known\TankWater;
 use App\Known\UsualWater;
 use App\Known\WaterDrawn;
 use App\Known\WeekOf;
@@ -69,6 +70,23 @@ final class WeekPage
         }
 
         return $days;
+    }
+
+    /** @return list<array{tank: Tank, line: ConcernLine}> what the water of tanks asks for today, whatever the week holds; alarms first */
+    public function urgent(): array
+    {
+        $tanks = $this->week->known->tanks;
+        $found = [];
+        foreach (TankWater::now($tanks) as $id => $water) {
+            foreach (ConcernLine::urgent($water, $this->show) as $line) {
+                if ($line->isForToday()) {
+                    $found[] = ['tank' => $tanks[$id], 'line' => $line];
+                }
+            }
+        }
+        usort($found, static fn(array $a, array $b): int => $a['line']->urgency->value <=> $b['line']->urgency->value);
+
+        return $found;
     }
 
     private function doses(int $day): string

@@ -154,7 +154,9 @@ final class Standing
         return match (true) {
             $least > self::NITRATE_TODAY * $limit => [new Concern('nitrate_far', Urgency::Today, Parameter::Nitrate, $value->central(), $limit)],
             $least > $limit => [new Concern('nitrate', Urgency::Next, Parameter::Nitrate, $value->central(), $limit)],
-            $aDay > 0.0 && $value->central() <= $limit && $value->central() + self::AHEAD * $aDay > $limit => [new Concern('nitrate_soon', Urgency::Note, Parameter::Nitrate, ($limit - $value->central()) / $aDay, $limit)],
+            // No hole between the two: what is likely over is said, though it may be under.
+            $value->central() > $limit => [new Concern('nitrate_likely', Urgency::Note, Parameter::Nitrate, $value->central(), $limit)],
+            $aDay > 0.0 && $value->central() + self::AHEAD * $aDay > $limit => [new Concern('nitrate_soon', Urgency::Note, Parameter::Nitrate, ($limit - $value->central()) / $aDay, $limit)],
             default => [],
         };
     }

@@ -77,6 +77,7 @@ return [
     'cool' => ['head' => 'Cooler than it is kept', 'why' => ':value, kept from :limit on: look at the heater.'],
     'nitrate_far' => ['head' => 'Nitrate is far over its limit', 'why' => ':value, kept under :limit: change water today, in several steps if its page says so.'],
     'nitrate' => ['head' => 'Nitrate is over its limit', 'why' => ':value, kept under :limit.'],
+    'nitrate_likely' => ['head' => 'Nitrate is probably over its limit', 'why' => ':value, kept under :limit: a test would tell.'],
     'nitrate_soon' => ['head' => 'Nitrate reaches its limit soon', 'why' => '{0} By what it makes it passes :limit today.|{1} By what it makes it passes :limit in a day.|[2,*] By what it makes it passes :limit in :days days.'],
     'above' => ['head' => ':parameter is above its range', 'why' => ':value, kept up to :limit.'],
     'below' => ['head' => ':parameter is below its range', 'why' => ':value, kept from :limit on.'],

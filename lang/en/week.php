@@ -24,6 +24,7 @@ return [
         'none' => 'nothing speaks against it', 'late' => '{1} a day late: :grade|[2,*] :count days late: :grade', 'early' => '{1} a day early|[2,*] :count days early', 'over' => ':count min more than the day has',
         'less' => ':count min less over', 'set_up' => 'the tank is set up once more', 'saves' => 'saves setting up once', 'here' => 'where it lies', 'free' => 'back to the day that Cresco finds',
     ],
+    'nothing_today' => 'Nothing needs you today.',
     'day' => ['minutes' => ':taken of :free', 'none' => 'no time', 'empty' => 'nothing', 'away' => 'away', 'over' => ':count min over', 'doses' => '{1} Doses at :name, :minutes min|[2,*] Doses at :count tanks, :minutes min'],
     'ready' => [
         'run' => 'Start :unit by :time', 'run_why' => ':litres of :water for :tanks, :when; :level are there',

@@ -86,6 +86,30 @@ final class WeekTest extends FeatureCase
         self::assertSame(0, $keeper->laidJobs()->count());
     }
 
+    public function testADangerLiesOnTodayInWeekAndCalendarAsOnTheHomePage(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $this->actingAs($keeper)->get('/week')->assertDontSeeText('is dangerous');
+        $this->read($keeper, $tank, ['ammonium' => '3', 'ph' => '8.2', 'temperature' => '26']);
+        $head = $this->actingAs($keeper->fresh() ?? $keeper)->get('/')->assertOk();
+        $week = $this->get('/week')->assertOk()->assertDontSeeText('Nothing needs you today.');
+        foreach ([$head, $week] as $page) {
+            $page->assertSeeText(__('standing.free_ammonia.head'));
+        }
+        self::assertStringContainsString('SUMMARY:Brook: '.__('standing.free_ammonia.head'), str_replace("\r\n ", '', Feed::of($keeper->fresh() ?? $keeper)));
+        // A later week says nothing of it, and a tank that cycles without animals neither.
+        $this->get('/week?from=7')->assertDontSeeText(__('standing.free_ammonia.head'));
+        $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
+        foreach (['/', '/week'] as $page) {
+            $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->assertDontSeeText(__('standing.free_ammonia.head'));
+        }
+        // With animals in it, it is as dangerous as anywhere.
+        $tank->animalKinds()->create(['kind' => 'tetra'])->events()->create(['kind' => 'came', 'count' => 6, 'day' => now()->subDays(2)->format('Y-m-d')]);
+        foreach (['/', '/week'] as $page) {
+            $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->assertSeeText(__('standing.free_ammonia.head'));
+        }
+    }
+
     public function testAMovedTimeOfAWeeklyJobLeavesNothingBehindAndTheNextFollowsIt(): void
     {
         [$keeper, $tank] = $this->week();

@@ -10,6 +10,7 @@
         aria-label="Address of the calendar"></p></div>
     @endif
     @php($ready = $page->from === 0 ? $page->ready() : [])
+    @php($urgent = $page->from === 0 ? $page->urgent() : [])
     @if($ready !== [])
     <section class="ready" aria-labelledby="ready-title"><h2 id="ready-title">First to be ready</h2><ul>
         @foreach($ready as $one)
@@ -39,6 +40,10 @@
                 @if($day->says !== '')<p class="taken-by">{{ $day->says }}</p>@endif
             </div>
             <div class="sessions">
+            @if($urgent !== [] && $day->number === 0)
+            <ul class="urgent-now">@foreach($urgent as $one)<li @class(['alarm' => $one['line']->isAlarm()])><a
+                href="/tanks/{{ $one['tank']->id }}">{{ $one['tank']->name }}</a>: <b>{{ $one['line']->head }}.</b> {{ $one['line']->why }}</li>@endforeach</ul>
+            @endif
             @foreach($day->sessions as $session)
             <section class="sitting"><div class="sitting-head"><h3>@if($session->tank)<a
                 href="/tanks/{{ $session->tank->id }}">{{ $session->name() }}</a>@else{{ $session->name() }}@endif</h3>
@@ -79,7 +84,7 @@
                 </ul>
             </section>
             @endforeach
-            @if($day->sessions === [])<p class="muted">{{ $day->number === 0 ? 'Nothing needs you today.' : '' }}</p>@endif
+            @if($day->sessions === [])<p class="muted">{{ $day->number === 0 && $urgent === [] ? __('week.nothing_today') : '' }}</p>@endif
             </div>
         </li>
         @endforeach

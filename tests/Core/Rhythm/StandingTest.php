@@ -48,7 +48,7 @@ final class StandingTest extends TestCase
         yield '17 degrees' => [$fish, ['temperature' => [17.0, 0.3]], 'cold', Urgency::Alarm];
         yield 'nitrate 90, kept to 30' => [$fish, ['nitrate' => [90.0, 10.0]], 'nitrate_far', Urgency::Today];
         yield 'nitrate 45, kept to 30' => [$fish, ['nitrate' => [45.0, 5.0]], 'nitrate', Urgency::Next];
-        yield 'nitrate 32 on a coarse chart is not known to be above 30' => [$fish, ['nitrate' => [32.0, 8.0]], null, null];
+        yield 'nitrate 32 on a coarse chart is likely above 30, and not known to be' => [$fish, ['nitrate' => [32.0, 8.0]], 'nitrate_likely', Urgency::Note];
         yield 'pH 8.5, kept to 7.6 with a step of 0.6' => [$fish, ['ph' => [8.5, 0.1]], 'above', Urgency::Today];
         yield 'pH 7.9' => [$fish, ['ph' => [7.9, 0.1]], 'above', Urgency::Note];
         yield 'KH 0.5' => [$fish, ['carbonate_hardness' => [Alkalinity::fromDegrees(0.5)->milliequivalentPerLitre, 0.02]], 'below', Urgency::Note];
@@ -79,6 +79,28 @@ final class StandingTest extends TestCase
         self::assertSame('nitrate_soon', ($soon[0] ?? null)?->key);
         self::assertEqualsWithDelta(1.0, $soon[0]->value, 1e-9);
         self::assertSame([], Standing::of(self::water(['nitrate' => [27.0, 1.0]]), new Needs(AnimalGroup::Community), 0.5));
+    }
+
+    /** @return iterable<string, array{float, string}> nitrate of a spread of 7.7 under a limit of 30, in a tank that makes 1 mg/L a day */
+    public static function aboutTheLimit(): iterable
+    {
+        foreach (range(28, 30) as $value) {
+            yield "$value" => [(float) $value, 'nitrate_soon'];
+        }
+        foreach (range(31, 39) as $value) {
+            yield "$value" => [(float) $value, 'nitrate_likely'];
+        }
+        // From 39.87 on nine tenths of it lie over 30.
+        foreach ([40, 50, 69] as $value) {
+            yield "$value" => [(float) $value, 'nitrate'];
+        }
+    }
+
+    #[DataProvider('aboutTheLimit')]
+    public function testAboutALimitThereIsNoHole(float $value, string $key): void
+    {
+        $found = Standing::of(self::water(['nitrate' => [$value, 7.7]]), new Needs(AnimalGroup::Community, [Parameter::Nitrate->value => [0.0, 30.0]]), 1.0);
+        self::assertSame([$key], array_map(static fn(Concern $concern): string => $concern->key, $found));
     }
 
     public function testTheKeepersOwnRangeCounts(): void
