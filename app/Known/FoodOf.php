@@ -22,6 +22,7 @@ use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Food\LevelSince;
 use Cresco\Core\Food\Meal;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
@@ -38,6 +39,9 @@ use LogicException;
 /** What the plants of a tank are fed with: where each nutrient stands, what comes and goes, and what is planned. */
 final class FoodOf
 {
+    /** Share by which the eye is off at a chart, a standard deviation. House default. */
+    private const EYE = 0.08;
+
     /** Days of the diary that a course is found from. House default. */
     public const DAYS = 180;
 
@@ -167,7 +171,7 @@ final class FoodOf
         $point = $reading === null ? null : $this->course($nutrient)->at($this->day($reading->taken_at) + 1e-4);
         $read = $reading?->toCore()->distribution();
 
-        return $point !== null && $read !== null && ($read->quantile(0.1) > $point->high || $read->quantile(0.9) < $point->low);
+        return $this->course($nutrient)->isOpen() || ($point !== null && $read !== null && ($read->quantile(0.1) > $point->high || $read->quantile(0.9) < $point->low));
     }
 
     /** Whether anything is drawn that could be fed. */
@@ -519,8 +523,15 @@ final class FoodOf
         foreach ($nutrients as $nutrient) {
             $events = [];
             foreach ($readings->get($nutrient->value) ?? [] as $reading) {
-                $seen = $reading->toCore()->distribution();
-                $events[] = FoodEvent::read($this->day($reading->taken_at), $seen->central(), $seen->spread());
+                $core = $reading->toCore();
+                $seen = $core->distribution();
+                $at = $this->day($reading->taken_at);
+                // A field of a chart tells its two ends, and the top one a lower end alone; a shade in between leans to one side.
+                $events[] = match (true) {
+                    $core->isCensored() => FoodEvent::field($at, $core->low, INF, self::EYE),
+                    $core->method === Method::AtField && $core->high > $core->low => FoodEvent::field($at, $core->low, $core->high, self::EYE),
+                    default => FoodEvent::read($at, $seen->central(), $core->method === Method::Between ? hypot($seen->spread(), self::EYE * $seen->central()) : $seen->spread()),
+                };
             }
             foreach ($changes as $i => $change) {
                 $source = $forecasts[$i]->row($nutrient)->source;

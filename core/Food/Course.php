@@ -6,28 +6,40 @@ namespace Cresco\Core\Food;
 
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Nutrient;
+use Cresco\Core\Numeric\Bisection;
+use Cresco\Core\Numeric\NormalTail;
 
 /**
  * The course of one nutrient: where it stands, what the tank makes or takes of it in a day beside what is written down, and how far the
  * kit is off, found from all that was read, and carried on.
  *
  * A Kalman filter by the day (Kalman, 1960) for level, rate and factor of the kit. The rate is a random walk; how far it walks is learned
- * too: WALKS filters run side by side and each counts by how well it foresaw the readings. A level is never below nothing: the part
- * of its bell that would be lies at nothing.
+ * too: WALKS filters run side by side and each counts by how well it foresaw the readings. At each reading each becomes several: as before,
+ * something came or went that is not written down, or the reading is a slip (a Gaussian sum filter, Sorenson and Alspach, 1971). Nothing
+ * is decided: the next reading tells. A level is never below nothing: the part of its bell that would be lies at nothing.
  */
 final readonly class Course
 {
     /** By which a rate walks in the square root of a day, as a share of what it may be off at first. House defaults. */
-    public const WALKS = [0.02, 0.05, 0.12, 0.25];
+    public const WALKS = [0.02, 0.05, 0.08];
 
     /** What a kit is off by in all of its readings, as a share, a standard deviation. House default. */
     public const KIT = 0.08;
 
-    /** Squared deviations beyond which a reading is believed less the further it is off. */
-    private const ODD = 9.0;
+    /** Chance that nothing happens in a day that is not written down. House default. */
+    private const QUIET = 0.9965;
 
-    /** Squared deviations beyond which a reading is said to be set aside. */
-    private const ASIDE = 16.0;
+    /** Highest level that anything may bring, in deviations of what a tap may hold. House default. */
+    private const TOP = 40.0;
+
+    /** Bells at most, and the least weight of one. House limits. */
+    private const BELLS = [10, 1e-3];
+
+    /** Halvings for the end of a band: to a thousandth of it. */
+    private const HALVINGS = 14;
+
+    /** Weight of slips from which on a reading is said to be set aside, and of bells that disagree from which on a figure is open. House defaults. */
+    private const DOUBTED = [0.5, 0.1];
 
     /** Points closer than this share of the highest, and than so many days, are one to the eye. */
     private const APART = 0.06;
@@ -66,7 +78,7 @@ final readonly class Course
 
         $events = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->day >= $from));
 
-        return (new self($states, $from, self::checkedLoss($loss), [], [], 0, new LastRead($from, max(0.0, $start->central()))))->through($events, $until, $nutrient->floor, null);
+        return (new self($states, $from, self::checkedLoss($loss), [], [], 0, new LastRead($from, max(0.0, $start->central()))))->through($events, $until, $nutrient->floor, null, self::TOP * $nutrient->sourceOff);
     }
 
     /**
@@ -80,7 +92,7 @@ final readonly class Course
      */
     public function ahead(array $events, float $until, ?array $turns = null): self
     {
-        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))->through(array_values(array_filter($events, fn(FoodEvent $event): bool => $event->day > $this->day)), $until, 0.0, $turns);
+        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))->through(array_values(array_filter($events, fn(FoodEvent $event): bool => $event->day > $this->day)), $until, 0.0, $turns, 1.0);
     }
 
     /** The same without what lies before a day. */
@@ -138,6 +150,34 @@ final readonly class Course
         return self::point($this->states, $this->day);
     }
 
+    /**
+     * Whether bells that disagree by more than their bands each hold a tenth or more: something happened that is not written down, or a reading
+     * was a slip, and only the next one tells.
+     */
+    public function isOpen(): bool
+    {
+        $states = $this->states;
+        usort($states, static fn(CourseState $a, CourseState $b): int => $a->level <=> $b->level);
+        // Lower end of the bands from each on upwards.
+        $lowest = INF;
+        $from = [];
+        foreach (array_reverse($states) as $state) {
+            $from[] = $lowest = min($lowest, $state->level - self::TENTH * sqrt($state->ofLevel));
+        }
+        $from = array_reverse($from);
+        $below = 0.0;
+        $highest = -INF;
+        foreach ($states as $n => $state) {
+            if ($below >= self::DOUBTED[1] && 1.0 - $below >= self::DOUBTED[1] && $from[$n] > $highest) {
+                return true;
+            }
+            $below += $state->weight;
+            $highest = max($highest, $state->level + self::TENTH * sqrt($state->ofLevel));
+        }
+
+        return false;
+    }
+
     /** Made in a day beside what is written down, mg/L; below 0 for what is taken up. */
     public function rate(): Normal
     {
@@ -183,7 +223,7 @@ final readonly class Course
      * @param list<FoodEvent>  $events
      * @param list<float>|null $turns
      */
-    private function through(array $events, float $until, float $floor, ?array $turns): self
+    private function through(array $events, float $until, float $floor, ?array $turns, float $top): self
     {
         if (!($until >= $this->day && $until - $this->day <= 4000.0)) {
             throw FoodFault::days();
@@ -194,6 +234,7 @@ final readonly class Course
         $aside = [];
         $count = 0;
         $read = $this->read;
+        $lastRead = $this->read->day;
         $isAfter = false;
         foreach ([...FoodEvent::inOrder($events), null] as $event) {
             $next = $event === null ? $until : max($day, min($until, $event->day));
@@ -215,9 +256,11 @@ final readonly class Course
             if ($event->kind === EventKind::Read) {
                 ++$count;
                 $foretold = self::point($states, $day)->level;
-                if (self::weigh($states, $event, $floor)) {
+                [$states, $slips] = self::weigh($states, $event, $floor, 1.0 - self::QUIET ** max(0.0, $day - $lastRead), $top);
+                if ($slips > self::DOUBTED[0]) {
                     $aside[] = $event->day;
                 }
+                $lastRead = $day;
                 $read = new LastRead($day, self::point($states, $day)->level, $foretold, $event->value);
             } else {
                 foreach ($states as $state) {
@@ -236,42 +279,103 @@ final readonly class Course
     }
 
     /**
-     * @param list<CourseState> $states
+     * What each state makes of a reading: alike ones joined, the heaviest kept.
      *
-     * @return bool whether it fits none of them
+     * @param list<CourseState> $states
+     * @param float             $happened chance that something happened since the last reading
+     * @param float             $top      highest level that anything may bring
+     *
+     * @return array{list<CourseState>, float} and the weight of those for which it is a slip
      */
-    private static function weigh(array $states, FoodEvent $event, float $floor): bool
+    private static function weigh(array $states, FoodEvent $event, float $floor, float $happened, float $top): array
     {
-        $least = INF;
-        $logs = [];
-        foreach ($states as $k => $state) {
-            [$off, $logs[$k]] = $state->read($event->value, hypot($event->spread, $floor), self::ODD);
-            $least = min($least, $off);
-        }
-        $best = max([-INF, ...$logs]);
-        $sum = 0.0;
-        foreach ($states as $k => $state) {
-            $state->weight *= max(1e-12, exp($logs[$k] - $best));
-            $sum += $state->weight;
-        }
+        $found = [];
+        $slips = $sum = 0.0;
         foreach ($states as $state) {
-            $state->weight /= $sum;
+            foreach ($state->read($event, $floor, $happened, $top) as $one) {
+                $found[] = $one;
+                $sum += $one->weight;
+                $slips += $one->isSlip ? $one->weight : 0.0;
+            }
+        }
+        if ($sum <= 0.0) {
+            return [$states, 1.0];
+        }
+        usort($found, static fn(CourseState $a, CourseState $b): int => $b->weight <=> $a->weight);
+        $kept = [];
+        foreach ($found as $one) {
+            foreach ($one->weight < self::BELLS[1] * $sum ? [] : [...$kept, null] as $k => $other) {
+                if ($other === null) {
+                    $kept[] = $one;
+                } elseif ($other->isLike($one)) {
+                    $kept[$k] = $other->with($one);
+                    break;
+                }
+            }
+        }
+        usort($kept, static fn(CourseState $a, CourseState $b): int => $b->weight <=> $a->weight);
+        $kept = array_slice($kept, 0, self::BELLS[0]);
+        $all = array_sum(array_map(static fn(CourseState $state): float => $state->weight, $kept));
+        foreach ($kept as $state) {
+            $state->weight /= $all;
         }
 
-        return $least > self::ASIDE;
+        return [$kept, $slips / $sum];
     }
 
     /** @param list<CourseState> $states */
     private static function point(array $states, float $day): CoursePoint
     {
-        [$mean, $square] = [0.0, 0.0];
+        [$mean, $square, $most] = [0.0, 0.0, 0.0];
         foreach ($states as $state) {
             $mean += $state->weight * $state->level;
             $square += $state->weight * ($state->ofLevel + $state->level ** 2);
+            $most = max($most, $state->weight);
         }
         $spread = sqrt(max(0.0, $square - $mean ** 2));
+        // Where bells lie apart the band is that of all of them together, not of one of their spread.
+        [$low, $high] = self::areOne($states, $mean) ? [$mean - self::TENTH * $spread, $mean + self::TENTH * $spread] : [self::quantile($states, 0.1), self::quantile($states, 0.9)];
 
-        return new CoursePoint($day, $mean, max(0.0, $mean - self::TENTH * $spread), $mean + self::TENTH * $spread);
+        return new CoursePoint($day, $mean, max(0.0, $low), max(0.0, $high));
+    }
+
+    /**
+     * Whether their bells have one middle.
+     *
+     * @param list<CourseState> $states
+     */
+    private static function areOne(array $states, float $mean): bool
+    {
+        foreach ($states as $state) {
+            if ($state->weight > 0.005 && ($state->level - $mean) ** 2 > $state->ofLevel) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Level below which so much of the weight of all bells lies.
+     *
+     * @param list<CourseState> $states
+     */
+    private static function quantile(array $states, float $share): float
+    {
+        [$from, $to] = [INF, -INF];
+        foreach ($states as $state) {
+            $from = min($from, $state->level - 5.0 * sqrt($state->ofLevel));
+            $to = max($to, $state->level + 5.0 * sqrt($state->ofLevel));
+        }
+
+        return Bisection::edge($from, $to, static function (float $level) use ($states, $share): bool {
+            $below = 0.0;
+            foreach ($states as $state) {
+                $below += $state->weight * NormalTail::below(($level - $state->level) / max(1e-9, sqrt($state->ofLevel)));
+            }
+
+            return $below < $share;
+        }, self::HALVINGS);
     }
 
     /** @param callable(CourseState): array{float, float} $of value and variance */

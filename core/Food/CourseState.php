@@ -12,6 +12,15 @@ final class CourseState
     /** Deviations above nothing from which a level can be taken to be there. */
     private const CLEAR = 4.0;
 
+    /** Chance that a reading is a slip that says nothing. House default. */
+    private const SLIP = 0.03;
+
+    /** Share of what happens unwritten that brings something; the rest takes away. House default. */
+    private const UP = 0.6;
+
+    /** Deviations within which two bells are one. House default. */
+    private const ALIKE = 0.5;
+
     private function __construct(
         public float $level,
         public float $rate,
@@ -24,6 +33,7 @@ final class CourseState
         public float $ofKit,
         private readonly float $walk,
         public float $weight,
+        public bool $isSlip = false,
     ) {}
 
     /** @param float $walk of the rate in the square root of a day */
@@ -70,45 +80,145 @@ final class CourseState
     }
 
     /**
-     * Moved by what was read: level times one and the factor of the kit.
+     * What a reading may mean, each as a state of its own, weighed by the chance with which it gives that reading: as before; something came or
+     * went that is not written down, so that the level is free again above or below; or the reading is a slip that says nothing.
      *
-     * @param float $spread of the reading alone
-     * @param float $odd    squared deviations from which on it is believed less
+     * @param float $floor by which it is off at the least, a standard deviation
+     * @param float $event chance that something happened since the last reading, 0 to 1
+     * @param float $top   highest level that anything may bring, above 0
      *
-     * @return array{float, float} squared deviations that it was off, and the log of how likely it was
+     * @return list<self>
      *
      * @throws FoodFault
      */
-    public function read(float $value, float $spread, float $odd): array
+    public function read(FoodEvent $reading, float $floor, float $event, float $top): array
     {
-        if (!(abs($value) < 1e9 && $spread >= 0.0 && $spread < 1e9 && $odd > 0.0 && $odd < 1e9)) {
+        if (!($floor >= 0.0 && $floor < 1e9 && $event >= 0.0 && $event <= 1.0 && $top > 0.0 && $top < 1e9)) {
             throw FoodFault::event();
         }
+        $believed = 1.0 - self::SLIP;
+        // Of a field it is the chance of all of it that counts.
+        $width = $reading->low === null || $reading->high === null ? 1.0 : min($reading->high, max($top, 1.5 * $reading->low)) - $reading->low;
+
+        return array_values(array_filter([
+            $this->asBefore($reading, $floor, (1.0 - $event) * $believed),
+            $this->weighing((1.0 - $event) * self::SLIP * $width / $top),
+            $this->moved($reading->value, max(1e-9, hypot($reading->spread, $floor)), self::UP * $event * $believed * $width, true, $top),
+            $this->moved($reading->value, max(1e-9, hypot($reading->spread, $floor)), (1.0 - self::UP) * $event * $believed * $width, false, $top),
+        ], static fn(self $state): bool => $state->weight > 0.0));
+    }
+
+    private function weighing(float $chance): self
+    {
+        $state = clone $this;
+        $state->weight *= $chance;
+        $state->isSlip = true;
+
+        return $state;
+    }
+
+    /** Level times one and the factor of the kit is read; of a field what lies between its ends, in closed form. */
+    private function asBefore(FoodEvent $reading, float $floor, float $chance): self
+    {
+        $state = clone $this;
+        $state->isSlip = false;
         [$a, $b] = [1.0 + $this->kit, $this->level];
         $levelWith = $a * $this->ofLevel + $b * $this->levelKit;
         $rateWith = $a * $this->levelRate + $b * $this->rateKit;
         $kitWith = $a * $this->levelKit + $b * $this->ofKit;
-        $variance = $a * $levelWith + $b * $kitWith + $spread ** 2;
-        if ($variance <= 0.0) {
-            return [0.0, 0.0];
-        }
-        $off = $value - $a * $b;
-        $far = $off ** 2 / $variance;
-        if ($far > $odd) {
-            $variance *= $far / $odd;
-        }
-        $this->level += $levelWith / $variance * $off;
-        $this->rate += $rateWith / $variance * $off;
-        $this->kit += $kitWith / $variance * $off;
-        $this->ofLevel = max(0.0, $this->ofLevel - $levelWith ** 2 / $variance);
-        $this->levelRate -= $levelWith * $rateWith / $variance;
-        $this->levelKit -= $levelWith * $kitWith / $variance;
-        $this->ofRate = max(0.0, $this->ofRate - $rateWith ** 2 / $variance);
-        $this->rateKit -= $rateWith * $kitWith / $variance;
-        $this->ofKit = max(0.0, $this->ofKit - $kitWith ** 2 / $variance);
-        $this->stayAbove();
+        $isField = $reading->low !== null && $reading->high !== null;
+        $variance = max(1e-18, $a * $levelWith + $b * $kitWith + ($isField ? $reading->eye : $reading->spread) ** 2 + $floor ** 2);
+        [$off, $learned, $like] = $isField ? self::within(((float) $reading->low - $a * $b) / sqrt($variance), ((float) $reading->high - $a * $b) / sqrt($variance), $reading->low <= 0.0)
+            : [($reading->value - $a * $b) / sqrt($variance), 1.0, exp(-0.5 * ($reading->value - $a * $b) ** 2 / $variance) / sqrt(2.0 * M_PI * $variance)];
+        $off /= sqrt($variance);
+        $learned /= $variance;
+        $state->level += $levelWith * $off;
+        $state->rate += $rateWith * $off;
+        $state->kit += $kitWith * $off;
+        $state->ofLevel = max(0.0, $this->ofLevel - $levelWith ** 2 * $learned);
+        $state->levelRate -= $levelWith * $rateWith * $learned;
+        $state->levelKit -= $levelWith * $kitWith * $learned;
+        $state->ofRate = max(0.0, $this->ofRate - $rateWith ** 2 * $learned);
+        $state->rateKit -= $rateWith * $kitWith * $learned;
+        $state->ofKit = max(0.0, $this->ofKit - $kitWith ** 2 * $learned);
+        $state->weight *= $chance * $like;
+        $state->stayAbove();
 
-        return [$far, -0.5 * (min($far, $odd) + log($variance))];
+        return $state;
+    }
+
+    /**
+     * A bell of one cut at two ends, in deviations: its mean, by how much its variance is less, and how much of it lies between them.
+     *
+     * @param bool $isLowest whether nothing lies below the lower end
+     *
+     * @return array{float, float, float}
+     */
+    private static function within(float $low, float $high, bool $isLowest): array
+    {
+        $bell = static fn(float $z): float => abs($z) > 30.0 ? 0.0 : exp(-0.5 * $z * $z) / sqrt(2.0 * M_PI);
+        [$atLow, $atHigh] = [$isLowest ? 0.0 : $bell($low), $bell($high)];
+        $inside = NormalTail::below($high) - ($isLowest ? 0.0 : NormalTail::below($low));
+        if ($inside < 1e-9) {
+            return [0.0, 0.0, 0.0];
+        }
+        $mean = ($atLow - $atHigh) / $inside;
+
+        return [$mean, $mean ** 2 - (($isLowest ? 0.0 : $low * $atLow) - (is_finite($high) ? $high * $atHigh : 0.0)) / $inside, $inside];
+    }
+
+    /** Something came (up to the top of the scale) or went (all of it or a part): the level is what was read, above or below what it was. Rate and kit stay. */
+    private function moved(float $value, float $spread, float $chance, bool $isUp, float $top): self
+    {
+        $state = clone $this;
+        $state->isSlip = false;
+        $a = max(0.1, 1.0 + $this->kit);
+        $level = $value / $a;
+        $own = ($spread / $a) ** 2 + ($level / $a) ** 2 * $this->ofKit;
+        $both = sqrt($own + $this->ofLevel);
+        // Half of a bell: it lies on the other side of what was there.
+        $z = ($isUp ? $level - $this->level : $this->level - $level) / $both;
+        $beyond = max(1e-12, NormalTail::below($z));
+        $slope = exp(-0.5 * $z * $z) / sqrt(2.0 * M_PI) / $beyond;
+        $room = $isUp ? $top : max(0.01 * $top, $this->level);
+        $inside = $isUp ? $beyond - NormalTail::below($z - $top / $both) : $beyond - NormalTail::below(-$level / sqrt($own));
+        $state->weight *= $chance * max(0.0, $inside) / ($room * $a);
+        $state->level = $level + ($isUp ? 1.0 : -1.0) * $own / $both * $slope;
+        $state->ofLevel = max(1e-12, $own - $own ** 2 * $slope * ($slope + $z) / $both ** 2);
+        $state->levelKit = -$level / $a * $this->ofKit;
+        $state->levelRate = -$level / $a * $this->rateKit;
+        $state->stayAbove();
+
+        return $state;
+    }
+
+    /** Whether another tells the same, for the eye of whoever asks. */
+    public function isLike(self $other): bool
+    {
+        return $this->walk === $other->walk && ($this->level - $other->level) ** 2 < self::ALIKE ** 2 * min($this->ofLevel, $other->ofLevel) && ($this->rate - $other->rate) ** 2 < self::ALIKE ** 2 * min($this->ofRate, $other->ofRate);
+    }
+
+    /** Both as one, with their first two moments. */
+    public function with(self $other): self
+    {
+        $sum = $this->weight + $other->weight;
+        [$p, $q] = [$this->weight / $sum, $other->weight / $sum];
+        [$dl, $dr, $dk] = [$this->level - $other->level, $this->rate - $other->rate, $this->kit - $other->kit];
+        $of = static fn(float $a, float $b, float $c, float $d): float => $p * $a + $q * $b + $p * $q * $c * $d;
+
+        return new self(
+            $p * $this->level + $q * $other->level,
+            $p * $this->rate + $q * $other->rate,
+            $p * $this->kit + $q * $other->kit,
+            $of($this->ofLevel, $other->ofLevel, $dl, $dl),
+            $of($this->levelRate, $other->levelRate, $dl, $dr),
+            $of($this->levelKit, $other->levelKit, $dl, $dk),
+            $of($this->ofRate, $other->ofRate, $dr, $dr),
+            $of($this->rateKit, $other->rateKit, $dr, $dk),
+            $of($this->ofKit, $other->ofKit, $dk, $dk),
+            $this->walk,
+            $sum,
+        );
     }
 
     /** What of the bell of the level lies below nothing is put at nothing: its first two moments are those of max(0, level). */

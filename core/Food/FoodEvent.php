@@ -7,9 +7,9 @@ namespace Cresco\Core\Food;
 /** Something that happens to one nutrient in the water of a tank, mg/L, on a day counted from any first one. */
 final readonly class FoodEvent
 {
-    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share, public bool $isDose = false)
+    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share, public bool $isDose = false, public ?float $low = null, public ?float $high = null, public float $eye = 0.0)
     {
-        if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0)) {
+        if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0 && ($low === null || $high === null || ($low < $high && is_finite($low))))) {
             throw FoodFault::event();
         }
     }
@@ -23,6 +23,24 @@ final readonly class FoodEvent
     {
         return new self(EventKind::Read, $day, $value, $spread, 0.0);
     }
+
+    /**
+     * A field of a chart: somewhere between two ends; of the top field from its lower end on.
+     *
+     * @param float $eye share by which the eye is off, a standard deviation
+     *
+     * @throws FoodFault
+     */
+    public static function field(float $day, float $low, float $high, float $eye): self
+    {
+        $middle = is_finite($high) ? ($low + $high) / 2.0 : self::BEYOND * max($low, 1e-6);
+        $width = is_finite($high) ? $high - $low : $middle;
+
+        return new self(EventKind::Read, $day, $middle, hypot($width / sqrt(12.0), $eye * $middle), 0.0, low: $low, high: $high, eye: $eye * $middle);
+    }
+
+    /** Times the lower end of the top field at which its middle is taken to lie. House default. */
+    private const BEYOND = 1.5;
 
     /**
      * @param float $share  of the water that was changed, 0 to 1

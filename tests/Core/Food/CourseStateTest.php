@@ -45,8 +45,8 @@ final class CourseStateTest extends TestCase
 
         self::assertEqualsWithDelta([$whole->level, $whole->ofLevel, $whole->ofRate], [$daily->level, $daily->ofLevel, $daily->ofRate], 1e-9);
         // And goes on alike when it is read: the two go together alike.
-        $whole->read(190.0, 3.0, 9.0);
-        $daily->read(190.0, 3.0, 9.0);
+        $whole = $whole->read(FoodEvent::read(60.0, 190.0, 3.0), 0.0, 0.0, 500.0)[0];
+        $daily = $daily->read(FoodEvent::read(60.0, 190.0, 3.0), 0.0, 0.0, 500.0)[0];
         self::assertEqualsWithDelta([$whole->level, $whole->rate, $whole->ofRate], [$daily->level, $daily->rate, $daily->ofRate], 1e-9);
     }
 
@@ -57,7 +57,7 @@ final class CourseStateTest extends TestCase
         $day = 0.0;
         foreach ($readings as [$at, $value, $spread]) {
             self::go($state, $at - $day);
-            $state->read($value, $spread, 1e6);
+            $state = $state->read(FoodEvent::read($at, $value, $spread), 0.0, 0.0, 500.0)[0];
             $day = $at;
         }
 
@@ -106,24 +106,30 @@ final class CourseStateTest extends TestCase
         self::assertEqualsWithDelta([$mean, $square - $mean ** 2], [$state->level, $state->ofLevel], 1e-5);
     }
 
-    public function testAWildReadingMovesItNoFurtherThanOneAtTheEdgeOfBelief(): void
+    public function testAFieldIsABellCutAtItsTwoEnds(): void
     {
-        $moved = static function (float $value): float {
-            $state = self::state();
-            $state->read($value, 2.0, 9.0);
-
-            return $state->level - 200.0;
-        };
-        // Three deviations are believed in full; 36 + 4 is the variance of what is read.
-        $edge = 3.0 * sqrt(40.0);
-        self::assertEqualsWithDelta($edge * 36.0 / 40.0, $moved(200.0 + $edge), 1e-9);
-        self::assertLessThan($moved(200.0 + $edge), $moved(200.0 + 10.0 * $edge));
-        self::assertGreaterThan(0.0, $moved(200.0 + 10.0 * $edge));
+        $state = self::state()->read(FoodEvent::field(0.0, 195.0, 205.0, 0.01), 0.0, 0.0, 500.0)[0];
+        // The bell of what is read: 36 of the level and the eye's 2^2, cut at both ends and summed up in small steps.
+        $variance = 40.0;
+        $mass = $mean = $square = 0.0;
+        for ($y = 195.0005; $y < 205.0; $y += 0.001) {
+            $weight = 0.001 * exp(-0.5 * ($y - 200.0) ** 2 / $variance) / sqrt(2.0 * M_PI * $variance);
+            $mass += $weight;
+            $mean += $weight * $y;
+            $square += $weight * $y ** 2;
+        }
+        $cut = $square / $mass - ($mean / $mass) ** 2;
+        self::assertEqualsWithDelta(200.0, $state->level, 1e-3);
+        self::assertEqualsWithDelta(36.0 - 36.0 ** 2 / $variance * (1.0 - $cut / $variance), $state->ofLevel, 0.01);
+        self::assertEqualsWithDelta($mass * 0.97, $state->weight / self::state()->weight, 1e-3);
+        // The top field says no more than its lower end.
+        $top = self::state()->read(FoodEvent::field(0.0, 160.0, INF, 0.01), 0.0, 0.0, 500.0)[0];
+        self::assertEqualsWithDelta([200.0, 36.0], [$top->level, $top->ofLevel], 0.01);
     }
 
     public function testAReadingThatIsNoneIsAFault(): void
     {
         $this->expectException(FoodFault::class);
-        self::state()->read(NAN, 1.0, 9.0);
+        self::state()->read(FoodEvent::read(0.0, NAN, 1.0), 0.0, 0.0, 500.0);
     }
 }

@@ -102,6 +102,34 @@ final class CourseTest extends TestCase
         self::assertEqualsWithDelta($of(...$read)->level()->level, $of(...$wild)->level()->level, 2.0);
     }
 
+    /** @return iterable<string, array{list<float>, bool, array{float, float}, array{float, float}}> weekly readings, whether it is open, and between which its low and its high lie */
+    public static function jumps(): iterable
+    {
+        // One far reading may be a slip or something that happened: both are said. A second on the same side settles it.
+        yield 'steady' => [[10.0, 10.0, 10.0, 10.0], false, [7.0, 10.5], [9.5, 13.0]];
+        yield 'a jump' => [[10.0, 10.0, 10.0, 10.0, 80.0], true, [7.0, 13.0], [75.0, 95.0]];
+        yield 'a jump that is read again' => [[10.0, 10.0, 10.0, 10.0, 80.0, 80.0], false, [65.0, 78.0], [80.0, 95.0]];
+        yield 'a slip' => [[10.0, 10.0, 10.0, 10.0, 80.0, 10.0], false, [6.0, 10.5], [9.5, 14.0]];
+        yield 'down and up again' => [[20.0, 5.0, 25.0], false, [15.0, 26.0], [24.0, 36.0]];
+    }
+
+    /**
+     * @param list<float>         $values
+     * @param array{float, float} $low
+     * @param array{float, float} $high
+     */
+    #[DataProvider('jumps')]
+    public function testAJumpIsBelievedOnceItWasReadTwice(array $values, bool $isOpen, array $low, array $high): void
+    {
+        $read = array_map(static fn(int $week, float $value): FoodEvent => FoodEvent::read(7.0 * $week, $value, 1.0 + 0.06 * $value), array_keys($values), $values);
+        $course = Course::fitted(self::nutrient(), new Normal($values[0], 8.0), new Normal(0.0, 0.6), 0.0, $read, 0.0, 7.0 * (count($values) - 1) + 0.1);
+        $level = $course->level();
+        $said = "$level->low to $level->high, about $level->level";
+        self::assertSame($isOpen, $course->isOpen(), $said);
+        self::assertThat($level->low, self::logicalAnd(self::greaterThan($low[0]), self::lessThan($low[1])), $said);
+        self::assertThat($level->high, self::logicalAnd(self::greaterThan($high[0]), self::lessThan($high[1])), $said);
+    }
+
     public function testItIsNeverBelowNothingAndItsBandNeither(): void
     {
         $course = Course::fitted(self::nutrient(), new Normal(2.0, 1.0), new Normal(-1.5, 0.3), 0.0, [FoodEvent::read(7.0, 0.0, 0.5)], 0.0, 40.0);
@@ -187,7 +215,8 @@ final class CourseTest extends TestCase
         }
         foreach ($within as $days => $held) {
             self::assertGreaterThanOrEqual(750, $held, "$days days ahead");
-            self::assertLessThanOrEqual(850, $held, "$days days ahead");
+            // What may have happened unwritten, and did not in these tanks, makes it a little wider.
+            self::assertLessThanOrEqual(870, $held, "$days days ahead");
         }
     }
 
