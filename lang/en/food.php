@@ -81,7 +81,7 @@ return [
     'needs' => 'What it takes, by nutrient:',
     'held_back' => 'Nothing is proposed now: see below why.',
     'held' => [
-        'doubted' => ['head' => 'Test :what again.', 'why' => 'Your last test and what the log leads to are far apart. Until a second test settles it, nothing that brings it is proposed.'],
+        'doubted' => ['head' => 'Test :what again.', 'why' => 'Your last test and what the log leads to are far apart. Did something happen that is not noted, or was the test off? Until a second test settles it, nothing that brings it is proposed.'],
         'full' => ['head' => 'Held back by :what.', 'why' => 'A full dose would take it past its target range, or past what your animals tolerate. Products that bring it are kept below that.'],
         'label' => ['head' => 'No more than the label backs: :what.', 'why' => 'The target would take more than twice the label’s weekly dose. More of it may bring other things too high: find out first where it goes.', 'shrimp' => 'The target would take more than the label backs. Traces may hold copper, which kills shrimp.'],
     ],

@@ -548,8 +548,8 @@ final class FoodTest extends FeatureCase
         self::assertFalse($this->reckoned()->isDoubted(Parameter::Potassium));
         $this->read($this->keeper->fresh() ?? $this->keeper, $this->tank, ['potassium' => '80'], CarbonImmutable::now()->subHour());
         $food = $this->reckoned();
-        $level = $food->course(Parameter::Potassium)->level();
-        self::assertSame($level->high < 70.0, $food->isDoubted(Parameter::Potassium), "The estimate stands at $level->level, $level->low to $level->high.");
+        // A slip, or something that nobody wrote down: both are held open.
+        self::assertTrue($food->course(Parameter::Potassium)->isOpen());
         self::assertTrue($food->isDoubted(Parameter::Potassium));
         $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Test potassium again.')->assertSeeText('Nothing is proposed now');
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasErrors('adopt');
@@ -613,7 +613,9 @@ final class FoodTest extends FeatureCase
     /** @return iterable<string, array{string, string|null}> what is read week by week, and what is said; the animals stand 30 */
     public static function nitrates(): iterable
     {
-        yield 'over it now' => ['40', 'Nitrate is over what the animals stand.'];
+        yield 'over it now' => ['80', 'Nitrate is over what the animals stand.'];
+        // The field of 40 begins at 30, however often it is seen.
+        yield 'at the field above it' => ['40', 'Nitrate may pass what the animals stand.'];
         yield 'about there' => ['30', 'Nitrate may pass what the animals stand.'];
         yield 'under it now, over it now and then' => ['27', 'Nitrate may pass what the animals stand.'];
         yield 'far under it' => ['5', null];
