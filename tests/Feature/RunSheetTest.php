@@ -108,13 +108,15 @@ final class RunSheetTest extends FeatureCase
 
     public function testInAQuickSessionTheReadingBeforeIsStillTheOneBefore(): void
     {
-        $this->travelTo(CarbonImmutable::parse('2026-12-01 18:00'));
+        // A day after the tank was read, whenever that is.
+        $evening = CarbonImmutable::tomorrow()->setTime(18, 0);
+        $this->travelTo($evening);
         $this->finishUntil('read');
         $this->finish('read', ['readings' => ['conductivity' => '335']]);
-        $this->travelTo(CarbonImmutable::parse('2026-12-01 18:09'));
+        $this->travelTo($evening->addMinutes(9));
         $this->finishUntil('read_after');
         $this->finish('read_after', ['readings' => ['temperature' => '24.6']]);
-        $this->travelTo(CarbonImmutable::parse('2026-12-01 18:50'));
+        $this->travelTo($evening->addMinutes(50));
         $this->finish('lid');
         $this->finish('close');
         $state = Waters::around($this->tank, [])->tank();
