@@ -24,6 +24,9 @@ use Illuminate\Support\Facades\DB;
 /** Takes an entry out of the diary, with all that it stands for: its change and look-back, doses, cuts, counts, turns of jobs, and what went out of jars and stores. */
 final class TakeBackEntry
 {
+    /** g, mL or litres that one entry may put back. House limit. */
+    private const MOST = 1e6;
+
     public function __invoke(Entry $entry): void
     {
         DB::transaction(static function () use ($entry): void {
@@ -87,7 +90,8 @@ final class TakeBackEntry
         $found = [];
         foreach (is_array($list) ? $list : [] as $one) {
             if (is_array($one) && is_int($one[$of] ?? null) && is_numeric($one[$amount] ?? null)) {
-                $found[$one[$of]] = ($found[$one[$of]] ?? 0.0) + (float) $one[$amount];
+                // An archive may bring any figure: no more than a form takes.
+                $found[$one[$of]] = min(self::MOST, ($found[$one[$of]] ?? 0.0) + max(0.0, (float) $one[$amount]));
             }
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use ErrorException;
 use Illuminate\Http\Request;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -19,7 +21,9 @@ final class Unwritten
 
     public static function answer(Throwable $fault, Request $request): ?Response
     {
-        foreach (self::SAID as $part => $key) {
+        // A message of ours may hold what somebody typed.
+        $isOfTheMachine = $fault instanceof PDOException || $fault instanceof ErrorException;
+        foreach ($isOfTheMachine ? self::SAID : [] as $part => $key) {
             if (stripos($fault->getMessage(), $part) !== false) {
                 $message = (string) __('limits.unwritten.'.$key);
 

@@ -13,6 +13,7 @@ use App\Models\Water;
 use App\Models\WaterKind;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\Mixing;
@@ -90,7 +91,7 @@ final readonly class Waters
         return $parts;
     }
 
-    /** mg/L of ammonia nitrogen that a dechlorinator sets free of the chloramine in a water; null where it holds none. */
+    /** mg/L of ammonium (NH4) that a dechlorinator sets free of the chloramine in a water; null where it holds none. */
     private function freedAmmonia(Water $water): ?Normal
     {
         $mean = $variance = 0.0;
@@ -98,8 +99,9 @@ final readonly class Waters
             if ($tap->disinfectant === Disinfectant::Chloramine) {
                 $chlorine = $this->reading($tap, Parameter::Chlorine)?->toCore()->distribution();
                 [$middle, $spread] = $chlorine === null ? Conditioner::USUAL_CHLORAMINE : [$chlorine->central(), ($chlorine->quantile(0.9) - $chlorine->quantile(0.1)) / 2.563];
-                $mean += $share * Conditioner::ammoniaFromChloramine($middle);
-                $variance += ($share * Conditioner::ammoniaFromChloramine($spread)) ** 2;
+                $part = $share * MassConcentration::AMMONIUM_PER_NITROGEN;
+                $mean += $part * Conditioner::ammoniaFromChloramine($middle);
+                $variance += ($part * Conditioner::ammoniaFromChloramine($spread)) ** 2;
             }
         }
 

@@ -130,7 +130,7 @@ final class Jar extends Record
     {
         $number = fn(string $field): float => (float) ($this->label[$field] ?? 0.0);
 
-        return new Conditioner($number('dose'), $number('litres'), is_numeric($this->label['strength'] ?? null) ? $number('strength') : null);
+        return new Conditioner($number('dose'), $number('litres'), is_numeric($this->label['strength'] ?? null) ? $number('strength') : null, $this->doseUnit()->label());
     }
 
     public function toCore(): Ingredient

@@ -19,13 +19,14 @@ final readonly class Conditioner
     public const OVERDOSE = 5.0;
 
     /**
-     * @param float $millilitres the label's dose, above 0
+     * @param float $amount the label's dose, above 0, in its unit
      * @param float $litres      that it treats, above 0
      * @param float|null $strength mg/L chlorine that the dose is for, above 0; null where the label does not say
+     * @param string     $unit     that the dose is measured in
      */
-    public function __construct(public float $millilitres, public float $litres, public ?float $strength)
+    public function __construct(public float $amount, public float $litres, public ?float $strength, public string $unit = 'mL')
     {
-        if (!(min($millilitres, $litres, $strength ?? 1.0) > 0.0 && max($millilitres, $litres, $strength ?? 1.0) < INF)) {
+        if (!(min($amount, $litres, $strength ?? 1.0) > 0.0 && max($amount, $litres, $strength ?? 1.0) < INF)) {
             throw ChangeFault::label();
         }
     }
@@ -39,19 +40,19 @@ final readonly class Conditioner
         if ($this->strength === null) {
             return Computation::of('Dose of conditioner')
                 ->given('V', 'litres to dose for', $water, 'L')
-                ->given('d', 'dose on the label', $this->millilitres, 'mL')
+                ->given('d', 'dose on the label', $this->amount, $this->unit)
                 ->given('W', 'litres the label’s dose is for', $this->litres, 'L')
-                ->line('dose = d * V / W', 'conditioner', 'mL')
+                ->line('dose = d * V / W', 'conditioner', $this->unit)
                 ->note('The label does not say how much chlorine its dose takes: test the water for chlorine afterwards.');
         }
 
         return Computation::of('Dose of conditioner')
             ->given('V', 'litres to dose for', $water, 'L')
             ->given('Cl', 'total chlorine in the tap', $chlorine, 'mg/L')
-            ->given('d', 'dose on the label', $this->millilitres, 'mL')
+            ->given('d', 'dose on the label', $this->amount, $this->unit)
             ->given('W', 'litres the label’s dose is for', $this->litres, 'L')
             ->given('s', 'chlorine the label’s dose takes', $this->strength, 'mg/L')
-            ->line('dose = d * V / W * max(1, Cl / s)', 'conditioner', 'mL')
+            ->line('dose = d * V / W * max(1, Cl / s)', 'conditioner', $this->unit)
             ->note('Never less than the label’s dose; more in proportion where the tap holds more chlorine than the label counts on.');
     }
 
@@ -61,8 +62,8 @@ final readonly class Conditioner
         return $chlorine * self::NITROGEN;
     }
 
-    public function isOverdose(float $millilitres, float $water): bool
+    public function isOverdose(float $amount, float $water): bool
     {
-        return $millilitres > self::OVERDOSE * $this->millilitres * $water / $this->litres;
+        return $amount > self::OVERDOSE * $this->amount * $water / $this->litres;
     }
 }

@@ -17,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Process;
 use PDOException;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RuntimeException;
 
 /** Which backups stay, what is told of them, and what happens when nothing can be written. */
 final class BackupTest extends FeatureCase
@@ -138,6 +139,8 @@ final class BackupTest extends FeatureCase
     {
         self::assertStringContainsString($told, (string) Unwritten::answer(new PDOException($said), Request::create('/diary', 'POST'))?->getContent());
         self::assertNull(Unwritten::answer(new PDOException('SQLSTATE[42601]: Syntax error'), Request::create('/')));
+        // What somebody typed is no fault of the disk.
+        self::assertNull(Unwritten::answer(new RuntimeException('There is no jar that is called “No space left”'), Request::create('/')));
     }
 
     public function testAFullDiskIsSaidOnAPage(): void

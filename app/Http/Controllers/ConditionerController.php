@@ -70,7 +70,7 @@ final class ConditionerController extends Controller
             $findings[] = new Finding(Finding::HEED, __('said.conditioner.no_product'), __('said.conditioner.no_product_why'));
         } elseif ($faults->isEmpty()) {
             $number = static fn(string $field): float => Amount::parse($typed[$field]) ?? 0.0;
-            $conditioner = new Conditioner($doses->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, Amount::parse($typed['strength']));
+            $conditioner = new Conditioner($doses->parse($typed['dose']) ?? 0.0, $volumes->parse($typed['for']) ?? 0.0, Amount::parse($typed['strength']), $unit->label());
             $water = $typed['way'] === 'tank' ? $net : ($volumes->parse($typed['litres']) ?? 0.0);
             $working = $conditioner->dose($water, $number('chlorine'));
             if ($typed['kind'] === 'chloramine') {
@@ -83,7 +83,7 @@ final class ConditionerController extends Controller
             if ($given !== null && $conditioner->isOverdose($given, $water)) {
                 $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.far', ['given' => $unit->text($given, $keeper->show())]), __('said.conditioner.oxygen'));
             }
-            if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->millilitres * $water / $conditioner->litres) {
+            if ($working->value('dose') > Conditioner::OVERDOSE * $conditioner->amount * $water / $conditioner->litres) {
                 $findings[] = new Finding(Finding::BEYOND, __('said.conditioner.unusual'), __('said.conditioner.ask'));
             }
         }
