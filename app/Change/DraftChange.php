@@ -54,7 +54,7 @@ final class DraftChange
         $impossible = null;
         $isUntested = false;
         try {
-            [$aim, $needed] = $this->aim($tank, $input, $plan);
+            [$aim, $needed] = $this->aim($tank, $input, $plan, $waters->now);
         } catch (ChangeFault $fault) {
             $impossible = $fault->getMessage();
             $isUntested = $fault->isForWantOfATest;
@@ -171,8 +171,16 @@ final class DraftChange
     }
 
     /** @return array{float, Computation|null} the share aimed at, and how it follows from the readings */
-    private function aim(Tank $tank, ChangeInput $input, ChangePlan $plan): array
+    private function aim(Tank $tank, ChangeInput $input, ChangePlan $plan, TankWater $now): array
     {
+        $by = match ($input->reason) {
+            Reason::Nitrate => Parameter::Nitrate,
+            Reason::Conductivity => Parameter::Conductivity,
+            default => null,
+        };
+        if ($by !== null && $now->isOpen($by)) {
+            throw ChangeFault::open($by->label());
+        }
         $needed = match ($input->reason) {
             Reason::Nitrate => Sizing::forGoal($plan, Parameter::Nitrate, $input->nitrateGoal),
             Reason::Conductivity => $input->conductivityGoal === null ? null : Sizing::forGoal($plan, Parameter::Conductivity, $input->conductivityGoal),

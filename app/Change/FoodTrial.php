@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Known\FoodOf;
+use App\Known\TankEvents;
 use Cresco\Core\Food\Doses;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\Wanted;
@@ -43,7 +44,7 @@ final readonly class FoodTrial
     {
         $brings = static fn(array $dose): mixed => is_array($dose['brings'] ?? null) ? $dose['brings'][$nutrient->value] ?? 0.0 : 0.0;
 
-        return $this->share !== null || ($this->meals !== 1.0 && FoodOf::isInFood($nutrient)) || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
+        return $this->share !== null || ($this->meals !== 1.0 && TankEvents::isInFood($nutrient)) || ($this->amounts !== [] && array_map($brings, $tried) !== array_map($brings, $food->planned()));
     }
 
     /** @return list<array{brings: array<string, float>, every: int, from: int, until?: int}> */

@@ -57,7 +57,7 @@ final class NutrientsOf
 
         return match (true) {
             $kind->isBare() => [0.0, 0.0],
-            $food !== null && $kind === WaterKind::Tap && $nutrient !== Parameter::Nitrate => [$food->source, $food->sourceOff],
+            $food !== null && $kind === WaterKind::Tap && $nutrient !== Parameter::Nitrate => [$nutrient->entry()->balance->source ?? 0.0, $nutrient->entry()->balance->sourceOff ?? 0.0],
             default => null,
         };
     }

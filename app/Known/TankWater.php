@@ -8,13 +8,12 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\CarriedOn;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Unit;
 use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Standing;
+use Cresco\Core\Rhythm\Urgency;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Collection;
@@ -23,25 +22,22 @@ use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Where the water of a tank stands now, for every page alike: its readings, and where the last change came after a reading, what that
- * change was forecast to lead to.
+ * Where the water of a tank stands now, for every page alike: what is conserved by its course, all else as it was last read, or where the
+ * last change came after that reading, as that change was forecast to leave it.
  */
 final class TankWater
 {
+    /** Days for which a reading is still what the water is. House default. */
+    private const FRESH = 1.0;
+
     private ?WaterState $state = null;
-
-    /** @var array<string, array{Distribution, float}> what is carried on, as it was, and the days since */
-    private array $on = [];
-
-    /** @var array<string, Posterior> */
-    private array $made = [];
 
     /**
      * @param array<string, Reading> $readings the newest of each parameter
      * @param WaterChange|null       $change   the last one that was made
      * @param int|null               $afterStep step of its run sheet in which the tank was read again
      */
-    private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep, private readonly ?CarbonImmutable $until = null) {}
+    private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep, private readonly ?CarbonImmutable $until, private readonly Courses $courses) {}
 
     public static function of(Tank $tank, ?CarbonImmutable $until = null): self
     {
@@ -75,17 +71,18 @@ final class TankWater
             $changes[$change->tank_id] = $change;
         }
         $found = [];
+        $courses = Courses::ofMany($byId, $until);
         foreach ($byId as $id => $tank) {
             $change = $changes[$id] ?? null;
             $step = $change?->getRawOriginal('read_after');
-            $found[$id] = new self($tank, $readings[$id] ?? [], $change, is_numeric($step) ? (int) $step : null, $until);
+            $found[$id] = new self($tank, $readings[$id] ?? [], $change, is_numeric($step) ? (int) $step : null, $until, $courses[$id]);
         }
 
         return $found;
     }
 
     /**
-     * The waters of tanks as they stand now, with what each makes of nitrate: what they ask for is the same wherever it is asked.
+     * The waters of tanks as they stand now: what they ask for is the same wherever it is asked.
      *
      * @param iterable<Tank> $tanks
      *
@@ -93,12 +90,7 @@ final class TankWater
      */
     public static function now(iterable $tanks): array
     {
-        $waters = self::ofMany($tanks, parameters: Parameter::ofAnimals());
-        foreach (Made::ofMany($tanks, [Parameter::Nitrate]) as $id => $made) {
-            $waters[$id]->knowing($made);
-        }
-
-        return $waters;
+        return self::ofMany($tanks, parameters: Parameter::ofAnimals());
     }
 
     /**
@@ -125,43 +117,46 @@ final class TankWater
         }
         $known = [];
         $carried = [];
+        $this->courses->find(array_values(array_filter(Parameter::ofTanks(), $this->hasCourse(...))));
         foreach (Parameter::ofTanks() as $parameter) {
             $reading = $this->readings[$parameter->value] ?? null;
-            $forecast = $reading === null || $this->isFromBeforeTheChange($reading) ? $this->forecast($parameter) : null;
-            if ($forecast !== null) {
-                $known[$parameter->value] = $forecast;
-                $carried[] = $parameter->value;
-            } elseif ($reading !== null) {
-                $known[$parameter->value] = $reading->toCore()->distribution();
+            $isBefore = $reading !== null && $this->isFromBeforeTheChange($reading);
+            $forecast = $reading === null || $isBefore ? $this->forecast($parameter) : null;
+            if ($this->hasCourse($parameter)) {
+                $known[$parameter->value] = $this->courses->level($parameter);
+            } elseif ($forecast !== null || $reading !== null) {
+                $known[$parameter->value] = $forecast ?? $reading->toCore()->distribution();
             }
-            // A chart that ends below it tells too little to go on from.
-            $then = $parameter !== Parameter::Nitrate || ($forecast === null && $reading?->toCore()->isCensored() === true) ? null : $known[$parameter->value] ?? null;
-            $days = $then === null ? 0.0 : $this->daysSince($forecast === null ? $reading : null);
-            if ($then !== null && $days >= CarriedOn::FROM) {
-                $known[$parameter->value] = CarriedOn::now($then, $this->made($parameter)->distribution(), $days);
-                $this->on[$parameter->value] = [$then, $days];
+            if ($isBefore && isset($known[$parameter->value]) && ($forecast !== null || $this->hasCourse($parameter))) {
+                $carried[] = $parameter->value;
             }
         }
 
         return $this->state = new WaterState('the tank', $known, $carried);
     }
 
-    /** Days since a reading, or since the last change was over. */
-    private function daysSince(?Reading $reading): float
+    /** Where all that is conserved stands in it. */
+    public function courses(): Courses
     {
-        $now = ($this->until ?? CarbonImmutable::now())->getTimestamp();
-        $then = $reading === null ? ($this->change === null ? $now : $this->change->changed_at->getTimestamp() + 86400) : $reading->taken_at->getTimestamp();
-
-        return max(0.0, min(10_000.0, ($now - $then) / 86400.0));
+        return $this->courses;
     }
 
-    /** How a figure was carried on to now; null for one that was not. */
-    public function carriedOn(Parameter $parameter, Unit $unit): ?Computation
+    /** Whether a figure is the level of a course: it is conserved and was read. */
+    private function hasCourse(Parameter $parameter): bool
     {
-        $this->state();
-        [$then, $days] = $this->on[$parameter->value] ?? [null, 0.0];
+        return $parameter->entry()->balance !== null && isset($this->readings[$parameter->value]);
+    }
 
-        return $then === null ? null : CarriedOn::working($parameter->label().' now', $then, $this->made($parameter)->distribution(), $days, $unit);
+    /** Days since a reading. */
+    private function daysSince(Reading $reading): float
+    {
+        return (($this->until ?? CarbonImmutable::now())->getTimestamp() - $reading->taken_at->getTimestamp()) / 86400.0;
+    }
+
+    /** How a figure came about since it was read; null for one that is as it was read. */
+    public function carriedOn(Parameter $parameter): ?Computation
+    {
+        return $this->hasCourse($parameter) ? $this->courses->working($parameter) : null;
     }
 
     /** Whether a figure is what the last change was forecast to lead to, and not a reading. */
@@ -170,12 +165,16 @@ final class TankWater
         return $this->state()->isAssumed($parameter);
     }
 
-    /** Whether a figure is not as it was read or forecast, but carried on to now by what the tank makes. */
+    /** Whether a figure was read more than a day ago and has gone on since. */
     public function isCarriedOn(Parameter $parameter): bool
     {
-        $this->state();
+        return $this->hasCourse($parameter) && $this->daysSince($this->readings[$parameter->value]) >= self::FRESH;
+    }
 
-        return isset($this->on[$parameter->value]);
+    /** Whether a reading may be a slip, or something happened that is not written down: only the next reading tells. */
+    public function isOpen(Parameter $parameter): bool
+    {
+        return $this->hasCourse($parameter) && $this->courses->course($parameter)->isOpen();
     }
 
     /** When a figure was read, or, where it was carried over, when the water was changed. */
@@ -200,11 +199,7 @@ final class TankWater
     /** What the tank makes of it in a day, or takes up, in the base unit: guess and diary weighed against each other. */
     public function made(Parameter $parameter = Parameter::Nitrate): Posterior
     {
-        if (!isset($this->made[$parameter->value])) {
-            $this->made = Made::of($this->tank);
-        }
-
-        return $this->made[$parameter->value];
+        return $this->courses->made($parameter);
     }
 
     /** @return array<string, Distribution> by parameter value: what is reckoned with in forecasts */
@@ -212,31 +207,28 @@ final class TankWater
     {
         $makes = [];
         foreach (Parameter::balanced() as $parameter) {
-            $made = $this->made($parameter);
-            if (Made::counts($this->tank, $parameter, $made)) {
-                $makes[$parameter->value] = $made->distribution();
+            if (($this->hasCourse($parameter) || $parameter === Parameter::Nitrate || $parameter->entry()->food === null) && $this->courses->counts($parameter)) {
+                $makes[$parameter->value] = $this->made($parameter)->distribution();
             }
         }
 
         return $makes;
     }
 
-    /**
-     * Takes what was looked up for several tanks at once.
-     *
-     * @param array<string, Posterior> $made by parameter value
-     */
-    public function knowing(array $made): self
-    {
-        $this->made = $made;
-
-        return $this;
-    }
-
     /** @return list<Concern> most urgent first */
     public function concerns(): array
     {
-        return Standing::of($this->state(), $this->tank->needs(), $this->made()->value);
+        $open = [];
+        foreach (Parameter::ofTanks() as $parameter) {
+            $apart = $this->isOpen($parameter) ? $this->courses->level($parameter)->apart() : null;
+            if ($apart !== null) {
+                $open[] = new Concern('open', Urgency::Today, $parameter, $apart[1], $apart[0]);
+            }
+        }
+        $found = [...$open, ...Standing::of($this->state(), $this->tank->needs(), $this->made()->value)];
+        usort($found, static fn(Concern $a, Concern $b): int => $a->urgency->value <=> $b->urgency->value);
+
+        return $found;
     }
 
     /** A reading of the last session counts as after it only if it was taken in its step for that. */

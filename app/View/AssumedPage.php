@@ -7,8 +7,8 @@ namespace App\View;
 use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
 use App\Known\ChoresOf;
+use App\Known\Courses;
 use App\Known\Evaporation;
-use App\Known\Made;
 use App\Known\StepMinutes;
 use App\Models\Chore;
 use App\Models\FreshStart;
@@ -57,11 +57,12 @@ final readonly class AssumedPage
     {
         $rows = [];
         $tanks = $this->keeper->tanks()->with('topUps')->orderBy('name')->get()->each(fn(Tank $tank): Tank => $tank->setRelation('keeper', $this->keeper));
-        foreach (Made::ofMany($tanks) as $id => $all) {
+        foreach (Courses::ofMany($tanks) as $id => $courses) {
             $tank = $tanks->firstWhere('id', $id);
-            foreach ($all as $name => $made) {
-                $parameter = Parameter::from($name);
-                if ($tank === null || $made->count === 0 || !Made::counts($tank, $parameter, $made)) {
+            $courses->find(Parameter::balanced());
+            foreach (Parameter::balanced() as $parameter) {
+                $made = $courses->made($parameter);
+                if ($tank === null || $made->count < 2 || !$courses->counts($parameter)) {
                     continue;
                 }
                 $rows[] = new Replaced(
@@ -70,7 +71,7 @@ final readonly class AssumedPage
                     $this->show->rate($parameter, $made->value, $made->halfWidth()),
                     self::from('readings', $made),
                     '/tanks/'.$id.'/needs#made',
-                    FreshStart::MADE.$name,
+                    FreshStart::MADE.$parameter->value,
                     $id,
                 );
             }

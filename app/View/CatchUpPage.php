@@ -7,7 +7,6 @@ namespace App\View;
 use App\Change\DraftChange;
 use App\Change\UsualChange;
 use App\Known\AgendaOf;
-use App\Known\Made;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Models\BedPatch;
@@ -48,7 +47,7 @@ final class CatchUpPage
     public function __construct(public readonly Tank $tank, DraftChange $draft)
     {
         $this->show = $tank->keeper->show();
-        $this->water = TankWater::of($tank)->knowing(Made::of($tank));
+        $this->water = TankWater::of($tank);
         $changed = $this->water->change?->changed_at;
         $this->since = $changed === null ? null : $this->show->daysSince($changed);
         $this->isNeglected = $this->since !== null && CatchUp::isNeglected($this->since, $tank->routine_days);

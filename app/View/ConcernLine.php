@@ -28,6 +28,7 @@ final readonly class ConcernLine
             'value' => match (true) {
                 $concern->key === 'free_ammonia' => Show::plain($concern->value, 3),
                 $isGas => Show::plain($concern->value, 0),
+                $concern->key === 'open' => $show->limit($parameter, $concern->value),
                 ($stands = $water->state()->get($parameter)) !== null => $show->joinedBand($parameter, $stands),
                 default => $show->value($parameter, $concern->value),
             },

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\FoodOf;
-use Cresco\Core\Food\Course;
-use Cresco\Core\Food\CoursePoint;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\CoursePoint;
 
 /** The course of one nutrient as it is drawn: eight weeks back and eight weeks on, to one scale of its own. */
 final readonly class CourseStrip

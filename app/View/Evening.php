@@ -11,7 +11,6 @@ use App\Change\SessionOf;
 use App\Change\UsualChange;
 use App\Known\Foreseen;
 use App\Known\JobsOf;
-use App\Known\Made;
 use App\Known\TankWater;
 use App\Known\WaterDrawn;
 use App\Known\WeekOf;
@@ -146,10 +145,9 @@ final class Evening
             }
         }
         $now = TankWater::ofMany($drawing);
-        $made = Made::ofMany($drawing);
         $litres = [];
         foreach ($drawing as $id => $tank) {
-            $litres[$id] = $parts[$id] * $draft($tank, $inputs[$id], $now[$id]->knowing($made[$id]))->plan->refill();
+            $litres[$id] = $parts[$id] * $draft($tank, $inputs[$id], $now[$id])->plan->refill();
         }
 
         return $litres;

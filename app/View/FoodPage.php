@@ -21,13 +21,13 @@ use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\CapsuleKind;
-use Cresco\Core\Food\CoursePoint;
 use Cresco\Core\Food\DoseSteps;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\FeedingSchool;
 use Cresco\Core\Food\Meal;
 use Cresco\Core\Food\Schedule;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\CoursePoint;
 use Cresco\Core\Working\Computation;
 
 /** What the plants of a tank are fed with: the course of every nutrient, the doses of today and this week, and what to give instead. */

@@ -262,7 +262,7 @@ final class Ledger
     {
         $entries = [];
         foreach (['accuracy' => $entry->accuracy, 'accuracyShare' => $entry->accuracyShare, 'wander' => $entry->wander, 'wanderShare' => $entry->wanderShare, 'setDays' => $entry->setDays, 'beyond' => $entry->beyond, 'fine' => $entry->fine,
-            'balance' => $entry->balance === null ? null : [$entry->balance->looseShare, $entry->balance->loose, $entry->balance->span], 'range' => $entry->range, 'step' => $entry->step, 'fields' => $entry->fields === [] ? null : $entry->fields] as $field => $value) {
+            'balance' => $entry->balance === null ? null : [$entry->balance->source, $entry->balance->sourceOff, $entry->balance->floor, $entry->balance->rate, $entry->balance->top], 'range' => $entry->range, 'step' => $entry->step, 'fields' => $entry->fields === [] ? null : $entry->fields] as $field => $value) {
             $shown = $value === null ? null : self::value($value);
             if ($shown !== null && $value !== 0.0) {
                 $entries[] = new LedgerEntry('Measure', 'Parameter::'.$parameter->name.'.'.$field, $shown, __('ledger.parameter.'.$field), $field === 'range' ? LedgerEntry::LIMIT : LedgerEntry::GUESS);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\Made;
+use App\Known\Courses;
 use App\Known\Waters;
 use App\Models\Tank;
 use App\Units\Scale;
@@ -24,8 +24,7 @@ final class NeedsPage
 
     public readonly Posterior $learned;
 
-    /** @var array<string, Posterior> */
-    private readonly array $made;
+    private readonly Courses $courses;
 
     private readonly ?float $source;
 
@@ -34,8 +33,9 @@ final class NeedsPage
     public function __construct(private readonly Tank $tank)
     {
         $this->show = $tank->keeper->show();
-        $this->made = Made::of($tank);
-        $this->learned = $this->made[Parameter::Nitrate->value];
+        $this->courses = Courses::of($tank);
+        $this->courses->find(Parameter::balanced());
+        $this->learned = $this->courses->made(Parameter::Nitrate);
         $water = $tank->water;
         $this->source = $water === null ? null : Waters::around($tank, [$water->id])->blend($water, $tank->secondWater, $tank->second_share)->get(Parameter::Nitrate)?->central();
     }
@@ -176,11 +176,11 @@ final class NeedsPage
     {
         $found = [];
         foreach (Parameter::balanced() as $parameter) {
-            if ($parameter === Parameter::Nitrate) {
+            if ($parameter->entry()->food !== null) {
                 continue;
             }
-            $made = $this->made[$parameter->value];
-            $counts = Made::counts($this->tank, $parameter, $made);
+            $made = $this->courses->made($parameter);
+            $counts = $this->courses->counts($parameter);
             $amount = $this->show->rate($parameter, abs($made->value), $made->halfWidth());
             $head = match (true) {
                 $made->count === 0 => $counts ? 'guess' : null,

@@ -37,7 +37,7 @@ final readonly class TankPage
     {
         $parameter = Parameter::tryFrom($of);
 
-        return $of === 'volume' ? $this->vessel->volume() : ($parameter === null ? null : $this->water->carriedOn($parameter, $this->show->unit($parameter)));
+        return $of === 'volume' ? $this->vessel->volume() : ($parameter === null ? null : $this->water->carriedOn($parameter));
     }
 
     /** @return list<array{string, string}> */

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\Evaporation;
-use App\Known\Made;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\CarriedOn;
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
 use Cresco\Core\Plants\StandDue;
 use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Grade;
 
 /** What becomes of a tank at which nobody does anything until a day. */
 final readonly class Unattended
@@ -28,14 +30,15 @@ final readonly class Unattended
     {
         $show = $tank->keeper->show();
         $days = max(0, -$show->daysSinceDate($until));
-        $water = TankWater::of($tank)->knowing(Made::of($tank));
+        $water = TankWater::of($tank);
         $lines = [];
         $now = $water->state()->get(Parameter::Nitrate);
         $limit = $tank->needs()->range(Parameter::Nitrate)[1] ?? null;
         $made = $water->made()->distribution();
-        $this->nitrate = $now === null || $days === 0 ? null : CarriedOn::working('Nitrate on the day of return', $now, $made, (float) $days, $show->unit(Parameter::Nitrate));
+        $this->nitrate = $now === null || $days === 0 ? null : self::onReturn($now, $made, $days, $show->unit(Parameter::Nitrate));
         if ($now !== null) {
-            $then = CarriedOn::now($now, $made, (float) $days);
+            $unit = $show->unit(Parameter::Nitrate);
+            $then = $this->nitrate === null ? $now : $this->nitrate->estimate()->scaled($unit->toBase(1.0) - $unit->toBase(0.0), $unit->toBase(0.0));
             $lines[] = [
                 'opens' => $this->nitrate !== null, 'text' => (string) __('helper.nobody.nitrate', ['value' => $show->band(Parameter::Nitrate, $then), 'limit' => $limit === null ? '' : (string) __('helper.nobody.limit', ['limit' => $show->limit(Parameter::Nitrate, $limit)])]),
                 'beyond' => $limit !== null && $then->central() > $limit,
@@ -48,6 +51,15 @@ final readonly class Unattended
             $lines[] = ['text' => trans_choice('helper.nobody.stands', count($over), ['count' => count($over)]), 'beyond' => false];
         }
         $this->lines = $lines;
+    }
+
+    private static function onReturn(Distribution $now, Normal $made, int $days, Unit $unit): Computation
+    {
+        return Computation::of('Nitrate on the day of return')
+            ->given('now', 'as it stands now', $unit->distributionFromBase($now), $unit->label)
+            ->constant('made', 'what the tank makes in a day', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'guess and diary weighed together', Grade::Guess)
+            ->constant('d', 'days until then', $days, 'd', 'the calendar', null)
+            ->line('then = max(0, now + d * made)', 'as it should be then', $unit->label);
     }
 
     /** @return array{text: string, beyond: bool} where the water stands then, and what comes dry */

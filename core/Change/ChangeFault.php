@@ -39,6 +39,12 @@ final class ChangeFault extends Fault
         return new self(sprintf('%s of %s has not been read yet', $what, $of), isForWantOfATest: true);
     }
 
+    /** A reading may be a slip: no amount is worked out upon it. */
+    public static function open(string $what): self
+    {
+        return new self(sprintf('%s was read twice so far apart that it is not known where it stands: test it again', $what), isForWantOfATest: true);
+    }
+
     public static function fraction(float $fraction): self
     {
         return new self(is_finite($fraction)

@@ -19,11 +19,6 @@ final class FoodFault extends Fault
         return new self('What happens to a nutrient is an ordinary number, and a share lies between 0 and 1.');
     }
 
-    public static function days(): self
-    {
-        return new self('A course runs over 0 to 4,000 days.');
-    }
-
     public static function loss(): self
     {
         return new self('A loss is a share of 0 to 5 a day.');

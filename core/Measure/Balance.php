@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Measure;
 
-/** How a day-by-day balance of one parameter is held against its readings. House defaults. */
+/** What is held of a level before anything was read. House defaults, in the base unit of its parameter. */
 final readonly class Balance
 {
     /**
-     * @param float $looseShare what the balance does not know of a level (shares, sources and days that differ), as a share of it
-     * @param float $loose      the same beside that, in the base unit
-     * @param float $span       what a kit commonly shows from end to end, in the base unit: a slip may lie anywhere in it
+     * @param float $source    what a tap that was never read may hold
+     * @param float $sourceOff by how much that may be off, a standard deviation
+     * @param float $floor     by which a reading is off at the least, a standard deviation: what a chart shows near nothing
+     * @param float $rate      by which what comes and goes unseen may be off in a day, a standard deviation
+     * @param float $top       highest level that anything unwritten may bring, and that a slip may show
      */
-    public function __construct(public float $looseShare, public float $loose, public float $span) {}
+    public function __construct(public float $source, public float $sourceOff, public float $floor, public float $rate, public float $top) {}
 }

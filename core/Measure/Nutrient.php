@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Measure;
 
-/** What is held of a nutrient before anything was read. House defaults, in the base unit of its parameter. */
+/** How plants are fed with it. */
 final readonly class Nutrient
 {
     /** Nitrogen in the dry mass of plants. House default, like the others. */
@@ -26,15 +26,11 @@ final readonly class Nutrient
     public const CALCIUM = 0.01;
 
     /**
-     * @param float       $source    what a tap that was never read may hold
-     * @param float       $sourceOff by how much that may be off, a standard deviation
-     * @param float       $floor     by which a reading is off at the least, a standard deviation: what a chart shows near nothing
-     * @param float       $rate      by which what comes and goes unseen may be off in a day, a standard deviation
      * @param string|null $ion       symbol of the ion that salts bring it as; null for what no salt of the catalogue brings
      * @param float       $inPlants  share of the dry mass of plants, as it is counted
      * @param float       $molarMass as it is counted, g/mol, from the IUPAC 2021 atomic weights
      * @param string      $declared  formula that labels of fertilisers declare it as
      * @param float       $ofDeclared as it is counted, for each gram that is declared so, from the IUPAC 2021 atomic weights
      */
-    public function __construct(public float $source, public float $sourceOff, public float $floor, public float $rate, public ?string $ion, public float $molarMass, public float $inPlants, public string $declared = '', public float $ofDeclared = 1.0) {}
+    public function __construct(public ?string $ion, public float $molarMass, public float $inPlants, public string $declared = '', public float $ofDeclared = 1.0) {}
 }

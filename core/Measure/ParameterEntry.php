@@ -28,7 +28,7 @@ final readonly class ParameterEntry
      * @param bool                 $ofTanks    whether it is read in tanks; else only in the waters that go in
      * @param bool                 $isSideline shown only where it was read
      * @param array{float, float}|null $fine   range that suits all animals; null where it goes by the group. House default
-     * @param Balance|null         $balance    of parameters that a tank makes or takes up by the day; null where that is not followed
+     * @param Balance|null         $balance    of parameters that are conserved; null of others
      * @param Nutrient|null        $food       of parameters that plants are fed with
      * @param float                $wander     by which a pen strays further in each month since it was last set against a standard, a standard
      *                                         deviation in the base unit. House default, like the two that follow

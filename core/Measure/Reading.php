@@ -7,6 +7,9 @@ namespace Cresco\Core\Measure;
 /** One measured value as it was really read, in the base unit of its parameter. */
 final readonly class Reading
 {
+    /** Share by which a pen differs from one reading to the next, a standard deviation. House default. */
+    private const REPEATS = 0.005;
+
     private function __construct(
         public Parameter $parameter,
         public Method $method,
@@ -126,6 +129,12 @@ final readonly class Reading
             Method::AtLeast => Density::slanted($this->low, $this->high, 1.0, 0.0),
             Method::Exact => new Exact($this->value),
         };
+    }
+
+    /** By which this reading is off by itself, a standard deviation, beside what its kit is off in all that it reads. */
+    public function ownSpread(): float
+    {
+        return $this->method === Method::Pen ? hypot(($this->high - $this->low) / sqrt(12.0), self::REPEATS * $this->value) : $this->distribution()->spread();
     }
 
     private static function checked(Parameter $parameter, Method $method, float $value, float $low, float $high): self

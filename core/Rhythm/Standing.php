@@ -152,7 +152,7 @@ final class Standing
         $least = $value->quantile(0.1);
 
         return match (true) {
-            $least > self::NITRATE_TODAY * $limit => [new Concern('nitrate_far', Urgency::Today, Parameter::Nitrate, $value->central(), $limit)],
+            $least > $limit && $value->central() > self::NITRATE_TODAY * $limit => [new Concern('nitrate_far', Urgency::Today, Parameter::Nitrate, $value->central(), $limit)],
             $least > $limit => [new Concern('nitrate', Urgency::Next, Parameter::Nitrate, $value->central(), $limit)],
             // No hole between the two: what is likely over is said, though it may be under.
             $value->central() > $limit => [new Concern('nitrate_likely', Urgency::Note, Parameter::Nitrate, $value->central(), $limit)],

@@ -33,9 +33,9 @@ enum PassiveSource: string
     {
         // Degrees of KH and of GH and uS/cm a day, each with its standard deviation.
         [$kh, $gh, $ec] = match ($this) {
-            self::None => [[0.0, 0.05], [0.0, 0.05], [0.0, 2.0]],
-            self::Shell => [[0.1, 0.1], [0.1, 0.1], [4.0, 4.0]],
-            self::Soil => [[-0.2, 0.2], [-0.1, 0.15], [-5.0, 8.0]],
+            self::None => [[0.0, 0.06], [0.0, 0.06], [0.0, 3.0]],
+            self::Shell => [[0.1, 0.3], [0.1, 0.3], [4.0, 9.0]],
+            self::Soil => [[-0.2, 0.3], [-0.1, 0.3], [-5.0, 9.0]],
         };
 
         return match ($parameter) {

@@ -11,7 +11,7 @@ return [
         'setDays' => 'days after which a pen is to be set again',
         'beyond' => 'how far the truth may lie beyond the end of a chart, in the base unit',
         'fine' => 'range that suits all animals, in the base unit',
-        'balance' => 'what a balance does not know of a level: share of it, in the base unit beside that, and what kits show from end to end',
+        'balance' => 'what is held before anything was read, in the base unit: of an unread tap, by how much that may be off, the least a reading is off, what may come or go unseen in a day, and the most that anything unwritten may bring',
         'range' => 'what fresh water can hold at all, in the base unit',
         'step' => 'worth of a drop or of the last digit, until the keeper says, in the usual unit',
         'fields' => 'of a colour chart, until the keeper says, in the usual unit',

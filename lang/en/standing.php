@@ -79,6 +79,7 @@ return [
     'nitrate' => ['head' => 'Nitrate is over its limit', 'why' => ':value, kept under :limit.'],
     'nitrate_likely' => ['head' => 'Nitrate is probably over its limit', 'why' => ':value, kept under :limit: a test would tell.'],
     'nitrate_soon' => ['head' => 'Nitrate reaches its limit soon', 'why' => '{0} By what it makes it passes :limit today.|{1} By what it makes it passes :limit in a day.|[2,*] By what it makes it passes :limit in :days days.'],
+    'open' => ['head' => ':parameter does not fit what was read before', 'why' => 'It is about :limit, or about :value if something happened that is not written down. Test it again, or write down what happened.'],
     'above' => ['head' => ':parameter is above its range', 'why' => ':value, kept up to :limit.'],
     'below' => ['head' => ':parameter is below its range', 'why' => ':value, kept from :limit on.'],
 ];

@@ -19,14 +19,12 @@ use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Fault;
 use Cresco\Core\Flow\Hose;
-use Cresco\Core\Food\Course;
-use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LightField;
+use Cresco\Core\Measure\Balance;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
-use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
@@ -48,6 +46,8 @@ use Cresco\Core\Rhythm\Stock;
 use Cresco\Core\StartUp\Nitrification;
 use Cresco\Core\StartUp\Peak;
 use Cresco\Core\StartUp\Phase;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\Event;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Footprint;
@@ -271,7 +271,8 @@ final class SweepTest extends TestCase
             JobKind::class => static fn(): object => JobKinds::of('glass'),
             Stock::class => static fn(): object => new Stock(100.0, 10.0, 7),
             Job::class => static fn(): object => new Job('a', 1, 10, 3, 0, 6, 4.0),
-            Course::class => static fn(): object => Course::fitted(new Nutrient(5.0, 5.0, 0.1, 1.0, 'NO3', 62.004, 0.1), new Normal(20.0, 3.0), new Normal(0.8, 0.2), 0.1, [FoodEvent::read(5.0, 22.0, 1.0)], 0.0, 12.0),
+            Course::class => static fn(): object => Course::fitted(new Balance(5.0, 5.0, 0.1, 1.0, 200.0), new Normal(20.0, 3.0), new Normal(0.8, 0.2), 0.1, [Event::read(5.0, 22.0, 1.0)], 0.0, 12.0),
+            Event::class => static fn(): object => Event::read(5.0, 22.0, 1.0),
             Peak::class => static fn(): object => new Peak(),
             Placing::class => static fn(): object => new Placing([60, 60]),
             Placement::class => static fn(): object => (new Placing([60, 60]))->place([new Job('a', 1, 10, 3, 0, 6, 4.0)]),

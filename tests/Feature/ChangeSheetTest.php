@@ -154,6 +154,7 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $url = "/tanks/$tank->id/change?reason=amount&way=percent&percent=20";
         $this->actingAs($keeper)->get($url, self::PART)->assertOk()->assertDontSee('for these animals');
+        $tank->readings()->where('parameter', 'nitrate')->delete();
         $this->read($keeper, $tank, ['nitrate' => '80', 'temperature' => '19']);
         $this->get($url, self::PART)->assertOk()->assertSeeTextInOrder(['high for these animals', 'low for these animals']);
     }

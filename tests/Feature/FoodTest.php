@@ -14,6 +14,7 @@ use App\Change\UsualChange;
 use App\Change\Way;
 use App\Known\FoodOf;
 use App\Known\PlantingOf;
+use App\Known\TankEvents;
 use App\Known\Uptake;
 use App\Known\UsualWater;
 use App\Known\WeekOf;
@@ -104,7 +105,7 @@ final class FoodTest extends FeatureCase
         self::assertGreaterThan(0.9 * $need / 0.2, (float) ($amount[1] ?? 0.0));
         // What nobody read in a tap is taken to be what taps hold, on the sheet as in the doses.
         $phosphate = $draft->forecast->outlook(Parameter::Phosphate);
-        self::assertSame(Parameter::Phosphate->entry()->food?->source, $draft->plan->source->get(Parameter::Phosphate)?->central());
+        self::assertSame(Parameter::Phosphate->entry()->balance?->source, $draft->plan->source->get(Parameter::Phosphate)?->central());
         self::assertNotNull($phosphate);
         // A bigger change with poorer water asks for more of it.
         self::assertGreaterThan($need, (new DoseAfter(FoodOf::tank($tank), app(DraftChange::class)($tank, new ChangeInput(Reason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, Way::Litres, 60.0, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null))))->needs['potassium']->value('D'));
@@ -196,7 +197,7 @@ final class FoodTest extends FeatureCase
             [$given, $highest] = $advised($limit);
             self::assertLessThanOrEqual($limit + 1e-6, $highest);
             // One step of the scale is 0.6 mg/L here.
-            self::assertGreaterThan($part * $free - 0.62, $given);
+            self::assertGreaterThan($part * $free - 0.7, $given);
         }
         self::assertSame(0.0, (float) $advised($without - 1.0)[0]);
     }
@@ -336,13 +337,13 @@ final class FoodTest extends FeatureCase
         $this->put($this->food, ['feeding_school' => 'lean', 'food_grams' => '1', 'food_protein' => '40', 'fasting_day' => '1'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/food-spells", ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'])->assertSessionHasNoErrors();
         $food = $this->reckoned();
-        $day = static fn(string $day): CarbonImmutable => CarbonImmutable::parse($day.' 12:00');
+        $events = new TankEvents($food->tank);
+        $fed = static fn(string $day): float => $events->fed(Parameter::Nitrate, TankEvents::day(CarbonImmutable::parse($day.' 12:00', 'UTC')));
 
         // 1 g with 40 % protein: 64 mg of nitrogen, 0.7 of it given off, as nitrate.
-        self::assertEqualsWithDelta(1000.0 * 0.4 * 0.16 * 0.7 * 4.4268 / $food->litres, $food->fed(Parameter::Nitrate, $day('2026-03-03')), 0.01);
-        self::assertSame(0.0, $food->fed(Parameter::Nitrate, $day('2026-03-02')));
-        self::assertSame(3.0, $food->grams($day('2026-03-05')));
-        self::assertSame(1.0, $food->grams($day('2026-03-06')));
+        self::assertEqualsWithDelta(1000.0 * 0.4 * 0.16 * 0.7 * 4.4268 / $food->litres, $fed('2026-03-03'), 0.01);
+        self::assertSame(0.0, $fed('2026-03-02'));
+        self::assertEqualsWithDelta([3.0, 1.0], [$fed('2026-03-05') / $fed('2026-03-03'), $fed('2026-03-06') / $fed('2026-03-03')], 1e-9);
         self::assertSame(FeedingSchool::Lean, $food->school());
         $this->get($this->food)->assertSee('The feeder jammed.')->assertSee('Food of the animals, 1 g a day');
     }
@@ -395,7 +396,7 @@ final class FoodTest extends FeatureCase
         self::assertGreaterThan(0.0, $kept->slow->gives(Parameter::Potassium, $kept->day(now()->toImmutable()) + 5.0));
         self::assertSame([true, false], [$kept->isRead(Parameter::Nitrate), $kept->isRead(Parameter::Iron)]);
         // Nothing was found anew for it.
-        self::assertSame([], array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => preg_match('/from "?(water_changes|capsules)"? .*order by/', $query) === 1));
+        self::assertSame([], array_filter(array_column(DB::getQueryLog(), 'query'), static fn(string $query): bool => str_contains($query, 'filled_at')));
     }
 
     /** @return iterable<string, array{list<string>, list<int>}> what is tried one after another, and how many nutrients each answer draws anew */
@@ -592,11 +593,12 @@ final class FoodTest extends FeatureCase
         }
         $this->readAgo('nitrate', '40', 0);
         $page = $this->get($this->food)->assertOk();
-        // As the round has it.
-        preg_match('/Nitrate\s*<\/dt>\s*<dd[^>]*>\s*([^<]*\d ± \d+)/u', (string) $this->get('/')->assertOk()->getContent(), $round);
-        $page->assertSeeText('read '.($round[1] ?? 'nothing').', today');
+        // The field of 40 is read as 30 to 60, and its middle stands beside the level, which the round has too.
+        $page->assertSeeText('read 45 ± 12, today');
         preg_match('/data-working="level-nitrate">(\d+) \(/', (string) $page->getContent(), $level);
-        self::assertLessThan((float) ($round[1] ?? NAN), (float) ($level[1] ?? NAN));
+        preg_match('/Nitrate\s*<\/dt>\s*<dd[^>]*>\s*[^<]*?(\d+) ± \d+/u', (string) $this->get('/')->assertOk()->getContent(), $round);
+        self::assertSame((float) ($round[1] ?? NAN), (float) ($level[1] ?? NAN));
+        self::assertLessThan(45.0, (float) ($level[1] ?? NAN));
         self::assertGreaterThan(20.0, (float) ($level[1] ?? NAN));
     }
 
@@ -614,8 +616,8 @@ final class FoodTest extends FeatureCase
     public static function nitrates(): iterable
     {
         yield 'over it now' => ['80', 'Nitrate is over what the animals stand.'];
-        // The field of 40 begins at 30, however often it is seen.
-        yield 'at the field above it' => ['40', 'Nitrate may pass what the animals stand.'];
+        // The field of 40 begins at 30: seen four times, nine of ten of what it may be lie above that.
+        yield 'at the field above it' => ['40', 'Nitrate is over what the animals stand.'];
         yield 'about there' => ['30', 'Nitrate may pass what the animals stand.'];
         yield 'under it now, over it now and then' => ['27', 'Nitrate may pass what the animals stand.'];
         yield 'far under it' => ['5', null];
@@ -815,7 +817,7 @@ final class FoodTest extends FeatureCase
         $this->noteChange($this->keeper, $this->tank, $this->tank->water ?? self::fail('No water.'), 20.0, CarbonImmutable::now()->subDays(4));
         $page = (string) $this->get($this->food)->assertOk()->getContent();
         preg_match('/data-working="level-nitrate">([\d.]+) \(/', $page, $found);
-        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('read then')->assertSeeText('share that was changed 4 days ago')->assertSeeText('level now');
+        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('read 10 days ago')->assertSeeText('share that was changed 4 days ago')->assertSeeText('level now');
         preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
         self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.5);
         foreach (['level-', 'level-nitrite', 'level-nonsense'] as $none) {
@@ -864,7 +866,7 @@ final class FoodTest extends FeatureCase
     public function testYoungSoilFeedsTheWaterAndLessSoWeekByWeek(): void
     {
         $bare = $this->reckoned();
-        $later = static fn(FoodOf $food, float $days): float => $food->ahead(Parameter::Nitrate)->at($food->day(CarbonImmutable::now()) + $days)->level ?? 0.0;
+        $later = static fn(FoodOf $food, float $days): float => $food->course(Parameter::Nitrate)->ahead($food->coming(Parameter::Nitrate, []), $food->day(CarbonImmutable::now()) + $days)->level()->level;
         $before = [$later($bare, 5.0), $later($bare, 10.0)];
         $this->tank->update(['passive' => 'soil', 'started_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d')]);
         $food = $this->reckoned();

@@ -8,8 +8,8 @@ use App\Exchange\KeeperTables;
 use App\Kept\OwnFigures;
 use App\Known\AgendaOf;
 use App\Known\ChoresOf;
+use App\Known\Courses;
 use App\Known\Evaporation;
-use App\Known\Made;
 use App\Known\WeekOf;
 use App\Models\FreshStart;
 use App\Models\RunState;
@@ -24,6 +24,7 @@ use Cresco\Core\Algae\Looks;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Kinds as Plants;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Rhythm\Interval;
@@ -68,7 +69,7 @@ final class LedgerTest extends FeatureCase
         self::assertSame('0.15', $entries['Cover::Sand.stirred']->value);
         // Shrimp on acidic soil are kept at 20 to 24 degrees, and nitrite suits none above 0.1.
         self::assertStringContainsString('T 20, 24', $entries['AnimalGroup::SoftWaterShrimp.range']->value);
-        self::assertStringContainsString('EC 4 ± 4', $entries['PassiveSource::Shell.guess']->value);
+        self::assertStringContainsString('EC 4 ± 9', $entries['PassiveSource::Shell.guess']->value);
         self::assertSame('0, 0.1', $entries['Parameter::Nitrite.fine']->value);
     }
 
@@ -132,7 +133,7 @@ final class LedgerTest extends FeatureCase
         }
         self::assertSame([], $figures());
         self::assertNull($jar->refresh()->load('trials')->spoon());
-        self::assertSame([0, 0], [Made::of($tank->refresh())['nitrate']->count, Evaporation::of($tank)->count]);
+        self::assertSame([0, 0], [Courses::of($tank->refresh())->made(Parameter::Nitrate)->count, Evaporation::of($tank)->count]);
         $this->get('/assumed')->assertSee('Begun anew')->assertSee('What Brook loses in a day, today 12:00');
         // What is seen afterwards counts.
         $this->travel(3)->days();

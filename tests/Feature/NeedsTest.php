@@ -137,7 +137,7 @@ final class NeedsTest extends FeatureCase
     public function testWhatTheDemoTanksMakeIsFoundAgainWithinTheBand(): void
     {
         $this->demo();
-        foreach (Tank::query()->whereHas('runs')->with('keeper')->get() as $tank) {
+        foreach (Tank::query()->whereHas('runs')->whereDoesntHave('dosePlans')->with('keeper')->get() as $tank) {
             $found = TankWater::of($tank)->made();
             self::assertGreaterThan(5, $found->count, $tank->name);
             self::assertLessThan(3.0 * $found->spread, abs($found->value - $tank->nitrate_per_day), $tank->name);
@@ -159,7 +159,7 @@ final class NeedsTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertOk()->assertDontSee('What comes and goes by itself');
         $tank->update(['passive' => 'soil', 'water_id' => $water->id]);
-        $this->get("/tanks/$tank->id/needs")->assertSee('KH: reckoned with')->assertSee('−0.20 ± 0.26');
+        $this->get("/tanks/$tank->id/needs")->assertSee('KH: reckoned with')->assertSee('−0.25 ± 0.38');
 
         $this->read($keeper, $water, ['carbonate_hardness' => '6'], CarbonImmutable::parse('2026-01-01 12:00'));
         // KH falls by 0.1 degrees a day from 6, a drop of half a degree; a third is changed each week with 6 degrees.

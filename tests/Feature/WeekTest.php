@@ -771,7 +771,7 @@ final class WeekTest extends FeatureCase
         $this->noteChange($keeper, $tank, $pure, 90.0, CarbonImmutable::now()->subDays(100));
         self::assertEqualsWithDelta(0.5, WearOf::of($chore)?->aDay, 1e-6);
         // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
-        $tap = $this->water($keeper, 'Town', 'tap');
+        $tap = $this->water($keeper->unsetRelation('waters'), 'Town', 'tap');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
         app(NoteChange::class)($keeper->id, $tank->id, $run, null, 'Town + Pure', 32.0, 0.3, $run->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
         $tank->update(['water_id' => $tap->id, 'second_water_id' => $pure->id, 'second_share' => 0.4]);

@@ -30,7 +30,7 @@
     @endif
     <details class="more"><summary>How it is known</summary>
         <p>Between changes each of them rises or falls in a straight line, and each change takes its share and brings what the new water holds. Cresco asks
-            with which rate all of your readings of the last 120 days, each with its own band, fit best, and weighs that against the guess. A top-up adds what
+            with which rate all of your readings of the last half year, each with its own band, fit best, and weighs that against the guess. A top-up adds what
             its water holds. A reading that fits none of the others is left out and said. What comes of it counts at once, everywhere.</p>
     </details>
 </x-layout>

@@ -7,14 +7,14 @@ namespace Tests\Core\Food;
 use Cresco\Core\Food\Doses;
 use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\FeedingSchool;
-use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Food\FoodFault;
-use Cresco\Core\Food\MassBalance;
 use Cresco\Core\Food\Meal;
 use Cresco\Core\Food\Wanted;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Salts;
+use Cresco\Core\State\Event;
+use Cresco\Core\State\MassBalance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -75,8 +75,8 @@ final class FeedTest extends TestCase
 
         $events = [];
         for ($i = 1; $i <= 100; ++$i) {
-            $events[] = FoodEvent::changed(7.0 * $i, 0.35, 2.0);
-            $events[] = FoodEvent::added(7.0 * $i, $wanted->value('D'));
+            $events[] = Event::changed(7.0 * $i, 0.35, 2.0);
+            $events[] = Event::added(7.0 * $i, $wanted->value('D'));
         }
         self::assertEqualsWithDelta(5.0, MassBalance::run(0.0, $events, -0.6, 0.0, 0.0, 700.0 - 1e-6)->level, 1e-3);
     }

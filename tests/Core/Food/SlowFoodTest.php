@@ -6,11 +6,11 @@ namespace Tests\Core\Food;
 
 use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\DoserBottle;
-use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Food\FoodFault;
-use Cresco\Core\Food\MassBalance;
 use Cresco\Core\Food\SlowFood;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Event;
+use Cresco\Core\State\MassBalance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -34,7 +34,7 @@ final class SlowFoodTest extends TestCase
     {
         $events = [];
         for ($day = 0; $day < 200; ++$day) {
-            $events[] = FoodEvent::added((float) $day, SlowFood::soil((float) $day)->value('nitrate'));
+            $events[] = Event::added((float) $day, SlowFood::soil((float) $day)->value('nitrate'));
         }
         $run = MassBalance::run(0.0, $events, 0.0, 0.0, -1.0, 200.0);
         // A geometric series with the ratio of one day.

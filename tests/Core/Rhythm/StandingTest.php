@@ -91,9 +91,10 @@ final class StandingTest extends TestCase
             yield "$value" => [(float) $value, 'nitrate_likely'];
         }
         // From 39.87 on nine tenths of it lie over 30.
-        foreach ([40, 50, 69] as $value) {
+        foreach ([40, 50, 60] as $value) {
             yield "$value" => [(float) $value, 'nitrate'];
         }
+        yield '61' => [61.0, 'nitrate_far'];
     }
 
     #[DataProvider('aboutTheLimit')]

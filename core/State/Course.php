@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
+use Cresco\Core\Measure\Balance;
 use Cresco\Core\Measure\Normal;
-use Cresco\Core\Measure\Nutrient;
-use Cresco\Core\Numeric\Bisection;
-use Cresco\Core\Numeric\NormalTail;
 
 /**
- * The course of one nutrient: where it stands, what the tank makes or takes of it in a day beside what is written down, and how far the
+ * The course of one level: where it stands, what the tank makes or takes of it in a day beside what is written down, and how far the
  * kit is off, found from all that was read, and carried on.
  *
  * A Kalman filter by the day (Kalman, 1960) for level, rate and factor of the kit. The rate is a random walk; how far it walks is learned
@@ -29,26 +27,17 @@ final readonly class Course
     /** Chance that nothing happens in a day that is not written down. House default. */
     private const QUIET = 0.9965;
 
-    /** Highest level that anything may bring, in deviations of what a tap may hold. House default. */
-    private const TOP = 40.0;
-
     /** Bells at most, and the least weight of one. House limits. */
     private const BELLS = [10, 1e-3];
 
-    /** Halvings for the end of a band: to a thousandth of it. */
-    private const HALVINGS = 14;
-
-    /** Weight of slips from which on a reading is said to be set aside, and of bells that disagree from which on a figure is open. House defaults. */
-    private const DOUBTED = [0.5, 0.1];
+    /** Weight of slips from which on a reading is said to be set aside. House default. */
+    private const DOUBTED = 0.5;
 
     /** Points closer than this share of the highest, and than so many days, are one to the eye. */
     private const APART = 0.06;
 
     /** Days that points which hardly differ lie apart. */
     private const DAYS_APART = 0.9;
-
-    /** Deviations of the tenth and the ninetieth percentile of a bell. */
-    private const TENTH = 1.2815515655446004;
 
     /**
      * @param list<CourseState> $states  one for each walk, as they stand on the last day
@@ -59,40 +48,59 @@ final readonly class Course
     private function __construct(private array $states, public float $day, public float $loss, public array $points, public array $aside, public int $count, public LastRead $read) {}
 
     /**
-     * @param Nutrient        $nutrient what is held of it before anything was read
-     * @param Normal          $start    level on the first day
-     * @param Normal          $rate     made in a day before anything was read, mg/L; below 0 for what is taken up
-     * @param float           $loss     share lost in a day, as a rate
-     * @param list<FoodEvent> $events   in any order; those before the first day do not count
-     * @param float           $from     first day
-     * @param float           $until    last day, at most 4,000 later
+     * @param Balance         $balance what is held of it before anything was read
+     * @param Normal|null     $start   level on the first day; null where nothing is known of it, so that it is what the first reading says
+     * @param Normal          $rate    made in a day before anything was read; below 0 for what is taken up
+     * @param float           $loss    share lost in a day, as a rate
+     * @param list<Event>     $events  in any order; those before the first day, and without a start those before the first reading, do not count
+     * @param float           $from    first day
+     * @param float           $until   last day, at most 4,000 later
+     * @param float           $drawn   first day of which points are kept
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
-    public static function fitted(Nutrient $nutrient, Normal $start, Normal $rate, float $loss, array $events, float $from, float $until): self
+    public static function fitted(Balance $balance, ?Normal $start, Normal $rate, float $loss, array $events, float $from, float $until, float $drawn = -INF): self
     {
+        $events = Event::inOrder(array_values(array_filter($events, static fn(Event $event): bool => $event->day >= $from && $event->day <= $until)));
+        $first = $start === null ? array_search(EventKind::Read, array_map(static fn(Event $event): EventKind => $event->kind, $events), true) : false;
+        $start ??= new Normal($balance->source, $balance->sourceOff);
+        $reading = $first === false ? null : $events[$first];
         $states = [];
         foreach (self::WALKS as $walk) {
-            $states[] = CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $nutrient->rate);
+            $states[] = $reading === null ? CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $balance->rate, $balance->floor)
+                : CourseState::atFirst($reading, $balance->floor, $rate->central(), $rate->spread(), $walk * $balance->rate);
         }
+        $begun = new self($states, $reading->day ?? $from, self::checkedLoss($loss), [], [], $reading === null ? 0 : 1, new LastRead($reading->day ?? $from, $reading->value ?? max(0.0, $start->central()), null, $reading?->value));
 
-        $events = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->day >= $from));
-
-        return (new self($states, $from, self::checkedLoss($loss), [], [], 0, new LastRead($from, max(0.0, $start->central()))))->through($events, $until, $nutrient->floor, null, self::TOP * $nutrient->sourceOff);
+        return $begun->through($first === false ? $events : array_slice($events, $first + 1), $until, $balance, null, $drawn);
     }
 
     /**
      * Carried on from where it stands.
      *
-     * @param list<FoodEvent> $events those before its day do not count
+     * @param list<Event> $events those before its day do not count
      * @param float           $until  last day
      * @param list<float>|null $turns  by how much the rate differs from today's on each day from now, mg/L a day; the last holds on
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public function ahead(array $events, float $until, ?array $turns = null): self
     {
-        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))->through(array_values(array_filter($events, fn(FoodEvent $event): bool => $event->day > $this->day)), $until, 0.0, $turns, 1.0);
+        return (new self($this->states, $this->day, $this->loss, [], [], 0, $this->read))->through(array_values(array_filter($events, fn(Event $event): bool => $event->day > $this->day)), $until, null, $turns);
+    }
+
+    /**
+     * Gone on to a later day with what comes by itself.
+     *
+     * @param list<Event> $events none of which is a reading
+     *
+     * @throws StateFault
+     */
+    public function on(array $events, float $until): self
+    {
+        $later = $this->ahead($events, $until);
+
+        return new self($later->states, $until, $this->loss, [...$this->points, ...$later->points], $this->aside, $this->count, $this->read);
     }
 
     /** The same without what lies before a day. */
@@ -123,25 +131,57 @@ final readonly class Course
     }
 
     /**
-     * Kept with its points packed: a course has hundreds of them, and is read far more often than it is found.
+     * All that it is, to be kept; its points are packed, since there are hundreds of them.
      *
-     * @return array{list<CourseState>, float, float, string, list<float>, int, LastRead}
+     * @return array<string, mixed>
      */
-    public function __serialize(): array
+    public function toKeep(): array
     {
         $points = [];
         foreach ($this->points as $point) {
             array_push($points, $point->day, $point->level, $point->low, $point->high);
         }
 
-        return [$this->states, $this->day, $this->loss, pack('e*', ...$points), $this->aside, $this->count, $this->read];
+        return [
+            'day' => $this->day, 'loss' => $this->loss, 'count' => $this->count, 'aside' => $this->aside,
+            'read' => [$this->read->day, $this->read->level, $this->read->foretold, $this->read->value],
+            'states' => array_map(static fn(CourseState $state): array => $state->toKeep(), $this->states),
+            'points' => base64_encode(pack('e*', ...$points)),
+        ];
     }
 
-    /** @param array{list<CourseState>, float, float, string, list<float>, int, LastRead} $kept */
-    public function __unserialize(array $kept): void
+    /**
+     * @param array<mixed> $kept by toKeep()
+     *
+     * @return self|null null for what is none
+     */
+    public static function kept(array $kept): ?self
     {
-        [$this->states, $this->day, $this->loss, $packed, $this->aside, $this->count, $this->read] = $kept;
-        $this->points = array_map(static fn(array $of): CoursePoint => new CoursePoint(...$of), array_chunk(array_map(static fn(mixed $number): float => is_float($number) ? $number : 0.0, array_values(unpack('e*', $packed) ?: [])), 4));
+        $number = static fn(mixed $of): ?float => is_float($of) || is_int($of) ? (float) $of : null;
+        $states = array_filter(array_map(static fn(mixed $state): ?CourseState => is_array($state) ? CourseState::kept($state) : null, array_values((array) ($kept['states'] ?? []))));
+        [$day, $loss, $read] = [$number($kept['day'] ?? null), $number($kept['loss'] ?? null), array_values((array) ($kept['read'] ?? []))];
+        [$then, $level] = [$number($read[0] ?? null), $number($read[1] ?? null)];
+        if ($states === [] || $day === null || $loss === null || $then === null || $level === null) {
+            return null;
+        }
+        $packed = base64_decode(is_string($kept['points'] ?? null) ? $kept['points'] : '', true);
+        $points = array_map(static fn(mixed $of): float => is_float($of) ? $of : 0.0, array_values($packed === false || $packed === '' ? [] : (unpack('e*', $packed) ?: [])));
+
+        return new self(
+            array_values($states),
+            $day,
+            self::checkedLoss($loss),
+            array_map(static fn(array $of): CoursePoint => new CoursePoint(...$of), array_values(array_filter(array_chunk($points, 4), static fn(array $of): bool => count($of) === 4))),
+            array_values(array_filter(array_map($number, (array) ($kept['aside'] ?? [])), is_float(...))),
+            is_int($kept['count'] ?? null) ? $kept['count'] : 0,
+            new LastRead($then, $level, $number($read[2] ?? null), $number($read[3] ?? null)),
+        );
+    }
+
+    /** Whether it was last read with a kit whose factor is not followed: a pen. */
+    public function isByPen(): bool
+    {
+        return $this->count > 0 && $this->states !== [] && $this->states[0]->isByPen();
     }
 
     /** Level on its last day. */
@@ -150,32 +190,16 @@ final readonly class Course
         return self::point($this->states, $this->day);
     }
 
-    /**
-     * Whether bells that disagree by more than their bands each hold a tenth or more: something happened that is not written down, or a reading
-     * was a slip, and only the next one tells.
-     */
+    /** The same, with all that may be. */
+    public function now(): Level
+    {
+        return self::of($this->states);
+    }
+
+    /** Whether something happened that is not written down, or a reading was a slip, and only the next one tells. */
     public function isOpen(): bool
     {
-        $states = $this->states;
-        usort($states, static fn(CourseState $a, CourseState $b): int => $a->level <=> $b->level);
-        // Lower end of the bands from each on upwards.
-        $lowest = INF;
-        $from = [];
-        foreach (array_reverse($states) as $state) {
-            $from[] = $lowest = min($lowest, $state->level - self::TENTH * sqrt($state->ofLevel));
-        }
-        $from = array_reverse($from);
-        $below = 0.0;
-        $highest = -INF;
-        foreach ($states as $n => $state) {
-            if ($below >= self::DOUBTED[1] && 1.0 - $below >= self::DOUBTED[1] && $from[$n] > $highest) {
-                return true;
-            }
-            $below += $state->weight;
-            $highest = max($highest, $state->level + self::TENTH * sqrt($state->ofLevel));
-        }
-
-        return false;
+        return $this->now()->apart() !== null;
     }
 
     /** Made in a day beside what is written down, mg/L; below 0 for what is taken up. */
@@ -213,51 +237,55 @@ final readonly class Course
     private static function checkedLoss(float $loss): float
     {
         if (!($loss >= 0.0 && $loss <= 5.0)) {
-            throw FoodFault::loss();
+            throw StateFault::loss();
         }
 
         return $loss;
     }
 
     /**
-     * @param list<FoodEvent>  $events
+     * @param list<Event>      $events
+     * @param Balance|null     $balance null where nothing is read
      * @param list<float>|null $turns
+     * @param float            $drawn   first day of which points are kept
      */
-    private function through(array $events, float $until, float $floor, ?array $turns, float $top): self
+    private function through(array $events, float $until, ?Balance $balance, ?array $turns, float $drawn = -INF): self
     {
         if (!($until >= $this->day && $until - $this->day <= 4000.0)) {
-            throw FoodFault::days();
+            throw StateFault::days();
         }
         $states = array_map(static fn(CourseState $state): CourseState => clone $state, $this->states);
         $day = $this->day;
-        $points = [self::point($states, $day)];
+        $points = $day < $drawn ? [] : [self::point($states, $day)];
         $aside = [];
-        $count = 0;
+        $count = $this->count;
         $read = $this->read;
         $lastRead = $this->read->day;
         $isAfter = false;
-        foreach ([...FoodEvent::inOrder($events), null] as $event) {
+        foreach ([...Event::inOrder($events), null] as $event) {
             $next = $event === null ? $until : max($day, min($until, $event->day));
             while ($day < $next) {
-                // To the next whole day counted from the first, or to the event if that comes sooner.
-                $days = min($next - $day, $this->day + floor($day - $this->day + 1.0 + 1e-9) - $day);
+                // To the next midnight, or to the event if that comes sooner.
+                $days = min($next - $day, floor($day + 1.0 + 1e-9) - $day);
                 $turn = $turns === null || $turns === [] ? 0.0 : $turns[(int) min(count($turns) - 1, max(0.0, floor($day - $this->day + 1e-9)))];
                 [$kept, $comes] = MassBalance::keeps($this->loss, $days);
                 foreach ($states as $state) {
                     $state->pass($days, $kept, $comes, $turn);
                 }
                 $day += $days;
-                $points[] = self::point($states, $day);
+                if ($day >= $drawn) {
+                    $points[] = self::point($states, $day);
+                }
                 $isAfter = false;
             }
             if ($event === null || $event->day > $until) {
                 continue;
             }
-            if ($event->kind === EventKind::Read) {
+            if ($event->kind === EventKind::Read && $balance !== null) {
                 ++$count;
                 $foretold = self::point($states, $day)->level;
-                [$states, $slips] = self::weigh($states, $event, $floor, 1.0 - self::QUIET ** max(0.0, $day - $lastRead), $top);
-                if ($slips > self::DOUBTED[0]) {
+                [$states, $slips] = self::weigh($states, $event, $balance, 1.0 - self::QUIET ** max(0.0, $day - $lastRead));
+                if ($slips > self::DOUBTED) {
                     $aside[] = $event->day;
                 }
                 $lastRead = $day;
@@ -266,6 +294,9 @@ final readonly class Course
                 foreach ($states as $state) {
                     $state->meet($event);
                 }
+            }
+            if ($day < $drawn) {
+                continue;
             }
             // What happens at a moment stands beside the level before it, all of it together.
             if ($isAfter) {
@@ -283,16 +314,15 @@ final readonly class Course
      *
      * @param list<CourseState> $states
      * @param float             $happened chance that something happened since the last reading
-     * @param float             $top      highest level that anything may bring
      *
      * @return array{list<CourseState>, float} and the weight of those for which it is a slip
      */
-    private static function weigh(array $states, FoodEvent $event, float $floor, float $happened, float $top): array
+    private static function weigh(array $states, Event $event, Balance $balance, float $happened): array
     {
         $found = [];
         $slips = $sum = 0.0;
         foreach ($states as $state) {
-            foreach ($state->read($event, $floor, $happened, $top) as $one) {
+            foreach ($state->read($event, $balance->floor, $happened, $balance->top) as $one) {
                 $found[] = $one;
                 $sum += $one->weight;
                 $slips += $one->isSlip ? $one->weight : 0.0;
@@ -318,6 +348,7 @@ final readonly class Course
         $all = array_sum(array_map(static fn(CourseState $state): float => $state->weight, $kept));
         foreach ($kept as $state) {
             $state->weight /= $all;
+            $state->isSlip = false;
         }
 
         return [$kept, $slips / $sum];
@@ -326,56 +357,20 @@ final readonly class Course
     /** @param list<CourseState> $states */
     private static function point(array $states, float $day): CoursePoint
     {
-        [$mean, $square, $most] = [0.0, 0.0, 0.0];
-        foreach ($states as $state) {
-            $mean += $state->weight * $state->level;
-            $square += $state->weight * ($state->ofLevel + $state->level ** 2);
-            $most = max($most, $state->weight);
-        }
-        $spread = sqrt(max(0.0, $square - $mean ** 2));
-        // Where bells lie apart the band is that of all of them together, not of one of their spread.
-        [$low, $high] = self::areOne($states, $mean) ? [$mean - self::TENTH * $spread, $mean + self::TENTH * $spread] : [self::quantile($states, 0.1), self::quantile($states, 0.9)];
+        $level = self::of($states);
 
-        return new CoursePoint($day, $mean, max(0.0, $low), max(0.0, $high));
+        return new CoursePoint($day, $level->central(), $level->quantile(0.1), $level->quantile(0.9));
     }
 
-    /**
-     * Whether their bells have one middle.
-     *
-     * @param list<CourseState> $states
-     */
-    private static function areOne(array $states, float $mean): bool
+    /** @param list<CourseState> $states */
+    private static function of(array $states): Level
     {
+        $bells = [];
         foreach ($states as $state) {
-            if ($state->weight > 0.005 && ($state->level - $mean) ** 2 > $state->ofLevel) {
-                return false;
-            }
+            $bells[] = [$state->weight, $state->level, sqrt($state->ofLevel)];
         }
 
-        return true;
-    }
-
-    /**
-     * Level below which so much of the weight of all bells lies.
-     *
-     * @param list<CourseState> $states
-     */
-    private static function quantile(array $states, float $share): float
-    {
-        [$from, $to] = [INF, -INF];
-        foreach ($states as $state) {
-            $from = min($from, $state->level - 5.0 * sqrt($state->ofLevel));
-            $to = max($to, $state->level + 5.0 * sqrt($state->ofLevel));
-        }
-
-        return Bisection::edge($from, $to, static function (float $level) use ($states, $share): bool {
-            $below = 0.0;
-            foreach ($states as $state) {
-                $below += $state->weight * NormalTail::below(($level - $state->level) / max(1e-9, sqrt($state->ofLevel)));
-            }
-
-            return $below < $share;
-        }, self::HALVINGS);
+        return new Level($bells === [] ? [[1.0, 0.0, 0.0]] : $bells);
     }
 
     /** @param callable(CourseState): array{float, float} $of value and variance */

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Food;
+namespace Tests\Core\State;
 
-use Cresco\Core\Food\CourseState;
-use Cresco\Core\Food\FoodEvent;
-use Cresco\Core\Food\FoodFault;
+use Cresco\Core\State\CourseState;
+use Cresco\Core\State\Event;
+use Cresco\Core\State\StateFault;
 use PHPUnit\Framework\TestCase;
 
 /** The filter by other ways to the same: closed forms of a walk, and all readings weighed at once. */
@@ -45,8 +45,8 @@ final class CourseStateTest extends TestCase
 
         self::assertEqualsWithDelta([$whole->level, $whole->ofLevel, $whole->ofRate], [$daily->level, $daily->ofLevel, $daily->ofRate], 1e-9);
         // And goes on alike when it is read: the two go together alike.
-        $whole = $whole->read(FoodEvent::read(60.0, 190.0, 3.0), 0.0, 0.0, 500.0)[0];
-        $daily = $daily->read(FoodEvent::read(60.0, 190.0, 3.0), 0.0, 0.0, 500.0)[0];
+        $whole = $whole->read(Event::read(60.0, 190.0, 3.0, 0.0), 0.0, 0.0, 500.0)[0];
+        $daily = $daily->read(Event::read(60.0, 190.0, 3.0, 0.0), 0.0, 0.0, 500.0)[0];
         self::assertEqualsWithDelta([$whole->level, $whole->rate, $whole->ofRate], [$daily->level, $daily->rate, $daily->ofRate], 1e-9);
     }
 
@@ -57,7 +57,7 @@ final class CourseStateTest extends TestCase
         $day = 0.0;
         foreach ($readings as [$at, $value, $spread]) {
             self::go($state, $at - $day);
-            $state = $state->read(FoodEvent::read($at, $value, $spread), 0.0, 0.0, 500.0)[0];
+            $state = $state->read(Event::read($at, $value, $spread, 0.0), 0.0, 0.0, 500.0)[0];
             $day = $at;
         }
 
@@ -85,7 +85,7 @@ final class CourseStateTest extends TestCase
     public function testAChangeThinsWhatIsNotKnownOfTheTankAndBringsThatOfTheNewWater(): void
     {
         $state = self::state();
-        $state->meet(FoodEvent::changed(0.0, 0.25, 8.0, 2.0));
+        $state->meet(Event::changed(0.0, 0.25, 8.0, 2.0));
 
         self::assertEqualsWithDelta(0.75 * 200.0 + 0.25 * 8.0, $state->level, 1e-9);
         self::assertEqualsWithDelta((0.75 * 6.0) ** 2 + (0.25 * 2.0) ** 2, $state->ofLevel, 1e-9);
@@ -108,7 +108,7 @@ final class CourseStateTest extends TestCase
 
     public function testAFieldIsABellCutAtItsTwoEnds(): void
     {
-        $state = self::state()->read(FoodEvent::field(0.0, 195.0, 205.0, 0.01), 0.0, 0.0, 500.0)[0];
+        $state = self::state()->read(Event::field(0.0, 195.0, 205.0, 0.01, 0.0), 0.0, 0.0, 500.0)[0];
         // The bell of what is read: 36 of the level and the eye's 2^2, cut at both ends and summed up in small steps.
         $variance = 40.0;
         $mass = $mean = $square = 0.0;
@@ -123,13 +123,13 @@ final class CourseStateTest extends TestCase
         self::assertEqualsWithDelta(36.0 - 36.0 ** 2 / $variance * (1.0 - $cut / $variance), $state->ofLevel, 0.01);
         self::assertEqualsWithDelta($mass * 0.97, $state->weight / self::state()->weight, 1e-3);
         // The top field says no more than its lower end.
-        $top = self::state()->read(FoodEvent::field(0.0, 160.0, INF, 0.01), 0.0, 0.0, 500.0)[0];
+        $top = self::state()->read(Event::field(0.0, 160.0, INF, 0.01, 0.0), 0.0, 0.0, 500.0)[0];
         self::assertEqualsWithDelta([200.0, 36.0], [$top->level, $top->ofLevel], 0.01);
     }
 
     public function testAReadingThatIsNoneIsAFault(): void
     {
-        $this->expectException(FoodFault::class);
-        self::state()->read(FoodEvent::read(0.0, NAN, 1.0), 0.0, 0.0, 500.0);
+        $this->expectException(StateFault::class);
+        self::state()->read(Event::read(0.0, NAN, 1.0, 0.0), 0.0, 0.0, 500.0);
     }
 }

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
-/** Level of a nutrient on a day, mg/L, with the band that holds it eight times out of ten. */
+/** A level on a day, with the band that holds it eight times out of ten. */
 final readonly class CoursePoint
 {
     public function __construct(public float $day, public float $level, public float $low, public float $high) {}

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Food;
+namespace Tests\Core\State;
 
-use Cresco\Core\Food\Course;
-use Cresco\Core\Food\CoursePoint;
-use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Numeric\Median;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\CoursePoint;
+use Cresco\Core\State\Event;
 use PHPUnit\Framework\TestCase;
 use RuntimeException;
 
@@ -27,18 +27,18 @@ final class DiariesTest extends TestCase
     {
         /** @var array{cases: list<array{days: int, start: array{mean: float, sd: float}, rate: array{mean: float, sd: float}, eye_sd: float|null, events: list<array<string, mixed>>, planned: array{change_every: int, share: float, source: float, dose: float, dose_every: int}, unnoted: array{readings_since: int}|null, truth: array<string, float>, reference: array<string, array{float, float, float}>}>} $all */
         $all = json_decode((string) file_get_contents(dirname(__DIR__).'/data/diaries.json'), true, 64, JSON_THROW_ON_ERROR);
-        $nutrient = Parameter::Nitrate->entry()->food ?? throw new RuntimeException('Nitrate feeds plants.');
+        $balance = Parameter::Nitrate->entry()->balance ?? throw new RuntimeException('Nitrate is conserved.');
         $found = [];
         foreach ($all['cases'] as $case) {
             $now = $case['days'] + 5.0 * self::LATER;
-            $course = Course::fitted($nutrient, new Normal($case['start']['mean'], $case['start']['sd']), new Normal($case['rate']['mean'], $case['rate']['sd']), 0.0, array_map(static fn(array $event): FoodEvent => self::event($event, $case['eye_sd'] ?? 0.0), $case['events']), 0.0, $now);
+            $course = Course::fitted($balance, new Normal($case['start']['mean'], $case['start']['sd']), new Normal($case['rate']['mean'], $case['rate']['sd']), 0.0, array_map(static fn(array $event): Event => self::event($event, $case['eye_sd'] ?? 0.0), $case['events']), 0.0, $now);
             $planned = [];
             foreach (range($case['days'] + 1, $case['days'] + 28) as $day) {
                 if ($case['planned']['dose'] > 0.0 && $day % $case['planned']['dose_every'] === 0) {
-                    $planned[] = FoodEvent::added($day, $case['planned']['dose']);
+                    $planned[] = Event::added($day, $case['planned']['dose']);
                 }
                 if ($case['planned']['change_every'] > 0 && $day % $case['planned']['change_every'] === 0) {
-                    $planned[] = FoodEvent::changed($day + self::LATER, $case['planned']['share'], $case['planned']['source']);
+                    $planned[] = Event::changed($day + self::LATER, $case['planned']['share'], $case['planned']['source']);
                 }
             }
             $ahead = $course->ahead($planned, $now + 28.0);
@@ -61,16 +61,16 @@ final class DiariesTest extends TestCase
     }
 
     /** @param array<string, mixed> $event */
-    private static function event(array $event, float $eye): FoodEvent
+    private static function event(array $event, float $eye): Event
     {
         $number = static fn(string $key): float => is_numeric($event[$key] ?? null) ? (float) $event[$key] : INF;
         $day = $number('day');
 
         return match (true) {
-            $event['kind'] === 'change' => FoodEvent::changed($day + self::LATER, $number('share'), $number('source')),
-            $event['kind'] === 'dose' => FoodEvent::added($day, $number('adds')),
-            isset($event['value']) => FoodEvent::read($day + 2.0 * self::LATER, $number('value'), $number('sd')),
-            default => FoodEvent::field($day + 2.0 * self::LATER, $number('low'), $number('high'), $eye),
+            $event['kind'] === 'change' => Event::changed($day + self::LATER, $number('share'), $number('source')),
+            $event['kind'] === 'dose' => Event::added($day, $number('adds')),
+            isset($event['value']) => Event::read($day + 2.0 * self::LATER, $number('value'), $number('sd')),
+            default => Event::field($day + 2.0 * self::LATER, $number('low'), $number('high'), $eye),
         };
     }
 

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Food;
+namespace Tests\Core\State;
 
-use Cresco\Core\Food\Course;
-use Cresco\Core\Food\CoursePoint;
-use Cresco\Core\Food\FoodEvent;
-use Cresco\Core\Food\FoodFault;
-use Cresco\Core\Food\MassBalance;
+use Cresco\Core\Measure\Balance;
 use Cresco\Core\Measure\Normal;
-use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\CoursePoint;
+use Cresco\Core\State\Event;
+use Cresco\Core\State\MassBalance;
+use Cresco\Core\State\StateFault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -19,15 +19,15 @@ use Random\Randomizer;
 
 final class CourseTest extends TestCase
 {
-    private static function nutrient(Parameter $parameter = Parameter::Nitrate): Nutrient
+    private static function balance(Parameter $parameter = Parameter::Nitrate): Balance
     {
-        return $parameter->entry()->food ?? self::fail('Plants are not fed with it.');
+        return $parameter->entry()->balance ?? self::fail('It is not conserved.');
     }
 
     public function testKnownExactlyItGoesWhereTheMassBalanceGoes(): void
     {
-        $events = [FoodEvent::changed(7.0, 0.4, 5.0), FoodEvent::added(7.0, 3.0), FoodEvent::changed(14.0, 0.4, 5.0), FoodEvent::added(9.5, 1.0)];
-        $steady = new Nutrient(5.0, 5.0, 0.1, 1e-9, 'NO3', 62.004, 0.1);
+        $events = [Event::changed(7.0, 0.4, 5.0), Event::added(7.0, 3.0), Event::changed(14.0, 0.4, 5.0), Event::added(9.5, 1.0)];
+        $steady = new Balance(5.0, 5.0, 0.1, 1e-9, 200.0);
         $course = Course::fitted($steady, new Normal(12.0, 1e-9), new Normal(0.8, 1e-9), 0.02, $events, 0.0, 20.0);
 
         self::assertEqualsWithDelta(MassBalance::run(12.0, $events, 0.8, 0.02, 0.0, 20.0)->level, $course->level()->level, 1e-6);
@@ -35,13 +35,15 @@ final class CourseTest extends TestCase
 
     public function testACourseThatWasKeptComesBackToTheLastDigit(): void
     {
-        $events = [FoodEvent::read(0.0, 12.0, 1.0), FoodEvent::changed(7.0, 0.4, 5.0), FoodEvent::added(7.3, 3.1), FoodEvent::read(9.0, 14.2, 1.0)];
-        $course = Course::fitted(self::nutrient(), new Normal(12.0, 3.0), new Normal(0.8, 1.0), 0.02, $events, 0.0, 20.0);
-        $kept = unserialize(serialize($course));
+        $events = [Event::read(0.0, 12.0, 1.0), Event::changed(7.0, 0.4, 5.0), Event::added(7.3, 3.1), Event::read(9.0, 14.2, 1.0)];
+        $course = Course::fitted(self::balance(), new Normal(12.0, 3.0), new Normal(0.8, 1.0), 0.02, $events, 0.0, 20.0);
+        $kept = Course::kept((array) json_decode((string) json_encode($course->toKeep(), JSON_PRESERVE_ZERO_FRACTION), true));
         self::assertEquals($course, $kept);
         self::assertInstanceOf(Course::class, $kept);
         self::assertSame($course->ahead($events, 60.0)->level()->level, $kept->ahead($events, 60.0)->level()->level);
-        self::assertEquals($course->since(30.0), unserialize(serialize($course->since(30.0))));
+        self::assertEquals($course->since(30.0), Course::kept($course->since(30.0)->toKeep()));
+        self::assertNull(Course::kept([]));
+        self::assertNull(Course::kept(['states' => [[1.0, 2.0]]] + $course->toKeep()));
     }
 
     public function testWhatIsDrawnStaysByWhatWasReckonedAndChangesStandUpright(): void
@@ -49,9 +51,9 @@ final class CourseTest extends TestCase
         // Three months with a change each week, doses every other day and readings now and then.
         $events = [];
         for ($day = 1; $day < 90; ++$day) {
-            $events = [...$events, ...($day % 7 === 0 ? [FoodEvent::changed($day + 0.4, 0.5, 5.0)] : []), ...($day % 2 === 0 ? [FoodEvent::added($day + 0.8, 2.0)] : []), ...($day % 10 === 0 ? [FoodEvent::read($day + 0.3, 14.0, 3.0)] : [])];
+            $events = [...$events, ...($day % 7 === 0 ? [Event::changed($day + 0.4, 0.5, 5.0)] : []), ...($day % 2 === 0 ? [Event::added($day + 0.8, 2.0)] : []), ...($day % 10 === 0 ? [Event::read($day + 0.3, 14.0, 3.0)] : [])];
         }
-        $course = Course::fitted(self::nutrient(), new Normal(12.0, 3.0), new Normal(0.4, 0.5), 0.01, $events, 0.0, 90.0);
+        $course = Course::fitted(self::balance(), new Normal(12.0, 3.0), new Normal(0.4, 0.5), 0.01, $events, 0.0, 90.0);
         $thin = $course->thinned();
         self::assertLessThan(count($course->points), count($thin->points));
         self::assertSame([$course->points[0], $course->points[count($course->points) - 1]], [$thin->points[0], $thin->points[count($thin->points) - 1]]);
@@ -79,9 +81,9 @@ final class CourseTest extends TestCase
     {
         $read = [];
         for ($day = 0; $day <= 84; $day += 7) {
-            $read[] = FoodEvent::read((float) $day, 10.0 + 0.5 * $day, 1.0);
+            $read[] = Event::read((float) $day, 10.0 + 0.5 * $day, 1.0);
         }
-        $course = Course::fitted(self::nutrient(), new Normal(20.0, 10.0), new Normal(0.0, 1.0), 0.0, $read, 0.0, 84.0);
+        $course = Course::fitted(self::balance(), new Normal(20.0, 10.0), new Normal(0.0, 1.0), 0.0, $read, 0.0, 84.0);
 
         self::assertEqualsWithDelta(52.0, $course->level()->level, 3.0);
         self::assertEqualsWithDelta(0.5, $course->rate()->central(), 0.06);
@@ -93,10 +95,10 @@ final class CourseTest extends TestCase
     {
         $read = $wild = [];
         for ($day = 0; $day <= 70; $day += 7) {
-            $read[] = FoodEvent::read((float) $day, 20.0, 1.0);
-            $wild[] = FoodEvent::read((float) $day, $day === 42 ? 160.0 : 20.0, 1.0);
+            $read[] = Event::read((float) $day, 20.0, 1.0);
+            $wild[] = Event::read((float) $day, $day === 42 ? 160.0 : 20.0, 1.0);
         }
-        $of = static fn(FoodEvent ...$events): Course => Course::fitted(self::nutrient(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 70.0);
+        $of = static fn(Event ...$events): Course => Course::fitted(self::balance(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 70.0);
 
         self::assertSame([42.0], $of(...$wild)->aside);
         self::assertEqualsWithDelta($of(...$read)->level()->level, $of(...$wild)->level()->level, 2.0);
@@ -121,8 +123,8 @@ final class CourseTest extends TestCase
     #[DataProvider('jumps')]
     public function testAJumpIsBelievedOnceItWasReadTwice(array $values, bool $isOpen, array $low, array $high): void
     {
-        $read = array_map(static fn(int $week, float $value): FoodEvent => FoodEvent::read(7.0 * $week, $value, 1.0 + 0.06 * $value), array_keys($values), $values);
-        $course = Course::fitted(self::nutrient(), new Normal($values[0], 8.0), new Normal(0.0, 0.6), 0.0, $read, 0.0, 7.0 * (count($values) - 1) + 0.1);
+        $read = array_map(static fn(int $week, float $value): Event => Event::read(7.0 * $week, $value, 1.0 + 0.06 * $value), array_keys($values), $values);
+        $course = Course::fitted(self::balance(), new Normal($values[0], 8.0), new Normal(0.0, 0.6), 0.0, $read, 0.0, 7.0 * (count($values) - 1) + 0.1);
         $level = $course->level();
         $said = "$level->low to $level->high, about $level->level";
         self::assertSame($isOpen, $course->isOpen(), $said);
@@ -132,7 +134,7 @@ final class CourseTest extends TestCase
 
     public function testItIsNeverBelowNothingAndItsBandNeither(): void
     {
-        $course = Course::fitted(self::nutrient(), new Normal(2.0, 1.0), new Normal(-1.5, 0.3), 0.0, [FoodEvent::read(7.0, 0.0, 0.5)], 0.0, 40.0);
+        $course = Course::fitted(self::balance(), new Normal(2.0, 1.0), new Normal(-1.5, 0.3), 0.0, [Event::read(7.0, 0.0, 0.5)], 0.0, 40.0);
         foreach ($course->points as $point) {
             self::assertGreaterThanOrEqual(0.0, $point->low);
             self::assertGreaterThanOrEqual($point->low, $point->level);
@@ -143,7 +145,7 @@ final class CourseTest extends TestCase
 
     public function testAheadItsBandWidensAndWhatIsTriedMovesIt(): void
     {
-        $course = Course::fitted(self::nutrient(), new Normal(15.0, 2.0), new Normal(0.4, 0.3), 0.0, [FoodEvent::read(14.0, 20.0, 1.5)], 0.0, 28.0);
+        $course = Course::fitted(self::balance(), new Normal(15.0, 2.0), new Normal(0.4, 0.3), 0.0, [Event::read(14.0, 20.0, 1.5)], 0.0, 28.0);
         $ahead = $course->ahead([], 84.0);
         $level = static fn(Course $of, float $day): float => $of->at($day)->level ?? 0.0;
         $width = static fn(int $days): float => ($point = $ahead->at(28.0 + $days)) === null ? 0.0 : $point->high - $point->low;
@@ -151,7 +153,7 @@ final class CourseTest extends TestCase
         self::assertGreaterThan($width(1), $width(28));
         self::assertGreaterThan($width(28), $width(56));
         // A milligram in each litre on the tenth day is there from then on, and not before.
-        $dosed = $course->ahead([FoodEvent::added(38.01, 1.0)], 84.0);
+        $dosed = $course->ahead([Event::added(38.01, 1.0)], 84.0);
         self::assertEqualsWithDelta($level($ahead, 37.0), $level($dosed, 37.0), 1e-9);
         self::assertEqualsWithDelta($level($ahead, 60.0) + 1.0, $level($dosed, 60.0), 0.15);
         // Growing plants take a fifth of a milligram a day more from the fourth week on.
@@ -161,10 +163,10 @@ final class CourseTest extends TestCase
 
     public function testAfterACutTheRateIsOpenAgain(): void
     {
-        $read = array_map(static fn(int $week): FoodEvent => FoodEvent::read(7.0 * $week, 20.0, 1.0), range(0, 10));
-        $of = static fn(FoodEvent ...$events): float => Course::fitted(self::nutrient(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 71.0)->rate()->spread();
+        $read = array_map(static fn(int $week): Event => Event::read(7.0 * $week, 20.0, 1.0), range(0, 10));
+        $of = static fn(Event ...$events): float => Course::fitted(self::balance(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 71.0)->rate()->spread();
 
-        self::assertGreaterThan(1.5 * $of(...$read), $of(...[...$read, FoodEvent::turned(70.5, 0.6)]));
+        self::assertGreaterThan(1.5 * $of(...$read), $of(...[...$read, Event::turned(70.5, 0.6)]));
     }
 
     /** @return iterable<string, array{Parameter, float, float, float, float}> rate, level, what a chart is off by, source */
@@ -181,29 +183,29 @@ final class CourseTest extends TestCase
         $chance = new Randomizer(new Mt19937(7));
         $even = static fn(): float => ($chance->getInt(0, 2 ** 40) + 0.5) / (2.0 ** 40 + 1.0);
         $bell = static fn(): float => sqrt(-2.0 * log($even())) * cos(2.0 * M_PI * $even());
-        $nutrient = self::nutrient($parameter);
+        $balance = self::balance($parameter);
         $within = [7 => 0, 28 => 0];
         for ($tank = 0; $tank < 1000; ++$tank) {
-            $walk = Course::WALKS[$chance->getInt(0, count(Course::WALKS) - 1)] * $nutrient->rate;
-            [$rate, $kit, $level] = [$mean + $nutrient->rate * $bell(), Course::KIT * $bell(), max(0.0, $start * (1.0 + 0.4 * $bell()))];
+            $walk = Course::WALKS[$chance->getInt(0, count(Course::WALKS) - 1)] * $balance->rate;
+            [$rate, $kit, $level] = [$mean + $balance->rate * $bell(), Course::KIT * $bell(), max(0.0, $start * (1.0 + 0.4 * $bell()))];
             $events = $truth = [];
             for ($day = 0; $day <= 112; ++$day) {
                 if ($day % 7 === 0 && $day > 0) {
                     if ($day <= 84) {
                         $off = 0.05 * $level + $noise / 4.0;
-                        $events[] = FoodEvent::read($day, max(0.0, $level * (1.0 + $kit) + hypot($off, $nutrient->floor) * $bell()), $off);
+                        $events[] = Event::read($day, max(0.0, $level * (1.0 + $kit) + hypot($off, $balance->floor) * $bell()), $off);
                     }
                     $truth[$day] = $level;
                     $level += 0.35 * ($source - $level);
-                    $events[] = FoodEvent::changed($day, 0.35, $source);
+                    $events[] = Event::changed($day, 0.35, $source);
                 }
                 for ($quarter = 0; $quarter < 4; ++$quarter) {
                     $level = max(0.0, $level + $rate / 4.0);
                     $rate += $walk * 0.5 * $bell();
                 }
             }
-            $past = array_values(array_filter($events, static fn(FoodEvent $event): bool => $event->day <= 84));
-            $ahead = Course::fitted($nutrient, new Normal($start, 0.4 * $start), new Normal($mean, $nutrient->rate), 0.0, $past, 0.0, 84.0)->ahead($events, 112.0);
+            $past = array_values(array_filter($events, static fn(Event $event): bool => $event->day <= 84));
+            $ahead = Course::fitted($balance, new Normal($start, 0.4 * $start), new Normal($mean, $balance->rate), 0.0, $past, 0.0, 84.0)->ahead($events, 112.0);
             foreach (array_keys($within) as $days) {
                 foreach ($ahead->points as $point) {
                     if (abs($point->day - 84.0 - $days) < 1e-6) {
@@ -222,7 +224,7 @@ final class CourseTest extends TestCase
 
     public function testACourseOfNoDaysOrEndlessOnesIsRefused(): void
     {
-        $this->expectException(FoodFault::class);
-        Course::fitted(self::nutrient(), new Normal(1.0, 1.0), new Normal(0.0, 1.0), 0.0, [], 10.0, 9.0);
+        $this->expectException(StateFault::class);
+        Course::fitted(self::balance(), new Normal(1.0, 1.0), new Normal(0.0, 1.0), 0.0, [], 10.0, 9.0);
     }
 }

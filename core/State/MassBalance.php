@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
 /**
- * One nutrient of a well-mixed tank, day by day, mg/L: dC/dt = r - l C between events, C never below 0. What came in, what went out with
+ * What is dissolved in a well-mixed tank, day by day, mg/L: dC/dt = r - l C between events, C never below 0. What came in, what went out with
  * the water, what was lost and what was made or taken up add up to what is there.
  */
 final readonly class MassBalance
@@ -38,28 +38,28 @@ final readonly class MassBalance
 
     /**
      * @param float           $start  level on the first day
-     * @param list<FoodEvent> $events in any order; readings move nothing
+     * @param list<Event> $events in any order; readings move nothing
      * @param float           $rate   made in a day, below 0 for what is taken up, mg/L
      * @param float           $loss   share lost in a day, as a rate: ln 2 over the half-life
      * @param float           $from   first day
      * @param float           $until  last day
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public static function run(float $start, array $events, float $rate, float $loss, float $from, float $until): self
     {
         if (!($until >= $from && $until - $from <= 4000.0)) {
-            throw FoodFault::days();
+            throw StateFault::days();
         }
         if (!($loss >= 0.0 && $loss <= 5.0)) {
-            throw FoodFault::loss();
+            throw StateFault::loss();
         }
         if (!($start >= 0.0 && is_finite($start) && is_finite($rate))) {
-            throw FoodFault::event();
+            throw StateFault::event();
         }
         [$level, $brought, $removed, $lost, $made] = [$start, 0.0, 0.0, 0.0, 0.0];
         $day = $from;
-        foreach ([...FoodEvent::inOrder($events), null] as $event) {
+        foreach ([...Event::inOrder($events), null] as $event) {
             $next = $event === null ? $until : max($from, min($until, $event->day));
             // Day by day, so that uptake stops on the day on which nothing is left.
             while ($day < $next) {

@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Food;
+namespace Tests\Core\State;
 
-use Cresco\Core\Food\FoodEvent;
 use Cresco\Core\Food\FoodFault;
-use Cresco\Core\Food\MassBalance;
 use Cresco\Core\Food\Wanted;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\State\Event;
+use Cresco\Core\State\MassBalance;
+use Cresco\Core\State\StateFault;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -39,9 +40,9 @@ final class MassBalanceTest extends TestCase
         $rate = $isDosed ? -$g('uptake_mg_L_per_day') : $g('production_mg_L_per_day');
         $events = [];
         for ($i = 1; $i <= 200; ++$i) {
-            $events[] = FoodEvent::changed($i * $days, $g('fraction'), $g('source_mg_L'));
+            $events[] = Event::changed($i * $days, $g('fraction'), $g('source_mg_L'));
             if ($isDosed) {
-                $events[] = FoodEvent::added($i * $days, $g('dose_mg_L_right_after_each_change'));
+                $events[] = Event::added($i * $days, $g('dose_mg_L_right_after_each_change'));
             }
         }
         $after = MassBalance::run(10.0, $events, $rate, 0.0, 0.0, 200.0 * $days)->level;
@@ -54,7 +55,7 @@ final class MassBalanceTest extends TestCase
     public function testADoseThatIsAllTakenUpRunsOutAndUptakeStops(): void
     {
         // 5 mg/L, 2 a day: gone on the third day, and half of the next day's wish stays unmet.
-        $balance = MassBalance::run(0.0, [FoodEvent::added(0.0, 5.0)], -2.0, 0.0, 0.0, 7.0);
+        $balance = MassBalance::run(0.0, [Event::added(0.0, 5.0)], -2.0, 0.0, 0.0, 7.0);
 
         self::assertSame(0.0, $balance->level);
         self::assertEqualsWithDelta(-5.0, $balance->made, 1e-12);
@@ -75,7 +76,7 @@ final class MassBalanceTest extends TestCase
             $events = [];
             for ($i = 0; $i < 30; ++$i) {
                 $day = $number(60.0);
-                $events[] = $i % 2 === 0 ? FoodEvent::changed($day, $number(1.0), $number(40.0)) : FoodEvent::added($day, $number(5.0));
+                $events[] = $i % 2 === 0 ? Event::changed($day, $number(1.0), $number(40.0)) : Event::added($day, $number(5.0));
             }
             [$start, $rate, $loss] = [$number(40.0), $number(4.0) - 2.0, $number(0.5)];
             $balance = MassBalance::run($start, $events, $rate, $loss, 0.0, 60.0);
@@ -90,7 +91,7 @@ final class MassBalanceTest extends TestCase
 
     public function testTheOrderInWhichEventsAreWrittenDownDoesNotMatter(): void
     {
-        $events = [FoodEvent::changed(3.0, 0.4, 5.0), FoodEvent::added(3.0, 2.0), FoodEvent::added(1.5, 1.0), FoodEvent::changed(6.0, 0.2, 5.0)];
+        $events = [Event::changed(3.0, 0.4, 5.0), Event::added(3.0, 2.0), Event::added(1.5, 1.0), Event::changed(6.0, 0.2, 5.0)];
 
         self::assertSame(MassBalance::run(8.0, $events, 0.3, 0.05, 0.0, 9.0)->level, MassBalance::run(8.0, array_reverse($events), 0.3, 0.05, 0.0, 9.0)->level);
     }
@@ -98,8 +99,8 @@ final class MassBalanceTest extends TestCase
     /** @return iterable<string, array{callable(): mixed}> */
     public static function wild(): iterable
     {
-        yield 'a share above one' => [static fn() => FoodEvent::changed(1.0, 1.2, 5.0)];
-        yield 'a level that is no number' => [static fn() => FoodEvent::added(1.0, NAN)];
+        yield 'a share above one' => [static fn() => Event::changed(1.0, 1.2, 5.0)];
+        yield 'a level that is no number' => [static fn() => Event::added(1.0, NAN)];
         yield 'an end before the beginning' => [static fn() => MassBalance::run(1.0, [], 0.0, 0.0, 5.0, 4.0)];
         yield 'a gain called a loss' => [static fn() => MassBalance::run(1.0, [], 0.0, -0.1, 0.0, 4.0)];
         yield 'a level below nothing' => [static fn() => MassBalance::run(-1.0, [], 0.0, 0.0, 0.0, 4.0)];
@@ -108,7 +109,7 @@ final class MassBalanceTest extends TestCase
     #[DataProvider('wild')]
     public function testWhatCannotBeIsRefused(callable $try): void
     {
-        $this->expectException(FoodFault::class);
+        $this->expectException(StateFault::class);
         $try();
     }
 

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
 use Cresco\Core\Numeric\NormalTail;
 
-/** Level, rate and factor of the kit of one nutrient as one filter holds them, with how far each may be off and go together. */
+/** Level, rate and factor of the kit as one filter holds them, with how far each may be off and go together. */
 final class CourseState
 {
     /** Deviations above nothing from which a level can be taken to be there. */
@@ -17,6 +17,9 @@ final class CourseState
 
     /** Share of what happens unwritten that brings something; the rest takes away. House default. */
     private const UP = 0.6;
+
+    /** Numbers that a state is kept as. */
+    private const NUMBERS = 13;
 
     /** Deviations within which two bells are one. House default. */
     private const ALIKE = 0.5;
@@ -31,15 +34,39 @@ final class CourseState
         public float $ofRate,
         private float $rateKit,
         public float $ofKit,
+        private float $kitOff,
         private readonly float $walk,
+        private readonly float $least,
         public float $weight,
         public bool $isSlip = false,
     ) {}
 
-    /** @param float $walk of the rate in the square root of a day */
-    public static function begin(float $level, float $levelOff, float $rate, float $rateOff, float $kitOff, float $walk): self
+    /**
+     * @param float $walk  of the rate in the square root of a day
+     * @param float $least by which a level near nothing is off at the least, a standard deviation
+     */
+    public static function begin(float $level, float $levelOff, float $rate, float $rateOff, float $kitOff, float $walk, float $least = 0.0): self
     {
-        return new self($level, $rate, 0.0, $levelOff ** 2, 0.0, 0.0, $rateOff ** 2, 0.0, $kitOff ** 2, $walk, 1.0 / count(Course::WALKS));
+        return new self($level, $rate, 0.0, $levelOff ** 2, 0.0, 0.0, $rateOff ** 2, 0.0, $kitOff ** 2, $kitOff, $walk, $least, 1.0 / count(Course::WALKS));
+    }
+
+    /**
+     * Where nothing is known of the level: it is what the first reading says.
+     *
+     * @param float $floor by which it is off at the least, a standard deviation
+     *
+     * @throws StateFault
+     */
+    public static function atFirst(Event $reading, float $floor, float $rate, float $rateOff, float $walk): self
+    {
+        if (!($floor >= 0.0 && $floor < 1e9)) {
+            throw StateFault::event();
+        }
+        $state = self::begin($reading->value, sqrt($reading->spread ** 2 + $floor ** 2 + ($reading->value * $reading->kit) ** 2), $rate, $rateOff, $reading->kit, $walk, $floor);
+        $state->levelKit = -$reading->value * $reading->kit ** 2;
+        $state->stayAbove();
+
+        return $state;
     }
 
     /**
@@ -58,7 +85,7 @@ final class CourseState
         $this->stayAbove();
     }
 
-    public function meet(FoodEvent $event): void
+    public function meet(Event $event): void
     {
         switch ($event->kind) {
             case EventKind::Changed:
@@ -89,12 +116,16 @@ final class CourseState
      *
      * @return list<self>
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
-    public function read(FoodEvent $reading, float $floor, float $event, float $top): array
+    public function read(Event $reading, float $floor, float $event, float $top): array
     {
         if (!($floor >= 0.0 && $floor < 1e9 && $event >= 0.0 && $event <= 1.0 && $top > 0.0 && $top < 1e9)) {
-            throw FoodFault::event();
+            throw StateFault::event();
+        }
+        if (abs($reading->kit - $this->kitOff) > 1e-9) {
+            // Another kit: nothing is known of its factor.
+            [$this->kit, $this->ofKit, $this->levelKit, $this->rateKit, $this->kitOff] = [0.0, $reading->kit ** 2, 0.0, 0.0, $reading->kit];
         }
         $believed = 1.0 - self::SLIP;
         // Of a field it is the chance of all of it that counts.
@@ -118,7 +149,7 @@ final class CourseState
     }
 
     /** Level times one and the factor of the kit is read; of a field what lies between its ends, in closed form. */
-    private function asBefore(FoodEvent $reading, float $floor, float $chance): self
+    private function asBefore(Event $reading, float $floor, float $chance): self
     {
         $state = clone $this;
         $state->isSlip = false;
@@ -192,6 +223,29 @@ final class CourseState
         return $state;
     }
 
+    public function isByPen(): bool
+    {
+        return $this->kitOff <= 0.0;
+    }
+
+    /** @return list<float> all that it is, to be kept */
+    public function toKeep(): array
+    {
+        return [$this->level, $this->rate, $this->kit, $this->ofLevel, $this->levelRate, $this->levelKit, $this->ofRate, $this->rateKit, $this->ofKit, $this->kitOff, $this->walk, $this->least, $this->weight];
+    }
+
+    /**
+     * @param array<mixed> $kept by toKeep()
+     *
+     * @return self|null null for what is none
+     */
+    public static function kept(array $kept): ?self
+    {
+        $numbers = array_values(array_filter($kept, static fn(mixed $number): bool => (is_float($number) || is_int($number)) && is_finite((float) $number)));
+
+        return count($numbers) === self::NUMBERS && count($kept) === self::NUMBERS ? new self(...array_map(floatval(...), $numbers)) : null;
+    }
+
     /** Whether another tells the same, for the eye of whoever asks. */
     public function isLike(self $other): bool
     {
@@ -216,7 +270,9 @@ final class CourseState
             $of($this->ofRate, $other->ofRate, $dr, $dr),
             $of($this->rateKit, $other->rateKit, $dr, $dk),
             $of($this->ofKit, $other->ofKit, $dk, $dk),
+            $this->kitOff,
             $this->walk,
+            $this->least,
             $sum,
         );
     }
@@ -237,7 +293,8 @@ final class CourseState
         $above = NormalTail::below($z);
         $bell = exp(-0.5 * $z * $z) / sqrt(2.0 * M_PI);
         $mean = max(0.0, $this->level * $above + $spread * $bell);
-        $this->ofLevel = max(0.0, ($this->ofLevel + $this->level ** 2) * $above + $this->level * $spread * $bell - $mean ** 2);
+        // It never dies at nothing: there a kit tells little, and no day is quite like another.
+        $this->ofLevel = max($this->least ** 2, ($this->ofLevel + $this->level ** 2) * $above + $this->level * $spread * $bell - $mean ** 2);
         $this->level = $mean;
         $this->levelRate *= $above;
         $this->levelKit *= $above;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
-/** What may happen to a nutrient. */
+/** What may happen to a level. */
 enum EventKind: string
 {
     case Read = 'read';

@@ -2,52 +2,51 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
-/** Something that happens to one nutrient in the water of a tank, mg/L, on a day counted from any first one. */
-final readonly class FoodEvent
+/** Something that happens to one level in the water of a tank, in its base unit, on a day counted from any first one. */
+final readonly class Event
 {
-    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share, public bool $isDose = false, public ?float $low = null, public ?float $high = null, public float $eye = 0.0)
+    private function __construct(public EventKind $kind, public float $day, public float $value, public float $spread, public float $share, public bool $isDose = false, public ?float $low = null, public ?float $high = null, public float $eye = 0.0, public float $kit = Course::KIT)
     {
-        if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0 && ($low === null || $high === null || ($low < $high && is_finite($low))))) {
-            throw FoodFault::event();
+        if (!(is_finite($day) && is_finite($value) && $spread >= 0.0 && $spread < INF && $share >= 0.0 && $share <= 1.0 && $kit >= 0.0 && $kit < 1.0 && ($low === null || $high === null || ($low < $high && is_finite($low))))) {
+            throw StateFault::event();
         }
     }
 
     /**
      * @param float $spread of the reading alone, a standard deviation: the kit is off beside that
+     * @param float $kit    by which the kit is off in all that it reads, as a share, a standard deviation; another one is another kit
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
-    public static function read(float $day, float $value, float $spread): self
+    public static function read(float $day, float $value, float $spread, float $kit = Course::KIT): self
     {
-        return new self(EventKind::Read, $day, $value, $spread, 0.0);
+        return new self(EventKind::Read, $day, $value, $spread, 0.0, kit: $kit);
     }
 
     /**
-     * A field of a chart: somewhere between two ends; of the top field from its lower end on.
+     * A field of a chart, or a drop: somewhere between two ends; of the top field from its lower end on.
      *
      * @param float $eye share by which the eye is off, a standard deviation
+     * @param float $kit by which the kit is off in all that it reads, as a share, a standard deviation
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
-    public static function field(float $day, float $low, float $high, float $eye): self
+    public static function field(float $day, float $low, float $high, float $eye, float $kit = Course::KIT): self
     {
-        $middle = is_finite($high) ? ($low + $high) / 2.0 : self::BEYOND * max($low, 1e-6);
-        $width = is_finite($high) ? $high - $low : $middle;
+        // Beyond the top field less and less likely, up to twice its lower end.
+        [$middle, $spread] = is_finite($high) ? [($low + $high) / 2.0, ($high - $low) / sqrt(12.0)] : [max($low, 1e-6) * 4.0 / 3.0, max($low, 1e-6) / sqrt(18.0)];
 
-        return new self(EventKind::Read, $day, $middle, hypot($width / sqrt(12.0), $eye * $middle), 0.0, low: $low, high: $high, eye: $eye * $middle);
+        return new self(EventKind::Read, $day, $middle, hypot($spread, $eye * $middle), 0.0, low: $low, high: $high, eye: $eye * $middle, kit: $kit);
     }
-
-    /** Times the lower end of the top field at which its middle is taken to lie. House default. */
-    private const BEYOND = 1.5;
 
     /**
      * @param float $share  of the water that was changed, 0 to 1
      * @param float $source what the new water held
      * @param float $spread of that, a standard deviation
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public static function changed(float $day, float $share, float $source, float $spread = 0.0): self
     {
@@ -57,7 +56,7 @@ final readonly class FoodEvent
     /**
      * A dose, a meal, what a top-up held.
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public static function added(float $day, float $value): self
     {
@@ -67,7 +66,7 @@ final readonly class FoodEvent
     /**
      * The same, of what a keeper gave.
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public static function dosed(float $day, float $value): self
     {
@@ -79,7 +78,7 @@ final readonly class FoodEvent
      *
      * @param float $spread by which it may have moved, mg/L a day, a standard deviation
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public static function turned(float $day, float $spread): self
     {

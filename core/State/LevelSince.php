@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Food;
+namespace Cresco\Core\State;
 
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
-/** How the level of a nutrient came about: what was last read, what came and went since. */
+/** How a level came about: what was last read, what came and went since. */
 final class LevelSince
 {
     /** Changes that are followed one by one; with more since the last reading, the level after the one before them is where it begins. House limit. */
@@ -22,27 +22,29 @@ final class LevelSince
     private const NONE = 1e-6;
 
     /**
-     * @param list<FoodEvent> $events all that happened, in any order; those before the last reading do not count
-     * @param string          $name   of the nutrient, inside a sentence
+     * @param list<Event> $events all that happened, in any order; those before the last reading do not count
+     * @param string          $name   of what it is, inside a sentence
      * @param string          $unit   that its reader reads it in
-     * @param float           $in     of that unit in one mg/L
+     * @param float           $in     of that unit in one of the base unit
      *
-     * @throws FoodFault
+     * @throws StateFault
      */
     public static function working(Course $course, array $events, string $name = 'it', string $unit = 'mg/L', float $in = 1.0): Computation
     {
         if (!($in > 0.0 && $in < 1e6)) {
-            throw FoodFault::event();
+            throw StateFault::event();
         }
-        $since = array_values(array_filter(FoodEvent::inOrder($events), static fn(FoodEvent $event): bool => ($event->kind === EventKind::Changed || $event->kind === EventKind::Added) && $event->day >= $course->read->day && $event->day <= $course->day));
+        $since = array_values(array_filter(Event::inOrder($events), static fn(Event $event): bool => ($event->kind === EventKind::Changed || $event->kind === EventKind::Added) && $event->day >= $course->read->day && $event->day <= $course->day));
         $rate = $course->rate()->central();
         [$from, $level] = [$course->read->day, $course->read->level];
-        $many = count(array_filter($since, static fn(FoodEvent $event): bool => $event->kind === EventKind::Changed));
+        $many = count(array_filter($since, static fn(Event $event): bool => $event->kind === EventKind::Changed));
         $computation = Computation::of('Where '.$name.' stands');
         if ($many > self::CHANGES) {
             [$from, $level, $since] = self::later($since, $from, $level, $rate, $course->loss, $many - self::CHANGES);
             $computation->constant('C0', 'level after the change '.self::ago($course->day - $from), $in * $level, $unit, 'the same, further back', null);
-        } elseif ($course->read->value === null || $course->read->foretold === null) {
+        } elseif ($course->read->value !== null && $course->read->foretold === null) {
+            $computation->given('C0', 'read '.self::ago($course->day - $from), $in * $level, $unit);
+        } elseif ($course->read->value === null) {
             $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $in * $level, $unit, 'its waters, what is made or taken up in a day, and the routine of its changes', Grade::Guess);
         } else {
             $off = $course->read->value - $course->read->foretold;
@@ -67,18 +69,18 @@ final class LevelSince
                 ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'after the change', $unit);
             [$mark, $from, $left] = ['B'.$i, $change->day, array_slice($left, $at + 1)];
         }
-        $lifted = $in * $course->level()->level - $computation->value($mark);
-        if (abs($lifted) > self::NONE) {
-            $computation->constant('z', 'lifted: what of the band would lie under nothing lies at nothing', $lifted, $unit, self::COURSE, null);
+        $beside = $in * $course->level()->level - $computation->value($mark);
+        if (abs($beside) > self::NONE) {
+            $computation->constant('z', 'by which the middle of all that may be lies off this one line: nothing lies under nothing, and a reading may be a slip', $beside, $unit, self::COURSE, null);
         }
 
-        return $computation->line('C = '.$mark.(abs($lifted) > self::NONE ? ' + z' : ''), 'level now', $unit);
+        return $computation->line('C = '.$mark.(abs($beside) > self::NONE ? ' + z' : ''), 'level now', $unit);
     }
 
     /**
      * From one change to the next.
      *
-     * @param list<FoodEvent> $added
+     * @param list<Event> $added
      *
      * @return string symbol of the level at its end
      */
@@ -104,9 +106,9 @@ final class LevelSince
     /**
      * Past so many changes.
      *
-     * @param list<FoodEvent> $since
+     * @param list<Event> $since
      *
-     * @return array{float, float, list<FoodEvent>} day and level after them, and what happened later
+     * @return array{float, float, list<Event>} day and level after them, and what happened later
      */
     private static function later(array $since, float $day, float $level, float $rate, float $loss, int $changes): array
     {
@@ -123,7 +125,7 @@ final class LevelSince
         return [$day, $level, []];
     }
 
-    /** @param list<FoodEvent> $events */
+    /** @param list<Event> $events */
     private static function nextChange(array $events): ?int
     {
         foreach ($events as $i => $event) {

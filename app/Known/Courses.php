@@ -1,0 +1,327 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\DataVersion;
+use App\Models\Tank;
+use App\Units\Span;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Change\Steady;
+use Cresco\Core\Food\Chelate;
+use Cresco\Core\Learning\Posterior;
+use Cresco\Core\Measure\Balance;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\Event;
+use Cresco\Core\State\EventKind;
+use Cresco\Core\State\Level;
+use Cresco\Core\State\LevelSince;
+use Cresco\Core\State\Strength;
+use Cresco\Core\Tank\PassiveSource;
+use Cresco\Core\Water\WaterState;
+use Cresco\Core\Working\Computation;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Where everything that is conserved stands in a tank: the one estimate that every page asks. It is found from the diary, kept as a row for
+ * each parameter under the data version of the tank, and run on to now.
+ */
+final class Courses
+{
+    /** Changes with the way in which a course is found. */
+    private const VERSION = 1;
+
+    /** Days of the past that are drawn. */
+    public const SHOWN = 56;
+
+    /** pH of a tank in which it was never read. House default. */
+    private const PH = 7.0;
+
+    /** Share of phosphate that soil and iron bind in a day. House default. */
+    private const PHOSPHATE_BOUND = 0.02;
+
+    /** By which a guessed level may be off at first, as a share of it. House default. */
+    private const START = 0.7;
+
+    /** A keeper's guess of what a tank makes of nitrate is off by such a share of it, a standard deviation. House default. */
+    private const GUESS = 1.0 / 3.0;
+
+    private readonly CarbonImmutable $now;
+
+    private ?TankEvents $events = null;
+
+    /** @var array<string, Course> */
+    private array $courses = [];
+
+    private ?float $ironLost = null;
+
+    private ?WaterState $new = null;
+
+    /** @param array<string, string> $rows as they are kept, by parameter value */
+    private function __construct(public readonly Tank $tank, private readonly ?CarbonImmutable $until, private array $rows, private readonly int $version)
+    {
+        $this->now = $until ?? CarbonImmutable::now();
+    }
+
+    public static function of(Tank $tank, ?CarbonImmutable $until = null): self
+    {
+        return self::ofMany([$tank], $until)[$tank->id];
+    }
+
+    /**
+     * @param iterable<Tank>       $tanks
+     * @param CarbonImmutable|null $until as it stood then; null for now
+     *
+     * @return array<int, self> by tank id
+     */
+    public static function ofMany(iterable $tanks, ?CarbonImmutable $until = null): array
+    {
+        $byId = [];
+        foreach ($tanks as $tank) {
+            $byId[$tank->id] = $tank;
+        }
+        if ($byId === []) {
+            return [];
+        }
+        (new Collection($byId))->loadMissing(['keeper', 'dosePlans.jar', 'foodSpells']);
+        $versions = DataVersion::ofTanks(array_keys($byId));
+        $rows = [];
+        foreach ($until !== null ? [] : DB::table('water_states')->whereIn('tank_id', array_keys($byId))->get() as $row) {
+            $id = is_numeric($row->tank_id) ? (int) $row->tank_id : 0;
+            if (is_string($row->parameter) && is_string($row->course) && $row->version === self::mark($versions[$id] ?? 0)) {
+                $rows[$id][$row->parameter] = $row->course;
+            }
+        }
+
+        return array_map(static fn(Tank $tank): self => new self($tank, $until, $rows[$tank->id] ?? [], $versions[$tank->id] ?? 0), $byId);
+    }
+
+    private static function mark(int $version): string
+    {
+        return self::VERSION.'.'.$version;
+    }
+
+    /** What happened to it. */
+    public function events(): TankEvents
+    {
+        return $this->events ??= new TankEvents($this->tank, $this->now);
+    }
+
+    /** Its course up to now. */
+    public function course(Parameter $parameter): Course
+    {
+        $this->find([$parameter]);
+
+        return $this->courses[$parameter->value];
+    }
+
+    /**
+     * Finds several at once, as far as they are not kept.
+     *
+     * @param list<Parameter> $parameters
+     */
+    public function find(array $parameters): void
+    {
+        $missing = [];
+        foreach ($parameters as $parameter) {
+            if (isset($this->courses[$parameter->value])) {
+                continue;
+            }
+            $kept = isset($this->rows[$parameter->value]) ? Course::kept((array) json_decode($this->rows[$parameter->value], true)) : null;
+            if ($kept === null) {
+                $missing[] = $parameter;
+                continue;
+            }
+            $this->courses[$parameter->value] = $this->toNow($parameter, $kept);
+        }
+        $rows = [];
+        foreach ($missing === [] ? [] : $this->events()->until($missing) as $name => $events) {
+            $course = $this->fitted(Parameter::from($name), $events);
+            $this->courses[$name] = $this->toNow(Parameter::from($name), $course);
+            $rows[] = ['tank_id' => $this->tank->id, 'parameter' => $name, 'version' => self::mark($this->version), 'course' => json_encode($course->toKeep(), JSON_THROW_ON_ERROR)];
+        }
+        if ($rows !== [] && $this->until === null) {
+            // Where nothing can be written, or others are writing, it is found again next time.
+            rescue(static fn() => DB::table('water_states')->upsert($rows, ['tank_id', 'parameter']), report: false);
+        }
+    }
+
+    private function toNow(Parameter $parameter, Course $course): Course
+    {
+        $now = TankEvents::day($this->now);
+
+        return $course->day >= $now ? $course : $course->on($this->events()->unwritten($parameter, $course->day), $now);
+    }
+
+    /** @param list<Event> $events */
+    private function fitted(Parameter $parameter, array $events): Course
+    {
+        // It is kept as it stood at the last that happened, or at midnight: from there it comes to the same whenever it is asked.
+        $now = array_reduce($events, static fn(float $last, Event $event): float => max($last, $event->day), floor(TankEvents::day($this->now)));
+        $isRead = array_filter($events, static fn(Event $event): bool => $event->kind === EventKind::Read) !== [];
+        $from = $isRead ? -INF : $this->begins($events);
+        $usual = $isRead ? 0.0 : $this->usual($parameter);
+        $balance = self::balance($parameter);
+
+        return Course::fitted(
+            $balance,
+            $isRead ? null : new Normal($usual, max(self::START * $usual, $balance->sourceOff)),
+            $this->guess($parameter),
+            $this->loss($parameter),
+            $events,
+            $from,
+            max($from, $now),
+            $parameter->entry()->food === null ? INF : $now - self::SHOWN,
+        )->thinned();
+    }
+
+    /**
+     * First day of what is written down of what was never read: that of its first change or dose, or the one on which the tank was entered.
+     *
+     * @param list<Event> $events
+     */
+    private function begins(array $events): float
+    {
+        $first = TankEvents::day($this->tank->created_at ?? $this->now);
+        foreach ($events as $event) {
+            $first = $event->kind === EventKind::Changed || $event->isDose ? min($first, $event->day) : $first;
+        }
+
+        return min($first, TankEvents::day($this->now)) - 0.5;
+    }
+
+    /** Whether it was ever read. */
+    public function isRead(Parameter $parameter): bool
+    {
+        return $this->course($parameter)->count > 0;
+    }
+
+    /** Where it stands now, in the base unit. */
+    public function level(Parameter $parameter): Level
+    {
+        $course = $this->course($parameter);
+        $level = $parameter === Parameter::Conductivity ? $course->now()->through(Strength::conductivity(...)) : $course->now();
+
+        return $course->isByPen() ? $level->widened($parameter->entry()->accuracyShare) : $level;
+    }
+
+    /** How the level came about since it was last read, in the unit that its keeper reads it in. */
+    public function working(Parameter $parameter): Computation
+    {
+        $unit = $this->tank->keeper->show()->unit($parameter);
+        $events = $this->events()->until([$parameter])[$parameter->value];
+        if ($parameter !== Parameter::Conductivity) {
+            return LevelSince::working($this->course($parameter), $events, $parameter->word(), $unit->label, $unit->fromBase(1.0));
+        }
+
+        return LevelSince::working($this->course($parameter), $events, $parameter->word(), 'µS/cm')->constant('k', 'from conductivity to what your pen shows', $unit->fromBase(1.0), '×', 'your settings', null)
+            ->line('EC = k * C * (1 - 0.0056 * sqrt(C))', 'conductivity now, from its strength', $unit->label);
+    }
+
+    /** What the tank makes of it in a day, or takes up, its food counted, in the base unit: guess and diary weighed against each other. */
+    public function made(Parameter $parameter): Posterior
+    {
+        $fed = $this->events()->fedAtMean($parameter);
+        $guess = $this->guess($parameter);
+        $prior = new Normal($guess->central() + $fed, $guess->spread());
+        $course = $this->course($parameter);
+        $rate = $course->rate();
+
+        return $course->count < 2 ? Posterior::guess($prior) : new Posterior($rate->central() + $fed, $rate->spread(), $prior, $course->count, $course->aside);
+    }
+
+    /** Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, or the diary clearly shows that something does. */
+    public function counts(Parameter $parameter): bool
+    {
+        return $parameter === Parameter::Nitrate || ($parameter->entry()->food === null && $this->tank->passive !== PassiveSource::None) || $this->made($parameter)->contradicts();
+    }
+
+    /** What comes and goes unseen in a day before anything was read. */
+    public function guess(Parameter $parameter): Normal
+    {
+        $off = self::balance($parameter)->rate;
+        $passive = $this->tank->passive->guess($parameter);
+        if ($parameter === Parameter::CarbonateHardness && $passive !== null) {
+            // A mol of nitrate that comes of food takes an equivalent of alkalinity, one that is taken up gives it back.
+            $nitrate = $this->guess(Parameter::Nitrate)->central() + $this->events()->fedAtMean(Parameter::Nitrate);
+
+            return new Normal($passive->central() - $nitrate / (Parameter::Nitrate->entry()->food->molarMass ?? INF), $passive->spread());
+        }
+        if ($passive !== null) {
+            return $passive;
+        }
+        $taken = $this->events()->takenUp($parameter);
+        // Without the food of the animals the keeper's own guess of what the tank makes stands for both.
+        $isGuessed = $parameter === Parameter::Nitrate && ($this->tank->food_grams ?? 0.0) <= 0.0;
+        $made = $isGuessed ? $this->tank->nitrate_per_day : 0.0;
+
+        return new Normal($made - $taken, max($isGuessed ? max($off / 4.0, self::GUESS * $made) : $off, $taken / 2.0));
+    }
+
+    /** Share of it that is lost in a day, as a rate: iron by what holds it and by pH, phosphate to soil and iron. */
+    public function loss(Parameter $parameter): float
+    {
+        return match ($parameter) {
+            Parameter::Iron => $this->ironLost ??= $this->ironLost(),
+            Parameter::Phosphate => self::PHOSPHATE_BOUND,
+            default => 0.0,
+        };
+    }
+
+    private function ironLost(): float
+    {
+        $brings = [];
+        foreach ($this->tank->loadMissing('dosePlans.jar')->dosePlans as $plan) {
+            $iron = $this->events()->brings($plan, $plan->given())[Parameter::Iron->value] ?? 0.0;
+            if ($iron > 0.0) {
+                $brings[] = [$plan->jar->chelate(), $iron / max(1, $plan->every)];
+            }
+        }
+        $ph = $brings === [] ? self::PH : DB::table('readings')->where('tank_id', $this->tank->id)->where('parameter', Parameter::Acidity)->where('taken_at', '<=', $this->now)->orderByDesc('taken_at')->value('value');
+
+        return Chelate::loss($brings, is_numeric($ph) ? max(3.0, min(11.0, round((float) $ph, 1))) : self::PH);
+    }
+
+    /** About where it stands if it was never read: by its waters, the routine of the tank and the days that it has stood. */
+    private function usual(Parameter $parameter): float
+    {
+        return Steady::middle(
+            $this->guess($parameter)->central() + $this->events()->fedAtMean($parameter),
+            max(0.01, min(1.0, $this->tank->routine_share)),
+            max(1.0, (float) $this->tank->routine_days),
+            $this->source($parameter)->central(),
+            $this->tank->started_on === null ? INF : max(0.0, Span::days($this->tank->started_on, $this->now)),
+        );
+    }
+
+    /** What the new water of the next change will hold of it. */
+    public function source(Parameter $parameter): Normal
+    {
+        $known = ($this->new ??= $this->newWater())->get($parameter);
+        $balance = self::balance($parameter);
+
+        return $known === null ? new Normal($balance->source, $balance->sourceOff) : new Normal($known->central(), $known->spread());
+    }
+
+    private function newWater(): WaterState
+    {
+        $this->tank->loadMissing(['water', 'secondWater']);
+        $water = $this->tank->keeper->waters->isEmpty() ? null : UsualWater::of($this->tank);
+        if ($water === null) {
+            return new WaterState('', []);
+        }
+        $ids = array_values(array_filter([$water->id, $this->tank->second_water_id]));
+        $state = Waters::around($this->tank, $ids)->blend($water, $this->tank->secondWater, $this->tank->second_share);
+
+        return NutrientsOf::fill($state, $water, $this->tank->secondWater, $this->tank->second_share);
+    }
+
+    private static function balance(Parameter $parameter): Balance
+    {
+        return $parameter->entry()->balance ?? new Balance(0.0, 1.0, 0.1, 1.0, 100.0);
+    }
+}
