@@ -6,7 +6,6 @@ namespace App\Known;
 
 use App\Models\DataVersion;
 use App\Models\Tank;
-use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Steady;
 use Cresco\Core\Food\Chelate;
@@ -164,7 +163,7 @@ final class Courses
         $now = array_reduce($events, static fn(float $last, Event $event): float => max($last, $event->day), floor(TankEvents::day($this->now)));
         $isRead = array_filter($events, static fn(Event $event): bool => $event->kind === EventKind::Read) !== [];
         $from = $isRead ? -INF : $this->begins($events);
-        $usual = $isRead ? 0.0 : $this->usual($parameter);
+        $usual = $isRead ? 0.0 : $this->usual($parameter, $from);
         $balance = self::balance($parameter);
 
         return Course::fitted(
@@ -234,10 +233,18 @@ final class Courses
         return $course->count < 2 ? Posterior::guess($prior) : new Posterior($rate->central() + $fed, $rate->spread(), $prior, $course->count, $course->aside);
     }
 
-    /** Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, or the diary clearly shows that something does. */
+    /** What comes of it or goes in a day, planned doses counted: what goes on if nobody changes anything, in the base unit. */
+    public function aDay(Parameter $parameter): Normal
+    {
+        $made = $this->made($parameter);
+
+        return new Normal($made->value + $this->events()->dosedAtMean($parameter), $made->spread);
+    }
+
+    /** Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, where they are dosed, or where the diary clearly shows that something moves them. */
     public function counts(Parameter $parameter): bool
     {
-        return $parameter === Parameter::Nitrate || ($parameter->entry()->food === null && $this->tank->passive !== PassiveSource::None) || $this->made($parameter)->contradicts();
+        return $parameter === Parameter::Nitrate || ($parameter->entry()->food === null && $this->tank->passive !== PassiveSource::None) || $this->events()->dosedAtMean($parameter) > 0.0 || $this->made($parameter)->contradicts();
     }
 
     /** What comes and goes unseen in a day before anything was read. */
@@ -286,15 +293,15 @@ final class Courses
         return Chelate::loss($brings, is_numeric($ph) ? max(3.0, min(11.0, round((float) $ph, 1))) : self::PH);
     }
 
-    /** About where it stands if it was never read: by its waters, the routine of the tank and the days that it has stood. */
-    private function usual(Parameter $parameter): float
+    /** About where it stood on a day if it was never read: by its waters, the routine of the tank and the days that it had stood. */
+    private function usual(Parameter $parameter, float $day): float
     {
         return Steady::middle(
             $this->guess($parameter)->central() + $this->events()->fedAtMean($parameter),
             max(0.01, min(1.0, $this->tank->routine_share)),
             max(1.0, (float) $this->tank->routine_days),
             $this->source($parameter)->central(),
-            $this->tank->started_on === null ? INF : max(0.0, Span::days($this->tank->started_on, $this->now)),
+            $this->tank->started_on === null ? INF : max(0.0, $day - TankEvents::day($this->tank->started_on)),
         );
     }
 

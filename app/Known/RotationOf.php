@@ -24,7 +24,7 @@ final class RotationOf
         $isYoung = $age !== null && $age < Rotation::YOUNG_DAYS;
 
         return new Rotation(
-            max(0.0, $water->made()->value),
+            max(0.0, $water->aDay()->central()),
             $litres,
             $litres * (1.0 - $tank->routine_share),
             $state->central(Parameter::Acidity, Standing::CAREFUL_PH),

@@ -137,6 +137,20 @@ final class TankEvents
         };
     }
 
+    /** What planned doses bring in a day, as the mean over their days; of conductivity in strength. */
+    public function dosedAtMean(Parameter $parameter): float
+    {
+        $today = $this->tank->keeper->show()->local($this->now)->startOfDay();
+        $dosed = 0.0;
+        foreach ($this->tank->dosePlans as $plan) {
+            if ($plan->next($today) !== null && ($plan->emptyIn($today) ?? 1) > 0) {
+                $dosed += self::brought($parameter, $this->brings($plan, $plan->given())) / max(1, $plan->every);
+            }
+        }
+
+        return $dosed;
+    }
+
     /** @return array<string, float> mg/L by parameter value that so much of it brings to this tank */
     public function brings(DosePlan $plan, float $amount): array
     {
@@ -146,7 +160,8 @@ final class TankEvents
     }
 
     /**
-     * From when on the diary tells of each: half a year, and more for what was not read in that time; from its fresh start where the keeper made one.
+     * From when on the diary tells of each: half a year before its last reading, or before the last change where it was never read, whenever
+     * that is asked; from its fresh start where the keeper made one.
      *
      * @param list<Parameter> $parameters
      *
@@ -154,13 +169,15 @@ final class TankEvents
      */
     private function since(array $parameters): array
     {
-        $begin = $this->now->startOfDay()->subDays(self::DAYS);
+        $changed = DB::table('water_changes')->where('tank_id', $this->tank->id)->where('changed_at', '<=', $this->now)->max('changed_at');
+        $farthest = $this->now->startOfDay()->subDays(self::FARTHEST);
         $last = DB::table('readings')->where('tank_id', $this->tank->id)->whereIn('parameter', $parameters)->where('taken_at', '<=', $this->now)->groupBy('parameter')->selectRaw('parameter, max(taken_at) as at')->pluck('at', 'parameter');
         $anew = FreshStart::ofTanks([$this->tank->id])[$this->tank->id] ?? [];
         $since = [];
         foreach ($parameters as $parameter) {
             $at = $last->get($parameter->value);
-            $from = is_string($at) ? CarbonImmutable::parse($at, 'UTC')->min($begin)->max($begin->subDays(self::FARTHEST)) : $begin;
+            $at = is_string($at) ? $at : $changed;
+            $from = (is_string($at) ? CarbonImmutable::parse($at, 'UTC') : $this->tank->created_at ?? $this->now)->startOfDay()->subDays(self::DAYS)->max($farthest);
             $since[$parameter->value] = $from->max($anew[FreshStart::MADE.$parameter->value] ?? $from);
         }
 

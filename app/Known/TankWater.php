@@ -8,8 +8,8 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Rhythm\Concern;
 use Cresco\Core\Rhythm\Standing;
@@ -196,10 +196,10 @@ final class TankWater
         return $newest === null ? null : CarbonImmutable::parse($newest, 'UTC');
     }
 
-    /** What the tank makes of it in a day, or takes up, in the base unit: guess and diary weighed against each other. */
-    public function made(Parameter $parameter = Parameter::Nitrate): Posterior
+    /** What comes of it or goes in a day, food and planned doses counted, in the base unit. */
+    public function aDay(Parameter $parameter = Parameter::Nitrate): Normal
     {
-        return $this->courses->made($parameter);
+        return $this->courses->aDay($parameter);
     }
 
     /** @return array<string, Distribution> by parameter value: what is reckoned with in forecasts */
@@ -208,7 +208,7 @@ final class TankWater
         $makes = [];
         foreach (Parameter::balanced() as $parameter) {
             if (($this->hasCourse($parameter) || $parameter === Parameter::Nitrate || $parameter->entry()->food === null) && $this->courses->counts($parameter)) {
-                $makes[$parameter->value] = $this->made($parameter)->distribution();
+                $makes[$parameter->value] = $this->aDay($parameter);
             }
         }
 
@@ -225,7 +225,7 @@ final class TankWater
                 $open[] = new Concern('open', Urgency::Today, $parameter, $apart[1], $apart[0]);
             }
         }
-        $found = [...$open, ...Standing::of($this->state(), $this->tank->needs(), $this->made()->value)];
+        $found = [...$open, ...Standing::of($this->state(), $this->tank->needs(), $this->aDay()->central())];
         usort($found, static fn(Concern $a, Concern $b): int => $a->urgency->value <=> $b->urgency->value);
 
         return $found;

@@ -69,7 +69,7 @@ final class CatchUpPage
             $patches->isEmpty() ? ($this->isOverdue(Task::Vacuum, $last) ? 1.0 : 0.0) : min(1.0, $old / $patches->count()),
             count(array_filter($dues, static fn(StandDue $due): bool => $due->due->middle() <= 0.0)),
             !isset($last[Task::Media->value]) || $this->isOverdue(Task::Media, $last),
-            max(0.0, $this->water->made()->value),
+            max(0.0, $this->water->aDay()->central()),
         );
     }
 

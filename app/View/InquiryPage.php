@@ -375,7 +375,7 @@ final class InquiryPage
         $age = $this->tank->age();
         $isSettled = $age !== null && $age >= 7.0 * Hints::YOUNG_WEEKS && ($cleaned === null || Span::days($cleaned, CarbonImmutable::now()) >= Strain::FILTER_RESTS);
 
-        return new DieOff(($kind ?? $this->held())->sort ?? Sort::Alga, $this->grams, VesselOf::tank($this->tank)->litres(), max(0.0, $this->water()->made()->value), $isSettled);
+        return new DieOff(($kind ?? $this->held())->sort ?? Sort::Alga, $this->grams, VesselOf::tank($this->tank)->litres(), max(0.0, $this->water()->aDay()->central()), $isSettled);
     }
 
     /** @return array{float, float} alkalinity in meq/L, and degrees */

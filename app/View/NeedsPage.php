@@ -207,6 +207,6 @@ final class NeedsPage
             return null;
         }
 
-        return (string) __('made.settles', ['share' => $this->show->percent($this->tank->routine_share), 'every' => Words::every($this->tank->routine_days), 'level' => $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->learned->value), $this->tank->routine_share, $this->tank->routine_days, $source))]);
+        return (string) __('made.settles', ['share' => $this->show->percent($this->tank->routine_share), 'every' => Words::every($this->tank->routine_days), 'level' => $this->show->value(Parameter::Nitrate, Steady::peak(max(0.0, $this->courses->aDay(Parameter::Nitrate)->central()), $this->tank->routine_share, $this->tank->routine_days, $source))]);
     }
 }

@@ -34,7 +34,7 @@ final readonly class Unattended
         $lines = [];
         $now = $water->state()->get(Parameter::Nitrate);
         $limit = $tank->needs()->range(Parameter::Nitrate)[1] ?? null;
-        $made = $water->made()->distribution();
+        $made = $water->aDay();
         $this->nitrate = $now === null || $days === 0 ? null : self::onReturn($now, $made, $days, $show->unit(Parameter::Nitrate));
         if ($now !== null) {
             $unit = $show->unit(Parameter::Nitrate);

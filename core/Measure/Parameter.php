@@ -38,12 +38,12 @@ enum Parameter: string
             self::Acidity => new ParameterEntry('pH', 'pH', 'pH', [2.0, 12.0], accuracy: 0.05, accuracyShare: 0.0, beyond: 1.0, method: Method::Pen, step: 0.01, mixes: false, isDissolved: false, wander: 0.05, setDays: 30, units: static fn(): array => [
                 new Unit('ph', '', 'pH', 1.0, 0.0, 2),
             ]),
-            self::CarbonateHardness => new ParameterEntry('KH', 'KH', 'KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: Method::Drops, step: 1.0, balance: new Balance(4.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 3.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 0.05 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 0.06 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 30.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE), units: static fn(): array => [
+            self::CarbonateHardness => new ParameterEntry('KH', 'KH', 'KH', [0.0, Alkalinity::fromDegrees(100.0)->milliequivalentPerLitre], method: Method::Drops, step: 1.0, balance: new Balance(4.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 3.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 0.06 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 30.0 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE), units: static fn(): array => [
                 new Unit('degrees', '°', 'degrees (dKH)', Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre, 0.0, 1),
                 new Unit('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Alkalinity::fromCalciumCarbonate(1.0)->milliequivalentPerLitre, 0.0, 0),
                 new Unit('meq', 'meq/L', 'meq/L', 1.0, 0.0, 2),
             ]),
-            self::GeneralHardness => new ParameterEntry('GH', 'GH', 'GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: Method::Drops, step: 1.0, balance: new Balance(8.0 * Hardness::MILLIMOLE_PER_DEGREE, 5.0 * Hardness::MILLIMOLE_PER_DEGREE, 0.05 * Hardness::MILLIMOLE_PER_DEGREE, 0.06 * Hardness::MILLIMOLE_PER_DEGREE, 40.0 * Hardness::MILLIMOLE_PER_DEGREE), units: static fn(): array => [
+            self::GeneralHardness => new ParameterEntry('GH', 'GH', 'GH', [0.0, Hardness::fromDegrees(100.0)->millimolePerLitre], method: Method::Drops, step: 1.0, balance: new Balance(8.0 * Hardness::MILLIMOLE_PER_DEGREE, 5.0 * Hardness::MILLIMOLE_PER_DEGREE, 0.1 * Hardness::MILLIMOLE_PER_DEGREE, 0.06 * Hardness::MILLIMOLE_PER_DEGREE, 40.0 * Hardness::MILLIMOLE_PER_DEGREE), units: static fn(): array => [
                 new Unit('degrees', '°', 'degrees (dGH)', Hardness::fromDegrees(1.0)->millimolePerLitre, 0.0, 1),
                 new Unit('caco3', 'mg/L CaCO3', 'mg/L as CaCO3 (“ppm” on kits)', Hardness::fromCalciumCarbonate(1.0)->millimolePerLitre, 0.0, 0),
                 new Unit('mmol', 'mmol/L', 'mmol/L', 1.0, 0.0, 2),

@@ -21,6 +21,9 @@ final readonly class Course
     /** By which a rate walks in the square root of a day, as a share of what it may be off at first. House defaults. */
     public const WALKS = [0.02, 0.05, 0.08];
 
+    /** By which days differ, in the square root of a day, as a share of what a rate may be off at first: no meal is like another. House default. */
+    private const UNEVEN = 0.15;
+
     /** What a kit is off by in all of its readings, as a share, a standard deviation. House default. */
     public const KIT = 0.08;
 
@@ -67,8 +70,8 @@ final readonly class Course
         $reading = $first === false ? null : $events[$first];
         $states = [];
         foreach (self::WALKS as $walk) {
-            $states[] = $reading === null ? CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $balance->rate, $balance->floor)
-                : CourseState::atFirst($reading, $balance->floor, $rate->central(), $rate->spread(), $walk * $balance->rate);
+            $states[] = $reading === null ? CourseState::begin(max(0.0, $start->central()), $start->spread(), $rate->central(), $rate->spread(), self::KIT, $walk * $balance->rate, $balance->floor, self::UNEVEN * $balance->rate)
+                : CourseState::atFirst($reading, $balance->floor, $rate->central(), $rate->spread(), $walk * $balance->rate, self::UNEVEN * $balance->rate);
         }
         $begun = new self($states, $reading->day ?? $from, self::checkedLoss($loss), [], [], $reading === null ? 0 : 1, new LastRead($reading->day ?? $from, $reading->value ?? max(0.0, $start->central()), null, $reading?->value));
 

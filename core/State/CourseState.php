@@ -13,13 +13,21 @@ final class CourseState
     private const CLEAR = 4.0;
 
     /** Chance that a reading is a slip that says nothing. House default. */
-    private const SLIP = 0.03;
+    private const SLIP = 0.015;
 
     /** Share of what happens unwritten that brings something; the rest takes away. House default. */
     private const UP = 0.6;
 
+    /** Shares by which the part that is changed, and a dose, are off, standard deviations. House defaults. */
+    private const HAND = 0.03;
+
+    private const DOSE = 0.02;
+
+    /** By which a kit ages in the square root of a day, as a share, a standard deviation. House default. */
+    private const AGES = 0.003;
+
     /** Numbers that a state is kept as. */
-    private const NUMBERS = 13;
+    private const NUMBERS = 14;
 
     /** Deviations within which two bells are one. House default. */
     private const ALIKE = 0.5;
@@ -37,6 +45,7 @@ final class CourseState
         private float $kitOff,
         private readonly float $walk,
         private readonly float $least,
+        private readonly float $uneven,
         public float $weight,
         public bool $isSlip = false,
     ) {}
@@ -44,10 +53,11 @@ final class CourseState
     /**
      * @param float $walk  of the rate in the square root of a day
      * @param float $least by which a level near nothing is off at the least, a standard deviation
+     * @param float $uneven by which days differ, in the square root of a day
      */
-    public static function begin(float $level, float $levelOff, float $rate, float $rateOff, float $kitOff, float $walk, float $least = 0.0): self
+    public static function begin(float $level, float $levelOff, float $rate, float $rateOff, float $kitOff, float $walk, float $least = 0.0, float $uneven = 0.0): self
     {
-        return new self($level, $rate, 0.0, $levelOff ** 2, 0.0, 0.0, $rateOff ** 2, 0.0, $kitOff ** 2, $kitOff, $walk, $least, 1.0 / count(Course::WALKS));
+        return new self($level, $rate, 0.0, $levelOff ** 2, 0.0, 0.0, $rateOff ** 2, 0.0, $kitOff ** 2, $kitOff, $walk, $least, $uneven, 1.0 / count(Course::WALKS));
     }
 
     /**
@@ -57,12 +67,12 @@ final class CourseState
      *
      * @throws StateFault
      */
-    public static function atFirst(Event $reading, float $floor, float $rate, float $rateOff, float $walk): self
+    public static function atFirst(Event $reading, float $floor, float $rate, float $rateOff, float $walk, float $uneven = 0.0): self
     {
         if (!($floor >= 0.0 && $floor < 1e9)) {
             throw StateFault::event();
         }
-        $state = self::begin($reading->value, sqrt($reading->spread ** 2 + $floor ** 2 + ($reading->value * $reading->kit) ** 2), $rate, $rateOff, $reading->kit, $walk, $floor);
+        $state = self::begin($reading->value, sqrt($reading->spread ** 2 + $floor ** 2 + ($reading->value * $reading->kit) ** 2), $rate, $rateOff, $reading->kit, $walk, $floor, $uneven);
         $state->levelKit = -$reading->value * $reading->kit ** 2;
         $state->stayAbove();
 
@@ -78,10 +88,11 @@ final class CourseState
     {
         $this->level = $this->level * $kept + ($this->rate + $turn) * $comes;
         $walk = $this->walk ** 2;
-        $this->ofLevel = $kept ** 2 * $this->ofLevel + 2.0 * $kept * $comes * $this->levelRate + $comes ** 2 * $this->ofRate + $walk * $days * $comes ** 2 / 3.0;
+        $this->ofLevel = $kept ** 2 * $this->ofLevel + 2.0 * $kept * $comes * $this->levelRate + $comes ** 2 * $this->ofRate + $walk * $days * $comes ** 2 / 3.0 + $this->uneven ** 2 * $days;
         $this->levelRate = $kept * $this->levelRate + $comes * $this->ofRate + $walk * $days * $comes / 2.0;
         $this->levelKit = $kept * $this->levelKit + $comes * $this->rateKit;
         $this->ofRate += $walk * $days;
+        $this->ofKit += $this->kitOff > 0.0 ? self::AGES ** 2 * $days : 0.0;
         $this->stayAbove();
     }
 
@@ -90,13 +101,15 @@ final class CourseState
         switch ($event->kind) {
             case EventKind::Changed:
                 $left = 1.0 - $event->share;
+                $hand = self::HAND * $event->share * ($event->value - $this->level);
                 $this->level = $left * $this->level + $event->share * $event->value;
-                $this->ofLevel = $left ** 2 * $this->ofLevel + ($event->share * $event->spread) ** 2;
+                $this->ofLevel = $left ** 2 * $this->ofLevel + ($event->share * $event->spread) ** 2 + $hand ** 2;
                 $this->levelRate *= $left;
                 $this->levelKit *= $left;
                 break;
             case EventKind::Added:
                 $this->level = max(0.0, $this->level + $event->value);
+                $this->ofLevel += ($event->isDose ? self::DOSE * $event->value : 0.0) ** 2;
                 break;
             case EventKind::Turned:
                 $this->ofRate += $event->spread ** 2;
@@ -231,7 +244,7 @@ final class CourseState
     /** @return list<float> all that it is, to be kept */
     public function toKeep(): array
     {
-        return [$this->level, $this->rate, $this->kit, $this->ofLevel, $this->levelRate, $this->levelKit, $this->ofRate, $this->rateKit, $this->ofKit, $this->kitOff, $this->walk, $this->least, $this->weight];
+        return [$this->level, $this->rate, $this->kit, $this->ofLevel, $this->levelRate, $this->levelKit, $this->ofRate, $this->rateKit, $this->ofKit, $this->kitOff, $this->walk, $this->least, $this->uneven, $this->weight];
     }
 
     /**
@@ -273,6 +286,7 @@ final class CourseState
             $this->kitOff,
             $this->walk,
             $this->least,
+            $this->uneven,
             $sum,
         );
     }

@@ -35,7 +35,7 @@ return [
     'today' => 'today',
     'course' => ':nutrient: now :now, in four weeks :four, in eight :eight. The table below has it in figures.',
     'table' => 'Courses as a table',
-    'key' => 'Shaded: where it lies eight times out of ten. Green: where the school wants it before a change. Dashed: what the animals stand. Bars: what was read. Figures are where it stands today by all readings and by what came and went since; other pages go by the last reading alone.',
+    'key' => 'Shaded: where it lies eight times out of ten. Green: where the school wants it before a change. Dashed: what the animals stand. Bars: what was read. Figures are where it stands today, by all readings and by what came and went since, as on every other page.',
     'tried' => 'Drawn with what is tried; the thin line is as planned.',
     'gas' => [
         'name' => 'Carbon dioxide', 'feeds' => 'feeds plants to :share of what 30 mg/L do', 'stays' => 'as the gas is set: no stock that is used up', 'open' => 'what air, fish and filter leave in it: no gas is given', 'read' => 'by pH and KH, :day', 'under' => 'under :harms',

@@ -114,7 +114,7 @@ final class DataVersionTest extends FeatureCase
             $fresh = $tank->fresh(['keeper', 'devices']) ?? $tank;
             $course = FoodOf::tank($fresh)->course(Parameter::Nitrate);
 
-            return [TankWater::of($fresh)->made()->value, $course->level()->level, $course->rate()->central()];
+            return [TankWater::of($fresh)->aDay()->central(), $course->level()->level, $course->rate()->central()];
         };
         $before = $learned();
         $correct($tank);

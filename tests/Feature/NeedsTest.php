@@ -96,7 +96,7 @@ final class NeedsTest extends FeatureCase
         $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('Reckoned with 1.00')->assertSee('A guess so far.');
         $this->weeks($keeper, $tank, $water);
         // 12 a week more than half of it and half of 4: 1.71 a day, and in the end 28 before each change.
-        $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->made();
+        $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->courses()->made(Parameter::Nitrate);
         self::assertEqualsWithDelta(12.0 / 7.0, $made->value, 0.15);
         self::assertSame(1.0, $tank->nitrate_per_day);
         $tank->update(['water_id' => $water->id, 'routine_share' => 0.5]);
@@ -113,7 +113,7 @@ final class NeedsTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $this->weeks($keeper, $tank, $water, 4);
         $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('One reading fits none of the others and is left out: 30 Jan');
-        self::assertEqualsWithDelta(12.0 / 7.0, TankWater::of($tank)->made()->value, 0.25);
+        self::assertEqualsWithDelta(12.0 / 7.0, TankWater::of($tank)->aDay()->central(), 0.25);
     }
 
     /** Eight weeks of 12 mg/L each, half changed at the end of each with water of 4: one exact reading before each change. */
@@ -138,7 +138,7 @@ final class NeedsTest extends FeatureCase
     {
         $this->demo();
         foreach (Tank::query()->whereHas('runs')->whereDoesntHave('dosePlans')->with('keeper')->get() as $tank) {
-            $found = TankWater::of($tank)->made();
+            $found = TankWater::of($tank)->courses()->made(Parameter::Nitrate);
             self::assertGreaterThan(5, $found->count, $tank->name);
             self::assertLessThan(3.0 * $found->spread, abs($found->value - $tank->nitrate_per_day), $tank->name);
             self::assertLessThan($found->prior->spread(), $found->spread, $tank->name);
@@ -174,7 +174,7 @@ final class NeedsTest extends FeatureCase
             $this->noteChange($keeper, $tank, $water, VesselOf::tank($tank)->litres() / 3.0, $change);
             $level = $level * 2.0 / 3.0 + 2.0;
         }
-        $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->made(Parameter::CarbonateHardness);
+        $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->courses()->made(Parameter::CarbonateHardness);
         self::assertSame(8, $made->count);
         self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
@@ -212,7 +212,7 @@ final class NeedsTest extends FeatureCase
                 $tank->topUps()->create(['litres' => 0.03 * $litres, 'taken_at' => $at, 'water_id' => $water->id]);
             }
         }
-        $made = TankWater::of($tank->setRelation('keeper', $keeper))->made(Parameter::GeneralHardness);
+        $made = TankWater::of($tank->setRelation('keeper', $keeper))->courses()->made(Parameter::GeneralHardness);
         self::assertEqualsWithDelta(0.0, $made->value / Hardness::MILLIMOLE_PER_DEGREE, 0.03);
         self::assertFalse($made->contradicts());
     }

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Cresco\Core\Measure\Balance;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\Level;
+use Cresco\Core\World\Instrument;
+use Cresco\Core\World\LevelDiary;
+use RuntimeException;
+
+/** Bands of 80 % against the truth of simulated tanks: how often they hold it, and how wide they are for that. */
+final class Calibration
+{
+    public const NOW = 'now';
+
+    public const WEEK = 'in 7 days';
+
+    public const FOUR_WEEKS = 'in 28 days';
+
+    public const RATE = 'rate';
+
+    public const FIRST = 'first reading after';
+
+    /** A kit reads tens where a pen reads hundreds. */
+    private const PEN = 10.0;
+
+    /** What a pen is off in all that it reads, as a share, a standard deviation. */
+    private const ACCURACY = 0.02;
+
+    /** @var array<string, list<array{bool, float}>> whether each band held, and its interval score, by what was asked */
+    private array $rows = [];
+
+    /** Diaries of one instrument, with something that nobody wrote down or without. */
+    public static function of(Instrument $instrument, bool $isUnnoted, int $count, int $seed = 1): self
+    {
+        $found = new self();
+        for ($n = 0; $n < $count; ++$n) {
+            $found->hold($instrument, LevelDiary::of($instrument, $isUnnoted, $seed * 1_000_003 + $n));
+        }
+
+        return $found;
+    }
+
+    private function hold(Instrument $instrument, LevelDiary $diary): void
+    {
+        $course = Course::fitted(self::balance($instrument), null, $diary->rate, 0.0, $diary->events, 0.0, $diary->now, INF);
+        $real = static fn(Course $course): Level => $instrument === Instrument::Pen ? $course->now()->widened(self::ACCURACY) : $course->now();
+        // Before the next reading nothing can be known of what nobody wrote down.
+        if ($diary->since !== 0) {
+            $this->note($diary->since === 1 ? self::FIRST : self::NOW, $real($course), $diary->truth[0]);
+            $this->note(self::WEEK, $real($course->ahead($diary->planned, $diary->now + 7.0)), $diary->truth[7]);
+            $this->note(self::FOUR_WEEKS, $real($course->ahead($diary->planned, $diary->now + 28.0)), $diary->truth[28]);
+            $this->note(self::RATE, $course->rate(), $diary->rateNow);
+        }
+    }
+
+    private function note(string $what, Level|Normal $said, float $truth): void
+    {
+        [$low, $high] = [$said->quantile(0.1), $said->quantile(0.9)];
+        $this->rows[$what][] = [$truth >= $low && $truth <= $high, $high - $low + 10.0 * max(0.0, $low - $truth, $truth - $high)];
+    }
+
+    /** Share of the bands that held the truth, 0 to 1; null where none was asked. */
+    public function held(string $what): ?float
+    {
+        $rows = $this->rows[$what] ?? [];
+
+        return $rows === [] ? null : count(array_filter(array_column($rows, 0))) / count($rows);
+    }
+
+    /** Mean interval score: the width of a band, and ten times what the truth lies outside. */
+    public function score(string $what): ?float
+    {
+        $rows = $this->rows[$what] ?? [];
+
+        return $rows === [] ? null : array_sum(array_column($rows, 1)) / count($rows);
+    }
+
+    private static function balance(Instrument $instrument): Balance
+    {
+        $nitrate = Parameter::Nitrate->entry()->balance ?? throw new RuntimeException('Nitrate is conserved.');
+
+        return $instrument === Instrument::Pen ? new Balance(self::PEN * $nitrate->source, self::PEN * $nitrate->sourceOff, 1.0, self::PEN * $nitrate->rate, self::PEN * $nitrate->top) : $nitrate;
+    }
+}
