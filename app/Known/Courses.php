@@ -236,9 +236,10 @@ final class Courses
     /** What comes of it or goes in a day, planned doses counted: what goes on if nobody changes anything, in the base unit. */
     public function aDay(Parameter $parameter): Normal
     {
-        $made = $this->made($parameter);
+        $course = $this->course($parameter);
+        $rate = $course->count < 2 ? $this->guess($parameter) : $course->rate();
 
-        return new Normal($made->value + $this->events()->dosedAtMean($parameter), $made->spread);
+        return new Normal($rate->central() + $this->events()->fedAtMean($parameter) + $this->events()->dosedAtMean($parameter), $rate->spread());
     }
 
     /** Whether what a tank makes is reckoned with: nitrate always; others where the keeper names what moves them, where they are dosed, or where the diary clearly shows that something moves them. */

@@ -174,13 +174,13 @@ final class FoodOf
             $brings = $dose['brings'][$nutrient->value] ?? 0.0;
             for ($day = $dose['from']; $brings > 0.0 && $day <= min(self::AHEAD, $dose['until'] ?? self::AHEAD); $day += max(1, $dose['every'])) {
                 // What falls on today and was not noted yet is given in a while.
-                $events[] = Event::added($today + max(self::SOON, (float) $day), $brings);
+                $events[] = Event::added($day === 0 ? $today + self::SOON : floor($today) + $day, $brings);
             }
         }
         for ($day = 1; $day <= self::AHEAD; ++$day) {
             $comes = $meals * $this->events->fed($nutrient, $today + $day) + $this->slow->gives($nutrient, $today + $day);
             if ($comes > 0.0) {
-                $events[] = Event::added($today + $day, $comes);
+                $events[] = Event::added(floor($today) + $day, $comes);
             }
         }
 

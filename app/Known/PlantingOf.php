@@ -450,8 +450,8 @@ final class PlantingOf
     {
         $rate = $base->rate;
         $height = $base->heightIn($days, null, $rate->median);
-        $low = $base->heightIn($days, null, $rate->low);
-        $high = $base->heightIn($days, null, $rate->high);
+        $low = $base->heightIn($days, null, $rate->next()->low);
+        $high = $base->heightIn($days, null, $rate->next()->high);
         // What the tape was off grows or shrinks with the curve, and the rate adds what it is not known by.
         $steep = $base->floats() ? 1.0 : ($base->heightIn($days, $base->height + 1.0, $rate->median) - $height);
 

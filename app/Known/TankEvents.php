@@ -65,6 +65,9 @@ final class TankEvents
     /** @var array<int, float> by day */
     private array $grams = [];
 
+    /** @var array<string, list<array{float, array<string, float>}>> planned doses by their first day */
+    private array $planned = [];
+
     public function __construct(public readonly Tank $tank, ?CarbonImmutable $now = null)
     {
         $this->now = $now ?? CarbonImmutable::now();
@@ -373,10 +376,16 @@ final class TankEvents
     private function planned(CarbonImmutable $since): array
     {
         $show = $this->tank->keeper->show();
-        $today = $show->local($this->now)->startOfDay();
         $first = $show->local($since)->format('Y-m-d');
+
+        return $this->tank->dosePlans->isEmpty() ? [] : $this->planned[$first] ??= $this->plannedFrom($first, $show->local($this->now)->startOfDay());
+    }
+
+    /** @return list<array{float, array<string, float>}> */
+    private function plannedFrom(string $first, CarbonImmutable $today): array
+    {
         $noted = [];
-        foreach ($this->tank->dosePlans->isEmpty() ? [] : DB::table('doses')->where('tank_id', $this->tank->id)->where('day', '>=', $first)->get(['jar_id', 'day']) as $row) {
+        foreach (DB::table('doses')->where('tank_id', $this->tank->id)->where('day', '>=', $first)->get(['jar_id', 'day']) as $row) {
             $noted[(is_numeric($row->jar_id) ? (int) $row->jar_id : 0).' '.(is_string($row->day) ? substr($row->day, 0, 10) : '')] = true;
         }
         $given = [];

@@ -6,8 +6,8 @@ namespace Cresco\Core\Plants;
 
 /**
  * The rate of a stand, mm a week where it is fastest, from what is usual and from pairs of heights between cuts. The guess is a bell of
- * ln r; each pair is weighed by how likely its second height is, the first and the second being read by tape, and a ceiling that nobody
- * knows well is averaged over. A pair that fits none of the others is set aside.
+ * ln r; each pair is weighed by how likely its second height is, the first and the second being read by tape, its own stretch being
+ * faster or slower than the mean, and a ceiling that nobody knows well is averaged over. A pair that fits none of the others is set aside.
  */
 final readonly class LearnedRate
 {
@@ -19,6 +19,9 @@ final readonly class LearnedRate
 
     /** What a ceiling is off by, as a share, a standard deviation. House default. */
     public const CEILING = 0.08;
+
+    /** Deviation of ln r from one stretch to the next: light, season and food differ. House default. */
+    public const STRETCH = 0.15;
 
     /** Deviations from what the others say beyond which a pair is set aside. House default. */
     private const ODD = 3.0;
@@ -60,13 +63,14 @@ final readonly class LearnedRate
      * @param list<array{float, float, float}>  $seen    height after a cut or when looked at, height at the next look, mm, and weeks between
      * @param float                             $tape    what a height is off by, mm, a standard deviation
      * @param float                             $doubt   of the ceiling, a share, a standard deviation
+     * @param float                             $stretch by which ln r differs from one stretch to the next, a standard deviation
      *
      * @throws PlantsFault
      */
-    public static function of(float $usual, float $ceiling, array $seen, float $tape = self::TAPE, float $doubt = self::CEILING): self
+    public static function of(float $usual, float $ceiling, array $seen, float $tape = self::TAPE, float $doubt = self::CEILING, float $stretch = self::STRETCH): self
     {
         self::checked($usual);
-        if (!($ceiling >= 1.0 && $ceiling <= 1e4 && $tape > 0.0 && $tape < 1e4 && $doubt >= 0.0 && $doubt <= 0.5)) {
+        if (!($ceiling >= 1.0 && $ceiling <= 1e4 && $tape > 0.0 && $tape < 1e4 && $doubt >= 0.0 && $doubt <= 0.5 && $stretch >= 0.0 && $stretch <= 2.0)) {
             throw PlantsFault::growth();
         }
         $from = max(0, count($seen) - self::MOST);
@@ -78,17 +82,17 @@ final readonly class LearnedRate
         $aside = [];
         while (count($kept) >= 3 && 3 * count($aside) + 3 <= $total) {
             // The one that fits all of them worst is asked whether it fits the others.
-            $all = self::posterior($usual, $ceiling, $kept, $tape, $doubt);
-            $distances = array_map(static fn(array $pair): float => self::distance($pair, $all, $ceiling, $tape, $doubt), $kept);
+            $all = self::posterior($usual, $ceiling, $kept, $tape, $doubt, $stretch);
+            $distances = array_map(static fn(array $pair): float => self::distance($pair, $all, $ceiling, $tape, $doubt, $stretch), $kept);
             $worst = (int) array_search(max($distances), $distances, true);
-            $others = self::posterior($usual, $ceiling, array_diff_key($kept, [$worst => 0]), $tape, $doubt);
-            if (self::distance($kept[$worst], $others, $ceiling, $tape, $doubt) <= self::ODD) {
+            $others = self::posterior($usual, $ceiling, array_diff_key($kept, [$worst => 0]), $tape, $doubt, $stretch);
+            if (self::distance($kept[$worst], $others, $ceiling, $tape, $doubt, $stretch) <= self::ODD) {
                 break;
             }
             $aside[] = $worst;
             unset($kept[$worst]);
         }
-        [$low, $median, $high] = self::quantiles(self::posterior($usual, $ceiling, $kept, $tape, $doubt));
+        [$low, $median, $high] = self::quantiles(self::posterior($usual, $ceiling, $kept, $tape, $doubt, $stretch));
 
         return new self($usual, $low, $median, $high, count($kept), $aside);
     }
@@ -97,6 +101,14 @@ final readonly class LearnedRate
     public function deviation(): float
     {
         return log($this->high / $this->low) / (2.0 * 1.2816);
+    }
+
+    /** That of the stretch to come, which differs from the mean of all of them. */
+    public function next(): self
+    {
+        $reach = 1.2816 * hypot($this->deviation(), self::STRETCH);
+
+        return new self($this->usual, $this->median * exp(-$reach), $this->median, $this->median * exp($reach), $this->count, $this->aside);
     }
 
     /** The same, so many times as fast. */
@@ -121,10 +133,10 @@ final readonly class LearnedRate
      *
      * @return non-empty-list<array{float, float}> ln r and weight
      */
-    private static function posterior(float $usual, float $ceiling, array $pairs, float $tape, float $doubt): array
+    private static function posterior(float $usual, float $ceiling, array $pairs, float $tape, float $doubt, float $stretch): array
     {
         [$middle, $reach] = [log($usual), 5.0 * log(self::DOUBT)];
-        $grid = self::grid($usual, $ceiling, $pairs, $tape, $doubt, $middle - $reach, $middle + $reach);
+        $grid = self::grid($usual, $ceiling, $pairs, $tape, $doubt, $stretch, $middle - $reach, $middle + $reach);
         // Once more, about where the weight lies.
         [$sum, $first, $second] = [0.0, 0.0, 0.0];
         foreach ($grid as [$log, $weight]) {
@@ -135,7 +147,7 @@ final readonly class LearnedRate
         $mean = $first / $sum;
         $reach = max(5.0 * sqrt(max(0.0, $second / $sum - $mean * $mean)), 2.0 * 2.0 * $reach / (self::POINTS - 1));
 
-        return self::grid($usual, $ceiling, $pairs, $tape, $doubt, $mean - $reach, $mean + $reach);
+        return self::grid($usual, $ceiling, $pairs, $tape, $doubt, $stretch, $mean - $reach, $mean + $reach);
     }
 
     /**
@@ -143,7 +155,7 @@ final readonly class LearnedRate
      *
      * @return non-empty-list<array{float, float}>
      */
-    private static function grid(float $usual, float $ceiling, array $pairs, float $tape, float $doubt, float $from, float $to): array
+    private static function grid(float $usual, float $ceiling, array $pairs, float $tape, float $doubt, float $stretch, float $from, float $to): array
     {
         $points = [];
         for ($i = 0; $i < self::POINTS; ++$i) {
@@ -154,7 +166,7 @@ final readonly class LearnedRate
             foreach (self::ceilings($ceiling, $doubt) as [$top, $share]) {
                 $sum = log($share);
                 foreach ($pairs as $pair) {
-                    [$height, $spread] = self::forecast($pair, exp($log), $top, $tape);
+                    [$height, $spread] = self::forecast($pair, exp($log), $top, $tape, $stretch);
                     $sum += -0.5 * (($pair[1] - $height) / $spread) ** 2 - log($spread);
                 }
                 $sums[] = $sum;
@@ -178,27 +190,29 @@ final readonly class LearnedRate
     /**
      * @param array{float, float, float} $pair
      *
-     * @return array{float, float} second height as it should be, and by how much a tape may be off, both from its first
+     * @return array{float, float} second height as it should be, and by how much tape and stretch may be off
      */
-    private static function forecast(array $pair, float $rate, float $ceiling, float $tape): array
+    private static function forecast(array $pair, float $rate, float $ceiling, float $tape, float $stretch): array
     {
         $first = max(min(self::BETWEEN[0], self::BETWEEN[1] * $ceiling), min(self::BETWEEN[1] * $ceiling, $pair[0]));
         $second = $ceiling / (1.0 + ($ceiling / $first - 1.0) * exp(max(-600.0, -4.0 * $rate * $pair[2] / $ceiling)));
         $steep = $second * ($ceiling - $second) / ($first * ($ceiling - $first));
 
-        return [$second, $tape * sqrt(1.0 + $steep * $steep)];
+        $byRate = 4.0 * $rate * $pair[2] / $ceiling * $second * ($ceiling - $second) / $ceiling;
+
+        return [$second, hypot($tape * sqrt(1.0 + $steep * $steep), $stretch * $byRate)];
     }
 
     /**
      * @param array{float, float, float}          $pair
      * @param non-empty-list<array{float, float}> $others
      */
-    private static function distance(array $pair, array $others, float $ceiling, float $tape, float $doubt): float
+    private static function distance(array $pair, array $others, float $ceiling, float $tape, float $doubt, float $stretch): float
     {
         [$low, $median, $high] = self::quantiles($others);
-        [$height, $spread] = self::forecast($pair, $median, $ceiling, $tape);
-        $wide = self::forecast($pair, $high, $ceiling, $tape)[0] - self::forecast($pair, $low, $ceiling, $tape)[0];
-        $byCeiling = self::forecast($pair, $median, $ceiling * (1.0 + $doubt), $tape)[0] - $height;
+        [$height, $spread] = self::forecast($pair, $median, $ceiling, $tape, $stretch);
+        $wide = self::forecast($pair, $high, $ceiling, $tape, $stretch)[0] - self::forecast($pair, $low, $ceiling, $tape, $stretch)[0];
+        $byCeiling = self::forecast($pair, $median, $ceiling * (1.0 + $doubt), $tape, $stretch)[0] - $height;
 
         return abs($pair[1] - $height) / sqrt($spread ** 2 + ($wide / 2.5632) ** 2 + $byCeiling ** 2);
     }

@@ -444,8 +444,8 @@ final class Planting
             [$from, $until] = [$days / self::SPREADS, $days * self::SPREADS];
         } else {
             $weeks = static fn(float $height, float $rate): float => (new Regrowth($stand->ceiling, $rate))->weeksTo(max(1.0, $height), $limit);
-            $from = 7.0 * $weeks($stand->height + 1.2816 * $stand->off, $stand->rate->high);
-            $until = 7.0 * $weeks($stand->height - 1.2816 * $stand->off, $stand->rate->low);
+            $from = 7.0 * $weeks($stand->height + 1.2816 * $stand->off, $stand->rate->next()->high);
+            $until = 7.0 * $weeks($stand->height - 1.2816 * $stand->off, $stand->rate->next()->low);
             // What stands above its limit as it was read is due now.
             $until = $stand->height >= $limit ? 0.0 : $until;
         }
@@ -498,9 +498,9 @@ final class Planting
             return $days > self::HORIZON ? null : [(int) floor($days / self::SPREADS), (int) ceil($days * self::SPREADS)];
         }
         $weeks = static fn(float $rate): float => (new Regrowth($stand->ceiling, $rate))->weeksTo($to, min($goal, 0.98 * $stand->ceiling));
-        $fast = 7.0 * $weeks($stand->rate->high);
+        $fast = 7.0 * $weeks($stand->rate->next()->high);
 
-        return $fast > self::HORIZON ? null : [(int) floor($fast), (int) ceil(min((float) self::HORIZON, 7.0 * $weeks($stand->rate->low)))];
+        return $fast > self::HORIZON ? null : [(int) floor($fast), (int) ceil(min((float) self::HORIZON, 7.0 * $weeks($stand->rate->next()->low)))];
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Cresco\Core\State;
 
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
-use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Numeric\NormalTail;
 
 /**
@@ -14,8 +13,12 @@ use Cresco\Core\Numeric\NormalTail;
  */
 final class Level implements Distribution
 {
-    /** Halvings for a share: to a few thousandths of the band. */
-    private const HALVINGS = 13;
+    /** Looks for a share at most, how near both ends come to each other, in deviations, and how near a share has to be. */
+    private const LOOKS = 20;
+
+    private const NEAR = 1e-3;
+
+    private const SHARE = 1e-4;
 
     /** Bells lighter than this do not set another one apart. */
     private const LIGHT = 0.005;
@@ -124,21 +127,41 @@ final class Level implements Distribution
         return new self(array_map(static fn(array $bell): array => [$bell[0], $bell[1], hypot($bell[2], $share * $bell[1])], $this->bells), $this->nothing);
     }
 
+    /** Between the shares of its bells, by the false position (Illinois): it takes half as many looks as halving. */
     private function find(float $share): float
     {
+        $z = Normal::standardQuantile($share);
         [$from, $to] = [INF, -INF];
         foreach ($this->bells as [, $mean, $deviation]) {
-            $from = min($from, $mean - 5.0 * $deviation);
-            $to = max($to, $mean + 5.0 * $deviation);
+            $from = min($from, $mean + $z * $deviation);
+            $to = max($to, $mean + $z * $deviation);
+        }
+        $last = 0.0;
+        [$below, $above] = [$this->under($from) - $share, $this->under($to) - $share];
+        for ($look = 0; $look < self::LOOKS && $to - $from > self::NEAR * $this->deviation && $above > $below; ++$look) {
+            $at = $from - $below * ($to - $from) / ($above - $below);
+            $off = $this->under($at) - $share;
+            if ($off < 0.0) {
+                [$from, $below, $above] = [$at, $off, $look > 0 && $last < 0.0 ? $above / 2.0 : $above];
+            } else {
+                [$to, $above, $below] = [$at, $off, $look > 0 && $last >= 0.0 ? $below / 2.0 : $below];
+            }
+            $last = $off;
+            if (abs($off) < self::SHARE) {
+                return $at;
+            }
         }
 
-        return Bisection::edge($from, $to, function (float $level) use ($share): bool {
-            $below = 0.0;
-            foreach ($this->bells as [$weight, $mean, $deviation]) {
-                $below += $weight * NormalTail::below(($level - $mean) / max(1e-9, $deviation));
-            }
+        return ($from + $to) / 2.0;
+    }
 
-            return $below < $share;
-        }, self::HALVINGS);
+    private function under(float $level): float
+    {
+        $under = 0.0;
+        foreach ($this->bells as [$weight, $mean, $deviation]) {
+            $under += $weight * NormalTail::below(($level - $mean) / max(1e-9, $deviation));
+        }
+
+        return $under;
     }
 }

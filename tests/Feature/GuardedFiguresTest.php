@@ -123,8 +123,8 @@ final class GuardedFiguresTest extends FeatureCase
         $height = $core->ceiling;
         $rate = $height / 8.0 * log(($height / 150.0 - 1.0) / ($height / 250.0 - 1.0));
         self::assertEqualsWithDelta(1.0, $core->rate->median / $rate, 0.1);
-        // A tape of 10 mm at either end of 100 mm is 14 %, of six pairs 6 %: four in five within a factor of about 1.08, and not of ten times that.
-        self::assertLessThan(1.25, $core->rate->high / $core->rate->low);
+        // A tape of 10 mm at either end of 100 mm is 14 %, a stretch differs by 15 %; both of six pairs are 8.4 %, so that four in five lie within exp(2 x 1.2816 x 0.084) = 1.24.
+        self::assertLessThan(1.3, $core->rate->high / $core->rate->low);
     }
 
     /** @return iterable<string, array{Remedy, Remedy, bool}> */
