@@ -27,6 +27,9 @@ final class FoodOf
     /** Days that are looked ahead. */
     public const AHEAD = 56;
 
+    /** Part of a day at which a dose to come is taken to be given. House default. */
+    private const EVENING = 0.75;
+
     /** Days from now to a dose of today. */
     private const SOON = 0.1;
 
@@ -174,7 +177,7 @@ final class FoodOf
             $brings = $dose['brings'][$nutrient->value] ?? 0.0;
             for ($day = $dose['from']; $brings > 0.0 && $day <= min(self::AHEAD, $dose['until'] ?? self::AHEAD); $day += max(1, $dose['every'])) {
                 // What falls on today and was not noted yet is given in a while.
-                $events[] = Event::added($day === 0 ? $today + self::SOON : floor($today) + $day, $brings);
+                $events[] = Event::added($day === 0 ? $today + self::SOON : floor($today) + $day + self::EVENING, $brings);
             }
         }
         for ($day = 1; $day <= self::AHEAD; ++$day) {

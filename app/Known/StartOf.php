@@ -31,9 +31,9 @@ final class StartOf
     private const TOGETHER = 12;
 
     /** So that what was kept by an older way of reckoning is not shown. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
-    /** @var list<array{float, string, Distribution}> day, what, and mg/L of its nitrogen */
+    /** @var list<array{float, string, Distribution, bool}> day, what, mg/L of its nitrogen, and whether that is so much or more */
     public readonly array $readings;
 
     public readonly Expected $expected;
@@ -51,6 +51,9 @@ final class StartOf
     /** @var array<int, float> share of the water by day */
     public readonly array $changes;
 
+    /** @var array<int, float> mg/L of nitrogen by day */
+    public readonly array $doses;
+
     /** @param TankWater|null $water where it is known already */
     public function __construct(public readonly Tank $tank, public readonly StartUp $start, ?TankWater $water = null)
     {
@@ -66,19 +69,33 @@ final class StartOf
         foreach ($start->doses as $date => $dose) {
             $doses[(int) round(Span::days($begun, CarbonImmutable::parse((string) $date, $tank->keeper->timezone)))] = (float) $dose;
         }
-        $this->changes = $changes;
+        [$this->changes, $this->doses] = [$changes, $doses];
         $state = ($water ?? TankWater::of($tank))->state();
         $days = max(self::DAYS, min(100, $this->day + 21));
         $model = new Nitrification(
-            $start->source->aDay(),
+            // What was dosed and not noted shows in the readings.
+            $doses === [] && array_filter($this->readings, static fn(array $reading): bool => $reading[2]->central() > Ready::NEAR_NOTHING) !== [] ? $start->source->unnoted() : $start->source->aDay(),
             Phases::plants($start->way),
             $start->way === Way::Seeded ? Nitrification::SEEDED : Nitrification::FIRST,
             max(10.0, min(35.0, $state->central(Parameter::Temperature, $tank->warmth))),
             max(5.0, min(9.0, $state->isAssumed(Parameter::Acidity) ? 7.5 : $state->central(Parameter::Acidity, 7.5))),
+            isOfFood: $start->source->isFood(),
         );
         [$alkalinity, $this->bufferGone, $this->expected] = $this->known($model, $this->hardness($begun), $days, $changes, $doses);
         $this->model = $model->withAlkalinity($alkalinity);
         $this->ready = Ready::of(self::pairs($this->readings), $doses, self::step($tank));
+    }
+
+    /** mg/L of nitrogen a day that its filter has shown to bear: what its source gives, or of what was dosed the mean of the days, and all of a dose that was gone in one. */
+    public function bears(): float
+    {
+        $dosed = array_values($this->doses);
+
+        return match (true) {
+            $dosed === [] => $this->start->source->aDay() * $this->expected->factors[0],
+            $this->ready->why === 'dose_gone' => max($dosed),
+            default => $this->start->source->aDay() * $this->expected->factors[0] + array_sum($dosed) / max(1, $this->day),
+        };
     }
 
     /** @return array{float, int}|null carbonate hardness as it was read last, meq/L, and the day of it */
@@ -115,7 +132,7 @@ final class StartOf
         return $found;
     }
 
-    /** @return list<array{float, string, Distribution}> */
+    /** @return list<array{float, string, Distribution, bool}> */
     private static function read(Tank $tank, CarbonImmutable $begun): array
     {
         $found = [];
@@ -124,14 +141,17 @@ final class StartOf
             $distribution = $reading->toCore()->distribution();
             $by = $is ? MassConcentration::NITRITE_PER_NITROGEN : MassConcentration::AMMONIUM_PER_NITROGEN;
             $spread = ($distribution->quantile(0.9) - $distribution->quantile(0.1)) / (2.0 * Normal::standardQuantile(0.9));
-            $found[] = [($reading->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0, $is ? 'nitrite' : 'ammonia', new Normal($distribution->central() / $by, max(1e-6, $spread / $by))];
+            $day = ($reading->taken_at->getTimestamp() - $begun->getTimestamp()) / 86400.0;
+            // The top of a chart is an end.
+            $found[] = $reading->toCore()->isCensored() ? [$day, $is ? 'nitrite' : 'ammonia', new Normal($reading->toCore()->low / $by, 1e-6), true]
+                : [$day, $is ? 'nitrite' : 'ammonia', new Normal($distribution->central() / $by, max(1e-6, $spread / $by)), false];
         }
 
         return $found;
     }
 
     /**
-     * @param list<array{float, string, Distribution}> $readings
+     * @param list<array{float, string, Distribution, bool}> $readings
      *
      * @return list<array{float, float, float}> day, ammonia and nitrite, of what was read together
      */

@@ -21,6 +21,7 @@ use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\StartUp\Phase;
 use Cresco\Core\StartUp\Phases;
+use Cresco\Core\StartUp\Ready;
 use Cresco\Core\StartUp\Source;
 use Cresco\Core\StartUp\Way;
 use Cresco\Core\Working\Computation;
@@ -114,6 +115,7 @@ final class StartPage
 
         return match (true) {
             $most => (string) __('start.next.too_much'),
+            $this->start->source === Source::Dosed && $this->known->doses === [] && ($newest === null || $newest[2]->central() <= Ready::NEAR_NOTHING) => (string) __('start.next.dose', ['level' => Show::plain(Phases::DOSE, 0), 'grams' => Show::plain(Phases::DOSE * Phases::CHLORIDE * VesselOf::tank($this->tank)->litres() / 1000.0, 2), 'litres' => $this->show->volume(VesselOf::tank($this->tank)->litres(), 0)]),
             $share > 0.0 && !isset($this->known->changes[$this->known->day]) => (string) __('start.next.change', ['share' => $this->show->percent($share)]),
             $newest === null || $this->known->day - floor($newest[0]) >= self::READ => (string) __('start.next.read'),
             default => (string) __('start.next.wait', ['day' => $this->show->day($this->date((int) floor($newest[0]) + self::READ))]),
@@ -142,7 +144,7 @@ final class StartPage
         }
         foreach (self::FIRST_FISH as $key) {
             if ((new Together([AnimalKinds::of($key)]))->suits($this->tank->needs())) {
-                return Stocking::working(AnimalKinds::of($key), $this->start->source->aDay() * $this->known->expected->factors[0], VesselOf::tank($this->tank)->litres());
+                return Stocking::working(AnimalKinds::of($key), $this->known->bears(), VesselOf::tank($this->tank)->litres());
             }
         }
 
@@ -179,7 +181,7 @@ final class StartPage
             return [];
         }
         $litres = VesselOf::tank($this->tank)->litres();
-        $shown = $this->start->source->aDay() * $this->known->expected->factors[0];
+        $shown = $this->known->bears();
         $first = [];
         foreach (['bee_shrimp', 'hardy_shrimp', 'nerite', 'small_snail', 'otocinclus', ...self::FIRST_FISH] as $key) {
             $kind = AnimalKinds::of($key);

@@ -8,7 +8,7 @@ use Cresco\Core\Measure\Alkalinity;
 
 /**
  * Nitrogen of a tank that is being started: ammonia, nitrite and nitrate, with the bacteria that make one of the other. Two steps after
- * Monod, by Runge and Kutta of the fourth order with hourly steps. The parameters are guesses; what they come to is held to readings.
+ * Monod, by the midpoint with hourly steps. The parameters are guesses; what they come to is held to readings.
  */
 final readonly class Nitrification
 {
@@ -66,6 +66,7 @@ final readonly class Nitrification
      * @param float|null   $alkalinity meq/L at the beginning, which falls with each mmol of nitrogen that becomes nitrate; null for as much as it takes
      * @param float        $pace       times the growth that is held usual
      * @param float        $bed        mg/L N of ammonia at the beginning
+     * @param bool         $isOfFood   whether the source is food, wood and leaves, whose nitrogen gives an equivalent of alkalinity back as it is set free
      *
      * @throws StartUpFault when one of them is out of its range
      */
@@ -78,6 +79,7 @@ final readonly class Nitrification
         public ?float $alkalinity = null,
         public float $pace = 1.0,
         public float $bed = 0.0,
+        public bool $isOfFood = false,
     ) {
         if (!($source >= 0.0 && $source <= 20.0) || !($plants >= 0.0 && $plants <= 20.0) || !($celsius >= 0.0 && $celsius <= 40.0) || !($ph >= 4.0 && $ph <= 10.0) || !($pace > 0.0 && $pace <= 10.0)
             || !($bed >= 0.0 && $bed <= 50.0) || !($first[0] > 0.0 && $first[0] <= 10.0) || !($first[1] > 0.0 && $first[1] <= 10.0) || ($alkalinity !== null && !($alkalinity >= 0.0 && $alkalinity <= 50.0))) {
@@ -94,7 +96,13 @@ final readonly class Nitrification
     /** The same with another alkalinity at the beginning, meq/L. */
     public function withAlkalinity(?float $alkalinity): self
     {
-        return new self($this->source, $this->plants, $this->first, $this->celsius, $this->ph, $alkalinity, $this->pace, $this->bed);
+        return new self($this->source, $this->plants, $this->first, $this->celsius, $this->ph, $alkalinity, $this->pace, $this->bed, $this->isOfFood);
+    }
+
+    /** The same with source, pace and first bacteria so many times what they are, within what the model takes. */
+    public function times(float $source, float $pace, float $first): self
+    {
+        return new self(min(20.0, $this->source * $source), $this->plants, [min(10.0, $this->first[0] * $first), min(10.0, $this->first[1] * $first)], $this->celsius, $this->ph, $this->alkalinity, min(10.0, $this->pace * $pace), $this->bed, $this->isOfFood);
     }
 
     /**
@@ -106,9 +114,9 @@ final readonly class Nitrification
     public function used(int $day, array $changes = [], array $doses = []): float
     {
         $plenty = 50.0;
-        $course = $this->withAlkalinity($plenty)->course(max(0, $day), $changes, $doses);
+        $left = $this->withAlkalinity($plenty)->run(max(0, $day), $changes, $doses, self::STEPS_A_DAY)->alkalinity;
 
-        return $plenty - ($course->points[count($course->points) - 1]->alkalinity ?? $plenty);
+        return $plenty - ($left[count($left) - 1] ?? $plenty);
     }
 
     /**
@@ -138,111 +146,105 @@ final readonly class Nitrification
      */
     public function course(int $days, array $changes = [], array $doses = [], int $steps = self::STEPS_A_DAY): NitrogenCourse
     {
-        $state = [$this->bed, 0.0, 0.0, $this->first[0], $this->first[1], 0.0, 0.0];
-        $factor = $this->factor();
-        $points = [$this->point(0, $state, 0.0)];
-        $given = $this->bed;
-        $removed = 0.0;
-        [$ammonia, $nitrite] = [new Peak(), new Peak()];
+        $run = $this->run($days, $changes, $doses, $steps);
+        $points = [];
+        foreach ($run->ammonia as $day => $ammonia) {
+            $points[] = new NitrogenPoint($day, $ammonia, $run->nitrite[$day], $run->nitrate[$day], $run->plants[$day], $run->alkalinity[$day] ?? null, $run->given[$day]);
+        }
+
+        return new NitrogenCourse($points, $run->ofAmmonia, $run->ofNitrite);
+    }
+
+    /**
+     * The same as plain numbers: a start-up is run hundreds of times for its band. Steps by the midpoint (Runge and Kutta of the second order).
+     *
+     * @param array<int, float> $changes
+     * @param array<int, float> $doses
+     */
+    public function run(int $days, array $changes, array $doses, int $steps): NitrogenRun
+    {
+        [$a, $i, $n, $one, $two, $taken, $oxidised] = [$this->bed, 0.0, 0.0, $this->first[0], $this->first[1], 0.0, 0.0];
         $steps = max(4, min(96, $steps));
+        $h = 1.0 / $steps;
+        $factor = $this->factor() * $this->pace;
+        [$growthOne, $growthTwo, $dies] = [self::GROWTH[0] * $factor, self::GROWTH[1] * $factor, self::DECAY * $this->factor() * $this->pace];
+        $per = $this->alkalinity === null ? 0.0 : 1.0 / (Alkalinity::fromDegrees(self::KH_LIMITS)->milliequivalentPerLitre);
+        $given = $this->bed;
+        $removed = $released = 0.0;
+        $run = new NitrogenRun();
+        $run->note($a, $i, $n, $taken, $this->left($oxidised, $released, $taken), 0.0);
+        [$source, $plants, $some] = [$this->source, $this->plants, self::PLANTS_HALF];
+        [$halfOne, $halfTwo] = self::HALF;
+        [$perOne, $perTwo] = [1.0 / self::YIELD[0], 1.0 / self::YIELD[1]];
+        [$half, $comes, $buffer] = [0.5 * $h, $h * $source, 1.0];
         for ($day = 0; $day < min(self::LONGEST, $days); ++$day) {
-            $state[0] += $doses[$day] ?? 0.0;
+            $a += $doses[$day] ?? 0.0;
             $given += $doses[$day] ?? 0.0;
-            for ($step = 0; $step < $steps; ++$step) {
-                $state = $this->step($state, 1.0 / $steps, $factor);
-                $ammonia->see($day + ($step + 1.0) / $steps, $state[0]);
-                $nitrite->see($day + ($step + 1.0) / $steps, $state[1]);
+            [$mostA, $mostI, $atA, $atI] = [$run->ofAmmonia->value, $run->ofNitrite->value, 0, 0];
+            for ($step = 1; $step <= $steps; ++$step) {
+                if ($per > 0.0) {
+                    // Without alkalinity the bacteria stand still.
+                    $buffer = min(1.0, $per * (float) $this->left($oxidised, $released, $taken));
+                }
+                $u = $buffer * $growthOne * $a / ($halfOne + $a) * $one;
+                $v = $buffer * $growthTwo * $i / ($halfTwo + $i) * $two;
+                $am = $a + $half * ($source - $u * $perOne - $plants * $a / ($some + $a));
+                $im = $i + $half * ($u * $perOne - $v * $perTwo);
+                $am = $am > 0.0 ? $am : 0.0;
+                $im = $im > 0.0 ? $im : 0.0;
+                $onem = $one + $half * ($u - $buffer * $dies * $one);
+                $twom = $two + $half * ($v - $buffer * $dies * $two);
+                $u = $buffer * $growthOne * $am / ($halfOne + $am) * $onem;
+                $v = $buffer * $growthTwo * $im / ($halfTwo + $im) * $twom;
+                $p = $h * $plants * $am / ($some + $am);
+                // No more goes than is there: an old filter turns over in an hour what comes in a day.
+                $there = $a + $comes - $p;
+                if ($there < 0.0) {
+                    [$p, $there] = [$a + $comes, 0.0];
+                }
+                $x = $h * $u * $perOne;
+                $x = $x < $there ? $x : $there;
+                $y = $h * $v * $perTwo;
+                $y = $y < $i + $x ? $y : $i + $x;
+                $a = $there - $x;
+                $i += $x - $y;
+                $n += $y;
+                $one += $h * ($u - $buffer * $dies * $onem);
+                $two += $h * ($v - $buffer * $dies * $twom);
+                $taken += $p;
+                $oxidised += $x;
+                $released += $comes;
+                if ($a > $mostA) {
+                    [$mostA, $atA] = [$a, $step];
+                }
+                if ($i > $mostI) {
+                    [$mostI, $atI] = [$i, $step];
+                }
             }
+            $atA === 0 ?: $run->ofAmmonia->see($day + $atA * $h, $mostA);
+            $atI === 0 ?: $run->ofNitrite->see($day + $atI * $h, $mostI);
             $given += $this->source;
             $share = max(0.0, min(1.0, $changes[$day] ?? 0.0));
             // Bacteria sit in filter and bed: a change leaves them.
-            foreach ([0, 1, 2] as $of) {
-                $removed += $share * $state[$of];
-                $state[$of] *= 1.0 - $share;
-            }
-            $points[] = $this->point($day + 1, $state, $given - $removed);
+            $removed += $share * ($a + $i + $n);
+            [$a, $i, $n] = [$a * (1.0 - $share), $i * (1.0 - $share), $n * (1.0 - $share)];
+            $run->note($a, $i, $n, $taken, $this->left($oxidised, $released, $taken), $given - $removed);
         }
 
-        return new NitrogenCourse($points, $ammonia, $nitrite);
+        return $run;
     }
 
     /**
-     * @param array<int, float> $state ammonia, nitrite, nitrate, bacteria of each, what plants took, what became nitrate in all
+     * meq/L of alkalinity that is left; null where nobody said what there was. Two equivalents go with a mol of nitrogen on its way from ammonium to
+     * nitrate, one with a mol that plants take as ammonium; food gives one back where its nitrogen comes as ammonia.
      *
-     * @return array<int, float>
+     * @param float $oxidised mg/L N that was oxidised, in all
+     * @param float $released that came of the source
+     * @param float $taken    that plants took
      */
-    private function step(array $state, float $h, float $factor): array
+    private function left(float $oxidised, float $released, float $taken): ?float
     {
-        $a = $this->slope($state, $factor);
-        $b = $this->slope(self::along($state, $a, 0.5 * $h), $factor);
-        $c = $this->slope(self::along($state, $b, 0.5 * $h), $factor);
-        $d = $this->slope(self::along($state, $c, $h), $factor);
-        $next = [];
-        foreach ($state as $i => $value) {
-            $next[] = $value + $h / 6.0 * ($a[$i] + 2.0 * $b[$i] + 2.0 * $c[$i] + $d[$i]);
-        }
-
-        return $next;
-    }
-
-    /**
-     * @param array<int, float> $state
-     *
-     * @return array<int, float> by the day
-     */
-    private function slope(array $state, float $factor): array
-    {
-        [$ammonia, $nitrite] = [max(0.0, $state[0]), max(0.0, $state[1])];
-        $factor *= $this->pace * $this->byAlkalinity($state[6]);
-        $first = self::GROWTH[0] * $factor * $ammonia / (self::HALF[0] + $ammonia) * $state[3];
-        $second = self::GROWTH[1] * $factor * $nitrite / (self::HALF[1] + $nitrite) * $state[4];
-        $taken = $this->plants * $ammonia / (self::PLANTS_HALF + $ammonia);
-
-        return [
-            $this->source - $first / self::YIELD[0] - $taken,
-            $first / self::YIELD[0] - $second / self::YIELD[1],
-            $second / self::YIELD[1],
-            $first - self::DECAY * $factor * $state[3],
-            $second - self::DECAY * $factor * $state[4],
-            $taken,
-            $first / self::YIELD[0],
-        ];
-    }
-
-    /**
-     * @param array<int, float> $state
-     * @param array<int, float> $slope
-     *
-     * @return array<int, float>
-     */
-    private static function along(array $state, array $slope, float $h): array
-    {
-        $next = [];
-        foreach ($state as $i => $value) {
-            $next[] = $value + $h * $slope[$i];
-        }
-
-        return $next;
-    }
-
-    /** @param array<int, float> $state */
-    private function point(int $day, array $state, float $nitrogen): NitrogenPoint
-    {
-        return new NitrogenPoint($day, $state[0], $state[1], $state[2], $state[5], $this->left($state[6]), $nitrogen);
-    }
-
-    /** meq/L of alkalinity that is left once so much ammonia, mg/L N, has been oxidised; null where nobody said what there was. */
-    private function left(float $oxidised): ?float
-    {
-        return $this->alkalinity === null ? null : max(0.0, $this->alkalinity - self::ALKALINITY * $oxidised / self::NITROGEN);
-    }
-
-    /** Times as fast for what alkalinity is left: without it the bacteria stand still. */
-    private function byAlkalinity(float $oxidised): float
-    {
-        $left = $this->left($oxidised);
-
-        return $left === null ? 1.0 : min(1.0, Alkalinity::fromMilliequivalentPerLitre($left)->degrees() / self::KH_LIMITS);
+        return $this->alkalinity === null ? null : max(0.0, $this->alkalinity - (self::ALKALINITY * $oxidised + $taken - ($this->isOfFood ? $released : 0.0)) / self::NITROGEN);
     }
 
     private static function byAcidity(float $ph): float

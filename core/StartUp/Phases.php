@@ -13,12 +13,20 @@ final class Phases
     /** Share of the water that goes at the end of a dark start. House default. */
     public const LAST_CHANGE = 0.9;
 
+    /** mg/L of nitrogen that is dosed where ammonia is dosed. House default. */
+    public const DOSE = 2.0;
+
+    /** Ammonium chloride for a mg of nitrogen, by molar masses (IUPAC 2021). */
+    public const CHLORIDE = 53.489 / 14.007;
+
     /** @return list<Phase> */
     public static function of(Way $way): array
     {
         return match ($way) {
             Way::Dark => [new Phase('filling', 1, 1), new Phase('waiting', 1, 4), new Phase('last_change', 3, 6), new Phase('planting', 4, 7), new Phase('diatoms', 5, 11), new Phase('grazers', 5, null), new Phase('fish', 6, null)],
             Way::Planted => [new Phase('planting', 1, 1), new Phase('melting', 1, 4), new Phase('diatoms', 2, 8), new Phase('grazers', 4, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
+            Way::Bare => [new Phase('bare', 1, 5), new Phase('diatoms', 2, 10), new Phase('grazers', 5, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
+            Way::Fish => [new Phase('few', 1, 6), new Phase('diatoms', 2, 8), new Phase('grazers', 5, null), new Phase('fish', 7, null)],
             Way::Seeded => [new Phase('seeding', 1, 1), new Phase('watching', 1, 2), new Phase('fish', 1, null), new Phase('diatoms', 2, 8), new Phase('grazers', 3, null)],
         };
     }

@@ -18,9 +18,10 @@ final class CourseState
     /** Share of what happens unwritten that brings something; the rest takes away. House default. */
     private const UP = 0.6;
 
-    /** Shares by which the part that is changed, and a dose, are off, standard deviations. House defaults. */
+    /** Share by which the part that is changed is off, a standard deviation. House default. */
     private const HAND = 0.03;
 
+    /** The same of a dose. House default. */
     private const DOSE = 0.02;
 
     /** By which a kit ages in the square root of a day, as a share, a standard deviation. House default. */

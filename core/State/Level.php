@@ -13,11 +13,13 @@ use Cresco\Core\Numeric\NormalTail;
  */
 final class Level implements Distribution
 {
-    /** Looks for a share at most, how near both ends come to each other, in deviations, and how near a share has to be. */
+    /** Looks for a share at most. */
     private const LOOKS = 20;
 
+    /** How near both ends come to each other, in deviations. */
     private const NEAR = 1e-3;
 
+    /** How near a share has to be. */
     private const SHARE = 1e-4;
 
     /** Bells lighter than this do not set another one apart. */

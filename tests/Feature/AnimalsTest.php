@@ -161,7 +161,7 @@ final class AnimalsTest extends FeatureCase
         $tank = $this->tank($keeper, $this->water($keeper));
         $this->actingAs($keeper)->get("/tanks/$tank->id/start")->assertOk()->assertSeeText('How is it started?');
         $this->post("/tanks/$tank->id/start", ['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-10'])->assertSessionHasNoErrors();
-        $this->get("/tanks/$tank->id/start")->assertSeeText('Day 21, week 4')->assertSeeText('Nothing was read yet')->assertSeeText('Read ammonium and nitrite today.')->assertSeeText('gloves and glasses');
+        $this->get("/tanks/$tank->id/start")->assertSeeText('Day 21, week 4')->assertSeeText('Nothing was read yet')->assertSeeText('Dose ammonia to 2 mg/L of nitrogen: 0.76 g of ammonium chloride')->assertSeeText('gloves and glasses');
         $this->get('/')->assertSeeText('Start-up, day 21')->assertDontSeeText('Ammonium is dangerous');
         $this->read($keeper, $tank, ['ammonium' => '0.5', 'nitrite' => '2', 'carbonate_hardness' => '4']);
         $this->get("/tanks/$tank->id/start")->assertSeeText('Not ready: ammonium or nitrite is there.')->assertSeeText('Nothing today. Read again');
@@ -182,7 +182,7 @@ final class AnimalsTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-27']);
+        $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-27', 'doses' => ['2026-02-27' => 2.0]]);
         $model = function () use ($keeper, $tank, $start): array {
             $known = new StartOf(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper), $start);
 

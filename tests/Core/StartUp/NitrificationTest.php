@@ -13,6 +13,7 @@ use Cresco\Core\StartUp\Source;
 use Cresco\Core\StartUp\StartUpFault;
 use Cresco\Core\StartUp\Way;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Data;
 use Tests\Core\Row;
@@ -110,6 +111,78 @@ final class NitrificationTest extends TestCase
         self::assertLessThan($before->nitritePeak[2] - $before->nitritePeak[0], $after->nitritePeak[2] - $after->nitritePeak[0], 'and it is known better');
         self::assertLessThan(1.2, $after->factors[0]);
         self::assertGreaterThan(1.2, $after->factors[2]);
+    }
+
+    /**
+     * Tanks drawn from the guess, read by kits whose factor nobody knows with an eye that is off, two to three times a week until a day of the
+     * second or third week: bands of eight in ten hold what comes, and are not wider than they must be.
+     */
+    #[Group('long')]
+    public function testItsBandsHoldWhatComes(): void
+    {
+        mt_srand(3);
+        $bell = static fn(): float => Normal::standardQuantile(mt_rand(1, 999_999) / 1e6);
+        $held = ['peak' => 0, 'ready' => 0, 'ammonia in a week' => 0, 'nitrite in a week' => 0, 'nitrite now' => 0];
+        for ($tank = 0; $tank < 150; ++$tank) {
+            $model = new Nitrification($tank % 2 === 0 ? 0.1 : 0.3);
+            $true = $model->times(1.4 ** $bell(), 1.1 ** $bell(), 2.0 ** $bell())->course(63);
+            $until = mt_rand(8, 22);
+            $kits = ['ammonia' => 1.0 + 0.08 * $bell(), 'nitrite' => 1.0 + 0.08 * $bell()];
+            $read = [];
+            for ($day = mt_rand(2, 4); $day <= $until; $day += mt_rand(2, 4)) {
+                foreach ($kits as $what => $kit) {
+                    $shown = $true->points[$day]->{$what} * $kit * (1.0 + 0.08 * $bell());
+                    $spread = 0.03 + 0.05 * $shown;
+                    $read[] = [(float) $day, $what, new Normal(max(0.0, $shown + $spread * $bell()), $spread)];
+                }
+            }
+            $expected = Expected::of($model, $read, 63);
+            $gone = 64.0;
+            for ($day = (int) ceil($true->nitrite->day); $gone > 63.0 && $day <= 63; ++$day) {
+                $most = static fn(int $on): float => max($true->points[$on]->ammonia, $true->points[$on]->nitrite);
+                // At the hour at which it falls below, straight from one day to the next.
+                $gone = $most($day) <= Ready::NEAR_NOTHING ? max($true->nitrite->day, $day - min(1.0, (Ready::NEAR_NOTHING - $most($day)) / max(1e-9, $most($day - 1) - $most($day)))) : $gone;
+            }
+            $later = $true->points[$until + 7];
+            $now = $true->points[$until];
+            foreach ([
+                'peak' => [$true->nitrite->day, $expected->nitritePeak], 'ready' => [$gone, $expected->readyOn], 'ammonia in a week' => [$later->ammonia, $expected->days[$until + 7][1]],
+                'nitrite in a week' => [$later->nitrite, $expected->days[$until + 7][2]], 'nitrite now' => [$now->nitrite, $expected->days[$until][2]],
+            ] as $what => [$truth, [$low, , $high]]) {
+                $held[$what] += (int) ($truth >= $low - 1e-9 && $truth <= $high + 1e-9);
+            }
+        }
+        foreach ($held as $what => $count) {
+            self::assertGreaterThan(0.70 * 150, $count, $what);
+            self::assertLessThan(0.91 * 150, $count, $what);
+        }
+    }
+
+    public function testTheTopOfAChartIsAnEndAndNoFigure(): void
+    {
+        $model = new Nitrification(0.3);
+        // On day 20 nitrite is beyond a chart that ends at 1: so much or more; a figure of 1 would say that little comes.
+        $end = Expected::of($model, [[20.0, 'nitrite', new Normal(1.0, 1e-6), true]], 60);
+        $figure = Expected::of($model, [[20.0, 'nitrite', new Normal(1.0, 0.1), false]], 60);
+        self::assertGreaterThan(1.0, $end->days[20][2][1]);
+        self::assertLessThan($end->days[20][2][2] - 1.0, $figure->days[20][2][2]);
+    }
+
+    public function testASourceOfManyTimesTheUsualIsFound(): void
+    {
+        // A fish that died behind the rocks: eight times what was held usual.
+        $model = new Nitrification(0.1);
+        $true = $model->times(8.0, 1.0, 1.0)->course(30);
+        $read = array_map(static fn(int $day): array => [(float) $day, 'ammonia', new Normal($true->points[$day]->ammonia, 0.1)], [2, 4, 6, 8]);
+        self::assertEqualsWithDelta(8.0, Expected::of($model, $read, 40)->factors[0], 1.5);
+    }
+
+    public function testFoodGivesBackOneOfTheTwoEquivalents(): void
+    {
+        $of = static fn(bool $isOfFood): float => (new Nitrification(0.3, 0.0, Nitrification::SEEDED, alkalinity: 5.0, isOfFood: $isOfFood))->course(40)->points[40]->alkalinity ?? 0.0;
+        // Forty days of 0.3 mg/L, nearly all of it nitrate by then: 12 / 14.007 mmol, an equivalent each of food and two of ammonium.
+        self::assertEqualsWithDelta(12.0 / 14.007, 5.0 - $of(true), 0.05);
+        self::assertEqualsWithDelta(2.0 * 12.0 / 14.007, 5.0 - $of(false), 0.05);
     }
 
     /** @return iterable<string, array{list<array{float, float, float}>, array<int, float>, bool, string}> */
