@@ -198,7 +198,7 @@ final class StartPage
         return $first;
     }
 
-    /** @return list<array{key: string, label: string, unit: string, band: string, line: string, dots: list<array{float, float, string}>, top: string}> of ammonium and nitrite */
+    /** @return list<array{key: string, label: string, unit: string, band: string, line: string, dots: list<array{float, float, float, float, string}>, top: string}> of ammonium and nitrite */
     public function courses(): array
     {
         $courses = [];
@@ -212,17 +212,17 @@ final class StartPage
                 $most = max($most, $day[$at][2]);
             }
             $dots = [];
-            foreach ($known->readings as [$day, $what, $read]) {
+            foreach ($known->readings as [$day, $what, $read, $isEnd]) {
                 if ($what === $key) {
                     $most = max($most, $read->central());
-                    $dots[] = [$day, $read];
+                    $dots[] = [$day, $read, $isEnd];
                 }
             }
             $plot = new Plot($this->days(), new Axis(0.0, $most, self::HIGH - 4.0, 10.0));
             $courses[] = [
                 'key' => $key, 'label' => $parameter->label(), 'unit' => $this->show->unit($parameter)->label, 'band' => $plot->band(array_map(static fn(array $day): array => [(float) $day[0], $day[$at][0], $day[$at][2]], $known->expected->days)),
                 'line' => $plot->line(array_map(static fn(array $day): array => [(float) $day[0], $day[$at][1]], $known->expected->days)), 'top' => $this->show->value($parameter, $most * $by),
-                'dots' => array_map(fn(array $dot): array => [$plot->x->at($dot[0]), $plot->y->at($dot[1]->central()), $this->show->day($this->date((int) floor($dot[0]))).': '.$this->show->value($parameter, $dot[1]->central() * $by)], $dots),
+                'dots' => array_map(fn(array $dot): array => [$plot->x->at($dot[0]), $plot->y->at($dot[1]->central()), $plot->y->at($dot[2] ? $most : $dot[1]->quantile(0.9)), $plot->y->at(max(0.0, $dot[1]->quantile(0.1))), $this->show->day($this->date((int) floor($dot[0]))).': '.$this->show->value($parameter, $dot[1]->central() * $by)], $dots),
             ];
         }
 

@@ -198,6 +198,8 @@ final class SweepTest extends TestCase
                 default => [[1.0, Reading::exact(Parameter::Nitrate, 10.0)], [8.0, Reading::exact(Parameter::Nitrate, 20.0)]],
             },
             'points' => [[0.0, 1.0], [1.0, 1.0]],
+            'middle' => [0.0, 0.0, 0.0],
+            'spread' => [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]],
             'sources' => [Source::pure()],
             'jars' => [Ingredient::ofSalt(Salts::get('epsom'))],
             'amounts' => [0.1],

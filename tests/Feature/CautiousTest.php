@@ -184,7 +184,7 @@ final class CautiousTest extends FeatureCase
         $this->travelTo('2026-03-20 12:00');
         [$keeper, $tank] = $this->readyTank();
         $start = function (int $days) use ($tank): array {
-            $tank->startUp()->updateOrCreate([], ['way' => 'planted', 'source' => 'dosed', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
+            $tank->startUp()->updateOrCreate([], ['way' => 'planted', 'source' => 'soil', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
             $fresh = $tank->fresh(['keeper', 'startUp']) ?? $tank;
 
             return array_column((new StartPage($fresh, $fresh->startUp))->first(), 'name');

@@ -14,7 +14,8 @@
             y="{{ App\View\StartPage::HIGH + 15 }}">{{ $week }}</text>@endforeach
         <polygon class="band" points="{{ $course['band'] }}"/><polyline class="line" points="{{ $course['line'] }}"/>
         <path class="now" d="M{{ $page->x($page->known->day) }} 2V{{ App\View\StartPage::HIGH }}"/>
-        @foreach($course['dots'] as [$x, $y, $said])<circle class="dot" cx="{{ $x }}" cy="{{ $y }}" r="4"><title>{{ $said }}</title></circle>@endforeach
+        @foreach($course['dots'] as [$x, $y, $high, $low, $said])<path class="read" d="M{{ $x }} {{ $high }}V{{ $low }}"/>
+        <circle class="dot" cx="{{ $x }}" cy="{{ $y }}" r="4"><title>{{ $said }}</title></circle>@endforeach
     </svg>
     @endforeach
     </div>
