@@ -9,11 +9,11 @@ use App\Models\FoodSpell;
 use App\Models\FreshStart;
 use App\Models\Reading;
 use App\Models\Tank;
-use App\Models\TopUp;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\Meal;
 use Cresco\Core\Measure\Balance;
+use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading as Read;
@@ -207,7 +207,8 @@ final class TankEvents
             ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
         $days = array_values($changes->map(self::filled(...))->all());
         $topUps = $this->tank->topUps()->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->whereNotNull('water_id')->get();
-        $held = $topUps->isEmpty() ? new Collection() : Reading::query()->whereIn('water_id', $topUps->pluck('water_id')->unique())->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
+        $waters = $topUps->pluck('water_id')->concat($changes->pluck('water_id'))->filter()->unique();
+        $held = $waters->isEmpty() ? new Collection() : Reading::query()->whereIn('water_id', $waters)->whereIn('parameter', $parameters)->orderBy('taken_at')->orderBy('id')->get();
         $given = $this->given($first);
         $cuts = $this->cuts($first);
         $all = [];
@@ -222,12 +223,12 @@ final class TankEvents
             }
             foreach ($changes->values() as $i => $change) {
                 if ($days[$i] >= $begin) {
-                    $events[] = self::changed($parameter, $balance, $days[$i], $change);
+                    $events[] = self::changed($parameter, $balance, $days[$i], $change, $held);
                 }
             }
             // What evaporates leaves all behind, so that a top-up raises the tank by what it holds itself.
             foreach ($topUps as $topUp) {
-                $events[] = Event::added(self::day($topUp->taken_at), self::inBalance($parameter, $topUp->litres / $this->litres() * self::held($held, $topUp, $parameter)));
+                $events[] = Event::added(self::day($topUp->taken_at), self::inBalance($parameter, $topUp->litres / $this->litres() * (self::held($held, $topUp->water_id, $topUp->taken_at, $parameter)?->central() ?? 0.0)));
             }
             foreach ($given as [$day, $brings]) {
                 $brought = self::brought($parameter, $brings);
@@ -315,10 +316,13 @@ final class TankEvents
         };
     }
 
-    private static function changed(Parameter $parameter, ?Balance $balance, float $day, WaterChange $change): Event
+    /** @param Collection<int, Reading> $held of the waters that went in */
+    private static function changed(Parameter $parameter, ?Balance $balance, float $day, WaterChange $change, Collection $held): Event
     {
         $source = $change->forecast->row($parameter)->source;
-        [$central, $spread] = [$source->central ?? $balance->source ?? 0.0, $source->spread ?? $balance->sourceOff ?? 0.0];
+        // A water that nobody had read by then counts with what was read of it first.
+        $first = $source === null && $change->water_id !== null ? self::held($held, $change->water_id, $change->changed_at, $parameter) : null;
+        [$central, $spread] = $first !== null ? [$first->central(), $first->spread()] : [$source->central ?? $balance->source ?? 0.0, $source->spread ?? $balance->sourceOff ?? 0.0];
 
         return Event::changed($day, max(0.0, min(1.0, $change->share)), self::inBalance($parameter, $central), $parameter === Parameter::Conductivity ? $spread * Strength::each($central) : $spread);
     }
@@ -330,20 +334,20 @@ final class TankEvents
     }
 
     /**
-     * What a top-up water held, by the last reading before it, or the first there is; nothing where it was never read.
+     * What a water held, by the last reading before a moment, or the first there is; null where it was never read.
      *
      * @param Collection<int, Reading> $readings in the order of their days
      */
-    private static function held(Collection $readings, TopUp $topUp, Parameter $parameter): float
+    private static function held(Collection $readings, ?int $water, CarbonImmutable $at, Parameter $parameter): ?Distribution
     {
         $found = null;
         foreach ($readings as $reading) {
-            if ($reading->water_id === $topUp->water_id && $reading->parameter === $parameter && ($found === null || $reading->taken_at->lessThanOrEqualTo($topUp->taken_at))) {
+            if ($reading->water_id === $water && $reading->parameter === $parameter && ($found === null || $reading->taken_at->lessThanOrEqualTo($at))) {
                 $found = $reading;
             }
         }
 
-        return $found?->toCore()->distribution()->central() ?? 0.0;
+        return $found?->toCore()->distribution();
     }
 
     /** Day on which the new water was let in. */

@@ -10,6 +10,7 @@ use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
+use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Method;
@@ -126,6 +127,28 @@ final class ReadingTest extends FeatureCase
         $this->read($keeper, $tank, ['nitrate' => 'over 100']);
         self::assertFalse(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
         $this->get('/')->assertDontSee('does not fit what was read before')->assertSee('Nitrate is far over its limit');
+    }
+
+    public function testAWaterThatWasReadOnlyAfterAChangeCountsWithWhatIsReadFirst(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        [$keeper, $tank, $water] = $this->readyTank();
+        $tank->readings()->where('parameter', 'nitrate')->delete();
+        $water->readings()->where('parameter', 'nitrate')->delete();
+        $tank->update(['nitrate_per_day' => 0.0]);
+        $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->subDays(2));
+        $this->noteChange($keeper, $tank, $water, 50.0, CarbonImmutable::now()->subDay());
+        $level = static fn(): float => TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->state()->central(Parameter::Nitrate, 0.0);
+        $before = $level();
+        // What taps hold is 5 until somebody reads it; the half that went in held 40 (30 to 60, its middle is 45).
+        $this->read($keeper, $water, ['nitrate' => '40']);
+        $share = WaterChange::query()->where('tank_id', $tank->id)->sole()->share;
+        self::assertEqualsWithDelta($share * 40.0, $level() - $before, 0.5);
+        // What is read of it later is the water of later changes.
+        $this->travel(3)->days();
+        $now = $level();
+        $this->read($keeper, $water, ['nitrate' => '5']);
+        self::assertEqualsWithDelta($now, $level(), 0.5);
     }
 
     public function testADecimalThatSlippedIsAskedBackAndKeptWhenItIsSo(): void
