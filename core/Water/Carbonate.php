@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Perhaps;
 use Cresco\Core\Measure\Temperature;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Working\Computation;
@@ -46,6 +47,9 @@ final class Carbonate
 
     /** From the first to the second, in meq/L, other buffers fade out of the reckoning: beside so much bicarbonate they do little. */
     private const FADES = [self::SOFT, 2.0 * self::SOFT];
+
+    /** Share by which carbon dioxide differs from one day to the next at the same hour, a standard deviation. House default. */
+    private const BACK = 0.1;
 
     /** The most of other buffers in soft water, meq/L, falling to it from none: 0.6 dKH. House default. */
     private const BUFFERS = 0.6 * self::SOFT;
@@ -194,12 +198,12 @@ final class Carbonate
                 ->line(sprintf('alk_next = max(alk_m + made * %.6f / 1000, 0)', $hardness->widthToBase(1.0)), 'alkalinity the next day', 'mol/L');
         }
 
-        return $mixed->solve(
+        return $mixed->constant('back', 'how near carbon dioxide comes back to where it was', new Normal(1.0, self::BACK), '×', 'house default', Grade::Guess)->solve(
             [
                 'h = 10^(-pH_next)',
                 'b = K1_t / (h * g1_m)',
                 'c = K1_t * K2_t / (h^2 * g2_m)',
-                $next.' = CO2_t * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
+                $next.' = CO2_t * back * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
             ],
             'pH_next',
             'pH when carbon dioxide is back at its former level',
@@ -288,7 +292,7 @@ final class Carbonate
         self::addConstants($computation, $mark, $water->central(Parameter::Temperature, 24.0), $strength, $water->name);
         $soft = self::softness($water);
         $computation
-            ->constant('C_'.$mark, 'most of other buffers in '.$water->name.', not measured', $soft <= 0.0 ? 0.0 : Density::slanted(0.0, $soft * self::BUFFERS / 1000.0, 1.0, 0.0), 'mol/L', $soft <= 0.0 ? 'left out above 2 dKH' : 'house default below 2 dKH', Grade::Guess)
+            ->constant('C_'.$mark, 'most of other buffers in '.$water->name.', not measured', $soft <= 0.0 ? 0.0 : new Perhaps(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)), 'mol/L', $soft <= 0.0 ? 'left out above 2 dKH' : 'house default below 2 dKH', Grade::Guess)
             ->line(sprintf('h_%1$s = 10^(-pH_%1$s)', $mark), 'activity of hydrogen ions', 'mol/L')
             ->line(sprintf('b_%1$s = K1_%1$s / (h_%1$s * g1_%1$s)', $mark), 'bicarbonate for each carbon dioxide', '')
             ->line(sprintf('c_%1$s = K1_%1$s * K2_%1$s / (h_%1$s^2 * g2_%1$s)', $mark), 'carbonate for each carbon dioxide', '')

@@ -8,6 +8,7 @@ return [
         'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'sheet' => 'Open the run sheet', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
     ],
     'after' => 'After the session of :day: :what',
+    'as_it_should_be' => 'as it should be now, :when', 'as_read' => ':when',
     'unread' => ['head' => 'Not read yet', 'why' => 'A first set of readings lets Cresco size and forecast a change.'],
     'first' => ['head' => 'First change', 'why' => 'No change has been recorded yet.'],
     'again' => ['head' => 'Read again today', 'why' => 'The change of :day was forecast; now it can be held to it.'],

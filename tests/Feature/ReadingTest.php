@@ -114,7 +114,7 @@ final class ReadingTest extends FeatureCase
         self::assertTrue($water->isCarriedOn(Parameter::Nitrate));
         self::assertFalse($water->isCarried(Parameter::Nitrate));
         $figure = $keeper->show()->band(Parameter::Nitrate, $water->state()->get(Parameter::Nitrate) ?? new Exact(0.0));
-        $this->actingAs($keeper)->get('/')->assertSee($figure)->assertSee('forecast');
+        $this->actingAs($keeper)->get('/')->assertSee($figure)->assertSee('as it should be now');
         $this->get("/tanks/$tank->id")->assertSee('as it should be now')->assertSee('data-working="nitrate"', false);
         $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is written down')->assertSee('read 6 days ago');
         // The same figure on the change sheet.

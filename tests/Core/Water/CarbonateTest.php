@@ -96,13 +96,7 @@ final class CarbonateTest extends TestCase
         $mixed = self::mix(self::water($row, 'tank'), self::water($row, 'source'), $row->number('fraction_changed'));
         $carbon = 1000 * Carbonate::CARBON_DIOXIDE;
 
-        if (min($row->number('tank.alkalinity_dKH'), $row->number('source.alkalinity_dKH')) < 2.0) {
-            // In soft water other buffers are reckoned with that this figure leaves out: it stays within what the row allows.
-            self::assertEqualsWithDelta($row->number('expected.pH_right_after'), $mixed->value('pH'), $row->number('tolerance.pH_right_after'));
-            self::assertEqualsWithDelta($row->number('expected.pH_back_at_former_CO2'), $mixed->value('pH_next'), $row->number('tolerance.pH_back_at_former_CO2'));
-
-            return;
-        }
+        // In soft water other buffers widen the band; its middle stays where two other solvers have it.
         self::assertEqualsWithDelta($row->number('expected.pH_right_after'), $mixed->value('pH'), 0.002);
         self::assertEqualsWithDelta($row->number('expected.pH_back_at_former_CO2'), $mixed->value('pH_next'), 0.002);
         self::assertEqualsWithDelta($row->number('expected.CO2_tank_before_mg_L'), $mixed->value('CO2_t') * $carbon, 0.002 * $row->number('expected.CO2_tank_before_mg_L'));
@@ -129,7 +123,7 @@ final class CarbonateTest extends TestCase
         $sharp = self::mix(self::state('tank', 6.8, 4.0), self::state('source', 7.4, 4.0), 0.2)->estimate('pH');
         $vague = self::mix(self::state('tank', 6.8, 4.0, spread: 0.1), self::state('source', 7.4, 4.0), 0.2)->estimate('pH');
 
-        self::assertSame(0.0, $sharp->spread());
+        self::assertEqualsWithDelta(0.0, $sharp->spread(), 1e-9);
         self::assertGreaterThan(0.06, $vague->spread());
         self::assertLessThan(0.1, $vague->spread());
     }
@@ -148,11 +142,14 @@ final class CarbonateTest extends TestCase
     public function testNoWaterAtAllMovesNoPhHoweverSoft(float $ph, float $degrees): void
     {
         $still = self::mix(self::state('tank', $ph, $degrees, spread: 0.05), self::state('source', 7.4, 4.0, spread: 0.05), 0.0);
-        foreach (['pH', 'pH_next'] as $when) {
+        // Next day carbon dioxide is a tenth more or less: where it is all that moves pH, by the logarithm of that to the base of ten.
+        foreach (['pH' => 0.0, 'pH_next' => 0.1 / M_LN10] as $when => $most) {
             $after = $still->estimate($when);
             self::assertEqualsWithDelta($ph, $after->central(), 1e-3);
-            self::assertEqualsWithDelta($ph - 1.2816 * 0.05, $after->low(), 0.01);
-            self::assertEqualsWithDelta($ph + 1.2816 * 0.05, $after->high(), 0.01);
+            foreach ([$ph - $after->low(), $after->high() - $ph] as $reach) {
+                self::assertGreaterThan(1.2816 * 0.05 - 0.01, $reach);
+                self::assertLessThan(1.2816 * hypot(0.05, $most) + 0.012, $reach);
+            }
         }
     }
 
@@ -215,7 +212,9 @@ final class CarbonateTest extends TestCase
 
         self::assertGreaterThan(0.05, $soft->estimate('pH_next')->high() - $soft->estimate('pH_next')->low());
         self::assertNotSame([], $soft->notes());
-        self::assertSame(0.0, $firm->estimate('pH_next')->spread());
+        // Firm water: what carbon dioxide differs by from day to day alone.
+        self::assertEqualsWithDelta(0.1 / M_LN10, $firm->estimate('pH_next')->spread(), 0.002);
+        self::assertEqualsWithDelta(0.0, $firm->estimate('pH')->spread(), 1e-9);
     }
 
     public function testABlendIsTheSameWhicheverWayItIsPoured(): void
