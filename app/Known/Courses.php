@@ -190,7 +190,7 @@ final class Courses
             $first = $event->kind === EventKind::Changed || $event->isDose ? min($first, $event->day) : $first;
         }
 
-        return min($first, TankEvents::day($this->now)) - 0.5;
+        return max(min($first, TankEvents::day($this->now)) - 0.5, TankEvents::day($this->now) - TankEvents::FARTHEST);
     }
 
     /** Whether it was ever read. */

@@ -31,7 +31,7 @@ final class TankEvents
     public const DAYS = 180;
 
     /** Days that are looked back at the most, for what was last read long ago. House limit. */
-    private const FARTHEST = 3_650;
+    public const FARTHEST = 3_650;
 
     /** Share by which the eye is off at a chart, a standard deviation. House default. */
     private const EYE = 0.08;
@@ -179,9 +179,12 @@ final class TankEvents
         $since = [];
         foreach ($parameters as $parameter) {
             $at = $last->get($parameter->value);
-            $at = is_string($at) ? $at : $changed;
-            $from = (is_string($at) ? CarbonImmutable::parse($at, 'UTC') : $this->tank->created_at ?? $this->now)->startOfDay()->subDays(self::DAYS)->max($farthest);
-            $since[$parameter->value] = $from->max($anew[FreshStart::MADE.$parameter->value] ?? $from);
+            $read = is_string($at) ? CarbonImmutable::parse($at, 'UTC') : null;
+            $newest = $read ?? (is_string($changed) ? CarbonImmutable::parse($changed, 'UTC') : $this->tank->created_at ?? $this->now);
+            $from = $newest->startOfDay()->subDays(self::DAYS)->max($farthest);
+            // What a tank makes is learned anew; where it stands is still what was read last.
+            $begun = $anew[FreshStart::MADE.$parameter->value] ?? $from;
+            $since[$parameter->value] = $from->max($read === null ? $begun : $begun->min($read));
         }
 
         return $since;

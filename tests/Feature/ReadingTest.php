@@ -151,6 +151,30 @@ final class ReadingTest extends FeatureCase
         self::assertEqualsWithDelta($now, $level(), 0.5);
     }
 
+    public function testWhatIsLearnedAnewLeavesTheLevelWhereItWasRead(): void
+    {
+        $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
+        [$keeper, $tank] = $this->readyTank();
+        $tank->readings()->where('parameter', 'nitrate')->delete();
+        $tank->update(['nitrate_per_day' => 1.0]);
+        foreach ([40 => '5', 30 => '10', 20 => '20'] as $ago => $value) {
+            $this->read($keeper, $tank, ['nitrate' => $value], CarbonImmutable::now()->subDays($ago));
+        }
+        $water = static fn(): TankWater => TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
+        self::assertSame(3, $water()->courses()->made(Parameter::Nitrate)->count);
+        $this->actingAs($keeper)->post('/assumed/anew', ['what' => 'made.nitrate', 'tank' => $tank->id])->assertSessionHasNoErrors();
+        self::assertSame(0, $water()->courses()->made(Parameter::Nitrate)->count);
+        // The field of 20 begins at 15 and ends at 30; the guess of one a day goes on from its middle.
+        self::assertEqualsWithDelta(22.5 + 20.0, $water()->state()->central(Parameter::Nitrate, 0.0), 0.1);
+    }
+
+    public function testATankOfManyYearsThatWasNeverReadOpens(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $tank->forceFill(['created_at' => CarbonImmutable::now()->subYears(14), 'started_on' => CarbonImmutable::now()->subYears(20)->format('Y-m-d')])->save();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/food")->assertOk();
+    }
+
     public function testADecimalThatSlippedIsAskedBackAndKeptWhenItIsSo(): void
     {
         [$keeper, $tank] = $this->readyTank();
