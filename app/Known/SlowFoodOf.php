@@ -36,29 +36,6 @@ final class SlowFoodOf
         $this->soil = $tank->passive === PassiveSource::Soil && $tank->started_on !== null ? self::day($tank->started_on) : null;
     }
 
-    /** @return array<string, list<array{float, float, float}>> what capsules give of each nutrient, to be kept */
-    public function toKeep(): array
-    {
-        foreach (Parameter::nutrients() as $nutrient) {
-            $this->given[$nutrient->value] ??= $this->givenBy($nutrient);
-        }
-
-        return $this->given;
-    }
-
-    /** @param array<mixed> $kept by toKeep() */
-    public function recall(array $kept): void
-    {
-        foreach ($kept as $nutrient => $sets) {
-            $this->given[(string) $nutrient] = [];
-            foreach (is_array($sets) ? $sets : [] as $set) {
-                if (is_array($set) && is_float($set[0] ?? null) && is_float($set[1] ?? null) && is_float($set[2] ?? null)) {
-                    $this->given[(string) $nutrient][] = [$set[0], $set[1], $set[2]];
-                }
-            }
-        }
-    }
-
     /** mg/L that come on a day. @param float $day as a number */
     public function gives(Parameter $nutrient, float $day): float
     {

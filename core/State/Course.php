@@ -106,12 +106,6 @@ final readonly class Course
         return new self($later->states, $until, $this->loss, [...$this->points, ...$later->points], $this->aside, $this->count, $this->read);
     }
 
-    /** The same without what lies before a day. */
-    public function since(float $day): self
-    {
-        return new self($this->states, $this->day, $this->loss, array_values(array_filter($this->points, static fn(CoursePoint $point): bool => $point->day >= $day)), $this->aside, $this->count, $this->read);
-    }
-
     /** The same with as many points as an eye can tell apart. */
     public function thinned(): self
     {

@@ -41,7 +41,6 @@ final class CourseTest extends TestCase
         self::assertEquals($course, $kept);
         self::assertInstanceOf(Course::class, $kept);
         self::assertSame($course->ahead($events, 60.0)->level()->level, $kept->ahead($events, 60.0)->level()->level);
-        self::assertEquals($course->since(30.0), Course::kept($course->since(30.0)->toKeep()));
         self::assertNull(Course::kept([]));
         self::assertNull(Course::kept(['states' => [[1.0, 2.0]]] + $course->toKeep()));
     }
