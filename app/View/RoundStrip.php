@@ -52,4 +52,10 @@ final readonly class RoundStrip
         public array $tasks = [],
         public bool $isBag = false,
     ) {}
+
+    /** Whether any figure is not as it was read, but as it should be now. */
+    public function isCarried(): bool
+    {
+        return in_array(true, array_column($this->figures, 'carried'), true);
+    }
 }
