@@ -26,7 +26,9 @@
                     <div @class(['beyond' => $figure['beyond']])><dt>{{ $figure['name'] }}</dt>
                     <dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif</dd></div>
                 @endforeach
-                @if($strip->readWhen !== '')<div class="when"><dt>{{ __($strip->isCarried() ? 'round.as_it_should_be' : 'round.as_read', ['when' => $strip->readWhen]) }}</dt><dd></dd></div>@endif
+                @if($strip->readWhen !== '')
+                    <div class="when"><dt>{{ __($strip->isCarried() ? 'round.as_it_should_be' : 'round.as_read', ['when' => $strip->readWhen]) }}</dt><dd></dd></div>
+                @endif
             </dl>
             <a @class(['act', 'quiet' => $strip->rank === App\View\RoundStrip::CALM]) href="{{ $strip->url }}">{{ $strip->act }}<span
                 class="visually-hidden">: {{ $strip->tank->name }}</span></a>
