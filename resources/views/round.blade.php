@@ -27,7 +27,9 @@
                     <dd>{{ $figure['value'] }}@if($figure['beyond']) <b>{{ $figure['beyond'] }}</b>@endif</dd></div>
                 @endforeach
                 @if($strip->readWhen !== '')
-                    <div class="when"><dt>{{ __($strip->isCarried() ? 'round.as_it_should_be' : 'round.as_read', ['when' => $strip->readWhen]) }}</dt><dd></dd></div>
+                    <div class="when">
+                        <dt>{{ __($strip->isCarried() ? 'round.as_it_should_be' : 'round.as_read', ['when' => $strip->readWhen]) }}</dt><dd></dd>
+                    </div>
                 @endif
             </dl>
             <a @class(['act', 'quiet' => $strip->rank === App\View\RoundStrip::CALM]) href="{{ $strip->url }}">{{ $strip->act }}<span
