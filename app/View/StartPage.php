@@ -7,6 +7,7 @@ namespace App\View;
 use App\Known\StartOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
+use App\Models\Animal;
 use App\Models\StartUp;
 use App\Models\Tank;
 use App\Units\Show;
@@ -115,11 +116,18 @@ final class StartPage
 
         return match (true) {
             $most => (string) __('start.next.too_much'),
+            $this->start->source === Source::Dosed && $this->hasAnimals() => (string) __('start.next.no_dose'),
             $this->start->source === Source::Dosed && $this->known->doses === [] && ($newest === null || $newest[2]->central() <= Ready::NEAR_NOTHING) => (string) __('start.next.dose', ['level' => Show::plain(Phases::DOSE, 0), 'grams' => Show::plain(Phases::DOSE * Phases::CHLORIDE * VesselOf::tank($this->tank)->litres() / 1000.0, 2), 'litres' => $this->show->volume(VesselOf::tank($this->tank)->litres(), 0)]),
             $share > 0.0 && !isset($this->known->changes[$this->known->day]) => (string) __('start.next.change', ['share' => $this->show->percent($share)]),
             $newest === null || $this->known->day - floor($newest[0]) >= self::READ => (string) __('start.next.read'),
             default => (string) __('start.next.wait', ['day' => $this->show->day($this->date((int) floor($newest[0]) + self::READ))]),
         };
+    }
+
+    /** Whether anybody lives there whom a dose of ammonia would harm. */
+    private function hasAnimals(): bool
+    {
+        return $this->start?->way === Way::Fish || $this->tank->loadMissing('animalKinds.events')->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0);
     }
 
     /** Whether something is to be done today. */

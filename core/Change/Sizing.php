@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Numeric\Bisection;
+use Cresco\Core\State\Level;
 use Cresco\Core\Tank\SwingLimits;
 use Cresco\Core\Water\Minerals;
 use Cresco\Core\Water\WaterState;
@@ -81,9 +82,13 @@ final class Sizing
                 // Nine times of ten it is no further.
                 $off = (new Normal($off, hypot($now->spread(), $source->spread())))->quantile(0.9);
             }
-            $allowed = $limits->allowed($parameter, $now->central());
-            if ($allowed !== null && $off > 1e-9 && $allowed / $off < $allowance->share) {
-                $allowance = new Allowance($allowed / $off, $parameter);
+            // Where it is open which of two levels it is, the one that leaves less counts.
+            $either = $now instanceof Level ? $now->apart() ?? [] : [];
+            foreach ([[$now->central(), $off], ...array_map(static fn(float $level): array => [$level, abs($level - $source->central())], $either)] as [$level, $far]) {
+                $allowed = $limits->allowed($parameter, $level);
+                if ($allowed !== null && $far > 1e-9 && $allowed / $far < $allowance->share) {
+                    $allowance = new Allowance($allowed / $far, $parameter);
+                }
             }
         }
         $unread = $limits->unreadShare < $allowance->share ? self::unread($plan) : [];

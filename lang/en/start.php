@@ -23,6 +23,7 @@ return [
     ],
     'next' => [
         'plant' => 'Change :share of the water, then plant and switch the lamp on.', 'animals' => 'The first animals may come.', 'too_much' => 'More ammonium than bacteria like: change half of the water.', 'change' => 'Change :share of the water today.',
+        'no_dose' => 'Animals live here: dose no ammonia, it burns their gills. What they are fed gives bacteria what they live on. Read ammonium and nitrite daily.',
         'dose' => 'Dose ammonia to :level mg/L of nitrogen: :grams g of ammonium chloride for these :litres. Note it below.',
         'read' => 'Read ammonium and nitrite today.', 'wait' => 'Nothing today. Read again :day.', 'wait_head' => 'Nothing today',
     ],

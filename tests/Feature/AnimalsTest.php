@@ -177,6 +177,21 @@ final class AnimalsTest extends FeatureCase
         self::assertSame(0, $tank->startUp()->count());
     }
 
+    public function testNoAmmoniaIsDosedWhereAnimalsLive(): void
+    {
+        $this->travelTo('2026-03-03 09:00');
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-03-01']);
+        $page = "/tanks/$tank->id/start";
+        $this->actingAs($keeper)->get($page)->assertSeeText('Dose ammonia to 2');
+        $start->update(['way' => 'fish']);
+        $this->get($page)->assertDontSeeText('Dose ammonia to')->assertSeeText('Animals live here: dose no ammonia');
+        $start->update(['way' => 'dark']);
+        $tank->animalKinds()->create(['kind' => 'tetra'])->events()->create(['kind' => CountKind::Came, 'count' => 6, 'day' => now()->format('Y-m-d')]);
+        $this->get($page)->assertDontSeeText('Dose ammonia to')->assertSeeText('Animals live here: dose no ammonia');
+    }
+
     public function testAStartUpIsReckonedInTheWaterAsItStands(): void
     {
         $this->travelTo('2026-03-03 09:00');

@@ -7,8 +7,10 @@ namespace Tests\Core\Change;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Sizing;
 use Cresco\Core\Change\Unread;
+use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Level;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Inhabitants;
 use Cresco\Core\Tank\Needs;
@@ -98,5 +100,20 @@ final class UnreadTest extends TestCase
         };
 
         return new ChangePlan(ForecastTest::vessel(), $water('the tank', $tank), $water('the tap', $source), 30.0);
+    }
+
+    public function testWhereItIsOpenWhichOfTwoLevelsItIsTheOneThatLeavesLessCounts(): void
+    {
+        $limits = (new Needs(AnimalGroup::Community))->swingLimits();
+        $share = static function (Distribution $conductivity) use ($limits): float {
+            $plan = self::plan(['general_hardness' => 1.0, 'carbonate_hardness' => 1.0, 'temperature' => 25.0], ['general_hardness' => 1.0, 'carbonate_hardness' => 1.0, 'conductivity' => 300.0]);
+            $tank = $plan->tank->with(Parameter::Conductivity, $conductivity);
+
+            return Sizing::largestByMixing(new ChangePlan($plan->vessel, $tank, $plan->source, 0.0, 1, 0.0, null, 25.0), $limits)->share;
+        };
+        // Read as 300 all along, and once as 900: it may be either, so that no more is changed than 900 would allow.
+        $open = $share(new Level([[0.8, 300.0, 6.0], [0.2, 900.0, 18.0]]));
+        self::assertEqualsWithDelta($share(new Level([[1.0, 900.0, 18.0]])), $open, 1e-9);
+        self::assertLessThan($share(new Level([[1.0, 300.0, 6.0]])), $open);
     }
 }
