@@ -8,7 +8,7 @@ use App\Models\Chore;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Illuminate\Support\Facades\DB;
 
 /** Notes that a job was done, and what was found; a second tap within the hour changes nothing but that. */

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Change\ConditionerDose;
 use App\Kept\StepContent;
-use App\Known\AgendaOf;
+use App\Known\WorkDone;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\OffSpot;
@@ -18,7 +18,7 @@ use App\Models\SwitchTick;
 use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Moment;
@@ -111,8 +111,8 @@ final readonly class FinishStep
     /** Days since the same work was done before at this tank. */
     private static function since(Run $run, RunStep $step, CarbonImmutable $now): ?float
     {
-        $task = AgendaOf::taskOfStep()[$step->job] ?? null;
-        $last = $task === null ? null : AgendaOf::last([$run->tank_id])[$run->tank_id][$task] ?? null;
+        $task = WorkDone::taskOfStep()[$step->job] ?? null;
+        $last = $task === null ? null : WorkDone::last([$run->tank_id])[$run->tank_id][$task] ?? null;
 
         return $last === null ? null : ($now->getTimestamp() - $last->getTimestamp()) / 86400.0;
     }

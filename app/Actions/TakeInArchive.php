@@ -10,7 +10,7 @@ use App\Exchange\KeeperTable;
 use App\Exchange\KeeperTables;
 use App\Exchange\TakingIn;
 use App\Known\FoodOf;
-use App\Known\JobsOf;
+use App\Known\Jobs;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
@@ -256,8 +256,9 @@ final class TakeInArchive
 
     private function goThrough(Keeper $keeper): void
     {
-        Round::of($keeper);
-        new JobsOf($keeper);
+        $jobs = Jobs::of($keeper);
+        Round::of($jobs);
+        $jobs->ahead();
         foreach ($keeper->tanks()->pluck('id') as $id) {
             $tank = $keeper->tanks()->whereKey($id)->firstOrFail()->setRelation('keeper', $keeper);
             VesselOf::tank($tank)->litres();

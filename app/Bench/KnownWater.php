@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Known\LatestReadings;
+use App\Known\SourceLevels;
 use App\Models\Analysis;
 use App\Models\Reading;
 use App\Models\Water;
 use App\Models\WaterKind;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Source;
+use Cresco\Core\State\Level;
 use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\WaterFault;
@@ -29,29 +31,32 @@ final readonly class KnownWater
     public static function all(array $waters): array
     {
         $ids = array_map(static fn(Water $water): int => $water->id, $waters);
-        $readings = LatestReadings::ofWaters($ids);
+        [$readings, $levels] = [LatestReadings::ofWaters($ids), SourceLevels::ofMany($ids)];
         $analyses = [];
         foreach (Analysis::query()->whereIn('water_id', $ids)->orderBy('sampled_on')->orderBy('id')->get() as $analysis) {
             $analyses[$analysis->water_id] = $analysis;
         }
         $known = [];
         foreach ($waters as $water) {
-            $known[$water->id] = self::of($water, $readings[$water->id] ?? [], $analyses[$water->id] ?? null);
+            $known[$water->id] = self::of($water, $readings[$water->id] ?? [], array_map(static fn(Level $level): float => $level->central(), $levels[$water->id] ?? []), $analyses[$water->id] ?? null);
         }
 
         return $known;
     }
 
-    /** @param array<string, Reading> $readings */
-    private static function of(Water $water, array $readings, ?Analysis $analysis): self
+    /**
+     * @param array<string, Reading> $readings
+     * @param array<string, float>   $levels
+     */
+    private static function of(Water $water, array $readings, array $levels, ?Analysis $analysis): self
     {
         $key = 'ions:'.hash('xxh128', (string) json_encode([
-            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, array_map(static fn(Reading $reading): array => $reading->stamp(), array_values($readings)),
+            $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, $levels, array_map(static fn(Reading $reading): array => $reading->stamp(), array_values($readings)),
         ]));
         /** @var array{CoreAnalysis|null, float|null}|null $kept */
         $kept = Cache::get($key);
         if ($kept === null) {
-            $kept = self::complete($water, $readings, $analysis);
+            $kept = self::complete($water, $readings, $levels, $analysis);
             Cache::put($key, $kept, 3600);
         }
         [$completed, $measured] = $kept;
@@ -69,14 +74,15 @@ final readonly class KnownWater
 
     /**
      * @param array<string, Reading> $readings
+     * @param array<string, float>   $levels   where what is conserved stands by all readings
      *
      * @return array{CoreAnalysis|null, float|null} and the conductivity that was read
      */
-    private static function complete(Water $water, array $readings, ?Analysis $analysis): array
+    private static function complete(Water $water, array $readings, array $levels, ?Analysis $analysis): array
     {
         $isSoft = in_array($water->kind, [WaterKind::ReverseOsmosis, WaterKind::Rain], true);
         // Where nothing is usual, a drop kit that shows nothing means nothing, and not the third of a drop that it may have missed.
-        $value = static fn(Parameter $parameter): ?float => ($reading = ($readings[$parameter->value] ?? null)?->toCore()) === null ? null : ($isSoft && $reading->value <= 0.0 ? 0.0 : $reading->distribution()->central());
+        $value = static fn(Parameter $parameter): ?float => ($reading = ($readings[$parameter->value] ?? null)?->toCore()) === null ? null : ($isSoft && $reading->value <= 0.0 ? 0.0 : $levels[$parameter->value] ?? $reading->distribution()->central());
         $measured = $value(Parameter::Conductivity) ?? $analysis?->conductivity;
         try {
             if ($analysis !== null) {

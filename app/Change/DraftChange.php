@@ -20,9 +20,10 @@ use Cresco\Core\Change\Sizing;
 use Cresco\Core\Change\Warmth;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\CatchUp;
-use Cresco\Core\Rhythm\Concern;
-use Cresco\Core\Rhythm\Urgency;
+use Cresco\Core\Planning\CatchUp;
+use Cresco\Core\Planning\Concern;
+use Cresco\Core\Planning\Urgency;
+use Cresco\Core\State\Level;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Working\Computation;
@@ -178,7 +179,8 @@ final class DraftChange
             Reason::Conductivity => Parameter::Conductivity,
             default => null,
         };
-        if ($by !== null && $now->isOpen($by)) {
+        $source = $by === null ? null : $plan->source->get($by);
+        if ($by !== null && ($now->isOpen($by) || ($source instanceof Level && $source->apart() !== null))) {
             throw ChangeFault::open($by->label());
         }
         $needed = match ($input->reason) {

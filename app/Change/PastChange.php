@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Change;
 
-use App\Known\LatestReadings;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Known\Waters;
@@ -26,7 +25,7 @@ final readonly class PastChange
     {
         $vessel = VesselOf::tank($tank);
         $now = TankWater::of($tank, $at);
-        $source = Waters::on($now, LatestReadings::ofWaters(array_values(array_filter([$first->id, $second?->id])), $at))->blend($first, $second, $secondShare);
+        $source = Waters::on($now, array_values(array_filter([$first->id, $second?->id])), $at)->blend($first, $second, $secondShare);
         $warm = $now->state()->central(Parameter::Temperature, $tank->warmth);
         $plan = new ChangePlan(
             $vessel,

@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Cresco\Core\Measure\Balance;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Plants\LearnedRate;
+use Cresco\Core\StartUp\Expected;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\Level;
+use Cresco\Core\Water\Carbonate;
+use Cresco\Core\Working\Computation;
+use Cresco\Core\Working\Estimate;
+use Cresco\Core\World\CyclingDiary;
+use Cresco\Core\World\GrowthDiary;
 use Cresco\Core\World\Instrument;
 use Cresco\Core\World\LevelDiary;
+use Cresco\Core\World\PhCase;
 use RuntimeException;
 
 /** Bands of 80 % against the truth of simulated tanks: how often they hold it, and how wide they are for that. */
@@ -23,6 +32,14 @@ final class Calibration
     public const FOUR_WEEKS = 'in 28 days';
 
     public const RATE = 'rate';
+
+    public const AFTER = 'right after';
+
+    public const NEXT_DAY = 'next day';
+
+    public const NITRITE_PEAK = 'peak of nitrite, day';
+
+    public const NEXT_STRETCH = 'next stretch';
 
     public const FIRST = 'first reading after';
 
@@ -46,6 +63,51 @@ final class Calibration
         return $found;
     }
 
+    /** pH of changes of firm or of soft water. */
+    public static function ofPh(bool $isSoft, int $count, int $seed = 1): self
+    {
+        $found = new self();
+        for ($n = 0; $n < $count; ++$n) {
+            $case = PhCase::of($isSoft, $seed * 1_000_003 + $n);
+            $working = Carbonate::mixed('pH', $case->tank, $case->source, Unit::usual(Parameter::CarbonateHardness), static fn(Computation $of): Computation => $of->given('f', 'share of new water', $case->share, ''));
+            Carbonate::settled($working);
+            $found->note(self::AFTER, $working->estimate('pH'), $case->after);
+            $found->note(self::NEXT_DAY, $working->estimate('pH_next'), $case->nextDay);
+        }
+
+        return $found;
+    }
+
+    /** Ammonia and nitrite of tanks that are cycled. */
+    public static function ofCycling(int $count, int $seed = 1): self
+    {
+        $found = new self();
+        for ($n = 0; $n < $count; ++$n) {
+            $diary = CyclingDiary::of($seed * 1_000_003 + $n);
+            $expected = Expected::of($diary->guess, $diary->readings, CyclingDiary::DAYS);
+            $found->keep(self::NITRITE_PEAK, $expected->nitritePeak, $diary->truth->nitrite->day);
+            foreach ([self::NOW => 0, self::WEEK => 7] as $what => $days) {
+                $found->keep($what, array_slice($expected->days[$diary->now + $days][2], 0, 3), $diary->truth->points[$diary->now + $days]->nitrite);
+            }
+        }
+
+        return $found;
+    }
+
+    /** Rates of plant groups that were looked at so often. */
+    public static function ofHeights(int $pairs, int $count, int $seed = 1): self
+    {
+        $found = new self();
+        for ($n = 0; $n < $count; ++$n) {
+            $diary = GrowthDiary::of($pairs, $seed * 1_000_003 + $n);
+            $learned = LearnedRate::of($diary->usual, GrowthDiary::CEILING, $diary->pairs, GrowthDiary::TAPE);
+            $found->keep(self::RATE, [$learned->low, $learned->median, $learned->high], $diary->rate);
+            $found->keep(self::NEXT_STRETCH, [$learned->next()->low, $learned->next()->median, $learned->next()->high], $diary->next);
+        }
+
+        return $found;
+    }
+
     private function hold(Instrument $instrument, LevelDiary $diary): void
     {
         $course = Course::fitted(self::balance($instrument), null, $diary->rate, 0.0, $diary->events, 0.0, $diary->now, INF);
@@ -59,9 +121,15 @@ final class Calibration
         }
     }
 
-    private function note(string $what, Level|Normal $said, float $truth): void
+    private function note(string $what, Distribution|Estimate $said, float $truth): void
     {
-        [$low, $high] = [$said->quantile(0.1), $said->quantile(0.9)];
+        $this->keep($what, [$said->quantile(0.1), $said->quantile(0.5), $said->quantile(0.9)], $truth);
+    }
+
+    /** @param array{float, float, float}|list<float> $band its lower end, its middle and its upper end */
+    private function keep(string $what, array $band, float $truth): void
+    {
+        [$low, , $high] = $band;
         $this->rows[$what][] = [$truth >= $low && $truth <= $high, $high - $low + 10.0 * max(0.0, $low - $truth, $truth - $high)];
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Kept;
 
 use Cresco\Core\Change\Creep;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Work\Task;
 
 /** Guesses of Cresco that a keeper put right; the diary goes on from them. */

@@ -9,15 +9,12 @@ use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Food\CapsuleKind;
-use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Planning\Due;
 use Illuminate\Support\Facades\DB;
 
 /** Stands that feed by their roots, when they last had capsules and when those are to be renewed. */
 final class CapsulesOf
 {
-    /** Of stands whose capsules are to be renewed. */
-    public const KEY = 'capsules.';
-
     /** Share of its food by the roots from which on a stand is given capsules. House default. */
     public const ROOTS = 0.7;
 
@@ -25,7 +22,7 @@ final class CapsulesOf
      * @param array<int, Tank>   $tanks by id
      * @param list<Capsule>|null $last  of their stands, where they are not to be looked up
      *
-     * @return array<int, list<Due>> by tank, of stands that had some
+     * @return array<int, array<int, array{Due, string}>> when, and what grows there, by tank and stand that had some
      */
     public static function due(array $tanks, Show $show, ?array $last = null): array
     {
@@ -34,7 +31,7 @@ final class CapsulesOf
             $tank = $tanks[$capsule->stand->tank_id];
             [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
             $since = $show->daysSinceDate($capsule->placed_on);
-            $due[$tank->id][] = new Due(self::KEY.$capsule->stand_id, $least - $since, $most - $since, 'capsules');
+            $due[$tank->id][$capsule->stand_id] = [new Due($least - $since, $most - $since), $capsule->stand->toKind()->name];
         }
 
         return $due;

@@ -9,9 +9,9 @@ use App\Models\FreshStart;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Units\Show;
-use Cresco\Core\Rhythm\Comes;
-use Cresco\Core\Rhythm\Due;
-use Cresco\Core\Rhythm\Interval;
+use Cresco\Core\Planning\Comes;
+use Cresco\Core\Planning\Due;
+use Cresco\Core\Planning\Interval;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -19,8 +19,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /** Jobs that keepers set up, and when each is due again. */
 final class ChoresOf
 {
-    public const KEY = 'chore.';
-
     /** Turns that the days of a job are learned from. House default. */
     public const TURNS = 12;
 
@@ -65,23 +63,20 @@ final class ChoresOf
 
     public static function due(Chore $chore, Show $show, ?Interval $interval = null): Due
     {
-        $key = self::KEY.$chore->id;
         $wear = WearOf::of($chore);
         if ($wear !== null) {
             // A date on the pack, or days that the keeper set, count as well: what comes first.
             $days = min($chore->next_on === null ? PHP_INT_MAX : -$show->daysSinceDate($chore->next_on), $wear->days() ?? PHP_INT_MAX, $chore->every === null || $chore->last_at === null ? PHP_INT_MAX : $chore->every - $show->daysSince($chore->last_at));
             $days = min(3650, $days);
 
-            return new Due($key, $days, $days, 'worn');
+            return Due::on($days);
         }
 
         if ($chore->next_on !== null) {
-            $day = -$show->daysSinceDate($chore->next_on);
-
-            return new Due($key, $day, $day, 'set');
+            return Due::on(-$show->daysSinceDate($chore->next_on));
         }
 
-        return $chore->last_at === null ? new Due($key, 0, 0, 'first') : Due::again($key, ($interval ?? self::interval($chore))->days(), $show->daysSince($chore->last_at));
+        return $chore->last_at === null ? Due::on(0) : Due::again(($interval ?? self::interval($chore))->days(), $show->daysSince($chore->last_at));
     }
 
     /**

@@ -32,7 +32,7 @@ use Illuminate\Support\Facades\DB;
 final class Courses
 {
     /** Changes with the way in which a course is found. */
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** Days of the past that are drawn. */
     public const SHOWN = 56;
@@ -126,7 +126,8 @@ final class Courses
     public function find(array $parameters): void
     {
         $missing = [];
-        foreach ($parameters as $parameter) {
+        $hasRest = in_array(Parameter::Magnesium, $parameters, true) && !isset($this->courses[Parameter::Magnesium->value]);
+        foreach ($hasRest ? [...$parameters, Parameter::GeneralHardness, Parameter::Calcium] : $parameters as $parameter) {
             if (isset($this->courses[$parameter->value])) {
                 continue;
             }
@@ -143,10 +144,20 @@ final class Courses
             $this->courses[$name] = $this->toNow(Parameter::from($name), $course);
             $rows[] = ['tank_id' => $this->tank->id, 'parameter' => $name, 'version' => self::mark($this->version), 'course' => json_encode($course->toKeep(), JSON_THROW_ON_ERROR)];
         }
+        [$hardness, $calcium] = [$this->courses[Parameter::GeneralHardness->value] ?? null, $this->courses[Parameter::Calcium->value] ?? null];
+        if ($hasRest && $hardness?->count > 0 && $calcium?->count > 0) {
+            // Wherever hardness and a part of it are read the other part is the rest, so that the three never disagree.
+            $this->courses[Parameter::Magnesium->value] = $hardness->without($calcium, self::molarMass(Parameter::Magnesium), self::molarMass(Parameter::Magnesium) / self::molarMass(Parameter::Calcium));
+        }
         if ($rows !== [] && $this->until === null) {
             // Where nothing can be written, or others are writing, it is found again next time.
             rescue(static fn() => DB::table('water_states')->upsert($rows, ['tank_id', 'parameter']), report: false);
         }
+    }
+
+    private static function molarMass(Parameter $parameter): float
+    {
+        return $parameter->entry()->food->molarMass ?? INF;
     }
 
     private function toNow(Parameter $parameter, Course $course): Course
@@ -174,7 +185,7 @@ final class Courses
             $events,
             $from,
             max($from, $now),
-            $parameter->entry()->food === null ? INF : $now - self::SHOWN,
+            $parameter->entry()->food === null && $parameter !== Parameter::GeneralHardness ? INF : $now - self::SHOWN,
         )->thinned();
     }
 
@@ -202,7 +213,12 @@ final class Courses
     /** Where it stands now, in the base unit. */
     public function level(Parameter $parameter): Level
     {
-        $course = $this->course($parameter);
+        return self::shown($parameter, $this->course($parameter));
+    }
+
+    /** A level as it is shown: of strength its conductivity, and by a pen with what pens are off by. */
+    public static function shown(Parameter $parameter, Course $course): Level
+    {
         $level = $parameter === Parameter::Conductivity ? $course->now()->through(Strength::conductivity(...)) : $course->now();
 
         return $course->isByPen() ? $level->widened($parameter->entry()->accuracyShare) : $level;
@@ -212,6 +228,14 @@ final class Courses
     public function working(Parameter $parameter): Computation
     {
         $unit = $this->tank->keeper->show()->unit($parameter);
+        if ($parameter === Parameter::Magnesium && $this->isRead($parameter) && $this->isRead(Parameter::GeneralHardness)) {
+            return Computation::of('Where magnesium stands')
+                ->given('GH', 'total hardness now, by its own course', $this->level(Parameter::GeneralHardness), 'mmol/L')
+                ->given('Ca', 'calcium now, by its own course', $this->level(Parameter::Calcium), 'mg/L')
+                ->constant('M_Mg', 'molar mass of magnesium', self::molarMass(Parameter::Magnesium), 'g/mol', 'IUPAC 2021')
+                ->constant('M_Ca', 'molar mass of calcium', self::molarMass(Parameter::Calcium), 'g/mol', 'IUPAC 2021')
+                ->line('Mg = max(M_Mg * (GH - Ca / M_Ca), 0)', 'magnesium: what of hardness is not calcium', 'mg/L');
+        }
         $events = $this->events()->until([$parameter])[$parameter->value];
         if ($parameter !== Parameter::Conductivity) {
             return LevelSince::working($this->course($parameter), $events, $parameter->word(), $unit->label, $unit->fromBase(1.0));
@@ -328,7 +352,8 @@ final class Courses
         return NutrientsOf::fill($state, $water, $this->tank->secondWater, $this->tank->second_share);
     }
 
-    private static function balance(Parameter $parameter): Balance
+    /** What is held of a level before anything was read. */
+    public static function balance(Parameter $parameter): Balance
     {
         return $parameter->entry()->balance ?? new Balance(0.0, 1.0, 0.1, 1.0, 100.0);
     }

@@ -367,7 +367,7 @@ final class HintsOf
 
     private function done(Task $task): ?CarbonImmutable
     {
-        $this->done ??= AgendaOf::last([$this->tank->id])[$this->tank->id] ?? [];
+        $this->done ??= WorkDone::last([$this->tank->id])[$this->tank->id] ?? [];
 
         return $this->done[$task->value] ?? null;
     }

@@ -107,10 +107,10 @@ final class PlantingOf
         }
         $key = self::hour($tank);
         $kept = self::$today[$tank] ?? null;
-        $found = $kept !== null && $kept[0] === $key ? null : self::cached('cuts.'.$tank->id, $key);
+        $found = $kept !== null && $kept[0] === $key ? null : self::cached('trims.'.$tank->id, $key);
         if (!$found instanceof StandCuts) {
             $found = StandCuts::of(self::tank($tank));
-            Cache::put('cuts.'.$tank->id, [$key, $found], 7200);
+            Cache::put('trims.'.$tank->id, [$key, $found], 7200);
         }
 
         return $found->names === [] ? null : $found;

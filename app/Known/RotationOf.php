@@ -9,7 +9,7 @@ use App\Models\Tank;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Bed\Rotation;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Standing;
+use Cresco\Core\Planning\Standing;
 use Cresco\Core\Work\School;
 
 /** What may be stirred of a tank's bed today, by its readings, its age and the keeper's way. */

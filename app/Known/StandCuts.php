@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use Cresco\Core\Planning\Due;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand;
 use Cresco\Core\Plants\StandDue;
-use Cresco\Core\Rhythm\Due;
 
 /** When the stands of a tank want cutting, as its planting foresees it. */
 final readonly class StandCuts
 {
     /**
-     * @param list<Due>          $dues  of each stand that is foreseen to want cutting, the first first
+     * @param array<int, Due>    $dues  of each stand that is foreseen to want cutting, by key, the first first
      * @param array<int, string> $names of all stands, by key
      */
     private function __construct(public array $dues, public array $names) {}
@@ -21,7 +21,7 @@ final readonly class StandCuts
     public static function of(Planting $planting): self
     {
         return new self(
-            array_map(static fn(StandDue $due): Due => $due->due, $planting->dues()),
+            array_combine(array_map(static fn(StandDue $due): int => $due->stand->key, $planting->dues()), array_map(static fn(StandDue $due): Due => $due->due, $planting->dues())),
             array_map(static fn(Stand $stand): string => $stand->name, $planting->stands),
         );
     }

@@ -8,7 +8,7 @@ use App\Kept\OwnFigures;
 use App\Models\FreshStart;
 use App\Models\RunState;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\JobKind;
+use Cresco\Core\Planning\JobKind;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Minutes;
 use Illuminate\Support\Facades\DB;

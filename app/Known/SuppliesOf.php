@@ -10,7 +10,7 @@ use App\Models\Keeper;
 use App\Models\Supply;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Stock;
+use Cresco\Core\Planning\Stock;
 use Illuminate\Support\Facades\DB;
 
 /** What runs out at a keeper's: what is on the shelf, as doses and batches take it, and what the keeper counts. */

@@ -48,6 +48,9 @@ final class TankEvents
     /** Strength that comes with each mg/L of nitrate of food: hydrogen carbonate goes for it. */
     private const CONDUCTS_FED = 0.4;
 
+    /** Days within which hardness and magnesium are read of the same water. House default. */
+    private const TOGETHER = 1.0;
+
     /** A moment after a change of the same minute, days. */
     public const AFTER = 1e-6;
 
@@ -202,7 +205,9 @@ final class TankEvents
             return [];
         }
         $first = CarbonImmutable::createFromTimestampUTC(min(array_map(static fn(CarbonImmutable $at): int => $at->getTimestamp(), $since)));
-        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $parameters)->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->orderBy('taken_at')->orderBy('id')->get()
+        // Where hardness is read a reading of magnesium is one of calcium.
+        $asked = in_array(Parameter::Calcium, $parameters, true) ? [...$parameters, Parameter::GeneralHardness, Parameter::Magnesium] : $parameters;
+        $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->orderBy('taken_at')->orderBy('id')->get()
             ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
         $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $first)->where('changed_at', '<=', $this->now)
             // By a run sheet the water changed when it was let in, before the reading right after.
@@ -223,6 +228,9 @@ final class TankEvents
             foreach ($readings->get($parameter->value) ?? [] as $reading) {
                 $at = self::day($reading->taken_at);
                 $events[] = self::read($parameter, in_array($at, $days, true) ? $at + self::AFTER : $at, $reading->toCore());
+            }
+            if ($parameter === Parameter::Calcium) {
+                $events = [...$events, ...self::calcium($readings->get(Parameter::GeneralHardness->value), $readings->get(Parameter::Magnesium->value))];
             }
             foreach ($changes->values() as $i => $change) {
                 if ($days[$i] >= $begin) {
@@ -247,6 +255,31 @@ final class TankEvents
         }
 
         return $all;
+    }
+
+    /**
+     * Readings of magnesium as readings of calcium: hardness of the same time less magnesium.
+     *
+     * @param Collection<int, Reading>|null $hardness  in the order of their days
+     * @param Collection<int, Reading>|null $magnesium
+     *
+     * @return list<Event>
+     */
+    private static function calcium(?Collection $hardness, ?Collection $magnesium): array
+    {
+        $events = [];
+        foreach ($magnesium ?? [] as $reading) {
+            $near = $hardness?->sortBy(static fn(Reading $other): int => abs($other->taken_at->getTimestamp() - $reading->taken_at->getTimestamp()))->first();
+            if ($near === null || abs(self::day($near->taken_at) - self::day($reading->taken_at)) > self::TOGETHER) {
+                continue;
+            }
+            [$whole, $part] = [$near->toCore(), $reading->toCore()];
+            [$calcium, $inMagnesium] = [Parameter::Calcium->entry()->food->molarMass ?? 0.0, Parameter::Magnesium->entry()->food->molarMass ?? INF];
+            $off = static fn(Read $read): float => hypot($read->distribution()->spread(), $read->method->kitOff() * $read->distribution()->central());
+            $events[] = Event::read(self::day($reading->taken_at), max(0.0, $calcium * ($whole->distribution()->central() - $part->distribution()->central() / $inMagnesium)), $calcium * hypot($off($whole), $off($part) / $inMagnesium), 0.0);
+        }
+
+        return $events;
     }
 
     /**
@@ -304,7 +337,8 @@ final class TankEvents
         return $strength;
     }
 
-    private static function read(Parameter $parameter, float $day, Read $reading): Event
+    /** A reading as what a course meets. */
+    public static function read(Parameter $parameter, float $day, Read $reading): Event
     {
         $seen = $reading->distribution();
         $kit = $reading->method->kitOff();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Known;
 
+use App\Models\Animal;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\WaterChange;
@@ -11,9 +12,9 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Concern;
-use Cresco\Core\Rhythm\Standing;
-use Cresco\Core\Rhythm\Urgency;
+use Cresco\Core\Planning\Concern;
+use Cresco\Core\Planning\Standing;
+use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Collection;
@@ -213,6 +214,22 @@ final class TankWater
         }
 
         return $makes;
+    }
+
+    /**
+     * What wants something of the keeper: the most urgent, and beside it those that are more than worth noting. Nothing in a tank that is cycling
+     * while nobody lives there: ammonia is what its bacteria live on.
+     *
+     * @return list<Concern> most urgent first
+     */
+    public function asks(): array
+    {
+        if ($this->tank->loadMissing(['startUp', ...Tank::INHABITANTS])->startUp !== null && !$this->tank->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0)) {
+            return [];
+        }
+        $concerns = $this->concerns();
+
+        return [...array_slice($concerns, 0, 1), ...array_values(array_filter(array_slice($concerns, 1), static fn(Concern $concern): bool => $concern->urgency !== Urgency::Note))];
     }
 
     /** @return list<Concern> most urgent first */

@@ -11,11 +11,13 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Level;
 use Cresco\Core\Water\Mixing;
 use Cresco\Core\Water\WaterState;
 use Illuminate\Support\Facades\Cache;
@@ -26,9 +28,10 @@ final readonly class Waters
 {
     /**
      * @param array<int, array<string, Reading>> $sourceReadings by water id
+     * @param array<int, array<string, Level>>   $levels  where what is conserved stands in them, by water id
      * @param array<int, Batch>                 $batches the newest of each water that is made up, by water id
      */
-    private function __construct(public TankWater $now, private array $sourceReadings, private array $batches) {}
+    private function __construct(public TankWater $now, private array $sourceReadings, private array $levels, private array $batches) {}
 
     /**
      * @param list<int>      $waterIds
@@ -36,17 +39,17 @@ final readonly class Waters
      */
     public static function around(Tank $tank, array $waterIds, ?TankWater $now = null): self
     {
-        return new self($now ?? TankWater::of($tank), LatestReadings::ofWaters($waterIds), self::newestBatches($tank, $waterIds));
+        return new self($now ?? TankWater::of($tank), LatestReadings::ofWaters($waterIds), SourceLevels::ofMany($waterIds), self::newestBatches($tank, $waterIds));
     }
 
     /**
      * The same from what was known at another time; batches are left out.
      *
-     * @param array<int, array<string, Reading>> $sourceReadings by water id
+     * @param list<int> $waterIds
      */
-    public static function on(TankWater $now, array $sourceReadings): self
+    public static function on(TankWater $now, array $waterIds, CarbonImmutable $at): self
     {
-        return new self($now, $sourceReadings, []);
+        return new self($now, LatestReadings::ofWaters($waterIds, $at), SourceLevels::ofMany($waterIds, $at), []);
     }
 
     /** The tank as it stands now. */
@@ -122,7 +125,7 @@ final readonly class Waters
     }
 
     /**
-     * One water as it was last read; a batch that was written since counts with what it is expected to be, and what is
+     * One water as its readings have it now; a batch that was written since counts with what it is expected to be, and what is
      * missing for reverse osmosis and rain is assumed. What is not read is said to be so.
      */
     public function source(Water $water): WaterState
@@ -130,7 +133,7 @@ final readonly class Waters
         $known = [];
         $assumed = [];
         foreach ($this->sourceReadings[$water->id] ?? [] as $name => $reading) {
-            $known[$name] = $reading->toCore()->distribution();
+            $known[$name] = $this->levels[$water->id][$name] ?? $reading->toCore()->distribution();
         }
         $batch = $this->batchOf($water);
         if ($batch !== null) {
@@ -173,6 +176,7 @@ final readonly class Waters
         // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
         $key = 'blend:'.hash('xxh128', (string) json_encode([
             $first->only('id', 'name', 'kind', 'disinfectant'), $second->only('id', 'name', 'kind', 'disinfectant'), $secondShare,
+            array_map(fn(Water $water): array => array_map(static fn(Level $level): array => [$level->central(), $level->spread()], $this->levels[$water->id] ?? []), [$first, $second]),
             array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),
             array_map(fn(Water $water): ?string => ($batch = $this->batchOf($water)) === null ? null : $batch->id.' '.count($batch->checks->all).' '.json_encode($batch->card->acids).' '.$batch->made_at?->getTimestamp(), [$first, $second]),
         ]));

@@ -11,7 +11,7 @@ use App\Models\Tank;
 use App\Models\WaterKind;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Wear;
+use Cresco\Core\Planning\Wear;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;

@@ -10,7 +10,9 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Calendar\Job;
 use Cresco\Core\Calendar\Placement;
 use Cresco\Core\Calendar\Placing;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\JobType;
+use Cresco\Core\Planning\UpcomingJob;
 use Illuminate\Support\Facades\Cache;
 
 /** The jobs of four weeks on the days of their keeper. */
@@ -19,7 +21,7 @@ final class WeekOf
     /** Of the placing, so that the same jobs lie on the same days. */
     private const SEED = 7;
 
-    public readonly JobsOf $known;
+    public readonly Jobs $known;
 
     public readonly WeekHabits $habits;
 
@@ -40,29 +42,33 @@ final class WeekOf
     /** @var array<string, string> jobs that go with a change, since they need low water */
     public readonly array $with;
 
-    /** @var array<string, Foreseen> by id */
+    /** @var array<string, UpcomingJob> by id */
     public readonly array $jobs;
 
     public function __construct(public readonly Keeper $keeper)
     {
-        $this->known = new JobsOf($keeper);
+        $this->known = Jobs::of($keeper);
         $this->habits = $keeper->week;
         $this->today = CarbonImmutable::now($keeper->timezone)->startOfDay();
-        $this->doses = DosesDue::byDay(array_keys($this->known->tanks), $keeper->show()->local(CarbonImmutable::now()), JobsOf::DAYS);
-        [$this->minutes, $this->taken] = $this->free();
-        $byId = [];
-        foreach ($this->known->jobs as $job) {
-            $byId[$job->id] = $job;
+        $doses = $byId = [];
+        foreach ($this->known->ahead() as $job) {
+            if ($job->key->type === JobType::Dose) {
+                $doses[$job->day()][] = $job->tank();
+            } else {
+                $byId[$job->id()] = $job;
+            }
         }
+        $this->doses = array_map(static fn(array $tanks): array => array_values(array_unique($tanks)), $doses);
+        [$this->minutes, $this->taken] = $this->free();
         $this->jobs = $byId;
-        $this->with = self::together($this->known->jobs);
+        $this->with = self::together(array_values($byId));
         $jobs = [];
         $before = [];
-        foreach ($this->known->jobs as $job) {
-            if (!isset($this->with[$job->id])) {
+        foreach ($byId as $id => $job) {
+            if (!isset($this->with[$id])) {
                 // What comes again lies after the time before.
-                $jobs[] = $one = self::toCore($job, $before[$job->key] ?? -1, array_sum(array_map(static fn(string $id): int => $byId[$id]->minutes, array_keys($this->with, $job->id, true))));
-                $before[$job->key] = $one->latest;
+                $jobs[] = $one = self::toCore($job, $before[(string) $job->key] ?? -1, array_sum(array_map(static fn(string $with): int => $byId[$with]->minutes, array_keys($this->with, $id, true))));
+                $before[(string) $job->key] = $one->latest;
             }
         }
         $this->placement = $this->placed($jobs);
@@ -71,7 +77,7 @@ final class WeekOf
     /**
      * What needs low water goes with the next change at its tank, unless the keeper laid it elsewhere.
      *
-     * @param list<Foreseen> $jobs
+     * @param list<UpcomingJob> $jobs
      *
      * @return array<string, string> change by job
      */
@@ -80,7 +86,7 @@ final class WeekOf
         $changes = [];
         foreach ($jobs as $job) {
             if ($job->litres > 0.0) {
-                $changes[$job->tank][] = $job;
+                $changes[$job->tank()][] = $job;
             }
         }
         $with = $taken = [];
@@ -89,14 +95,14 @@ final class WeekOf
                 continue;
             }
             $best = null;
-            foreach ($changes[$job->tank] ?? [] as $change) {
-                if (!isset($taken[$change->id][$job->key]) && ($best === null || abs($change->due - max(0, $job->due)) < abs($best->due - max(0, $job->due)))) {
+            foreach ($changes[$job->tank()] ?? [] as $change) {
+                if (!isset($taken[$change->id()][(string) $job->key]) && ($best === null || abs($change->day() - max(0, $job->day())) < abs($best->day() - max(0, $job->day())))) {
                     $best = $change;
                 }
             }
             if ($best !== null) {
-                $with[$job->id] = $best->id;
-                $taken[$best->id][$job->key] = true;
+                $with[$job->id()] = $best->id();
+                $taken[$best->id()][(string) $job->key] = true;
             }
         }
 
@@ -107,7 +113,7 @@ final class WeekOf
     private function placed(array $jobs): Placement
     {
         $placing = new Placing($this->minutes, $this->habits->setUp);
-        $jobs = array_values(array_filter($jobs, static fn(Job $job): bool => $job->earliest < JobsOf::DAYS));
+        $jobs = array_values(array_filter($jobs, static fn(Job $job): bool => $job->earliest < Jobs::DAYS));
         $key = 'week.'.$this->keeper->id;
         $mark = hash('xxh128', serialize([$this->minutes, $this->habits->setUp, $jobs]));
         $kept = Cache::get($key);
@@ -122,30 +128,30 @@ final class WeekOf
     }
 
     /** How a job may be laid: on its day alone, where that is set, else within what it stands. */
-    private static function toCore(Foreseen $job, int $before, int $beside): Job
+    private static function toCore(UpcomingJob $job, int $before, int $beside): Job
     {
-        $set = $job->isSet ? max(0, $job->due) : $job->laid;
-        $tank = $job->kind->setsUp ? $job->tank : 0;
+        $set = $job->isSet ? max(0, $job->day()) : $job->laid;
+        $tank = $job->kind->setsUp ? $job->tank() : 0;
         if ($set !== null) {
-            return new Job($job->id, $tank, $job->minutes + $beside, $job->due, max(0, $set), max(0, $set), $job->kind->lateness->aDay(), true);
+            return new Job($job->id(), $tank, $job->minutes + $beside, $job->day(), max(0, $set), max(0, $set), $job->kind->lateness->aDay(), true);
         }
-        $earliest = max(0, $job->due - $job->first, $before + 1);
+        $earliest = max(0, $job->day() - $job->early(), $before + 1);
         // Half of the days until the next time belong to that one; what is overdue may wait from today on as long, at its cost.
-        $last = $job->every > 0 ? min($job->last, intdiv($job->every - 1, 2)) : $job->last;
+        $last = $job->every > 0 ? min($job->late(), intdiv($job->every - 1, 2)) : $job->late();
 
-        return new Job($job->id, $tank, $job->minutes + $beside, $job->due, $earliest, max($earliest, max(0, $job->due) + $last), $job->kind->lateness->aDay());
+        return new Job($job->id(), $tank, $job->minutes + $beside, $job->day(), $earliest, max($earliest, max(0, $job->day()) + $last), $job->kind->lateness->aDay());
     }
 
     /**
      * Minutes of jobs at one tank, with laying out where something is laid out.
      *
-     * @param list<Foreseen> $jobs
+     * @param list<UpcomingJob> $jobs
      */
     public function minutesOf(array $jobs): int
     {
-        $setsUp = array_filter($jobs, static fn(Foreseen $job): bool => $job->tank !== 0 && $job->kind->setsUp) !== [];
+        $setsUp = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->tank() !== 0 && $job->kind->setsUp) !== [];
 
-        return array_sum(array_map(static fn(Foreseen $job): int => $job->minutes, $jobs)) + ($setsUp ? $this->habits->setUp : 0);
+        return array_sum(array_map(static fn(UpcomingJob $job): int => $job->minutes, $jobs)) + ($setsUp ? $this->habits->setUp : 0);
     }
 
     /** @return array{list<int>, array<int, string>} */
@@ -153,11 +159,11 @@ final class WeekOf
     {
         $show = $this->keeper->show();
         $minutes = $taken = [];
-        for ($day = 0; $day < JobsOf::DAYS; ++$day) {
+        for ($day = 0; $day < Jobs::DAYS; ++$day) {
             // Doses come before all else: a minute or two that the day has no more.
             $minutes[] = max(0, $this->habits->minutesOn($this->today->addDays($day)) - $this->doseMinutes($day));
         }
-        $until = $this->today->addDays(JobsOf::DAYS)->format('Y-m-d');
+        $until = $this->today->addDays(Jobs::DAYS)->format('Y-m-d');
         foreach ($this->keeper->busySpells()->whereDate('day', '>=', $this->today->format('Y-m-d'))->whereDate('day', '<', $until)->get() as $busy) {
             $day = -$show->daysSinceDate($busy->day);
             if (isset($minutes[$day])) {
@@ -168,7 +174,7 @@ final class WeekOf
         foreach ($this->keeper->awaySpells as $away) {
             $from = -$show->daysSinceDate($away->from_day);
             $last = -$show->daysSinceDate($away->until_day);
-            for ($day = max(0, $from); $day <= min($last, JobsOf::DAYS - 1); ++$day) {
+            for ($day = max(0, $from); $day <= min($last, Jobs::DAYS - 1); ++$day) {
                 [$minutes[$day], $taken[$day]] = [0, $away->note ?? ''];
             }
         }
@@ -190,12 +196,18 @@ final class WeekOf
         return $at->setTime(...$this->habits->begins($at));
     }
 
-    /** @return list<Foreseen> of a day, what waits least first, and what needs low water with its change */
+    /** @return list<UpcomingJob> what the water of tanks asks for today, whatever the days hold; alarms first */
+    public function urgent(): array
+    {
+        return array_values(array_filter($this->known->all(), static fn(UpcomingJob $job): bool => $job->concern !== null && $job->urgency->isForToday()));
+    }
+
+    /** @return list<UpcomingJob> of a day, what waits least first, and what needs low water with its change */
     public function on(int $day): array
     {
         $found = [];
         foreach ($this->placement->on($day) as $job) {
-            $found = [...$found, $this->jobs[$job->id], ...array_map(fn(string $id): Foreseen => $this->jobs[$id], array_keys($this->with, $job->id, true))];
+            $found = [...$found, $this->jobs[$job->id], ...array_map(fn(string $id): UpcomingJob => $this->jobs[$id], array_keys($this->with, $job->id, true))];
         }
 
         return $found;

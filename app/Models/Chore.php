@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 

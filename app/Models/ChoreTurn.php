@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

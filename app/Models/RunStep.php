@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Kept\StepContent;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 

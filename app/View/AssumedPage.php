@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Kept\OwnFigures;
-use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\Courses;
 use App\Known\Evaporation;
 use App\Known\StepMinutes;
+use App\Known\WorkDone;
 use App\Models\Chore;
 use App\Models\FreshStart;
 use App\Models\Keeper;
@@ -97,7 +97,7 @@ final readonly class AssumedPage
         $names = $this->keeper->tanks()->orderBy('name')->pluck('name', 'id')->map(static fn(mixed $name): string => is_string($name) ? $name : '')->all();
         $ids = array_map(intval(...), array_keys($names));
         $own = $this->keeper->figures;
-        $every = AgendaOf::intervals($ids, $own);
+        $every = WorkDone::intervals($ids, $own);
         $taken = StepMinutes::of($ids);
         $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
         foreach ($names as $id => $name) {

@@ -9,6 +9,7 @@ use App\Models\Jar;
 use App\Models\Store;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Change\Dilution;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Sentence;
@@ -491,7 +492,7 @@ final class BenchSheet
             return [];
         }
         $now = $tank->central(Parameter::Conductivity, 0.0);
-        $after = $now + $this->draft->input->fraction * ($this->draft->batch->water->conductivity - $now);
+        $after = Dilution::landing(Parameter::Conductivity, $now, $this->draft->batch->water->conductivity, $this->draft->input->fraction);
         $allowed = (float) $this->draft->input->needs()->swingLimits()->allowed(Parameter::Conductivity, $now);
         if (abs($after - $now) <= $allowed) {
             return [];

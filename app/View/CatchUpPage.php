@@ -6,17 +6,17 @@ namespace App\View;
 
 use App\Change\DraftChange;
 use App\Change\UsualChange;
-use App\Known\AgendaOf;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
+use App\Known\WorkDone;
 use App\Models\BedPatch;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Planning\CatchUp;
+use Cresco\Core\Planning\CatchUpSession;
 use Cresco\Core\Plants\StandDue;
-use Cresco\Core\Rhythm\CatchUp;
-use Cresco\Core\Rhythm\CatchUpSession;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Working\Computation;
 
@@ -51,14 +51,14 @@ final class CatchUpPage
         $changed = $this->water->change?->changed_at;
         $this->since = $changed === null ? null : $this->show->daysSince($changed);
         $this->isNeglected = $this->since !== null && CatchUp::isNeglected($this->since, $tank->routine_days);
-        $this->urgent = array_values(array_filter(ConcernLine::urgent($this->water, $this->show), static fn(ConcernLine $line): bool => $line->isAlarm()));
+        $this->urgent = ConcernLine::alarms($this->water, $this->show);
         $made = $draft($tank, UsualChange::of($tank), $this->water);
         $limit = ($tank->needs()->range(Parameter::Nitrate) ?? [0.0, 20.0])[1];
         $this->goal = max(1.0, self::DOWN_TO * $limit);
         $patches = $tank->patches()->get();
         $old = $patches->filter(fn(BedPatch $patch): bool => $patch->cleaned_at === null || $this->show->daysSince($patch->cleaned_at) > self::BED)->count();
         $dues = PlantingOf::orNone($tank)?->dues() ?? [];
-        $last = AgendaOf::last([$tank->id])[$tank->id] ?? [];
+        $last = WorkDone::last([$tank->id])[$tank->id] ?? [];
         $this->way = CatchUp::plan(
             $this->water->state()->get(Parameter::Nitrate)?->central(),
             $this->goal,

@@ -169,7 +169,7 @@ final class ChangeSheet
         $query = ['tank' => $tank->id, 'litres' => Show::plain($tank->keeper->volume_unit->fromLitres(max(1.0, $plan->outflow())), 1), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
         $now = $this->draft->forecast->outlook(Parameter::Conductivity)->now;
         if ($this->draft->input->reason === Reason::Conductivity && $this->draft->input->conductivityGoal !== null && $now !== null && $this->draft->share() > 0.01) {
-            $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Dilution::corrective($now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
+            $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Dilution::newWater(Parameter::Conductivity, $now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
         }
 
         return '/bench?'.http_build_query($query);

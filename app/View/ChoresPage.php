@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\WearOf;
+use App\Known\WorkDone;
 use App\Models\Chore;
 use App\Models\Keeper;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Interval;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\Interval;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Collection;
@@ -98,7 +98,7 @@ final class ChoresPage
     {
         $lines = [];
         $names = $this->keeper->tanks()->orderBy('name')->pluck('name', 'id');
-        $learned = AgendaOf::intervals(array_values(array_map(intval(...), $names->keys()->all())), $this->keeper->figures);
+        $learned = WorkDone::intervals(array_values(array_map(intval(...), $names->keys()->all())), $this->keeper->figures);
         foreach ($names as $id => $name) {
             foreach ($learned[(int) $id] ?? [] as $task => $interval) {
                 $lines[] = ['tank' => is_string($name) ? $name : '', 'task' => Task::from($task)->label(), 'every' => self::every($interval)];

@@ -9,12 +9,12 @@ use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\TrimPlan;
 use App\Change\WaterOut;
-use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\DosesDue;
 use App\Known\RotationOf;
 use App\Known\StepMinutes;
 use App\Known\TreatmentsOf;
+use App\Known\WorkDone;
 use App\Models\BedPatch;
 use App\Models\Chore;
 use App\Models\OffSpot;
@@ -26,7 +26,7 @@ use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Concern;
+use Cresco\Core\Planning\Concern;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
@@ -76,9 +76,9 @@ final class ComposePage
         $own = $draft->tank->keeper->figures;
         $this->table = Timetable::of($this->session->jobs($this->order), Rules::of($this->session), SessionOf::minutes($draft, $this->order, $this->taken, $trim));
         $this->spells = Spells::of($this->session, $this->table);
-        $this->last = AgendaOf::last([$draft->tank->id])[$draft->tank->id] ?? [];
+        $this->last = WorkDone::last([$draft->tank->id])[$draft->tank->id] ?? [];
         $this->spots = array_values($draft->tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get()->all());
-        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...AgendaOf::tasks(AgendaOf::work($this->last, $show, $own, AgendaOf::intervals([$draft->tank->id], $own)[$draft->tank->id] ?? [])), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
+        $this->due = [...array_map(static fn(OffSpot $spot): Task => $spot->kind->task(), $this->spots), ...WorkDone::tasksDue($draft->tank), ...($trim === null ? [] : self::cutting($trim)), ...(DosesDue::of($draft->tank, $work->day ?? $show->local(CarbonImmutable::now())) === [] ? [] : [Task::Fertilise]), ...TreatmentsOf::tasks($draft->tank)];
     }
 
     /** @return list<array{finding: Finding, without: list<string>, waits: list<string>}> what asks too much of the filter on one day, the tasks that stay and those that wait */

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\TankWater;
-use App\Models\Animal;
-use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Concern;
-use Cresco\Core\Rhythm\Urgency;
+use Cresco\Core\Planning\Concern;
+use Cresco\Core\Planning\Urgency;
 
 /** What the water of a tank asks for, in words. */
 final readonly class ConcernLine
@@ -50,22 +48,10 @@ final readonly class ConcernLine
         return array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->concerns());
     }
 
-    /** @return list<self> the most urgent, and beside it those that are more than worth noting; none in a tank that is cycling while nobody lives there: ammonia is what its bacteria live on */
-    public static function urgent(TankWater $water, Show $show): array
+    /** @return list<self> dangers: what will not wait for anything else */
+    public static function alarms(TankWater $water, Show $show): array
     {
-        $isCycling = $water->tank->loadMissing(['startUp', ...Tank::INHABITANTS])->startUp !== null && !$water->tank->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0);
-        $concerns = $isCycling ? [] : $water->concerns();
-
-        return array_map(
-            static fn(Concern $concern): self => self::of($concern, $water, $show),
-            [...array_slice($concerns, 0, 1), ...array_filter(array_slice($concerns, 1), static fn(Concern $concern): bool => $concern->urgency !== Urgency::Note)],
-        );
-    }
-
-    /** Whether it does not wait for a day of the week. */
-    public function isForToday(): bool
-    {
-        return in_array($this->urgency, [Urgency::Alarm, Urgency::Today], true);
+        return array_values(array_filter(array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->asks()), static fn(self $line): bool => $line->isAlarm()));
     }
 
     public function isAlarm(): bool

@@ -9,8 +9,7 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\SessionOf;
 use App\Change\UsualChange;
-use App\Known\Foreseen;
-use App\Known\JobsOf;
+use App\Known\Jobs;
 use App\Known\TankWater;
 use App\Known\WaterDrawn;
 use App\Known\WeekOf;
@@ -23,6 +22,8 @@ use App\Models\Tank;
 use App\Models\Water;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Planning\UpcomingJob;
+use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
@@ -54,11 +55,11 @@ final class Evening
         $this->between = (int) round($keeper->figures->get('between'));
         $today = [];
         foreach ($this->week->on(0) as $job) {
-            $today[$job->tank][] = $job;
+            $today[$job->tank()][] = $job;
         }
         $stops = $chosen = [];
-        foreach (Round::of($keeper) as $strip) {
-            $stop = $this->stop($strip, array_values(array_filter($today[$strip->tank->id] ?? [], static fn(Foreseen $job): bool => $job->isSession())));
+        foreach (Round::of($this->week->known) as $strip) {
+            $stop = $this->stop($strip, array_values(array_filter($today[$strip->tank->id] ?? [], static fn(UpcomingJob $job): bool => $job->isSession())));
             if ($stop !== null) {
                 $stops[] = $stop;
                 $chosen[$strip->tank->id] = $picked === null ? $stop->isDue : in_array($strip->tank->id, $picked, true);
@@ -174,13 +175,13 @@ final class Evening
         return array_values(array_filter($this->stops, fn(EveningStop $stop): bool => $this->picked[$stop->tank->id]));
     }
 
-    /** @param list<Foreseen> $jobs of a session, that the week lays on today at this tank */
+    /** @param list<UpcomingJob> $jobs of a session, that the week lays on today at this tank */
     private function stop(RoundStrip $strip, array $jobs): ?EveningStop
     {
         $tank = $strip->tank;
         // A bag that is being let in is no session: what is due beside it is what the week lays on today.
-        $rank = $strip->isBag ? RoundStrip::CALM : $strip->rank;
-        $isDue = $rank <= RoundStrip::WORK || $jobs !== [];
+        $urgency = $strip->isBag ? Urgency::Ahead : $strip->urgency;
+        $isDue = $urgency->value <= Urgency::Today->value || $jobs !== [];
         $open = Run::query()->open()->where('tank_id', $tank->id)->first();
         if ($open !== null) {
             return $this->sheet($strip, $open, $isDue || $open->state === RunState::Running);
@@ -195,7 +196,7 @@ final class Evening
             $tasks = $task === null || in_array($task, $tasks, true) ? $tasks : [...$tasks, $task];
         }
         // Where work alone is due, no water is.
-        $changes = $tasks === [] || $rank <= RoundStrip::TODAY || array_filter($jobs, static fn(Foreseen $job): bool => $job->litres > 0.0) !== [];
+        $changes = $tasks === [] || $urgency->value <= Urgency::Today->value || array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
         $url = '/tanks/'.$tank->id.($tasks === [] ? '/change' : '/compose?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
 
@@ -205,18 +206,18 @@ final class Evening
     /**
      * Why a tank is in the order, and where the week has it when not today.
      *
-     * @param list<Foreseen> $jobs
+     * @param list<UpcomingJob> $jobs
      */
     private function why(RoundStrip $strip, array $jobs): string
     {
-        $names = array_map(fn(Foreseen $job): string => WeekWords::job($job, $this->show), $jobs);
-        $words = $names !== [] && ($strip->isBag || $strip->rank > RoundStrip::CHECK) ? ucfirst(Words::list(array_map(Words::inside(...), $names))) : '';
-        $isChanged = array_filter($jobs, static fn(Foreseen $job): bool => $job->litres > 0.0) !== [];
+        $names = array_map(fn(UpcomingJob $job): string => WeekWords::job($job, $this->show), $jobs);
+        $words = $names !== [] && ($strip->isBag || $strip->urgency->value > Urgency::Check->value) ? ucfirst(Words::list(array_map(Words::inside(...), $names))) : '';
+        $isChanged = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         // A change that the round asks for and the week has on another day is said with that day.
         $asksForChange = preg_match('#/(change|catch-up)$#', $strip->url) === 1;
-        for ($day = 1; !$isChanged && $asksForChange && in_array($strip->rank, [RoundStrip::LATE, RoundStrip::DUE], true) && $day < JobsOf::DAYS; ++$day) {
+        for ($day = 1; !$isChanged && $asksForChange && in_array($strip->urgency, [Urgency::Late, Urgency::Due, Urgency::Next], true) && $day < Jobs::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
-                if ($job->tank === $strip->tank->id && $job->isSession() && $job->litres > 0.0) {
+                if ($job->tank() === $strip->tank->id && $job->isSession() && $job->litres > 0.0) {
                     return ($words === '' ? '' : $words.'. ').__('week.evening', ['head' => $strip->head, 'day' => WeekWords::day($this->week, $day)]);
                 }
             }

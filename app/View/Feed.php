@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Exchange\CalendarFile;
-use App\Known\Foreseen;
-use App\Known\JobsOf;
+use App\Known\Jobs;
 use App\Models\Keeper;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Planning\UpcomingJob;
 
 /** The jobs of four weeks as a calendar. */
 final class Feed
@@ -45,10 +45,10 @@ final class Feed
     {
         $events = [];
         $base = rtrim(config()->string('app.url'), '/');
-        for ($day = 0; $day < JobsOf::DAYS; ++$day) {
+        for ($day = 0; $day < Jobs::DAYS; ++$day) {
             $tanks = [];
             foreach ($page->week->on($day) as $job) {
-                $tanks[$job->tank][] = $job;
+                $tanks[$job->tank()][] = $job;
             }
             $at = $page->week->begins($day);
             foreach ($tanks as $tank => $jobs) {
@@ -56,7 +56,7 @@ final class Feed
                 $events[] = [
                     // What is done first on a day names the session, so that a session keeps its name when it moves.
                     'uid' => self::uid($keeper, self::name($jobs)), 'at' => $at, 'minutes' => $minutes,
-                    'title' => (string) __('week.feed_event.session', ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(', ', array_map(static fn(Foreseen $job): string => Words::inside(WeekWords::job($job, $page->show)), $jobs))]),
+                    'title' => (string) __('week.feed_event.session', ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(', ', array_map(static fn(UpcomingJob $job): string => Words::inside(WeekWords::job($job, $page->show)), $jobs))]),
                     'body' => (string) __('week.feed_event.minutes', ['minutes' => Show::minutes($minutes)]), 'url' => $base.'/week', 'alarm' => false,
                 ];
                 $at = $at->addMinutes($minutes);
@@ -66,10 +66,10 @@ final class Feed
         return $events;
     }
 
-    /** @param non-empty-list<Foreseen> $jobs */
+    /** @param non-empty-list<UpcomingJob> $jobs */
     private static function name(array $jobs): string
     {
-        $names = array_map(static fn(Foreseen $job): string => $job->id, $jobs);
+        $names = array_map(static fn(UpcomingJob $job): string => $job->id(), $jobs);
         sort($names);
 
         return $names[0];

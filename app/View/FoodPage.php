@@ -378,8 +378,8 @@ final readonly class FoodPage
     private function rooted(): array
     {
         $due = [];
-        foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show, $this->lastCapsules())[$this->tank->id] ?? [] as $one) {
-            $due[(int) substr($one->key, strlen(CapsulesOf::KEY))] = $one;
+        foreach (CapsulesOf::due([$this->tank->id => $this->tank], $this->show, $this->lastCapsules())[$this->tank->id] ?? [] as $stand => [$one]) {
+            $due[$stand] = $one;
         }
         $last = $kinds = $numbers = [];
         foreach ($this->lastCapsules() as $capsule) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\AgendaOf;
 use App\Known\InquiryOf;
 use App\Known\LightOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
+use App\Known\WorkDone;
 use App\Models\Aim;
 use App\Models\Inquiry;
 use App\Models\Photo;
@@ -371,7 +371,7 @@ final class InquiryPage
     public function dieOff(?Kind $kind = null): DieOff
     {
         // Whoever's age is not known, and a filter that was cleaned a short time ago, is not taken to be settled.
-        $cleaned = AgendaOf::last([$this->tank->id])[$this->tank->id][Task::Media->value] ?? null;
+        $cleaned = WorkDone::last([$this->tank->id])[$this->tank->id][Task::Media->value] ?? null;
         $age = $this->tank->age();
         $isSettled = $age !== null && $age >= 7.0 * Hints::YOUNG_WEEKS && ($cleaned === null || Span::days($cleaned, CarbonImmutable::now()) >= Strain::FILTER_RESTS);
 
@@ -428,7 +428,7 @@ final class InquiryPage
     /** @return list<ConcernLine> dangers that come before any diagnosis */
     public function alarms(): array
     {
-        return $this->inquiry->ended_at !== null ? [] : array_values(array_filter(ConcernLine::urgent($this->water(), $this->show), static fn(ConcernLine $line): bool => $line->isAlarm()));
+        return $this->inquiry->ended_at !== null ? [] : ConcernLine::alarms($this->water(), $this->show);
     }
 
     /** The working of a figure; null for an unknown name. */

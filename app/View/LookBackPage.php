@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\BandRecord;
 use App\Kept\ForecastRecord;
 use App\Known\PlantingOf;
 use App\Known\RotationOf;
@@ -21,6 +22,7 @@ use Cresco\Core\Change\Miss;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Water\Mixing;
+use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Estimate;
 
@@ -90,15 +92,11 @@ final readonly class LookBackPage
         if ($parameter === null || !$parameter->mixes() || $row?->now === null || $row->source === null) {
             return null;
         }
-        $unit = $this->run->tank->keeper->show()->unit($parameter);
-        $source = $this->run->plan->source ?? 'the new water';
+        $of = static fn(string $name, BandRecord $band): WaterState => new WaterState($name, [$parameter->value => $band->distribution()]);
+        $share = fn(Computation $working): Computation => $working->given('f', 'share of new water', $this->share(), '');
 
-        return Computation::of($parameter->label().' right after, as it was forecast')
-            ->given('f', 'share of new water', $this->share(), '')
-            ->given('tank', $parameter->word().' in the tank before', $unit->distributionFromBase($row->now->distribution()), $unit->label)
-            ->given('source', $parameter->word().' in '.$source, $unit->distributionFromBase($row->source->distribution()), $unit->label)
-            ->line(Mixing::ONE_CHANGE, $parameter->word().' right after', $unit->label)
-            ->note('The doubt about the volume, which the band on the page holds too, is not kept apart.');
+        return Mixing::byVolume($parameter, $of('the tank before', $row->now), $of($this->run->plan->source ?? 'the new water', $row->source), $this->run->tank->keeper->show()->unit($parameter), $share)
+            ?->note('As it was forecast. The doubt about the volume, which the band on the page holds too, is not kept apart.');
     }
 
     public function held(): int

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\TrimPlan;
-use App\Known\AgendaOf;
+use App\Known\Jobs;
 use App\Known\PlantingOf;
 use App\Known\VesselOf;
 use App\Models\StandLook;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Stand as CoreStand;
-use Cresco\Core\Rhythm\Agenda;
 use Cresco\Core\Working\Computation;
 
 /** The plants of a tank on a day: how tall each stands, who takes whose light, what is due and how deep to cut. */
@@ -315,9 +315,9 @@ final class PlantsPage
     /** @return list<CoreStand> with melting leaves to be taken out today */
     public function melting(): array
     {
-        $dues = new Agenda(AgendaOf::melting([$this->tank->id], $this->show)[$this->tank->id] ?? []);
+        $now = array_filter(Jobs::melting([$this->tank->id], $this->show), static fn(UpcomingJob $job): bool => $job->due->isNow());
 
-        return array_values(array_intersect_key($this->today->stands, array_flip(AgendaOf::meltingNow($dues))));
+        return array_values(array_intersect_key($this->today->stands, array_flip(array_map(static fn(UpcomingJob $job): int => $job->key->record(), $now))));
     }
 
     /** Whether a stand has less light today than it asks for. */

@@ -5,31 +5,14 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\Tank;
+use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Work\Task;
 
 /** One tank on the round: what it needs, how its water stands, and its drawing. */
 final readonly class RoundStrip
 {
-    public const ALARM = 0;
-
-    public const OFF = 1;
-
-    public const TODAY = 2;
-
-    public const WORK = 3;
-
-    public const CHECK = 4;
-
-    public const LATE = 5;
-
-    public const DUE = 6;
-
-    public const FIRST = 7;
-
-    public const CALM = 8;
-
     /**
-     * @param int                                                             $rank    consequence, most serious first
+     * @param Urgency $urgency of what stands first
      * @param list<array{name: string, value: string, beyond: string|null, carried: bool}> $figures
      * @param list<string>                                                   $acts    to do within ten minutes
      * @param list<string>                                                   $beside  what else is the case
@@ -40,7 +23,7 @@ final readonly class RoundStrip
         public Tank $tank,
         public SectionDrawing $drawing,
         public string $size,
-        public int $rank,
+        public Urgency $urgency,
         public string $head,
         public string $why,
         public string $act,
@@ -52,6 +35,12 @@ final readonly class RoundStrip
         public array $tasks = [],
         public bool $isBag = false,
     ) {}
+
+    /** Whether nothing is to be done there now. */
+    public function isCalm(): bool
+    {
+        return $this->urgency === Urgency::Ahead;
+    }
 
     /** Whether any figure is not as it was read, but as it should be now. */
     public function isCarried(): bool

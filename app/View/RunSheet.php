@@ -7,10 +7,10 @@ namespace App\View;
 use App\Change\ConditionerDose;
 use App\Kept\StandCut;
 use App\Kept\StepContent;
-use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\RotationOf;
 use App\Known\VesselOf;
+use App\Known\WorkDone;
 use App\Models\Chore;
 use App\Models\Run;
 use App\Models\RunState;
@@ -20,7 +20,7 @@ use App\Models\SwitchTick;
 use App\Units\Show;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Comes;
+use Cresco\Core\Planning\Comes;
 use Cresco\Core\Tank\Device;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Spells;
@@ -272,7 +272,7 @@ final readonly class RunSheet
     /** Whether the step is work that comes again, so that what was found tells when it is due. */
     public function asksWhatWasFound(): bool
     {
-        $task = AgendaOf::taskOfStep()[$this->step->job] ?? null;
+        $task = WorkDone::taskOfStep()[$this->step->job] ?? null;
 
         return $task !== null && Task::from($task)->kind()->comes === Comes::Learned && $this->content->stands === [] && $this->content->doses === [];
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\AgendaOf;
+use App\Known\Jobs;
 use App\Known\TankWater;
 use App\Known\VesselOf;
 use App\Models\Tank;
-use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Planning\Due;
 
 /** The way through one tank: look, read, change, session, look back, each with its state in a line. */
 final readonly class TankLoop
@@ -36,7 +36,7 @@ final readonly class TankLoop
             new LoopStop('food', __('rhythm.stop.food'), $base.'/food', __('rhythm.tab.food'), $here === 'food', 'f'),
             new LoopStop('trouble', __('inquiry.loop'), $base.'/inquiries', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
             new LoopStop('read', __('rhythm.stop.read'), $base.'/read', $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]), $here === 'read', 'e'),
-            new LoopStop('change', __('rhythm.stop.change'), $base.'/change', self::short(AgendaOf::change($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
+            new LoopStop('change', __('rhythm.stop.change'), $base.'/change', self::short(Jobs::changeDue($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
             new LoopStop('session', __('rhythm.stop.session'), $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? __('rhythm.tab.session') : $open->progress(), $here === 'session', 's'),
             new LoopStop('look-back', __('rhythm.stop.look-back'), $base.'/look-back', $last === null ? __('rhythm.tab.none') : $show->day($last->changed_at), $here === 'look-back', 'b'),
             new LoopStop('diary', __('rhythm.stop.diary'), $base.'/diary', __('rhythm.tab.diary'), $here === 'diary', 'd'),

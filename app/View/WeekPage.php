@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\AgendaOf;
-use App\Known\Foreseen;
-use App\Known\JobsOf;
+use App\Known\Jobs;
 use App\Known\SuppliesOf;
-use App\Known\TankWater;
 use App\Known\UsualWater;
 use App\Known\WaterDrawn;
 use App\Known\WeekOf;
@@ -21,7 +18,9 @@ use App\Units\Show;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\JobType;
+use Cresco\Core\Planning\UpcomingJob;
 
 /** Seven days of a keeper over all tanks: what lies where and why, and what must be ready by when. */
 final class WeekPage
@@ -52,10 +51,10 @@ final class WeekPage
     public function days(): array
     {
         $days = [];
-        for ($day = $this->from; $day < min($this->from + self::DAYS, JobsOf::DAYS); ++$day) {
+        for ($day = $this->from; $day < min($this->from + self::DAYS, Jobs::DAYS); ++$day) {
             $sessions = [];
             foreach ($this->week->on($day) as $job) {
-                $sessions[$job->tank][] = $job;
+                $sessions[$job->tank()][] = $job;
             }
             $days[] = new WeekDay(
                 $day,
@@ -75,16 +74,12 @@ final class WeekPage
     /** @return list<array{tank: Tank, line: ConcernLine}> what the water of tanks asks for today, whatever the week holds; alarms first */
     public function urgent(): array
     {
-        $tanks = $this->week->known->tanks;
         $found = [];
-        foreach (TankWater::now($tanks) as $id => $water) {
-            foreach (ConcernLine::urgent($water, $this->show) as $line) {
-                if ($line->isForToday()) {
-                    $found[] = ['tank' => $tanks[$id], 'line' => $line];
-                }
+        foreach ($this->week->urgent() as $job) {
+            if ($job->concern !== null) {
+                $found[] = ['tank' => $this->week->known->tanks[$job->tank()], 'line' => ConcernLine::of($job->concern, $this->week->known->waters()[$job->tank()], $this->show)];
             }
         }
-        usort($found, static fn(array $a, array $b): int => $a['line']->urgency->value <=> $b['line']->urgency->value);
 
         return $found;
     }
@@ -96,7 +91,7 @@ final class WeekPage
         return $names === [] ? '' : trans_choice('week.day.doses', count($names), ['count' => count($names), 'name' => $names[0], 'minutes' => $this->week->doseMinutes($day)]);
     }
 
-    /** @param list<Foreseen> $jobs */
+    /** @param list<UpcomingJob> $jobs */
     private function session(int $day, int $tank, array $jobs): WeekSession
     {
         return new WeekSession($this->tank($tank), $this->week->minutesOf($jobs), $jobs, self::url($tank, $jobs), $day);
@@ -108,13 +103,13 @@ final class WeekPage
     }
 
     /** Where the days are asked for to which a job may go. */
-    public function moveUrl(Foreseen $job): string
+    public function moveUrl(UpcomingJob $job): string
     {
-        return '/week/move?'.http_build_query(['job' => $job->id, 'from' => $this->from]);
+        return '/week/move?'.http_build_query(['job' => $job->id(), 'from' => $this->from]);
     }
 
     /** A job that may be moved; null for what goes with another, has its day, or is not there. */
-    public function movable(string $id): ?Foreseen
+    public function movable(string $id): ?UpcomingJob
     {
         $job = $this->week->jobs[$id] ?? null;
 
@@ -122,11 +117,11 @@ final class WeekPage
     }
 
     /** @return list<array{day: int, date: string, label: string, cost: string, here: bool}> days to which a job may go, with what that costs */
-    public function moves(Foreseen $job): array
+    public function moves(UpcomingJob $job): array
     {
-        $at = (int) $this->week->placement->day($job->id);
+        $at = (int) $this->week->placement->day($job->id());
         $moves = [];
-        for ($day = max(0, min($at, $job->due) - self::EARLIER); $day <= min(JobsOf::DAYS - 1, max($at, $job->due) + self::DAYS); ++$day) {
+        for ($day = max(0, min($at, $job->day()) - self::EARLIER); $day <= min(Jobs::DAYS - 1, max($at, $job->day()) + self::DAYS); ++$day) {
             [$date, $label] = $this->dates()[$day];
             $moves[] = ['day' => $day, 'date' => $date, 'label' => $label, 'here' => $day === $at, 'cost' => $day === $at ? (string) __('week.cost.here') : $this->cost($job, $day)];
         }
@@ -137,13 +132,13 @@ final class WeekPage
     /** @var array<string, string> words of what it costs, which are the same for many */
     private array $words = [];
 
-    private function cost(Foreseen $job, int $day): string
+    private function cost(UpcomingJob $job, int $day): string
     {
-        $more = $this->week->placement->ifMoved($job->id, $day);
+        $more = $this->week->placement->ifMoved($job->id(), $day);
         if ($more === null) {
             return '';
         }
-        $key = $job->kind->lateness->value.' '.($day > 0 ? $day - $job->due : min(0, $day - $job->due)).' '.$more->minutesOver().' '.$more->minutes();
+        $key = $job->kind->lateness->value.' '.($day > 0 ? $day - $job->day() : min(0, $day - $job->day())).' '.$more->minutesOver().' '.$more->minutes();
 
         return $this->words[$key] ??= WeekWords::cost($job, $day, $more, $this->week->habits->setUp);
     }
@@ -156,7 +151,7 @@ final class WeekPage
     {
         if ($this->dates === null) {
             $this->dates = [];
-            for ($day = 0; $day < JobsOf::DAYS; ++$day) {
+            for ($day = 0; $day < Jobs::DAYS; ++$day) {
                 $at = $this->week->today->addDays($day);
                 $this->dates[] = [$at->format('Y-m-d'), $at->format('D j M')];
             }
@@ -165,15 +160,15 @@ final class WeekPage
         return $this->dates;
     }
 
-    /** @param list<Foreseen> $jobs the page on which they are planned as one session */
+    /** @param list<UpcomingJob> $jobs the page on which they are planned as one session */
     private static function url(int $tank, array $jobs): ?string
     {
         if ($tank === 0) {
             foreach ($jobs as $job) {
-                if (str_starts_with($job->key, 'store.')) {
+                if ($job->key->type === JobType::Membrane) {
                     return '/stores/'.$job->of;
                 }
-                if ($job->kind->key === 'pen') {
+                if ($job->key->type === JobType::Meter) {
                     return '/settings#kits';
                 }
             }
@@ -181,31 +176,31 @@ final class WeekPage
             return null;
         }
         foreach ($jobs as $job) {
-            if ($job->kind->key === 'sheet') {
+            if ($job->key->type === JobType::Checklist) {
                 return '/runs/'.$job->of;
             }
         }
-        if (in_array(JobKinds::WAY_BACK, array_map(static fn(Foreseen $job): string => $job->kind->key, $jobs), true)) {
+        if (in_array(JobKinds::WAY_BACK, array_map(static fn(UpcomingJob $job): string => $job->kind->key, $jobs), true)) {
             return '/tanks/'.$tank.'/catch-up';
         }
-        $tasks = array_values(array_unique(array_filter(array_map(static fn(Foreseen $job): ?string => $job->kind->task, $jobs))));
-        $changes = array_filter($jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change') !== [];
+        $tasks = array_values(array_unique(array_filter(array_map(static fn(UpcomingJob $job): ?string => $job->kind->task, $jobs))));
+        $changes = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change') !== [];
 
         return match (true) {
             $changes && $tasks === [] => '/tanks/'.$tank.'/change',
             $changes => '/tanks/'.$tank.'/compose?'.http_build_query(['tasks' => $tasks]),
             $tasks !== [] => '/tanks/'.$tank.'/compose?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
-            default => array_values(array_filter(array_map(static fn(Foreseen $job): ?string => self::place($tank, $job), $jobs)))[0] ?? null,
+            default => array_values(array_filter(array_map(static fn(UpcomingJob $job): ?string => self::place($tank, $job), $jobs)))[0] ?? null,
         };
     }
 
     /** Where one job is done that is no work of a session; null for what needs no page. */
-    private static function place(int $tank, Foreseen $job): ?string
+    private static function place(int $tank, UpcomingJob $job): ?string
     {
         return match ($job->kind->key) {
             JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$job->of,
             'after' => '/runs/'.$job->of.'/after/'.$job->name,
-            'capsules', AgendaOf::DOSES => '/tanks/'.$tank.'/food',
+            'capsules', 'dose_look' => '/tanks/'.$tank.'/food',
             'quarantine' => '/tanks/'.$tank.'/arrivals/'.$job->of,
             'test', 'next_day' => '/tanks/'.$tank.'/read',
             'count' => '/tanks/'.$tank.'/animals',
@@ -228,7 +223,7 @@ final class WeekPage
         [$drawn, $changes] = [new WaterDrawn($this->week->keeper), []];
         for ($day = 0; $day < 2 * self::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
-                $tank = $this->tank($job->tank);
+                $tank = $this->tank($job->tank());
                 if ($tank === null || $job->litres <= 0.0) {
                     continue;
                 }
@@ -241,9 +236,9 @@ final class WeekPage
     }
 
     /** @return array<int, float> of each water in what goes in: as the sheet of the day says, else as the tank is filled usually */
-    private function shares(Tank $tank, Foreseen $job): array
+    private function shares(Tank $tank, UpcomingJob $job): array
     {
-        $plan = $job->kind->key === 'sheet' ? ($this->week->known->sheets[$tank->id] ?? null)?->plan : null;
+        $plan = $job->key->type === JobType::Checklist ? $this->week->known->planned($tank->id)?->plan : null;
 
         return $plan !== null && $plan->waters !== [] ? WaterDrawn::shares($plan->waters, $plan->secondShare)
             : WaterDrawn::shares([UsualWater::of($tank)->id, ...($tank->second_water_id === null ? [] : [$tank->second_water_id])], $tank->second_share);

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\Foreseen;
 use App\Models\Tank;
+use Cresco\Core\Planning\UpcomingJob;
 
 /** What is done at one tank on one day; at home where there is none. */
 final readonly class WeekSession
 {
     /**
      * @param int            $minutes with setting up
-     * @param list<Foreseen> $jobs
+     * @param list<UpcomingJob> $jobs
      * @param string|null    $url     on which it is planned
      */
     public function __construct(public ?Tank $tank, public int $minutes, public array $jobs, public ?string $url, public int $day) {}

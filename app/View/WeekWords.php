@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Known\Foreseen;
 use App\Known\WeekOf;
 use App\Models\Chore;
 use App\Units\Show;
 use Cresco\Core\Calendar\Bill;
 use Cresco\Core\Calendar\Why;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Work\After;
 
 /** What is said of jobs and of the days on which they lie. */
 final class WeekWords
 {
-    public static function job(Foreseen $job, Show $show): string
+    public static function job(UpcomingJob $job, Show $show): string
     {
         if ($job->kind->key === 'own' && $job->name !== null) {
             return $job->name;
@@ -66,21 +66,21 @@ final class WeekWords
     }
 
     /** Why a job lies where it does; nothing when it is due there. */
-    public static function why(WeekOf $week, Foreseen $job): string
+    public static function why(WeekOf $week, UpcomingJob $job): string
     {
-        if (isset($week->with[$job->id])) {
+        if (isset($week->with[$job->id()])) {
             return (string) __('week.why.low');
         }
-        $why = $week->placement->why($job->id);
+        $why = $week->placement->why($job->id());
         if ($why === Why::Due || $job->isSet) {
             return '';
         }
-        $due = self::day($week, $job->due);
-        $instead = $why === Why::Full ? $week->placement->instead($job->id) : null;
+        $due = self::day($week, $job->day());
+        $instead = $why === Why::Full ? $week->placement->instead($job->id()) : null;
 
         return match (true) {
-            $why !== Why::Hand && $job->due < 0 => trans_choice('week.why.overdue', -$job->due, ['count' => -$job->due]),
-            $instead !== null && ($week->placement->day($job->id) ?? 0) > $job->due && $instead->perDay > $job->kind->lateness->aDay() => (string) __('week.why.full_instead', ['due' => $due, 'instead' => Words::inside(self::job($week->jobs[$instead->id], $week->keeper->show()))]),
+            $why !== Why::Hand && $job->day() < 0 => trans_choice('week.why.overdue', -$job->day(), ['count' => -$job->day()]),
+            $instead !== null && ($week->placement->day($job->id()) ?? 0) > $job->day() && $instead->perDay > $job->kind->lateness->aDay() => (string) __('week.why.full_instead', ['due' => $due, 'instead' => Words::inside(self::job($week->jobs[$instead->id], $week->keeper->show()))]),
             default => (string) __('week.why.'.$why->value, ['due' => $due]),
         };
     }
@@ -91,13 +91,13 @@ final class WeekWords
     }
 
     /** What it would cost to have a job on another day. */
-    public static function cost(Foreseen $job, int $day, Bill $more, int $setUp): string
+    public static function cost(UpcomingJob $job, int $day, Bill $more, int $setUp): string
     {
         $parts = [];
-        if ($day > $job->due && $day > 0) {
-            $parts[] = trans_choice('week.cost.late', $day - $job->due, ['count' => $day - $job->due, 'grade' => __('week.lateness.'.$job->kind->lateness->value)]);
-        } elseif ($day < $job->due) {
-            $parts[] = trans_choice('week.cost.early', $job->due - $day, ['count' => $job->due - $day]);
+        if ($day > $job->day() && $day > 0) {
+            $parts[] = trans_choice('week.cost.late', $day - $job->day(), ['count' => $day - $job->day(), 'grade' => __('week.lateness.'.$job->kind->lateness->value)]);
+        } elseif ($day < $job->day()) {
+            $parts[] = trans_choice('week.cost.early', $job->day() - $day, ['count' => $job->day() - $day]);
         }
         if ($more->minutesOver() !== 0) {
             $parts[] = (string) __('week.cost.'.($more->minutesOver() > 0 ? 'over' : 'less'), ['count' => abs($more->minutesOver())]);

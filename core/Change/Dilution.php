@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Change;
 
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Strength;
 use Cresco\Core\Water\Mixing;
 use Cresco\Core\Working\Formula;
 
@@ -111,6 +113,41 @@ final class Dilution
         }
 
         return Formula::of(self::CORRECTIVE)->number(['tank' => $tank, 'goal' => $goal, 'f' => $fraction]);
+    }
+
+    /** A parameter after one change, in the base unit. @throws ChangeFault when the fraction is not a share */
+    public static function landing(Parameter $parameter, float $tank, float $source, float $fraction): float
+    {
+        [$conserved, $back] = self::conserved($parameter);
+
+        return $back(self::once($conserved($tank), $conserved($source), $fraction));
+    }
+
+    /** The share of new water that moves a parameter from one level to another, in the base unit; below 0 or above 1 where none does, INF where both waters are alike. @throws ChangeFault */
+    public static function moving(Parameter $parameter, float $tank, float $source, float $level): float
+    {
+        self::requireNumbers($tank, $source, $level);
+        [$conserved] = self::conserved($parameter);
+        $apart = $conserved($source) - $conserved($tank);
+
+        return abs($apart) < 1e-9 ? INF : ($conserved($level) - $conserved($tank)) / $apart;
+    }
+
+    /** What the new water must hold of a parameter so that the tank lands on the goal, in the base unit; below 0 where it cannot be had. */
+    public static function newWater(Parameter $parameter, float $tank, float $goal, float $fraction): float
+    {
+        [$conserved, $back] = self::conserved($parameter);
+        $needed = self::corrective($conserved($tank), $conserved($goal), $fraction);
+
+        return $needed < 0.0 ? $needed : $back($needed);
+    }
+
+    /** @return array{callable(float): float, callable(float): float} to what a mix conserves, and back: of conductivity that is its strength */
+    private static function conserved(Parameter $parameter): array
+    {
+        $itself = static fn(float $value): float => $value;
+
+        return $parameter === Parameter::Conductivity ? [Strength::of(...), Strength::conductivity(...)] : [$itself, $itself];
     }
 
     /** @throws ChangeFault when one is no ordinary number */

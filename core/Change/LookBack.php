@@ -82,6 +82,6 @@ final class LookBack
         }
         [, $before, , , $measured] = $this->rows[$worst->value];
 
-        return new Miss(Miss::SOURCE_OR_READING, $worst, $worst->mixes() ? Dilution::corrective($before, $measured->central(), $this->share) : $measured->central());
+        return new Miss(Miss::SOURCE_OR_READING, $worst, $worst->mixes() ? Dilution::newWater($worst, $before, $measured->central(), $this->share) : $measured->central());
     }
 }

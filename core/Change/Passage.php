@@ -58,20 +58,20 @@ final readonly class Passage
                 $parameter = Parameter::from($name);
                 $swing = $limits->allowed($parameter, $value) ?? INF;
                 // Water as soft or as strong as can be had sets how far one change of this size reaches.
-                $low = (1.0 - $fraction) * $value + $fraction * ($least[$name] ?? 0.0);
-                $high = (1.0 - $fraction) * $value + $fraction * ($most[$name] ?? INF);
+                $low = Dilution::landing($parameter, $value, $least[$name] ?? 0.0, $fraction);
+                $high = isset($most[$name]) ? Dilution::landing($parameter, $value, $most[$name], $fraction) : INF;
                 $landing = max(max($low, $value - $swing), min(min($high, $value + $swing), $aim[$name]));
                 if (abs($landing - $aim[$name]) > 1e-6 + 1e-3 * abs($aim[$name])) {
                     $arrived = false;
                     $by ??= $parameter;
                 }
                 $next[$name] = $landing;
-                $water[$name] = max($least[$name] ?? 0.0, Dilution::corrective($value, $landing, $fraction));
+                $water[$name] = max($least[$name] ?? 0.0, Dilution::newWater($parameter, $value, $landing, $fraction));
             }
             if ($made !== null) {
                 $water = array_intersect_key($made($water), $now);
                 foreach ($water as $name => $value) {
-                    $next[$name] = (1.0 - $fraction) * $now[$name] + $fraction * $value;
+                    $next[$name] = Dilution::landing(Parameter::from($name), $now[$name], $value, $fraction);
                     $swing = $limits->allowed(Parameter::from($name), $now[$name]) ?? INF;
                     if (abs($next[$name] - $now[$name]) > (1.0 + self::SLACK) * $swing) {
                         throw ChangeFault::fraction($fraction);

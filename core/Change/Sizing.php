@@ -7,8 +7,10 @@ namespace Cresco\Core\Change;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
 use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\State\Level;
+use Cresco\Core\State\Strength;
 use Cresco\Core\Tank\SwingLimits;
 use Cresco\Core\Water\Minerals;
 use Cresco\Core\Water\WaterState;
@@ -44,9 +46,14 @@ final class Sizing
         }
         Dilution::needed($unit->fromBase($tank->central()), $unit->fromBase($source->central()), $unit->fromBase($goal));
 
+        $word = $parameter->word();
+        if ($parameter === Parameter::Conductivity) {
+            // What a mix conserves is not conductivity but its strength.
+            [$tank, $source, $goal, $unit, $word] = [Strength::spread($tank), Strength::spread($source), Strength::of($goal), Unit::usual($parameter), 'strength, from conductivity,'];
+        }
         $computation = Computation::of(sprintf('Litres to drain for %s', $parameter->word()))
-            ->given('tank', $parameter->word().' in '.$plan->tank->name, $unit->distributionFromBase($tank), $unit->label)
-            ->given('source', $parameter->word().' in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label)
+            ->given('tank', $word.' in '.$plan->tank->name, $unit->distributionFromBase($tank), $unit->label)
+            ->given('source', $word.' in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label)
             ->given('goal', 'the goal', $unit->fromBase($goal), $unit->label)
             ->given('V', 'net volume of the tank', $plan->vessel->volumeDistribution(), 'L')
             ->given('E', 'litres gone by evaporation before', $plan->evaporated, 'L')
@@ -77,17 +84,19 @@ final class Sizing
             if (!$parameter->mixes() || $now === null || $source === null) {
                 continue;
             }
-            $off = abs($now->central() - $source->central());
-            if ($parameter === Parameter::Conductivity && !($plan->tank->has($parameter) && $plan->source->has($parameter))) {
-                // Nine times of ten it is no further.
-                $off = (new Normal($off, hypot($now->spread(), $source->spread())))->quantile(0.9);
-            }
+            $isRead = $parameter !== Parameter::Conductivity || ($plan->tank->has($parameter) && $plan->source->has($parameter));
             // Where it is open which of two levels it is, the one that leaves less counts.
-            $either = $now instanceof Level ? $now->apart() ?? [] : [];
-            foreach ([[$now->central(), $off], ...array_map(static fn(float $level): array => [$level, abs($level - $source->central())], $either)] as [$level, $far]) {
-                $allowed = $limits->allowed($parameter, $level);
-                if ($allowed !== null && $far > 1e-9 && $allowed / $far < $allowance->share) {
-                    $allowance = new Allowance($allowed / $far, $parameter);
+            $either = static fn(Distribution $level): array => [$level->central(), ...($level instanceof Level ? $level->apart() ?? [] : [])];
+            foreach ($either($now) as $level) {
+                $allowed = $limits->allowed($parameter, $level) ?? INF;
+                foreach ($either($source) as $other) {
+                    $way = $other < $level ? -1.0 : 1.0;
+                    // Nine times of ten it is no further.
+                    $far = $isRead ? $other : max(0.0, $level + $way * (new Normal(abs($other - $level), hypot($now->spread(), $source->spread())))->quantile(0.9));
+                    $share = $allowed < abs($far - $level) ? Dilution::moving($parameter, $level, $far, $level + $way * $allowed) : INF;
+                    if ($share < $allowance->share) {
+                        $allowance = new Allowance($share, $parameter);
+                    }
                 }
             }
         }

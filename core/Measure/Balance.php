@@ -15,4 +15,10 @@ final readonly class Balance
      * @param float $top       highest level that anything unwritten may bring, and that a slip may show
      */
     public function __construct(public float $source, public float $sourceOff, public float $floor, public float $rate, public float $top) {}
+
+    /** The same where only a share of it comes and goes. */
+    public function times(float $share): self
+    {
+        return new self($this->source, $this->sourceOff, $this->floor, $share * $this->rate, $this->top);
+    }
 }

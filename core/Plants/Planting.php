@@ -6,7 +6,7 @@ namespace Cresco\Core\Plants;
 
 use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LightField;
-use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Planning\Due;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Working\Computation;
 
@@ -455,7 +455,7 @@ final class Planting
         }
         $from = (int) floor($from);
 
-        return new StandDue($stand, new Due('stand.'.$stand->key, $from, max($from, (int) ceil(min((float) self::HORIZON, $until))), $reason->value), $reason, $limit, $shaded);
+        return new StandDue($stand, new Due($from, max($from, (int) ceil(min((float) self::HORIZON, $until)))), $reason, $limit, $shaded);
     }
 
     /** Height or cover that a cut is to bring back, which is no limit passed. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Planning\Due;
 
 /** The weeks in which leaves that grew in air die back under water: they are taken out before they rot. */
 final class Settling
@@ -23,12 +23,12 @@ final class Settling
      *
      * @throws PlantsFault when days are below 0
      */
-    public static function due(string $key, int $planted, int $taken): ?Due
+    public static function due(int $planted, int $taken): ?Due
     {
         if ($planted < 0 || $taken < 0) {
             throw PlantsFault::planted();
         }
 
-        return $planted > self::LASTS ? null : Due::again($key, self::EVERY, min($taken, $planted), 'melt');
+        return $planted > self::LASTS ? null : Due::again(self::EVERY, min($taken, $planted));
     }
 }

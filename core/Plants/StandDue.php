@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-use Cresco\Core\Rhythm\Due;
+use Cresco\Core\Planning\Due;
 
 /** When a stand wants cutting, and why. */
 final readonly class StandDue

@@ -59,10 +59,11 @@ final readonly class Course
      * @param float           $from    first day
      * @param float           $until   last day, at most 4,000 later
      * @param float           $drawn   first day of which points are kept
+     * @param float           $step    days by which it goes on at most, above 0
      *
      * @throws StateFault
      */
-    public static function fitted(Balance $balance, ?Normal $start, Normal $rate, float $loss, array $events, float $from, float $until, float $drawn = -INF): self
+    public static function fitted(Balance $balance, ?Normal $start, Normal $rate, float $loss, array $events, float $from, float $until, float $drawn = -INF, float $step = 1.0): self
     {
         $events = Event::inOrder(array_values(array_filter($events, static fn(Event $event): bool => $event->day >= $from && $event->day <= $until)));
         $first = $start === null ? array_search(EventKind::Read, array_map(static fn(Event $event): EventKind => $event->kind, $events), true) : false;
@@ -75,7 +76,7 @@ final readonly class Course
         }
         $begun = new self($states, $reading->day ?? $from, self::checkedLoss($loss), [], [], $reading === null ? 0 : 1, new LastRead($reading->day ?? $from, $reading->value ?? max(0.0, $start->central()), null, $reading?->value));
 
-        return $begun->through($first === false ? $events : array_slice($events, $first + 1), $until, $balance, null, $drawn);
+        return $begun->through($first === false ? $events : array_slice($events, $first + 1), $until, $balance, null, $drawn, $step);
     }
 
     /**
@@ -104,6 +105,43 @@ final readonly class Course
         $later = $this->ahead($events, $until);
 
         return new self($later->states, $until, $this->loss, [...$this->points, ...$later->points], $this->aside, $this->count, $this->read);
+    }
+
+    /**
+     * What is left of it without a part of it, as magnesium is hardness less calcium. Both stand on the same day.
+     *
+     * @param float $ofWhole of its unit in one of the unit of the whole
+     * @param float $ofPart  of its unit in one of the unit of the part
+     *
+     * @throws StateFault
+     */
+    public function without(self $part, float $ofWhole, float $ofPart): self
+    {
+        if (!($ofWhole > 0.0 && $ofPart > 0.0 && max($ofWhole, $ofPart) < 1e9) || abs($this->day - $part->day) > 1e-6) {
+            throw StateFault::days();
+        }
+        $states = [];
+        foreach ($this->states as $of) {
+            foreach ($part->states as $without) {
+                $states[] = $of->without($without, $ofWhole, $ofPart);
+            }
+        }
+        $points = [];
+        foreach ($this->points as $point) {
+            $other = $part->at($point->day);
+            if ($other !== null) {
+                $level = max(0.0, $ofWhole * $point->level - $ofPart * $other->level);
+                $points[] = new CoursePoint(
+                    $point->day,
+                    $level,
+                    max(0.0, $level - hypot($ofWhole * ($point->level - $point->low), $ofPart * ($other->high - $other->level))),
+                    $level + hypot($ofWhole * ($point->high - $point->level), $ofPart * ($other->level - $other->low)),
+                );
+            }
+        }
+        $level = max(0.0, $ofWhole * $this->level()->level - $ofPart * $part->level()->level);
+
+        return new self(self::heaviest($states), $this->day, 0.0, $points, [...$this->aside, ...$part->aside], min($this->count, $part->count), new LastRead($this->day, $level));
     }
 
     /** The same with as many points as an eye can tell apart. */
@@ -246,9 +284,9 @@ final readonly class Course
      * @param list<float>|null $turns
      * @param float            $drawn   first day of which points are kept
      */
-    private function through(array $events, float $until, ?Balance $balance, ?array $turns, float $drawn = -INF): self
+    private function through(array $events, float $until, ?Balance $balance, ?array $turns, float $drawn = -INF, float $step = 1.0): self
     {
-        if (!($until >= $this->day && $until - $this->day <= 4000.0)) {
+        if (!($step > 0.0) || !($until >= $this->day && $until - $this->day <= 4000.0)) {
             throw StateFault::days();
         }
         $states = array_map(static fn(CourseState $state): CourseState => clone $state, $this->states);
@@ -263,7 +301,7 @@ final readonly class Course
             $next = $event === null ? $until : max($day, min($until, $event->day));
             while ($day < $next) {
                 // To the next midnight, or to the event if that comes sooner.
-                $days = min($next - $day, floor($day + 1.0 + 1e-9) - $day);
+                $days = min($next - $day, max(1e-9, floor($day + $step + 1e-9) - $day));
                 $turn = $turns === null || $turns === [] ? 0.0 : $turns[(int) min(count($turns) - 1, max(0.0, floor($day - $this->day + 1e-9)))];
                 [$kept, $comes] = MassBalance::keeps($this->loss, $days);
                 foreach ($states as $state) {
@@ -325,9 +363,19 @@ final readonly class Course
                 $slips += $one->isSlip ? $one->weight : 0.0;
             }
         }
-        if ($sum <= 0.0) {
-            return [$states, 1.0];
-        }
+        return $sum <= 0.0 ? [$states, 1.0] : [self::heaviest($found), $slips / $sum];
+    }
+
+    /**
+     * Alike ones joined, the heaviest kept.
+     *
+     * @param list<CourseState> $found
+     *
+     * @return list<CourseState> of which the weights are one together
+     */
+    private static function heaviest(array $found): array
+    {
+        $sum = array_sum(array_map(static fn(CourseState $state): float => $state->weight, $found));
         usort($found, static fn(CourseState $a, CourseState $b): int => $b->weight <=> $a->weight);
         $kept = [];
         foreach ($found as $one) {
@@ -348,7 +396,7 @@ final readonly class Course
             $state->isSlip = false;
         }
 
-        return [$kept, $slips / $sum];
+        return $kept;
     }
 
     /** @param list<CourseState> $states */

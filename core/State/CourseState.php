@@ -81,6 +81,37 @@ final class CourseState
     }
 
     /**
+     * What is left of it without a part of it, which is known apart from it.
+     *
+     * @throws StateFault
+     */
+    public function without(self $part, float $ofWhole, float $ofPart): self
+    {
+        if (!(max(abs($ofWhole), abs($ofPart)) < 1e9)) {
+            throw StateFault::event();
+        }
+        $state = new self(
+            $ofWhole * $this->level - $ofPart * $part->level,
+            $ofWhole * $this->rate - $ofPart * $part->rate,
+            0.0,
+            $ofWhole ** 2 * $this->ofLevel + $ofPart ** 2 * $part->ofLevel,
+            $ofWhole ** 2 * $this->levelRate + $ofPart ** 2 * $part->levelRate,
+            0.0,
+            $ofWhole ** 2 * $this->ofRate + $ofPart ** 2 * $part->ofRate,
+            0.0,
+            0.0,
+            0.0,
+            hypot($ofWhole * $this->walk, $ofPart * $part->walk),
+            hypot($ofWhole * $this->least, $ofPart * $part->least),
+            hypot($ofWhole * $this->uneven, $ofPart * $part->uneven),
+            $this->weight * $part->weight,
+        );
+        $state->stayAbove();
+
+        return $state;
+    }
+
+    /**
      * @param float $kept  of the level that was there
      * @param float $comes of a rate of one a day
      * @param float $turn  by which the rate of these days differs

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\State;
 
+use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Normal;
+
 /**
  * Conductivity is not conserved: ions slow each other down. Its strength is, nearly: EC = S (1 - 0.0056 sqrt S), uS/cm at 25 degC (after
  * Kohlrausch's square root law). Over waters of 20 to 830 uS/cm a mix reckoned so is off by 0.8 % in the mean.
@@ -11,7 +14,7 @@ namespace Cresco\Core\State;
 final class Strength
 {
     /** By which the square root of the strength slows. */
-    private const SLOWED = 0.0056;
+    public const SLOWED = 0.0056;
 
     /** Strength above which the curve goes on as a straight line. */
     private const HIGHEST = 8000.0;
@@ -39,6 +42,13 @@ final class Strength
         }
 
         return $strength;
+    }
+
+    /** Strength of a conductivity that is uncertain. */
+    public static function spread(Distribution $conductivity): Distribution
+    {
+        return $conductivity instanceof Level ? $conductivity->through(self::of(...))
+            : new Normal(self::of($conductivity->central()), $conductivity->spread() * self::each($conductivity->central()));
     }
 
     /** Strength for each uS/cm at a conductivity. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Work;
 
 use Cresco\Core\Bed\Rotation;
-use Cresco\Core\Rhythm\CatchUp;
+use Cresco\Core\Planning\CatchUp;
 
 /** Work that asks too much of the filter on one day, and what of it waits. */
 final readonly class Strain

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Work;
 
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
 
 /** What a keeper picks for a session beside the water change; each brings its steps. */
 enum Task: string

@@ -12,7 +12,7 @@ use App\Models\HelperJob;
 use App\Models\Keeper;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
 

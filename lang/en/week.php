@@ -6,7 +6,7 @@ return [
     'cut_short' => 'There are so many jobs that not every day was tried: some may lie better on another.',
     'found' => ['ask' => 'How much was there to do?', 'little' => 'little', 'expected' => 'as expected', 'much' => 'much'],
     'kind' => [
-        'change' => 'Change :litres', 'way_back' => 'The way back, in steps', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'dose_look' => 'Look at the new leaves: did the doses help?', 'after' => 'After the session', 'next_day' => 'Read, to hold the change to its forecast', 'pen' => 'Set the pen again',
+        'change' => 'Change :litres', 'way_back' => 'The way back, in steps', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'dose_look' => 'Look at the new leaves: did the doses help?', 'after' => 'After the session', 'next_day' => 'Read, to hold the change to its forecast', 'pen' => 'Set the pen again', 'concern' => 'See to the water', 'supply' => 'Order or make :name',
         'sheet' => 'The run sheet that is written', 'arrival' => 'Let :name in', 'photo' => 'Photo from the fixed spot', 'cover_glass' => 'Cover glass and lamp lens', 'glass' => 'Panes',
         'hardscape' => 'Stones, wood and pipes', 'floaters' => 'Floating plants out and back', 'leaves' => 'Leaves rubbed clean', 'algae' => 'Algae out by hand', 'trim' => 'Trim the plants',
         'vacuum' => 'Vacuum the bed', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse sponge, floss, pre-filter', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Outside of the glass',
@@ -46,7 +46,7 @@ return [
     ],
     'beside' => 'Also due at this tank: :jobs. They stand on the sheet, to be ticked there.', 'beside_head' => 'Also due here',
     'evening' => ':head; the week has it :day',
-    'round' => 'Due: :jobs',
+    'round' => 'Due: :jobs', 'act' => 'Open the week',
     'busy' => ['endless' => 'this event takes too long to work out: its rule may never come true. Take it out of the file, or export a shorter time.', 'much' => 'this event repeats too often: export a shorter time.', 
         'kept' => '{0} Nothing of it takes time that you have for your tanks.|{1} One day has less time now.|[2,*] :count days have less time now.',
         'big' => 'A calendar file of at most 1 MB.', 'none' => 'Choose a calendar file.',

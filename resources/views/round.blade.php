@@ -3,8 +3,7 @@
     <div class="page-head"><h1>Round</h1><span class="acts">@if(count($strips) > 1)<a href="/evening">Order of an evening</a>@endif <a class="act quiet"
         href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></span></div>
     @forelse($strips as $strip)
-        <article @class(['strip', 'calm' => $strip->rank === App\View\RoundStrip::CALM, 'off' => $strip->rank === App\View\RoundStrip::OFF, 'alarm'
-            => $strip->rank <= App\View\RoundStrip::TODAY && $strip->rank !== App\View\RoundStrip::OFF])>
+        <article @class(['strip', 'calm' => $strip->isCalm(), 'off' => $strip->urgency->name === 'Waiting', 'alarm' => $strip->urgency->isForToday()])>
             <a class="strip-drawing"
                 href="/tanks/{{ $strip->tank->id }}">@include('parts.section', ['drawing' => $strip->drawing, 'show' => $strip->tank->keeper->show()])</a>
             <div class="strip-name">
@@ -32,7 +31,7 @@
                     </div>
                 @endif
             </dl>
-            <a @class(['act', 'quiet' => $strip->rank === App\View\RoundStrip::CALM]) href="{{ $strip->url }}">{{ $strip->act }}<span
+            <a @class(['act', 'quiet' => $strip->isCalm()]) href="{{ $strip->url }}">{{ $strip->act }}<span
                 class="visually-hidden">: {{ $strip->tank->name }}</span></a>
         </article>
     @empty
@@ -44,6 +43,7 @@
                 class="act quiet" href="/settings#sets">Say what you measure with</a></p>
         </div>
     @endforelse
+    @foreach($home as $one)<p class="home-due">{{ __('week.at_home') }}: <a href="{{ $one['url'] }}">{{ $one['what'] }}</a></p>@endforeach
     @foreach($pens as $kit)
         <form class="pen-due" method="post" action="/settings/pens/{{ $kit->parameter->value }}">@csrf
             <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">Set today<span

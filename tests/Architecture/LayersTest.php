@@ -17,7 +17,7 @@ final class LayersTest extends TestCase
     /** From the ground up. */
     private const LAYERS = [
         'core' => [
-            ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['State'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Rhythm'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'], ['World'],
+            ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['State'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Planning'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'], ['World'],
         ],
         'app' => [
             ['Units', 'Accounts', 'Kept'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],

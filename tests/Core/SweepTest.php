@@ -28,6 +28,10 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Planning\Interval;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\Stock;
 use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\LearnedRate;
@@ -39,10 +43,6 @@ use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Recipe\Target;
-use Cresco\Core\Rhythm\Interval;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
-use Cresco\Core\Rhythm\Stock;
 use Cresco\Core\StartUp\Nitrification;
 use Cresco\Core\StartUp\Peak;
 use Cresco\Core\StartUp\Phase;
@@ -149,7 +149,9 @@ final class SweepTest extends TestCase
 
     private static function type(ReflectionParameter $parameter): string
     {
-        return $parameter->getType() instanceof ReflectionNamedType ? $parameter->getType()->getName() : (string) $parameter->getType();
+        $type = $parameter->getType() instanceof ReflectionNamedType ? $parameter->getType()->getName() : (string) $parameter->getType();
+
+        return $type === 'self' ? (string) $parameter->getDeclaringClass()?->getName() : $type;
     }
 
     private static function usual(ReflectionParameter $parameter): mixed
@@ -287,7 +289,6 @@ final class SweepTest extends TestCase
             Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new Lamp(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
             Session::class => static fn(): object => new Session(self::plan(), new Needs(AnimalGroup::Community), [], [], 100.0, true, true),
         ];
-        $made['self'] = $made[Ions::class];
         if (isset($made[$type])) {
             return $made[$type]();
         }

@@ -83,7 +83,7 @@ final class AnimalsTest extends FeatureCase
         self::assertSame(['pour', '2026-03-24', null], [$arrival->refresh()->way, $arrival->quarantine_until?->format('Y-m-d'), $arrival->step]);
         $this->get($course)->assertSeeText('Apart, day 0 of 21');
         $week = new WeekOf($keeper->refresh());
-        self::assertSame(21, $week->jobs['quarantine.'.$arrival->id.'@0']->due);
+        self::assertSame(21, $week->jobs['quarantine.'.$arrival->id.'@0']->day());
         $this->get($base.'/animals')->assertSeeText('day 0 of 21, apart until 24 Mar');
         $this->post("$base/arrivals/$arrival->id")->assertRedirect($base.'/animals');
         self::assertNotNull($arrival->refresh()->ended_at);

@@ -40,6 +40,25 @@ final class CalibrationTest extends TestCase
         self::assertGreaterThan(0.45, $found->held(Calibration::FIRST) ?? 1.0);
     }
 
+    /** @return iterable<string, array{bool}> */
+    public static function waters(): iterable
+    {
+        yield 'firm water' => [false];
+        yield 'soft water, where other acids count' => [true];
+    }
+
+    #[DataProvider('waters')]
+    public function testTheBandOfPhHoldsItRightAfterAndTheNextDay(bool $isSoft): void
+    {
+        $found = Calibration::ofPh($isSoft, 200);
+        foreach ([Calibration::AFTER, Calibration::NEXT_DAY] as $what) {
+            self::assertGreaterThan(0.72, $found->held($what), $what);
+            self::assertLessThan(0.90, $found->held($what), $what);
+            // And is narrow enough to be of use.
+            self::assertLessThan(0.35, $found->score($what), $what);
+        }
+    }
+
     public function testADiaryIsTheSameForTheSameSeedAndKeepsItsTruthToItself(): void
     {
         [$one, $other] = [LevelDiary::of(Instrument::Chart, true, 5), LevelDiary::of(Instrument::Chart, true, 5)];

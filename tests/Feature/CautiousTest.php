@@ -15,7 +15,7 @@ use App\Models\Tank;
 use App\View\StartPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\CountKind;
-use Cresco\Core\Rhythm\Concern;
+use Cresco\Core\Planning\Concern;
 use Cresco\Core\Tank\AnimalGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
 

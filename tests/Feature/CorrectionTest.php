@@ -187,11 +187,12 @@ final class CorrectionTest extends FeatureCase
         $tank->update(['water_id' => $tap->id, 'second_water_id' => $rain->id, 'second_share' => 0.5]);
         $blend = fn(): ?float => Waters::around($tank->setRelation('keeper', $keeper->fresh()?->load('waters') ?? $keeper), [$tap->id, $rain->id])->blend($tap, $rain, 0.5)->get(Parameter::Conductivity)?->central();
         $bench = fn(): float => KnownWater::all([$tap])[$tap->id]->source->measured ?? NAN;
-        self::assertEqualsWithDelta(210.0, $blend() ?? NAN, 1.0);
+        // By strength, halved to.
+        self::assertEqualsWithDelta(216.1, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(390.0, $bench(), 1e-6);
         $entry = Reading::query()->where('water_id', $tap->id)->where('parameter', 'conductivity')->firstOrFail()->entry_id;
         $this->actingAs($keeper)->put("/entries/$entry", ['happened_at' => CarbonImmutable::now()->subMinute()->format('Y-m-d\TH:i'), 'readings' => ['conductivity' => '490']])->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(260.0, $blend() ?? NAN, 1.0);
+        self::assertEqualsWithDelta(269.3, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(490.0, $bench(), 1e-6);
     }
 }

@@ -17,8 +17,8 @@ use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Concern;
-use Cresco\Core\Rhythm\Standing;
+use Cresco\Core\Planning\Concern;
+use Cresco\Core\Planning\Standing;
 use Cresco\Core\State\Event;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
@@ -90,8 +90,8 @@ final class GuardedFiguresTest extends FeatureCase
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
         $waters = Waters::around($tank, [$ro->id, $tap->id]);
         self::assertEqualsWithDelta(15.0, $waters->source($ro)->central(Parameter::Conductivity, 0.0), 1e-9);
-        // Half of the tap's 390.
-        self::assertEqualsWithDelta(202.5, $waters->blend($tap, $ro, 0.5)->central(Parameter::Conductivity, 0.0), 1.0);
+        // Half of the tap's 390, by strength, halved to.
+        self::assertEqualsWithDelta(209.3, $waters->blend($tap, $ro, 0.5)->central(Parameter::Conductivity, 0.0), 0.1);
     }
 
     public function testAPlantGroupIsDueAsManyDaysLaterAsItWasSeenLater(): void

@@ -6,11 +6,11 @@ namespace Tests\Feature;
 
 use App\Exchange\KeeperTables;
 use App\Kept\OwnFigures;
-use App\Known\AgendaOf;
 use App\Known\ChoresOf;
 use App\Known\Courses;
 use App\Known\Evaporation;
 use App\Known\WeekOf;
+use App\Known\WorkDone;
 use App\Models\FreshStart;
 use App\Models\RunState;
 use App\View\AssumedPage;
@@ -25,10 +25,10 @@ use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Planning\Interval;
+use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Plants\Kinds as Plants;
 use Cresco\Core\Recipe\Salts;
-use Cresco\Core\Rhythm\Interval;
-use Cresco\Core\Rhythm\JobKinds;
 
 final class LedgerTest extends FeatureCase
 {
@@ -166,7 +166,7 @@ final class LedgerTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
         $run->steps()->update(['opened_at' => now()->subDays(5), 'done_at' => now()->subDays(5)]);
         $run->update(['state' => RunState::Done, 'finished_at' => now()->subDays(5)]);
-        $due = static fn(): ?int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->due ?? null;
+        $due = static fn(): int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->day();
         // Every seven days, done five days ago.
         self::assertSame(2, $due());
         $this->actingAs($keeper)->get('/assumed')->assertSee('every 7 days, 8 min');
@@ -213,7 +213,7 @@ final class LedgerTest extends FeatureCase
             $run->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
             $run->update(['state' => RunState::Done, 'finished_at' => $at]);
         }
-        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), AgendaOf::intervals([$tank->id], OwnFigures::read(null))[$tank->id] ?? []);
+        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), WorkDone::intervals([$tank->id], OwnFigures::read(null))[$tank->id] ?? []);
         self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
         $this->travel(1)->minutes();
         $this->actingAs($keeper)->post('/assumed/anew', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();

@@ -92,7 +92,7 @@ final class LookBackTest extends FeatureCase
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '350'], CarbonImmutable::parse('2026-03-01 20:00'));
         // 70 % of 330 and 30 % of 390.
-        $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => 'true'])->assertOk()->assertSee('as it was forecast')->assertSee('<b>348</b>', false);
+        $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => 'true'])->assertOk()->assertSee('As it was forecast')->assertSee('<b>348.1</b>', false);
         $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => ''])->assertOk()->assertSee('The session')->assertSee('What goes in');
         $this->get("/runs/$run->id/look-back?working=ph", ['HX-Request' => 'true'])->assertOk()->assertSee('No working here');
     }

@@ -40,7 +40,7 @@ final class WatersTest extends FeatureCase
 
         $this->read($keeper, $ro, ['conductivity' => '31']);
         $read = Waters::around($tank, [$ro->id])->source($ro);
-        self::assertSame(31.0, $read->central(Parameter::Conductivity, -1));
+        self::assertEqualsWithDelta(31.0, $read->central(Parameter::Conductivity, -1), 1e-9);
         self::assertFalse($read->isAssumed(Parameter::Conductivity));
         self::assertTrue($read->isAssumed(Parameter::GeneralHardness));
     }
@@ -62,10 +62,12 @@ final class WatersTest extends FeatureCase
         $this->read($keeper, $rain, ['conductivity' => '30', 'ph' => '6.0']);
         $blend = static fn(): float => Waters::around($tank, [$tap->id, $rain->id])->blend($tap, $rain, 0.25)->central(Parameter::Conductivity, -1);
 
-        self::assertEqualsWithDelta(0.75 * 390 + 0.25 * 30, $blend(), 1e-6);
-        self::assertEqualsWithDelta(0.75 * 390 + 0.25 * 30, $blend(), 1e-6);
-        $this->read($keeper, $rain, ['conductivity' => '70'], CarbonImmutable::now()->addSecond());
-        self::assertEqualsWithDelta(0.75 * 390 + 0.25 * 70, $blend(), 1e-6);
+        // By strength, halved to.
+        self::assertEqualsWithDelta(304.28, $blend(), 1e-2);
+        self::assertEqualsWithDelta(304.28, $blend(), 1e-2);
+        $this->travel(60)->days();
+        $this->read($keeper, $rain, ['conductivity' => '70']);
+        self::assertEqualsWithDelta(313.26, $blend(), 0.2);
     }
 
     public function testABlendOfNothingOrAllIsOneWater(): void
@@ -86,10 +88,10 @@ final class WatersTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
         $row = ($run->fresh() ?? $run)->forecast->row(Parameter::Conductivity);
 
-        // 330 and 390 by halves.
+        // 330 and 390 by halves, by strength.
         self::assertEqualsWithDelta(330.0, $row->now->central ?? NAN, 1e-6);
         self::assertEqualsWithDelta(390.0, $row->source->central ?? NAN, 1e-6);
-        self::assertEqualsWithDelta(360.0, $row->after->central ?? NAN, 1e-6);
+        self::assertEqualsWithDelta(360.136, $row->after->central ?? NAN, 1e-3);
         self::assertLessThan(360.0, $row->after->low ?? NAN);
         self::assertGreaterThan(360.0, $row->after->high ?? NAN);
         // Two pens of 2 % by halves.

@@ -11,14 +11,14 @@ use App\Exchange\FileFault;
 use App\Kept\ForecastRecord;
 use App\Kept\OwnFigures;
 use App\Kept\WeekHabits;
-use App\Known\AgendaOf;
 use App\Known\BatchContent;
 use App\Known\ChoresOf;
-use App\Known\Foreseen;
+use App\Known\Jobs;
 use App\Known\SuppliesOf;
 use App\Known\WaterDrawn;
 use App\Known\WearOf;
 use App\Known\WeekOf;
+use App\Known\WorkDone;
 use App\Models\Batch;
 use App\Models\Chore;
 use App\Models\Jar;
@@ -34,8 +34,10 @@ use App\View\WeekPage;
 use App\View\WeekWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\JobType;
+use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Work\After;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -58,11 +60,11 @@ final class WeekTest extends FeatureCase
     {
         [$keeper] = $this->week();
         $week = new WeekOf($keeper);
-        $changes = array_values(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change'));
+        $changes = array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change'));
 
-        self::assertSame([1, 8, 15, 22], array_map(static fn(Foreseen $job): int => $job->due, $changes));
+        self::assertSame([1, 8, 15, 22], array_map(static fn(UpcomingJob $job): int => $job->day(), $changes));
         // Wednesday has no time: a day early, on Tuesday, costs 0.4, a day late 4.
-        self::assertSame(0, $week->placement->day($changes[0]->id));
+        self::assertSame(0, $week->placement->day($changes[0]->id()));
         $this->actingAs($keeper)->get('/week')->assertOk()->assertSeeText('due tomorrow, which has no time')->assertSeeText('Tue 3 Mar');
     }
 
@@ -118,9 +120,9 @@ final class WeekTest extends FeatureCase
         $this->actingAs($keeper)->get('/week/move?job='.$tank->id.'.change%400')->assertSee('name="due"', false);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => '2026-03-04'])->assertRedirect('/week');
         $week = new WeekOf($keeper->fresh() ?? $keeper);
-        $days = array_map(static fn(Foreseen $job): ?int => $week->placement->day($job->id), array_values(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change')));
+        $days = array_map(static fn(UpcomingJob $job): ?int => $week->placement->day($job->id()), array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')));
         self::assertSame(5, $days[0]);
-        $due = array_map(static fn(Foreseen $job): int => $job->due, array_values(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === 'change')));
+        $due = array_map(static fn(UpcomingJob $job): int => $job->day(), array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')));
         self::assertSame([1, 12, 19, 26], $due);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => 'soon'])->assertSessionHasErrors('due');
     }
@@ -131,7 +133,7 @@ final class WeekTest extends FeatureCase
         $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100]);
         $stand->looks()->create(['happened_at' => now()->subDays(2), 'height' => 250, 'cover' => 1, 'guessed' => false]);
         $key = $tank->id.'.stand.'.$stand->id;
-        $first = static fn(WeekOf $week): array => array_keys(array_filter($week->jobs, static fn(Foreseen $job): bool => $job->key === $key && $job->due <= 7));
+        $first = static fn(WeekOf $week): array => array_keys(array_filter($week->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $key && $job->day() <= 7));
         self::assertSame([$key.'@0'], $first(new WeekOf($keeper->fresh() ?? $keeper)));
         $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06']);
         $run->update(['planned_for' => '2026-03-06']);
@@ -180,7 +182,7 @@ final class WeekTest extends FeatureCase
             $keeper->chores()->create(['kind' => 'reagents', 'next_on' => '2026-07-10']);
             $week = new WeekOf($keeper->refresh());
             self::assertSame([1, 2], array_keys($week->taken), $zone);
-            self::assertSame(3, array_values($week->jobs)[0]->due, $zone);
+            self::assertSame(3, array_values($week->jobs)[0]->day(), $zone);
             self::assertSame('tomorrow', $keeper->show()->date(CarbonImmutable::parse('2026-07-08')), $zone);
         }
     }
@@ -216,10 +218,10 @@ final class WeekTest extends FeatureCase
             $this->get("/runs/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
             $this->done($run, ['glass' => ['found' => 'much']]);
         }
-        $learned = AgendaOf::intervals([$tank->id], OwnFigures::read(null))[$tank->id]['glass'];
+        $learned = WorkDone::intervals([$tank->id], OwnFigures::read(null))[$tank->id]['glass'];
         self::assertSame([1, 7], [$learned->count(), $learned->usual]);
         self::assertSame(6, $learned->days());
-        self::assertSame(-6, -(AgendaOf::ofMany([$tank->setRelation('keeper', $keeper)], [], $keeper->show())[$tank->id]->of('task.glass')->from ?? 0));
+        self::assertSame([6], array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->of === 'glass'))));
     }
 
     public function testWhatNeedsLowWaterGoesWithTheChange(): void
@@ -233,7 +235,7 @@ final class WeekTest extends FeatureCase
         self::assertSame($tank->id.'.change@', substr($week->with[$vacuum] ?? '', 0, strlen($tank->id.'.change@')));
         $change = $week->with[$vacuum];
         $day = (int) $week->placement->day($change);
-        self::assertContains($vacuum, array_map(static fn(Foreseen $job): string => $job->id, $week->on($day)));
+        self::assertContains($vacuum, array_map(static fn(UpcomingJob $job): string => $job->id(), $week->on($day)));
         self::assertNull($week->placement->day($vacuum), 'it is laid with the change');
         $this->get('/week?from='.min(21, $day))->assertSeeText('with the change, while the water stands low');
     }
@@ -259,7 +261,7 @@ final class WeekTest extends FeatureCase
         $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'water_id' => $water->id]);
         $ready = (new WeekPage($keeper->refresh(), 0))->ready()[0];
         // Tomorrow at 18:00, an hour before: 30 % of the tank less 10 L, at 2 L an hour.
-        $litres = array_values(array_filter((new WeekOf($keeper))->jobs, static fn(Foreseen $job): bool => $job->litres > 0.0))[0]->litres;
+        $litres = array_values(array_filter((new WeekOf($keeper))->jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0))[0]->litres;
         self::assertEqualsWithDelta(CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(), $ready->by->getTimestamp(), 61.0);
         self::assertTrue($ready->alarms);
         $calendar = Feed::of($keeper);
@@ -291,7 +293,7 @@ final class WeekTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
         $tank->update(['routine_days' => 10]);
-        $due = fn(): array => array_values(array_map(static fn(Foreseen $job): int => $job->due, array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(Foreseen $job): bool => $job->key === $tank->id.'.change')));
+        $due = fn(): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
         self::assertSame([10, 20], array_slice($due(), 0, 2));
         $this->travel(4)->days();
         self::assertSame([6, 16], array_slice($due(), 0, 2));
@@ -324,7 +326,7 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $tank->update(['routine_days' => 7, 'routine_share' => 0.3]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(15));
-        $jobs = fn(): array => array_values(array_map(static fn(Foreseen $job): array => [$job->kind->key, $job->due], array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(Foreseen $job): bool => $job->key === $tank->id.'.change')));
+        $jobs = fn(): array => array_values(array_map(static fn(UpcomingJob $job): array => [$job->kind->key, $job->day()], array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
         // Late, and no more than that: twice its seven days and two more are a long time.
         self::assertSame([['change', -8], ['change', 7]], array_slice($jobs(), 0, 2));
         $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/change")->assertDontSee("/tanks/$tank->id/catch-up");
@@ -343,7 +345,7 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank] = $this->week();
         $this->done($this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass']]));
-        $due = fn(string $task): array => array_values(array_map(static fn(Foreseen $job): int => $job->due, array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(Foreseen $job): bool => $job->key === $tank->id.'.task.'.$task)));
+        $due = fn(string $task): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.task.'.$task)));
         // A fortnight after the session the bed is due; so are the panes, for a week.
         $this->travel(15)->days();
         self::assertSame([-1, -8], [$due('vacuum')[0], $due('glass')[0]]);
@@ -351,7 +353,7 @@ final class WeekTest extends FeatureCase
         $this->travel(1)->days();
         self::assertSame([14, -9], [$due('vacuum')[0], $due('glass')[0]]);
         $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText("Vacuum 33\u{A0}% of the bed, where it was left longest.");
-        self::assertContains('way_back', array_map(static fn(Foreseen $job): string => $job->kind->key, (new WeekOf($keeper->fresh() ?? $keeper))->jobs));
+        self::assertContains('way_back', array_map(static fn(UpcomingJob $job): string => $job->kind->key, (new WeekOf($keeper->fresh() ?? $keeper))->jobs));
     }
 
     /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
@@ -400,9 +402,9 @@ final class WeekTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25', 'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
         self::assertSame([2, 0.25], [count($run->plan->waters), $run->plan->secondShare]);
         $week = new WeekOf($keeper->refresh());
-        $sheet = $week->jobs['sheet.'.$run->id] ?? null;
+        $sheet = $week->jobs['sheet.'.$run->id.'@0'] ?? null;
         self::assertNotNull($sheet);
-        self::assertSame([2, true, $run->plannedMinutes(), 2], [$sheet->due, $sheet->isSet, $sheet->minutes, $week->placement->day($sheet->id)]);
+        self::assertSame([2, true, $run->plannedMinutes(), 2], [$sheet->day(), $sheet->isSet, $sheet->minutes, $week->placement->day($sheet->id())]);
         self::assertEqualsWithDelta($run->plan->refill, $sheet->litres, 1e-9);
         self::assertArrayNotHasKey($change.'0', $week->jobs);
         self::assertArrayHasKey($change.'1', $week->jobs);
@@ -416,7 +418,7 @@ final class WeekTest extends FeatureCase
         $run->update(['changes_water' => false]);
         $week = new WeekOf($keeper->refresh());
         self::assertArrayHasKey($change.'0', $week->jobs);
-        self::assertSame(0.0, $week->jobs['sheet.'.$run->id]->litres);
+        self::assertSame(0.0, $week->jobs['sheet.'.$run->id.'@0']->litres);
     }
 
     public function testOfAMixTheShareThatIsNotTapMustStandReady(): void
@@ -665,7 +667,7 @@ final class WeekTest extends FeatureCase
     {
         $week = new WeekOf($keeper->refresh());
 
-        return array_values(array_map(static fn(Foreseen $job): array => [$kind, $job->tank, (int) $week->placement->day($job->id)], array_filter($week->jobs, static fn(Foreseen $job): bool => $job->kind->key === $kind)));
+        return array_values(array_map(static fn(UpcomingJob $job): array => [$kind, $job->tank(), (int) $week->placement->day($job->id())], array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === $kind)));
     }
 
     public function testTheReadingAfterAChangeHasItsDayUntilItIsTaken(): void
@@ -675,7 +677,7 @@ final class WeekTest extends FeatureCase
         // Changed at nine on Tuesday: from nine in the evening on, until Thursday at nine.
         $this->noteChange($keeper, $tank, $keeper->waters()->firstOrFail(), 30.0, CarbonImmutable::now());
         self::assertSame([['next_day', $tank->id, 0]], self::lying($keeper, 'next_day'));
-        self::assertFalse(AgendaOf::ofMany([$tank], [$tank->id => CarbonImmutable::now()], $keeper->show())[$tank->id]->of('next_day')?->isNow());
+        self::assertSame([false], array_values(array_map(static fn(UpcomingJob $job): bool => $job->urgency->isNow(), array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay))));
         $this->travel(13)->hours();
         $this->actingAs($keeper)->get('/')->assertSeeText('Read again today');
         $this->get('/week')->assertSeeText('Read, to hold the change to its forecast')->assertSee('/tanks/'.$tank->id.'/read');
@@ -749,7 +751,7 @@ final class WeekTest extends FeatureCase
         for ($n = 0; $n < 12; ++$n) {
             $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->addMinutes($n));
         }
-        self::assertSame(0, (new WeekOf($keeper->refresh()))->jobs['chore.'.$chore->id.'@0']->due);
+        self::assertSame(0, (new WeekOf($keeper->refresh()))->jobs['chore.'.$chore->id.'@0']->day());
         $this->travel(1)->days();
         $this->post("/jobs/$chore->id/done")->assertRedirect();
         self::assertSame(0.0, WearOf::of($chore->refresh())?->done);
@@ -793,7 +795,7 @@ final class WeekTest extends FeatureCase
         }
         self::assertSame([], self::lying($keeper, 'membrane'));
         $this->travel(75)->days();
-        $due = (new WeekOf($keeper->refresh()))->jobs['store.'.$store->id.'@0']->due ?? null;
+        $due = (new WeekOf($keeper->refresh()))->jobs['store.'.$store->id.'@0']->day();
         self::assertEqualsWithDelta(25, $due, 2);
         // What is assumed of a membrane stands beside what this one was found to hold.
         $this->actingAs($keeper)->get('/assumed')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($store->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($store->membrane()->now ?? 0.0))]);

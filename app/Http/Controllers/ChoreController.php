@@ -11,7 +11,7 @@ use App\Models\Chore;
 use App\View\ChoresPage;
 use App\View\WeekWords;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

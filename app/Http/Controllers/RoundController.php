@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Known\Jobs;
 use App\View\Round;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -14,6 +15,8 @@ final class RoundController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        return view('round', ['strips' => Round::of($keeper), 'pens' => $keeper->pensToSet()]);
+        $jobs = Jobs::of($keeper);
+
+        return view('round', ['strips' => Round::of($jobs), 'home' => Round::home($jobs), 'pens' => $keeper->pensToSet()]);
     }
 }

@@ -13,7 +13,7 @@ use App\Models\RunState;
 use App\Models\RunStep;
 use App\View\RunSheet;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Rhythm\Found;
+use Cresco\Core\Planning\Found;
 use Cresco\Core\Tank\Device;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;

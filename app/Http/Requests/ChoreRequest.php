@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Units\Amount;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 

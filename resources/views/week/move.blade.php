@@ -1,7 +1,7 @@
-@php($id = 'to-'.str_replace(['.', '@'], '-', $job->id))
+@php($id = 'to-'.str_replace(['.', '@'], '-', $job->id()))
 <form method="post" action="/week/lay">@csrf<input type="hidden" name="job" value="{{ $job->key }}"><input type="hidden" name="from"
     value="{{ $page->from }}"><input type="hidden" name="due"
-    value="{{ $page->week->today->addDays(max(0, $job->due))->format('Y-m-d') }}">@if($job->laid !== null)<input type="hidden" name="was"
+    value="{{ $page->week->today->addDays(max(0, $job->day()))->format('Y-m-d') }}">@if($job->laid !== null)<input type="hidden" name="was"
     value="{{ $page->week->today->addDays($job->laid)->format('Y-m-d') }}">@endif
     <label for="{{ $id }}">To</label>
     <select name="day" id="{{ $id }}">

@@ -1,5 +1,5 @@
 @php($show = $page->show)
-@php($last = min($page->from + App\View\WeekPage::DAYS, App\Known\JobsOf::DAYS) - 1)
+@php($last = min($page->from + App\View\WeekPage::DAYS, App\Known\Jobs::DAYS) - 1)
 <x-layout title="Week" wide>
 <div class="week-page">
     <div class="page-head"><h1>Week</h1>
@@ -22,7 +22,7 @@
     <nav class="span-of" aria-label="Which days">
         @if($page->from > 0)<a class="act quiet" href="/week?from={{ max(0, $page->from - 7) }}">Earlier</a>@endif
         <b class="num">{{ $page->week->today->addDays($page->from)->format('D j M') }} to {{ $page->week->today->addDays($last)->format('D j M') }}</b>
-        @if($last < App\Known\JobsOf::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">Later</a>@endif
+        @if($last < App\Known\Jobs::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">Later</a>@endif
     </nav>
     <ol class="week-days" data-week>
         @foreach($page->days() as $day)
@@ -54,8 +54,8 @@
                 @foreach($session->jobs as $job)
                     @php($why = App\View\WeekWords::why($page->week, $job))
                     @php($name = App\View\WeekWords::job($job, $show))
-                    @php($moves = !$job->isSet && !isset($page->week->with[$job->id]))
-                    <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id }}" @endif>
+                    @php($moves = !$job->isSet && !isset($page->week->with[$job->id()]))
+                    <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id() }}" @endif>
                         <span class="what">{{ $name }} <small class="num">{{ $job->minutes }} min</small></span>
                         <div class="under">@if($why !== '')<small class="why">{{ $why }}</small>@endif
                         @if($moves)
@@ -65,11 +65,11 @@
                         </details>
                         @endif
                         </div>
-                        @if($job->kind->key === 'pen' && $job->due <= 1)
-                        <form class="done" method="post" action="/settings/pens/{{ substr($job->key, 4) }}">@csrf<button
+                        @if($job->kind->key === 'pen' && $job->day() <= 1)
+                        <form class="done" method="post" action="/settings/pens/{{ $job->key->of }}">@csrf<button
                             class="act quiet">It is set<span class="visually-hidden">: {{ $name }}</span></button></form>
                         @endif
-                        @if(str_starts_with($job->key, App\Known\ChoresOf::KEY) && $job->due <= 1)
+                        @if($job->key->type->value === 'chore' && $job->day() <= 1)
                         <form class="done" method="post" action="/jobs/{{ $job->of }}/done">@csrf
                             @if($job->kind->comes->value === 'learned')<span class="asks">Done, and found:</span>
                             @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"

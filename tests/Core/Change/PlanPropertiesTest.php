@@ -195,8 +195,9 @@ final class PlanPropertiesTest extends TestCase
     public function testCorrectiveWaterLandsTheTankOnItsGoal(ChangePlan $plan): void
     {
         $tank = $plan->tank->central(Parameter::Conductivity, 0);
-        $goal = 0.9 * $tank;
-        $needed = Dilution::corrective($tank, $goal, $plan->share());
+        // Half of what pure water could do.
+        $goal = (1.0 - 0.5 * $plan->share()) * $tank;
+        $needed = Dilution::newWater(Parameter::Conductivity, $tank, $goal, $plan->share());
         $after = Forecast::of(new ChangePlan($plan->vessel, $plan->tank, $plan->source->with(Parameter::Conductivity, new Exact($needed)), $plan->drained, $plan->drains, $plan->evaporated));
 
         self::assertEqualsWithDelta($goal, $after->outlook(Parameter::Conductivity)->after()?->central() ?? NAN, 1e-6);

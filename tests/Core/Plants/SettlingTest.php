@@ -25,12 +25,12 @@ final class SettlingTest extends TestCase
     #[DataProvider('days')]
     public function testMeltingLeavesAreDueEveryOtherDayForSixWeeks(int $planted, int $taken, ?int $day): void
     {
-        self::assertSame($day, Settling::due('x', $planted, $taken)?->from);
+        self::assertSame($day, Settling::due($planted, $taken)?->from);
     }
 
     public function testDaysBelowNothingAreRefused(): void
     {
         $this->expectException(PlantsFault::class);
-        Settling::due('x', -1, 0);
+        Settling::due(-1, 0);
     }
 }

@@ -2,37 +2,47 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
-/** Something that wants doing within a band of days: the one way in which Cresco says when. */
+/** A band of days within which something wants doing: the one way in which Cresco says when. */
 final readonly class Due
 {
     /**
-     * @param string $key   what it is
      * @param int    $from  day on which it may first be due, counted from today; below 0 for days gone by
      * @param int    $until day after which it is late, not before the first
-     * @param string $why   key of its reason
      * @param float|null $hours until it may be done, for what goes by the hour; 0 or less once it may
      *
-     * @throws RhythmFault when the band ends before it begins
+     * @throws PlanningFault when the band ends before it begins
      */
-    public function __construct(public string $key, public int $from, public int $until, public string $why = '', public ?float $hours = null)
+    public function __construct(public int $from, public int $until, public ?float $hours = null)
     {
         if ($until < $from) {
-            throw RhythmFault::band();
+            throw PlanningFault::band();
         }
     }
 
-    /** What comes again after so many days, and was last done so many days ago. */
-    public static function again(string $key, int $every, int $since, string $why = 'again'): self
+    /** On one day. */
+    public static function on(int $day): self
     {
-        return new self($key, $every - $since, $every - $since, $why);
+        return new self($day, $day);
     }
 
-    /** Day on which it is due as likely as not, counted from today. */
+    /** What comes again after so many days, and was last done so many days ago. */
+    public static function again(int $every, int $since): self
+    {
+        return self::on($every - $since);
+    }
+
+    /** When it is due as likely as not, days from today. */
     public function middle(): float
     {
         return ($this->from + $this->until) / 2.0;
+    }
+
+    /** The day of it: of what goes by the hour the first. */
+    public function day(): int
+    {
+        return $this->hours === null ? (int) floor($this->middle()) : $this->from;
     }
 
     public function isNow(): bool

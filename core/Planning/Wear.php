@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Working\Computation;
@@ -19,12 +19,12 @@ final readonly class Wear
      * @param float $aDay  what a day takes of late, 0 or more
      * @param int   $since days since it was new, 0 or more
      *
-     * @throws RhythmFault when one of them is out of its range
+     * @throws PlanningFault when one of them is out of its range
      */
     public function __construct(public float $done, public float $most, public float $aDay, public int $since)
     {
         if (!($done >= 0.0) || !($most > 0.0) || !($aDay >= 0.0) || $since < 0 || !is_finite($done + $most + $aDay)) {
-            throw RhythmFault::stock();
+            throw PlanningFault::stock();
         }
     }
 

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Rhythm;
+namespace Tests\Core\Planning;
 
-use Cresco\Core\Rhythm\Comes;
-use Cresco\Core\Rhythm\Found;
-use Cresco\Core\Rhythm\Interval;
-use Cresco\Core\Rhythm\JobKind;
-use Cresco\Core\Rhythm\JobKinds;
-use Cresco\Core\Rhythm\Lateness;
-use Cresco\Core\Rhythm\RhythmFault;
-use Cresco\Core\Rhythm\Stock;
+use Cresco\Core\Planning\Comes;
+use Cresco\Core\Planning\Found;
+use Cresco\Core\Planning\Interval;
+use Cresco\Core\Planning\JobKind;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\Lateness;
+use Cresco\Core\Planning\PlanningFault;
+use Cresco\Core\Planning\Stock;
 use Cresco\Core\Work\Task;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -61,7 +61,7 @@ final class IntervalTest extends TestCase
 
     public function testAJobThatComesAfterNoDaysIsAFault(): void
     {
-        $this->expectException(RhythmFault::class);
+        $this->expectException(PlanningFault::class);
         Interval::learned(0, []);
     }
 
@@ -100,7 +100,7 @@ final class IntervalTest extends TestCase
         self::assertSame(13.0, $food->working('x', 'g')->value('order'));
         self::assertSame(-7, (new Stock(0.0, 1.0, 5))->orderIn());
         self::assertNull((new Stock(5.0, 0.0, 5))->orderIn());
-        $this->expectException(RhythmFault::class);
+        $this->expectException(PlanningFault::class);
         new Stock(-1.0, 1.0, 5);
     }
 

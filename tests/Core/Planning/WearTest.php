@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Rhythm;
+namespace Tests\Core\Planning;
 
-use Cresco\Core\Rhythm\RhythmFault;
-use Cresco\Core\Rhythm\Wear;
+use Cresco\Core\Planning\PlanningFault;
+use Cresco\Core\Planning\Wear;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -48,7 +48,7 @@ final class WearTest extends TestCase
     #[DataProvider('wrong')]
     public function testAPartThatCannotBeIsAFault(callable $make): void
     {
-        $this->expectException(RhythmFault::class);
+        $this->expectException(PlanningFault::class);
         $make();
     }
 }

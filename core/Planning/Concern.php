@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 use Cresco\Core\Measure\Parameter;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 /** A kind of job that comes again: how long it takes, how its day comes, what it costs to be late. Its words stand in the language files. */
 final readonly class JobKind

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 /** The kinds of jobs. A kind more is one entry here and its words in the language files. */
 final class JobKinds
@@ -36,6 +36,8 @@ final class JobKinds
             new JobKind('check', 3, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.4, setsUp: false, isOffered: false),
             new JobKind('dose_look', 3, 14, Comes::Fixed, Lateness::Harms, 0.0, 0.4, setsUp: false, isOffered: false),
             new JobKind('after', 3, 1, Comes::Fixed, Lateness::Harms, 0.0, 1.0, setsUp: false, isOffered: false),
+            new JobKind('concern', 10, 1, Comes::Forecast, Lateness::Endangers, 0.0, 0.1, setsUp: false, isOffered: false),
+            new JobKind('supply', 5, 28, Comes::Expiry, Lateness::Harms, 0.0, 0.1, atTank: false, setsUp: false, isOffered: false),
             new JobKind('next_day', 10, 1, Comes::Fixed, Lateness::Looks, 0.0, 1.0, setsUp: false, isOffered: false),
             new JobKind('sheet', 40, 7, Comes::Fixed, Lateness::Harms, 0.0, 0.5, true, isOffered: false),
             new JobKind('arrival', 30, 28, Comes::Fixed, Lateness::Endangers, 0.0, 0.1, isOffered: false),

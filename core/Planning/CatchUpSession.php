@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 /** One session of the way back. */
 final readonly class CatchUpSession

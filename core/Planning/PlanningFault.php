@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 use Cresco\Core\Fault;
 
-final class RhythmFault extends Fault
+final class PlanningFault extends Fault
 {
     public static function band(): self
     {

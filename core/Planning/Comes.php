@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 /** How the day on which a job is due comes about. */
 enum Comes: string

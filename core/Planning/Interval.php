@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 use Cresco\Core\Learning\Average;
 use Cresco\Core\Learning\Posterior;
@@ -34,7 +34,7 @@ final readonly class Interval
     public static function learned(int $usual, array $turns): self
     {
         if ($usual < 1) {
-            throw RhythmFault::interval();
+            throw PlanningFault::interval();
         }
         $seen = [];
         foreach ($turns as [$days, $found, $day]) {

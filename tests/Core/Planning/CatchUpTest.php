@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Rhythm;
+namespace Tests\Core\Planning;
 
-use Cresco\Core\Rhythm\CatchUp;
-use Cresco\Core\Rhythm\CatchUpSession;
-use Cresco\Core\Rhythm\RhythmFault;
+use Cresco\Core\Planning\CatchUp;
+use Cresco\Core\Planning\CatchUpSession;
+use Cresco\Core\Planning\PlanningFault;
 use PHPUnit\Framework\TestCase;
 
 final class CatchUpTest extends TestCase
@@ -108,7 +108,7 @@ final class CatchUpTest extends TestCase
 
     public function testWithoutAGoalThereIsNoWay(): void
     {
-        $this->expectException(RhythmFault::class);
+        $this->expectException(PlanningFault::class);
         CatchUp::plan(80.0, 0.0, 0.0, 0.3, 3, 0.0, 0, false);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Working\Computation;
@@ -24,12 +24,12 @@ final readonly class Stock
      * @param float $weekly what a week takes, in the same unit, 0 or more
      * @param int   $lead   days until what is ordered is there, 0 or more
      *
-     * @throws RhythmFault when one of them is below 0
+     * @throws PlanningFault when one of them is below 0
      */
     public function __construct(public float $left, public float $weekly, public int $lead)
     {
         if (!($left >= 0.0) || !($weekly >= 0.0) || $lead < 0) {
-            throw RhythmFault::stock();
+            throw PlanningFault::stock();
         }
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
@@ -77,12 +77,12 @@ final readonly class CatchUp
      * @param bool       $media    whether the filter media are overdue
      * @param float      $made     that comes in a day by itself, 0 or more
      *
-     * @throws RhythmFault
+     * @throws PlanningFault
      */
     public static function plan(?float $now, float $goal, float $comes, float $largest, int $between, float $bed, int $stands, bool $media, float $made = 0.0): self
     {
         if (!($goal > 0.0) || !($comes >= 0.0) || !($largest > 0.0 && $largest <= 0.9) || $between < 1 || !($bed >= 0.0 && $bed <= 1.0) || $stands < 0 || !($made >= 0.0 && $made <= 1e6) || ($now !== null && !($now >= 0.0))) {
-            throw RhythmFault::catchUp();
+            throw PlanningFault::catchUp();
         }
         $comes = min($comes, 0.9 * $goal);
         $changes = 0;

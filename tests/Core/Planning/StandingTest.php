@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Rhythm;
+namespace Tests\Core\Planning;
 
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Rhythm\Concern;
-use Cresco\Core\Rhythm\Standing;
-use Cresco\Core\Rhythm\Urgency;
+use Cresco\Core\Planning\Concern;
+use Cresco\Core\Planning\Standing;
+use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Water\WaterState;

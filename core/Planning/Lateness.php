@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Cresco\Core\Rhythm;
+namespace Cresco\Core\Planning;
 
 /** What it costs when a job is late, in three grades; each day costs so much more than it would to do it a little early. */
 enum Lateness: string

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Known;
+
+use App\Models\Reading;
+use App\Models\WaterKind;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\State\Course;
+use Cresco\Core\State\Level;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Where what is conserved stands in source waters: by the same course as in tanks, of which nothing comes or goes but what a tap drifts by
+ * through the year. A water that is made up is another one with each batch, so that its last reading stands for it.
+ */
+final class SourceLevels
+{
+    /** Share of what a tank's rate may be off by at first that a source drifts by in a day. House default. */
+    private const DRIFT = 0.05;
+
+    /** Readings of each parameter that tell where it stands now. House limit. */
+    private const READINGS = 12;
+
+    /** Days by which it goes on at a time: nothing happens in between. House default. */
+    private const STEP = 14.0;
+
+    /**
+     * @param list<int>            $ids
+     * @param CarbonImmutable|null $until as it was known then; null for now
+     *
+     * @return array<int, array<string, Level>> by water id and parameter value; what was never read is left out
+     */
+    public static function ofMany(array $ids, ?CarbonImmutable $until = null): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $now = $until ?? CarbonImmutable::now();
+        $latest = DB::table('readings')->join('waters', 'waters.id', '=', 'readings.water_id')->whereIn('waters.id', $ids)->where('waters.kind', '<>', WaterKind::MadeUp)
+            ->whereIn('parameter', Parameter::balanced())->where('taken_at', '<=', $now)
+            ->select('readings.*')->selectRaw('row_number() over (partition by water_id, parameter order by taken_at desc, readings.id desc) as nth');
+        $readings = [];
+        foreach (Reading::query()->fromSub($latest, 'readings')->where('nth', '<=', self::READINGS)->orderBy('taken_at')->orderBy('id')->get() as $reading) {
+            $readings[(int) $reading->water_id][$reading->parameter->value][] = $reading;
+        }
+        // A kit that showed nothing says no more than that: a course would take half a drop of it for what is there.
+        $readings = array_map(static fn(array $of): array => array_filter($of, static fn(array $list): bool => $list[count($list) - 1]->value > 0.0), $readings);
+
+        return array_map(static fn(array $of): array => array_combine(array_keys($of), array_map(static fn(string $name, array $list): Level => self::level(Parameter::from($name), $list, $now), array_keys($of), $of)), $readings);
+    }
+
+    /** @param list<Reading> $readings oldest first */
+    private static function level(Parameter $parameter, array $readings, CarbonImmutable $now): Level
+    {
+        $balance = Courses::balance($parameter)->times(self::DRIFT);
+        $events = array_map(static fn(Reading $reading) => TankEvents::read($parameter, TankEvents::day($reading->taken_at), $reading->toCore()), $readings);
+
+        return Courses::shown($parameter, Course::fitted($balance, null, new Normal(0.0, $balance->rate), 0.0, $events, -INF, max(TankEvents::day($now), $events[count($events) - 1]->day), INF, self::STEP));
+    }
+}
