@@ -11,6 +11,7 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\Level;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -23,7 +24,7 @@ final class SourceLevels
     private const DRIFT = 0.05;
 
     /** Readings of each parameter that tell where it stands now. House limit. */
-    private const READINGS = 12;
+    private const READINGS = 8;
 
     /** Days by which it goes on at a time: nothing happens in between. House default. */
     private const STEP = 14.0;
@@ -43,14 +44,42 @@ final class SourceLevels
         $latest = DB::table('readings')->join('waters', 'waters.id', '=', 'readings.water_id')->whereIn('waters.id', $ids)->where('waters.kind', '<>', WaterKind::MadeUp)
             ->whereIn('parameter', Parameter::balanced())->where('taken_at', '<=', $now)
             ->select('readings.*')->selectRaw('row_number() over (partition by water_id, parameter order by taken_at desc, readings.id desc) as nth');
-        $readings = [];
-        foreach (Reading::query()->fromSub($latest, 'readings')->where('nth', '<=', self::READINGS)->orderBy('taken_at')->orderBy('id')->get() as $reading) {
-            $readings[(int) $reading->water_id][$reading->parameter->value][] = $reading;
+        $rows = [];
+        foreach (DB::query()->fromSub($latest, 'readings')->where('nth', '<=', self::READINGS)->orderBy('taken_at')->orderBy('id')->get() as $row) {
+            $rows[is_numeric($row->water_id) ? (int) $row->water_id : 0][] = (array) $row;
         }
-        // A kit that showed nothing says no more than that: a course would take half a drop of it for what is there.
-        $readings = array_map(static fn(array $of): array => array_filter($of, static fn(array $list): bool => $list[count($list) - 1]->value > 0.0), $readings);
+        $found = [];
+        foreach ($rows as $id => $of) {
+            // A source goes on by the day, so that it is the same all day.
+            $mark = hash('xxh128', serialize([$of, $now->format('Y-m-d')]));
+            $kept = Cache::get('source.'.$id.'.'.$mark);
+            $found[$id] = is_array($kept) ? $kept : self::levels(array_values(Reading::hydrate($of)->all()), $now);
+            is_array($kept) ?: Cache::put('source.'.$id.'.'.$mark, $found[$id], 86_400);
+        }
 
-        return array_map(static fn(array $of): array => array_combine(array_keys($of), array_map(static fn(string $name, array $list): Level => self::level(Parameter::from($name), $list, $now), array_keys($of), $of)), $readings);
+        /** @var array<int, array<string, Level>> $found */
+        return $found;
+    }
+
+    /**
+     * @param list<Reading> $readings of one water, oldest first
+     *
+     * @return array<string, Level> by parameter value
+     */
+    private static function levels(array $readings, CarbonImmutable $now): array
+    {
+        $lists = $levels = [];
+        foreach ($readings as $reading) {
+            $lists[$reading->parameter->value][] = $reading;
+        }
+        foreach ($lists as $name => $list) {
+            // A kit that showed nothing says no more than that: a course would take half a drop of it for what is there.
+            if ($list[count($list) - 1]->value > 0.0) {
+                $levels[$name] = self::level(Parameter::from($name), $list, $now->startOfDay());
+            }
+        }
+
+        return $levels;
     }
 
     /** @param list<Reading> $readings oldest first */
