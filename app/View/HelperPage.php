@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\Jobs;
 use App\Models\Helper;
 use App\Models\HelperJob;
 use App\Models\HelperTick;
@@ -11,6 +12,7 @@ use App\Units\Show;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Planning\Urgency;
 
 /** What a helper is asked, day by day, and what was done. */
 final readonly class HelperPage
@@ -24,6 +26,14 @@ final readonly class HelperPage
         $helper->loadMissing('jobs.ticks', 'tank');
         $this->show = $helper->keeper->show();
         $this->today = $this->show->local(CarbonImmutable::now())->startOfDay();
+    }
+
+    /** @return list<JobLine> dangers in the tank now, which come before all that is asked */
+    public function alarms(): array
+    {
+        $jobs = Jobs::of($this->helper->keeper);
+
+        return array_values(array_filter((new TankJobs($jobs, $jobs->waters()[$this->helper->tank_id], null))->lines(), static fn(JobLine $line): bool => $line->urgency === Urgency::Alarm));
     }
 
     public function falls(HelperJob $job, CarbonImmutable $day): bool

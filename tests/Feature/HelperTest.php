@@ -32,6 +32,15 @@ final class HelperTest extends FeatureCase
         return [$keeper, $tank, $secret, Helper::query()->sole()];
     }
 
+    public function testADangerStandsBeforeWhatIsAsked(): void
+    {
+        [$keeper, $tank, $secret] = $this->asked();
+        $this->get('/help/'.$secret)->assertOk()->assertDontSee('In the next ten minutes');
+        $tank->readings()->where('parameter', 'ammonium')->delete();
+        $this->read($keeper, $tank, ['ammonium' => '2']);
+        $this->get('/help/'.$secret)->assertOk()->assertSeeInOrder(['dangerous now', 'In the next ten minutes', 'Look for a minute'])->assertDontSee('/tanks/');
+    }
+
     public function testOnlyTheHashIsKeptAndNeverTheAddress(): void
     {
         [, , $secret, $helper] = $this->asked();

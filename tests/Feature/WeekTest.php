@@ -38,6 +38,7 @@ use Cresco\Core\Planning\JobKind;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
+use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Work\After;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -206,6 +207,23 @@ final class WeekTest extends FeatureCase
         $this->get('/jobs?working='.$chore->id)->assertSeeText('due again after');
         self::assertSame(4, $keeper->entries()->where('title', 'New floss')->count());
         $this->get('/')->assertDontSeeText('Due: new floss');
+    }
+
+    public function testADangerLiesOnTodayOnEveryPageAndNobodyLaysItElsewhere(): void
+    {
+        [$keeper, $tank] = $this->week();
+        $tank->readings()->where('parameter', 'ammonium')->delete();
+        $this->read($keeper, $tank, ['ammonium' => '2']);
+        $alarm = array_values(array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->urgency === Urgency::Alarm))[0];
+        self::assertSame(JobType::Concern, $alarm->key->type);
+        // No day of the week has room, and one is asked for.
+        $this->actingAs($keeper)->post('/week/lay', ['job' => (string) $alarm->key, 'day' => CarbonImmutable::now()->addDays(3)->format('Y-m-d')]);
+        foreach (['/', '/week', '/evening'] as $page) {
+            $this->get($page)->assertOk()->assertSeeText('dangerous now');
+        }
+        self::assertSame([(string) $alarm->key], array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekOf($keeper->fresh() ?? $keeper))->urgent()));
+        self::assertStringContainsString('dangerous now', str_replace("\r\n ", '', Feed::of($keeper->fresh() ?? $keeper)));
+        self::assertSame(0, $alarm->day());
     }
 
     public function testWhatWasFoundInASessionMovesItsDays(): void
