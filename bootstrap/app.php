@@ -7,6 +7,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\UnderAPath;
 use App\Http\Middleware\WhereTimeGoes;
+use App\Http\MovedAddress;
 use App\Http\NoText;
 use App\Http\Unwritten;
 use App\Models\LimitReached;
@@ -19,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
@@ -32,6 +34,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Fault::class);
+        // Bookmarks and links of old.
+        $exceptions->render(static fn(NotFoundHttpException $fault, Request $request) => MovedAddress::answer($request));
         // What is not there and what is another's answer alike, to the last byte.
         $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() === 404 && $request->expectsJson() ? response()->json(['message' => 'Nothing is here.'], 404) : null);
         // Something of the job that cannot be, wherever it came up, is a finding and no breakdown.

@@ -79,7 +79,7 @@ Route::get('/calendar/{secret}.ics', [WeekController::class, 'feed'])->middlewar
 // For a helper, who has none either.
 Route::middleware('throttle:120,1,help')->prefix('/help/{secret}')->group(function (): void {
     Route::get('/', [HelpController::class, 'show']);
-    Route::post('/jobs/{ask}', [HelpController::class, 'tick']);
+    Route::post('/tasks/{ask}', [HelpController::class, 'tick']);
     Route::post('/readings', [HelpController::class, 'read'])->middleware('throttle:20,1,help-read');
     Route::post('/photo', [HelpController::class, 'photo'])->middleware('throttle:10,1,help-photo');
 });
@@ -112,7 +112,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::post('/sign-out', [SignInController::class, 'leave']);
     Route::get('/', RoundController::class)->name('round');
     // Whoever has much makes these pages long: nobody asks for them without end.
-    Route::get('/evening', EveningController::class)->middleware('throttle:120,1,evening');
+    Route::get('/tonight', EveningController::class)->middleware('throttle:120,1,evening');
     Route::get('/week', [WeekController::class, 'show'])->middleware('throttle:120,1,week');
     Route::get('/week/move', [WeekController::class, 'move']);
     Route::post('/week/lay', [WeekController::class, 'lay']);
@@ -123,11 +123,11 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::delete('/week/busy', [WeekController::class, 'free']);
     Route::post('/week/feed', [WeekController::class, 'makeFeed']);
     Route::delete('/week/feed', [WeekController::class, 'dropFeed']);
-    Route::get('/jobs', [ChoreController::class, 'index']);
-    Route::post('/jobs', [ChoreController::class, 'store']);
-    Route::put('/jobs/{chore}', [ChoreController::class, 'update'])->can('update', 'chore');
-    Route::post('/jobs/{chore}/done', [ChoreController::class, 'done'])->can('update', 'chore');
-    Route::delete('/jobs/{chore}', [ChoreController::class, 'destroy'])->can('delete', 'chore');
+    Route::get('/tasks', [ChoreController::class, 'index']);
+    Route::post('/tasks', [ChoreController::class, 'store']);
+    Route::put('/tasks/{chore}', [ChoreController::class, 'update'])->can('update', 'chore');
+    Route::post('/tasks/{chore}/done', [ChoreController::class, 'done'])->can('update', 'chore');
+    Route::delete('/tasks/{chore}', [ChoreController::class, 'destroy'])->can('delete', 'chore');
     Route::get('/helpers', [HelperController::class, 'index']);
     Route::post('/helpers', [HelperController::class, 'store']);
     Route::get('/helpers/{helper}', [HelperController::class, 'show'])->can('view', 'helper');
@@ -137,20 +137,20 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::post('/supplies', [SupplyController::class, 'store']);
     Route::put('/supplies/{supply}', [SupplyController::class, 'update'])->can('update', 'supply');
     Route::delete('/supplies/{supply}', [SupplyController::class, 'destroy'])->can('delete', 'supply');
-    Route::get('/surplus', [SurplusController::class, 'index']);
-    Route::post('/surplus/{look}', [SurplusController::class, 'gone']);
+    Route::get('/spare-cuttings', [SurplusController::class, 'index']);
+    Route::post('/spare-cuttings/{look}', [SurplusController::class, 'gone']);
     Route::get('/settings', [SettingsController::class, 'edit']);
     Route::put('/settings', [SettingsController::class, 'update']);
     Route::post('/settings/kits', [SettingsController::class, 'kits']);
     Route::post('/settings/pens/{parameter}', [SettingsController::class, 'set'])->whereIn('parameter', array_column(Parameter::cases(), 'value'));
-    Route::get('/taking-in', TakingInController::class);
-    Route::get('/assumed', [AssumedController::class, 'show']);
-    Route::put('/assumed', [AssumedController::class, 'update']);
-    Route::post('/assumed/anew', [AssumedController::class, 'anew']);
-    Route::delete('/assumed/anew/{fresh}', [AssumedController::class, 'back']);
-    Route::get('/diary', [DiaryController::class, 'index']);
-    Route::post('/diary', [DiaryController::class, 'store']);
-    Route::get('/diary/readings.csv', [DiaryController::class, 'export']);
+    Route::get('/imports/status', TakingInController::class);
+    Route::get('/estimates', [AssumedController::class, 'show']);
+    Route::put('/estimates', [AssumedController::class, 'update']);
+    Route::post('/learning-resets', [AssumedController::class, 'anew']);
+    Route::delete('/learning-resets/{fresh}', [AssumedController::class, 'back']);
+    Route::get('/log', [DiaryController::class, 'index']);
+    Route::post('/log', [DiaryController::class, 'store']);
+    Route::get('/log/readings.csv', [DiaryController::class, 'export']);
     Route::get('/entries/{entry}/edit', [EntryController::class, 'edit'])->can('view', 'entry');
     Route::put('/entries/{entry}', [EntryController::class, 'update'])->can('update', 'entry');
     Route::delete('/entries/{entry}', [DiaryController::class, 'destroy'])->can('delete', 'entry');
@@ -164,37 +164,37 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::get('/edit', [TankController::class, 'edit']);
         Route::put('/', [TankController::class, 'update'])->can('update', 'tank');
         Route::delete('/', [TankController::class, 'destroy'])->can('delete', 'tank');
-        Route::get('/read', [ReadingController::class, 'createForTank']);
-        Route::post('/read', [ReadingController::class, 'storeForTank'])->can('update', 'tank');
-        Route::get('/change', [ChangeController::class, 'show']);
-        Route::get('/change/dose', [ChangeController::class, 'dose']);
-        Route::get('/changed', [ChangedController::class, 'create']);
-        Route::post('/changed', [ChangedController::class, 'store'])->can('update', 'tank');
-        Route::get('/compose', [ComposeController::class, 'show']);
-        Route::put('/schools', [ComposeController::class, 'schools'])->can('update', 'tank');
-        Route::post('/runs', [ChangeController::class, 'store'])->can('update', 'tank');
-        Route::get('/diary', [DiaryController::class, 'tank']);
-        Route::get('/look-back', [LookBackController::class, 'latest']);
-        Route::get('/top-up', [TopUpController::class, 'show']);
-        Route::post('/top-ups', [TopUpController::class, 'store'])->can('update', 'tank');
-        Route::delete('/top-ups/{topUp}', [TopUpController::class, 'destroy'])->can('update', 'tank');
-        Route::get('/conditioner', ConditionerController::class);
-        Route::get('/acid', [AcidController::class, 'show']);
-        Route::post('/acid', [AcidController::class, 'store'])->can('update', 'tank');
-        Route::get('/bed', [BedController::class, 'show']);
-        Route::post('/bed', [BedController::class, 'cut'])->can('update', 'tank');
-        Route::prefix('/bed/{patch}')->middleware('can:update,tank')->group(function (): void {
+        Route::get('/test', [ReadingController::class, 'createForTank']);
+        Route::post('/test', [ReadingController::class, 'storeForTank'])->can('update', 'tank');
+        Route::get('/water-change', [ChangeController::class, 'show']);
+        Route::get('/water-change/dose', [ChangeController::class, 'dose']);
+        Route::get('/water-changes/create', [ChangedController::class, 'create']);
+        Route::post('/water-changes', [ChangedController::class, 'store'])->can('update', 'tank');
+        Route::get('/maintenance', [ComposeController::class, 'show']);
+        Route::put('/methods', [ComposeController::class, 'schools'])->can('update', 'tank');
+        Route::post('/checklists', [ChangeController::class, 'store'])->can('update', 'tank');
+        Route::get('/log', [DiaryController::class, 'tank']);
+        Route::get('/forecast-check', [LookBackController::class, 'latest']);
+        Route::get('/top-off', [TopUpController::class, 'show']);
+        Route::post('/top-offs', [TopUpController::class, 'store'])->can('update', 'tank');
+        Route::delete('/top-offs/{topUp}', [TopUpController::class, 'destroy'])->can('update', 'tank');
+        Route::get('/dechlorinator', ConditionerController::class);
+        Route::get('/lower-kh', [AcidController::class, 'show']);
+        Route::post('/lower-kh', [AcidController::class, 'store'])->can('update', 'tank');
+        Route::get('/gravel-vac', [BedController::class, 'show']);
+        Route::post('/gravel-vac', [BedController::class, 'cut'])->can('update', 'tank');
+        Route::prefix('/gravel-vac/{patch}')->middleware('can:update,tank')->group(function (): void {
             Route::put('/', [BedController::class, 'update']);
             Route::post('/clean', [BedController::class, 'clean']);
             Route::post('/split', [BedController::class, 'split']);
             Route::post('/merge/{other}', [BedController::class, 'merge']);
         });
         Route::get('/plants', [PlantsController::class, 'show']);
-        Route::get('/heights', [StandController::class, 'heights']);
-        Route::post('/heights', [StandController::class, 'measure'])->can('update', 'tank');
-        Route::get('/stands/new', [StandController::class, 'create']);
-        Route::post('/stands', [StandController::class, 'store'])->can('update', 'tank');
-        Route::prefix('/stands/{stand}')->group(function (): void {
+        Route::get('/plants/measurements', [StandController::class, 'heights']);
+        Route::post('/plants/measurements', [StandController::class, 'measure'])->can('update', 'tank');
+        Route::get('/plant-groups/new', [StandController::class, 'create']);
+        Route::post('/plant-groups', [StandController::class, 'store'])->can('update', 'tank');
+        Route::prefix('/plant-groups/{stand}')->group(function (): void {
             Route::post('/melt', [StandController::class, 'melt'])->can('update', 'tank');
             Route::get('/', [StandController::class, 'edit']);
             Route::put('/', [StandController::class, 'update'])->can('update', 'tank');
@@ -202,32 +202,32 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::post('/cut', [StandController::class, 'cut'])->can('update', 'tank');
             Route::put('/looks/{look}', [StandRecordController::class, 'look'])->can('update', 'tank');
             Route::delete('/looks/{look}', [StandRecordController::class, 'dropLook'])->can('update', 'tank');
-            Route::put('/capsules/{capsule}', [StandRecordController::class, 'capsule'])->can('update', 'tank');
-            Route::delete('/capsules/{capsule}', [StandRecordController::class, 'dropCapsule'])->can('update', 'tank');
+            Route::put('/root-tabs/{capsule}', [StandRecordController::class, 'capsule'])->can('update', 'tank');
+            Route::delete('/root-tabs/{capsule}', [StandRecordController::class, 'dropCapsule'])->can('update', 'tank');
         });
-        Route::get('/spot', [SpotController::class, 'show']);
-        Route::post('/spot', [SpotController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'tank');
-        Route::post('/spot/photos/{photo}', [SpotController::class, 'pin'])->can('update', 'tank');
-        Route::post('/off', [SpotController::class, 'note'])->can('update', 'tank');
-        Route::put('/off/{spot}', [SpotController::class, 'settle'])->can('update', 'tank');
+        Route::get('/fixed-spot', [SpotController::class, 'show']);
+        Route::post('/fixed-spot', [SpotController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'tank');
+        Route::post('/fixed-spot/photos/{photo}', [SpotController::class, 'pin'])->can('update', 'tank');
+        Route::post('/layout-issues', [SpotController::class, 'note'])->can('update', 'tank');
+        Route::put('/layout-issues/{spot}', [SpotController::class, 'settle'])->can('update', 'tank');
         Route::get('/light', [LightController::class, 'show']);
         Route::put('/light', [LightController::class, 'update'])->can('update', 'tank');
-        Route::post('/lamps', [LightController::class, 'store'])->can('update', 'tank');
-        Route::put('/lamps/{lamp}', [LightController::class, 'replace'])->can('update', 'tank');
-        Route::delete('/lamps/{lamp}', [LightController::class, 'destroy'])->can('update', 'tank');
+        Route::post('/lights', [LightController::class, 'store'])->can('update', 'tank');
+        Route::put('/lights/{lamp}', [LightController::class, 'replace'])->can('update', 'tank');
+        Route::delete('/lights/{lamp}', [LightController::class, 'destroy'])->can('update', 'tank');
         Route::post('/light-days', [LightController::class, 'noteDay'])->can('update', 'tank');
         Route::delete('/light-days/{lightDay}', [LightController::class, 'forgetDay'])->can('update', 'tank');
         Route::post('/light-readings', [LightController::class, 'read'])->can('update', 'tank');
         Route::delete('/light-readings/{lightReading}', [LightController::class, 'forget'])->can('update', 'tank');
         Route::post('/gauges/ask', [GaugeController::class, 'ask'])->can('update', 'tank');
         Route::delete('/gauges/{gaugeNote}', [GaugeController::class, 'destroy'])->can('update', 'tank');
-        Route::get('/food', [FoodController::class, 'show']);
-        Route::get('/course', [CourseController::class, 'show']);
-        Route::get('/course.svg', [CourseController::class, 'svg']);
-        Route::get('/course.csv', [CourseController::class, 'csv']);
-        Route::get('/inquiries', [InquiryController::class, 'index']);
-        Route::post('/inquiries', [InquiryController::class, 'store'])->can('update', 'tank');
-        Route::prefix('/inquiries/{inquiry}')->group(function (): void {
+        Route::get('/fertilising', [FoodController::class, 'show']);
+        Route::get('/charts', [CourseController::class, 'show']);
+        Route::get('/charts.svg', [CourseController::class, 'svg']);
+        Route::get('/charts.csv', [CourseController::class, 'csv']);
+        Route::get('/problems', [InquiryController::class, 'index']);
+        Route::post('/problems', [InquiryController::class, 'store'])->can('update', 'tank');
+        Route::prefix('/problems/{inquiry}')->group(function (): void {
             Route::get('/', [InquiryController::class, 'show']);
             Route::get('/why', [InquiryController::class, 'why']);
             Route::get('/now', [InquiryController::class, 'now']);
@@ -242,68 +242,68 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
                 Route::post('/again', [InquiryController::class, 'again']);
             });
         });
-        Route::get('/bottle', [FeedBottleController::class, 'show']);
-        Route::post('/bottle', [FeedBottleController::class, 'store'])->can('update', 'tank');
+        Route::get('/own-fertiliser', [FeedBottleController::class, 'show']);
+        Route::post('/own-fertiliser', [FeedBottleController::class, 'store'])->can('update', 'tank');
         Route::get('/doses.csv', [FoodController::class, 'export']);
         Route::get('/meals.csv', [FoodController::class, 'meals']);
         Route::middleware('can:update,tank')->group(function (): void {
-            Route::put('/food', [FoodController::class, 'update']);
+            Route::put('/fertilising', [FoodController::class, 'update']);
             Route::post('/dose-plans', [FoodController::class, 'plan']);
             Route::post('/dose-plans/looked', [FoodController::class, 'looked']);
             Route::post('/dose-plans/proposed', [FoodController::class, 'adopt']);
             Route::delete('/dose-plans/{dosePlan}', [FoodController::class, 'unplan']);
             Route::post('/dose-plans/{dosePlan}/doser', [FoodController::class, 'doser']);
-            Route::post('/stands/{stand}/capsules', [FoodController::class, 'capsules']);
+            Route::post('/plant-groups/{stand}/root-tabs', [FoodController::class, 'capsules']);
             Route::post('/doses', [FoodController::class, 'give']);
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
             Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1,import');
             Route::post('/meals.csv', [FoodController::class, 'importMeals'])->middleware('throttle:20,1,import');
             Route::post('/pinches', [FoodController::class, 'weigh']);
             Route::delete('/pinches/{pinch}', [FoodController::class, 'unweigh']);
-            Route::post('/food-spells', [FoodController::class, 'spell']);
-            Route::delete('/food-spells/{foodSpell}', [FoodController::class, 'unspell']);
+            Route::post('/feeding-days', [FoodController::class, 'spell']);
+            Route::delete('/feeding-days/{foodSpell}', [FoodController::class, 'unspell']);
         });
         Route::get('/catch-up', CatchUpController::class);
-        Route::get('/start', [StartController::class, 'show']);
-        Route::get('/animals', [AnimalController::class, 'index']);
-        Route::get('/arrival', [AnimalController::class, 'arrival']);
-        Route::get('/arrivals/{arrival}', [AnimalController::class, 'course']);
+        Route::get('/cycling', [StartController::class, 'show']);
+        Route::get('/livestock', [AnimalController::class, 'index']);
+        Route::get('/new-arrival', [AnimalController::class, 'arrival']);
+        Route::get('/new-arrivals/{arrival}', [AnimalController::class, 'course']);
         Route::middleware('can:update,tank')->group(function (): void {
-            Route::post('/start', [StartController::class, 'store']);
-            Route::post('/start/doses', [StartController::class, 'dose']);
-            Route::delete('/start', [StartController::class, 'destroy']);
-            Route::post('/animals', [AnimalController::class, 'store']);
-            Route::post('/animals-made', [AnimalController::class, 'made']);
-            Route::post('/animals-needs', [AnimalController::class, 'needs']);
-            Route::post('/animals/{animal}', [AnimalController::class, 'note']);
-            Route::delete('/animals/{animal}', [AnimalController::class, 'destroy']);
-            Route::post('/arrivals', [AnimalController::class, 'begin']);
-            Route::post('/arrivals/{arrival}/step', [AnimalController::class, 'step']);
-            Route::delete('/arrivals/{arrival}', [AnimalController::class, 'stop']);
-            Route::post('/arrivals/{arrival}', [AnimalController::class, 'release']);
+            Route::post('/cycling', [StartController::class, 'store']);
+            Route::post('/cycling/doses', [StartController::class, 'dose']);
+            Route::delete('/cycling', [StartController::class, 'destroy']);
+            Route::post('/livestock', [AnimalController::class, 'store']);
+            Route::post('/livestock-kinds', [AnimalController::class, 'made']);
+            Route::post('/livestock-needs', [AnimalController::class, 'needs']);
+            Route::post('/livestock/{animal}', [AnimalController::class, 'note']);
+            Route::delete('/livestock/{animal}', [AnimalController::class, 'destroy']);
+            Route::post('/new-arrivals', [AnimalController::class, 'begin']);
+            Route::post('/new-arrivals/{arrival}/step', [AnimalController::class, 'step']);
+            Route::delete('/new-arrivals/{arrival}', [AnimalController::class, 'stop']);
+            Route::post('/new-arrivals/{arrival}', [AnimalController::class, 'release']);
         });
-        Route::get('/needs', [NeedsController::class, 'show']);
-        Route::put('/needs', [NeedsController::class, 'update'])->can('update', 'tank');
+        Route::get('/targets', [NeedsController::class, 'show']);
+        Route::put('/targets', [NeedsController::class, 'update'])->can('update', 'tank');
         Route::get('/hose', [HoseController::class, 'show']);
         Route::put('/hose', [HoseController::class, 'update'])->can('update', 'tank');
     });
 
-    Route::get('/waters', [WaterController::class, 'index']);
-    Route::get('/waters/new', [WaterController::class, 'create']);
-    Route::post('/waters', [WaterController::class, 'store']);
-    Route::prefix('/waters/{water}')->middleware('can:view,water')->group(function (): void {
+    Route::get('/source-waters', [WaterController::class, 'index']);
+    Route::get('/source-waters/new', [WaterController::class, 'create']);
+    Route::post('/source-waters', [WaterController::class, 'store']);
+    Route::prefix('/source-waters/{water}')->middleware('can:view,water')->group(function (): void {
         Route::get('/', [AnalysisController::class, 'show']);
         Route::post('/analyses', [AnalysisController::class, 'store'])->can('update', 'water');
         Route::get('/edit', [WaterController::class, 'edit']);
         Route::put('/', [WaterController::class, 'update'])->can('update', 'water');
         Route::delete('/', [WaterController::class, 'destroy'])->can('delete', 'water');
-        Route::get('/read', [ReadingController::class, 'createForWater']);
-        Route::post('/read', [ReadingController::class, 'storeForWater'])->can('update', 'water');
+        Route::get('/test', [ReadingController::class, 'createForWater']);
+        Route::post('/test', [ReadingController::class, 'storeForWater'])->can('update', 'water');
     });
 
     Route::get('/photos/{photo}', [PhotoController::class, 'show'])->can('view', 'photo');
     Route::delete('/photos/{photo}', [PhotoController::class, 'destroy'])->can('delete', 'photo');
-    Route::prefix('/runs/{run}')->middleware('can:view,run')->group(function (): void {
+    Route::prefix('/checklists/{run}')->middleware('can:view,run')->group(function (): void {
         Route::get('/', [RunController::class, 'show']);
         Route::get('/state', [RunController::class, 'state']);
         Route::get('/print', [RunController::class, 'paper']);
@@ -315,13 +315,13 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'run');
         Route::post('/switches/{device}', [RunController::class, 'toggle'])->can('update', 'run');
         Route::delete('/', [RunController::class, 'drop'])->can('delete', 'run');
-        Route::get('/look-back', [LookBackController::class, 'show']);
+        Route::get('/forecast-check', [LookBackController::class, 'show']);
         Route::get('/after/{job}', [AfterController::class, 'show']);
         Route::post('/after/{job}', [AfterController::class, 'store'])->can('update', 'run');
     });
 
-    Route::get('/bench', [BenchController::class, 'show']);
-    Route::get('/bench/bottles', [BenchController::class, 'bottles']);
+    Route::get('/mix-water', [BenchController::class, 'show']);
+    Route::get('/mix-water/bottles', [BenchController::class, 'bottles']);
     Route::post('/batches', [BenchController::class, 'store']);
     Route::prefix('/batches/{batch}')->middleware('can:view,batch')->group(function (): void {
         Route::get('/', [BatchController::class, 'show']);
@@ -340,10 +340,10 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::get('/analyses/export.{format}', [RecipeController::class, 'exportAnalyses'])->whereIn('format', ['json', 'csv']);
     Route::delete('/analyses/{analysis}', [AnalysisController::class, 'destroy'])->can('delete', 'analysis');
 
-    Route::get('/shelf', [ShelfController::class, 'index']);
-    Route::get('/jars/new', [ShelfController::class, 'create']);
-    Route::post('/jars', [ShelfController::class, 'store']);
-    Route::prefix('/jars/{jar}')->middleware('can:view,jar')->group(function (): void {
+    Route::get('/supplies/products', [ShelfController::class, 'index']);
+    Route::get('/products/new', [ShelfController::class, 'create']);
+    Route::post('/products', [ShelfController::class, 'store']);
+    Route::prefix('/products/{jar}')->middleware('can:view,jar')->group(function (): void {
         Route::get('/edit', [ShelfController::class, 'edit']);
         Route::put('/', [ShelfController::class, 'update'])->can('update', 'jar');
         Route::delete('/', [ShelfController::class, 'destroy'])->can('delete', 'jar');
@@ -357,9 +357,9 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::post('/pen/factor', [PenController::class, 'adopt']);
     Route::delete('/pen/{trial}', [PenController::class, 'destroy']);
 
-    Route::get('/stores/new', [StoreController::class, 'create']);
-    Route::post('/stores', [StoreController::class, 'store']);
-    Route::prefix('/stores/{store}')->middleware('can:view,store')->group(function (): void {
+    Route::get('/ro-reservoirs/new', [StoreController::class, 'create']);
+    Route::post('/ro-reservoirs', [StoreController::class, 'store']);
+    Route::prefix('/ro-reservoirs/{store}')->middleware('can:view,store')->group(function (): void {
         Route::get('/', [StoreController::class, 'show']);
         Route::get('/edit', [StoreController::class, 'edit']);
         Route::put('/', [StoreController::class, 'update'])->can('update', 'store');

@@ -93,7 +93,7 @@ final class BenchServer
         if ($status !== 302) {
             throw new RuntimeException("The demo keeper could not enter ($status).");
         }
-        [$page] = $this->fetch('/jobs');
+        [$page] = $this->fetch('/tasks');
         preg_match('/name="_token" value="([^"]+)"/', $page, $token);
         $this->token = $token[1] ?? '';
     }

@@ -82,7 +82,7 @@ final class LoadBench
             $statement->execute(['k'.$i.Crowd::HOST]);
             $this->tanks[$i] = array_values(array_map(static fn(mixed $id): int => is_numeric($id) ? (int) $id : 0, $statement->fetchAll(PDO::FETCH_COLUMN)));
             // Each page once: what is worked out once a day is there, as in the middle of a day.
-            foreach (['/', '/week', '/tanks/'.$this->tanks[$i][0].'/plants', '/tanks/'.$this->tanks[$i][0].'/food'] as $warm) {
+            foreach (['/', '/week', '/tanks/'.$this->tanks[$i][0].'/plants', '/tanks/'.$this->tanks[$i][0].'/fertilising'] as $warm) {
                 $this->page($warm, null, $jar);
             }
         }
@@ -140,15 +140,15 @@ final class LoadBench
         return [match ($what) {
             'round' => $this->handle('/', null, $jar),
             'tank' => $this->handle("/tanks/$tank", null, $jar),
-            'change sheet' => $this->handle("/tanks/$tank/change", null, $jar),
-            'change sheet, typed' => $this->handle("/tanks/$tank/change?reason=amount&way=share&share=".$this->random->getInt(10, 60), null, $jar, true),
+            'change sheet' => $this->handle("/tanks/$tank/water-change", null, $jar),
+            'change sheet, typed' => $this->handle("/tanks/$tank/water-change?reason=amount&way=share&share=".$this->random->getInt(10, 60), null, $jar, true),
             'plants' => $this->handle("/tanks/$tank/plants", null, $jar),
-            'food' => $this->handle("/tanks/$tank/food", null, $jar),
-            'diary' => $this->handle("/tanks/$tank/diary", null, $jar),
+            'food' => $this->handle("/tanks/$tank/fertilising", null, $jar),
+            'diary' => $this->handle("/tanks/$tank/log", null, $jar),
             'week' => $this->handle('/week', null, $jar),
-            'bench' => $this->handle("/bench?tank=$tank", null, $jar),
-            'note' => $this->handle('/diary', ['_token' => $token, 'kind' => 'note', 'tank_id' => (string) $tank, 'title' => (string) $title], $jar),
-            default => $this->handle("/tanks/$tank/read", ['_token' => $token, 'readings[ph]' => sprintf('6.%d', $this->random->getInt(2, 9)), 'note' => (string) $title], $jar),
+            'bench' => $this->handle("/mix-water?tank=$tank", null, $jar),
+            'note' => $this->handle('/log', ['_token' => $token, 'kind' => 'note', 'tank_id' => (string) $tank, 'title' => (string) $title], $jar),
+            default => $this->handle("/tanks/$tank/test", ['_token' => $token, 'readings[ph]' => sprintf('6.%d', $this->random->getInt(2, 9)), 'note' => (string) $title], $jar),
         }, $what === 'note' ? $title : null];
     }
 

@@ -70,14 +70,14 @@ final readonly class AssumedPage
                     $this->show->rate($parameter, $made->prior->central(), 1.2816 * $made->prior->spread()),
                     $this->show->rate($parameter, $made->value, $made->halfWidth()),
                     self::from('readings', $made),
-                    '/tanks/'.$id.'/needs#made',
+                    '/tanks/'.$id.'/targets#made',
                     FreshStart::MADE.$parameter->value,
                     $id,
                 );
             }
             $learned = $tank === null ? null : Evaporation::of($tank);
             if ($tank !== null && $learned !== null && $learned->count > 0) {
-                $rows[] = new Replaced(__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2), self::from('top_ups', $learned), '/tanks/'.$id.'/top-up', FreshStart::EVAPORATION, $id);
+                $rows[] = new Replaced(__('ledger.replaced.evaporation', ['tank' => $tank->name]), $this->show->volume($learned->prior->central(), 2), $this->show->volume($learned->value, 2).' ± '.$this->show->volume($learned->halfWidth(), 2), self::from('top_ups', $learned), '/tanks/'.$id.'/top-off', FreshStart::EVAPORATION, $id);
             }
         }
 
@@ -102,21 +102,21 @@ final readonly class AssumedPage
         $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
         foreach ($names as $id => $name) {
             foreach ($every[$id] ?? [] as $task => $interval) {
-                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => Task::from($task)->label(), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/jobs', FreshStart::OFTEN.$task, $id);
+                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => Task::from($task)->label(), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::OFTEN.$task, $id);
             }
             $steps = array_intersect_key($taken->at($id), $usual);
             if ($steps !== []) {
                 $guess = array_sum(array_intersect_key($usual, $steps));
                 $yours = array_sum(array_map(static fn(string $job, array $list): int => Minutes::learned($usual[$job], $list), array_keys($steps), $steps));
                 $sessions = max(array_map(count(...), $steps));
-                $rows[] = new Replaced(trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]), Show::minutes($guess), Show::minutes($yours), trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]), '/tanks/'.$id.'/compose', FreshStart::MINUTES, $id);
+                $rows[] = new Replaced(trans_choice('ledger.replaced.minutes', count($steps), ['tank' => $name, 'count' => count($steps)]), Show::minutes($guess), Show::minutes($yours), trans_choice('ledger.replaced.sessions', $sessions, ['count' => $sessions]), '/tanks/'.$id.'/maintenance', FreshStart::MINUTES, $id);
             }
         }
 
         foreach (ChoresOf::of($this->keeper) as $chore) {
             $interval = ChoresOf::interval($chore);
             if ($interval->count() > 0) {
-                $rows[] = new Replaced($this->job($chore), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/jobs', FreshStart::TURNS.$chore->id);
+                $rows[] = new Replaced($this->job($chore), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::TURNS.$chore->id);
             }
         }
 
@@ -135,7 +135,7 @@ final readonly class AssumedPage
         foreach ($this->keeper->jars()->with('trials')->orderBy('name')->get() as $jar) {
             $spoon = $jar->spoon();
             if ($spoon !== null) {
-                $rows[] = new Replaced(__('ledger.replaced.spoon', ['jar' => $jar->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $spoon->trials, ['count' => $spoon->trials]).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]), '/jars/'.$jar->id.'/spoon', FreshStart::SPOON, null, $jar->id);
+                $rows[] = new Replaced(__('ledger.replaced.spoon', ['jar' => $jar->name]), __('ledger.replaced.nothing'), sprintf('%.2f ± %.2f g', $spoon->mean, $spoon->spread), trans_choice('ledger.replaced.trials', $spoon->trials, ['count' => $spoon->trials]).trans_choice('ledger.aside_short', $spoon->aside, ['count' => $spoon->aside]), '/products/'.$jar->id.'/spoon', FreshStart::SPOON, null, $jar->id);
             }
         }
 
@@ -149,7 +149,7 @@ final readonly class AssumedPage
         foreach ($this->keeper->stores()->with('rejections')->orderBy('name')->get() as $store) {
             $membrane = $store->membrane();
             if ($membrane !== null) {
-                $rows[] = new Replaced(__('ledger.replaced.membrane', ['store' => $store->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/stores/'.$store->id, null);
+                $rows[] = new Replaced(__('ledger.replaced.membrane', ['store' => $store->name]), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->held->prior->central(), 128.16 * $membrane->held->prior->spread()), sprintf('%.1f ± %.1f %%', 100.0 * $membrane->now, 100.0 * $membrane->held->halfWidth()), self::from('readings', $membrane->held), '/ro-reservoirs/'.$store->id, null);
             }
         }
 

@@ -39,7 +39,7 @@ final readonly class BatchCard
         $tank = $this->batch->tank;
         $isStore = $tank === null || $this->batch->litres > VesselOf::tank($tank)->litres();
 
-        return '/tanks/'.$this->batch->tank_id.'/change?'.http_build_query([
+        return '/tanks/'.$this->batch->tank_id.'/water-change?'.http_build_query([
             ...($isStore ? ['reason' => 'routine'] : ['reason' => 'amount', 'way' => 'litres', 'litres' => Show::plain($keeper->volume_unit->fromLitres($this->batch->litres), 1)]),
             'water' => $this->batch->water_id,
             'second_water' => '',

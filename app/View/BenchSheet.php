@@ -334,7 +334,7 @@ final class BenchSheet
     /** @param array<string, string|array<mixed>> $fields of the bench that are changed; the rest stays as it was asked */
     public function link(array $fields): string
     {
-        return '/bench?'.http_build_query([...Asked::kept(request(), array_keys($fields)), ...$fields]);
+        return '/mix-water?'.http_build_query([...Asked::kept(request(), array_keys($fields)), ...$fields]);
     }
 
     /**

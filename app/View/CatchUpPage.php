@@ -119,7 +119,7 @@ final class CatchUpPage
     {
         $tasks = [...($session->bed > 0.0 ? [Task::Vacuum->value] : []), ...($session->stands > 0 ? [Task::Trim->value] : []), ...($session->media ? [Task::Media->value] : [])];
 
-        return '/tanks/'.$this->tank->id.'/compose?'.http_build_query($session->change > 0.0
+        return '/tanks/'.$this->tank->id.'/maintenance?'.http_build_query($session->change > 0.0
             ? ['reason' => 'amount', 'way' => 'percent', 'percent' => (string) round(100.0 * $session->change), 'tasks' => $tasks] : ['dry' => '1', 'tasks' => $tasks]);
     }
 

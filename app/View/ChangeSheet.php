@@ -172,7 +172,7 @@ final class ChangeSheet
             $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Dilution::newWater(Parameter::Conductivity, $now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
         }
 
-        return '/bench?'.http_build_query($query);
+        return '/mix-water?'.http_build_query($query);
     }
 
     /** @return list<Finding> most serious first */

@@ -413,7 +413,7 @@ final class CoursePage
     {
         $query = array_filter($other + ['span' => $this->span, 'until' => $this->show->local($this->until)->format('Y-m-d'), 'series' => $this->picked, 'sign' => $this->sign], static fn(mixed $value): bool => $value !== null && $value !== []);
 
-        return '/tanks/'.$this->tank->id.'/course'.$file.'?'.http_build_query($query);
+        return '/tanks/'.$this->tank->id.'/charts'.$file.'?'.http_build_query($query);
     }
 
     /** @return array<string, string> addresses by what they do: earlier, later, closer, wider */

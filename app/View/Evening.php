@@ -198,7 +198,7 @@ final class Evening
         // Where work alone is due, no water is.
         $changes = $tasks === [] || $urgency->value <= Urgency::Today->value || array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
-        $url = '/tanks/'.$tank->id.($tasks === [] ? '/change' : '/compose?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
+        $url = '/tanks/'.$tank->id.($tasks === [] ? '/water-change' : '/maintenance?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
 
         return new EveningStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), $this->drawn->of(self::mix($draft->input, $draft->plan->refill())), self::planned($draft, $tasks), $url, $isDue);
     }
@@ -214,7 +214,7 @@ final class Evening
         $words = $names !== [] && ($strip->isBag || $strip->urgency->value > Urgency::Check->value) ? ucfirst(Words::list(array_map(Words::inside(...), $names))) : '';
         $isChanged = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         // A change that the round asks for and the week has on another day is said with that day.
-        $asksForChange = preg_match('#/(change|catch-up)$#', $strip->url) === 1;
+        $asksForChange = preg_match('#/(water-change|catch-up)$#', $strip->url) === 1;
         for ($day = 1; !$isChanged && $asksForChange && in_array($strip->urgency, [Urgency::Late, Urgency::Due, Urgency::Next], true) && $day < Jobs::DAYS; ++$day) {
             foreach ($this->week->on($day) as $job) {
                 if ($job->tank() === $strip->tank->id && $job->isSession() && $job->litres > 0.0) {
@@ -239,7 +239,7 @@ final class Evening
             $has('drain') ? $open->plan->out : 0.0,
             $this->drawn->of(array_map(static fn(float $share): float => $refill * $share, WaterDrawn::shares($open->plan->waters, $open->plan->secondShare))),
             min($open->plannedMinutes(), (int) $left->sum(static fn(RunStep $step): int => $step->content->minutes)),
-            '/runs/'.$open->id,
+            '/checklists/'.$open->id,
             $isDue,
         );
     }

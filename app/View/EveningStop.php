@@ -30,7 +30,7 @@ final readonly class EveningStop
     public function act(): string
     {
         return (string) __('round.act.'.match (true) {
-            str_starts_with($this->url, '/runs/') => 'sheet',
+            str_starts_with($this->url, '/checklists/') => 'sheet',
             $this->out > 0.0 => 'plan',
             default => 'session',
         });

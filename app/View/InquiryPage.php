@@ -87,7 +87,7 @@ final class InquiryPage
 
     public function url(string $part = ''): string
     {
-        return '/tanks/'.$this->tank->id.'/inquiries/'.$this->inquiry->id.($part === '' || $part === 'what' ? '' : '/'.$part);
+        return '/tanks/'.$this->tank->id.'/problems/'.$this->inquiry->id.($part === '' || $part === 'what' ? '' : '/'.$part);
     }
 
     /** @return array<string, string> its parts with their addresses */
@@ -201,7 +201,7 @@ final class InquiryPage
     /** Where the window of a sign stands on the course; null for one without. */
     public function courseOf(string $key): ?string
     {
-        return Hints::window($key) === null ? null : '/tanks/'.$this->tank->id.'/course?'.http_build_query(['span' => Hints::window($key) > 60 ? 182 : 91, 'sign' => $key]);
+        return Hints::window($key) === null ? null : '/tanks/'.$this->tank->id.'/charts?'.http_build_query(['span' => Hints::window($key) > 60 ? 182 : 91, 'sign' => $key]);
     }
 
     /** @return list<Question> that are not answered and of which the answer would move the causes most */

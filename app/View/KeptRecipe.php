@@ -36,7 +36,7 @@ final readonly class KeptRecipe
         $query['ratio'] = is_numeric($target['ca_to_mg_by_mass'] ?? null) ? (float) $target['ca_to_mg_by_mass'] : '';
         $query['cap'] = is_array($target['caps_mg_per_l'] ?? null) ? $target['caps_mg_per_l'] : [];
 
-        return '/bench?'.http_build_query($query);
+        return '/mix-water?'.http_build_query($query);
     }
 
     private static function shown(mixed $base, Unit $unit): string

@@ -44,7 +44,7 @@ final readonly class Round
 
         return array_values(array_map(static fn(UpcomingJob $job): array => ['what' => WeekWords::job($job, $jobs->keeper->show()), 'url' => match ($job->key->type) {
             JobType::Supply => '/supplies',
-            JobType::Membrane => '/stores/'.$job->of,
+            JobType::Membrane => '/ro-reservoirs/'.$job->of,
             default => '/week',
         }], $now));
     }
@@ -90,7 +90,7 @@ final readonly class Round
     {
         $page = new StartPage($water->tank, $start, $water);
 
-        return new JobLine(null, $page->known?->ready->isReady === true ? Urgency::Due : ($page->asks() ? Urgency::Check : Urgency::Ahead), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$water->tank->id.'/start');
+        return new JobLine(null, $page->known?->ready->isReady === true ? Urgency::Due : ($page->asks() ? Urgency::Check : Urgency::Ahead), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$water->tank->id.'/cycling');
     }
 
     /** @return list<array{name: string, value: string, beyond: string|null, carried: bool}> as the water stands now */

@@ -59,7 +59,7 @@ final readonly class SurplusPage
 
         return [
             'text' => __('plants.surplus.tank', ['tank' => $tank->name, 'light' => Show::rounded($there, 0), 'need' => Show::rounded($need, 0)]),
-            'fits' => $there >= $need, 'url' => '/tanks/'.$tank->id.'/stands/new',
+            'fits' => $there >= $need, 'url' => '/tanks/'.$tank->id.'/plant-groups/new',
         ];
     }
 }

@@ -88,7 +88,7 @@ final class TankJobs
     {
         $note = $this->notes === [] ? null : ConcernLine::of($this->notes[0], $this->water, $this->show);
 
-        return new JobLine(null, Urgency::Ahead, (string) __('round.nothing'), $note === null ? $this->rhythm().'.' : $this->rhythm().'. '.$note->head.': '.lcfirst($note->why), (string) __('round.act.read'), $this->base.'/read');
+        return new JobLine(null, Urgency::Ahead, (string) __('round.nothing'), $note === null ? $this->rhythm().'.' : $this->rhythm().'. '.$note->head.': '.lcfirst($note->why), (string) __('round.act.read'), $this->base.'/test');
     }
 
     /** When the next change of the routine falls due. */
@@ -107,18 +107,18 @@ final class TankJobs
         return match ($type) {
             JobType::Concern => $this->concern($first),
             JobType::FollowUp => $this->followUp($first),
-            JobType::Arrival => $line((string) __('animals.course.round'), $first->name.'.', (string) __('round.act.go_on'), $this->base.'/arrivals/'.$first->of),
+            JobType::Arrival => $line((string) __('animals.course.round'), $first->name.'.', (string) __('round.act.go_on'), $this->base.'/new-arrivals/'.$first->of),
             JobType::Checklist => $this->checklist($first),
-            JobType::NextDay => $line((string) __('round.again.head'), (string) __('round.again.why', ['day' => $this->water->change === null ? '' : $this->show->day($this->water->change->changed_at)]), (string) __('round.act.read'), $this->base.'/read'),
+            JobType::NextDay => $line((string) __('round.again.head'), (string) __('round.again.why', ['day' => $this->water->change === null ? '' : $this->show->day($this->water->change->changed_at)]), (string) __('round.act.read'), $this->base.'/test'),
             JobType::Change => $this->changeLine($first),
             JobType::CheckUp => $this->checkUp($first, $count),
             JobType::Trim => $line($this->trimWords(), $this->trimmed($count).$this->rhythm().'.', (string) __('round.act.session'), $this->session(), $this->tasks()),
             JobType::Melt => $line(trans_choice('plants.melt.round', $count, ['count' => $count]), $this->rhythm().'.', __('plants.melt.act'), $this->base.'/plants'),
-            JobType::DoseLook => $line((string) __('food.look.round'), (string) __('food.look.ask'), (string) __('food.look.act'), $this->base.'/food'),
+            JobType::DoseLook => $line((string) __('food.look.round'), (string) __('food.look.ask'), (string) __('food.look.act'), $this->base.'/fertilising'),
             JobType::Task => $line((string) __('round.due', ['jobs' => Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), array_slice(self::tasksOf($jobs), 0, self::AT_ONCE)))]), $this->rhythm().'.', (string) __('round.act.session'), $this->session(), $this->tasks()),
-            JobType::Dose => $line(trans_choice('food.round', $count, ['doses' => implode(', ', $this->doses($jobs))]), $this->rhythm().'.', __('food.act'), $this->base.'/food'),
-            JobType::RootTabs => $line(trans_choice('food.capsules.round', $count, ['count' => $count]), $this->rhythm().'.', __('food.act'), $this->base.'/food'),
-            JobType::Quarantine => $line(WeekWords::job($first, $this->show), $this->rhythm().'.', (string) __('round.act.go_on'), $this->base.'/arrivals/'.$first->of),
+            JobType::Dose => $line(trans_choice('food.round', $count, ['doses' => implode(', ', $this->doses($jobs))]), $this->rhythm().'.', __('food.act'), $this->base.'/fertilising'),
+            JobType::RootTabs => $line(trans_choice('food.capsules.round', $count, ['count' => $count]), $this->rhythm().'.', __('food.act'), $this->base.'/fertilising'),
+            JobType::Quarantine => $line(WeekWords::job($first, $this->show), $this->rhythm().'.', (string) __('round.act.go_on'), $this->base.'/new-arrivals/'.$first->of),
             default => $line((string) __('week.round', ['jobs' => Words::list(array_map(fn(UpcomingJob $job): string => Words::inside(WeekWords::job($job, $this->show)), $jobs))]), $this->rhythm().'.', (string) __('week.act'), '/week'),
         };
     }
@@ -128,10 +128,10 @@ final class TankJobs
         $line = ConcernLine::of($job->concern ?? throw new \LogicException('No concern.'), $this->water, $this->show);
         $running = $this->running();
         [$act, $url] = match (true) {
-            $line->isAlarm() && $running !== null => [__('round.act.go_on'), '/runs/'.$running->id],
-            $line->isAlarm() => [__('round.act.how_much'), $this->base.'/change'],
+            $line->isAlarm() && $running !== null => [__('round.act.go_on'), '/checklists/'.$running->id],
+            $line->isAlarm() => [__('round.act.how_much'), $this->base.'/water-change'],
             $this->isLedBack() => [__('catch_up.act'), $this->base.'/catch-up'],
-            default => [__('round.act.plan'), $this->base.'/change'],
+            default => [__('round.act.plan'), $this->base.'/water-change'],
         };
 
         return new JobLine(JobType::Concern, $job->urgency, $line->head, $job->urgency === Urgency::Next && $this->water->change !== null ? $line->why.' '.$this->rhythm().'.' : $line->why, (string) $act, $url, acts: $line->acts);
@@ -156,7 +156,7 @@ final class TankJobs
     private function followUp(UpcomingJob $job): JobLine
     {
         $after = After::from((string) $job->name);
-        $url = '/runs/'.$job->of.'/after/'.$after->value;
+        $url = '/checklists/'.$job->of.'/after/'.$after->value;
         if ($after === After::Conditioner) {
             return new JobLine(JobType::FollowUp, $job->urgency, $after->title(), (string) __('round.conditioner', ['dose' => ConditionerDose::ofTank($this->tank)]), (string) __('round.act.conditioner'), $url);
         }
@@ -169,7 +169,7 @@ final class TankJobs
     private function checklist(UpcomingJob $job): JobLine
     {
         $run = array_values(array_filter($this->jobs->checklists($this->tank->id), static fn(Run $run): bool => $run->id === $job->of))[0];
-        $url = '/runs/'.$run->id;
+        $url = '/checklists/'.$run->id;
         $step = $run->progress();
         $off = $run->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
         if ($off->isNotEmpty()) {
@@ -190,10 +190,10 @@ final class TankJobs
         $next = $this->now[JobType::Concern->value] ?? [];
         $next = array_values(array_filter($next, static fn(UpcomingJob $one): bool => $one->urgency === Urgency::Next))[0] ?? null;
         $asked = $next?->concern === null ? null : ConcernLine::of($next->concern, $this->water, $this->show);
-        [$plan, $url] = [(string) __('round.act.plan'), $this->base.'/change'];
+        [$plan, $url] = [(string) __('round.act.plan'), $this->base.'/water-change'];
 
         return match (true) {
-            $job->urgency === Urgency::First => new JobLine(JobType::Change, $job->urgency, (string) __('round.unread.head'), (string) __('round.unread.why'), (string) __('round.act.read'), $this->base.'/read'),
+            $job->urgency === Urgency::First => new JobLine(JobType::Change, $job->urgency, (string) __('round.unread.head'), (string) __('round.unread.why'), (string) __('round.act.read'), $this->base.'/test'),
             $this->water->change === null => new JobLine(JobType::Change, $job->urgency, $asked->head ?? (string) __('round.first.head'), $asked->why ?? (string) __('round.first.why'), $plan, $url),
             $this->isLedBack() => new JobLine(JobType::Change, $job->urgency, $this->rhythm(), (string) __('catch_up.why'), (string) __('catch_up.act'), $this->base.'/catch-up'),
             default => new JobLine(JobType::Change, $job->urgency, $this->rhythm(), $asked === null ? (string) __('round.usual', ['share' => $this->show->percent($this->tank->routine_share), 'every' => Words::every($this->tank->routine_days)]) : $asked->head.': '.lcfirst($asked->why), $plan, $url),
@@ -204,7 +204,7 @@ final class TankJobs
     {
         $treatment = Treatment::query()->with('inquiry.stand.plantKind')->findOrFail($job->key->record());
 
-        return new JobLine(JobType::CheckUp, $job->urgency, trans_choice('inquiry.check.round', $count, ['count' => $count, 'what' => InquiryWords::title($treatment->inquiry)]), InquiryWords::expects($treatment), __('inquiry.check.act'), $this->base.'/inquiries/'.$treatment->inquiry_id.'/now');
+        return new JobLine(JobType::CheckUp, $job->urgency, trans_choice('inquiry.check.round', $count, ['count' => $count, 'what' => InquiryWords::title($treatment->inquiry)]), InquiryWords::expects($treatment), __('inquiry.check.act'), $this->base.'/problems/'.$treatment->inquiry_id.'/now');
     }
 
     /** @return list<Stand> that are to be trimmed now */
@@ -248,7 +248,7 @@ final class TankJobs
 
     private function session(): string
     {
-        return $this->base.'/compose?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, $this->tasks())]);
+        return $this->base.'/maintenance?'.http_build_query(['dry' => '1', 'tasks' => array_map(static fn(Task $task): string => $task->value, $this->tasks())]);
     }
 
     /**

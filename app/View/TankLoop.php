@@ -7,10 +7,11 @@ namespace App\View;
 use App\Known\Jobs;
 use App\Known\TankWater;
 use App\Known\VesselOf;
+use App\Models\RunState;
 use App\Models\Tank;
 use Cresco\Core\Planning\Due;
 
-/** The way through one tank: look, read, change, session, look back, each with its state in a line. */
+/** The six places of one tank, each with its state in a line. */
 final readonly class TankLoop
 {
     /** @param list<LoopStop> $stops */
@@ -30,16 +31,19 @@ final readonly class TankLoop
         $troubles = $tank->inquiries()->open()->count();
         $stands = $tank->relationLoaded('stands') ? $tank->stands->count() : $tank->stands()->count();
 
+        $here = match ($here) {
+            'session' => 'change',
+            'look-back', 'diary' => 'log',
+            default => $here,
+        };
+
         return new self($tank, $size, [
-            new LoopStop('look', __('rhythm.stop.look'), $base, __('rhythm.tab.look'), $here === 'look', 'l'),
+            new LoopStop('look', __('rhythm.stop.look'), $base, __('rhythm.tab.look'), $here === 'look', 'o'),
+            new LoopStop('change', __('rhythm.stop.change'), $open?->state === RunState::Running ? '/checklists/'.$open->id : $base.'/water-change', $open?->state === RunState::Running ? $open->progress() : self::short(Jobs::changeDue($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
             new LoopStop('plants', __('rhythm.stop.plants'), $base.'/plants', trans_choice('rhythm.stands', $stands, ['count' => $stands]), $here === 'plants', 'p'),
-            new LoopStop('food', __('rhythm.stop.food'), $base.'/food', __('rhythm.tab.food'), $here === 'food', 'f'),
-            new LoopStop('trouble', __('inquiry.loop'), $base.'/inquiries', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
-            new LoopStop('read', __('rhythm.stop.read'), $base.'/read', $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]), $here === 'read', 'e'),
-            new LoopStop('change', __('rhythm.stop.change'), $base.'/change', self::short(Jobs::changeDue($tank, $last?->changed_at, $show)), $here === 'change', 'c'),
-            new LoopStop('session', __('rhythm.stop.session'), $open === null ? $base.'/compose' : '/runs/'.$open->id, $open === null ? __('rhythm.tab.session') : $open->progress(), $here === 'session', 's'),
-            new LoopStop('look-back', __('rhythm.stop.look-back'), $base.'/look-back', $last === null ? __('rhythm.tab.none') : $show->day($last->changed_at), $here === 'look-back', 'b'),
-            new LoopStop('diary', __('rhythm.stop.diary'), $base.'/diary', __('rhythm.tab.diary'), $here === 'diary', 'd'),
+            new LoopStop('food', __('rhythm.stop.food'), $base.'/fertilising', __('rhythm.tab.food'), $here === 'food', 'f'),
+            new LoopStop('trouble', __('inquiry.loop'), $base.'/problems', trans_choice('inquiry.stop', $troubles, ['count' => $troubles]), $here === 'trouble', 'w'),
+            new LoopStop('log', __('rhythm.stop.log'), $base.'/log', $newest === null ? __('rhythm.tab.unread') : __('rhythm.tab.read', ['day' => $show->day($newest)]), $here === 'log', 'l'),
         ]);
     }
 

@@ -166,7 +166,7 @@ final class WeekPage
         if ($tank === 0) {
             foreach ($jobs as $job) {
                 if ($job->key->type === JobType::Membrane) {
-                    return '/stores/'.$job->of;
+                    return '/ro-reservoirs/'.$job->of;
                 }
                 if ($job->key->type === JobType::Meter) {
                     return '/settings#kits';
@@ -177,7 +177,7 @@ final class WeekPage
         }
         foreach ($jobs as $job) {
             if ($job->key->type === JobType::Checklist) {
-                return '/runs/'.$job->of;
+                return '/checklists/'.$job->of;
             }
         }
         if (in_array(JobKinds::WAY_BACK, array_map(static fn(UpcomingJob $job): string => $job->kind->key, $jobs), true)) {
@@ -187,9 +187,9 @@ final class WeekPage
         $changes = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change') !== [];
 
         return match (true) {
-            $changes && $tasks === [] => '/tanks/'.$tank.'/change',
-            $changes => '/tanks/'.$tank.'/compose?'.http_build_query(['tasks' => $tasks]),
-            $tasks !== [] => '/tanks/'.$tank.'/compose?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
+            $changes && $tasks === [] => '/tanks/'.$tank.'/water-change',
+            $changes => '/tanks/'.$tank.'/maintenance?'.http_build_query(['tasks' => $tasks]),
+            $tasks !== [] => '/tanks/'.$tank.'/maintenance?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
             default => array_values(array_filter(array_map(static fn(UpcomingJob $job): ?string => self::place($tank, $job), $jobs)))[0] ?? null,
         };
     }
@@ -198,12 +198,12 @@ final class WeekPage
     private static function place(int $tank, UpcomingJob $job): ?string
     {
         return match ($job->kind->key) {
-            JobKinds::CHECK => '/tanks/'.$tank.'/inquiries/'.$job->of,
-            'after' => '/runs/'.$job->of.'/after/'.$job->name,
-            'capsules', 'dose_look' => '/tanks/'.$tank.'/food',
-            'quarantine' => '/tanks/'.$tank.'/arrivals/'.$job->of,
-            'test', 'next_day' => '/tanks/'.$tank.'/read',
-            'count' => '/tanks/'.$tank.'/animals',
+            JobKinds::CHECK => '/tanks/'.$tank.'/problems/'.$job->of,
+            'after' => '/checklists/'.$job->of.'/after/'.$job->name,
+            'capsules', 'dose_look' => '/tanks/'.$tank.'/fertilising',
+            'quarantine' => '/tanks/'.$tank.'/new-arrivals/'.$job->of,
+            'test', 'next_day' => '/tanks/'.$tank.'/test',
+            'count' => '/tanks/'.$tank.'/livestock',
             default => null,
         };
     }
@@ -282,7 +282,7 @@ final class WeekPage
             $late ? (string) __('week.ready.now', ['unit' => $store->name, 'short' => Show::minutes((int) Span::minutes($by, CarbonImmutable::now())), 'when' => $this->show->when($work)])
                 : (string) __('week.ready.run', ['unit' => $store->name, 'time' => $this->show->when($by)]),
             (string) __('week.ready.run_why', ['litres' => $this->show->volume($needed), 'water' => $store->water->name ?? '', 'tanks' => Words::list(array_values(array_unique($tanks))), 'when' => $this->show->when($work), 'level' => $this->show->volume($store->level)]),
-            '/stores/'.$store->id,
+            '/ro-reservoirs/'.$store->id,
             $late,
             true,
         );
@@ -313,7 +313,7 @@ final class WeekPage
                     $change['at'],
                     (string) __($with === [] ? 'week.ready.prepare' : 'week.ready.part', ['litres' => $this->show->volume($litres), 'water' => $water->name, 'warmth' => $this->show->value(Parameter::Temperature, $change['tank']->warmth), 'when' => $this->show->when($change['at'])]),
                     (string) __($with === [] ? 'week.ready.prepare_why' : 'week.ready.part_why', ['tanks' => $change['tank']->name, 'with' => Words::list(array_values($this->week->keeper->waters->only($with)->map(static fn(Water $other): string => $other->name)->all()))]),
-                    '/bench?tank='.$change['tank']->id,
+                    '/mix-water?tank='.$change['tank']->id,
                 );
             }
         }

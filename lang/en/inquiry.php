@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 return [
-    'loop' => 'Trouble',
+    'loop' => 'Problems',
     'stop' => '{0} none open|{1} one open|[2,*] :count open',
-    'title' => 'Trouble in :tank',
+    'title' => 'Problems in :tank',
     'lead' => 'Say what you see. Cresco weighs it with the diary, asks what tells most, and holds what is done about it to a day.',
     'begin' => ['growth' => 'Something grows here', 'leaves' => 'Leaves look wrong', 'where' => 'Where', 'which' => 'Which plants', 'all_plants' => 'several, or all', 'start_leaves' => 'What is wrong with them?'],
     'look_into' => 'what is it?', 'from_compose' => 'What is it, and why is it here?',

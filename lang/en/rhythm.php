@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'stop' => ['look' => 'Look', 'plants' => 'Plants', 'food' => 'Food', 'read' => 'Read', 'change' => 'Change', 'session' => 'Session', 'look-back' => 'Look back', 'diary' => 'Diary'],
-    'tab' => ['unread' => 'never read', 'read' => 'last :day', 'none' => 'nothing yet', 'look' => 'section', 'food' => 'doses', 'session' => 'plan one', 'diary' => 'all entries', 'first' => 'the first', 'today' => 'due today', 'late' => '{1} a day late|[2,*] :count days late', 'ahead' => '{1} tomorrow|[2,*] in :count days'],
+    'stop' => ['look' => 'Overview', 'plants' => 'Plants', 'food' => 'Fertilising', 'change' => 'Water change', 'log' => 'Log'],
+    'tab' => ['unread' => 'not tested yet', 'read' => 'tested :day', 'look' => 'the tank now', 'food' => 'doses', 'first' => 'the first', 'today' => 'due today', 'late' => '{1} a day late|[2,*] :count days late', 'ahead' => '{1} tomorrow|[2,*] in :count days'],
     'first' => 'first change',
     'today' => 'change due today',
     'tomorrow' => 'change due tomorrow',

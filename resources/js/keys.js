@@ -40,8 +40,8 @@ export function keys() {
             return;
         } else if (go) {
             // Each stop of a tank says its key.
-            const stop = /^[a-z]$/.test(event.key) ? document.querySelector(`.loop a[data-key="${event.key}"]`) : null;
-            const place = { r: '', m: 'bench', k: 'week' }[event.key];
+            const stop = /^[a-z]$/.test(event.key) ? document.querySelector(`a[data-key="${event.key}"]`) : null;
+            const place = { r: '', m: 'mix-water', k: 'week' }[event.key];
             if (stop) {
                 stop.click();
             } else if (place !== undefined) {

@@ -1,5 +1,5 @@
-<x-layout title="What Cresco assumes">
-    <h1>What Cresco assumes</h1>
+<x-layout title="Estimates">
+    <h1>Estimates</h1>
     <p>Where nobody has measured, Cresco begins with a guess and says so. Your diary replaces what it can; what animals are kept at is changed at each tank,
         pen and kits under <a href="/settings">Settings</a>.</p>
     <h2 id="replaced">What your diary has replaced</h2>
@@ -11,7 +11,7 @@
     @foreach($page->replaced() as $row)
         <tr><th scope="row"><a href="{{ $row->url }}">{{ $row->what }}</a></th><td class="num" data-of="guess">{{ $row->guess }}</td>
         <td class="num" data-of="yours"><b>{{ $row->yours }}</b></td><td data-of="from">{{ $row->from }}</td>
-        <td>@if($row->figure !== null)<form method="post" action="/assumed/anew">@csrf<input type="hidden" name="what" value="{{ $row->figure }}"><input
+        <td>@if($row->figure !== null)<form method="post" action="/learning-resets">@csrf<input type="hidden" name="what" value="{{ $row->figure }}"><input
             type="hidden" name="tank" value="{{ $row->tank }}"><input type="hidden" name="jar" value="{{ $row->jar }}"><button
             class="act quiet">Begin anew<span class="visually-hidden">: {{ $row->what }}</span></button></form>@endif</td></tr>
     @endforeach
@@ -22,13 +22,13 @@
     @if($page->anew() !== [])
     <h3>Begun anew</h3>
     <ul class="plain-list">@foreach($page->anew() as [$number, $what, $since])<li>{{ $what }}, {{ $since }} <form class="in-line" method="post"
-        action="/assumed/anew/{{ $number }}">@csrf @method('delete')<button class="act quiet">Take back<span
+        action="/learning-resets/{{ $number }}">@csrf @method('delete')<button class="act quiet">Take back<span
         class="visually-hidden">: {{ $what }}</span></button></form></li>@endforeach</ul>
     @endif
     <h2 id="own">What you know better</h2>
     <p>How you work, and how your home dries a tank out. Cresco begins with these, and what you do goes on from there. An empty field goes back to what
         Cresco begins with.</p>
-    <form class="plain-form" method="post" action="/assumed" novalidate>@csrf @method('put')
+    <form class="plain-form" method="post" action="/estimates" novalidate>@csrf @method('put')
         <div class="row-fields">@foreach($page->single() as $one)<x-field small :name="'figures['.$one['key'].']'" :label="$one['label']"
             :value="$one['value']" :unit="$one['unit']" mode="decimal" :help="$one['help']"/>@endforeach</div>
         <details class="more" @if($errors->hasAny(['figures.*'])) open @endif><summary>Work of sessions, how often and how long</summary>

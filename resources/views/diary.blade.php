@@ -1,9 +1,9 @@
-@php($base = $tank ? '/tanks/'.$tank->id.'/diary' : '/diary')
-<x-layout :title="$tank ? 'Diary of '.$tank->name : 'Diary'" :loop="$loop">
-    <div class="page-head"><h1>{{ $tank ? 'Diary of '.$tank->name : 'Diary' }}</h1>@if($tank)<a
-        href="/tanks/{{ $tank->id }}/changed">Note a change already made</a> @endif
-        @if($tank ?? null)<a href="/tanks/{{ $tank->id }}/course">{{ __('course.link') }}</a> @endif
-        <a href="/diary/readings.csv" download><x-icon
+@php($base = $tank ? '/tanks/'.$tank->id.'/log' : '/log')
+<x-layout :title="$tank ? 'Log of '.$tank->name : 'Log'" :loop="$loop">
+    <div class="page-head"><h1>{{ $tank ? 'Log of '.$tank->name : 'Log' }}</h1>@if($tank)<a
+        href="/tanks/{{ $tank->id }}/water-changes/create">Note a change already made</a> @endif
+        @if($tank ?? null)<a href="/tanks/{{ $tank->id }}/charts">{{ __('course.link') }}</a> @endif
+        <a href="/log/readings.csv" download><x-icon
         name="download"/> All readings as CSV</a></div>
     <nav class="kinds" aria-label="Kinds">
         <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>Everything</a>
@@ -11,7 +11,7 @@
             @endif>{{ $k->label() }}</a>@endforeach
     </nav>
     <details class="more write" @if($errors->any()) open @endif><summary>Write something down</summary>
-        <form method="post" action="/diary" novalidate>@csrf
+        <form method="post" action="/log" novalidate>@csrf
             <div class="row-fields">
                 <x-choice name="kind" label="Kind" :value="'note'"
                     :options="collect(App\Models\EntryKind::written())->mapWithKeys(fn ($k) => [$k->value => $k->one()])"/>
@@ -33,7 +33,7 @@
         <li class="entry-row {{ $entry->kind->value }}">
             <span class="num">{{ $show->time($entry->happened_at) }}</span>
             <div><b>@if($entry->run_id && $entry->kind === App\Models\EntryKind::Change)<a
-                href="/runs/{{ $entry->run_id }}/look-back">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
+                href="/checklists/{{ $entry->run_id }}/forecast-check">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
                 <small>{{ $entry->kind->one() }}@if(!$tank && $entry->tank) · {{ $entry->tank->name }}@elseif($entry->water) ·
                     {{ $entry->water->name }}@endif</small>
                 @if($entry->readings->isNotEmpty())<p

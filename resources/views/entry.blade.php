@@ -1,6 +1,6 @@
-<x-layout :title="'Put right: '.$entry->title" :loop="$loop">
-    <div class="page-head"><h1>Put an entry right</h1><a class="act quiet"
-        href="{{ $entry->tank_id ? '/tanks/'.$entry->tank_id : '' }}/diary">To the diary</a></div>
+<x-layout :title="'Edit: '.$entry->title" :loop="$loop">
+    <div class="page-head"><h1>Edit entry</h1><a class="act quiet"
+        href="{{ $entry->tank_id ? '/tanks/'.$entry->tank_id : '' }}/log">To the diary</a></div>
     <p class="lead-line">{{ $entry->title }}</p>
     <form class="plain-form" method="post" action="/entries/{{ $entry->id }}" novalidate>@csrf @method('put')
         @if(in_array($entry->kind, App\Models\EntryKind::written(), true))<x-field name="title" label="What happened" :value="$entry->title"

@@ -1,10 +1,10 @@
-<x-layout title="Order of an evening">
-    <div class="page-head"><h1>Order of an evening</h1><a class="act quiet" href="/">To the round</a></div>
+<x-layout title="Tonight">
+    <div class="page-head"><h1>Tonight</h1><a class="act quiet" href="/">To the round</a></div>
     @if($evening->stops === [])
         <div class="empty"><h2>Nothing to put in order</h2><p>An evening needs a tank and a water that goes in.</p>
-        <p><a class="act" href="/tanks/new">Measure a tank</a> <a class="act quiet" href="/waters/new">Name a water</a></p></div>
+        <p><a class="act" href="/tanks/new">Measure a tank</a> <a class="act quiet" href="/source-waters/new">Name a water</a></p></div>
     @else
-    <form id="evening" class="evening" method="get" action="/evening" novalidate>
+    <form id="evening" class="evening" method="get" action="/tonight" novalidate>
         <input type="hidden" name="chosen" value="1">
         <p class="lead-line">{{ $evening->minutes() === 0 ? 'Nothing is picked.' : sprintf('%s. %s, until %s if begun now.',
             $evening->out() > 0.0 ? $show->volume($evening->out()).' out in all' : 'No water is changed',
@@ -32,7 +32,7 @@
             @foreach($evening->waters() as $line)
                 <tr><th scope="row">{{ $line['name'] }}</th><td class="num">{{ $line['need'] }}</td><td>{{ $line['tanks'] }}</td>
                 <td @class(['short' => $line['short']])>{{ $line['says'] }}@if($line['store']) <a
-                    href="/stores/{{ $line['store']->id }}">{{ $line['store']->name }}</a>@else<span class="muted">no store of it is kept</span>@endif</td></tr>
+                    href="/ro-reservoirs/{{ $line['store']->id }}">{{ $line['store']->name }}</a>@else<span class="muted">no store of it is kept</span>@endif</td></tr>
             @endforeach
         </tbody></table>
     </section>

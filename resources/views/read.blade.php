@@ -1,9 +1,9 @@
-<x-layout :title="'Read '.$of->name" :loop="$loop">
+<x-layout :title="'Test '.$of->name" :loop="$loop">
     <form class="read" method="post" action="{{ $url }}" novalidate data-reading>
         @csrf
         {{-- Enter in the last field keeps the readings, whatever button comes first. --}}
         <button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>
-        <div class="page-head"><h1>Read {{ $of->name }}</h1></div>
+        <div class="page-head"><h1>Test {{ $of->name }}</h1></div>
         <p class="muted">Write it as you read it: <code>24</code>, a band <code>20-40</code>, <code>20-40 nearer 20</code>,
             <code>over 80</code>. Leave out what you do not measure. Enter goes on.</p>
         @error('readings')<p class="fault">{{ $message }}</p>@enderror

@@ -1,6 +1,6 @@
-<x-layout title="Round" wide>
+<x-layout title="Today" wide>
 <div class="round">
-    <div class="page-head"><h1>Round</h1><span class="acts">@if(count($strips) > 1)<a href="/evening">Order of an evening</a>@endif <a class="act quiet"
+    <div class="page-head"><h1>Today</h1><span class="acts">@if(count($strips) > 1)<a href="/tonight">Tonight</a>@endif <a class="act quiet"
         href="/tanks/new"><x-icon name="plus-lg"/> New tank</a></span></div>
     @forelse($strips as $strip)
         <article @class(['strip', 'calm' => $strip->isCalm(), 'off' => $strip->urgency->name === 'Waiting', 'alarm' => $strip->urgency->isForToday()])>
@@ -39,7 +39,7 @@
             <h2>No tank yet</h2>
             <p>Cresco begins with a tape measure. From the outer sizes, the bed and the stones it computes what your tank really holds, and from then on every
                 litre has a mark on the glass.</p>
-            <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/waters/new">Name the water that goes in</a> <a
+            <p><a class="act" href="/tanks/new">Measure the first tank</a> <a class="act quiet" href="/source-waters/new">Name the water that goes in</a> <a
                 class="act quiet" href="/settings#sets">Say what you measure with</a></p>
         </div>
     @endforelse

@@ -1,5 +1,5 @@
 <x-layout title="Settings">
-    <div class="page-head"><h1>Settings</h1><span class="acts"><a href="/account">Account and data</a> <a href="/assumed">What Cresco assumes</a></span></div>
+    <div class="page-head"><h1>Settings</h1><span class="acts"><a href="/account">Account and data</a> <a href="/estimates">Estimates</a></span></div>
     <form class="sets" method="post" action="/settings/kits">@csrf
         <h2 id="sets">What do you measure with?</h2>
         <p class="muted">One tap sets the whole table below; single kits can be changed there.</p>

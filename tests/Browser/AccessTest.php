@@ -19,7 +19,7 @@ final class AccessTest extends BrowserCase
         foreach (Screens::ALL as $screen) {
             $this->look($screen);
         }
-        $this->go('/tanks/1/compose?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media&tasks[]=floaters');
+        $this->go('/tanks/1/maintenance?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media&tasks[]=floaters');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
@@ -54,7 +54,7 @@ final class AccessTest extends BrowserCase
     public function testTheFirstLoadIsLight(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/1/change');
+        $this->go('/tanks/1/water-change');
         $bytes = $this->script(<<<'JS'
             return performance.getEntriesByType('navigation').concat(performance.getEntriesByType('resource'))
                 .reduce((sum, entry) => sum + entry.encodedBodySize, 0);

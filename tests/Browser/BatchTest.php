@@ -69,7 +69,7 @@ final class BatchTest extends BrowserCase
             $this->until(fn(): bool => $this->text('h1') !== $title, "past “{$title}”");
         }
         self::assertStringContainsString('The pen should read', $this->text('.run-body'));
-        $this->go('/diary');
+        $this->go('/log');
         $this->untilText('.diary', 'of Shrimp store');
         $this->assertNoComplaints();
     }
@@ -81,7 +81,7 @@ final class BatchTest extends BrowserCase
         $this->keys(WebDriverKeys::ENTER);
         $this->untilText('h1', 'Round');
         $this->keys('g', 'm');
-        $this->until(fn(): bool => $this->path() === '/bench', 'the bench');
+        $this->until(fn(): bool => $this->path() === '/mix-water', 'the bench');
         $this->tabTo('#f-litres');
         $this->script('document.activeElement.select()');
         $this->keys('15', WebDriverKeys::ENTER);
@@ -115,7 +115,7 @@ final class BatchTest extends BrowserCase
     public function testTheTargetIsDraggedOnTheMap(): void
     {
         $this->enterDemo();
-        $this->go('/bench?tank=1');
+        $this->go('/mix-water?tank=1');
         $gh = (float) $this->find('#f-gh')->getAttribute('value');
         $ring = $this->find('[data-aim] .grip');
         (new WebDriverActions($this->browser))->clickAndHold($ring)->moveByOffset(20, 10)->moveByOffset(20, 10)->release()->perform();
@@ -127,7 +127,7 @@ final class BatchTest extends BrowserCase
     public function testNonsenseWhileTypingLeavesTheRecipeAlone(): void
     {
         $this->enterDemo();
-        $this->go('/bench?tank=1');
+        $this->go('/mix-water?tank=1');
         $before = $this->text('.recipe');
         $this->type('#f-kh', 'hard');
         $this->untilText('#e-f-kh', 'Write a number in °');
@@ -141,7 +141,7 @@ final class BatchTest extends BrowserCase
     {
         $this->enterDemo();
         $this->withoutScripts();
-        $this->go('/bench?tank=1');
+        $this->go('/mix-water?tank=1');
         $this->type('#f-litres', '44');
         $this->press('Work it out');
         $this->untilText('.batch-head', '44');
@@ -153,7 +153,7 @@ final class BatchTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/shelf');
+        $this->go('/supplies/products');
         $this->assertFits();
         $this->press('Spoon of Potassium sulfate');
         $this->untilText('.lead-line', 'Not known yet');
@@ -168,7 +168,7 @@ final class BatchTest extends BrowserCase
     public function testTheCardPrintsToOnePageWithItsTable(): void
     {
         $this->enterDemo();
-        $this->go('/bench?tank=3&tank_was=3&animals=hard_water_fish&animals_was=hard_water_fish&litres=80&gh=13&kh=11&ec=600&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5');
+        $this->go('/mix-water?tank=3&tank_was=3&animals=hard_water_fish&animals_was=hard_water_fish&litres=80&gh=13&kh=11&ec=600&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5');
         $this->press('Write the batch card');
         $this->untilText('.pen', 'The pen should read');
         self::assertStringNotContainsString('Read so much, do so much', $this->text('.pen'));
@@ -184,7 +184,7 @@ final class BatchTest extends BrowserCase
         $broken = Server::scratch('broken.json');
         file_put_contents($broken, "{\n  \"format\": \"cresco-analyses\",\n  \"version\": 1,\n  \"analyses\": [{\"water\": \"W\", \"sampled_on\": \"2026-01-01\", \"mg_per_l\": {\"Ca\": -4}}]\n}\n");
         $this->enterDemo();
-        $this->go('/waters');
+        $this->go('/source-waters');
         $this->find('#f-file')->sendKeys($broken);
         $this->press('Take in');
         $this->untilText('#e-f-file', 'Line 4: /analyses/0/mg_per_l/Ca');
@@ -199,12 +199,12 @@ final class BatchTest extends BrowserCase
     public function testTheBedIsKeptWithTheKeyboardAndWithTheHand(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/1/bed');
+        $this->go('/tanks/1/gravel-vac');
         $this->tabTo('.patches form[data-clean="4"] button');
         $this->keys(WebDriverKeys::ENTER);
         $this->untilText('.status', 'Noted as cleaned');
         $this->screen(...self::HAND);
-        $this->go('/tanks/1/bed');
+        $this->go('/tanks/1/gravel-vac');
         $before = $this->text('.patches');
         $this->script('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', $this->find('[data-patch="3"] .edge'));
         $this->until(fn(): bool => $this->text('.patches') !== $before, 'the tapped patch cleaned');
@@ -227,7 +227,7 @@ final class BatchTest extends BrowserCase
         file_put_contents($text, 'hello');
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/4/compose?tasks[]=photo&tasks[]=glass&tasks[]=trim&tasks[]=vacuum&tasks[]=media&tasks[]=planting&tasks[]=outside');
+        $this->go('/tanks/4/maintenance?tasks[]=photo&tasks[]=glass&tasks[]=trim&tasks[]=vacuum&tasks[]=media&tasks[]=planting&tasks[]=outside');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $run = $this->path();

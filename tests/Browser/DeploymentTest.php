@@ -148,9 +148,9 @@ final class DeploymentTest extends TestCase
         self::assertGreaterThan(25, $visited);
         // A form leads back to where it stands, and fonts lie beside their sheet.
         preg_match('/name="_token" value="([^"]+)"/', self::ask($base.'/settings', null, $jar)['body'], $token);
-        $answer = self::ask($base.'/diary', ['_token' => $token[1] ?? '', 'kind' => 'note', 'title' => 'Written'], $jar);
+        $answer = self::ask($base.'/log', ['_token' => $token[1] ?? '', 'kind' => 'note', 'title' => 'Written'], $jar);
         self::assertMatchesRegularExpression('#location: '.preg_quote($base, '#').'/#', $answer['head']);
-        self::assertStringContainsString('Written', self::ask($base.'/diary', null, $jar)['body']);
+        self::assertStringContainsString('Written', self::ask($base.'/log', null, $jar)['body']);
         preg_match('#(/[^"]+/assets/[^"]+\.css)#', self::ask($base.'/sign-in')['body'], $sheet);
         $sheet = (string) parse_url($sheet[1] ?? '', PHP_URL_PATH);
         $sheet = substr($sheet, (int) strpos($sheet, $base.'/build'));

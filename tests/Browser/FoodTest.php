@@ -15,7 +15,7 @@ final class FoodTest extends BrowserCase
     {
         $this->screen(...self::DESK);
         $this->enterDemo();
-        $this->go('/tanks/1/food');
+        $this->go('/tanks/1/fertilising');
         $line = fn(): string => (string) $this->find('.course:nth-child(3) .middle')->getAttribute('points');
         $before = $line();
         self::assertSame(0, $this->many('.planned'));
@@ -51,7 +51,7 @@ final class FoodTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->untilText('main', 'Give 2.5 mL Iron and traces');
-        $this->go('/tanks/1/food');
+        $this->go('/tanks/1/fertilising');
         $this->assertFits();
         $this->click('#do');
         $this->untilText('.doses-today', 'given at');
@@ -75,7 +75,7 @@ final class FoodTest extends BrowserCase
         (new PDO('sqlite:'.self::$server->database))->exec("update tanks set doses_look_on = date('now', '-1 day') where id = 1");
         $this->screen(...$size);
         $this->enterDemo();
-        $this->go('/tanks/1/food');
+        $this->go('/tanks/1/fertilising');
         $this->untilText('.doses-look', 'Are the new leaves better?');
         $this->assertFits();
         // By keys alone.

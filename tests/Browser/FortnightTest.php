@@ -27,7 +27,7 @@ final class FortnightTest extends BrowserCase
         // The first evening: the change that is due.
         $this->day(0.0);
         self::assertStringContainsString('Change due today', $this->strip());
-        $this->go(self::TANK.'/change');
+        $this->go(self::TANK.'/water-change');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $this->finishTheSheet();
@@ -36,33 +36,33 @@ final class FortnightTest extends BrowserCase
         // The next day: Round asks, the reading is held against the forecast.
         $this->day(20.0);
         self::assertStringContainsString('Read again today', $this->strip());
-        $this->go(self::TANK.'/change');
+        $this->go(self::TANK.'/water-change');
         $forecast = $this->figures();
         $this->read($forecast);
-        $this->go(self::TANK.'/look-back');
+        $this->go(self::TANK.'/forecast-check');
         $this->untilText('main', 'Next day');
         preg_match('/(\d+)\s+of (\d+)/', $this->text('.look-back .lead-figure'), $held);
         self::assertSame($held[2] ?? '', $held[1] ?? 'nothing held', 'What is read as it was forecast holds');
 
         // Day four: a slip of the pen, seen and put right in the diary.
         $this->day(96.0);
-        $this->go(self::TANK.'/read');
+        $this->go(self::TANK.'/test');
         $this->type('#r-temperature', '34.2');
         $this->press('Keep the readings');
         $this->untilText('.status', 'Readings kept');
         self::assertStringContainsString('The tank is too hot', $this->onTheRound());
         self::assertStringContainsString('In the next ten minutes', $this->strip());
-        $this->go(self::TANK.'/diary');
+        $this->go(self::TANK.'/log');
         $this->click('.diary a[href$="/edit"]');
         $this->type('[name="readings[temperature]"]', '24.2');
         $this->press('Keep it so');
-        $this->until(fn(): bool => str_ends_with($this->path(), '/diary'), 'the diary again');
+        $this->until(fn(): bool => str_ends_with($this->path(), '/log'), 'the diary again');
         self::assertStringNotContainsString('too hot', $this->onTheRound());
 
         // Day eight: late by a day, changed without a sheet, noted afterwards.
         $this->day(8 * 24.0);
         self::assertStringContainsString('Change due yesterday', $this->strip());
-        $this->go(self::TANK.'/change');
+        $this->go(self::TANK.'/water-change');
         $this->press('Changed already? Note it down');
         $this->type('[name="litres"]', '60');
         $this->press('Note the change');
@@ -72,7 +72,7 @@ final class FortnightTest extends BrowserCase
         // Day thirteen: two more days to go; that change taken out, it is late since day seven.
         $this->day(13 * 24.0);
         self::assertStringContainsString('Change in 2 days', $this->strip());
-        $this->go(self::TANK.'/diary');
+        $this->go(self::TANK.'/log');
         $this->browserOpens('Changed 60');
         $this->press('Take it out of the diary');
         $this->press('Take it out');
@@ -111,7 +111,7 @@ final class FortnightTest extends BrowserCase
     private function browserOpens(string $title): void
     {
         $this->clickOn($this->browser->findElement(WebDriverBy::xpath("//a[contains(@aria-label, '$title')]")));
-        $this->untilText('h1', 'Put an entry right');
+        $this->untilText('h1', 'Edit entry');
     }
 
     /** @return array<string, string> what the change sheet says that the tank holds now */
@@ -134,7 +134,7 @@ final class FortnightTest extends BrowserCase
     /** @param array<string, string> $figures by label */
     private function read(array $figures): void
     {
-        $this->go(self::TANK.'/read');
+        $this->go(self::TANK.'/test');
         foreach (['Conductivity' => 'conductivity', 'Temperature' => 'temperature'] as $label => $field) {
             self::assertArrayHasKey($label, $figures);
             $this->type("#r-$field", $figures[$label]);
@@ -145,14 +145,14 @@ final class FortnightTest extends BrowserCase
 
     private function finishTheSheet(): void
     {
-        for ($i = 0; $i < 25 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+        for ($i = 0; $i < 25 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Switch on again') {
                 $this->switchAllOn();
             }
             $this->click('.go');
-            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+            $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
-        self::assertStringEndsWith('/look-back', $this->path());
+        self::assertStringEndsWith('/forecast-check', $this->path());
     }
 }

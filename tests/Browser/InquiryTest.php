@@ -22,7 +22,7 @@ final class InquiryTest extends BrowserCase
     {
         $this->screen(...$size);
         $this->enterDemo();
-        $this->go('/tanks/3/inquiries');
+        $this->go('/tanks/3/problems');
         $this->click('button[value="outlet"]');
         $this->untilText('h1', 'Something on outlet and pipes');
         $this->assertFits();
@@ -66,7 +66,7 @@ final class InquiryTest extends BrowserCase
     {
         $this->screen(...$size);
         $this->enterDemo();
-        $this->go('/tanks/3/read');
+        $this->go('/tanks/3/test');
         $this->press('Ask the plug');
         $this->untilText('.status', 'minutes yesterday');
         $this->type('#g-heater', 'all day');
@@ -75,13 +75,13 @@ final class InquiryTest extends BrowserCase
         self::assertSame('all day', $this->find('#g-heater')->getAttribute('value'));
         $this->type('#g-heater', '460');
         $this->press('Keep the readings');
-        $this->until(fn(): bool => $this->path() === '/tanks/3/change', 'the change sheet');
-        $this->go('/tanks/3/read');
+        $this->until(fn(): bool => $this->path() === '/tanks/3/water-change', 'the change sheet');
+        $this->go('/tanks/3/test');
         $this->untilText('#h-g-heater', 'last 460');
         $this->assertFits();
-        $this->go('/tanks/3/inquiries');
+        $this->go('/tanks/3/problems');
         $this->untilText('.side', 'Minutes that the heater needs');
-        $this->go('/tanks/3/course?series[]=heater');
+        $this->go('/tanks/3/charts?series[]=heater');
         $this->untilText('.board', 'Heater on');
         $this->assertNoComplaints();
     }
@@ -90,7 +90,7 @@ final class InquiryTest extends BrowserCase
     {
         $this->screen(...self::DESK);
         $this->enterDemo();
-        $this->go('/tanks/1/course');
+        $this->go('/tanks/1/charts');
         $this->untilText('.board', 'Three months');
         $this->keys('+');
         $this->untilText('.board', 'Four weeks');
@@ -111,7 +111,7 @@ final class InquiryTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/1/course');
+        $this->go('/tanks/1/charts');
         $this->untilText('.board', 'Three months');
         $this->pinch('.course-scroll', $from, $to);
         $this->untilText('.board', $span);

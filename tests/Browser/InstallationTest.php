@@ -139,7 +139,7 @@ final class InstallationTest extends TestCase
         [$jar, $token] = self::enter($url);
         $image = imagecreatetruecolor(320, 240);
         imagejpeg($image, $photo = Server::scratch('photo.jpg'));
-        self::ask($url.'/tanks/1/spot', ['_token' => $token, 'photo' => new CURLFile($photo, 'image/jpeg', 'photo.jpg')], $jar);
+        self::ask($url.'/tanks/1/fixed-spot', ['_token' => $token, 'photo' => new CURLFile($photo, 'image/jpeg', 'photo.jpg')], $jar);
         $photos = glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: [];
         self::assertCount(self::$place->number('select count(distinct file) from photos'), $photos);
         self::assertGreaterThan(0, count($photos));
@@ -148,7 +148,7 @@ final class InstallationTest extends TestCase
         // Somebody goes on writing while it is made.
         $writers = [];
         for ($i = 0; $i < 2; ++$i) {
-            $script = 'for i in $(seq 1 40); do curl -s -o /dev/null -b '.escapeshellarg($jar).' --data-urlencode '.escapeshellarg('_token='.$token).' -d "kind=note&title=Written+'.$i.'+$i" '.escapeshellarg($url.'/diary').'; done';
+            $script = 'for i in $(seq 1 40); do curl -s -o /dev/null -b '.escapeshellarg($jar).' --data-urlencode '.escapeshellarg('_token='.$token).' -d "kind=note&title=Written+'.$i.'+$i" '.escapeshellarg($url.'/log').'; done';
             $writers[] = proc_open(['bash', '-c', $script], [], $pipes);
         }
         usleep(400_000);
@@ -252,7 +252,7 @@ final class InstallationTest extends TestCase
     {
         $url = self::$place->up();
         [$jar, $token] = self::enter($url);
-        self::ask($url.'/diary', ['_token' => $token, 'kind' => 'note', 'title' => 'Goes'], $jar);
+        self::ask($url.'/log', ['_token' => $token, 'kind' => 'note', 'title' => 'Goes'], $jar);
         $data = new \PDO('sqlite:'.self::$place->folder.'/database/cresco.sqlite');
         $data->exec("insert into keepers (name, email, password) values ('Lark', 'lark@cresco.test', 'x')");
         [$code, $said] = self::$place->cresco(['reset']);

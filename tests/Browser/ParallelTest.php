@@ -36,7 +36,7 @@ final class ParallelTest extends TestCase
     public function testEndingTheSameStepFromSixDevicesCountsOnce(): void
     {
         $run = $this->newSheet(4);
-        $this->together(array_fill(0, 6, ["/runs/$run/steps/2", ['readings' => ['ph' => '7.05', 'nitrate' => '10-20']]]));
+        $this->together(array_fill(0, 6, ["/checklists/$run/steps/2", ['readings' => ['ph' => '7.05', 'nitrate' => '10-20']]]));
 
         self::assertSame(2, $this->number("select count(*) from readings where run_step_id in (select id from run_steps where run_id = $run)"));
         self::assertSame(1, $this->number("select count(*) from entries where run_id = $run"));
@@ -45,11 +45,11 @@ final class ParallelTest extends TestCase
     /** @return iterable<string, array{string, string, array<string, mixed>}> page, table and what is typed */
     public static function forms(): iterable
     {
-        yield 'a job' => ['/jobs', 'chores', ['kind' => 'pipes', 'tank_id' => '1']];
+        yield 'a job' => ['/tasks', 'chores', ['kind' => 'pipes', 'tank_id' => '1']];
         yield 'a supply' => ['/supplies', 'supplies', ['name' => 'Twice', 'unit' => 'g', 'left' => '5', 'weekly' => '1', 'lead_days' => '3']];
-        yield 'a water' => ['/waters', 'waters', ['name' => 'Twice', 'kind' => 'tap']];
-        yield 'a top-up' => ['/tanks/1/top-ups', 'top_ups', ['litres' => '2']];
-        yield 'animals' => ['/tanks/1/animals', 'animals', ['kind' => 'tetra', 'count' => '3']];
+        yield 'a water' => ['/source-waters', 'waters', ['name' => 'Twice', 'kind' => 'tap']];
+        yield 'a top-up' => ['/tanks/1/top-offs', 'top_ups', ['litres' => '2']];
+        yield 'animals' => ['/tanks/1/livestock', 'animals', ['kind' => 'tetra', 'count' => '3']];
         yield 'a helper' => ['/helpers', 'helpers', ['tank_id' => '1', 'name' => 'Ines', 'from_day' => date('Y-m-d'), 'until_day' => date('Y-m-d', time() + 864000), 'jobs' => [['text' => 'Look', 'every' => '1']]]];
     }
 
@@ -69,7 +69,7 @@ final class ParallelTest extends TestCase
     public function testSheetsThatAreWrittenTogetherLeaveOneForTheDay(): void
     {
         $day = date('Y-m-d', time() + 3 * 86400);
-        $this->together(array_fill(0, 8, ['/tanks/2/runs', ['reason' => 'routine', 'day' => $day]]));
+        $this->together(array_fill(0, 8, ['/tanks/2/checklists', ['reason' => 'routine', 'day' => $day]]));
         self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned' and date(planned_for) = '$day'"));
         self::assertSame(0, $this->number('select count(*) from run_steps where run_id not in (select id from runs)'));
     }
@@ -78,11 +78,11 @@ final class ParallelTest extends TestCase
     {
         $runs = [];
         foreach ([2, 3, 4, 5] as $ahead) {
-            $this->ask('/tanks/2/runs', ['reason' => 'routine', 'day' => date('Y-m-d', time() + $ahead * 86400)]);
+            $this->ask('/tanks/2/checklists', ['reason' => 'routine', 'day' => date('Y-m-d', time() + $ahead * 86400)]);
             $runs[] = $this->number('select max(id) from runs where tank_id = 2');
         }
         self::assertCount(4, array_unique($runs));
-        $this->together(array_map(static fn(int $run): array => ["/runs/$run/steps/1", []], $runs));
+        $this->together(array_map(static fn(int $run): array => ["/checklists/$run/steps/1", []], $runs));
         self::assertSame(1, $this->number("select count(*) from runs where tank_id = 2 and state = 'running'"));
         self::assertSame(3, $this->number("select count(*) from runs where tank_id = 2 and state = 'planned'"));
         // Those that were refused kept nothing of it.
@@ -94,7 +94,7 @@ final class ParallelTest extends TestCase
         $patch = $this->number('select min(id) from bed_patches where tank_id = 1');
         $area = fn(): float => (float) $this->text('select sum((right_edge - left_edge) * (back_edge - front_edge)) from bed_patches where tank_id = 1');
         $before = $area();
-        $this->together(array_fill(0, 6, ["/tanks/1/bed/$patch/split", []]));
+        $this->together(array_fill(0, 6, ["/tanks/1/gravel-vac/$patch/split", []]));
         self::assertEqualsWithDelta($before, $area(), 1e-9);
         self::assertSame(0, $this->number('select count(*) from bed_patches a join bed_patches b on a.tank_id = b.tank_id and a.id < b.id and min(a.right_edge, b.right_edge) - max(a.left_edge, b.left_edge) > 0.000001 and min(a.back_edge, b.back_edge) - max(a.front_edge, b.front_edge) > 0.000001 where a.tank_id = 1'));
     }
@@ -105,11 +105,11 @@ final class ParallelTest extends TestCase
         $steps = $this->number("select count(*) from run_steps where run_id = $run");
         for ($step = 1; $step < $steps; ++$step) {
             foreach (['heater', 'internal_filter', 'lamp'] as $device) {
-                $this->ask("/runs/$run/switches/$device", ['to' => 'on']);
+                $this->ask("/checklists/$run/switches/$device", ['to' => 'on']);
             }
-            $this->ask("/runs/$run/steps/$step", []);
+            $this->ask("/checklists/$run/steps/$step", []);
         }
-        $this->together(array_fill(0, 6, ["/runs/$run/steps/$steps", []]));
+        $this->together(array_fill(0, 6, ["/checklists/$run/steps/$steps", []]));
 
         self::assertSame(1, $this->number("select count(*) from runs where id = $run and state = 'done'"));
         self::assertSame(1, $this->number("select count(*) from entries where run_id = $run and kind = 'change'"));
@@ -118,7 +118,7 @@ final class ParallelTest extends TestCase
     public function testReadingsWrittenTogetherAreAllKept(): void
     {
         $before = $this->number('select count(*) from readings');
-        $this->together(array_map(static fn(int $i): array => ['/tanks/1/read', ['readings' => ['ph' => "6.$i", 'temperature' => "24.$i"]]], range(1, 9)));
+        $this->together(array_map(static fn(int $i): array => ['/tanks/1/test', ['readings' => ['ph' => "6.$i", 'temperature' => "24.$i"]]], range(1, 9)));
 
         self::assertSame($before + 18, $this->number('select count(*) from readings'));
     }
@@ -149,28 +149,28 @@ final class ParallelTest extends TestCase
 
     public function testAVacuumedPatchFromSixDevicesIsCleanedOnce(): void
     {
-        $this->ask('/tanks/1/runs', ['reason' => 'routine', 'tasks' => ['vacuum']]);
+        $this->ask('/tanks/1/checklists', ['reason' => 'routine', 'tasks' => ['vacuum']]);
         $run = $this->number('select max(id) from runs where tank_id = 1');
         $step = $this->number("select position from run_steps where run_id = $run and job = 'vacuum'");
         $patches = $this->number("select json_array_length(content, '$.patches') from run_steps where run_id = $run and job = 'vacuum'");
         self::assertGreaterThan(0, $patches);
-        $this->together(array_fill(0, 6, ["/runs/$run/steps/$step", []]));
+        $this->together(array_fill(0, 6, ["/checklists/$run/steps/$step", []]));
 
         self::assertSame($patches, $this->number("select count(*) from bed_cleanings where run_id = $run"));
     }
 
     public function testTheLookInTheEveningFromSixDevicesIsOneLook(): void
     {
-        $this->ask('/tanks/3/runs', ['dry' => '1', 'tasks' => ['glass']]);
+        $this->ask('/tanks/3/checklists', ['dry' => '1', 'tasks' => ['glass']]);
         $run = $this->number('select max(id) from runs where tank_id = 3');
         for ($step = 1; $step <= $this->number("select count(*) from run_steps where run_id = $run"); ++$step) {
             foreach (['heater', 'canister', 'wave_pump', 'top_up', 'feeder', 'ultraviolet', 'lamp'] as $device) {
-                $this->ask("/runs/$run/switches/$device", ['to' => 'on']);
+                $this->ask("/checklists/$run/switches/$device", ['to' => 'on']);
             }
-            $this->ask("/runs/$run/steps/$step", []);
+            $this->ask("/checklists/$run/steps/$step", []);
         }
         self::assertSame(1, $this->number("select count(*) from after_jobs where run_id = $run"));
-        $this->together(array_fill(0, 6, ["/runs/$run/after/evening", ['readings' => ['temperature' => '25.1']]]));
+        $this->together(array_fill(0, 6, ["/checklists/$run/after/evening", ['readings' => ['temperature' => '25.1']]]));
 
         self::assertSame(1, $this->number("select count(*) from entries where run_id = $run and title = 'Look in once more'"));
         self::assertSame(1, $this->number("select count(*) from readings where tank_id = 3 and value = 25.1 and taken_at > datetime('now', '-1 minute')"));
@@ -184,9 +184,9 @@ final class ParallelTest extends TestCase
         foreach ([3, 9, 16, 24, 33, 47, 70, 2500] as $round => $milliseconds) {
             $step = 2 + $round;
             $requests = [
-                ["/runs/$run/steps/$step", ['readings' => ['ph' => '7.05', 'temperature' => '24.1']]],
-                ['/tanks/2/read', ['readings' => ['ph' => '6.2', 'temperature' => '22.4', 'conductivity' => '231']]],
-                ['/tanks/4/read', ['readings' => ['ph' => '7.2', 'temperature' => '25.1', 'conductivity' => '255']]],
+                ["/checklists/$run/steps/$step", ['readings' => ['ph' => '7.05', 'temperature' => '24.1']]],
+                ['/tanks/2/test', ['readings' => ['ph' => '6.2', 'temperature' => '22.4', 'conductivity' => '231']]],
+                ['/tanks/4/test', ['readings' => ['ph' => '7.2', 'temperature' => '25.1', 'conductivity' => '255']]],
             ];
             $answers = $this->cutOff($requests, $milliseconds);
             self::$server->revive();
@@ -239,12 +239,12 @@ final class ParallelTest extends TestCase
         } while ($running > 0);
 
         // Kept readings lead to their tank, an ended step to its run; anything else was turned away.
-        return array_map(static fn(CurlHandle $handle): bool => preg_match('#/(tanks/\d+/change|runs/\d+)$#', (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL)) === 1, $handles);
+        return array_map(static fn(CurlHandle $handle): bool => preg_match('#/(tanks/\d+/water-change|runs/\d+)$#', (string) curl_getinfo($handle, CURLINFO_REDIRECT_URL)) === 1, $handles);
     }
 
     private function newSheet(int $tank): int
     {
-        $this->ask("/tanks/$tank/runs", ['reason' => 'routine']);
+        $this->ask("/tanks/$tank/checklists", ['reason' => 'routine']);
 
         return $this->number("select max(id) from runs where tank_id = $tank");
     }

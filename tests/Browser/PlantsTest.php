@@ -68,7 +68,7 @@ final class PlantsTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/1/heights');
+        $this->go('/tanks/1/plants/measurements');
         $this->click('[data-step="5"]:nth-child(2)');
         self::assertNotSame('', $this->find('#f-height-5')->getAttribute('value'));
         self::assertTrue($this->find('[data-guessed="5"]')->isSelected());
@@ -76,12 +76,12 @@ final class PlantsTest extends BrowserCase
         $this->untilText('.status', 'One height is kept.');
 
         $this->press('Cut in a session');
-        $this->untilText('h1', 'A session at Long Meadow');
+        $this->untilText('h1', 'Maintenance at Long Meadow');
         $this->click('label:has(#dry-1)');
         $this->untilText('.lead-line', 'No water is changed');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
-        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Trim') {
                 $this->assertFits();

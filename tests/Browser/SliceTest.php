@@ -104,7 +104,7 @@ final class SliceTest extends BrowserCase
 
     private function walkTheSheet(): void
     {
-        for ($i = 0; $i < 20 && str_starts_with($this->path(), '/runs/') && !str_ends_with($this->path(), '/look-back'); ++$i) {
+        for ($i = 0; $i < 20 && str_starts_with($this->path(), '/checklists/') && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             $this->assertFits();
             if ($title === 'Switch on again') {
@@ -117,9 +117,9 @@ final class SliceTest extends BrowserCase
                 $this->type('#r-conductivity', '319');
             }
             $this->click('.go');
-            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+            $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
-        self::assertStringEndsWith('/look-back', $this->path());
+        self::assertStringEndsWith('/forecast-check', $this->path());
     }
 
     public function testTheWholeWayWithTheKeyboardAlone(): void
@@ -136,14 +136,14 @@ final class SliceTest extends BrowserCase
         $this->tabTo('a[href="/tanks/1"]');
         $this->keys(WebDriverKeys::ENTER);
         $this->untilText('h1', 'Long Meadow');
-        $this->keys('g', 'e');
+        $this->keys('g', 't');
         $this->until(fn(): bool => $this->script('return document.activeElement?.id') === 'r-nitrate', 'the first field');
         foreach (['20-40', '6.71', '3', '5', '221', '24.1', '0'] as $typed) {
             $this->keys($typed, WebDriverKeys::ENTER);
         }
         // Five nutrients follow and are left out.
         $this->keys('0', ...array_fill(0, 6, WebDriverKeys::ENTER));
-        $this->until(fn(): bool => $this->path() === '/tanks/1/change', 'the change sheet');
+        $this->until(fn(): bool => $this->path() === '/tanks/1/water-change', 'the change sheet');
 
         // The drain line by arrows: one litre each.
         $this->tabTo('#drain-line');
@@ -165,7 +165,7 @@ final class SliceTest extends BrowserCase
         $this->untilText('h1', 'Look first');
         $this->keys(WebDriverKeys::ARROW_RIGHT);
         $this->untilText('h1', 'Read the tank');
-        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Switch on again') {
                 $open = $this->many('.switch.open');
@@ -180,16 +180,16 @@ final class SliceTest extends BrowserCase
             } else {
                 $this->keys(' ');
             }
-            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+            $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
-        self::assertStringEndsWith('/look-back', $this->path());
+        self::assertStringEndsWith('/forecast-check', $this->path());
         $this->assertNoComplaints();
     }
 
     public function testTypingKeepsTheCaretAndTheLastAnswerWins(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/1/change');
+        $this->go('/tanks/1/water-change');
         $field = $this->find('#f-litres');
         $field->clear();
         foreach (['4', '0', '.', '5'] as $key) {
@@ -205,7 +205,7 @@ final class SliceTest extends BrowserCase
     public function testNonsenseWhileTypingLeavesTheFiguresAlone(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/1/change');
+        $this->go('/tanks/1/water-change');
         $before = $this->text('.lead-figure .figure');
         $this->type('#f-litres', 'lots');
         $this->untilText('#e-f-litres', 'Write a number in L');
@@ -225,7 +225,7 @@ final class SliceTest extends BrowserCase
     {
         $this->enterDemo();
         $this->withoutScripts();
-        $this->go('/tanks/1/change');
+        $this->go('/tanks/1/water-change');
         $this->click('input[name="reason"][value="amount"]');
         $this->type('#f-litres', '44');
         $this->press('Work it out');
@@ -237,7 +237,7 @@ final class SliceTest extends BrowserCase
     public function testTwoBrowsersShareOneSheet(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/4/change');
+        $this->go('/tanks/4/water-change');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $url = $this->path();
@@ -268,7 +268,7 @@ final class SliceTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/2/change');
+        $this->go('/tanks/2/water-change');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $url = $this->path();
@@ -304,7 +304,7 @@ final class SliceTest extends BrowserCase
     public function testATimerSurvivesAReload(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/3/change?reason=amount&way=percent&percent=60');
+        $this->go('/tanks/3/water-change?reason=amount&way=percent&percent=60');
         $this->press('Write the run sheet');
         for ($i = 0; $i < 10 && $this->text('h1') !== 'Heater cools'; ++$i) {
             $title = $this->text('h1');
@@ -332,9 +332,9 @@ final class SliceTest extends BrowserCase
     public function testAWholeSessionIsComposedAtTheDeskAndDoneInTheHand(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/1/change?reason=amount&way=litres&litres=90');
+        $this->go('/tanks/1/water-change?reason=amount&way=litres&litres=90');
         $this->press('Add other work');
-        $this->untilText('h1', 'A session at Long Meadow');
+        $this->untilText('h1', 'Maintenance at Long Meadow');
         foreach (['glass', 'vacuum', 'floaters'] as $task) {
             $this->click("input[value=\"$task\"]");
             $this->until(fn(): bool => $this->find("input[value=\"$task\"]")->isSelected(), "$task picked");
@@ -351,7 +351,7 @@ final class SliceTest extends BrowserCase
         $this->untilText('h1', 'Look first');
         $this->screen(...self::HAND);
         $seen = [];
-        for ($i = 0; $i < 40 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+        for ($i = 0; $i < 40 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             $seen[] = $title;
             $this->assertFits();
@@ -380,10 +380,10 @@ final class SliceTest extends BrowserCase
                 $this->switchAllOn();
             }
             $this->click('.go');
-            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+            $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
         self::assertSame(['Floating plants out', 'Vacuum the bed', 'Drain to the mark', 'Let the water in', 'Floating plants back', 'Switch on again'], array_values(array_intersect($seen, ['Floating plants out', 'Vacuum the bed', 'Drain to the mark', 'Let the water in', 'Floating plants back', 'Switch on again'])));
-        $this->go('/tanks/1/bed');
+        $this->go('/tanks/1/gravel-vac');
         $this->untilText('.patches', 'today');
         $this->assertNoComplaints();
     }
@@ -392,7 +392,7 @@ final class SliceTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/4/compose');
+        $this->go('/tanks/4/maintenance');
         $this->type('#f-guess', '25');
         $this->clickOn($this->browser->findElement(WebDriverBy::xpath('//label[normalize-space()="Without"]')));
         $this->untilText('.lead-line', 'No water is changed');
@@ -403,13 +403,13 @@ final class SliceTest extends BrowserCase
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
-        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/look-back'); ++$i) {
+        for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Switch on again') {
                 $this->switchAllOn();
             }
             $this->click('.go');
-            $this->until(fn(): bool => str_ends_with($this->path(), '/look-back') || $this->text('h1') !== $title, "past “{$title}”");
+            $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
         $this->untilText('main', 'guessed 25 min');
 
@@ -435,7 +435,7 @@ final class SliceTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/1/change');
+        $this->go('/tanks/1/water-change');
         $this->press('Write the run sheet');
         $this->untilText('h1', 'Look first');
         $this->click('.go');
@@ -452,14 +452,14 @@ final class SliceTest extends BrowserCase
     public function testAPageThatStoodOpenForTooLongSendsNothingAndKeepsWhatWasTyped(): void
     {
         $this->enterDemo();
-        $this->go('/tanks/1/read');
+        $this->go('/tanks/1/test');
         $this->type('#r-ph', '6.82');
         $this->script('document.querySelectorAll("input[name=_token]").forEach((field) => { field.value = "of last month"; })');
         $this->press('Keep');
         $this->untilText('.status', 'stood open for too long');
         self::assertSame('6.82', $this->find('#r-ph')->getAttribute('value'));
         $this->press('Keep');
-        $this->until(fn(): bool => $this->path() !== '/tanks/1/read', 'the readings to be kept');
+        $this->until(fn(): bool => $this->path() !== '/tanks/1/test', 'the readings to be kept');
     }
 
     public function testATankOfNoNamedShapeIsSetUpByItsLitres(): void
@@ -492,7 +492,7 @@ final class SliceTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/1/read');
+        $this->go('/tanks/1/test');
         $this->type('#r-nitrate', '20-40');
         $this->untilText('#pen-ph', 'days ago');
         $this->click('#pen-ph button');
@@ -508,7 +508,7 @@ final class SliceTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/1/acid');
+        $this->go('/tanks/1/lower-kh');
         $this->type('#f-litres', '40');
         $this->type('#f-acid', '20 drops');
         $this->press('Work it out');

@@ -89,7 +89,7 @@ final class WeekTest extends BrowserCase
     {
         $this->screen(...self::HAND);
         $this->enterDemo();
-        $this->go('/tanks/1/arrival?sort=fish&conductivity=900&litres=0.5&hours=1');
+        $this->go('/tanks/1/new-arrival?sort=fish&conductivity=900&litres=0.5&hours=1');
         $this->untilText('#way-title', 'Drip');
         $this->type('#f-what', 'Six rasboras');
         $this->press('Begin');

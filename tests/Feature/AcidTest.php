@@ -27,7 +27,7 @@ final class AcidTest extends FeatureCase
      */
     private function page(Keeper $keeper, Tank $tank, array $typed = []): TestResponse
     {
-        return $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/acid?".http_build_query($typed));
+        return $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/lower-kh?".http_build_query($typed));
     }
 
     public function testDownToAKhItSaysHowMuchAndWhatComesOfIt(): void
@@ -116,33 +116,33 @@ final class AcidTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $typed = [$field => $value] + ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'acid' => '5', 'kind' => 'hydrochloric', 'way' => 'change'];
         $this->page($keeper, $tank, $typed)->assertOk();
-        $this->post("/tanks/$tank->id/acid", $typed)->assertSessionHasErrors($field);
+        $this->post("/tanks/$tank->id/lower-kh", $typed)->assertSessionHasErrors($field);
         self::assertSame(0, Entry::query()->where('kind', EntryKind::Dose)->count());
     }
 
     public function testItIsWrittenDownAndTheBottleRunsLower(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->post('/jars', ['name' => 'Down', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '9'], 'stock' => '100'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'Down', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '9'], 'stock' => '100'])->assertSessionHasNoErrors();
         $jar = Jar::query()->sole();
         self::assertSame(['mL', 9.0], [$jar->unit, (float) ($jar->label['percent'] ?? 0)]);
-        $this->get('/shelf')->assertSee('hydrochloric acid')->assertSee("100\u{A0}mL");
-        $this->get("/jars/$jar->id/edit")->assertSee('value="9"', false);
-        $this->get("/jars/$jar->id/spoon")->assertNotFound();
-        $this->get('/bench')->assertOk()->assertDontSee('Down');
+        $this->get('/supplies/products')->assertSee('hydrochloric acid')->assertSee("100\u{A0}mL");
+        $this->get("/products/$jar->id/edit")->assertSee('value="9"', false);
+        $this->get("/products/$jar->id/spoon")->assertNotFound();
+        $this->get('/mix-water')->assertOk()->assertDontSee('Down');
         // The page begins with the bottle.
         $this->page($keeper, $tank)->assertSee('value="9"', false);
-        $this->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertRedirect("/tanks/$tank->id/diary");
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertRedirect("/tanks/$tank->id/log");
         $entry = Entry::query()->where('kind', EntryKind::Dose)->sole();
         self::assertSame("4\u{A0}mL of hydrochloric acid, 9 %, in 30\u{A0}L of Tap", $entry->title);
         self::assertStringContainsString('KH of Brook', (string) $entry->body);
         self::assertSame(96.0, $jar->fresh()?->stock);
         // Out of another bottle it takes nothing from this one.
-        $this->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '9', 'acid' => '4', 'way' => 'change'])->assertSessionHasNoErrors();
         self::assertSame(96.0, $jar->fresh()->stock);
-        $this->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '', 'way' => 'change'])->assertSessionHasErrors('acid');
-        $this->post('/jars', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])->assertSessionHasErrors('label.kind');
-        $this->post('/jars', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])->assertSessionHasErrors('label.percent');
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '9', 'acid' => '', 'way' => 'change'])->assertSessionHasErrors('acid');
+        $this->post('/products', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'milk', 'percent' => '9']])->assertSessionHasErrors('label.kind');
+        $this->post('/products', ['name' => 'Up', 'salt' => Jar::ACID, 'unit' => 'g', 'label' => ['kind' => 'hydrochloric', 'percent' => '85']])->assertSessionHasErrors('label.percent');
     }
 
     public function testABatchCountsWithTheAcidThatWentIntoIt(): void
@@ -153,7 +153,7 @@ final class AcidTest extends FeatureCase
         $before = new BatchContent(Batch::query()->findOrFail($batch->id));
         $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '30', 'acid' => '5'])->assertSee('into all of the batch that');
         // 5 mL with 2.878 meq each in 30 L.
-        $this->post("/tanks/$tank->id/acid", ['water' => (string) $batch->water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
         $taken = 5.0 * (100.0 * 1.0492 / 36.458) / 30.0;
         $after = new BatchContent(Batch::query()->findOrFail($batch->id));
         self::assertEqualsWithDelta($before->expectedAlkalinity() - $taken, $after->expectedAlkalinity(), 1e-6);
@@ -170,7 +170,7 @@ final class AcidTest extends FeatureCase
         $this->post("/batches/$batch->id/made");
         $before = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
         $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '10', 'acid' => '4']);
-        $this->post("/tanks/$tank->id/acid", ['water' => (string) $batch->water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->water_id, 'litres' => '10', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '4', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
         $after = (new BatchContent(Batch::query()->findOrFail($batch->id)))->expectedAlkalinity();
         self::assertEqualsWithDelta(4.0 * (100.0 * 1.0492 / 36.458) / 30.0, $before - $after, 1e-6);
     }

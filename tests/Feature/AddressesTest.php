@@ -30,6 +30,24 @@ final class AddressesTest extends FeatureCase
         return $this->withServerVariables(['REMOTE_ADDR' => '10.0.0.2'])->get('http://localhost'.$page, $headers);
     }
 
+    public function testAnOldAddressLeadsToItsNewPlaceWithWhatWasAsked(): void
+    {
+        [$keeper, $tank, $water] = $this->readyTank();
+        $this->actingAs($keeper);
+        foreach ([
+            '/bench' => '/mix-water', '/shelf' => '/supplies/products', '/jars/new' => '/products/new', '/waters' => '/source-waters', "/waters/$water->id/read" => "/source-waters/$water->id/test",
+            '/diary' => '/log', '/evening' => '/tonight', '/assumed' => '/estimates', '/jobs' => '/tasks', "/tanks/$tank->id/food" => "/tanks/$tank->id/fertilising", "/tanks/$tank->id/read" => "/tanks/$tank->id/test",
+            "/tanks/$tank->id/changed" => "/tanks/$tank->id/water-changes/create", "/tanks/$tank->id/heights" => "/tanks/$tank->id/plants/measurements", "/tanks/$tank->id/inquiries" => "/tanks/$tank->id/problems",
+        ] as $old => $new) {
+            $this->get($old)->assertStatus(301)->assertRedirect($new);
+            $this->get($new)->assertOk();
+        }
+        $this->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertRedirect("/tanks/$tank->id/water-change?litres=20&reason=amount&way=litres");
+        foreach (['/nowhere', "/tanks/$tank->id/nowhere", '/tanks/0/x'] as $nowhere) {
+            $this->get($nowhere)->assertNotFound();
+        }
+    }
+
     public function testATrustedProxyIsBelievedAndNobodyElse(): void
     {
         $this->keeper();
@@ -52,7 +70,7 @@ final class AddressesTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         self::assertSame('/cresco/sign-in', $this->through('/', $headers)->headers->get('Location'));
         $this->actingAs($keeper);
-        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/change", '/settings', '/week'] as $path) {
+        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change", '/settings', '/week'] as $path) {
             $page = (string) $this->through($path, $headers)->assertOk()->getContent();
             preg_match_all('/\s(?:href|action|formaction|src|hx-get|hx-post|data-progress|data-root)="(\/[^"]*)"/', $page, $found);
             self::assertGreaterThan(5, count($found[1]));
@@ -67,8 +85,8 @@ final class AddressesTest extends FeatureCase
     {
         TrustProxies::at(['10.0.0.2']);
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->post('/diary', ['kind' => 'note', 'title' => 'about href="/x" and action="/y"', 'body' => '/plain/path'])->assertRedirect();
-        $page = (string) $this->through('/diary', self::FORWARDED + ['X-Forwarded-Prefix' => '/cresco'])->getContent();
+        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => 'about href="/x" and action="/y"', 'body' => '/plain/path'])->assertRedirect();
+        $page = (string) $this->through('/log', self::FORWARDED + ['X-Forwarded-Prefix' => '/cresco'])->getContent();
         self::assertStringContainsString('about href=&quot;/x&quot; and action=&quot;/y&quot;', $page);
         self::assertStringContainsString('/plain/path', $page);
         self::assertStringNotContainsString('/cresco/plain', $page);

@@ -31,7 +31,7 @@ final class AfterTest extends FeatureCase
             if ($step->job === 'on') {
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
             }
-            $this->post("/runs/$run->id/steps/$step->position");
+            $this->post("/checklists/$run->id/steps/$step->position");
         }
 
         return [$keeper, $tank, $run->refresh()];
@@ -59,9 +59,9 @@ final class AfterTest extends FeatureCase
     {
         [, $tank, $run] = $this->ended();
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
-        $this->get("/runs/$run->id/after/evening")->assertOk()->assertSee('breathing calmly')->assertSee('All well');
-        $this->post("/runs/$run->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
-        $this->post("/runs/$run->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was done already; nothing was counted twice.');
+        $this->get("/checklists/$run->id/after/evening")->assertOk()->assertSee('breathing calmly')->assertSee('All well');
+        $this->post("/checklists/$run->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
+        $this->post("/checklists/$run->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was done already; nothing was counted twice.');
 
         self::assertSame(1, Entry::query()->where('title', 'Look in once more')->count());
         self::assertSame('All well.', Entry::query()->where('title', 'Look in once more')->value('body'));
@@ -69,37 +69,37 @@ final class AfterTest extends FeatureCase
         // Only what can be read in passing is taken here.
         self::assertSame(1, Reading::query()->where('taken_at', '>', '2026-03-01 20:00')->count());
         $this->get('/')->assertDontSee('Look in once more');
-        $this->get("/runs/$run->id/after/evening")->assertRedirect("/runs/$run->id/look-back");
-        $this->get("/runs/$run->id/look-back")->assertSee('look in once more: done');
+        $this->get("/checklists/$run->id/after/evening")->assertRedirect("/checklists/$run->id/forecast-check");
+        $this->get("/checklists/$run->id/forecast-check")->assertSee('look in once more: done');
     }
 
     public function testABadReadingHoldsItAndNothingIsHalfKept(): void
     {
         [, , $run] = $this->ended();
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
-        $this->post("/runs/$run->id/after/evening", ['readings' => ['temperature' => 'warm'], 'note' => 'One gasps'])->assertSessionHasErrors('readings.temperature')->assertSessionHasInput('note', 'One gasps');
-        $this->post("/runs/$run->id/after/evening", ['note' => str_repeat('x', 1001)])->assertSessionHasErrors('note');
+        $this->post("/checklists/$run->id/after/evening", ['readings' => ['temperature' => 'warm'], 'note' => 'One gasps'])->assertSessionHasErrors('readings.temperature')->assertSessionHasInput('note', 'One gasps');
+        $this->post("/checklists/$run->id/after/evening", ['note' => str_repeat('x', 1001)])->assertSessionHasErrors('note');
         self::assertNull(AfterJob::query()->firstOrFail()->done_at);
-        $this->post("/runs/$run->id/after/evening", ['note' => 'One <b>gasps</b>'])->assertSessionHasNoErrors();
-        $this->get('/diary')->assertSee('One <b>gasps</b>');
+        $this->post("/checklists/$run->id/after/evening", ['note' => 'One <b>gasps</b>'])->assertSessionHasNoErrors();
+        $this->get('/log')->assertSee('One <b>gasps</b>');
     }
 
     public function testMediaAreRinsedTheNextDayWhereThatIsTheWay(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 17:00'));
         [$keeper, $tank, $run] = $this->ended(['tasks' => ['media']]);
-        $this->get("/runs/$run->id/after/media")->assertNotFound();
+        $this->get("/checklists/$run->id/after/media")->assertNotFound();
         Tank::query()->whereKey($tank->id)->update(['schools' => '{"media":"next_day"}']);
         $next = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['media']]);
         self::assertSame(0, $next->steps()->where('job', 'media')->count());
         foreach ($next->steps()->orderBy('position')->get() as $step) {
             $next->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
-            $this->post("/runs/$next->id/steps/$step->position");
+            $this->post("/checklists/$next->id/steps/$step->position");
         }
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
         $this->get('/')->assertSee('Rinse the filter media');
-        $this->get("/runs/$next->id/after/media")->assertSee('never under the tap')->assertSee('Unplug before hands go in');
-        $this->post("/runs/$next->id/after/media");
+        $this->get("/checklists/$next->id/after/media")->assertSee('never under the tap')->assertSee('Unplug before hands go in');
+        $this->post("/checklists/$next->id/after/media");
         $this->get('/')->assertDontSee('Rinse the filter media')->assertSee('Read again today');
     }
 
@@ -143,8 +143,8 @@ final class AfterTest extends FeatureCase
         $later = $this->writeRun($keeper, $tank, ['day' => '2026-03-07']);
         $today = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
         self::assertSame(2, Run::query()->count());
-        $this->get('/')->assertSee("/runs/$today->id", false)->assertDontSee("/runs/$later->id", false);
-        $this->get("/tanks/$tank->id/compose?day=2026-03-07")->assertSee('for Saturday, 7 Mar')->assertSee('a new one takes its place');
+        $this->get('/')->assertSee("/checklists/$today->id", false)->assertDontSee("/checklists/$later->id", false);
+        $this->get("/tanks/$tank->id/maintenance?day=2026-03-07")->assertSee('for Saturday, 7 Mar')->assertSee('a new one takes its place');
         $this->writeRun($keeper, $tank, ['day' => '2026-03-07']);
         self::assertNull($later->fresh());
         self::assertNotNull($today->fresh());
@@ -158,33 +158,33 @@ final class AfterTest extends FeatureCase
         $this->actingAs($keeper)->get('/')->assertSee('Nothing due');
         $this->travelTo(CarbonImmutable::parse('2026-03-08 12:00'));
         // Panes after a week; the bed needs a change, and a photo no wet hands.
-        $this->get('/')->assertSee('Due again: panes')->assertSee('compose?dry=1&amp;tasks%5B0%5D=glass', false);
+        $this->get('/')->assertSee('Due again: panes')->assertSee('maintenance?dry=1&amp;tasks%5B0%5D=glass', false);
     }
 
     public function testAPatchThatWasMissedKeepsItsAgeAndIsNext(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 17:00'));
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/bed", ['across' => '3', 'deep' => '2', 'cover' => 'sand']);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['across' => '3', 'deep' => '2', 'cover' => 'sand']);
         $tank->update(['schools' => ['bed' => 'all']]);
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
         self::assertStringContainsString('Bare sand: hover and skim', (string) json_encode($step->content->lines));
         self::assertStringNotContainsString('plunge', (string) json_encode($step->content->lines));
-        $this->get("/runs/$run->id?step=$step->position")->assertSee('1 bare sand');
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('1 bare sand');
         $patches = $step->content->patches;
         self::assertIsArray($patches);
         self::assertGreaterThan(1, count($patches));
-        $this->post("/runs/$run->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($patches, 1)])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/steps/$step->position", ['patches_asked' => '1', 'patches' => array_slice($patches, 1)])->assertSessionHasNoErrors();
 
         self::assertNull($tank->patches()->whereKey($patches[0])->firstOrFail()->cleaned_at);
         self::assertNotNull($tank->patches()->whereKey($patches[1])->firstOrFail()->cleaned_at);
         Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
-        $this->get("/runs/$run->id/look-back")->assertSee('not reached, so next: patch');
-        $this->get("/runs/$run->id/look-back")->assertSee('Minutes, step by step')->assertSee('skipped');
-        $this->get("/tanks/$tank->id/compose?tasks[]=vacuum")->assertSee('through the vacuum, over patch');
+        $this->get("/checklists/$run->id/forecast-check")->assertSee('not reached, so next: patch');
+        $this->get("/checklists/$run->id/forecast-check")->assertSee('Minutes, step by step')->assertSee('skipped');
+        $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum")->assertSee('through the vacuum, over patch');
         // A cup of water does not feed them.
-        $this->get("/tanks/$tank->id/compose?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('must wait: there is not water enough today.');
+        $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('must wait: there is not water enough today.');
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         self::assertContains($patches[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
     }

@@ -23,7 +23,7 @@ final class AnimalsTest extends FeatureCase
     public function testTheCountFollowsWhatCameAndWent(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $base = '/tanks/'.$tank->id.'/animals';
+        $base = '/tanks/'.$tank->id.'/livestock';
         $this->actingAs($keeper)->post($base, ['kind' => 'tetra', 'name' => 'Ours', 'count' => '12'])->assertRedirect($base);
         $animal = Animal::query()->sole();
         foreach ([['came', 4], ['died', 3], ['counted', 14], ['went', 5]] as [$event, $count]) {
@@ -36,7 +36,7 @@ final class AnimalsTest extends FeatureCase
         $this->get($base.'?working=nitrate')->assertSeeText('nitrogen that is given off');
         // 0.41 mg/L by their food; the guess was 1.
         $this->get($base)->assertSeeText('Begin with');
-        $this->post('/tanks/'.$tank->id.'/animals-made')->assertRedirect($base);
+        $this->post('/tanks/'.$tank->id.'/livestock-kinds')->assertRedirect($base);
         self::assertEqualsWithDelta(0.4, $tank->refresh()->nitrate_per_day, 1e-9);
         $this->get($base)->assertDontSeeText('Begin with');
         $this->post("$base/$animal->id", ['event' => 'died', 'count' => '10'])->assertSessionHasErrors(['count' => 'There are only 9.']);
@@ -53,18 +53,18 @@ final class AnimalsTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
         $base = '/tanks/'.$tank->id;
-        $this->actingAs($keeper)->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()->assertSeeText('Drip')->assertSeeText('How that was reckoned')->assertSeeText('Float the bag');
-        $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Into clean water, then drip')->assertSeeText("1.0\u{A0}L of treated water at 900\u{A0}µS/cm")->assertSeeText('times as much');
+        $this->actingAs($keeper)->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=2&ammonium=0&ph=7.1')->assertOk()->assertSeeText('Drip')->assertSeeText('How that was reckoned')->assertSeeText('Float the bag');
+        $this->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1')->assertSeeText('Into clean water, then drip')->assertSeeText("1.0\u{A0}L of treated water at 900\u{A0}µS/cm")->assertSeeText('times as much');
         // GH tells it where there is no meter: twice the 6.5 degrees of the tank is twice its 330.
-        $this->get($base.'/arrival?sort=fish&hardness=13&litres=1&hours=20')->assertSeeText('Into clean water, then drip')->assertSeeText('at 660');
+        $this->get($base.'/new-arrival?sort=fish&hardness=13&litres=1&hours=20')->assertSeeText('Into clean water, then drip')->assertSeeText('at 660');
         // With neither it is the longest way, after the ammonia is bound.
-        $this->get($base.'/arrival?sort=fish&litres=1&hours=20')->assertOk()->assertSeeText('nothing tells how far the two waters are apart')->assertSeeText('Bind the ammonia')->assertDontSeeText('as soon as the pen shows')->assertSeeText('What came');
-        $this->get($base.'/arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1&working=ammonia')->assertSeeText('Free ammonia once the bag stands open')->assertSeeText('acidity constant of ammonium');
-        $this->get($base.'/arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Pour in');
-        $this->from($base.'/arrival')->get($base.'/arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
-        $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp'])->assertSessionHasNoErrors();
+        $this->get($base.'/new-arrival?sort=fish&litres=1&hours=20')->assertOk()->assertSeeText('nothing tells how far the two waters are apart')->assertSeeText('Bind the ammonia')->assertDontSeeText('as soon as the pen shows')->assertSeeText('What came');
+        $this->get($base.'/new-arrival?sort=fish&conductivity=900&litres=1&hours=20&ammonium=2&ph=7.1&working=ammonia')->assertSeeText('Free ammonia once the bag stands open')->assertSeeText('acidity constant of ammonium');
+        $this->get($base.'/new-arrival?sort=shrimp&conductivity=335&litres=1&hours=1&ammonium=&ph=7.2')->assertSeeText('Pour in');
+        $this->from($base.'/new-arrival')->get($base.'/new-arrival?sort=fish&conductivity=-5&litres=1')->assertRedirect();
+        $this->post($base.'/new-arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'hours' => '1', 'what' => 'Ten shrimp'])->assertSessionHasNoErrors();
         $arrival = Arrival::query()->sole();
-        $course = "$base/arrivals/$arrival->id";
+        $course = "$base/new-arrivals/$arrival->id";
         $this->get($course)->assertSeeText('Step 1 of 5')->assertSeeText('Lamp off');
         $this->get('/')->assertSeeText('A bag is being let in');
         // It is no session, and asks for no change of an evening.
@@ -76,18 +76,18 @@ final class AnimalsTest extends FeatureCase
             self::assertSame($step + 1, $arrival->refresh()->step);
         }
         // Nobody ends a quarantine that has not begun.
-        $this->post("$base/arrivals/$arrival->id");
+        $this->post("$base/new-arrivals/$arrival->id");
         self::assertNull($arrival->refresh()->ended_at);
         $this->post($course.'/step', ['step' => 4, 'days' => '200'])->assertSessionHasErrors('days');
-        $this->post($course.'/step', ['step' => 4, 'days' => ''])->assertRedirect($base.'/animals');
+        $this->post($course.'/step', ['step' => 4, 'days' => ''])->assertRedirect($base.'/livestock');
         self::assertSame(['pour', '2026-03-24', null], [$arrival->refresh()->way, $arrival->quarantine_until?->format('Y-m-d'), $arrival->step]);
         $this->get($course)->assertSeeText('Apart, day 0 of 21');
         $week = new WeekOf($keeper->refresh());
         self::assertSame(21, $week->jobs['quarantine.'.$arrival->id.'@0']->day());
-        $this->get($base.'/animals')->assertSeeText('day 0 of 21, apart until 24 Mar');
-        $this->post("$base/arrivals/$arrival->id")->assertRedirect($base.'/animals');
+        $this->get($base.'/livestock')->assertSeeText('day 0 of 21, apart until 24 Mar');
+        $this->post("$base/new-arrivals/$arrival->id")->assertRedirect($base.'/livestock');
         self::assertNotNull($arrival->refresh()->ended_at);
-        $this->post($base.'/arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'what' => ''])->assertSessionHasErrors('what');
+        $this->post($base.'/new-arrivals', ['sort' => 'shrimp', 'conductivity' => '335', 'litres' => '1', 'what' => ''])->assertSessionHasErrors('what');
     }
 
     public function testADripIsFollowedByTheClockAndByThePen(): void
@@ -95,9 +95,9 @@ final class AnimalsTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
         $base = '/tanks/'.$tank->id;
-        $this->actingAs($keeper)->post($base.'/arrivals', ['sort' => 'fish', 'conductivity' => '990', 'litres' => '0.5', 'hours' => '1', 'what' => 'Six rasboras'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post($base.'/new-arrivals', ['sort' => 'fish', 'conductivity' => '990', 'litres' => '0.5', 'hours' => '1', 'what' => 'Six rasboras'])->assertSessionHasNoErrors();
         $arrival = Arrival::query()->sole();
-        $course = "$base/arrivals/$arrival->id";
+        $course = "$base/new-arrivals/$arrival->id";
         foreach ([0, 1, 2] as $step) {
             $this->post($course.'/step', ['step' => $step]);
         }
@@ -112,7 +112,7 @@ final class AnimalsTest extends FeatureCase
         self::assertSame(3, $arrival->refresh()->step);
         $this->post($course.'/step', ['step' => 3, 'pen' => '378'])->assertSessionHasNoErrors();
         self::assertSame(4, $arrival->refresh()->step);
-        $this->delete($course)->assertRedirect($base.'/animals');
+        $this->delete($course)->assertRedirect($base.'/livestock');
         self::assertSame(0, Arrival::query()->count());
     }
 
@@ -120,14 +120,14 @@ final class AnimalsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $tank->update(['animals' => AnimalGroup::Community]);
-        $page = "/tanks/$tank->id/animals";
+        $page = "/tanks/$tank->id/livestock";
         $this->actingAs($keeper)->get($page)->assertDontSeeText('What lives here asks for');
         $kind = $tank->animalKinds()->create(['kind' => 'hardy_shrimp']);
         $kind->events()->create(['kind' => CountKind::Came, 'count' => 20, 'day' => now()->format('Y-m-d')]);
         $this->get($page)->assertSeeText('What lives here asks for')->assertSeeText("nitrate of 20\u{A0}mg/L at most");
         // Gentler changes need no leave: they follow what is noted.
         self::assertSame(SwingLimits::ofSensitive()->ecShare, ($tank->fresh() ?? $tank)->needs()->swingLimits()->ecShare);
-        $this->post("/tanks/$tank->id/animals-needs")->assertRedirect($page);
+        $this->post("/tanks/$tank->id/livestock-needs")->assertRedirect($page);
         $needs = $tank->refresh()->needs();
         self::assertSame([0.0, 20.0], array_map(floatval(...), $needs->range(Parameter::Nitrate) ?? []));
         self::assertEqualsWithDelta(SwingLimits::ofSensitive()->ecShare, $needs->swingLimits()->ecShare, 1e-9);
@@ -142,16 +142,16 @@ final class AnimalsTest extends FeatureCase
     public function testPlantsAreRinsedAndNotDripped(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=plant&conductivity=900&litres=1&hours=40&ammonium=2")->assertSeeText('Rinse and keep apart')->assertSeeText('leaf by leaf')->assertDontSeeText('Float the bag')->assertDontSeeText('free ammonia');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/new-arrival?sort=plant&conductivity=900&litres=1&hours=40&ammonium=2")->assertSeeText('Rinse and keep apart')->assertSeeText('leaf by leaf')->assertDontSeeText('Float the bag')->assertDontSeeText('free ammonia');
     }
 
     public function testATankThatWasNeverReadTakesTheLongestWay(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/arrival?sort=fish&conductivity=900&litres=1")->assertOk()->assertSeeText('Nothing tells how far the two waters are apart')->assertDontSeeText('µS/cm.');
-        $this->post("/tanks/$tank->id/arrivals", ['sort' => 'fish', 'conductivity' => '900', 'litres' => '1', 'what' => 'x'])->assertSessionHasNoErrors();
-        $this->get("/tanks/$tank->id/arrivals/".Arrival::query()->sole()->id)->assertOk();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/new-arrival?sort=fish&conductivity=900&litres=1")->assertOk()->assertSeeText('Nothing tells how far the two waters are apart')->assertDontSeeText('µS/cm.');
+        $this->post("/tanks/$tank->id/new-arrivals", ['sort' => 'fish', 'conductivity' => '900', 'litres' => '1', 'what' => 'x'])->assertSessionHasNoErrors();
+        $this->get("/tanks/$tank->id/new-arrivals/".Arrival::query()->sole()->id)->assertOk();
     }
 
     public function testAStartUpIsFollowedByItsReadingsUntilItIsReady(): void
@@ -159,21 +159,21 @@ final class AnimalsTest extends FeatureCase
         $this->travelTo('2026-03-03 09:00');
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/start")->assertOk()->assertSeeText('How is it started?');
-        $this->post("/tanks/$tank->id/start", ['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-10'])->assertSessionHasNoErrors();
-        $this->get("/tanks/$tank->id/start")->assertSeeText('Day 21, week 4')->assertSeeText('Nothing was read yet')->assertSeeText('Dose ammonia to 2 mg/L of nitrogen: 0.76 g of ammonium chloride')->assertSeeText('gloves and glasses');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/cycling")->assertOk()->assertSeeText('How is it started?');
+        $this->post("/tanks/$tank->id/cycling", ['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-02-10'])->assertSessionHasNoErrors();
+        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Day 21, week 4')->assertSeeText('Nothing was read yet')->assertSeeText('Dose ammonia to 2 mg/L of nitrogen: 0.76 g of ammonium chloride')->assertSeeText('gloves and glasses');
         $this->get('/')->assertSeeText('Start-up, day 21')->assertDontSeeText('Ammonium is dangerous');
         $this->read($keeper, $tank, ['ammonium' => '0.5', 'nitrite' => '2', 'carbonate_hardness' => '4']);
-        $this->get("/tanks/$tank->id/start")->assertSeeText('Not ready: ammonium or nitrite is there.')->assertSeeText('Nothing today. Read again');
+        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Not ready: ammonium or nitrite is there.')->assertSeeText('Nothing today. Read again');
         $start = $tank->startUp()->sole();
         $known = new StartOf($tank->setRelation('keeper', $keeper), $start);
         self::assertSame([21, 2], [$known->day, count($known->readings)]);
         $this->travelTo('2026-03-20 09:00');
-        $this->post("/tanks/$tank->id/start/doses", ['dose' => '1.5'])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/cycling/doses", ['dose' => '1.5'])->assertSessionHasNoErrors();
         $this->travelTo('2026-03-21 09:00');
         $this->read($keeper, $tank, ['ammonium' => '0', 'nitrite' => '0']);
-        $this->get("/tanks/$tank->id/start")->assertSeeText('Ready: a dose of ammonia was gone within a day')->assertSeeText("Change 90\u{a0}% of the water, then plant");
-        $this->delete("/tanks/$tank->id/start")->assertRedirect();
+        $this->get("/tanks/$tank->id/cycling")->assertSeeText('Ready: a dose of ammonia was gone within a day')->assertSeeText("Change 90\u{a0}% of the water, then plant");
+        $this->delete("/tanks/$tank->id/cycling")->assertRedirect();
         self::assertSame(0, $tank->startUp()->count());
     }
 
@@ -183,7 +183,7 @@ final class AnimalsTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
         $start = $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => '2026-03-01']);
-        $page = "/tanks/$tank->id/start";
+        $page = "/tanks/$tank->id/cycling";
         $this->actingAs($keeper)->get($page)->assertSeeText('Dose ammonia to 2');
         $start->update(['way' => 'fish']);
         $this->get($page)->assertDontSeeText('Dose ammonia to')->assertSeeText('Animals live here: dose no ammonia');
@@ -228,8 +228,8 @@ final class AnimalsTest extends FeatureCase
     {
         $this->travelTo('2026-03-03 09:00');
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/start", $typed)->assertSessionHasErrors($field);
-        $this->post("/tanks/$tank->id/start/doses", ['dose' => '1.5'])->assertNotFound();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/cycling", $typed)->assertSessionHasErrors($field);
+        $this->post("/tanks/$tank->id/cycling/doses", ['dose' => '1.5'])->assertNotFound();
         self::assertSame(0, $tank->startUp()->count());
     }
 
@@ -245,12 +245,12 @@ final class AnimalsTest extends FeatureCase
         // 80 to 18 with tap water of 5 takes three changes and more of those that the animals stand.
         self::assertGreaterThanOrEqual(3, substr_count((string) $answer->getContent(), 'of nitrate'));
         // What it says is what the sheet is opened with.
-        preg_match('#/tanks/\d+/compose\?reason=amount&amp;way=percent&amp;percent=(\d+)#', (string) $answer->getContent(), $link);
+        preg_match('#/tanks/\d+/maintenance\?reason=amount&amp;way=percent&amp;percent=(\d+)#', (string) $answer->getContent(), $link);
         $share = $link[1] ?? '';
         $answer->assertSeeText("Change $share\u{a0}% of the water")->assertSee('data-working="change-0"', false);
         $this->get("/tanks/$tank->id/catch-up?working=change-0", ['HX-Request' => 'true'])->assertOk()->assertSeeText('How much to change')->assertSeeText((string) ((int) $share / 100));
         $this->get("/tanks/$tank->id/catch-up?working=change-99", ['HX-Request' => 'true'])->assertOk()->assertSeeText('No working here');
-        $this->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=$share")->assertSee('value="'.$share.'"', false);
+        $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=$share")->assertSee('value="'.$share.'"', false);
         $this->travelTo('2026-03-04 09:00');
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(3));
         $this->get("/tanks/$tank->id/catch-up")->assertSeeText('Nothing here is so overdue');

@@ -92,7 +92,7 @@ final class ArchiveTest extends FeatureCase
         // And is lived in: pages with its water, its plants, its photos.
         $tank = Tank::query()->where('keeper_id', $new->id)->where('name', 'Long Meadow')->firstOrFail();
         $this->get('/')->assertOk()->assertSee('Long Meadow');
-        foreach (['', '/plants', '/food', '/diary', '/bed', '/compose', '/change', '/inquiries'] as $page) {
+        foreach (['', '/plants', '/fertilising', '/log', '/gravel-vac', '/maintenance', '/water-change', '/problems'] as $page) {
             $this->get("/tanks/$tank->id$page")->assertOk();
         }
         $this->get('/photos/'.Photo::query()->where('keeper_id', $new->id)->firstOrFail()->id)->assertOk();

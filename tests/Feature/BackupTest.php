@@ -137,7 +137,7 @@ final class BackupTest extends FeatureCase
     #[DataProvider('unwritten')]
     public function testWhatCannotBeWrittenIsToldInWords(string $said, string $told): void
     {
-        self::assertStringContainsString($told, (string) Unwritten::answer(new PDOException($said), Request::create('/diary', 'POST'))?->getContent());
+        self::assertStringContainsString($told, (string) Unwritten::answer(new PDOException($said), Request::create('/log', 'POST'))?->getContent());
         self::assertNull(Unwritten::answer(new PDOException('SQLSTATE[42601]: Syntax error'), Request::create('/')));
         // What somebody typed is no fault of the disk.
         self::assertNull(Unwritten::answer(new RuntimeException('There is no jar that is called “No space left”'), Request::create('/')));
@@ -164,14 +164,14 @@ final class BackupTest extends FeatureCase
             return;
         }
         DB::statement('pragma query_only = on');
-        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/change", '/diary', '/week', '/settings'] as $page) {
+        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change", '/log', '/week', '/settings'] as $page) {
             $this->get($page)->assertOk();
         }
-        $this->post('/diary', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was kept')->assertSee('but not written to');
-        $this->postJson('/diary', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertJsonFragment(['message' => __('limits.unwritten.read_only')]);
-        $this->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7']])->assertStatus(503);
+        $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was kept')->assertSee('but not written to');
+        $this->postJson('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertJsonFragment(['message' => __('limits.unwritten.read_only')]);
+        $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7']])->assertStatus(503);
         DB::statement('pragma query_only = off');
         self::assertSame($before, Entry::query()->count());
-        $this->post('/diary', ['kind' => 'note', 'title' => 'x'])->assertRedirect();
+        $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertRedirect();
     }
 }

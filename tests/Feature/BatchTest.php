@@ -110,7 +110,7 @@ final class BatchTest extends FeatureCase
         [$keeper, $tank, , $batch] = $this->written();
         $water = Water::query()->findOrFail($batch->water_id);
         self::assertSame('Brook mix', $water->name);
-        $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/change?water=$water->id&second_water=")->assertOk()->getContent();
+        $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/water-change?water=$water->id&second_water=")->assertOk()->getContent();
 
         self::assertStringContainsString('GH 6.0° (assumed)', $sheet());
         self::assertStringContainsString('its batch card', $sheet());
@@ -165,14 +165,14 @@ final class BatchTest extends FeatureCase
     public function testTheChangeSheetHandsItsLitresAndItsTargetOver(): void
     {
         [$keeper, $tank] = $this->bench();
-        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=conductivity&conductivity_goal=300")->assertOk()->getContent();
-        self::assertSame(1, preg_match('/href="(\/bench\?[^"]*share=[^"]*)"/', $page, $found));
+        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=conductivity&conductivity_goal=300")->assertOk()->getContent();
+        self::assertSame(1, preg_match('/href="(\/mix-water\?[^"]*share=[^"]*)"/', $page, $found));
         parse_str((string) parse_url(html_entity_decode($found[1] ?? ''), PHP_URL_QUERY), $query);
         $share = (float) $query['share'] / 100.0;
 
         // What goes in must make up for the rest: (1 - f) 330 + f x = 300.
         self::assertEqualsWithDelta((300.0 - (1.0 - $share) * 330.0) / $share, (float) $query['ec'], 2.0);
-        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('Water bench');
+        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('Mix water');
     }
 
     public function testATankWithAStoreOfItsOwnFillsThatOne(): void
@@ -188,7 +188,7 @@ final class BatchTest extends FeatureCase
     public function testADroppedCardIsGone(): void
     {
         [$keeper, , , $batch] = $this->written();
-        $this->actingAs($keeper)->delete('/batches/'.$batch->id)->assertRedirect('/bench');
+        $this->actingAs($keeper)->delete('/batches/'.$batch->id)->assertRedirect('/mix-water');
         self::assertFalse(Batch::query()->whereKey($batch->id)->exists());
     }
 

@@ -38,7 +38,7 @@ final class BenchTest extends FeatureCase
     public function testWhatIsAsGoodSaysHowManyJarsItTakes(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $page = (string) $this->actingAs($keeper)->get('/bench?'.http_build_query(['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]))->assertOk()->getContent();
+        $page = (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]))->assertOk()->getContent();
         preg_match_all('#<span class="num">(\d+) jars? · RO#', $page, $said);
         self::assertGreaterThan(1, count($said[1]));
         foreach ($said[1] as $jars) {
@@ -65,7 +65,7 @@ final class BenchTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
         $epsom->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 5.0, 'taken_at' => CarbonImmutable::now()]);
-        $page = fn(string $litres): string => (string) $this->actingAs($keeper)->get('/bench?'.http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => $litres, 'gh' => '6', 'kh' => '0', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'spoons' => '1']))->assertOk()->getContent();
+        $page = fn(string $litres): string => (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => $litres, 'gh' => '6', 'kh' => '0', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'spoons' => '1']))->assertOk()->getContent();
 
         // 6 degrees of magnesium alone are 6 / 5.608 mmol, 0.2637 g in a litre: 100 L are 26.4 g and 5 1/2 spoons (4 % off is allowed), 20 L are 5.3 g.
         self::assertStringContainsString('5 ½ level spoons', $page('100'));
@@ -88,7 +88,7 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro, $tap] = $this->bench();
         $asked = ['waters' => [$asked['waters'] === 'ro' ? $ro->id : $tap->id]] + $asked + ['animals_was' => 'community', 'animals' => 'community', 'kh' => '', 'ec' => '', 'ratio' => '', 'jars' => $this->all($keeper)];
-        $this->actingAs($keeper)->get('/bench?'.http_build_query($asked))->assertOk()->assertSee($said)->assertDontSee('It lands where it should');
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertSee($said)->assertDontSee('It lands where it should');
     }
 
     public function testEachStepTowardsATargetAsksForWaterThatCanBeMade(): void
@@ -97,7 +97,7 @@ final class BenchTest extends FeatureCase
         // A soft tank with much that is no hardness: its conductivity is to fall faster than its hardness may.
         $this->read($keeper, $tank, ['general_hardness' => '4', 'carbonate_hardness' => '3', 'conductivity' => '620']);
         $asked = ['tank' => (string) $tank->id, 'animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '3', 'kh' => '1', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper), 'fraction' => '30'];
-        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/bench?'.http_build_query($asked))->assertOk()->assertDontSee('clash')->getContent();
+        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertDontSee('clash')->getContent();
         self::assertSame(1, preg_match('/href="([^"]+)">Make the water of the first change/', $page, $found));
         $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertDontSee('clash')->assertDontSee('cannot be had');
     }
@@ -105,10 +105,10 @@ final class BenchTest extends FeatureCase
     public function testALabelThatNamesOnlyConductivitySaysNothingOfHardness(): void
     {
         [$keeper, , $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/jars', ['name' => 'Lake salt', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '1', 'litres' => '10', 'gh' => '', 'kh' => '', 'ec' => '100', 'ratio' => '']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'Lake salt', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '1', 'litres' => '10', 'gh' => '', 'kh' => '', 'ec' => '100', 'ratio' => '']])->assertSessionHasNoErrors();
         $jar = Jar::query()->where('name', 'Lake salt')->sole();
         $asked = ['animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$jar->id]];
-        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get('/bench?'.http_build_query($asked))->assertOk()->getContent()));
+        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get('/mix-water?'.http_build_query($asked))->assertOk()->getContent()));
         self::assertStringContainsString('GH and KH of this batch are not known.', $text);
         self::assertMatchesRegularExpression('/made GH ° ?open ?–/u', $text);
         self::assertStringNotContainsString('low for these animals', $text);
@@ -121,7 +121,7 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
-        $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/bench?'.http_build_query($more + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id]]))->assertOk();
+        $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($more + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id]]))->assertOk();
         // 26.4 g for 100 L, weighed to the gram: 26 g are 5.9 degrees, and half a gram is a tenth of one.
         $keeper->update(['scale_step' => 1.0]);
         $page([])->assertSee('It lands where it should.');
@@ -141,15 +141,15 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $query = http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '10', 'kh' => '5', 'ec' => '100', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
-        $page = (string) $this->actingAs($keeper)->get('/bench?'.$query)->getContent();
-        self::assertSame(1, preg_match('/<a class="act quiet" href="(\/bench[^"]+)">conductivity/', $page, $found));
+        $page = (string) $this->actingAs($keeper)->get('/mix-water?'.$query)->getContent();
+        self::assertSame(1, preg_match('/<a class="act quiet" href="(\/mix-water[^"]+)">conductivity/', $page, $found));
         $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('It lands where it should');
     }
 
     public function testPureWaterIsAskedForWhenItWouldDo(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $this->actingAs($keeper)->get('/bench?'.http_build_query(['gh' => '4', 'kh' => '2', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => $this->all($keeper)]))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['gh' => '4', 'kh' => '2', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => $this->all($keeper)]))
             ->assertOk()->assertSee('Pure water would do it.');
     }
 
@@ -180,8 +180,8 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $asked = [$field => $typed] + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '6', 'waters' => [$ro->id]];
-        $this->actingAs($keeper)->get('/bench?'.http_build_query($asked))->assertOk()->assertSee($said);
-        $part = $this->get('/bench?'.http_build_query($asked), ['HX-Request' => 'true'])->assertOk()->assertHeader('HX-Reswap', 'none');
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertSee($said);
+        $part = $this->get('/mix-water?'.http_build_query($asked), ['HX-Request' => 'true'])->assertOk()->assertHeader('HX-Reswap', 'none');
         $part->assertSee($said);
         $this->post('/batches', $asked)->assertRedirect();
         self::assertSame(0, Batch::query()->count());
@@ -190,11 +190,11 @@ final class BenchTest extends FeatureCase
     public function testABenchWithoutJarsBlendsAndWithoutWatersAsksForOne(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->get('/bench')->assertOk()->assertSee('Name a water');
+        $this->actingAs($keeper)->get('/mix-water')->assertOk()->assertSee('Name a water');
         $water = $this->water($keeper, 'Well');
-        $this->actingAs($keeper->refresh())->get('/bench')->assertOk()->assertSee('GH and KH of Well were not tested');
+        $this->actingAs($keeper->refresh())->get('/mix-water')->assertOk()->assertSee('GH and KH of Well were not tested');
         $this->read($keeper, $water, ['general_hardness' => '12', 'carbonate_hardness' => '8']);
-        $this->get('/bench')->assertOk()->assertDontSee('were not tested')->assertSee('no jar is needed');
+        $this->get('/mix-water')->assertOk()->assertDontSee('were not tested')->assertSee('no jar is needed');
     }
 
     public function testNothingInAMembranesWaterIsNothing(): void
@@ -211,20 +211,20 @@ final class BenchTest extends FeatureCase
     {
         [$keeper] = $this->bench();
         // Hard-water fish are kept at 8 to 18 degrees: 13 in the middle. What was typed for the others does not stay.
-        $this->actingAs($keeper)->get('/bench?animals_was=community&animals=hard_water_fish&gh=5&kh=2&ec=300')
+        $this->actingAs($keeper)->get('/mix-water?animals_was=community&animals=hard_water_fish&gh=5&kh=2&ec=300')
             ->assertSee('name="gh" value="13"', false)->assertSee('name="kh" value="11"', false)->assertSee('name="ec" value=""', false);
     }
 
     public function testEveryFigureOpensToItsWorking(): void
     {
         [$keeper, $tank] = $this->bench();
-        $page = (string) $this->actingAs($keeper)->get('/bench?tank='.$tank->id)->getContent();
+        $page = (string) $this->actingAs($keeper)->get('/mix-water?tank='.$tank->id)->getContent();
         preg_match_all('/data-working="([^"]+)"/', $page, $found);
         self::assertGreaterThan(12, count($found[1]));
         foreach (array_unique($found[1]) as $name) {
-            $this->get('/bench?tank='.$tank->id.'&working='.$name, ['HX-Request' => 'true'])->assertOk()->assertDontSee('No working here');
+            $this->get('/mix-water?tank='.$tank->id.'&working='.$name, ['HX-Request' => 'true'])->assertOk()->assertDontSee('No working here');
         }
-        $this->get('/bench?working=nonsense')->assertOk()->assertSee('No working here');
+        $this->get('/mix-water?working=nonsense')->assertOk()->assertSee('No working here');
     }
 
     public function testTheUnitsAreTheKeepers(): void
@@ -249,7 +249,7 @@ final class BenchTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
         // 40 L of RO are needed, 10 are there: 30 L at 5 L an hour.
-        $this->actingAs($keeper)->get('/bench?'.http_build_query(['litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
             ->assertSee('the unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('go down the drain');
     }
 
@@ -258,7 +258,7 @@ final class BenchTest extends FeatureCase
         [$keeper, $tank, $ro] = $this->bench();
         $tank->update(['animals' => 'soft_water_shrimp']);
         // The tank reads 330: a third of RO water takes it to about 225, far more than 15 % at once.
-        $this->actingAs($keeper)->get('/bench?'.http_build_query(['tank' => $tank->id, 'share' => '33', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['tank' => $tank->id, 'share' => '33', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
             ->assertSee('Too far at once for shrimp.')->assertSee('Shrimp moult and die');
     }
 
@@ -266,14 +266,14 @@ final class BenchTest extends FeatureCase
     {
         [$keeper] = $this->bench();
         $jar = $keeper->jars()->create(['name' => 'Odd tin', 'salt' => null, 'unit' => 'g', 'label' => ['dose' => 10, 'litres' => 50, 'gh' => 8, 'kh' => 4, 'ec' => 60, 'ratio' => null]]);
-        $this->actingAs($keeper)->get('/shelf')->assertSee('The label contradicts itself.');
-        $this->get('/bench')->assertSee('name="jars[]" value="'.$jar->id.'"', false)->assertDontSee('name="jars[]" value="'.$jar->id.'" checked', false);
+        $this->actingAs($keeper)->get('/supplies/products')->assertSee('The label contradicts itself.');
+        $this->get('/mix-water')->assertSee('name="jars[]" value="'.$jar->id.'"', false)->assertDontSee('name="jars[]" value="'.$jar->id.'" checked', false);
     }
 
     public function testAcidIsNamedWithItsCautionWhereKhIsTooHigh(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $this->actingAs($keeper)->get('/bench?'.http_build_query(['gh' => '', 'kh' => '1', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => []]))
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['gh' => '', 'kh' => '1', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => []]))
             ->assertSee('Acid would bring KH down too.')->assertSee('never water into acid');
     }
 
@@ -281,9 +281,9 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ratio' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)];
-        $this->actingAs($keeper)->get('/bench/bottles?'.http_build_query($query + ['per_litre' => '5', 'bottle' => '500']))->assertOk()
+        $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query + ['per_litre' => '5', 'bottle' => '500']))->assertOk()
             ->assertSee("100\u{A0}L")->assertSee('Bottle A')->assertSee('Kept apart');
-        $this->get('/bench/bottles?'.http_build_query($query + ['per_litre' => 'some', 'bottle' => '-1']))->assertOk()->assertSee('Write a number between');
+        $this->get('/mix-water/bottles?'.http_build_query($query + ['per_litre' => 'some', 'bottle' => '-1']))->assertOk()->assertSee('Write a number between');
     }
 
     public function testABottleHoldsWhatItsLitresNeed(): void
@@ -292,11 +292,11 @@ final class BenchTest extends FeatureCase
         $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '0', 'ratio' => '', 'ec' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'per_litre' => '4', 'bottle' => '1000'];
         // 6 degrees are 1.07 mmol, 0.2637 g in a litre; a bottle of 1000 mL at 4 mL a litre treats 250 L: 65.9 g.
-        $this->actingAs($keeper)->get('/bench/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Kept apart');
+        $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Kept apart');
         // Gypsum does not: as much hardness takes 0.184 g in a litre, 46 g for 250 L, and 2 g dissolve in a litre.
         $gypsum = Jar::query()->where('salt', 'gypsum')->firstOrFail();
-        $this->get('/bench/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');
-        $this->get('/bench/bottles?animals_was=community&animals=community')->assertRedirect('/bench');
+        $this->get('/mix-water/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');
+        $this->get('/mix-water/bottles?animals_was=community&animals=community')->assertRedirect('/mix-water');
     }
 
     public function testAKeptRecipeNeedsANameAndAWater(): void

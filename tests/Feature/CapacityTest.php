@@ -94,13 +94,13 @@ final class CapacityTest extends FeatureCase
     public function testWhoWaitsIsToldHowFarItIs(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->get('/taking-in')->assertExactJson(['row' => 0, 'of' => 0]);
+        $this->actingAs($keeper)->get('/imports/status')->assertExactJson(['row' => 0, 'of' => 0]);
         TakingIn::of($keeper, function (TakingIn $in): void {
             $in->at(300, 1200);
-            $this->get('/taking-in')->assertExactJson(['row' => 300, 'of' => 1200]);
-            $this->actingAs($this->keeper('Lark'))->get('/taking-in')->assertExactJson(['row' => 0, 'of' => 0]);
+            $this->get('/imports/status')->assertExactJson(['row' => 300, 'of' => 1200]);
+            $this->actingAs($this->keeper('Lark'))->get('/imports/status')->assertExactJson(['row' => 0, 'of' => 0]);
         });
-        $this->actingAs($keeper)->get('/taking-in')->assertExactJson(['row' => 0, 'of' => 0]);
+        $this->actingAs($keeper)->get('/imports/status')->assertExactJson(['row' => 0, 'of' => 0]);
     }
 
     public function testOneRecordTooManyIsToldAndWhatWasTypedComesBack(): void
@@ -108,14 +108,14 @@ final class CapacityTest extends FeatureCase
         [$keeper] = $this->bench();
         $tank = Tank::query()->firstOrFail();
         DB::table('animals')->insert(array_fill(0, 59, ['tank_id' => $tank->id, 'kind' => 'tetra']));
-        $this->actingAs($keeper)->post("/tanks/$tank->id/animals", ['kind' => 'danio', 'count' => '3'])->assertSessionHasNoErrors();
-        $this->from("/tanks/$tank->id/animals")->post("/tanks/$tank->id/animals", ['kind' => 'bee_shrimp', 'count' => '7'])->assertRedirect("/tanks/$tank->id/animals")->assertSessionHas('status', 'There are 60 kinds of animals already, and no more are kept: nothing was added. Take out what is no longer needed first.');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/livestock", ['kind' => 'danio', 'count' => '3'])->assertSessionHasNoErrors();
+        $this->from("/tanks/$tank->id/livestock")->post("/tanks/$tank->id/livestock", ['kind' => 'bee_shrimp', 'count' => '7'])->assertRedirect("/tanks/$tank->id/livestock")->assertSessionHas('status', 'There are 60 kinds of animals already, and no more are kept: nothing was added. Take out what is no longer needed first.');
         self::assertSame('7', session()->getOldInput('count'));
         self::assertSame(60, $tank->animalKinds()->count());
         // Another keeper is not held by it.
         $lark = $this->keeper('Lark');
         $pond = $this->tank($lark);
-        $this->actingAs($lark)->post("/tanks/$pond->id/animals", ['kind' => 'danio', 'count' => '3'])->assertSessionHasNoErrors();
+        $this->actingAs($lark)->post("/tanks/$pond->id/livestock", ['kind' => 'danio', 'count' => '3'])->assertSessionHasNoErrors();
         self::assertSame(1, $pond->animalKinds()->count());
     }
 

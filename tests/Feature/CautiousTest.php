@@ -36,10 +36,10 @@ final class CautiousTest extends FeatureCase
         self::assertGreaterThan(0.57, $draft->neededShare);
         self::assertEqualsWithDelta(1.0 / 3.0, $draft->share(), 0.002);
         self::assertSame(2, $draft->tank->needs()->daysBetween());
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&goal=20")->assertOk()
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()
             ->assertSeeText('At most 33')->assertSeeText('Test KH, GH, Temperature in the tank and KH, GH of Tap');
         // Typed, it stays what was typed and is said to be too much.
-        $this->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=80", self::PART)->assertOk()->assertSeeText('At most 33');
+        $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=80", self::PART)->assertOk()->assertSeeText('At most 33');
         // Strips for KH and GH and a thermometer free it.
         foreach ([[$tap, []], [$tank, ['temperature' => '25']]] as [$of, $more]) {
             $this->read($keeper, $of, ['carbonate_hardness' => '5', 'general_hardness' => '8', ...$more]);
@@ -47,7 +47,7 @@ final class CautiousTest extends FeatureCase
         $freed = self::draft($tank);
         self::assertSame([], $freed->allowed->unread);
         self::assertGreaterThan(0.5, $freed->share());
-        $this->get("/tanks/$tank->id/change?reason=nitrate&goal=20")->assertDontSeeText('until you test more');
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertDontSeeText('until you test more');
     }
 
     public function testATestThatIsMissingIsNotTheWatersFault(): void
@@ -55,7 +55,7 @@ final class CautiousTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
         $this->read($keeper, $tank, ['nitrate' => '40']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&goal=20")->assertOk()->assertSeeText('A test is missing.')->assertDontSeeText('It cannot be done with this water.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()->assertSeeText('A test is missing.')->assertDontSeeText('It cannot be done with this water.');
     }
 
     public function testTwoChangesWithinThePauseOfTheAnimalsCountAsOne(): void
@@ -73,7 +73,7 @@ final class CautiousTest extends FeatureCase
         self::assertGreaterThan(0.05, $yesterday);
         // What is left of the old water after both is what one change of the largest size would leave.
         self::assertEqualsWithDelta(1.0 - $whole, (1.0 - $yesterday) * (1.0 - $draft->allowed->share), 1e-3);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&goal=5")->assertOk()->assertSeeText('These animals need 3 days between two changes');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=5")->assertOk()->assertSeeText('These animals need 3 days between two changes');
         // Three days later it is free again.
         $this->travelTo(CarbonImmutable::now()->addDays(2));
         self::assertNull(self::draft($tank)->lately);
@@ -124,10 +124,10 @@ final class CautiousTest extends FeatureCase
         foreach ([['fighting_fish', 2], ['angelfish', 6], ['hardy_shrimp', 10], ['small_tetra', 10]] as [$kind, $count]) {
             $tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Came, 'count' => $count, 'day' => now()->format('Y-m-d')]);
         }
-        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/animals")->assertOk();
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/livestock")->assertOk();
         $page->assertSeeText('Two of them fight: keep one to a tank.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
         $tank->animalKinds()->where('kind', 'fighting_fish')->firstOrFail()->events()->create(['kind' => CountKind::Counted, 'count' => 1, 'day' => now()->format('Y-m-d')]);
-        $this->get("/tanks/$tank->id/animals")->assertDontSeeText('Two of them fight')->assertDontSeeText('groups of 1');
+        $this->get("/tanks/$tank->id/livestock")->assertDontSeeText('Two of them fight')->assertDontSeeText('groups of 1');
     }
 
     public function testWhereFryLiveTheHoseIsGuardedAndTheWaterIsLookedThrough(): void
@@ -139,7 +139,7 @@ final class CautiousTest extends FeatureCase
         self::assertStringContainsString('Sponge or mesh on the end of the hose', $drain);
         self::assertStringContainsString('Pinch the hose', $drain);
         self::assertStringContainsString('stands in a tub and is looked through', $drain);
-        $this->get("/tanks/$tank->id/compose?reason=routine")->assertSeeText('looked through, then for the garden')->assertDontSeeText('for the garden or the drain leave');
+        $this->get("/tanks/$tank->id/maintenance?reason=routine")->assertSeeText('looked through, then for the garden')->assertDontSeeText('for the garden or the drain leave');
         // Whatever goes off or comes off goes on again, also what no list has.
         self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on by hand.', implode(' ', $run->steps()->where('job', 'on')->sole()->content->lines));
         $jobs = $run->steps()->orderBy('position')->pluck('job')->all();
@@ -201,7 +201,7 @@ final class CautiousTest extends FeatureCase
         // Nobody is named into a water that nobody read.
         $tank->readings()->delete();
         self::assertSame([], $start(60));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/start")->assertOk()->assertSeeText('Test the GH of this tank');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/cycling")->assertOk()->assertSeeText('Test the GH of this tank');
     }
 
     private static function draft(Tank $tank): Draft

@@ -26,7 +26,7 @@ final class ChangeSheetTest extends FeatureCase
     public function testAReasonBecomesLitresAndAForecast(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=30")->assertOk();
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=30")->assertOk();
 
         // 100 L of conductivity 330 with 30 L of 390: 348.
         $page->assertSee('30')->assertSee('348')->assertSee('Write the run sheet');
@@ -48,7 +48,7 @@ final class ChangeSheetTest extends FeatureCase
     public function testAnAmountCanBeSaidInFourWays(string $way, array $typed): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?".http_build_query(['reason' => 'amount', 'way' => $way] + $typed), self::PART)
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?".http_build_query(['reason' => 'amount', 'way' => $way] + $typed), self::PART)
             ->assertOk()
             ->assertSee('data-litres="25"', false)
             ->assertSee('data-percent="25"', false)
@@ -61,7 +61,7 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         // 500 by 500 mm are 4 mm a litre. Filled to 20 mm under the rim, 25 L reach down to 120; with 10 mm gone by air, to 130, and 2.5 L more fill it up.
         foreach ([['20', '120', 25.0], ['30', '130', 27.5]] as [$waterline, $mark, $refill]) {
-            $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=25&waterline=$waterline", self::PART)->assertOk()->assertSee('data-mark="'.$mark.'"', false)->assertSee('data-litres="25"', false);
+            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=25&waterline=$waterline", self::PART)->assertOk()->assertSee('data-mark="'.$mark.'"', false)->assertSee('data-litres="25"', false);
             $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '25', 'waterline' => $waterline]);
             self::assertEqualsWithDelta([(float) $mark, $refill, 25.0], [$run->plan->mark, $run->plan->refill, $run->plan->out], 0.01);
         }
@@ -70,7 +70,7 @@ final class ChangeSheetTest extends FeatureCase
     public function testNitrateUnderAGoalInNineOfTen(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=25", self::PART)
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=25", self::PART)
             ->assertOk()->assertSee('mg/L, nine times out of ten.')->assertSee('if the reading is right');
         $draft = app(DraftChange::class)($tank->fresh(['devices', 'keeper']) ?? $tank, new ChangeInput(Reason::Nitrate, 25.0, null, ChangeInput::TREATMENT_OUT, Way::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null));
         $after = $draft->forecast->outlook(Parameter::Nitrate)->after();
@@ -85,15 +85,15 @@ final class ChangeSheetTest extends FeatureCase
         // Tall fish leave little to drain: a treatment goes out in two drains of one session, nitrate has time for a series.
         $tank->update(['fish_height' => 250.0]);
         $twice = 'Draining twice or three times in one session gets further';
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=treatment&treatment_out=75", self::PART)->assertOk()->assertSeeText($twice);
-        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=8", self::PART)->assertOk()->assertDontSeeText($twice);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=treatment&treatment_out=75", self::PART)->assertOk()->assertSeeText($twice);
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=8", self::PART)->assertOk()->assertDontSeeText($twice);
     }
 
     public function testAWaterThatLeadsAwayFromWhatTheAnimalsAreKeptAtIsNamed(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $head = (string) __('change.away.head');
-        $sheet = fn(string $litres): TestResponse => $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=$litres", self::PART)->assertOk();
+        $sheet = fn(string $litres): TestResponse => $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=$litres", self::PART)->assertOk();
         // Nine drops and seven are a GH of 8.5 and 6.5, in mmol/L 1.52 of the tap and 1.16 of the tank.
         foreach ([[[1.0, 1.4], true], [[1.0, 1.6], false], [[1.7, 3.0], false], [[0.2, 0.9], true]] as [$range, $isNamed]) {
             $tank->update(['limits' => ['ranges' => ['general_hardness' => $range, 'carbonate_hardness' => [0.1, 5.0], 'conductivity' => [50.0, 900.0]], 'swings' => []]]);
@@ -129,7 +129,7 @@ final class ChangeSheetTest extends FeatureCase
     public function testAGoalOutOfReachIsNamed(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=1", self::PART)
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=1", self::PART)
             ->assertOk()->assertSee('It cannot be done with this water.')->assertSee('lies between the tank');
     }
 
@@ -138,7 +138,7 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $water->readings()->where('parameter', 'conductivity')->delete();
         $this->read($keeper, $water, ['conductivity' => '800']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=treatment&treatment_out=60", self::PART)
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=treatment&treatment_out=60", self::PART)
             ->assertOk()->assertSee('Not in one change.')->assertSee('conductivity allows')->assertSee('days apart');
     }
 
@@ -147,14 +147,14 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $water->readings()->where('parameter', 'conductivity')->delete();
         $this->read($keeper, $water, ['conductivity' => '900']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=60", self::PART)
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=60", self::PART)
             ->assertOk()->assertSee('Conductivity moves too far at once.')->assertSee("352.1\u{A0}µS/cm up");
     }
 
     public function testAFigureBeyondTheUsualRangeIsMarked(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $url = "/tanks/$tank->id/change?reason=amount&way=percent&percent=20";
+        $url = "/tanks/$tank->id/water-change?reason=amount&way=percent&percent=20";
         $this->actingAs($keeper)->get($url, self::PART)->assertOk()->assertDontSee('for these animals');
         $tank->readings()->where('parameter', 'nitrate')->delete();
         $this->read($keeper, $tank, ['nitrate' => '80', 'temperature' => '19']);
@@ -164,7 +164,7 @@ final class ChangeSheetTest extends FeatureCase
     public function testFishThatCannotStandAreSeen(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=95", self::PART)->assertOk()->assertSee('The fish cannot stand upright.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=95", self::PART)->assertOk()->assertSee('The fish cannot stand upright.');
     }
 
     public function testAmmoniumAndRisingPhRaiseTheAlarm(): void
@@ -172,25 +172,25 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $this->read($keeper, $tank, ['ammonium' => '1-3', 'ph' => '7.9']);
         $this->read($keeper, $water, ['ph' => '8.6']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=40", self::PART)->assertOk()->assertSee('Free ammonia reaches the alarm.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=40", self::PART)->assertOk()->assertSee('Free ammonia reaches the alarm.');
     }
 
     public function testACensoredReadingSaysHowToReadIt(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $this->read($keeper, $tank, ['nitrate' => 'over 80']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change", self::PART)->assertOk()->assertSee('is only known to be over')->assertSee('double what you read');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change", self::PART)->assertOk()->assertSee('is only known to be over')->assertSee('double what you read');
     }
 
     public function testEveryFigureOpensToItsWorking(): void
     {
         [$keeper, $tank] = $this->readyTank();
         foreach (['volume', 'share', 'nitrate.after', 'nitrate.next', 'ph.after', 'ph.next', 'conductivity.after', 'temperature.next', 'ammonia.after', 'ammonia.next', 'stream', 'depth', 'routine'] as $name) {
-            $this->actingAs($keeper)->get("/tanks/$tank->id/change?working=$name", self::PART)->assertOk()->assertSee('What goes in')->assertDontSee('No working here');
+            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?working=$name", self::PART)->assertOk()->assertSee('What goes in')->assertDontSee('No working here');
         }
-        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=25&working=needed", self::PART)->assertSee('What would change it most');
-        $this->get("/tanks/$tank->id/change?working=nothing.such", self::PART)->assertOk()->assertSee('No working here');
-        $this->get("/tanks/$tank->id/change?working=nitrate.after")->assertOk()->assertSee('What goes in');
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=25&working=needed", self::PART)->assertSee('What would change it most');
+        $this->get("/tanks/$tank->id/water-change?working=nothing.such", self::PART)->assertOk()->assertSee('No working here');
+        $this->get("/tanks/$tank->id/water-change?working=nitrate.after")->assertOk()->assertSee('What goes in');
     }
 
     /** @return iterable<string, array{string, string, string}> field, typed, part of the message */
@@ -223,13 +223,13 @@ final class ChangeSheetTest extends FeatureCase
         };
         $asked = ['reason' => 'amount', 'way' => in_array($field, ['litres', 'percent', 'mark', 'buckets'], true) ? $field : 'litres'] + $typed + ['litres' => '20'];
         $query = http_build_query($asked);
-        $part = $this->actingAs($keeper)->get("/tanks/$tank->id/change?$query", self::PART)->assertOk()->assertHeader('HX-Reswap', 'none');
+        $part = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?$query", self::PART)->assertOk()->assertHeader('HX-Reswap', 'none');
         $part->assertSee('id="e-f-'.$field.'"', false)->assertDontSee('<svg', false);
         if ($message !== '') {
             $part->assertSee($message);
         }
-        $this->get("/tanks/$tank->id/change?$query")->assertOk()->assertSee('<svg', false);
-        $this->post("/tanks/$tank->id/runs", $asked)->assertSessionHasErrors($field);
+        $this->get("/tanks/$tank->id/water-change?$query")->assertOk()->assertSee('<svg', false);
+        $this->post("/tanks/$tank->id/checklists", $asked)->assertSessionHasErrors($field);
         self::assertSame(0, Run::query()->count());
     }
 
@@ -237,16 +237,16 @@ final class ChangeSheetTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertSee('Not read yet.')->assertSee('Tap is not fully known.');
-        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=20", self::PART)->assertOk()->assertSee('has not been read yet');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('Not read yet.')->assertSee('Tap is not fully known.');
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20", self::PART)->assertOk()->assertSee('has not been read yet');
     }
 
     public function testWithoutAWaterItAsksForOne(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertSee('Name a water');
-        $this->post("/tanks/$tank->id/runs")->assertRedirect('/waters/new');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('Name a water');
+        $this->post("/tanks/$tank->id/checklists")->assertRedirect('/source-waters/new');
     }
 
     public function testABlendStandsBetweenItsParts(): void
@@ -255,7 +255,7 @@ final class ChangeSheetTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain barrel', 'rain');
         $this->read($keeper, $rain, ['conductivity' => '30', 'ph' => '6.2']);
         // Half of 390 and half of 30 is 216 by strength, halved to (210 straight); 40 L of it in 100 L of 330: 285.
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=40&second_water=$rain->id&second_share=50", self::PART)
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=40&second_water=$rain->id&second_share=50", self::PART)
             ->assertOk()->assertSee('216')->assertSee('285');
     }
 
@@ -269,7 +269,7 @@ final class ChangeSheetTest extends FeatureCase
         $this->travelBack();
 
         // Nitrate 30 with half of 5, and one day at 1 mg/L.
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change", self::PART)->assertOk()->assertSee('Carried over from the last forecast.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change", self::PART)->assertOk()->assertSee('Carried over from the last forecast.');
     }
 
     public function testTheRunSheetIsWrittenFromWhatStandsThere(): void
@@ -286,20 +286,20 @@ final class ChangeSheetTest extends FeatureCase
     public function testNothingToChangeWritesNothing(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/runs", ['reason' => 'amount', 'way' => 'litres', 'litres' => '0'])->assertSessionHasErrors('litres');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/checklists", ['reason' => 'amount', 'way' => 'litres', 'litres' => '0'])->assertSessionHasErrors('litres');
         self::assertSame(0, Run::query()->count());
     }
 
     /** @return TestResponse<Response> */
     private function sheet(Run $run): TestResponse
     {
-        return $this->get("/runs/$run->id")->assertOk();
+        return $this->get("/checklists/$run->id")->assertOk();
     }
 
     public function testWithoutAScriptTheFieldThatWasTypedIsTheOneThatCounts(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->getContent();
+        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->getContent();
         // What the form sends by itself: the amounts as they stand, and what they stood at.
         preg_match_all('/<input type="hidden" name="(\w+_was)" value="([^"]*)"/', $page, $was);
         $sent = array_combine($was[1], $was[2]);
@@ -307,7 +307,7 @@ final class ChangeSheetTest extends FeatureCase
         foreach ($sent as $name => $value) {
             $sent[substr((string) $name, 0, -4)] = $value;
         }
-        $sheet = (string) $this->get("/tanks/$tank->id/change?".http_build_query(['reason' => 'routine', 'way' => 'litres', 'percent' => '12'] + $sent))->assertOk()->getContent();
+        $sheet = (string) $this->get("/tanks/$tank->id/water-change?".http_build_query(['reason' => 'routine', 'way' => 'litres', 'percent' => '12'] + $sent))->assertOk()->getContent();
 
         self::assertMatchesRegularExpression('/name="percent" value="12"/', $sheet);
         self::assertMatchesRegularExpression('/value="amount"\s+checked/', $sheet);

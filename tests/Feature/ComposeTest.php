@@ -20,7 +20,7 @@ final class ComposeTest extends FeatureCase
     public function testPickedTasksStandOnTheSheetWhereTheyBelong(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")->assertOk()
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")->assertOk()
             ->assertSeeInOrder(['Switch off', 'Floating plants out', 'Panes', 'Drain to the mark', 'Rinse sponge', 'Let the water in', 'Floating plants back', 'Switch on again']);
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
         $jobs = $this->jobs($run);
@@ -37,7 +37,7 @@ final class ComposeTest extends FeatureCase
         $own = array_values(array_diff($usual, ['glass']));
         array_splice($own, (int) array_search('on', $own, true) + 1, 0, ['glass']);
         $query = ['tasks' => ['glass'], 'order' => implode(',', $own)];
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?".http_build_query($query))->assertOk()->assertSee('Against the usual order.')->assertSee('what comes off the panes leaves with the water');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($query))->assertOk()->assertSee('Against the usual order.')->assertSee('what comes off the panes leaves with the water');
         self::assertSame($own, $this->jobs($this->writeRun($keeper, $tank, $query)));
     }
 
@@ -45,7 +45,7 @@ final class ComposeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $ways = ['bed' => 'rotate', 'flow' => 'off', 'glass' => 'after', 'media' => 'next_day', 'minerals' => 'direct', 'conditioner' => 'tank', 'filter' => 'covered'];
-        $this->actingAs($keeper)->put("/tanks/$tank->id/schools", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/compose?tasks[]=glass");
+        $this->actingAs($keeper)->put("/tanks/$tank->id/methods", ['schools' => $ways, 'back' => 'tasks[]=glass'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/maintenance?tasks[]=glass");
         $run = $this->writeRun($keeper, $tank->fresh() ?? $tank, ['tasks' => ['glass', 'media']]);
         $jobs = $this->jobs($run);
 
@@ -54,7 +54,7 @@ final class ComposeTest extends FeatureCase
         self::assertStringContainsString('Tomorrow: rinse', $this->lines($run, 'close'));
         self::assertStringContainsString('for all of it', $this->lines($run, 'condition'));
         self::assertStringContainsString('as soon as its intake is covered', $this->lines($run, 'refill'));
-        $this->put("/tanks/$tank->id/schools", ['schools' => ['glass' => 'never'] + $ways])->assertSessionHasErrors('schools.glass');
+        $this->put("/tanks/$tank->id/methods", ['schools' => ['glass' => 'never'] + $ways])->assertSessionHasErrors('schools.glass');
     }
 
     public function testWhatFitsWhileTheHeaterCoolsIsOfferedThere(): void
@@ -62,14 +62,14 @@ final class ComposeTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
         $cool = $run->steps()->where('job', 'cool')->firstOrFail();
-        $page = $this->actingAs($keeper)->get("/runs/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Panes');
-        $this->post("/runs/$run->id/steps/$cool->position/open")->assertNoContent();
+        $page = $this->actingAs($keeper)->get("/checklists/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Panes');
+        $this->post("/checklists/$run->id/steps/$cool->position/open")->assertNoContent();
         // The pane step can be ended first, and the timer goes on meanwhile.
         $glass = $run->steps()->where('job', 'glass')->firstOrFail();
-        $page->assertSee("/runs/$run->id?step=$glass->position", false);
-        $this->get("/runs/$run->id?step=$glass->position")->assertSee('Heater cools')->assertSee('until');
-        $this->post("/runs/$run->id/steps/$glass->position")->assertRedirect();
-        $this->get("/runs/$run->id?step=$cool->position")->assertDontSee('Meanwhile:');
+        $page->assertSee("/checklists/$run->id?step=$glass->position", false);
+        $this->get("/checklists/$run->id?step=$glass->position")->assertSee('Heater cools')->assertSee('until');
+        $this->post("/checklists/$run->id/steps/$glass->position")->assertRedirect();
+        $this->get("/checklists/$run->id?step=$cool->position")->assertDontSee('Meanwhile:');
     }
 
     public function testMinutesFollowWhatThisTankTook(): void
@@ -84,7 +84,7 @@ final class ComposeTest extends FeatureCase
         self::assertSame(6, $planned);
         // Two of 6 and one of 20, multiplied: (6² · 20)^(1/3).
         self::assertSame(9, $again->steps()->where('job', 'glass')->firstOrFail()->content->minutes);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertSee('due, last');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertSee('due, last');
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -110,27 +110,27 @@ final class ComposeTest extends FeatureCase
     public function testNonsenseIsSaidAndNothingIsWritten(array $asked, string $field): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?".http_build_query($asked))->assertOk();
-        $this->post("/tanks/$tank->id/runs", $asked)->assertSessionHasErrors($field);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($asked))->assertOk();
+        $this->post("/tanks/$tank->id/checklists", $asked)->assertSessionHasErrors($field);
         self::assertSame(0, Run::query()->count());
     }
 
     public function testWorkWithoutAWaterChangeIsASessionOfItsOwn(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
             ->assertSee('No water is changed')->assertSee('with a water change only')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
         self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'lid', 'close'], $this->jobs($run));
         self::assertFalse($run->changes_water);
-        $this->get("/runs/$run->id/again")->assertRedirect("/runs/$run->id");
-        $this->post("/runs/$run->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/runs/$run->id");
-        $this->get("/runs/$run->id")->assertDontSee('Plan again from here');
-        $this->get("/runs/$run->id/print")->assertSee('no water changed');
+        $this->get("/checklists/$run->id/again")->assertRedirect("/checklists/$run->id");
+        $this->post("/checklists/$run->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/checklists/$run->id");
+        $this->get("/checklists/$run->id")->assertDontSee('Plan again from here');
+        $this->get("/checklists/$run->id/print")->assertSee('no water changed');
         $this->finish($run);
 
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Nothing to hold it against');
-        $this->get("/tanks/$tank->id/diary")->assertSee('Trim the plants')->assertSee('Seen: stems at the surface.')->assertDontSee('Changed 0');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Nothing to hold it against');
+        $this->get("/tanks/$tank->id/log")->assertSee('Trim the plants')->assertSee('Seen: stems at the surface.')->assertDontSee('Changed 0');
         // It is no change: that is as due as before.
         $this->travel(3)->hours();
         $this->get('/')->assertSee('Look in once more');
@@ -142,7 +142,7 @@ final class ComposeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $picked = function (string $query) use ($keeper, $tank): array {
-            preg_match_all('/name="tasks\[\]" value="(\w+)"\s+checked/', (string) $this->actingAs($keeper)->get("/tanks/$tank->id/compose?$query")->assertOk()->getContent(), $found);
+            preg_match_all('/name="tasks\[\]" value="(\w+)"\s+checked/', (string) $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?$query")->assertOk()->getContent(), $found);
             sort($found[1]);
 
             return $found[1];
@@ -157,24 +157,24 @@ final class ComposeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         for ($i = 0; $i < 3; ++$i) {
-            $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertDontSee('as long as you guess');
+            $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertDontSee('as long as you guess');
             $run = $this->writeRun($keeper, $tank, ['guess' => '30']);
             $start = CarbonImmutable::parse('2026-01-01 10:00')->addDays($i);
             Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
         }
         // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle, against a guess that is as good as not; 7.5^(6.25 / 22.75).
-        $this->get("/tanks/$tank->id/compose")->assertSee('Sessions here usually take 1.7 times as long as you guess.');
-        $this->get('/runs/'.Run::query()->latest('id')->firstOrFail()->id.'/look-back')->assertSee('guessed 30 min');
+        $this->get("/tanks/$tank->id/maintenance")->assertSee('Sessions here usually take 1.7 times as long as you guess.');
+        $this->get('/checklists/'.Run::query()->latest('id')->firstOrFail()->id.'/forecast-check')->assertSee('guessed 30 min');
     }
 
     public function testAChangeWhileFillingIsConditionedFirstAndLastsLonger(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $query = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40'];
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('New water leaves with the old.');
-        $this->get("/tanks/$tank->id/change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in while the tank drains');
-        $this->get("/tanks/$tank->id/change?inflow=50&drains=2")->assertSee('Once, when water runs in while the tank drains.');
-        $this->get("/tanks/$tank->id/change?inflow=100")->assertSee('It must lie between 0 and 90');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('New water leaves with the old.');
+        $this->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in while the tank drains');
+        $this->get("/tanks/$tank->id/water-change?inflow=50&drains=2")->assertSee('Once, when water runs in while the tank drains.');
+        $this->get("/tanks/$tank->id/water-change?inflow=100")->assertSee('It must lie between 0 and 90');
         $minutes = static fn(Run $of): int => $of->steps()->where('job', 'drain')->firstOrFail()->content->minutes - 2;
         $still = $minutes($this->writeRun($keeper, $tank, $query));
         $run = $this->writeRun($keeper, $tank, $query + ['inflow' => '50']);
@@ -213,16 +213,16 @@ final class ComposeTest extends FeatureCase
     public function testTheSheetSaysHowLongThingsStandOutOfTheirPlace(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the mark fish stand in')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
-        $this->get("/tanks/$tank->id/compose?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the mark fish stand in')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
+        $this->get("/tanks/$tank->id/maintenance?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
         foreach (['look', 'read', 'hands', 'off', 'floaters_out'] as $job) {
-            $this->post("/runs/$run->id/steps/".$run->steps()->where('job', $job)->firstOrFail()->position);
+            $this->post("/checklists/$run->id/steps/".$run->steps()->where('job', $job)->firstOrFail()->position);
         }
         $this->travel(20)->minutes();
-        $this->get("/runs/$run->id")->assertSee('Floating plants are out for 20 min')->assertSee('stood still for 20 min; up to');
+        $this->get("/checklists/$run->id")->assertSee('Floating plants are out for 20 min')->assertSee('stood still for 20 min; up to');
         $this->travel(45)->minutes();
-        $this->get("/runs/$run->id")->assertSee('stood still for 1 h 05: aerate now');
+        $this->get("/checklists/$run->id")->assertSee('stood still for 1 h 05: aerate now');
     }
 
     public function testAnOrderOfUnknownStepsChangesNothing(): void
@@ -289,7 +289,7 @@ final class ComposeTest extends FeatureCase
             if ($step->job === 'on') {
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => now()]);
             }
-            $this->post("/runs/$run->id/steps/$step->position")->assertSessionHasNoErrors();
+            $this->post("/checklists/$run->id/steps/$step->position")->assertSessionHasNoErrors();
         }
     }
 

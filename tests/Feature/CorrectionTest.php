@@ -37,16 +37,16 @@ final class CorrectionTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $tank->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
         $water->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/changed")->assertOk()->assertSee('A change already made');
-        $this->post("/tanks/$tank->id/changed", ['litres' => '50', 'water' => $water->id, 'changed_at' => '2026-02-26T18:00'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id");
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-changes/create")->assertOk()->assertSee('A water change already made');
+        $this->post("/tanks/$tank->id/water-changes", ['litres' => '50', 'water' => $water->id, 'changed_at' => '2026-02-26T18:00'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id");
 
         // Half of 330 and half of 390.
         self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 0.5);
         self::assertTrue(TankWater::of($tank)->isCarried(Parameter::Conductivity));
         $this->get('/')->assertSee('360')->assertSee('Change in 4 days')->assertDontSee('First change');
         $this->get("/tanks/$tank->id")->assertSee('360')->assertSee('forecast, changed Thursday');
-        $this->get("/tanks/$tank->id/change")->assertSee('360');
-        $this->get("/tanks/$tank->id/diary")->assertSee("Changed 50\u{A0}L (50\u{A0}%)");
+        $this->get("/tanks/$tank->id/water-change")->assertSee('360');
+        $this->get("/tanks/$tank->id/log")->assertSee("Changed 50\u{A0}L (50\u{A0}%)");
     }
 
     public function testOneThatIsTakenBackLeavesNothingBehind(): void
@@ -57,13 +57,13 @@ final class CorrectionTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
         $this->get('/')->assertSee('Change in 4 days');
         $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
-        $this->from("/entries/$entry->id/edit")->delete("/entries/$entry->id")->assertRedirect("/tanks/$entry->tank_id/diary");
+        $this->from("/entries/$entry->id/edit")->delete("/entries/$entry->id")->assertRedirect("/tanks/$entry->tank_id/log");
 
         self::assertSame(0, WaterChange::query()->count());
         self::assertSame(RunState::Dropped, ($run->fresh() ?? $run)->state);
         self::assertEqualsWithDelta(330.0, $this->now($tank, Parameter::Conductivity), 1e-9);
         $this->get('/')->assertDontSee('Change in 4 days')->assertSee('First change');
-        $this->get("/tanks/$tank->id/look-back")->assertOk()->assertSee('Nothing to look back at yet');
+        $this->get("/tanks/$tank->id/forecast-check")->assertOk()->assertSee('Nothing to look back at yet');
     }
 
     public function testAReadingIsCorrectedWithItsBandAndItsHour(): void
@@ -71,7 +71,7 @@ final class CorrectionTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $entry = Entry::query()->where('tank_id', $tank->id)->sole();
         $this->actingAs($keeper)->get("/entries/$entry->id/edit")->assertOk()->assertSee('value="20-40"', false)->assertSee('value="7.1"', false);
-        $this->put("/entries/$entry->id", ['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '40-80 nearer 40', 'ph' => '6.9', 'general_hardness' => '7', 'ammonium' => '']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/diary");
+        $this->put("/entries/$entry->id", ['happened_at' => '2026-03-01T09:30', 'readings' => ['nitrate' => '40-80 nearer 40', 'ph' => '6.9', 'general_hardness' => '7', 'ammonium' => '']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/log");
 
         $readings = $tank->readings()->get()->keyBy(static fn($reading): string => $reading->parameter->value);
         self::assertEqualsWithDelta([40.0, 80.0], [$readings['nitrate']->low ?? NAN, $readings['nitrate']->high ?? NAN], 1e-9);
@@ -120,11 +120,11 @@ final class CorrectionTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $run = $this->walk($this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']), []);
-        $this->actingAs($keeper)->get("/runs/$run->id/look-back")->assertSee("50\u{A0}L, 50");
+        $this->actingAs($keeper)->get("/checklists/$run->id/forecast-check")->assertSee("50\u{A0}L, 50");
         $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
         $this->put("/entries/$entry->id", ['happened_at' => $entry->happened_at->format('Y-m-d\TH:i'), 'litres' => '25'])->assertSessionHasNoErrors();
         $share = WaterChange::query()->sole()->share;
-        $this->get("/runs/$run->id/look-back")->assertSee("25\u{A0}L, ".round(100 * $share))->assertDontSee("50\u{A0}L, 50");
+        $this->get("/checklists/$run->id/forecast-check")->assertSee("25\u{A0}L, ".round(100 * $share))->assertDontSee("50\u{A0}L, 50");
     }
 
     public function testWhatWasSkippedIsNoChange(): void
@@ -173,7 +173,7 @@ final class CorrectionTest extends FeatureCase
             if ($step->job === 'on') {
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => CarbonImmutable::now()]);
             }
-            $this->post("/runs/$run->id/steps/$step->position", isset($skip[$step->position]) ? ['skip' => '1'] : [])->assertSessionHasNoErrors();
+            $this->post("/checklists/$run->id/steps/$step->position", isset($skip[$step->position]) ? ['skip' => '1'] : [])->assertSessionHasNoErrors();
         }
 
         return $run->refresh();

@@ -50,7 +50,7 @@ final class CourseTest extends FeatureCase
     public function testTheWindowOfASignIsShaded(): void
     {
         $this->read($this->keeper, $this->tank, ['nitrate' => '20'], CarbonImmutable::now()->subDays(10));
-        $this->get("/tanks/{$this->tank->id}/course?sign=nitrate_low")->assertOk()->assertSee('class="window"', false)->assertSee('nitrate low');
+        $this->get("/tanks/{$this->tank->id}/charts?sign=nitrate_low")->assertOk()->assertSee('class="window"', false)->assertSee('nitrate low');
         $window = $this->page(91, ['nitrate'], 'nitrate_low')->window();
         self::assertNotNull($window);
         $wide = CoursePage::WIDTH - CoursePage::LEFT - CoursePage::RIGHT;
@@ -69,7 +69,7 @@ final class CourseTest extends FeatureCase
         foreach ([2 => false, 1 => true] as $ago => $missed) {
             $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'), 'missed' => $missed]);
         }
-        $page = (string) $this->get("/tanks/{$this->tank->id}/course?span=28")->assertSee('A stone slid')->getContent();
+        $page = (string) $this->get("/tanks/{$this->tank->id}/charts?span=28")->assertSee('A stone slid')->getContent();
         self::assertSame(1, substr_count($page, 'class="bar missed"'));
         self::assertSame([false, true], array_column($this->page(28, ['doses'])->lines()[0]->bars, 2));
     }
@@ -77,9 +77,9 @@ final class CourseTest extends FeatureCase
     public function testItLeavesAsADrawingAndAsCsv(): void
     {
         $this->read($this->keeper, $this->tank, ['nitrate' => '20-40'], CarbonImmutable::now()->subDays(5));
-        $drawing = $this->get("/tanks/{$this->tank->id}/course.svg?series[]=nitrate")->assertOk()->assertHeader('Content-Type', 'image/svg+xml; charset=utf-8')->getContent();
+        $drawing = $this->get("/tanks/{$this->tank->id}/charts.svg?series[]=nitrate")->assertOk()->assertHeader('Content-Type', 'image/svg+xml; charset=utf-8')->getContent();
         self::assertNotFalse(simplexml_load_string((string) $drawing));
-        $csv = $this->get("/tanks/{$this->tank->id}/course.csv?series[]=nitrate")->assertOk()->streamedContent();
+        $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?series[]=nitrate")->assertOk()->streamedContent();
         self::assertStringStartsWith("day,series,value,low,high,unit\n", $csv);
         self::assertStringNotContainsString('conductivity', $csv);
         self::assertMatchesRegularExpression('/^2026-05-27T[^,]+,nitrate,30,2\d(\.\d+)?,3\d(\.\d+)?,mg\/L$/m', $csv);
@@ -88,9 +88,9 @@ final class CourseTest extends FeatureCase
     public function testNonsenseShowsTheUsualSheet(): void
     {
         foreach (['span=7&until=never', 'span=abc', 'until=2026-13-45', 'until=2099-01-01', 'series[]=gold', 'sign=luck', 'until[]=x&span[]=y&series=z'] as $query) {
-            $this->get("/tanks/{$this->tank->id}/course?$query")->assertOk()->assertSee('Three months until');
+            $this->get("/tanks/{$this->tank->id}/charts?$query")->assertOk()->assertSee('Three months until');
         }
-        $this->get("/tanks/{$this->tank->id}/course?until=2020-01-01")->assertOk();
+        $this->get("/tanks/{$this->tank->id}/charts?until=2020-01-01")->assertOk();
     }
 
     public function testGrowthIsWhatStandsGrewBetweenTheirLooks(): void
@@ -104,7 +104,7 @@ final class CourseTest extends FeatureCase
         // Ten days ago 3 a day; today 5 and -4 a day, half of a millimetre in the mean.
         self::assertSame([3.0, 0.5], $grown);
         self::assertCount(1, $this->page(91, ['growth'])->lines());
-        $csv = $this->get("/tanks/{$this->tank->id}/course.csv?series[]=growth")->assertOk()->streamedContent();
+        $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?series[]=growth")->assertOk()->streamedContent();
         self::assertStringContainsString(',growth,3,,,mm', str_replace('"', '', $csv));
     }
 
@@ -125,6 +125,6 @@ final class CourseTest extends FeatureCase
         self::assertSame([1, 2, 3], array_column($this->page(91, ['film'])->wiped(), 1));
         $line = $this->page(91, ['film'])->lines()[0];
         self::assertEqualsWithDelta([CoursePage::HIGH / 3.0, 2.0 * CoursePage::HIGH / 3.0, CoursePage::HIGH], array_column($line->bars, 1), 0.1);
-        $this->get("/tanks/{$this->tank->id}/course")->assertSeeText('Film on the panes');
+        $this->get("/tanks/{$this->tank->id}/charts")->assertSeeText('Film on the panes');
     }
 }

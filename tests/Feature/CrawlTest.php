@@ -27,9 +27,9 @@ final class CrawlTest extends FeatureCase
     public function testEveryLinkOfTheDemoLeadsSomewhereAndEveryFigureOpens(): void
     {
         $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
-        $waiting = ['/', '/bench', '/shelf', '/waters', '/diary', '/settings', '/recipes', '/pen'];
+        $waiting = ['/', '/mix-water', '/supplies/products', '/source-waters', '/log', '/settings', '/recipes', '/pen'];
         foreach (Tank::all() as $tank) {
-            $waiting = [...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/change", "/tanks/$tank->id/compose", "/tanks/$tank->id/bed", "/tanks/$tank->id/plants", "/tanks/$tank->id/light", "/bench?tank=$tank->id"];
+            $waiting = [...$waiting, "/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/maintenance", "/tanks/$tank->id/gravel-vac", "/tanks/$tank->id/plants", "/tanks/$tank->id/light", "/mix-water?tank=$tank->id"];
         }
         $known = array_fill_keys($waiting, true);
         $workings = 0;
@@ -77,22 +77,22 @@ final class CrawlTest extends FeatureCase
     {
         $keeper = Keeper::query()->where('is_demo', true)->firstOrFail();
         $this->actingAs($keeper);
-        $this->get('/shelf')->assertSee('The label contradicts itself.')->assertSee('Ember mineral salt');
-        $this->get('/bench?tank=1')->assertSee('Mill Lane tap')->assertSee('It lands where it should.');
-        $this->get('/stores/1')->assertSee('The membrane is due around')->assertSee('Resin until about');
-        $this->get('/waters/1')->assertSee('The figures agree.')->assertSee('How it goes');
+        $this->get('/supplies/products')->assertSee('The label contradicts itself.')->assertSee('Ember mineral salt');
+        $this->get('/mix-water?tank=1')->assertSee('Mill Lane tap')->assertSee('It lands where it should.');
+        $this->get('/ro-reservoirs/1')->assertSee('The membrane is due around')->assertSee('Resin until about');
+        $this->get('/source-waters/1')->assertSee('The figures agree.')->assertSee('How it goes');
         $this->get('/batches/1')->assertSee('good.')->assertSee('Change water with it');
-        $this->get('/tanks/1/bed')->assertSee('Next: patch');
-        $this->get('/tanks/1/top-up')->assertSee('Learned from 8 of your own top-ups');
-        $this->get('/tanks/1/compose')->assertSee('due, last');
+        $this->get('/tanks/1/gravel-vac')->assertSee('Next: patch');
+        $this->get('/tanks/1/top-off')->assertSee('Learned from 8 of your own top-ups');
+        $this->get('/tanks/1/maintenance')->assertSee('due, last');
         $this->get('/recipes')->assertSee('Shrimp, five degrees');
         $this->get('/tanks/1/plants')->assertSee('Limnophila sessiliflora, back right takes')->assertSee('from 8 pairs of heights');
         $this->get('/tanks/4/plants')->assertSee('Limnobium laevigatum');
         // A heater that does not hold its warmth any more is found by the readings, and the work just before it named.
         $this->get('/')->assertSeeTextInOrder(['Stone Harbour', 'Temperature 25.', 'just after “Heater set behind the rock”']);
         // Fed plenty from a bottle made at home, and nothing climbs beyond what its animals stand.
-        $this->get('/tanks/7/food')->assertSee('Home bottle of Bright Reach')->assertDontSee('may pass what the animals stand');
-        $this->get('/tanks/1/inquiries/2')->assertSee('Microsorum pteropus');
+        $this->get('/tanks/7/fertilising')->assertSee('Home bottle of Bright Reach')->assertDontSee('may pass what the animals stand');
+        $this->get('/tanks/1/problems/2')->assertSee('Microsorum pteropus');
         // The shrimp salt is measured by spoon, and its stock went down by what the batch took.
         $jar = Jar::query()->where('name', 'Ember mineral salt')->firstOrFail();
         self::assertLessThan(180.0, $jar->stock);
@@ -103,10 +103,10 @@ final class CrawlTest extends FeatureCase
     public function testNothingOfTheDemoIsAnothers(): void
     {
         $stranger = $this->keeper('Stranger');
-        foreach (['/batches/1', '/stores/1', '/jars/1/edit', '/waters/1', '/tanks/1/bed', '/tanks/1/compose', '/runs/1/print'] as $page) {
+        foreach (['/batches/1', '/ro-reservoirs/1', '/products/1/edit', '/source-waters/1', '/tanks/1/gravel-vac', '/tanks/1/maintenance', '/checklists/1/print'] as $page) {
             $this->actingAs($stranger)->get($page)->assertNotFound();
         }
-        $this->get('/bench')->assertOk()->assertDontSee('Mill Lane');
+        $this->get('/mix-water')->assertOk()->assertDontSee('Mill Lane');
         $this->get('/recipes/export.json')->assertOk()->assertDontSee('Shrimp');
         $this->get('/analyses/export.csv')->assertOk()->assertDontSee('Mill Lane');
     }

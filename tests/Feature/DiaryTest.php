@@ -20,26 +20,26 @@ final class DiaryTest extends FeatureCase
         for ($i = 1; $i <= 60; ++$i) {
             $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => $i % 2 ? EntryKind::Note : EntryKind::Dose, 'title' => sprintf('entry %03d', $i), 'happened_at' => CarbonImmutable::parse('2026-01-01')->addDays($i)]);
         }
-        $first = $this->actingAs($keeper)->get("/tanks/$tank->id/diary?kind=note")->assertOk();
+        $first = $this->actingAs($keeper)->get("/tanks/$tank->id/log?kind=note")->assertOk();
         $first->assertSeeInOrder(['entry 059', 'entry 057', 'entry 011'])->assertDontSee('entry 058')->assertDontSee('entry 009');
         preg_match('/href="([^"]+)" rel="next"/', (string) $first->getContent(), $next);
         $this->get(html_entity_decode($next[1] ?? ''))->assertOk()->assertSee('entry 009')->assertSee('entry 001')->assertDontSee('entry 011');
-        $this->get('/diary?kind=nonsense')->assertOk()->assertSee('entry 060');
+        $this->get('/log?kind=nonsense')->assertOk()->assertSee('entry 060');
     }
 
     public function testAnEntryIsWrittenAndTakenOut(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post('/diary', ['kind' => 'event', 'title' => 'Outlet knocked aside', 'body' => 'left corner', 'tank_id' => $tank->id, 'happened_at' => '2026-02-03T07:30'])->assertRedirect("/tanks/$tank->id/diary");
+        $this->actingAs($keeper)->post('/log', ['kind' => 'event', 'title' => 'Outlet knocked aside', 'body' => 'left corner', 'tank_id' => $tank->id, 'happened_at' => '2026-02-03T07:30'])->assertRedirect("/tanks/$tank->id/log");
         $entry = Entry::query()->where('kind', EntryKind::Event)->sole();
-        $this->get('/diary')->assertSee('Outlet knocked aside')->assertSee('left corner');
-        $this->from('/diary')->delete("/entries/$entry->id")->assertRedirect('/diary');
-        $this->get('/diary')->assertDontSee('Outlet knocked aside');
+        $this->get('/log')->assertSee('Outlet knocked aside')->assertSee('left corner');
+        $this->from('/log')->delete("/entries/$entry->id")->assertRedirect('/log');
+        $this->get('/log')->assertDontSee('Outlet knocked aside');
     }
 
     public function testBadEntriesAreToldAtTheirFields(): void
     {
-        $this->actingAs($this->keeper())->post('/diary', ['kind' => 'change', 'title' => '', 'body' => str_repeat('x', 6000), 'happened_at' => 'tomorrow week'])
+        $this->actingAs($this->keeper())->post('/log', ['kind' => 'change', 'title' => '', 'body' => str_repeat('x', 6000), 'happened_at' => 'tomorrow week'])
             ->assertSessionHasErrors(['kind', 'title', 'body', 'happened_at']);
     }
 
@@ -47,8 +47,8 @@ final class DiaryTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $water = $this->water($keeper, '<script>alert(1)</script>');
-        $this->actingAs($keeper)->post('/diary', ['kind' => 'note', 'title' => '<img src=x onerror=alert(2)>', 'body' => '"><svg onload=alert(3)>']);
-        foreach (['/diary', '/waters', "/waters/$water->id/edit", "/waters/$water->id/read"] as $page) {
+        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '<img src=x onerror=alert(2)>', 'body' => '"><svg onload=alert(3)>']);
+        foreach (['/log', '/source-waters', "/source-waters/$water->id/edit", "/source-waters/$water->id/test"] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             self::assertStringNotContainsString('<script>alert', $html);
             self::assertStringNotContainsString('<img src=x', $html);
@@ -61,7 +61,7 @@ final class DiaryTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $tank->update(['name' => '=1+1']);
         $keeper->kits()->create(['parameter' => Parameter::Temperature, 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 0.1]);
-        $csv = $this->actingAs($keeper->fresh() ?? $keeper)->get('/diary/readings.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
+        $csv = $this->actingAs($keeper->fresh() ?? $keeper)->get('/log/readings.csv')->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->streamedContent();
         $lines = array_map(static fn(string $line): array => str_getcsv($line, ',', '"', ''), explode("\n", trim($csv)));
 
         self::assertSame(['taken_at', 'tank', 'water', 'parameter', 'method', 'value', 'low', 'high', 'unit'], $lines[0]);
@@ -75,7 +75,7 @@ final class DiaryTest extends FeatureCase
 
     public function testAnEmptyDiaryStillHasItsColumns(): void
     {
-        self::assertSame("taken_at,tank,water,parameter,method,value,low,high,unit\n", $this->actingAs($this->keeper())->get('/diary/readings.csv')->streamedContent());
+        self::assertSame("taken_at,tank,water,parameter,method,value,low,high,unit\n", $this->actingAs($this->keeper())->get('/log/readings.csv')->streamedContent());
     }
 
     public function testSettingsChangeWhatIsShownNotWhatIsKept(): void
@@ -93,7 +93,7 @@ final class DiaryTest extends FeatureCase
         // GH 7 is 124.9 mg/L CaCO3; 330 uS/cm is 165 on a salt-scale pen.
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('US gal')->assertSee("125\u{A0}mg/L CaCO3")->assertSee("165 ± 4\u{A0}mg/L TDS");
         self::assertSame([0.0, 10.0, 25.0, 50.0], $keeper->coreKit(Parameter::Nitrate)->fields);
-        $this->get("/tanks/$tank->id/change")->assertOk()->assertSee('mg/L TDS');
+        $this->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('mg/L TDS');
     }
 
     public function testBadSettingsAreToldAtTheirFields(): void

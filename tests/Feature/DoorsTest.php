@@ -19,13 +19,13 @@ final class DoorsTest extends FeatureCase
     /** @return iterable<string, array{string, string, array<string, mixed>}> */
     public static function unreadable(): iterable
     {
-        yield 'half a letter in a name' => ['POST', '/waters', ['name' => "Tap \xC3", 'kind' => 'tap']];
-        yield 'a null byte in a name' => ['POST', '/waters', ['name' => "Tap\0", 'kind' => 'tap']];
-        yield 'a null byte in a day' => ['POST', '/tanks/{tank}/runs', ['day' => "2026-03-01\0"]];
-        yield 'a null byte in where to go back' => ['PUT', '/tanks/{tank}/schools', ['back' => "a\0b", 'schools' => []]];
-        yield 'a broken key' => ['POST', '/waters', ['name' => 'Tap', "ki\xFFnd" => 'tap']];
-        yield 'deep inside' => ['POST', '/waters', ['name' => 'Tap', 'kind' => 'tap', 'a' => ['b' => ['c' => "\xFF"]]]];
-        yield 'nested without end' => ['POST', '/waters', ['name' => 'Tap', 'kind' => 'tap', 'a' => [[[[[[[[[['x']]]]]]]]]]]];
+        yield 'half a letter in a name' => ['POST', '/source-waters', ['name' => "Tap \xC3", 'kind' => 'tap']];
+        yield 'a null byte in a name' => ['POST', '/source-waters', ['name' => "Tap\0", 'kind' => 'tap']];
+        yield 'a null byte in a day' => ['POST', '/tanks/{tank}/checklists', ['day' => "2026-03-01\0"]];
+        yield 'a null byte in where to go back' => ['PUT', '/tanks/{tank}/methods', ['back' => "a\0b", 'schools' => []]];
+        yield 'a broken key' => ['POST', '/source-waters', ['name' => 'Tap', "ki\xFFnd" => 'tap']];
+        yield 'deep inside' => ['POST', '/source-waters', ['name' => 'Tap', 'kind' => 'tap', 'a' => ['b' => ['c' => "\xFF"]]]];
+        yield 'nested without end' => ['POST', '/source-waters', ['name' => 'Tap', 'kind' => 'tap', 'a' => [[[[[[[[[['x']]]]]]]]]]]];
     }
 
     /** @param array<string, mixed> $sent */
@@ -48,7 +48,7 @@ final class DoorsTest extends FeatureCase
     {
         [$keeper] = $this->readyTank();
         $this->actingAs($keeper);
-        foreach (['tanks', 'waters', 'runs', 'photos', 'batches', 'jars', 'stores'] as $place) {
+        foreach (['tanks', 'source-waters', 'checklists', 'photos', 'batches', 'products', 'ro-reservoirs'] as $place) {
             foreach (['99999999999999999999', '0', '-1', '1e3', '01'] as $id) {
                 $this->get("/$place/$id")->assertNotFound();
             }
@@ -72,8 +72,8 @@ final class DoorsTest extends FeatureCase
     public function testAForgedCursorLeadsToTheFirstPage(string $cursor): void
     {
         [$keeper] = $this->readyTank();
-        $this->actingAs($keeper)->get('/diary?cursor='.urlencode($cursor))->assertOk()->assertSee('Read Brook');
-        $this->get('/diary?cursor[]=x')->assertOk();
+        $this->actingAs($keeper)->get('/log?cursor='.urlencode($cursor))->assertOk()->assertSee('Read Brook');
+        $this->get('/log?cursor[]=x')->assertOk();
     }
 
     /** @return iterable<string, array{mixed}> */
@@ -91,7 +91,7 @@ final class DoorsTest extends FeatureCase
     {
         [$keeper] = $this->readyTank();
         $entries = Entry::query()->count();
-        $this->actingAs($keeper)->postJson('/diary', ['kind' => 'note', 'title' => 'x', 'happened_at' => $moment])->assertStatus(422)->assertJsonValidationErrors('happened_at');
+        $this->actingAs($keeper)->postJson('/log', ['kind' => 'note', 'title' => 'x', 'happened_at' => $moment])->assertStatus(422)->assertJsonValidationErrors('happened_at');
         self::assertSame($entries, Entry::query()->count());
     }
 
@@ -156,7 +156,7 @@ final class DoorsTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $answers = [
             $this->get('/nowhere'), $this->delete('/settings'), $this->get('/'), $this->get('/bare'), $this->get('/sign-in'),
-            $this->actingAs($keeper)->get('/tanks/99'), $this->get("/tanks/$tank->id"), $this->post('/waters', ['name' => "\xFF"]), $this->postJson('/diary', []),
+            $this->actingAs($keeper)->get('/tanks/99'), $this->get("/tanks/$tank->id"), $this->post('/source-waters', ['name' => "\xFF"]), $this->postJson('/log', []),
         ];
         foreach ($answers as $answer) {
             $answer->assertHeader('Content-Security-Policy')->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('X-Frame-Options', 'DENY')->assertHeader('Referrer-Policy', 'same-origin');
@@ -181,7 +181,7 @@ final class DoorsTest extends FeatureCase
         // A tank that was kept before its measures were asked back.
         Tank::query()->whereKey($tank->id)->update(['stone_kg' => 2000, 'stone_height' => 100]);
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertStatus(422)->assertSee('take up more room than there is');
-        $this->get("/tanks/$tank->id/change", ['HX-Request' => 'true'])->assertOk()->assertSee('That cannot be.');
+        $this->get("/tanks/$tank->id/water-change", ['HX-Request' => 'true'])->assertOk()->assertSee('That cannot be.');
         $this->getJson("/tanks/$tank->id")->assertStatus(422)->assertJsonPath('message', 'Stone and wood take up more room than there is: check their weight and height.');
     }
 
@@ -204,7 +204,7 @@ final class DoorsTest extends FeatureCase
         $this->read($keeper, $tank, $inTank);
         $this->read($keeper, $water, $inSource);
         foreach (['100', '50', '0', '1'] as $percent) {
-            $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=$percent")->assertOk()->assertDontSee('NAN');
+            $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=$percent")->assertOk()->assertDontSee('NAN');
         }
     }
 
@@ -214,14 +214,14 @@ final class DoorsTest extends FeatureCase
         $water = $this->water($keeper);
         $this->read($keeper, $water, ['general_hardness' => '0', 'carbonate_hardness' => '0', 'nitrate' => '80']);
         $this->jar($keeper, 'gypsum');
-        $this->actingAs($keeper)->get('/bench')->assertOk();
+        $this->actingAs($keeper)->get('/mix-water')->assertOk();
         foreach (range(1, 30) as $i) {
             $this->read($keeper, $this->water($keeper, "Well $i"), ['general_hardness' => (string) $i, 'carbonate_hardness' => (string) ($i / 2), 'conductivity' => (string) (40 * $i)]);
         }
         $from = microtime(true);
-        $this->get('/bench')->assertOk();
+        $this->get('/mix-water')->assertOk();
         self::assertLessThan(10.0, microtime(true) - $from);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get('/bench?'.http_build_query(['animals_was' => 'community', 'waters' => $keeper->waters()->pluck('id')->all()]))->assertOk()->assertSee('At most 8 waters at once.');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query(['animals_was' => 'community', 'waters' => $keeper->waters()->pluck('id')->all()]))->assertOk()->assertSee('At most 8 waters at once.');
     }
 
     public function testNothingIsSentBackWhileAnotherRequestRunsBeside(): void
@@ -237,19 +237,19 @@ final class DoorsTest extends FeatureCase
     public function testAFormCarriesAKeyThatCountsOnce(): void
     {
         [$keeper] = $this->readyTank();
-        $page = (string) $this->actingAs($keeper)->get('/jobs')->getContent();
+        $page = (string) $this->actingAs($keeper)->get('/tasks')->getContent();
         preg_match_all('/name="_once" value="([a-p]{24})"/', $page, $keys);
         self::assertNotSame([], $keys[1]);
         self::assertSame(count($keys[1]), count(array_unique($keys[1])), 'each form has its own');
         $typed = ['_once' => $keys[1][0], 'kind' => 'own', 'name' => ''];
-        $this->post('/jobs', $typed)->assertSessionHasErrors('name');
+        $this->post('/tasks', $typed)->assertSessionHasErrors('name');
         // It came back with a fault and is sent again, right after: the fault of before does not free the key a second time.
-        $this->actingAs($keeper)->post('/jobs', ['name' => 'Wipe the lid'] + $typed)->assertSessionHasNoErrors();
-        $this->from('/jobs')->post('/jobs', ['name' => 'Wipe the lid'] + $typed)->assertRedirect('/jobs')->assertSessionHas('status', __('once.sent'));
+        $this->actingAs($keeper)->post('/tasks', ['name' => 'Wipe the lid'] + $typed)->assertSessionHasNoErrors();
+        $this->from('/tasks')->post('/tasks', ['name' => 'Wipe the lid'] + $typed)->assertRedirect('/tasks')->assertSessionHas('status', __('once.sent'));
         self::assertSame(1, $keeper->chores()->count());
         // Another keeper may have the same by chance.
         $other = $this->keeper('Lark');
-        $this->actingAs($other)->post('/jobs', ['name' => 'Wipe the lid'] + $typed)->assertSessionHasNoErrors();
+        $this->actingAs($other)->post('/tasks', ['name' => 'Wipe the lid'] + $typed)->assertSessionHasNoErrors();
         self::assertSame(1, $other->chores()->count());
     }
 }

@@ -36,19 +36,19 @@ final class ExchangeTest extends FeatureCase
             self::assertEquals(array_column((array) $first['jars'], 'amount', 'name'), array_column((array) $again['jars'], 'amount', 'name'));
         }
         $this->get('/recipes')->assertOk()->assertSee('On the bench');
-        self::assertSame(1, preg_match('/href="(\/bench\?[^"]+)"/', (string) $this->get('/recipes')->getContent(), $found));
+        self::assertSame(1, preg_match('/href="(\/mix-water\?[^"]+)"/', (string) $this->get('/recipes')->getContent(), $found));
         $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('name="gh" value="6"', false);
     }
 
     public function testAnalysesGoOutAndInUnchangedBothWays(): void
     {
         [$keeper, , , $tap] = $this->bench();
-        $this->actingAs($keeper)->post("/waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Na' => '14.5'], 'hardness' => '9', 'alkalinity' => '6', 'ph' => '7.6', 'conductivity' => '388', 'note' => '=SUM(A1)'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Na' => '14.5'], 'hardness' => '9', 'alkalinity' => '6', 'ph' => '7.6', 'conductivity' => '388', 'note' => '=SUM(A1)'])->assertSessionHasNoErrors();
         $before = Analysis::query()->firstOrFail();
         foreach (['json', 'csv'] as $format) {
             $file = (string) $this->get('/analyses/export.'.$format)->assertOk()->getContent();
             Analysis::query()->delete();
-            $this->import('/analyses/import', $file, 'analyses.'.$format)->assertSessionHasNoErrors()->assertRedirect('/waters');
+            $this->import('/analyses/import', $file, 'analyses.'.$format)->assertSessionHasNoErrors()->assertRedirect('/source-waters');
             $after = Analysis::query()->firstOrFail();
             self::assertSame($tap->id, $after->water_id);
             self::assertEquals($before->milligrams, $after->milligrams);

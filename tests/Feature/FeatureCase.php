@@ -164,7 +164,7 @@ abstract class FeatureCase extends TestCase
     /** @param array<string, mixed> $asked */
     protected function writeRun(Keeper $keeper, Tank $tank, array $asked = []): Run
     {
-        $this->actingAs($keeper)->post("/tanks/$tank->id/runs", $asked)->assertRedirect();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/checklists", $asked)->assertRedirect();
 
         return Run::query()->latest('id')->firstOrFail();
     }

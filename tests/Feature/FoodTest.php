@@ -51,7 +51,7 @@ final class FoodTest extends FeatureCase
         parent::setUp();
         $this->travelTo('2026-03-01 18:00');
         [$this->keeper, $this->tank] = $this->readyTank();
-        $this->food = "/tanks/{$this->tank->id}/food";
+        $this->food = "/tanks/{$this->tank->id}/fertilising";
         $this->actingAs($this->keeper);
     }
 
@@ -67,19 +67,19 @@ final class FoodTest extends FeatureCase
     public function testALabelInPercentByWeightIsReckonedOverToWhatAMillilitreBrings(): void
     {
         $asked = ['name' => 'Leaf fourteen', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['density' => '1.2', 'declared' => '1', 'nitrate' => '2', 'potassium' => '5']];
-        $this->post('/jars', $asked)->assertSessionHasNoErrors();
+        $this->post('/products', $asked)->assertSessionHasNoErrors();
         $label = $this->keeper->jars()->where('name', 'Leaf fourteen')->sole()->label;
         // 2 % N: 24 mg N, 106.24 mg NO3; 5 % K2O: 60 mg, 49.81 mg K.
         self::assertEqualsWithDelta(['dose' => 1.0, 'litres' => 1.0, 'nitrate' => 106.24, 'potassium' => 49.81], $label, 0.01);
-        $this->post('/jars', ['label' => ['declared' => '0'] + $asked['label'], 'name' => 'As it is'] + $asked)->assertSessionHasNoErrors();
+        $this->post('/products', ['label' => ['declared' => '0'] + $asked['label'], 'name' => 'As it is'] + $asked)->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(60.0, $this->keeper->jars()->where('name', 'As it is')->sole()->label['potassium'] ?? 0.0, 0.01);
-        $this->post('/jars', ['label' => ['nitrate' => '120'] + $asked['label']] + $asked)->assertSessionHasErrors('label.nitrate');
-        $this->post('/jars', ['label' => ['density' => '12'] + $asked['label']] + $asked)->assertSessionHasErrors('label.density');
+        $this->post('/products', ['label' => ['nitrate' => '120'] + $asked['label']] + $asked)->assertSessionHasErrors('label.nitrate');
+        $this->post('/products', ['label' => ['density' => '12'] + $asked['label']] + $asked)->assertSessionHasErrors('label.density');
     }
 
     public function testTheChangeSheetProposesTheDoseAfterTheChange(): void
     {
-        $change = "/tanks/{$this->tank->id}/change";
+        $change = "/tanks/{$this->tank->id}/water-change";
         $asked = '?reason=amount&way=litres&litres=30';
         // No plants, no dose; and nothing is asked for.
         $this->get($change.$asked)->assertOk()->assertDontSee('change/dose');
@@ -205,8 +205,8 @@ final class FoodTest extends FeatureCase
     public function testIronIsLostAsTheLabelAndThePhSay(): void
     {
         $asked = ['name' => 'Red drops', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '1', 'litres' => '100', 'days' => '1', 'iron' => '0.1', 'chelate' => 'gluconate']];
-        $this->post('/jars', ['label' => ['chelate' => 'glue'] + $asked['label']] + $asked)->assertSessionHasErrors('label.chelate');
-        $this->post('/jars', $asked)->assertSessionHasNoErrors();
+        $this->post('/products', ['label' => ['chelate' => 'glue'] + $asked['label']] + $asked)->assertSessionHasErrors('label.chelate');
+        $this->post('/products', $asked)->assertSessionHasNoErrors();
         $jar = $this->keeper->jars()->where('name', 'Red drops')->sole();
         self::assertSame(Chelate::Gluconate, $jar->chelate());
         self::assertEqualsWithDelta(log(2.0) / 3.0, $this->reckoned()->loss(Parameter::Iron), 1e-9);
@@ -215,7 +215,7 @@ final class FoodTest extends FeatureCase
         // EDTA, at the pH of 7.1 that was read: 4 days less 3 of them for six tenths of the way from 6.5 to 7.5.
         $jar->update(['label' => ['chelate' => 'edta'] + ($jar->label ?? [])]);
         self::assertEqualsWithDelta(log(2.0) / 2.2, $this->reckoned()->loss(Parameter::Iron), 1e-9);
-        $this->get("/jars/$jar->id/edit")->assertSee('EDTA');
+        $this->get("/products/$jar->id/edit")->assertSee('EDTA');
         $this->get($this->food)->assertOk();
     }
 
@@ -276,7 +276,7 @@ final class FoodTest extends FeatureCase
 
     public function testABottleIsPutOnTheShelfByItsLabelAndPlanned(): void
     {
-        $this->post('/jars', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2', 'iron' => '0.05']])->assertSessionHasNoErrors();
+        $this->post('/products', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2', 'iron' => '0.05']])->assertSessionHasNoErrors();
         $jar = $this->keeper->jars()->firstOrFail();
         self::assertEqualsWithDelta(20.0, $jar->toFeed(0.1)->milligrams['potassium'] ?? 0.0, 1e-9);
 
@@ -287,7 +287,7 @@ final class FoodTest extends FeatureCase
 
     public function testABottleThatBringsNothingIsRefusedAndSoIsOneThatFeedsNothing(): void
     {
-        $this->post('/jars', ['name' => 'x', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100']])->assertSessionHasErrors('label.nitrate');
+        $this->post('/products', ['name' => 'x', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100']])->assertSessionHasErrors('label.nitrate');
         $soda = $this->jar($this->keeper, 'soda');
         $this->post("/tanks/{$this->tank->id}/dose-plans", ['plan_jar' => (string) $soda->id, 'plan_amount' => '1', 'every' => '1', 'starts_on' => '2026-03-01'])->assertSessionHasErrors('plan_jar');
     }
@@ -335,7 +335,7 @@ final class FoodTest extends FeatureCase
     public function testFoodOfTheAnimalsBringsNitrateButNotOnItsFastingDayOrInASpell(): void
     {
         $this->put($this->food, ['feeding_school' => 'lean', 'food_grams' => '1', 'food_protein' => '40', 'fasting_day' => '1'])->assertSessionHasNoErrors();
-        $this->post("/tanks/{$this->tank->id}/food-spells", ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/feeding-days", ['from_day' => '2026-03-04', 'until_day' => '2026-03-05', 'grams' => '3', 'spell_note' => 'The feeder jammed.'])->assertSessionHasNoErrors();
         $food = $this->reckoned();
         $events = new TankEvents($food->tank);
         $fed = static fn(string $day): float => $events->fed(Parameter::Nitrate, TankEvents::day(CarbonImmutable::parse($day.' 12:00', 'UTC')));
@@ -566,7 +566,7 @@ final class FoodTest extends FeatureCase
     {
         $tank = $this->tank($this->keeper);
         $tank->update(['nitrate_per_day' => 1.5, 'routine_share' => 0.3, 'routine_days' => 7, 'started_on' => null]);
-        $this->get("/tanks/$tank->id/food")->assertOk()->assertSeeText('Nitrate wants a reading.')->assertSeeText('not read: a guess')
+        $this->get("/tanks/$tank->id/fertilising")->assertOk()->assertSeeText('Nitrate wants a reading.')->assertSeeText('not read: a guess')
             ->assertDontSeeText('is over what the animals stand')->assertDontSeeText('may pass what the animals stand');
         $level = function (float $days) use ($tank): float {
             $tank->update(['started_on' => $days > 0.0 ? CarbonImmutable::now()->subDays((int) $days)->format('Y-m-d') : null]);
@@ -582,7 +582,7 @@ final class FoodTest extends FeatureCase
         // The first reading is all that counts then.
         $tank->update(['started_on' => null]);
         $this->read($this->keeper, $tank, ['nitrate' => '10-20'], CarbonImmutable::now()->subHours(3));
-        $this->get("/tanks/$tank->id/food")->assertOk()->assertDontSeeText('wants a reading');
+        $this->get("/tanks/$tank->id/fertilising")->assertOk()->assertDontSeeText('wants a reading');
         self::assertEqualsWithDelta(15.0, $level(0.0), 3.0);
     }
 
@@ -639,13 +639,13 @@ final class FoodTest extends FeatureCase
     {
         $jar = $this->bottle();
         $this->plan($jar);
-        $this->get("/tanks/{$this->tank->id}/compose")->assertSeeInOrder(['Liquid fertiliser', 'due']);
-        $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSeeInOrder(['Liquid fertiliser', 'due']);
+        $this->post("/tanks/{$this->tank->id}/checklists", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $run = $this->tank->runs()->firstOrFail();
         $step = $run->steps()->where('job', 'fertilise')->firstOrFail();
         self::assertContains("10\u{00A0}mL Green daily", $step->content->lines);
         foreach ($run->steps()->orderBy('position')->get() as $next) {
-            $this->post("/runs/{$run->id}/steps/{$next->position}")->assertSessionHasNoErrors();
+            $this->post("/checklists/{$run->id}/steps/{$next->position}")->assertSessionHasNoErrors();
         }
 
         $dose = $this->tank->doses()->firstOrFail();
@@ -704,7 +704,7 @@ final class FoodTest extends FeatureCase
     public function testCapsulesAreForeseenByTheirLifeAndNotTooManyGoInOnADay(): void
     {
         $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $set = "/tanks/{$this->tank->id}/stands/{$stand->id}/capsules";
+        $set = "/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs";
         $this->get($this->food)->assertSee('At the roots')->assertSee('none yet');
         $this->post($set, ['number' => '400', 'kind' => 'coated'])->assertSessionHasErrors('number');
         $this->post($set, ['number' => '2', 'kind' => 'magic'])->assertSessionHasErrors('kind');
@@ -739,7 +739,7 @@ final class FoodTest extends FeatureCase
         self::assertSame($last->addDays(21)->format('Y-m-d'), $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
 
         // No better: it was not the food, and what else it can be is looked for; said twice it is kept once.
-        $this->post($looked, ['helped' => 'no'])->assertRedirect("/tanks/{$this->tank->id}/inquiries");
+        $this->post($looked, ['helped' => 'no'])->assertRedirect("/tanks/{$this->tank->id}/problems");
         $this->post($looked, ['helped' => 'no']);
         self::assertNull($this->tank->refresh()->doses_look_on);
         self::assertSame(['New leaves are no better since the doses were changed'], $this->tank->entries()->where('kind', 'note')->pluck('title')->all());
@@ -767,8 +767,8 @@ final class FoodTest extends FeatureCase
     public static function nonsense(): iterable
     {
         yield 'pinches' => ['POST', 'pinches', ['pinches' => '12', 'pinch_grams' => 'lots'], 'Write a number in g, such as 0.42.'];
-        yield 'grams of food' => ['PUT', 'food', ['feeding_school' => 'lean', 'food_grams' => 'much'], 'Write a number in g, such as 0.5.'];
-        yield 'a spell' => ['POST', 'food-spells', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Write a day, not before the first.'];
+        yield 'grams of food' => ['PUT', 'fertilising', ['feeding_school' => 'lean', 'food_grams' => 'much'], 'Write a number in g, such as 0.5.'];
+        yield 'a spell' => ['POST', 'feeding-days', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Write a day, not before the first.'];
         yield 'a dose' => ['POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'], 'Write a number, such as 2.5.'];
         yield 'a look' => ['POST', 'dose-plans/looked', ['helped' => 'perhaps'], 'Choose one of the three.'];
     }
@@ -798,8 +798,8 @@ final class FoodTest extends FeatureCase
         $this->travel(1)->days();
         $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
         $this->get($this->food)->assertSeeText('Carbon dioxide is high')->assertSeeText('gas off, air on, first of all');
-        $this->get("/tanks/{$this->tank->id}/course?span=28&series[]=gas")->assertOk()->assertSeeText('2 days on which it was found');
-        $csv = $this->get("/tanks/{$this->tank->id}/course.csv?span=28&series[]=gas")->assertOk()->streamedContent();
+        $this->get("/tanks/{$this->tank->id}/charts?span=28&series[]=gas")->assertOk()->assertSeeText('2 days on which it was found');
+        $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?span=28&series[]=gas")->assertOk()->streamedContent();
         self::assertSame(2, substr_count($csv, ',gas,'));
     }
 
@@ -886,7 +886,7 @@ final class FoodTest extends FeatureCase
     public function testCapsulesGiveAPartOfWhatTheyHoldToTheWaterWhileTheyLast(): void
     {
         $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $this->post("/tanks/{$this->tank->id}/stands/{$stand->id}/capsules", ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs", ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
         $food = $this->reckoned();
         $today = floor($food->day(CarbonImmutable::now()));
         [$least, $most] = CapsuleKind::Coated->days($this->tank->warmth, 1.0);
@@ -895,7 +895,7 @@ final class FoodTest extends FeatureCase
         self::assertEqualsWithDelta($each, $food->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
         self::assertSame([0.0, 0.0], [$food->slow->gives(Parameter::Nitrate, $today - 1.0), $food->slow->gives(Parameter::Nitrate, $today + $life + 1.0)]);
         // A second set adds to it, in the water and in the working.
-        $this->post("/tanks/{$this->tank->id}/stands/{$stand->id}/capsules", ['number' => '1', 'kind' => 'coated'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs", ['number' => '1', 'kind' => 'coated'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 1e-3 * $each);
         self::assertEqualsWithDelta(1.5 * $each, $this->reckoned()->slow->capsuleWorking(Parameter::Nitrate, $today)?->value('c'), 1e-3 * $each);
         $this->tank->stands()->firstOrFail()->capsules()->reorder()->orderByDesc('id')->firstOrFail()->delete();
@@ -968,7 +968,7 @@ final class FoodTest extends FeatureCase
         $tap = ['jar_id' => (string) $jar->id, 'amount' => '25'];
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'given'])->assertSessionHasNoErrors();
-        $this->get("/tanks/{$this->tank->id}/diary?kind=dose")->assertSee("25\u{00A0}mL Green daily");
+        $this->get("/tanks/{$this->tank->id}/log?kind=dose")->assertSee("25\u{00A0}mL Green daily");
         $entries = $this->keeper->entries()->where('kind', 'dose')->get();
         self::assertCount(1, $entries);
 
@@ -1010,7 +1010,7 @@ final class FoodTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['bottle' => '500'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('Green daily');
         $this->get($this->food)->assertSee('the pump gives it');
-        $this->post("/tanks/{$this->tank->id}/runs", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/checklists", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $step = $this->tank->runs()->firstOrFail()->steps()->where('job', 'fertilise')->firstOrFail();
         self::assertSame([], $step->content->doses);
     }
@@ -1074,7 +1074,7 @@ final class FoodTest extends FeatureCase
     {
         $this->plant();
         $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
-        $bottle = "/tanks/{$this->tank->id}/bottle";
+        $bottle = "/tanks/{$this->tank->id}/own-fertiliser";
         $this->get($bottle)->assertSee('Nothing is to be made');
         $this->post($bottle, ['weeks' => '6', 'each' => '10'])->assertSessionHasErrors('weeks');
         foreach (['potassium_sulfate', 'potassium_phosphate', 'calcium_nitrate'] as $salt) {
@@ -1110,7 +1110,7 @@ final class FoodTest extends FeatureCase
 
         // What was made here is made again, and not ordered; also after its entry on the shelf was looked over.
         $one = $made->firstOrFail();
-        $this->put("/jars/$one->id", ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']])->assertSessionHasNoErrors();
+        $this->put("/products/$one->id", ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']])->assertSessionHasNoErrors();
         $this->tank->doses()->create(['jar_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(), 'day' => now()->subDay()->format('Y-m-d'), 'missed' => false]);
         $this->get('/week')->assertSeeText('Make up '.$one->name)->assertDontSeeText('Order '.$one->name);
     }
@@ -1184,8 +1184,8 @@ final class FoodTest extends FeatureCase
         yield 'somebody else\'s jar' => ['dose-plans', ['plan_jar' => '99999'], 'plan_jar'];
         yield 'neither given nor left out' => ['doses', ['state' => 'perhaps'], 'state'];
         yield 'a dose given in words' => ['doses', ['amount' => 'a lot'], 'amount'];
-        yield 'an end before the beginning' => ['food-spells', ['from_day' => '2026-03-05', 'until_day' => '2026-03-01', 'grams' => '1'], 'until_day'];
-        yield 'less than no food' => ['food-spells', ['from_day' => '2026-03-05', 'until_day' => '2026-03-06', 'grams' => '-1'], 'grams'];
+        yield 'an end before the beginning' => ['feeding-days', ['from_day' => '2026-03-05', 'until_day' => '2026-03-01', 'grams' => '1'], 'until_day'];
+        yield 'less than no food' => ['feeding-days', ['from_day' => '2026-03-05', 'until_day' => '2026-03-06', 'grams' => '-1'], 'grams'];
     }
 
     /** @param array<string, mixed> $fields */

@@ -33,7 +33,7 @@ final class FormsTest extends FeatureCase
     private const USUAL = ['1', '5', '20', '0.5', '2026-02-27', 'Fern'];
 
     /** Pages of a tank that reckon with what was kept of it. */
-    private const OF_TANK = ['', '/change', '/food', '/plants', '/light', '/animals', '/bed', '/compose', '/diary', '/course', '/inquiries', '/start', '/catch-up', '/edit', '/hose', '/heights', '/look-back', '/needs'];
+    private const OF_TANK = ['', '/water-change', '/fertilising', '/plants', '/light', '/livestock', '/gravel-vac', '/maintenance', '/log', '/charts', '/problems', '/cycling', '/catch-up', '/edit', '/hose', '/plants/measurements', '/forecast-check', '/targets'];
 
     private Keeper $wren;
 
@@ -41,7 +41,7 @@ final class FormsTest extends FeatureCase
     public function testWhatGuardsAFormIsInNoAddress(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        foreach (["/tanks/$tank->id/change", '/bench', '/tanks/new'] as $page) {
+        foreach (["/tanks/$tank->id/water-change", '/mix-water', '/tanks/new'] as $page) {
             $html = (string) $this->actingAs($keeper)->get($page.'?_once=abc&_token=xyz&litres=20')->assertOk()->getContent();
             preg_match_all('/(?:href|hx-get)="([^"]*)"/', $html, $links);
             self::assertSame([], preg_grep('/_once|_token/', $links[1]), $page);

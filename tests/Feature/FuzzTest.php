@@ -48,7 +48,7 @@ final class FuzzTest extends FeatureCase
             $headers = $chance->getInt(0, 3) === 0 ? ['HX-Request' => 'true'] : ['HX-Request' => ''];
             $headers += $chance->getInt(0, 5) === 0 ? ['Accept' => 'application/json'] : ['Accept' => 'text/html'];
             // Nobody takes the tank or the run away for good: what is wrong further in shall be found too.
-            if ($method === 'DELETE' && preg_match('#^/(tanks/\d+|runs/\d+|waters/\d+)$#', $url)) {
+            if ($method === 'DELETE' && preg_match('#^/(tanks/\d+|checklists/\d+|source-waters/\d+)$#', $url)) {
                 continue;
             }
             $answer = $this->actingAs($keeper->fresh() ?? $keeper)->withHeaders($headers)->call($method, $url, $sent);

@@ -65,13 +65,13 @@ final class HelperTest extends FeatureCase
         Storage::fake('local');
         [$keeper, $tank, $secret, $helper] = $this->asked();
         $job = $helper->jobs()->orderBy('id')->firstOrFail();
-        $this->post("/help/$secret/jobs/$job->id")->assertRedirect('/help/'.$secret);
-        $this->post("/help/$secret/jobs/$job->id");
+        $this->post("/help/$secret/tasks/$job->id")->assertRedirect('/help/'.$secret);
+        $this->post("/help/$secret/tasks/$job->id");
         self::assertSame(1, HelperTick::query()->count(), 'two taps are one tick');
         $this->get('/help/'.$secret)->assertSeeText('Done today.');
-        $this->post("/help/$secret/jobs/$job->id", ['back' => '1']);
+        $this->post("/help/$secret/tasks/$job->id", ['back' => '1']);
         self::assertSame(0, HelperTick::query()->count());
-        $this->post("/help/$secret/jobs/$job->id");
+        $this->post("/help/$secret/tasks/$job->id");
         $before = $tank->readings()->count();
         $this->post("/help/$secret/readings", ['readings' => ['temperature' => '24.5', 'nitrate' => '80'], 'note' => 'All well'])->assertRedirect('/help/'.$secret);
         self::assertSame($before + 1, $tank->readings()->count(), 'only what was asked for');
@@ -96,7 +96,7 @@ final class HelperTest extends FeatureCase
         $this->travelTo('2026-03-13 00:10');
         self::assertSame($guess, $this->get('/help/'.$secret)->assertNotFound()->getContent());
         $job = $helper->jobs()->firstOrFail();
-        $this->post("/help/$secret/jobs/$job->id")->assertNotFound();
+        $this->post("/help/$secret/tasks/$job->id")->assertNotFound();
         $this->travelTo('2026-03-05 10:00');
         $this->get('/help/'.$secret)->assertOk();
         $this->actingAs($keeper)->delete('/helpers/'.$helper->id)->assertRedirect('/helpers');
@@ -121,7 +121,7 @@ final class HelperTest extends FeatureCase
         $theirs->hash = hash('sha256', 'x');
         $theirs->save();
         $job = $theirs->jobs()->create(['text' => 'Look', 'every' => 1, 'first_on' => '2026-03-03']);
-        $this->post("/help/$secret/jobs/$job->id")->assertNotFound();
+        $this->post("/help/$secret/tasks/$job->id")->assertNotFound();
         self::assertSame(0, HelperTick::query()->count());
         self::assertNotSame($helper->id, $theirs->id);
     }

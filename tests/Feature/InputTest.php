@@ -17,9 +17,9 @@ final class InputTest extends FeatureCase
     public static function lists(): iterable
     {
         yield 'days away' => ['post', '/week/away', ['from_day' => ['x'], 'until_day' => ['y']]];
-        yield 'a feeding' => ['post', '/tanks/1/food-spells', ['from_day' => ['x'], 'until_day' => '2026-03-02', 'grams' => '1']];
-        yield 'an answer' => ['post', '/tanks/1/inquiries/1/answers', ['sign' => ['x'], 'option' => ['y']]];
-        yield 'a lamp' => ['post', '/tanks/1/lamps', ['told_by' => ['x'], 'kind' => ['y']]];
+        yield 'a feeding' => ['post', '/tanks/1/feeding-days', ['from_day' => ['x'], 'until_day' => '2026-03-02', 'grams' => '1']];
+        yield 'an answer' => ['post', '/tanks/1/problems/1/answers', ['sign' => ['x'], 'option' => ['y']]];
+        yield 'a lamp' => ['post', '/tanks/1/lights', ['told_by' => ['x'], 'kind' => ['y']]];
         yield 'signing in' => ['post', '/sign-in', ['email' => ['x'], 'password' => ['y']]];
     }
 
@@ -43,15 +43,15 @@ final class InputTest extends FeatureCase
         self::assertSame(0.125, Amount::parse('0,125'));
         self::assertSame(1000.0, Amount::parse('1000'));
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->put("/tanks/$tank->id/needs", ['high' => ['conductivity' => '1,000']])->assertSessionHasErrors();
-        $this->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=1,000")->assertOk()->assertSeeText('Is that 1000 or 1.000?');
+        $this->actingAs($keeper)->put("/tanks/$tank->id/targets", ['high' => ['conductivity' => '1,000']])->assertSessionHasErrors();
+        $this->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=1,000")->assertOk()->assertSeeText('Is that 1000 or 1.000?');
     }
 
     public function testNobodyIsLedToAPageOfElsewhere(): void
     {
         [$keeper] = $this->readyTank();
         $entry = $keeper->entries()->orderBy('id')->firstOrFail();
-        foreach (['/', '/tanks/1/diary', '/settings/kits'] as $page) {
+        foreach (['/', '/tanks/1/log', '/settings/kits'] as $page) {
             $to = (string) $this->post('http://evil.example'.$page, ['set' => 'strips'])->headers->get('Location');
             self::assertStringNotContainsString('evil.example', $to);
             self::assertStringStartsWith('/', $to === '' ? '/' : $to);
@@ -63,30 +63,30 @@ final class InputTest extends FeatureCase
     public function testTapWaterIsTreatedOnTheChangeSheetAndRoWaterIsNot(): void
     {
         [$keeper, $tank, $tap] = $this->readyTank();
-        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertOk();
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertOk();
         $page->assertSeeText('Treat the tap water.')->assertSeeText('As much as its label says');
         $keeper->jars()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0]]);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops into the new water");
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops into the new water");
         $tap->update(['kind' => 'reverse_osmosis']);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/change?reason=amount&way=litres&litres=20")->assertDontSeeText('Treat the tap water.');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertDontSeeText('Treat the tap water.');
     }
 
     public function testALabelWithoutItsChlorineDosesByTheLitre(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/conditioner")->assertOk()->assertSeeText('Which product?');
-        $this->post('/jars', ['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => '5', 'litres' => '50']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator")->assertOk()->assertSeeText('Which product?');
+        $this->post('/products', ['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => '5', 'litres' => '50']])->assertSessionHasNoErrors();
         self::assertSame(4.0, (new Conditioner(5.0, 50.0, null))->dose(40.0, 3.0)->value('dose'));
         // With it the dose follows the chlorine: three times as much as it takes.
         self::assertEqualsWithDelta(12.0, (new Conditioner(5.0, 50.0, 1.0))->dose(40.0, 3.0)->value('dose'), 1e-9);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get('/shelf')->assertOk()->assertSeeText('Clear drops');
-        $this->get("/tanks/$tank->id/conditioner")->assertOk()->assertDontSeeText('Which product?');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get('/supplies/products')->assertOk()->assertSeeText('Clear drops');
+        $this->get("/tanks/$tank->id/dechlorinator")->assertOk()->assertDontSeeText('Which product?');
     }
 
     public function testARoutineThatDoesNotHoldItsLimitIsNotCalledGood(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $page = "/tanks/$tank->id/change?reason=routine";
+        $page = "/tanks/$tank->id/water-change?reason=routine";
         // 1 mg/L a day, 7 days, 30 % of water with 5: 5 + 7 / 0.3 = 28 before each change, under 30.
         $this->actingAs($keeper)->get($page)->assertSeeText('Kept up, nitrate peaks at 28')->assertDontSeeText('above its limit');
         $tank->update(['nitrate_per_day' => 3.0]);
@@ -117,11 +117,11 @@ final class InputTest extends FeatureCase
     public function testAFertiliserIsListedAndEdited(): void
     {
         [$keeper] = $this->readyTank();
-        $this->actingAs($keeper)->post('/jars', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'Green daily', 'salt' => 'feed', 'unit' => 'mL', 'label' => ['dose' => '10', 'litres' => '100', 'days' => '1', 'potassium' => '2']])->assertSessionHasNoErrors();
         $jar = $keeper->jars()->sole();
         self::assertSame(1, $jar->label['days'] ?? null);
-        $this->get('/shelf')->assertOk()->assertSeeText('Green daily')->assertSee("/jars/$jar->id/edit");
-        $this->delete("/jars/$jar->id")->assertRedirect();
+        $this->get('/supplies/products')->assertOk()->assertSeeText('Green daily')->assertSee("/products/$jar->id/edit");
+        $this->delete("/products/$jar->id")->assertRedirect();
         self::assertSame(0, $keeper->jars()->count());
     }
 }

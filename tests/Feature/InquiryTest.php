@@ -48,7 +48,7 @@ final class InquiryTest extends FeatureCase
         parent::setUp();
         $this->travelTo('2026-03-01 18:00');
         [$this->keeper, $this->tank] = $this->readyTank();
-        $this->base = "/tanks/{$this->tank->id}/inquiries";
+        $this->base = "/tanks/{$this->tank->id}/problems";
         $this->actingAs($this->keeper);
     }
 
@@ -158,7 +158,7 @@ final class InquiryTest extends FeatureCase
         self::assertSame('green_spot', $inquiry->fresh()?->kind);
         self::assertTrue(Entry::query()->where('title', 'like', 'Against green spot on the panes: out by hand%shorter light')->exists());
         // The blade is work on the panes, and the leaves that carry it are cut.
-        $this->get("/tanks/{$this->tank->id}/compose")->assertSee('Panes');
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('Panes');
         $this->get('/')->assertDontSee('Look again at what was done');
         $this->travelTo('2026-03-08 09:00');
         $this->get('/')->assertSee('Look again at what was done: Green spot on the panes');
@@ -362,7 +362,7 @@ final class InquiryTest extends FeatureCase
             self::assertNotFalse(strpos($page, "/photos/$first->id\""));
         }
         // The fixed spot knows neither.
-        $this->get("/tanks/{$this->tank->id}/spot")->assertDontSee('/photos/'.$first->id);
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertDontSee('/photos/'.$first->id);
         $this->post("$this->base/$inquiry->id/photo", ['photo' => UploadedFile::fake()->create('tuft.txt', 3)])->assertSessionHasErrors('photo');
         $this->delete("/photos/$first->id")->assertSessionHasNoErrors();
         self::assertSame([$second->id], Photo::query()->pluck('id')->all());
@@ -432,16 +432,16 @@ final class InquiryTest extends FeatureCase
     {
         $tank = $this->tank;
         $before = $tank->inquiries()->count();
-        $compose = "/tanks/$tank->id/compose";
+        $compose = "/tanks/$tank->id/maintenance";
         $this->get($compose)->assertDontSee('name="seen"', false);
         $this->get($compose.'?signs[]=dirt&signs[]=tall')->assertSee('form="look-into"', false)->assertSee('name="seen" value="dirt"', false)->assertDontSee('name="seen" value="tall"', false);
-        $this->post("/tanks/$tank->id/inquiries", ['seen' => 'dirt'])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post("/tanks/$tank->id/problems", ['seen' => 'dirt'])->assertSessionHasNoErrors()->assertRedirect();
         $inquiry = $tank->inquiries()->latest('id')->firstOrFail();
         self::assertSame([About::Growth, ['where' => 'sand', 'dirty' => 'yes']], [$inquiry->about, $inquiry->answers->options]);
         // It is answered there already, and may be taken back there.
-        $this->get("/tanks/$tank->id/inquiries/$inquiry->id")->assertOk();
+        $this->get("/tanks/$tank->id/problems/$inquiry->id")->assertOk();
         foreach (['tall', 'nonsense', ['x']] as $nothing) {
-            $this->post("/tanks/$tank->id/inquiries", ['seen' => $nothing])->assertSessionHasErrors();
+            $this->post("/tanks/$tank->id/problems", ['seen' => $nothing])->assertSessionHasErrors();
         }
         self::assertSame($before + 1, $tank->inquiries()->count());
     }

@@ -60,7 +60,7 @@ final class KeptPropertyTest extends FeatureCase
         // One tank tells as much as seven do.
         Tank::query()->whereKeyNot($tank)->delete();
         $record = $record instanceof Tank ? Tank::query()->sole() : $record;
-        $pages = ['/', '/week', "/tanks/$tank", "/tanks/$tank/food", "/tanks/$tank/plants"];
+        $pages = ['/', '/week', "/tanks/$tank", "/tanks/$tank/fertilising", "/tanks/$tank/plants"];
         $this->shown($pages);
         foreach (Schema::getColumns($record->getTable()) as ['name' => $column, 'type_name' => $type]) {
             $raw = $record->getRawOriginal($column);

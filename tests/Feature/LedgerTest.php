@@ -99,7 +99,7 @@ final class LedgerTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->tank($keeper)->update(['name' => 'Another']);
-        $this->actingAs($keeper)->get('/assumed')->assertOk()->assertSee('Nothing yet.')->assertSee('StandingDepth::BODY_HEIGHTS');
+        $this->actingAs($keeper)->get('/estimates')->assertOk()->assertSee('Nothing yet.')->assertSee('StandingDepth::BODY_HEIGHTS');
         $this->read($keeper, $tank, ['nitrate' => '20-40'], CarbonImmutable::parse('2026-02-20 12:00'));
         $jar = $this->jar($keeper, 'gypsum');
         $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
@@ -107,7 +107,7 @@ final class LedgerTest extends FeatureCase
         foreach ([10, 5, 0] as $ago) {
             $tank->topUps()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'water_id' => $water->id]);
         }
-        $page = $this->get('/assumed')->assertOk()->assertSee('Nitrate that Brook makes in a day')->assertSee('2 readings')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS pen')->assertSee('one pair');
+        $page = $this->get('/estimates')->assertOk()->assertSee('Nitrate that Brook makes in a day')->assertSee('2 readings')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS pen')->assertSee('one pair');
         // 3 mm a day off 25 dm2 count as two weeks, and 8 L in ten days beside it: (14 * 0.75 + 8) / 24.
         $page->assertSee('What Brook loses in a day')->assertSee("0.75\u{A0}L")->assertSee("0.77\u{A0}L")->assertSee('2 top-ups');
     }
@@ -129,19 +129,19 @@ final class LedgerTest extends FeatureCase
 
         $this->actingAs($keeper);
         foreach ($before as [$what, $ofTank, $ofJar]) {
-            $this->post('/assumed/anew', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofJar])->assertSessionHasNoErrors()->assertRedirect('/assumed#replaced');
+            $this->post('/learning-resets', ['what' => $what, 'tank' => $ofTank, 'jar' => $ofJar])->assertSessionHasNoErrors()->assertRedirect('/estimates#replaced');
         }
         self::assertSame([], $figures());
         self::assertNull($jar->refresh()->load('trials')->spoon());
         self::assertSame([0, 0], [Courses::of($tank->refresh())->made(Parameter::Nitrate)->count, Evaporation::of($tank)->count]);
-        $this->get('/assumed')->assertSee('Begun anew')->assertSee('What Brook loses in a day, today 12:00');
+        $this->get('/estimates')->assertSee('Begun anew')->assertSee('What Brook loses in a day, today 12:00');
         // What is seen afterwards counts.
         $this->travel(3)->days();
         $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.0, 'taken_at' => now()]);
         self::assertSame(4.0, round((float) $jar->refresh()->load('trials')->spoon()?->mean, 6));
 
         foreach ($keeper->freshStarts()->pluck('id') as $id) {
-            $this->delete('/assumed/anew/'.(is_numeric($id) ? $id : ''))->assertRedirect();
+            $this->delete('/learning-resets/'.(is_numeric($id) ? $id : ''))->assertRedirect();
         }
         self::assertSame($before, $figures());
         self::assertSame(2, $jar->refresh()->load('trials')->spoon()?->trials);
@@ -153,7 +153,7 @@ final class LedgerTest extends FeatureCase
         $other = $this->tank($this->keeper('Stranger'));
         $this->actingAs($keeper);
         foreach ([['what' => 'made.unobtainium', 'tank' => $tank->id], ['what' => 'evaporation', 'tank' => $other->id], ['what' => 'evaporation'], ['what' => 'spoon', 'jar' => 7], ['what' => ['x']], []] as $typed) {
-            $this->post('/assumed/anew', $typed)->assertSessionHasErrors();
+            $this->post('/learning-resets', $typed)->assertSessionHasErrors();
         }
         self::assertSame(0, FreshStart::query()->count());
     }
@@ -169,20 +169,20 @@ final class LedgerTest extends FeatureCase
         $due = static fn(): int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->day();
         // Every seven days, done five days ago.
         self::assertSame(2, $due());
-        $this->actingAs($keeper)->get('/assumed')->assertSee('every 7 days, 8 min');
-        $this->put('/assumed', ['figures' => ['glass' => ['days' => '10', 'minutes' => '20'], 'between' => '12', 'evaporation' => '6', 'before' => '']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->get('/estimates')->assertSee('every 7 days, 8 min');
+        $this->put('/estimates', ['figures' => ['glass' => ['days' => '10', 'minutes' => '20'], 'between' => '12', 'evaporation' => '6', 'before' => '']])->assertSessionHasNoErrors();
         self::assertSame(5, $due());
         self::assertSame(['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0], array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own));
         // 6 mm off 25 dm2 are 1.5 L.
         self::assertEqualsWithDelta(1.5, Evaporation::of($tank->refresh())->value, 1e-9);
-        $this->get('/evening')->assertSee('12 between two tanks');
+        $this->get('/tonight')->assertSee('12 between two tanks');
         // Nothing, or what Cresco begins with, is no figure of one's own.
-        $this->put('/assumed', ['figures' => ['glass' => ['days' => '7', 'minutes' => '']]])->assertSessionHasNoErrors();
+        $this->put('/estimates', ['figures' => ['glass' => ['days' => '7', 'minutes' => '']]])->assertSessionHasNoErrors();
         self::assertSame(['between' => 12.0, 'evaporation' => 6.0], array_replace(['between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own));
-        $this->put('/assumed', ['figures' => ['between' => '5', 'evaporation' => '']])->assertSessionHasNoErrors();
+        $this->put('/estimates', ['figures' => ['between' => '5', 'evaporation' => '']])->assertSessionHasNoErrors();
         self::assertNull($keeper->refresh()->getRawOriginal('figures'));
         foreach (['soon', '0', '9999', '1e99', ['x']] as $nonsense) {
-            $this->put('/assumed', ['figures' => ['glass' => ['days' => $nonsense], 'between' => '8']])->assertSessionHasErrors('figures.glass.days');
+            $this->put('/estimates', ['figures' => ['glass' => ['days' => $nonsense], 'between' => '8']])->assertSessionHasErrors('figures.glass.days');
         }
         self::assertNull($keeper->refresh()->getRawOriginal('figures'));
     }
@@ -216,10 +216,10 @@ final class LedgerTest extends FeatureCase
         $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), WorkDone::intervals([$tank->id], OwnFigures::read(null))[$tank->id] ?? []);
         self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
         $this->travel(1)->minutes();
-        $this->actingAs($keeper)->post('/assumed/anew', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/learning-resets', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();
         self::assertSame(['algae' => 3], $counts());
-        $this->get('/assumed')->assertSeeText('How often at Brook: Panes, today');
-        $this->post('/assumed/anew', ['what' => 'often.nothing', 'tank' => $tank->id])->assertSessionHasErrors('what');
+        $this->get('/estimates')->assertSeeText('How often at Brook: Panes, today');
+        $this->post('/learning-resets', ['what' => 'often.nothing', 'tank' => $tank->id])->assertSessionHasErrors('what');
     }
 
     public function testAJobIsLearnedAnewByItselfAndComesAlongIntoAnotherAccount(): void
@@ -234,16 +234,16 @@ final class LedgerTest extends FeatureCase
         }
         $count = static fn(string $kind): int => ChoresOf::interval(ChoresOf::query()->findOrFail($chores[$kind]->id))->count();
         self::assertSame([3, 3], [$count('floss'), $count('prefilter')]);
-        $this->actingAs($keeper)->get('/assumed')->assertSeeText('How often at Brook: New floss')->assertSee('turns.'.$chores['floss']->id, false);
-        $this->post('/assumed/anew', ['what' => 'turns.'.$chores['floss']->id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->get('/estimates')->assertSeeText('How often at Brook: New floss')->assertSee('turns.'.$chores['floss']->id, false);
+        $this->post('/learning-resets', ['what' => 'turns.'.$chores['floss']->id])->assertSessionHasNoErrors();
         self::assertSame([0, 3], [$count('floss'), $count('prefilter')]);
-        $this->get('/assumed')->assertSeeText('How often at Brook: New floss, today');
+        $this->get('/estimates')->assertSeeText('How often at Brook: New floss, today');
         // What is found from now on counts.
         $chores['floss']->turns()->create(['done_at' => CarbonImmutable::now()->addDay(), 'since' => 9, 'found' => 'little']);
         self::assertSame(1, $count('floss'));
-        $this->post('/assumed/anew', ['what' => 'turns.999999'])->assertSessionHasErrors('what');
+        $this->post('/learning-resets', ['what' => 'turns.999999'])->assertSessionHasErrors('what');
         $stranger = $this->keeper('Other');
-        $this->actingAs($stranger)->post('/assumed/anew', ['what' => 'turns.'.$chores['prefilter']->id])->assertSessionHasErrors('what');
+        $this->actingAs($stranger)->post('/learning-resets', ['what' => 'turns.'.$chores['prefilter']->id])->assertSessionHasErrors('what');
         self::assertSame(['what' => 'turns.77'], array_intersect_key(KeeperTables::all()['fresh_starts']->renumbered(['id' => 1, 'what' => 'turns.'.$chores['floss']->id, 'since' => '2026-01-01'], ['chores' => [$chores['floss']->id => 77]]) ?? [], ['what' => 1]));
     }
 }

@@ -24,7 +24,7 @@ final class LightTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper);
         $light = "/tanks/$tank->id/light";
-        $this->post("/tanks/$tank->id/lamps", self::LAMP)->assertSessionHasNoErrors()->assertRedirect($light);
+        $this->post("/tanks/$tank->id/lights", self::LAMP)->assertSessionHasNoErrors()->assertRedirect($light);
 
         return [$keeper, $tank, $light];
     }
@@ -71,7 +71,7 @@ final class LightTest extends FeatureCase
         $lamp = $tank->lamps()->sole();
         self::assertSame([0.8, 8.0, 0.5], [$lamp->dimmer, $lamp->hours, $lamp->across]);
         // Half as bright is half the light.
-        $this->put("/tanks/$tank->id/lamps/$lamp->id", ['dimmer' => '40'] + self::LAMP)->assertSessionHasNoErrors()->assertRedirect($url);
+        $this->put("/tanks/$tank->id/lights/$lamp->id", ['dimmer' => '40'] + self::LAMP)->assertSessionHasNoErrors()->assertRedirect($url);
         self::assertEqualsWithDelta($bright / 2.0, self::middle($tank), 1e-6 * $bright);
         // Dirty glass and brown water take their part.
         $this->put($url, ['glass_cover' => 'dirty', 'water_tint' => 'tea', 'carbon_dioxide' => '20'])->assertSessionHasNoErrors()->assertRedirect($url);
@@ -82,16 +82,16 @@ final class LightTest extends FeatureCase
         $this->post("/tanks/$tank->id/light-days", ['day' => '2026-02-27', 'day_hours' => '3'])->assertSessionHasNoErrors();
         self::assertSame(3.0, $tank->lightDays()->sole()->hours);
         $this->delete("/tanks/$tank->id/light-days/".$tank->lightDays()->sole()->id)->assertRedirect($url);
-        $this->delete("/tanks/$tank->id/lamps/$lamp->id")->assertRedirect($url);
+        $this->delete("/tanks/$tank->id/lights/$lamp->id")->assertRedirect($url);
         self::assertSame([0, 0], [$tank->lamps()->count(), $tank->lightDays()->count()]);
     }
 
     /** @return iterable<string, array{string, array<string, string>, string}> address, what is typed, field */
     public static function nonsense(): iterable
     {
-        yield 'a lamp on for longer than a day' => ['lamps', ['hours' => '25'] + self::LAMP, 'hours'];
-        yield 'a lamp that rises for longer than it is on' => ['lamps', ['hours' => '1', 'ramp' => '60'] + self::LAMP, 'ramp'];
-        yield 'a lamp without spots' => ['lamps', ['spots' => '0'] + self::LAMP, 'spots'];
+        yield 'a lamp on for longer than a day' => ['lights', ['hours' => '25'] + self::LAMP, 'hours'];
+        yield 'a lamp that rises for longer than it is on' => ['lights', ['hours' => '1', 'ramp' => '60'] + self::LAMP, 'ramp'];
+        yield 'a lamp without spots' => ['lights', ['spots' => '0'] + self::LAMP, 'spots'];
         yield 'light from nothing' => ['light-readings', ['by' => 'moon', 'value' => '40', 'across' => '50', 'front' => '50', 'depth' => '100'], 'by'];
         yield 'under the floor' => ['light-readings', ['by' => 'sensor', 'value' => '40', 'across' => '50', 'front' => '50', 'depth' => '900'], 'depth'];
         yield 'a day to come' => ['light-days', ['day' => '2026-03-05', 'day_hours' => '4'], 'day'];

@@ -26,14 +26,14 @@ final class LookBackTest extends FeatureCase
     public function testWithoutAnAfterTestItWaits(): void
     {
         [, , $run] = $this->finished();
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nothing to hold it against yet')->assertSee('Read now');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Nothing to hold it against yet')->assertSee('Read now');
     }
 
     public function testAForecastThatHeldIsSaidToHold(): void
     {
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '350', 'nitrate' => '20-40 nearer 20'], CarbonImmutable::parse('2026-03-02 18:00'));
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Next day')->assertSee('The forecast held.')->assertSee('as forecast');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Next day')->assertSee('The forecast held.')->assertSee('as forecast');
     }
 
     public function testWhenAllIsOffTheAmountIsSuspected(): void
@@ -41,14 +41,14 @@ final class LookBackTest extends FeatureCase
         [$keeper, $tank, $run] = $this->finished();
         // As if 80 of 100 L had been changed: conductivity 378, nitrate 10, GH 8.4, KH 5.5.
         $this->read($keeper, $tank, ['conductivity' => '378', 'nitrate' => '10', 'general_hardness' => '9', 'carbonate_hardness' => '6'], CarbonImmutable::parse('2026-03-01 20:00'));
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Right after')->assertSee('The likeliest reason: another amount.');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Right after')->assertSee('The likeliest reason: another amount.');
     }
 
     public function testWhenOneIsOffTheNewWaterOrTheTestIsSuspected(): void
     {
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '349', 'nitrate' => '40-80 nearer 80', 'general_hardness' => '8', 'carbonate_hardness' => '5'], CarbonImmutable::parse('2026-03-01 20:00'));
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nitrate right after is higher than forecast.')->assertSee('the new water or one test')
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Nitrate right after is higher than forecast.')->assertSee('the new water or one test')
             // 30 of 100 L at 30 mg/L became some 70: (70 - 0.7 * 30) / 0.3 are 163 of the new water.
             ->assertSee('Either the water that went in had')->assertDontSee('no water explains it');
     }
@@ -57,7 +57,7 @@ final class LookBackTest extends FeatureCase
     {
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '349', 'ph' => '9.4', 'general_hardness' => '8', 'carbonate_hardness' => '5'], CarbonImmutable::parse('2026-03-01 20:00'));
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('no water explains it: test pH again')->assertDontSee('Either the water that went in had');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('no water explains it: test pH again')->assertDontSee('Either the water that went in had');
     }
 
     public function testReadingsOfOtherDaysAreNotHeldAgainstIt(): void
@@ -65,7 +65,7 @@ final class LookBackTest extends FeatureCase
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '500'], CarbonImmutable::parse('2026-03-01 17:00'));
         $this->read($keeper, $tank, ['conductivity' => '500'], CarbonImmutable::parse('2026-03-03 19:30'));
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('Nothing to hold it against yet');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Nothing to hold it against yet');
     }
 
     public function testTheRoundAsksForTheNextDayCheck(): void
@@ -83,8 +83,8 @@ final class LookBackTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank);
-        $this->get("/runs/$run->id/look-back")->assertRedirect("/runs/$run->id");
-        $this->get("/tanks/$tank->id/look-back")->assertOk()->assertSee('Nothing to look back at yet');
+        $this->get("/checklists/$run->id/forecast-check")->assertRedirect("/checklists/$run->id");
+        $this->get("/tanks/$tank->id/forecast-check")->assertOk()->assertSee('Nothing to look back at yet');
     }
 
     public function testAForecastOpensToItsWorking(): void
@@ -92,8 +92,8 @@ final class LookBackTest extends FeatureCase
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '350'], CarbonImmutable::parse('2026-03-01 20:00'));
         // 70 % of 330 and 30 % of 390.
-        $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => 'true'])->assertOk()->assertSee('As it was forecast')->assertSee('<b>348.1</b>', false);
-        $this->get("/runs/$run->id/look-back?working=conductivity", ['HX-Request' => ''])->assertOk()->assertSee('The session')->assertSee('What goes in');
-        $this->get("/runs/$run->id/look-back?working=ph", ['HX-Request' => 'true'])->assertOk()->assertSee('No working here');
+        $this->get("/checklists/$run->id/forecast-check?working=conductivity", ['HX-Request' => 'true'])->assertOk()->assertSee('As it was forecast')->assertSee('<b>348.1</b>', false);
+        $this->get("/checklists/$run->id/forecast-check?working=conductivity", ['HX-Request' => ''])->assertOk()->assertSee('The session')->assertSee('What goes in');
+        $this->get("/checklists/$run->id/forecast-check?working=ph", ['HX-Request' => 'true'])->assertOk()->assertSee('No working here');
     }
 }

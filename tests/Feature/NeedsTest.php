@@ -28,7 +28,7 @@ final class NeedsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get('/')->assertDontSee('<b>high</b>', false);
-        $this->put("/tanks/$tank->id/needs", ['high' => ['conductivity' => '300', 'ph' => ''], 'low' => ['temperature' => '20'], 'swing' => ['carbonate_hardness' => '0.5', 'conductivity' => '5']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/needs");
+        $this->put("/tanks/$tank->id/targets", ['high' => ['conductivity' => '300', 'ph' => ''], 'low' => ['temperature' => '20'], 'swing' => ['carbonate_hardness' => '0.5', 'conductivity' => '5']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/targets");
         $needs = ($tank->fresh() ?? $tank)->needs();
 
         self::assertSame([150.0, 300.0], $needs->range(Parameter::Conductivity));
@@ -41,19 +41,19 @@ final class NeedsTest extends FeatureCase
         $this->get('/')->assertSee('<b>high</b>', false);
         $this->get("/tanks/$tank->id")->assertSee('kept at 150 to 300');
         // Nearly all of it at once: KH moves from 3.5 toward 5.5.
-        $this->get("/tanks/$tank->id/change?reason=amount&way=percent&percent=60")->assertSee('KH moves too far at once.')->assertSee('± 0.5');
-        $this->get("/bench?tank=$tank->id")->assertOk();
-        $this->get("/tanks/$tank->id/needs")->assertSee('value="300"', false)->assertSee('placeholder="600"', false);
-        $this->put("/tanks/$tank->id/needs", ['high' => ['conductivity' => '']]);
+        $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=60")->assertSee('KH moves too far at once.')->assertSee('± 0.5');
+        $this->get("/mix-water?tank=$tank->id")->assertOk();
+        $this->get("/tanks/$tank->id/targets")->assertSee('value="300"', false)->assertSee('placeholder="600"', false);
+        $this->put("/tanks/$tank->id/targets", ['high' => ['conductivity' => '']]);
         self::assertSame([150.0, 600.0], ($tank->fresh() ?? $tank)->needs()->range(Parameter::Conductivity));
     }
 
     public function testTheBenchBeginsWithTheTanksOwnMiddle(): void
     {
         [$keeper, $tank] = $this->bench();
-        $this->actingAs($keeper)->put("/tanks/$tank->id/needs", ['low' => ['general_hardness' => '8'], 'high' => ['general_hardness' => '10']])->assertSessionHasNoErrors();
-        self::assertMatchesRegularExpression('/name="gh" value="9"/', (string) $this->get("/bench?tank=$tank->id")->assertOk()->getContent());
-        self::assertMatchesRegularExpression('/name="gh" value="8"/', (string) $this->get("/bench?tank=$tank->id&animals=hardy_shrimp&tank_was=$tank->id&animals_was=community")->assertOk()->getContent());
+        $this->actingAs($keeper)->put("/tanks/$tank->id/targets", ['low' => ['general_hardness' => '8'], 'high' => ['general_hardness' => '10']])->assertSessionHasNoErrors();
+        self::assertMatchesRegularExpression('/name="gh" value="9"/', (string) $this->get("/mix-water?tank=$tank->id")->assertOk()->getContent());
+        self::assertMatchesRegularExpression('/name="gh" value="8"/', (string) $this->get("/mix-water?tank=$tank->id&animals=hardy_shrimp&tank_was=$tank->id&animals_was=community")->assertOk()->getContent());
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -75,7 +75,7 @@ final class NeedsTest extends FeatureCase
     public function testNonsenseIsSaidAtItsFieldAndNothingIsKept(array $typed, string $field): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->put("/tanks/$tank->id/needs", $typed + ['swing' => ['ph' => '0.3']])->assertSessionHasErrors($field);
+        $this->actingAs($keeper)->put("/tanks/$tank->id/targets", $typed + ['swing' => ['ph' => '0.3']])->assertSessionHasErrors($field);
         self::assertSame([], ($tank->fresh() ?? $tank)->limits);
     }
 
@@ -83,7 +83,7 @@ final class NeedsTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $keeper->kits()->create(['parameter' => 'temperature', 'method' => 'pen', 'unit' => 'fahrenheit', 'step' => 0.1]);
-        $this->actingAs($keeper->fresh() ?? $keeper)->put("/tanks/$tank->id/needs", ['low' => ['temperature' => '68'], 'swing' => ['temperature' => '1.8']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper->fresh() ?? $keeper)->put("/tanks/$tank->id/targets", ['low' => ['temperature' => '68'], 'swing' => ['temperature' => '1.8']])->assertSessionHasNoErrors();
         $needs = ($tank->fresh() ?? $tank)->needs();
         self::assertEqualsWithDelta(20.0, $needs->range(Parameter::Temperature)[0] ?? NAN, 1e-9);
         self::assertEqualsWithDelta(1.0, $needs->swingLimits()->celsius, 1e-9);
@@ -93,19 +93,19 @@ final class NeedsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('Reckoned with 1.00')->assertSee('A guess so far.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('Reckoned with 1.00')->assertSee('A guess so far.');
         $this->weeks($keeper, $tank, $water);
         // 12 a week more than half of it and half of 4: 1.71 a day, and in the end 28 before each change.
         $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->courses()->made(Parameter::Nitrate);
         self::assertEqualsWithDelta(12.0 / 7.0, $made->value, 0.15);
         self::assertSame(1.0, $tank->nitrate_per_day);
         $tank->update(['water_id' => $water->id, 'routine_share' => 0.5]);
-        $this->get("/tanks/$tank->id/needs")->assertOk()->assertSee(sprintf('It makes %.2f', $made->value))->assertSee('From 8 readings')->assertSee('your guess was 1.00');
+        $this->get("/tanks/$tank->id/targets")->assertOk()->assertSee(sprintf('It makes %.2f', $made->value))->assertSee('From 8 readings')->assertSee('your guess was 1.00');
         // The tap has 5 since, after 4 eight weeks ago: about that.
         $peak = 5.0 + 7.0 * $made->value / 0.5;
-        preg_match('/it settles at (\d+\.\d)/', (string) $this->get("/tanks/$tank->id/needs")->getContent(), $found);
+        preg_match('/it settles at (\d+\.\d)/', (string) $this->get("/tanks/$tank->id/targets")->getContent(), $found);
         self::assertEqualsWithDelta($peak, (float) ($found[1] ?? NAN), 0.3);
-        $this->get("/tanks/$tank->id/change?reason=routine")->assertSee(sprintf('nitrate peaks at %.0f', $peak), false);
+        $this->get("/tanks/$tank->id/water-change?reason=routine")->assertSee(sprintf('nitrate peaks at %.0f', $peak), false);
     }
 
     public function testOneWildReadingIsLeftOutAndSaid(): void
@@ -113,7 +113,7 @@ final class NeedsTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->weeks($keeper, $tank, $water, 4);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertSee('One reading fits none of the others and is left out: 30 Jan');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('One reading fits none of the others and is left out: 30 Jan');
         self::assertEqualsWithDelta(12.0 / 7.0, TankWater::of($tank)->aDay()->central(), 0.25);
     }
 
@@ -158,9 +158,9 @@ final class NeedsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/needs")->assertOk()->assertDontSee('What comes and goes by itself');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertOk()->assertDontSee('What comes and goes by itself');
         $tank->update(['passive' => 'soil', 'water_id' => $water->id]);
-        $this->get("/tanks/$tank->id/needs")->assertSee('KH: reckoned with')->assertSee('−0.25 ± 0.38');
+        $this->get("/tanks/$tank->id/targets")->assertSee('KH: reckoned with')->assertSee('−0.25 ± 0.38');
 
         $this->read($keeper, $water, ['carbonate_hardness' => '6'], CarbonImmutable::parse('2026-01-01 12:00'));
         // KH falls by 0.1 degrees a day from 6, a drop of half a degree; a third is changed each week with 6 degrees.
@@ -179,19 +179,19 @@ final class NeedsTest extends FeatureCase
         self::assertSame(8, $made->count);
         self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
-        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/needs")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Changes and topping up are reckoned with it.');
-        $this->get("/tanks/$tank->id/top-up")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
-        $this->get("/tanks/$tank->id/change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/targets")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Changes and topping up are reckoned with it.');
+        $this->get("/tanks/$tank->id/top-off")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
+        $this->get("/tanks/$tank->id/water-change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
     }
 
     public function testATopUpKeepsWhatItWasDoneWith(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/top-up?top_up=$water->id")->assertSee('Topped up just now with Tap');
-        $this->post("/tanks/$tank->id/top-ups", ['litres' => '2', 'water_id' => $water->id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/top-off?top_up=$water->id")->assertSee('Topped up just now with Tap');
+        $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'water_id' => $water->id])->assertSessionHasNoErrors();
         self::assertSame($water->id, TopUp::query()->sole()->water_id);
         $other = $this->water($this->keeper('Stranger'));
-        $this->post("/tanks/$tank->id/top-ups", ['litres' => '2', 'water_id' => $other->id])->assertSessionHasErrors('water_id');
+        $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'water_id' => $other->id])->assertSessionHasErrors('water_id');
         $water->delete();
         self::assertNull(TopUp::query()->sole()->water_id);
     }

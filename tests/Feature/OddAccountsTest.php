@@ -81,7 +81,7 @@ final class OddAccountsTest extends FeatureCase
             foreach ([10, 300] as $conductivity) {
                 Store::query()->findOrFail((int) $of['store'])->rejections()->create(['conductivity_in' => 300, 'conductivity_out' => 10, 'is_first' => false, 'taken_at' => now()]);
             }
-            $pages = [...$pages, "/tanks/$tank->id", "/stores/{$of['store']}", "/waters/$water->id", "/batches/{$of['batch']}", "/jars/{$of['jar']}/edit", "/runs/$run->id"];
+            $pages = [...$pages, "/tanks/$tank->id", "/ro-reservoirs/{$of['store']}", "/source-waters/$water->id", "/batches/{$of['batch']}", "/products/{$of['jar']}/edit", "/checklists/$run->id"];
         }
 
         return $pages;

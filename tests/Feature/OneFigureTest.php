@@ -28,7 +28,7 @@ final class OneFigureTest extends FeatureCase
         $round = array_combine($parts[1], array_map(static fn(string $part): string => (string) preg_replace('/\s+/u', ' ', strip_tags($part)), $parts[0]));
         $compared = 0;
         foreach (Tank::query()->with('keeper')->get() as $tank) {
-            $pages = ['round' => $round[$tank->id] ?? '', 'tank' => $text("/tanks/$tank->id"), 'change' => $text("/tanks/$tank->id/change"), 'food' => $text("/tanks/$tank->id/food")];
+            $pages = ['round' => $round[$tank->id] ?? '', 'tank' => $text("/tanks/$tank->id"), 'change' => $text("/tanks/$tank->id/water-change"), 'food' => $text("/tanks/$tank->id/fertilising")];
             foreach (array_keys(TankWater::of($tank)->readings) as $name) {
                 $parameter = Parameter::from($name);
                 $shown = [];

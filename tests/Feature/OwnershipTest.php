@@ -29,10 +29,10 @@ final class OwnershipTest extends FeatureCase
     private const OPEN = ['bare', 'up', 'sign-in', 'sign-in/demo', 'sign-up', 'sign-up/new', 'password/forgotten', 'password/new/{token}', 'password/new'];
 
     /** Routes for whoever has the secret in their address. */
-    private const SECRET = ['help/{secret}', 'help/{secret}/jobs/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
+    private const SECRET = ['help/{secret}', 'help/{secret}/tasks/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
 
     /** Routes whose parameter names no record, or one that is looked for only among one's own. */
-    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'assumed/anew/{fresh}', 'settings/pens/{parameter}'];
+    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'learning-resets/{fresh}', 'settings/pens/{parameter}'];
 
     public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
     {
@@ -83,10 +83,10 @@ final class OwnershipTest extends FeatureCase
     {
         $this->readyTank();
         $stranger = $this->keeper('Stranger');
-        foreach (['/', '/waters', '/diary', '/bench', '/shelf', '/recipes', '/pen'] as $page) {
+        foreach (['/', '/source-waters', '/log', '/mix-water', '/supplies/products', '/recipes', '/pen'] as $page) {
             $this->actingAs($stranger)->get($page)->assertOk()->assertDontSee('Brook')->assertDontSee('390');
         }
-        self::assertStringNotContainsString('Brook', $this->get('/diary/readings.csv')->streamedContent());
+        self::assertStringNotContainsString('Brook', $this->get('/log/readings.csv')->streamedContent());
     }
 
     public function testThePairsOfAnothersPenStay(): void
@@ -108,21 +108,21 @@ final class OwnershipTest extends FeatureCase
         }
         self::assertSame(0, Batch::query()->count());
         $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 20, 'litres_per_day' => 100, 'waste' => 3]);
-        $this->put('/stores/'.$store->id, ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'water_id' => (string) $tap->id])->assertSessionHasErrors('water_id');
+        $this->put('/ro-reservoirs/'.$store->id, ['name' => 'Barrel', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3', 'water_id' => (string) $tap->id])->assertSessionHasErrors('water_id');
     }
 
     public function testAnothersWaterCannotBeMixedIn(): void
     {
         [, , $theirs] = $this->readyTank();
         [$keeper, $tank] = $this->readyTank('Lark');
-        $this->actingAs($keeper)->get("/tanks/$tank->id/change?water=$theirs->id")->assertOk()->assertSee('Choose one of your waters.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?water=$theirs->id")->assertOk()->assertSee('Choose one of your waters.');
         $this->post('/tanks', ['water_id' => $theirs->id])->assertSessionHasErrors('water_id');
     }
 
     public function testAnEntryCannotBeWrittenIntoAnothersTank(): void
     {
         [, $theirs] = $this->readyTank();
-        $this->actingAs($this->keeper('Stranger'))->post('/diary', ['kind' => 'note', 'title' => 'hello', 'tank_id' => $theirs->id])->assertSessionHasErrors('tank_id');
+        $this->actingAs($this->keeper('Stranger'))->post('/log', ['kind' => 'note', 'title' => 'hello', 'tank_id' => $theirs->id])->assertSessionHasErrors('tank_id');
     }
 
     public function testTheOwnerCannotBeSetFromOutside(): void
@@ -130,7 +130,7 @@ final class OwnershipTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $other = $this->keeper('Other');
         $this->actingAs($keeper)->put('/settings', ['is_demo' => '1', 'id' => $other->id])->assertSessionHasErrors();
-        $this->post('/diary', ['kind' => 'note', 'title' => 'x', 'keeper_id' => $other->id]);
+        $this->post('/log', ['kind' => 'note', 'title' => 'x', 'keeper_id' => $other->id]);
 
         self::assertFalse($keeper->refresh()->is_demo);
         self::assertSame(0, $other->entries()->count());

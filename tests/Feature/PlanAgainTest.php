@@ -18,9 +18,9 @@ final class PlanAgainTest extends FeatureCase
     {
         [$keeper, $tank, $run] = $this->running(['glass', 'outside']);
         // The plan was 30 L; at 80 mm below the rim, 60 mm under the line, 15 L of the 250,000 mm2 have left. 40 L are wanted now.
-        $page = $this->actingAs($keeper)->get("/runs/$run->id/again?level=80&litres=40")->assertOk();
+        $page = $this->actingAs($keeper)->get("/checklists/$run->id/again?level=80&litres=40")->assertOk();
         $page->assertSee("25.0\u{A0}L")->assertSee('still to drain');
-        $this->post("/runs/$run->id/again", ['level' => '80', 'litres' => '40'])->assertRedirect("/runs/$run->id");
+        $this->post("/checklists/$run->id/again", ['level' => '80', 'litres' => '40'])->assertRedirect("/checklists/$run->id");
         $run->refresh();
 
         self::assertEqualsWithDelta(40.0, $run->plan->litres, 1e-6);
@@ -39,24 +39,24 @@ final class PlanAgainTest extends FeatureCase
         $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '20', 'tasks' => ['spot']]);
         $lines = static fn(string $job): string => implode(' ', $run->steps()->where('job', $job)->firstOrFail()->content->lines);
         self::assertStringContainsString("2.0\u{A0}mL of Clear drops into the new water", $lines('condition'));
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '40'])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '40'])->assertSessionHasNoErrors();
         self::assertStringContainsString("4.0\u{A0}mL of Clear drops into the new water", $lines('condition'));
         self::assertStringContainsString("for the 40.0\u{A0}L of it from the tap", $lines('condition'));
         // A quarter of a millilitre for each litre that is left: 60 of 100.
         self::assertStringContainsString("at most 15\u{A0}mL", $lines('spot'));
         // Treated already, and now 10 litres more: they want a dose of their own.
-        $this->post("/runs/$run->id/steps/".$run->steps()->where('job', 'condition')->firstOrFail()->position)->assertSessionHasNoErrors();
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '50'])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/steps/".$run->steps()->where('job', 'condition')->firstOrFail()->position)->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '50'])->assertSessionHasNoErrors();
         self::assertStringContainsString("Dechlorinator for the 10.0\u{A0}L more: 1.0\u{A0}mL of Clear drops", $lines('refill'));
     }
 
     public function testWhileItFillsUpThePlanSaysWhatIsStillToGoIn(): void
     {
         [$keeper, $tank, $run] = $this->running([]);
-        $this->actingAs($keeper)->post("/runs/$run->id/steps/".$run->steps()->where('job', 'drain')->firstOrFail()->position)->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/checklists/$run->id/steps/".$run->steps()->where('job', 'drain')->firstOrFail()->position)->assertSessionHasNoErrors();
         // 40 of the 120 mm that 30 L are have run in: 80 mm are 20 L.
-        $this->get("/runs/$run->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to go in")->assertDontSeeText('still to drain');
-        $this->post("/runs/$run->id/again", ['level' => '100', 'litres' => '60'])->assertSessionHasNoErrors();
+        $this->get("/checklists/$run->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to go in")->assertDontSeeText('still to drain');
+        $this->post("/checklists/$run->id/again", ['level' => '100', 'litres' => '60'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(30.0, $run->refresh()->plan->litres, 0.1);
         self::assertStringContainsString("20\u{A0}L of", $run->steps()->where('job', 'refill')->firstOrFail()->content->lines[0]);
     }
@@ -65,22 +65,22 @@ final class PlanAgainTest extends FeatureCase
     {
         [$keeper, $tank, $run] = $this->running([]);
         $step = $run->steps()->where('job', 'condition')->firstOrFail();
-        $this->actingAs($keeper)->get("/runs/$run->id?step=$step->position")->assertSeeText('Untreated tap water harms gills');
-        $this->post("/runs/$run->id/steps/$step->position", ['skip' => '1'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->get("/checklists/$run->id?step=$step->position")->assertSeeText('Untreated tap water harms gills');
+        $this->post("/checklists/$run->id/steps/$step->position", ['skip' => '1'])->assertSessionHasNoErrors();
         $refill = $run->steps()->where('job', 'refill')->firstOrFail();
-        $this->get("/runs/$run->id?step=$refill->position")->assertSeeText('The dechlorinator was skipped');
-        $this->get('/')->assertSeeText('Dechlorinator was skipped')->assertSee("/runs/$run->id/after/conditioner");
-        $this->get("/runs/$run->id/after/conditioner")->assertOk()->assertSeeText('put in the dose for the whole tank now');
-        $this->post("/runs/$run->id/after/conditioner")->assertSessionHasNoErrors();
+        $this->get("/checklists/$run->id?step=$refill->position")->assertSeeText('The dechlorinator was skipped');
+        $this->get('/')->assertSeeText('Dechlorinator was skipped')->assertSee("/checklists/$run->id/after/conditioner");
+        $this->get("/checklists/$run->id/after/conditioner")->assertOk()->assertSeeText('put in the dose for the whole tank now');
+        $this->post("/checklists/$run->id/after/conditioner")->assertSessionHasNoErrors();
         $this->get('/')->assertDontSeeText('Dechlorinator was skipped');
-        $this->get("/runs/$run->id?step=$refill->position")->assertDontSeeText('The dechlorinator was skipped');
+        $this->get("/checklists/$run->id?step=$refill->position")->assertDontSeeText('The dechlorinator was skipped');
     }
 
     public function testWhatHasLeftCannotBeBroughtBack(): void
     {
         [$keeper, , $run] = $this->running([]);
-        $this->actingAs($keeper)->get("/runs/$run->id/again?level=140&litres=5")->assertOk()->assertSee('Nothing more to drain.');
-        $this->post("/runs/$run->id/again", ['level' => '140', 'litres' => '5'])->assertRedirect();
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=140&litres=5")->assertOk()->assertSee('Nothing more to drain.');
+        $this->post("/checklists/$run->id/again", ['level' => '140', 'litres' => '5'])->assertRedirect();
 
         // 120 mm under the line are 30 L.
         self::assertEqualsWithDelta(30.0, $run->refresh()->plan->litres, 0.1);
@@ -89,8 +89,8 @@ final class PlanAgainTest extends FeatureCase
     public function testLessTimeLetsGoOfWhatWasPickedAndOfNothingElse(): void
     {
         [$keeper, , $run] = $this->running(['glass', 'floaters', 'media', 'outside']);
-        $this->actingAs($keeper)->get("/runs/$run->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')->assertSee('outside of the glass');
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1']);
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')->assertSee('outside of the glass');
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1']);
         $skipped = $run->steps()->where('skipped', true)->orderBy('position')->pluck('job')->all();
 
         self::assertEqualsCanonicalizing(['floaters_out', 'floaters_back', 'glass', 'media', 'outside'], $skipped);
@@ -102,8 +102,8 @@ final class PlanAgainTest extends FeatureCase
         [$keeper, , $run] = $this->running(['floaters', 'glass']);
         $out = $run->steps->firstWhere('job', 'floaters_out');
         self::assertNotNull($out);
-        $this->actingAs($keeper)->post("/runs/$run->id/steps/$out->position")->assertRedirect();
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1'])->assertRedirect();
+        $this->actingAs($keeper)->post("/checklists/$run->id/steps/$out->position")->assertRedirect();
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1'])->assertRedirect();
 
         self::assertTrue($run->steps()->where('job', 'glass')->firstOrFail()->skipped);
         self::assertNull($run->steps()->where('job', 'floaters_back')->firstOrFail()->done_at);
@@ -127,8 +127,8 @@ final class PlanAgainTest extends FeatureCase
     {
         [$keeper, , $run] = $this->running([]);
         $before = $run->plan;
-        $this->actingAs($keeper)->get("/runs/$run->id/again?".http_build_query($typed))->assertOk()->assertDontSee('Go on with this');
-        $this->post("/runs/$run->id/again", $typed)->assertSessionHasErrors($field);
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?".http_build_query($typed))->assertOk()->assertDontSee('Go on with this');
+        $this->post("/checklists/$run->id/again", $typed)->assertSessionHasErrors($field);
         self::assertEquals($before, $run->refresh()->plan);
     }
 
@@ -138,18 +138,18 @@ final class PlanAgainTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'nitrate', 'nitrate_goal' => '20']);
         $read = $run->steps()->where('job', 'read')->firstOrFail();
         $before = (float) ($run->plan->litres);
-        $this->actingAs($keeper)->get("/runs/$run->id")->assertDontSee('What you read asks for another amount.');
+        $this->actingAs($keeper)->get("/checklists/$run->id")->assertDontSee('What you read asks for another amount.');
         $tank->readings()->where('parameter', 'nitrate')->delete();
-        $this->post("/runs/$run->id/steps/$read->position", ['readings' => ['nitrate' => '40-80']])->assertSessionHasNoErrors();
-        $this->get("/runs/$run->id")->assertSee('What you read asks for another amount.')->assertSee('nitrate to 20');
-        preg_match('/again\?(litres=([\d.]+)[^"]*)"/', html_entity_decode((string) $this->get("/runs/$run->id/again")->assertSee('By what is known now another amount.')->getContent()), $link);
+        $this->post("/checklists/$run->id/steps/$read->position", ['readings' => ['nitrate' => '40-80']])->assertSessionHasNoErrors();
+        $this->get("/checklists/$run->id")->assertSee('What you read asks for another amount.')->assertSee('nitrate to 20');
+        preg_match('/again\?(litres=([\d.]+)[^"]*)"/', html_entity_decode((string) $this->get("/checklists/$run->id/again")->assertSee('By what is known now another amount.')->getContent()), $link);
 
         // From 60 mg/L to 20 with water of 5: 40 of 55, and some more for nine cases of ten.
         $volume = VesselOf::tank($tank)->litres();
         self::assertGreaterThan(40 / 55 * $volume, (float) ($link[2] ?? 0));
         self::assertLessThan(0.85 * $volume, (float) ($link[2] ?? 0));
         self::assertGreaterThan($before + 5.0, (float) ($link[2] ?? 0));
-        $this->get("/runs/$run->id/again?".($link[1] ?? ''))->assertDontSee('By what is known now another amount.');
+        $this->get("/checklists/$run->id/again?".($link[1] ?? ''))->assertDontSee('By what is known now another amount.');
     }
 
     public function testTheSecondDrainIsPlannedAgainFromWhatTheFirstOneLeft(): void
@@ -158,9 +158,9 @@ final class PlanAgainTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'drains' => '2']);
         $volume = VesselOf::tank($tank)->litres();
         foreach (['drain', 'condition', 'refill'] as $job) {
-            $this->actingAs($keeper)->post("/runs/$run->id/steps/".$run->steps()->where('job', $job)->orderBy('position')->firstOrFail()->position);
+            $this->actingAs($keeper)->post("/checklists/$run->id/steps/".$run->steps()->where('job', $job)->orderBy('position')->firstOrFail()->position);
         }
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '50'])->assertRedirect("/runs/$run->id");
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '50'])->assertRedirect("/checklists/$run->id");
         $before = $run->forecast->row(Parameter::Nitrate);
         $run->refresh();
 
@@ -179,7 +179,7 @@ final class PlanAgainTest extends FeatureCase
         [$keeper, $tank, $tap] = $this->readyTank();
         $rain = $this->water($keeper, 'Rain', 'rain');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $rain->id, 'second_share' => '50']);
-        $this->actingAs($keeper)->post("/runs/$run->id/again", ['level' => '20', 'litres' => '30'])->assertRedirect();
+        $this->actingAs($keeper)->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '30'])->assertRedirect();
         $kept = $run->forecast->row(Parameter::Conductivity)->toKeep();
         // The same plan again gives the same forecast: half tap, half rain.
         self::assertEqualsWithDelta(json_decode((string) json_encode($kept), true), $run->refresh()->forecast->row(Parameter::Conductivity)->toKeep(), 1e-6);
@@ -189,7 +189,7 @@ final class PlanAgainTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'inflow' => '50']);
-        $this->actingAs($keeper)->post("/runs/$run->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
+        $this->actingAs($keeper)->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
 
         // The level falls by 20 L while half of 40 L comes back.
         self::assertStringContainsString("40.0\u{A0}L out while 20.0\u{A0}L run in", $run->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
@@ -201,7 +201,7 @@ final class PlanAgainTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $tank->update(['schools' => ['filter' => 'covered']]);
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30']);
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '45'])->assertRedirect();
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '45'])->assertRedirect();
         $lines = $run->steps()->where('job', 'refill')->firstOrFail()->content->lines;
 
         self::assertCount(3, $lines);
@@ -214,24 +214,24 @@ final class PlanAgainTest extends FeatureCase
     {
         [$keeper, $tank, $run] = $this->running([]);
         $tank->update(['fish_height' => 150]);
-        $this->actingAs($keeper)->get("/runs/$run->id/again?level=20&litres=60")->assertSee('The fish cannot stand upright.');
-        $this->get("/runs/$run->id/again?level=20&litres=10")->assertDontSee('The fish cannot stand upright.');
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=20&litres=60")->assertSee('The fish cannot stand upright.');
+        $this->get("/checklists/$run->id/again?level=20&litres=10")->assertDontSee('The fish cannot stand upright.');
     }
 
     public function testAFinishedSheetIsNotPlannedAgain(): void
     {
         [$keeper, , $run] = $this->running([]);
         Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'finished_at' => now()]);
-        $this->actingAs($keeper)->get("/runs/$run->id/again")->assertRedirect("/runs/$run->id");
+        $this->actingAs($keeper)->get("/checklists/$run->id/again")->assertRedirect("/checklists/$run->id");
         $before = $run->refresh()->plan;
-        $this->post("/runs/$run->id/again", ['level' => '60', 'litres' => '20']);
+        $this->post("/checklists/$run->id/again", ['level' => '60', 'litres' => '20']);
         self::assertEquals($before, $run->refresh()->plan);
     }
 
     public function testThePaperHasEveryStepAndItsCautions(): void
     {
         [$keeper, , $run] = $this->running(['trim', 'media']);
-        $page = $this->actingAs($keeper)->get("/runs/$run->id/print")->assertOk();
+        $page = $this->actingAs($keeper)->get("/checklists/$run->id/print")->assertOk();
         foreach ($run->steps as $step) {
             $page->assertSee($step->content->title);
         }
@@ -240,7 +240,7 @@ final class PlanAgainTest extends FeatureCase
         }
         // The mark is drawn to scale: one unit of the drawing is a millimetre of paper.
         $mark = $run->plan->mark;
-        $this->get("/runs/$run->id/strip")->assertOk()->assertSee('width="90mm"', false)->assertSee('stop '.round(is_numeric($mark) ? (float) $mark : 0.0));
+        $this->get("/checklists/$run->id/strip")->assertOk()->assertSee('width="90mm"', false)->assertSee('stop '.round(is_numeric($mark) ? (float) $mark : 0.0));
     }
 
     /**

@@ -38,7 +38,7 @@ final class PlantsTest extends FeatureCase
     /** @param array<string, string> $more */
     private function set(array $more = []): Stand
     {
-        $this->post("/tanks/{$this->tank->id}/stands", $more + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120'])->assertSessionHasNoErrors()->assertRedirect("/tanks/{$this->tank->id}/plants");
+        $this->post("/tanks/{$this->tank->id}/plant-groups", $more + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120'])->assertSessionHasNoErrors()->assertRedirect("/tanks/{$this->tank->id}/plants");
 
         return Stand::query()->latest('id')->firstOrFail();
     }
@@ -55,7 +55,7 @@ final class PlantsTest extends FeatureCase
         $this->actingAs($keeper)->get('/')->assertSee('Take out the melting leaves of a stand');
         $this->get('/tanks/'.$tank->id.'/plants')->assertSee('Take out what melts: Cryptocoryne wendtii, back left.');
 
-        $this->post('/tanks/'.$tank->id.'/stands/'.$stand->id.'/melt')->assertRedirect('/tanks/'.$tank->id.'/plants');
+        $this->post('/tanks/'.$tank->id.'/plant-groups/'.$stand->id.'/melt')->assertRedirect('/tanks/'.$tank->id.'/plants');
         $this->get('/')->assertDontSee('melting leaves');
         $this->get('/tanks/'.$tank->id.'/plants')->assertDontSee('Take out what melts');
 
@@ -63,14 +63,14 @@ final class PlantsTest extends FeatureCase
         $this->get('/')->assertSee('Take out the melting leaves of a stand');
         $this->travel(36)->days();
         $this->get('/')->assertDontSee('melting leaves');
-        $this->post('/tanks/'.$tank->id.'/stands/'.$stand->id.'/melt')->assertNotFound();
+        $this->post('/tanks/'.$tank->id.'/plant-groups/'.$stand->id.'/melt')->assertNotFound();
     }
 
     public function testTheBreadthOfAHandIsAskedOnceWithTheHeights(): void
     {
         [$keeper, $tank] = [$this->keeper, $this->tank];
         $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
-        $heights = '/tanks/'.$tank->id.'/heights';
+        $heights = '/tanks/'.$tank->id.'/plants/measurements';
         $this->actingAs($keeper)->get($heights)->assertSee('How broad is your hand');
         $this->post($heights, ['hand' => '20', 'height' => [$stand->id => '150']])->assertSessionHasErrors('hand');
         $this->post($heights, ['hand' => '80', 'height' => [$stand->id => '150']])->assertSessionHasNoErrors();
@@ -100,7 +100,7 @@ final class PlantsTest extends FeatureCase
         $here = 'data-stand="'.$stand->id.'"';
         $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee($here, false)->assertSee('Rotala rotundifolia')->assertSee('back left')->assertSee("120\u{A0}mm (107 to 133)");
         $this->get("/tanks/{$this->tank->id}")->assertSee($here, false);
-        $this->get("/tanks/{$this->tank->id}/change")->assertSee($here, false);
+        $this->get("/tanks/{$this->tank->id}/water-change")->assertSee($here, false);
         $this->get('/')->assertSee($here, false);
         $this->get("/tanks/{$this->tank->id}/section.svg")->assertSee($here, false);
     }
@@ -110,7 +110,7 @@ final class PlantsTest extends FeatureCase
         $this->set(['kind' => '', 'own_name' => 'Hedgerow fern', 'form' => 'fern', 'pace' => 'slow', 'demand' => 'shade', 'roots' => '10', 'height' => '90']);
         $own = PlantKind::query()->sole();
 
-        $this->get("/tanks/{$this->tank->id}/stands/new")->assertSee('Hedgerow fern');
+        $this->get("/tanks/{$this->tank->id}/plant-groups/new")->assertSee('Hedgerow fern');
         $this->set(['kind' => 'own-'.$own->id, 'left' => '50', 'right' => '70']);
         self::assertSame(2, Stand::query()->where('plant_kind_id', $own->id)->count());
     }
@@ -138,7 +138,7 @@ final class PlantsTest extends FeatureCase
     public function testWhatCannotBeSaysSoAtItsFieldAndKeepsNothing(array $typed, string $field): void
     {
         $this->tank->update(['started_on' => '2026-01-01']);
-        $this->post("/tanks/{$this->tank->id}/stands", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120', 'pace' => 'slow', 'demand' => 'shade'])->assertSessionHasErrors($field);
+        $this->post("/tanks/{$this->tank->id}/plant-groups", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100', 'height' => '120', 'pace' => 'slow', 'demand' => 'shade'])->assertSessionHasErrors($field);
 
         self::assertSame(0, Stand::query()->count());
     }
@@ -149,7 +149,7 @@ final class PlantsTest extends FeatureCase
             $this->tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.1, 'front_edge' => 0, 'back_edge' => 0.1]);
         }
 
-        $this->post("/tanks/{$this->tank->id}/stands", ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasErrors('limit');
+        $this->post("/tanks/{$this->tank->id}/plant-groups", ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasErrors('limit');
         $this->get("/tanks/{$this->tank->id}/plants")->assertOk();
     }
 
@@ -203,15 +203,15 @@ final class PlantsTest extends FeatureCase
         $this->travelTo('2026-03-08 18:00');
         $foreseen = PlantingOf::tank($this->fresh())->stands[$first->id]->height;
 
-        $this->get("/tanks/{$this->tank->id}/heights")->assertOk()->assertSee('1. Rotala rotundifolia, back left');
-        $this->post("/tanks/{$this->tank->id}/heights", ['height' => [$first->id => '165', $second->id => '']])->assertSessionHasNoErrors();
+        $this->get("/tanks/{$this->tank->id}/plants/measurements")->assertOk()->assertSee('1. Rotala rotundifolia, back left');
+        $this->post("/tanks/{$this->tank->id}/plants/measurements", ['height' => [$first->id => '165', $second->id => '']])->assertSessionHasNoErrors();
 
         $look = $first->looks()->reorder('id', 'desc')->firstOrFail();
         self::assertSame(165.0, $look->height);
         self::assertEqualsWithDelta($foreseen, (float) $look->foreseen, 0.01);
         self::assertSame(1, $second->looks()->count());
-        $this->post("/tanks/{$this->tank->id}/heights", ['height' => []])->assertSessionHasErrors('heights');
-        $this->post("/tanks/{$this->tank->id}/heights", ['height' => [$first->id => '9999']])->assertSessionHasErrors('height.'.$first->id);
+        $this->post("/tanks/{$this->tank->id}/plants/measurements", ['height' => []])->assertSessionHasErrors('heights');
+        $this->post("/tanks/{$this->tank->id}/plants/measurements", ['height' => [$first->id => '9999']])->assertSessionHasErrors('height.'.$first->id);
     }
 
     public function testTheCutLineAnswersWhileTypingAndAHeightAboveTheStandSaysSoAtItsField(): void
@@ -231,7 +231,7 @@ final class PlantsTest extends FeatureCase
         $tall = $this->set(['height' => '390', 'wished' => '200']);
         $low = $this->set(['left' => '50', 'right' => '80', 'height' => '60', 'wished' => '300']);
         $this->get('/')->assertSee('Cut Rotala rotundifolia, back left');
-        $this->get("/tanks/{$this->tank->id}/compose?tasks[]=trim")->assertOk()->assertSee('Which stands, and down to where?');
+        $this->get("/tanks/{$this->tank->id}/maintenance?tasks[]=trim")->assertOk()->assertSee('Which stands, and down to where?');
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim'], 'trim' => '1', 'stands' => [(string) $tall->id], 'cut' => [$tall->id => '140']]);
         $step = $run->steps()->where('job', 'trim')->firstOrFail();
         $cuts = $step->content->stands;
@@ -239,24 +239,24 @@ final class PlantsTest extends FeatureCase
         self::assertCount(1, $cuts);
         self::assertSame($tall->id, $cuts[0]->stand);
         self::assertSame(140.0, $cuts[0]->to);
-        $this->get("/runs/$run->id?step=$step->position")->assertOk()->assertSee("Cut to 140\u{A0}mm, a hand and a half above the bed")->assertSee('value="390"', false)->assertSee('Just above a node');
-        $this->get("/runs/$run->id/print")->assertSee('Rotala rotundifolia, back left');
+        $this->get("/checklists/$run->id?step=$step->position")->assertOk()->assertSee("Cut to 140\u{A0}mm, a hand and a half above the bed")->assertSee('value="390"', false)->assertSee('Just above a node');
+        $this->get("/checklists/$run->id/print")->assertSee('Rotala rotundifolia, back left');
 
-        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '130'], 'stand_after' => [$tall->id => '140']])->assertSessionHasErrors('stand_after.'.$tall->id);
+        $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '130'], 'stand_after' => [$tall->id => '140']])->assertSessionHasErrors('stand_after.'.$tall->id);
         self::assertNull($step->refresh()->done_at);
-        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '385'], 'stand_after' => [$tall->id => '150']])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '385'], 'stand_after' => [$tall->id => '150']])->assertSessionHasNoErrors();
         // Said twice, kept once.
-        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '300'], 'stand_after' => [$tall->id => '100']]);
+        $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '300'], 'stand_after' => [$tall->id => '100']]);
 
         $look = StandLook::query()->where('run_id', $run->id)->sole();
         self::assertSame([385.0, 150.0, false], [$look->before, $look->height, $look->guessed]);
         self::assertGreaterThan(0, $look->surplus);
         self::assertSame(1, $low->looks()->count());
         $this->finishRun($run, CarbonImmutable::now(), CarbonImmutable::now());
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('What was cut')->assertSee("385\u{A0}mm")->assertSee('as forecast');
-        $this->get('/surplus')->assertOk()->assertSee('tops of Rotala rotundifolia')->assertSee('Never into a pond');
-        $this->post("/surplus/$look->id")->assertRedirect();
-        $this->get('/surplus')->assertSee('Nothing is left over');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('What was cut')->assertSee("385\u{A0}mm")->assertSee('as forecast');
+        $this->get('/spare-cuttings')->assertOk()->assertSee('tops of Rotala rotundifolia')->assertSee('Never into a pond');
+        $this->post("/spare-cuttings/$look->id")->assertRedirect();
+        $this->get('/spare-cuttings')->assertSee('Nothing is left over');
     }
 
     public function testWhatIsOnlyTappedThroughIsCutAsPlannedAndTeachesNothing(): void
@@ -265,13 +265,13 @@ final class PlantsTest extends FeatureCase
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
         $step = $run->steps()->where('job', 'trim')->firstOrFail();
         $cut = $step->content->stands[0];
-        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => (string) $cut->to]])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => (string) $cut->to]])->assertSessionHasNoErrors();
 
         $look = StandLook::query()->where('run_id', $run->id)->sole();
         self::assertTrue($look->guessed);
         self::assertSame($cut->to, $look->height);
         $this->finishRun($run, CarbonImmutable::now(), CarbonImmutable::now());
-        $this->get("/runs/$run->id/look-back")->assertSee('not measured');
+        $this->get("/checklists/$run->id/forecast-check")->assertSee('not measured');
     }
 
     public function testASkippedStepAndAStandThatIsNotTickedCutNothing(): void
@@ -279,7 +279,7 @@ final class PlantsTest extends FeatureCase
         $tall = $this->set(['height' => '390', 'wished' => '200']);
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim']]);
         $step = $run->steps()->where('job', 'trim')->firstOrFail();
-        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => '100']])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'stand_before' => [$tall->id => '390'], 'stand_after' => [$tall->id => '100']])->assertSessionHasNoErrors();
 
         self::assertSame(0, StandLook::query()->where('run_id', $run->id)->count());
     }
@@ -294,7 +294,7 @@ final class PlantsTest extends FeatureCase
         // Back at half of it in two weeks, doubling in six days: 1 / (1 + 2^(14/6)) = 0.166, to the next twentieth.
         self::assertEqualsWithDelta(0.15, $cut->to, 1e-9);
 
-        $this->post("/runs/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $float->id], 'stand_before' => [$float->id => '75'], 'stand_after' => [$float->id => '20']])->assertSessionHasNoErrors();
+        $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $float->id], 'stand_before' => [$float->id => '75'], 'stand_after' => [$float->id => '20']])->assertSessionHasNoErrors();
         $look = StandLook::query()->where('run_id', $run->id)->sole();
         self::assertEqualsWithDelta(0.2, $look->cover, 1e-9);
         self::assertEqualsWithDelta(0.75, (float) $look->cover_before, 1e-9);
@@ -314,19 +314,19 @@ final class PlantsTest extends FeatureCase
         $this->set(['kind' => 'anubias_barteri', 'height' => '90', 'perch' => '260']);
         $this->set(['left' => '50', 'right' => '80', 'height' => '300']);
 
-        $this->get("/tanks/{$this->tank->id}/change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants stand dry.')->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
-        $this->get("/tanks/{$this->tank->id}/change?reason=amount&way=percent&percent=5")->assertDontSee('Plants stand dry.');
+        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants stand dry.')->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
+        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=5")->assertDontSee('Plants stand dry.');
     }
 
     public function testALampIsKnownByItsLumensAndAReadingMovesIt(): void
     {
         $this->tank->lamps()->delete();
         $lamp = ['kind' => 'bar', 'told_by' => 'lumens', 'told' => '5400', 'colour' => 'sun', 'type' => 'led', 'length' => '450', 'width' => '60', 'above' => '80', 'angle' => '120', 'dimmer' => '80', 'hours' => '9', 'ramp' => '60', 'spots' => '1', 'across' => '50', 'front' => '50'];
-        $this->post("/tanks/{$this->tank->id}/lamps", $lamp)->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/lights", $lamp)->assertSessionHasNoErrors();
         // 5400 lm of daylight are 100 µmol/s, dimmed to 80; nine hours with a ramp of one each way are eight.
         $this->get("/tanks/{$this->tank->id}/light")->assertOk()->assertSee('80 µmol/s as it is dimmed')->assertSee('8.0 h at full light');
         foreach ([['told' => '0'], ['angle' => '180'], ['ramp' => '300'], ['length' => ''], ['kind' => 'torch'], ['spots' => '99']] as $wrong) {
-            $this->post("/tanks/{$this->tank->id}/lamps", $wrong + $lamp)->assertSessionHasErrors((string) array_key_first($wrong));
+            $this->post("/tanks/{$this->tank->id}/lights", $wrong + $lamp)->assertSessionHasErrors((string) array_key_first($wrong));
         }
         self::assertSame(1, $this->tank->lamps()->count());
 
@@ -406,11 +406,11 @@ final class PlantsTest extends FeatureCase
     {
         $stand = $this->set(['wished' => '203', 'perch' => '77']);
         $this->keeper->update(['length_unit' => LengthUnit::Inches]);
-        $page = $this->actingAs($this->keeper->refresh())->get("/tanks/{$this->tank->id}/stands/$stand->id")->assertOk();
+        $page = $this->actingAs($this->keeper->refresh())->get("/tanks/{$this->tank->id}/plant-groups/$stand->id")->assertOk();
         preg_match_all('/name="(wished|perch)"[^>]*value="([^"]*)"/', (string) $page->getContent(), $found);
         $typed = array_combine($found[1], $found[2]);
 
-        $this->put("/tanks/{$this->tank->id}/stands/$stand->id", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasNoErrors();
+        $this->put("/tanks/{$this->tank->id}/plant-groups/$stand->id", $typed + ['kind' => 'rotala_rotundifolia', 'left' => '0', 'right' => '30', 'front' => '60', 'back' => '100'])->assertSessionHasNoErrors();
         $stand->refresh();
         self::assertSame(['wished' => 203.0, 'perch' => 77.0], ['wished' => $stand->wished, 'perch' => $stand->perch]);
     }
@@ -435,17 +435,17 @@ final class PlantsTest extends FeatureCase
         $step = $run->steps()->where('job', 'planting')->firstOrFail();
 
         // 0.3 x 0.4 of 500 x 500 mm at 20 mm each way.
-        $this->get("/runs/$run->id?step=$step->position")->assertSee('Set again: 75 tops of Rotala rotundifolia, back left');
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('Set again: 75 tops of Rotala rotundifolia, back left');
     }
 
     public function testAStandOfAnotherTankIsNotThere(): void
     {
         $stand = $this->set();
         $other = $this->tank($this->keeper);
-        foreach (['get' => "/tanks/$other->id/stands/$stand->id", 'delete' => "/tanks/$other->id/stands/$stand->id"] as $verb => $url) {
+        foreach (['get' => "/tanks/$other->id/plant-groups/$stand->id", 'delete' => "/tanks/$other->id/plant-groups/$stand->id"] as $verb => $url) {
             $this->{$verb}($url)->assertNotFound();
         }
-        $this->delete("/tanks/{$this->tank->id}/stands/$stand->id")->assertRedirect();
+        $this->delete("/tanks/{$this->tank->id}/plant-groups/$stand->id")->assertRedirect();
         self::assertNotNull($stand->refresh()->gone_at);
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee('No plants are drawn yet');
     }

@@ -25,10 +25,10 @@ final class ReadingTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $this->actingAs($keeper)->post("/tanks/$tank->id/read", [
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", [
             'readings' => ['nitrate' => '20-40 nearer 20', 'carbonate_hardness' => '4', 'ph' => '6,82', 'temperature' => '', 'ammonium' => null],
             'taken_at' => '2026-03-01T18:30', 'note' => 'lamp on for two hours',
-        ])->assertRedirect("/tanks/$tank->id/change");
+        ])->assertRedirect("/tanks/$tank->id/water-change");
 
         $entry = Entry::query()->with('readings')->sole();
         self::assertSame(EntryKind::Reading, $entry->kind);
@@ -43,8 +43,8 @@ final class ReadingTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $answer = $this->actingAs($keeper)->from("/tanks/$tank->id/read")->followingRedirects()
-            ->post("/tanks/$tank->id/read", ['readings' => ['nitrate' => '20-40', 'ph' => 'sour', 'conductivity' => '-3']]);
+        $answer = $this->actingAs($keeper)->from("/tanks/$tank->id/test")->followingRedirects()
+            ->post("/tanks/$tank->id/test", ['readings' => ['nitrate' => '20-40', 'ph' => 'sour', 'conductivity' => '-3']]);
 
         $answer->assertOk()->assertSee('“sour” is not a reading', false)->assertSee('value="20-40"', false)->assertSee('value="sour"', false);
         $this->assertDatabaseCount('entries', 0);
@@ -55,17 +55,17 @@ final class ReadingTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['ph' => ' ']])->assertSessionHasErrors('readings.nitrate');
-        $this->post("/tanks/$tank->id/read", [])->assertSessionHasErrors('readings');
-        $this->post("/tanks/$tank->id/read", ['readings' => ['ph' => ['7']]])->assertSessionHasErrors('readings.ph');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['ph' => ' ']])->assertSessionHasErrors('readings.nitrate');
+        $this->post("/tanks/$tank->id/test", [])->assertSessionHasErrors('readings');
+        $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => ['7']]])->assertSessionHasErrors('readings.ph');
     }
 
     public function testATimeToComeIsRefused(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7'], 'taken_at' => '2999-01-01T10:00'])->assertSessionHasErrors('taken_at');
-        $this->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7'], 'taken_at' => 'soon'])->assertSessionHasErrors('taken_at');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7'], 'taken_at' => '2999-01-01T10:00'])->assertSessionHasErrors('taken_at');
+        $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7'], 'taken_at' => 'soon'])->assertSessionHasErrors('taken_at');
     }
 
     public function testTheHourIsTheKeepers(): void
@@ -73,20 +73,20 @@ final class ReadingTest extends FeatureCase
         $keeper = $this->keeper();
         $keeper->update(['timezone' => 'Pacific/Auckland']);
         $tank = $this->tank($keeper);
-        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['ph' => '7'], 'taken_at' => '2026-07-01T09:00']);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7'], 'taken_at' => '2026-07-01T09:00']);
 
         // New Zealand stands twelve hours ahead in July.
         self::assertSame('2026-06-30 21:00', Reading::query()->sole()->taken_at->format('Y-m-d H:i'));
-        $this->get("/tanks/$tank->id/diary")->assertSee('09:00');
+        $this->get("/tanks/$tank->id/log")->assertSee('09:00');
     }
 
     public function testSourcesAreReadToo(): void
     {
         $keeper = $this->keeper();
         $water = $this->water($keeper, 'Rain barrel', 'rain');
-        $this->actingAs($keeper)->get("/waters/$water->id/read")->assertOk()->assertSee('Read Rain barrel');
-        $this->post("/waters/$water->id/read", ['readings' => ['conductivity' => '24']])->assertRedirect('/waters');
-        $this->get('/waters')->assertSee('24');
+        $this->actingAs($keeper)->get("/source-waters/$water->id/test")->assertOk()->assertSee('Test Rain barrel');
+        $this->post("/source-waters/$water->id/test", ['readings' => ['conductivity' => '24']])->assertRedirect('/source-waters');
+        $this->get('/source-waters')->assertSee('24');
 
         self::assertSame($water->id, Reading::query()->sole()->water_id);
     }
@@ -118,12 +118,12 @@ final class ReadingTest extends FeatureCase
         $this->get("/tanks/$tank->id")->assertSee('as it should be now')->assertSee('data-working="nitrate"', false);
         $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is written down')->assertSee('read 6 days ago');
         // The same figure on the change sheet.
-        $this->get("/tanks/$tank->id/change")->assertSee($keeper->show()->number(Parameter::Nitrate, $water->state()->central(Parameter::Nitrate, 0.0), 4.0));
+        $this->get("/tanks/$tank->id/water-change")->assertSee($keeper->show()->number(Parameter::Nitrate, $water->state()->central(Parameter::Nitrate, 0.0), 4.0));
         // So far above it that it may be a slip, or something happened: both are said, and no amount is worked out upon it.
         $this->read($keeper, $tank, ['nitrate' => 'over 100'], CarbonImmutable::now()->subHour());
         self::assertTrue(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
         $this->get('/')->assertSee('Nitrate does not fit what was read before')->assertSee('Test it again, or write down what happened.')->assertDontSee('Nothing due');
-        $this->get("/tanks/$tank->id/change?reason=nitrate&nitrate_goal=20")->assertOk()->assertSee('A test is missing.')->assertSee('test it again');
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20")->assertOk()->assertSee('A test is missing.')->assertSee('test it again');
         $this->read($keeper, $tank, ['nitrate' => 'over 100']);
         self::assertFalse(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
         $this->get('/')->assertDontSee('does not fit what was read before')->assertSee('Nitrate is far over its limit');
@@ -162,7 +162,7 @@ final class ReadingTest extends FeatureCase
         }
         $water = static fn(): TankWater => TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
         self::assertSame(3, $water()->courses()->made(Parameter::Nitrate)->count);
-        $this->actingAs($keeper)->post('/assumed/anew', ['what' => 'made.nitrate', 'tank' => $tank->id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/learning-resets', ['what' => 'made.nitrate', 'tank' => $tank->id])->assertSessionHasNoErrors();
         self::assertSame(0, $water()->courses()->made(Parameter::Nitrate)->count);
         // The field of 20 begins at 15 and ends at 30; the guess of one a day goes on from its middle.
         self::assertEqualsWithDelta(22.5 + 20.0, $water()->state()->central(Parameter::Nitrate, 0.0), 0.1);
@@ -172,29 +172,29 @@ final class ReadingTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $tank->forceFill(['created_at' => CarbonImmutable::now()->subYears(14), 'started_on' => CarbonImmutable::now()->subYears(20)->format('Y-m-d')])->save();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/food")->assertOk();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/fertilising")->assertOk();
     }
 
     public function testADecimalThatSlippedIsAskedBackAndKeptWhenItIsSo(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1']])->assertSessionHasErrors('readings.conductivity');
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1']])->assertSessionHasErrors('readings.conductivity');
         // Nothing is half kept, and what was typed stands there again.
         self::assertSame(1, $tank->entries()->count());
-        $this->get("/tanks/$tank->id/read")->assertSee('It was')->assertSee('it is so')->assertSee('value="3300"', false)->assertSee('value="25.1"', false);
-        $this->post("/tanks/$tank->id/read", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1'], 'sure' => ['conductivity']])->assertSessionHasNoErrors();
+        $this->get("/tanks/$tank->id/test")->assertSee('It was')->assertSee('it is so')->assertSee('value="3300"', false)->assertSee('value="25.1"', false);
+        $this->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1'], 'sure' => ['conductivity']])->assertSessionHasNoErrors();
         self::assertSame(2, $tank->entries()->count());
         // A danger is never asked back.
-        $this->post("/tanks/$tank->id/read", ['readings' => ['ammonium' => '3', 'temperature' => '31']])->assertSessionHasNoErrors();
+        $this->post("/tanks/$tank->id/test", ['readings' => ['ammonium' => '3', 'temperature' => '31']])->assertSessionHasNoErrors();
     }
 
     public function testAPenThatWasSetLongAgoReadsWithAWiderBandAndAsksToBeSetAgain(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $page = fn(): TestResponse => $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/read");
+        $page = fn(): TestResponse => $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/test");
         $spread = function (string $at) use ($keeper, $tank): float {
-            $this->actingAs(Keeper::query()->findOrFail($keeper->id))->post("/tanks/$tank->id/read", ['readings' => ['ph' => '6.80'], 'taken_at' => $at])->assertSessionHasNoErrors();
+            $this->actingAs(Keeper::query()->findOrFail($keeper->id))->post("/tanks/$tank->id/test", ['readings' => ['ph' => '6.80'], 'taken_at' => $at])->assertSessionHasNoErrors();
 
             return Reading::query()->latest('id')->firstOrFail()->toCore()->distribution()->spread();
         };
@@ -238,7 +238,7 @@ final class ReadingTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->travelTo('2026-03-02 20:00');
-        $read = "/tanks/$tank->id/read";
+        $read = "/tanks/$tank->id/test";
         $this->actingAs($keeper)->get($read)->assertOk()->assertSeeText('What the equipment does')->assertSeeText('Heater on')->assertDontSeeText('Bubbles of gas');
         $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240', 'flow' => '']])->assertSessionHasNoErrors()->assertRedirect();
         self::assertSame([['heater', '2026-03-02', 240.0]], $tank->gaugeNotes->map(static fn($note): array => [$note->gauge->value, $note->day->format('Y-m-d'), $note->value])->all());
@@ -249,8 +249,8 @@ final class ReadingTest extends FeatureCase
         $this->post($read, ['readings' => ['nitrate' => '10'], 'gauges' => ['heater' => '250,5'], 'taken_at' => '2026-03-02T10:00'])->assertSessionHasNoErrors();
         self::assertSame([250.5], $tank->gaugeNotes()->pluck('value')->all());
         $this->get($read)->assertSeeText("251\u{A0}min");
-        $this->get("/tanks/$tank->id/course?span=28&series[]=heater")->assertOk()->assertSeeText('Heater on');
-        self::assertStringContainsString(',heater,250.5,', $this->get("/tanks/$tank->id/course.csv?span=28&series[]=heater")->streamedContent());
+        $this->get("/tanks/$tank->id/charts?span=28&series[]=heater")->assertOk()->assertSeeText('Heater on');
+        self::assertStringContainsString(',heater,250.5,', $this->get("/tanks/$tank->id/charts.csv?span=28&series[]=heater")->streamedContent());
         $this->delete("/tanks/$tank->id/gauges/".$tank->gaugeNotes()->firstOrFail()->id)->assertRedirect($read);
         self::assertSame(0, $tank->gaugeNotes()->count());
     }
@@ -270,7 +270,7 @@ final class ReadingTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $had = $tank->entries()->count();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/read", ['readings' => ['nitrate' => '10'], 'gauges' => $gauges])->assertSessionHasErrors($field);
+        $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['nitrate' => '10'], 'gauges' => $gauges])->assertSessionHasErrors($field);
         self::assertSame([0, $had], [$tank->gaugeNotes()->count(), $tank->entries()->count()]);
     }
 
@@ -285,8 +285,8 @@ final class ReadingTest extends FeatureCase
             $tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($ago), 500.0);
         }
         // What was typed meanwhile is not lost.
-        $this->post($ask, ['readings' => ['nitrate' => '20-40'], 'gauges' => ['flow' => '390'], 'note' => 'half way'])->assertRedirect("/tanks/$tank->id/read");
-        $this->get("/tanks/$tank->id/read")->assertSee('value="20-40"', false)->assertSee('value="390"', false)->assertSee('value="half way"', false);
+        $this->post($ask, ['readings' => ['nitrate' => '20-40'], 'gauges' => ['flow' => '390'], 'note' => 'half way'])->assertRedirect("/tanks/$tank->id/test");
+        $this->get("/tanks/$tank->id/test")->assertSee('value="20-40"', false)->assertSee('value="390"', false)->assertSee('value="half way"', false);
         $this->post($ask);
         $note = $tank->gaugeNotes()->firstOrFail();
         self::assertSame([8, '2026-03-01'], [$tank->gaugeNotes()->count(), $note->day->format('Y-m-d')]);

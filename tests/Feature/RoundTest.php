@@ -60,7 +60,7 @@ final class RoundTest extends FeatureCase
         $share = WaterChange::query()->where('tank_id', $tank->id)->sole()->share;
         // KH is alkalinity and mixes; a drop kit read as 4 is 3.5 on average: 3.5 toward 5.5 by the share.
         $kh = number_format(3.5 + $share * 2.0, 1);
-        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/change"] as $page) {
+        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change"] as $page) {
             self::assertMatchesRegularExpression('/KH[^A-Za-z]*'.preg_quote($kh, '/').'/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->assertOk()->getContent())), $page);
         }
     }
@@ -73,7 +73,7 @@ final class RoundTest extends FeatureCase
         // Whatever the heater is set to, heater and room held it at 31.
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subMinutes(5));
         $this->actingAs($keeper)->get('/')->assertSee('The tank is too hot')->assertDontSee('Nothing due');
-        $this->get("/tanks/$tank->id/change")->assertSee("Let it in at 31.0\u{A0}°C.");
+        $this->get("/tanks/$tank->id/water-change")->assertSee("Let it in at 31.0\u{A0}°C.");
     }
 
     public function testEveryPageShowsAReadingWithTheSameMiddleAndBand(): void
@@ -83,7 +83,7 @@ final class RoundTest extends FeatureCase
         foreach (['/', "/tanks/$tank->id"] as $page) {
             self::assertMatchesRegularExpression('/Nitrate\s*30 ± 9/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper)->get($page)->getContent())), $page);
         }
-        self::assertMatchesRegularExpression('/Nitrate\s*mg\/L\s*30\s*± 9/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/$tank->id/change")->getContent())));
+        self::assertMatchesRegularExpression('/Nitrate\s*mg\/L\s*30\s*± 9/u', (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/$tank->id/water-change")->getContent())));
         $this->get("/tanks/$tank->id")->assertSee('read as 20 – 40');
     }
 
@@ -124,7 +124,7 @@ final class RoundTest extends FeatureCase
         [$keeper, $tank] = $this->panesAreDue();
         $this->read($keeper, $tank, ['nitrate' => '10']);
         $this->get('/')->assertSee('Due again: panes');
-        $evening = $this->get('/evening')->assertSee('Plan the session')->assertDontSee('Plan the change')->assertDontSee('Water for it');
+        $evening = $this->get('/tonight')->assertSee('Plan the session')->assertDontSee('Plan the change')->assertDontSee('Water for it');
         self::assertStringContainsString('none', strip_tags((string) $evening->getContent()));
     }
 
@@ -135,7 +135,7 @@ final class RoundTest extends FeatureCase
         $this->read($keeper, $tank, ['nitrate' => 'over 80']);
         $this->actingAs($keeper)->get('/')->assertSee('Nitrate is far over its limit');
         // The change is not due for three days, and nitrate cannot wait for it: the usual 30 % of 100 L goes along with the panes.
-        $evening = (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/evening')->assertOk()->assertSee('Water for it')->getContent()));
+        $evening = (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/tonight')->assertOk()->assertSee('Water for it')->getContent()));
         self::assertMatchesRegularExpression('/30\x{A0}L out in all/u', $evening);
     }
 
@@ -147,7 +147,7 @@ final class RoundTest extends FeatureCase
         $other->update(['name' => 'Hollow']);
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(9));
         $this->noteChange($keeper, $other, $water, 20.0, CarbonImmutable::now()->subDays(3));
-        $page = $this->actingAs($keeper)->get('/evening')->assertOk();
+        $page = $this->actingAs($keeper)->get('/tonight')->assertOk();
         $text = (string) preg_replace('/\s+/', ' ', strip_tags((string) $page->getContent()));
 
         // Brook is two days late and picked; Hollow was changed three days ago and is not.
@@ -156,11 +156,11 @@ final class RoundTest extends FeatureCase
         // 30 % of 100 L, 500 x 500 x 400 mm inside.
         self::assertMatchesRegularExpression('/30\x{A0}L out in all/u', $text);
         $alone = self::minutes($text);
-        $both = self::minutes((string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/evening?chosen=1&tanks[]=$tank->id&tanks[]=$other->id")->assertOk()->assertSee('until')->getContent())));
+        $both = self::minutes((string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tonight?chosen=1&tanks[]=$tank->id&tanks[]=$other->id")->assertOk()->assertSee('until')->getContent())));
         // Two like tanks with five minutes between.
         self::assertSame(2 * $alone + 5, $both);
-        $this->get('/evening?chosen=1')->assertSee('Nothing is picked.');
-        $this->get('/evening?chosen=1&tanks=nonsense')->assertOk();
+        $this->get('/tonight?chosen=1')->assertSee('Nothing is picked.');
+        $this->get('/tonight?chosen=1&tanks=nonsense')->assertOk();
     }
 
     public function testAWrittenSheetTakesItsOwnWatersOfAnEveningAndOnlyWhatIsLeft(): void
@@ -172,15 +172,15 @@ final class RoundTest extends FeatureCase
         $this->noteChange($keeper, $tank, $water, 20.0, CarbonImmutable::now()->subDays(7));
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25']);
         $line = fn(string $name, float $share): string => $name.$keeper->show()->volume($share * $run->plan->refill, 1);
-        $said = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/evening?chosen=1&tanks[]=$tank->id")->assertOk()->getContent()));
+        $said = fn(): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tonight?chosen=1&tanks[]=$tank->id")->assertOk()->getContent()));
         $plain = static fn(string $text): string => str_replace("\u{A0}", ' ', $text);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
         self::assertStringContainsString($plain($line($water->name, 0.75)), $plain($said()));
         // One that is meant for another day is what is done when its tank is picked today, and is not picked by itself.
         $run->update(['planned_for' => CarbonImmutable::now()->addDay()->format('Y-m-d')]);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
-        $this->get("/evening?chosen=1&tanks[]=$tank->id")->assertSee("/runs/$run->id");
-        self::assertStringContainsString('Nothing is picked.', strip_tags((string) $this->get('/evening')->getContent()));
+        $this->get("/tonight?chosen=1&tanks[]=$tank->id")->assertSee("/checklists/$run->id");
+        self::assertStringContainsString('Nothing is picked.', strip_tags((string) $this->get('/tonight')->getContent()));
         $run->update(['planned_for' => null]);
         // Once the water is in, none is needed.
         $run->steps()->where('job', 'refill')->update(['opened_at' => now(), 'done_at' => now()]);
@@ -195,14 +195,14 @@ final class RoundTest extends FeatureCase
         $tank->update(['water_id' => $ro->id, 'routine_share' => 0.2]);
         $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
         $this->noteChange($keeper, $tank, $ro, 20.0, CarbonImmutable::now()->subDays(9));
-        $page = (string) $this->actingAs($keeper)->get('/evening')->assertOk()->getContent();
+        $page = (string) $this->actingAs($keeper)->get('/tonight')->assertOk()->getContent();
         self::assertMatchesRegularExpression('/10.0\x{A0}L there, 10.0\x{A0}L short/u', $page);
         // Ten litres at 2 an hour, from six on.
         self::assertMatchesRegularExpression('/made today 23:0[01]/', $page);
         $store->update(['level' => 50.0]);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get('/evening')->assertSee('enough')->assertDontSee('short:');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get('/tonight')->assertSee('enough')->assertDontSee('short:');
         // The page of the store begins with the same litres.
-        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]"\s+value="20"/', (string) $this->get("/stores/$store->id")->getContent());
+        self::assertMatchesRegularExpression('/name="need\['.$tank->id.'\]"\s+value="20"/', (string) $this->get("/ro-reservoirs/$store->id")->getContent());
     }
 
     private static function minutes(string $text): int

@@ -37,9 +37,9 @@ final class RunPlanTest extends FeatureCase
         self::assertSame([28.5, 28.5, 1, 'Tap', null, []], [$old->plan->litres, $old->plan->out, $old->plan->drains, $old->plan->source, $old->plan->waterline, $old->plan->waters]);
         self::assertSame([After::Evening], $old->plan->after);
         self::assertEquals([Parameter::Nitrate, 20.0], $old->plan->goal);
-        $this->get("/runs/$run->id")->assertOk();
-        $this->get("/runs/$run->id/again")->assertOk();
-        $this->get("/runs/$run->id/print")->assertOk();
+        $this->get("/checklists/$run->id")->assertOk();
+        $this->get("/checklists/$run->id/again")->assertOk();
+        $this->get("/checklists/$run->id/print")->assertOk();
         self::assertSame(2, $old->plan->again(20.0, 0.2, 120.0, 20.0, 20.0)->toKeep()['version']);
         self::assertSame('Tap', $old->plan->again(20.0, 0.2, 120.0, 20.0, 20.0)->source);
     }
@@ -61,6 +61,6 @@ final class RunPlanTest extends FeatureCase
         DB::table('runs')->where('id', $run->id)->update(['plan' => $json]);
         $plan = Run::query()->findOrFail($run->id)->plan;
         self::assertSame([0.0, 0.0, 1, null, [], [], null, null], [$plan->litres, $plan->share, $plan->drains, $plan->goal, $plan->waters, $plan->after, $plan->source, $plan->minutes]);
-        $this->get("/runs/$run->id")->assertOk();
+        $this->get("/checklists/$run->id")->assertOk();
     }
 }

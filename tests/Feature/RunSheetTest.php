@@ -39,7 +39,7 @@ final class RunSheetTest extends FeatureCase
     /** @param array<string, mixed> $with */
     private function finish(string $job, array $with = []): void
     {
-        $this->post("/runs/{$this->run->id}/steps/".$this->position($job), $with)->assertSessionHasNoErrors();
+        $this->post("/checklists/{$this->run->id}/steps/".$this->position($job), $with)->assertSessionHasNoErrors();
     }
 
     private function finishUntil(string $job): void
@@ -58,7 +58,7 @@ final class RunSheetTest extends FeatureCase
     private function allOn(): void
     {
         foreach (['heater', 'canister'] as $device) {
-            $this->post("/runs/{$this->run->id}/switches/$device", ['to' => 'on'])->assertRedirect();
+            $this->post("/checklists/{$this->run->id}/switches/$device", ['to' => 'on'])->assertRedirect();
         }
     }
 
@@ -73,9 +73,9 @@ final class RunSheetTest extends FeatureCase
         self::assertSame(RunState::Done, $run->state);
         $change = Entry::query()->where('kind', EntryKind::Change)->sole();
         self::assertSame("Changed 30\u{A0}L (30\u{A0}%)", $change->title);
-        $this->get("/runs/$run->id")->assertRedirect("/runs/$run->id/look-back");
-        $this->get("/runs/$run->id/look-back")->assertOk()->assertSee('The forecast held.');
-        $this->get("/tanks/{$this->tank->id}/diary")->assertSee($change->title);
+        $this->get("/checklists/$run->id")->assertRedirect("/checklists/$run->id/forecast-check");
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('The forecast held.');
+        $this->get("/tanks/{$this->tank->id}/log")->assertSee($change->title);
     }
 
     public function testReadingsAreTakenInTheStepWhereTheyBelong(): void
@@ -98,12 +98,12 @@ final class RunSheetTest extends FeatureCase
         $this->keeper->unsetRelations();
         $run = $this->writeRun($this->keeper, $this->tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'second_water' => (string) $rain->id, 'second_share' => '50']);
         $refill = $run->steps()->where('job', 'refill')->sole();
-        $this->post("/runs/$run->id/steps/$refill->position", ['readings' => ['conductivity' => '207']]);
+        $this->post("/checklists/$run->id/steps/$refill->position", ['readings' => ['conductivity' => '207']]);
 
         $reading = Reading::query()->where('value', 207)->sole();
         self::assertNull($reading->water_id);
         self::assertNull($reading->tank_id);
-        $this->get("/tanks/{$this->tank->id}/diary")->assertSee('Read the new water for Brook')->assertSee('207');
+        $this->get("/tanks/{$this->tank->id}/log")->assertSee('Read the new water for Brook')->assertSee('207');
     }
 
     public function testInAQuickSessionTheReadingBeforeIsStillTheOneBefore(): void
@@ -132,7 +132,7 @@ final class RunSheetTest extends FeatureCase
     {
         $this->finishUntil('close');
         $this->finish('close');
-        $this->post("/runs/{$this->run->id}/steps/".$this->position('read_after'), ['readings' => ['general_hardness' => '8']])->assertRedirect();
+        $this->post("/checklists/{$this->run->id}/steps/".$this->position('read_after'), ['readings' => ['general_hardness' => '8']])->assertRedirect();
 
         self::assertSame(1, $this->run->steps()->where('job', 'read_after')->sole()->readings()->count());
         self::assertSame(1, Entry::query()->where('kind', EntryKind::Change)->count());
@@ -141,7 +141,7 @@ final class RunSheetTest extends FeatureCase
     public function testABadReadingHoldsTheStepAndKeepsWhatWasTyped(): void
     {
         $position = $this->position('read');
-        $this->from("/runs/{$this->run->id}")->followingRedirects()->post("/runs/{$this->run->id}/steps/$position", ['readings' => ['ph' => '77', 'nitrate' => '20-40']]);
+        $this->from("/checklists/{$this->run->id}")->followingRedirects()->post("/checklists/{$this->run->id}/steps/$position", ['readings' => ['ph' => '77', 'nitrate' => '20-40']]);
         self::assertNull($this->run->steps()->where('job', 'read')->value('done_at'));
         self::assertSame(0, Reading::query()->whereNotNull('run_step_id')->count());
     }
@@ -149,7 +149,7 @@ final class RunSheetTest extends FeatureCase
     public function testTwoBrowsersFinishingTheSameStepDoNoHarm(): void
     {
         $this->finishUntil('read');
-        $url = "/runs/{$this->run->id}/steps/".$this->position('read');
+        $url = "/checklists/{$this->run->id}/steps/".$this->position('read');
         $this->post($url, ['readings' => ['ph' => '7.1', 'nitrate' => '20-40'], 'note' => 'first']);
         $this->post($url, ['readings' => ['ph' => '7.3', 'temperature' => '25.1'], 'note' => 'second'])->assertSessionHas('status');
 
@@ -163,7 +163,7 @@ final class RunSheetTest extends FeatureCase
     {
         $this->finishUntil('close');
         $this->finish('close');
-        $this->post("/runs/{$this->run->id}/steps/".$this->position('close'))->assertRedirect();
+        $this->post("/checklists/{$this->run->id}/steps/".$this->position('close'))->assertRedirect();
 
         self::assertSame(1, Entry::query()->where('kind', EntryKind::Change)->count());
     }
@@ -171,23 +171,23 @@ final class RunSheetTest extends FeatureCase
     public function testWhatWentOffMustBeTickedOn(): void
     {
         $this->finishUntil('on');
-        $url = "/runs/{$this->run->id}/steps/".$this->position('on');
-        $this->post("/runs/{$this->run->id}/switches/heater", ['to' => 'on']);
+        $url = "/checklists/{$this->run->id}/steps/".$this->position('on');
+        $this->post("/checklists/{$this->run->id}/switches/heater", ['to' => 'on']);
         $this->post($url)->assertSessionHasErrors(['switches' => 'Still off: canister filter. Tick each one once it runs.']);
         $this->post($url, ['skip' => '1'])->assertSessionHasErrors('switches');
-        $this->post("/runs/{$this->run->id}/steps/".$this->position('close'))->assertSessionHasErrors('switches');
+        $this->post("/checklists/{$this->run->id}/steps/".$this->position('close'))->assertSessionHasErrors('switches');
         self::assertNull($this->run->steps()->where('job', 'on')->value('done_at'));
 
         $this->get('/')->assertSee('Still off: canister filter');
-        $this->delete("/runs/{$this->run->id}")->assertSessionHasErrors('switches');
-        $this->post("/runs/{$this->run->id}/switches/canister", ['to' => 'on']);
+        $this->delete("/checklists/{$this->run->id}")->assertSessionHasErrors('switches');
+        $this->post("/checklists/{$this->run->id}/switches/canister", ['to' => 'on']);
         $this->post($url)->assertSessionHasNoErrors();
     }
 
     public function testAReadingTypedInAStepThatDoesNotCloseIsNotHalfKept(): void
     {
         $this->finishUntil('on');
-        $this->post("/runs/{$this->run->id}/steps/".$this->position('close'), ['note' => 'x'])->assertSessionHasErrors('switches');
+        $this->post("/checklists/{$this->run->id}/steps/".$this->position('close'), ['note' => 'x'])->assertSessionHasErrors('switches');
         self::assertNull($this->run->steps()->where('job', 'close')->value('note'));
     }
 
@@ -199,16 +199,16 @@ final class RunSheetTest extends FeatureCase
         self::assertNull($this->run->switches()->where('device', 'canister')->value('off_at'));
         self::assertNotNull($this->run->switches()->where('device', 'heater')->value('off_at'));
         // On again means nothing for what never went off.
-        $this->post("/runs/{$this->run->id}/switches/canister", ['to' => 'on']);
+        $this->post("/checklists/{$this->run->id}/switches/canister", ['to' => 'on']);
         self::assertNull($this->run->switches()->where('device', 'canister')->value('on_at'));
     }
 
     public function testTickingTwiceKeepsTheFirstTime(): void
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
-        $this->post("/runs/{$this->run->id}/switches/heater", ['to' => 'off']);
+        $this->post("/checklists/{$this->run->id}/switches/heater", ['to' => 'off']);
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:20'));
-        $this->post("/runs/{$this->run->id}/switches/heater", ['to' => 'off']);
+        $this->post("/checklists/{$this->run->id}/switches/heater", ['to' => 'off']);
 
         self::assertSame('18:00', $this->run->switches()->where('device', 'heater')->sole()->off_at?->format('H:i'));
     }
@@ -216,9 +216,9 @@ final class RunSheetTest extends FeatureCase
     public function testItGoesOnWhereItStoodOnAnyDevice(): void
     {
         $this->finishUntil('off');
-        $this->get("/runs/{$this->run->id}")->assertOk()->assertSee('<h1>Switch off</h1>', false);
+        $this->get("/checklists/{$this->run->id}")->assertOk()->assertSee('<h1>Switch off</h1>', false);
         $this->flushSession();
-        $this->actingAs($this->keeper)->get("/runs/{$this->run->id}")->assertSee('<h1>Switch off</h1>', false);
+        $this->actingAs($this->keeper)->get("/checklists/{$this->run->id}")->assertSee('<h1>Switch off</h1>', false);
         $this->get('/')->assertSee('Step 4 of');
     }
 
@@ -229,29 +229,29 @@ final class RunSheetTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:05:00'));
         $rings = CarbonImmutable::parse('2026-03-01 18:15:00')->getTimestamp();
 
-        $this->get("/runs/{$this->run->id}")->assertSee('data-rings="'.$rings.'"', false);
+        $this->get("/checklists/{$this->run->id}")->assertSee('data-rings="'.$rings.'"', false);
     }
 
     public function testLookingAtAStepWritesNothingAndSayingSoDoesOnce(): void
     {
         $first = fn() => $this->run->steps()->orderBy('position')->firstOrFail()->opened_at?->format('H:i');
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00'));
-        $this->get("/runs/{$this->run->id}")->assertOk()->assertSee('/steps/1/open');
+        $this->get("/checklists/{$this->run->id}")->assertOk()->assertSee('/steps/1/open');
         self::assertNull($first());
 
-        $this->post("/runs/{$this->run->id}/steps/1/open")->assertNoContent();
+        $this->post("/checklists/{$this->run->id}/steps/1/open")->assertNoContent();
         $this->travelTo(CarbonImmutable::parse('2026-03-01 18:10'));
-        $this->post("/runs/{$this->run->id}/steps/1/open")->assertNoContent();
+        $this->post("/checklists/{$this->run->id}/steps/1/open")->assertNoContent();
 
         self::assertSame('18:00', $first());
-        $this->get("/runs/{$this->run->id}")->assertDontSee('/steps/1/open');
+        $this->get("/checklists/{$this->run->id}")->assertDontSee('/steps/1/open');
         // A look ahead begins nothing.
-        $this->get("/runs/{$this->run->id}?step=3")->assertDontSee('/open');
+        $this->get("/checklists/{$this->run->id}?step=3")->assertDontSee('/open');
     }
 
     public function testCautionsStandInTheStepsWhereTheyBite(): void
     {
-        $at = fn(string $job) => $this->get("/runs/{$this->run->id}?step=".$this->position($job))->assertOk();
+        $at = fn(string $job) => $this->get("/checklists/{$this->run->id}?step=".$this->position($job))->assertOk();
         $at('off')->assertSee('Unplug before hands go in');
         $at('drain')->assertSee('Never start a siphon by mouth')->assertSee('bare at this mark');
         $at('refill')->assertSee('backflow preventer');
@@ -270,13 +270,13 @@ final class RunSheetTest extends FeatureCase
     public function testASheetUnderWayIsNotWrittenOver(): void
     {
         $this->finish('look');
-        $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/runs", ['reason' => 'routine'])->assertRedirect("/runs/{$this->run->id}");
+        $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/checklists", ['reason' => 'routine'])->assertRedirect("/checklists/{$this->run->id}");
         self::assertSame(1, Run::query()->count());
     }
 
     public function testASheetNotBegunGivesWayToANewOne(): void
     {
-        $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/runs", ['reason' => 'routine']);
+        $this->actingAs($this->keeper)->post("/tanks/{$this->tank->id}/checklists", ['reason' => 'routine']);
         self::assertSame(1, Run::query()->count());
         self::assertSame('routine', Run::query()->sole()->plan->reason ?? null);
     }
@@ -285,21 +285,21 @@ final class RunSheetTest extends FeatureCase
     {
         $this->finishUntil('read');
         $this->finish('read', ['readings' => ['ph' => '7.15']]);
-        $this->delete("/runs/{$this->run->id}")->assertRedirect("/tanks/{$this->tank->id}");
+        $this->delete("/checklists/{$this->run->id}")->assertRedirect("/tanks/{$this->tank->id}");
 
         self::assertSame(RunState::Dropped, $this->run->refresh()->state);
         self::assertSame(1, Reading::query()->where('value', 7.15)->count());
-        $this->get("/runs/{$this->run->id}")->assertRedirect();
+        $this->get("/checklists/{$this->run->id}")->assertRedirect();
     }
 
     public function testNonsenseDoesNotBreakIt(): void
     {
-        $this->post("/runs/{$this->run->id}/steps/999")->assertNotFound();
-        $this->post("/runs/{$this->run->id}/switches/teapot", ['to' => 'off'])->assertNotFound();
-        $this->post("/runs/{$this->run->id}/switches/heater", ['to' => 'sideways'])->assertSessionHasErrors('to');
-        $this->post("/runs/{$this->run->id}/steps/1", ['note' => str_repeat('x', 10000)])->assertSessionHasErrors('note');
-        $this->post("/runs/{$this->run->id}/steps/1", ['readings' => 'x'])->assertSessionHasErrors('readings');
-        $this->get("/runs/{$this->run->id}?step=-4")->assertOk();
-        $this->get("/runs/{$this->run->id}?step[]=x")->assertOk();
+        $this->post("/checklists/{$this->run->id}/steps/999")->assertNotFound();
+        $this->post("/checklists/{$this->run->id}/switches/teapot", ['to' => 'off'])->assertNotFound();
+        $this->post("/checklists/{$this->run->id}/switches/heater", ['to' => 'sideways'])->assertSessionHasErrors('to');
+        $this->post("/checklists/{$this->run->id}/steps/1", ['note' => str_repeat('x', 10000)])->assertSessionHasErrors('note');
+        $this->post("/checklists/{$this->run->id}/steps/1", ['readings' => 'x'])->assertSessionHasErrors('readings');
+        $this->get("/checklists/{$this->run->id}?step=-4")->assertOk();
+        $this->get("/checklists/{$this->run->id}?step[]=x")->assertOk();
     }
 }

@@ -113,13 +113,13 @@ final class SafetyTest extends FeatureCase
     /** @return iterable<string, array{string, string, array<string, mixed>, int}> page, field, what else is typed, and letters that fit */
     public static function letters(): iterable
     {
-        yield 'the name of a water' => ['/waters', 'name', ['kind' => 'tap'], 60];
-        yield 'a note on a water' => ['/waters', 'note', ['name' => 'Well', 'kind' => 'tap'], 500];
+        yield 'the name of a water' => ['/source-waters', 'name', ['kind' => 'tap'], 60];
+        yield 'a note on a water' => ['/source-waters', 'note', ['name' => 'Well', 'kind' => 'tap'], 500];
         yield 'the name of a tank' => ['/tanks', 'name', [], 60];
-        yield 'a note on readings' => ['/tanks/1/read', 'note', ['readings' => ['ph' => '7']], 1000];
-        yield 'a line of the diary' => ['/diary', 'title', ['kind' => 'note'], 160];
-        yield 'a page of the diary' => ['/diary', 'body', ['title' => 'Rain', 'kind' => 'note'], 5000];
-        yield 'a job of its own' => ['/jobs', 'name', ['kind' => 'own', 'tank_id' => '1'], 80];
+        yield 'a note on readings' => ['/tanks/1/test', 'note', ['readings' => ['ph' => '7']], 1000];
+        yield 'a line of the diary' => ['/log', 'title', ['kind' => 'note'], 160];
+        yield 'a page of the diary' => ['/log', 'body', ['title' => 'Rain', 'kind' => 'note'], 5000];
+        yield 'a job of its own' => ['/tasks', 'name', ['kind' => 'own', 'tank_id' => '1'], 80];
         yield 'why one is away' => ['/week/away', 'note', ['from_day' => '2026-03-02', 'until_day' => '2026-03-03'], 120];
         yield 'a word to a helper' => ['/helpers', 'note', ['name' => 'Ines', 'tank_id' => '1'], 500];
     }
@@ -153,7 +153,7 @@ final class SafetyTest extends FeatureCase
             $this->read($keeper, $tank, ['nitrate' => '10-20'], CarbonImmutable::now()->subDays($days));
         }
         $count('/');
-        $few = ['/' => $count('/'), '/diary' => $count('/diary'), "/tanks/$tank->id/change" => $count("/tanks/$tank->id/change")];
+        $few = ['/' => $count('/'), '/log' => $count('/log'), "/tanks/$tank->id/water-change" => $count("/tanks/$tank->id/water-change")];
         foreach (range(1, 6) as $i) {
             $this->tank($keeper, $this->water($keeper, "Water $i"));
             $this->read($keeper, $tank, ['ph' => '7.1', 'nitrate' => '10-20']);

@@ -68,9 +68,9 @@ final class SetUpTest extends FeatureCase
         $tank = $this->tank($keeper);
         $tank->update(['animals' => 'hard_water_fish']);
         $this->read($keeper, $tank, ['general_hardness' => '13', 'carbonate_hardness' => '9', 'conductivity' => '540', 'ph' => '7.9', 'temperature' => '25', 'nitrate' => '20']);
-        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/change")->assertOk()->assertDontSee('leads away')->getContent();
+        $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertDontSee('leads away')->getContent();
         self::assertMatchesRegularExpression('/<option value="'.$tap->id.'"\s+selected/', $page);
-        $this->get("/tanks/$tank->id/change?water=$ro->id")->assertSee('This water leads away from the range.');
+        $this->get("/tanks/$tank->id/water-change?water=$ro->id")->assertSee('This water leads away from the range.');
         $run = $this->writeRun($keeper, $tank);
         self::assertSame($tap->id, $run->plan->water);
     }
@@ -111,7 +111,7 @@ final class SetUpTest extends FeatureCase
     public function testATopUpIsHeldToTheTank(string $litres, array $sure, bool $kept): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $answer = $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => $litres, 'sure' => $sure]);
+        $answer = $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => $litres, 'sure' => $sure]);
         $kept ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('litres');
         self::assertSame($kept ? 1 : 0, $tank->topUps()->count());
     }
@@ -120,10 +120,10 @@ final class SetUpTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
-        $this->actingAs($keeper)->post("/stores/$store->id/rejections", ['in' => '20', 'out' => '400'])->assertSessionHasErrors('out');
-        $this->post("/stores/$store->id/rejections", ['in' => '400', 'out' => '20'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/ro-reservoirs/$store->id/rejections", ['in' => '20', 'out' => '400'])->assertSessionHasErrors('out');
+        $this->post("/ro-reservoirs/$store->id/rejections", ['in' => '400', 'out' => '20'])->assertSessionHasNoErrors();
         self::assertSame([400.0], $store->rejections()->pluck('conductivity_in')->all());
-        $this->delete("/stores/$store->id/rejections/".$store->rejections()->firstOrFail()->id)->assertRedirect();
+        $this->delete("/ro-reservoirs/$store->id/rejections/".$store->rejections()->firstOrFail()->id)->assertRedirect();
         self::assertSame(0, $store->rejections()->count());
     }
 
@@ -165,7 +165,7 @@ final class SetUpTest extends FeatureCase
         $keeper->jars()->create(['name' => 'Clear drops', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => 20.0, 'litres' => 100.0, 'strength' => 1.0], 'price' => 0.0, 'stock' => 250.0]);
         $this->read($keeper, $tap, ['chlorine' => '0.5']);
         $tank->update(['water_id' => $tap->id, 'second_water_id' => $ro->id, 'second_share' => 0.5, 'routine_share' => 0.2]);
-        $page = strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/conditioner")->assertOk()->assertSee('name="litres" value="10"', false)->getContent());
+        $page = strip_tags((string) $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/dechlorinator")->assertOk()->assertSee('name="litres" value="10"', false)->getContent());
         // A fifth of 100 L, half of it from the tap: 10 L take 2 mL.
         self::assertStringContainsString('2.00 mL', $page);
         $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->refresh());

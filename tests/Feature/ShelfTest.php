@@ -23,8 +23,8 @@ final class ShelfTest extends FeatureCase
     public function testASaltAndALabelledProductGoOntoTheShelf(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->post('/jars', ['name' => 'White tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '98', 'stock' => '400', 'price' => '0,60'])->assertSessionHasNoErrors();
-        $this->post('/jars', ['name' => 'Shrimp salt', 'salt' => 'label', 'unit' => 'mL', 'purity' => '100', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '6', 'kh' => '', 'ec' => '280', 'ratio' => '']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'White tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '98', 'stock' => '400', 'price' => '0,60'])->assertSessionHasNoErrors();
+        $this->post('/products', ['name' => 'Shrimp salt', 'salt' => 'label', 'unit' => 'mL', 'purity' => '100', 'label' => ['dose' => '6', 'litres' => '20', 'gh' => '6', 'kh' => '', 'ec' => '280', 'ratio' => '']])->assertSessionHasNoErrors();
         [$salt, $product] = [Jar::query()->where('name', 'White tin')->firstOrFail(), Jar::query()->where('name', 'Shrimp salt')->firstOrFail()];
 
         // 1 g of pure Epsom salt in 1 L is 1 / 246.47 mol of magnesium: 4.057 mmol; 98 % of it 3.976.
@@ -32,10 +32,10 @@ final class ShelfTest extends FeatureCase
         // 6 mL in 20 L raise 6 degrees: 1 mL in 1 L would raise 20, which are 3.566 mmol/L.
         self::assertEqualsWithDelta(3.566, $product->toCore()->perUnit->hardness(), 0.002);
         self::assertNull($product->stock);
-        $this->get('/shelf')->assertOk()->assertSee('White tin')->assertSee('0.60');
-        $this->put('/jars/'.$salt->id, ['name' => 'Blue tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100', 'stock' => ''])->assertSessionHasNoErrors();
+        $this->get('/supplies/products')->assertOk()->assertSee('White tin')->assertSee('0.60');
+        $this->put('/products/'.$salt->id, ['name' => 'Blue tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100', 'stock' => ''])->assertSessionHasNoErrors();
         self::assertNull($salt->refresh()->stock);
-        $this->delete('/jars/'.$salt->id)->assertRedirect('/shelf');
+        $this->delete('/products/'.$salt->id)->assertRedirect('/supplies/products');
         self::assertSame(1, Jar::query()->count());
     }
 
@@ -59,7 +59,7 @@ final class ShelfTest extends FeatureCase
     #[DataProvider('badJars')]
     public function testAJarThatCannotBeIsRefusedAtItsField(array $typed, string $field): void
     {
-        $this->actingAs($this->keeper())->post('/jars', $typed + ['name' => 'Tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100'])->assertSessionHasErrors($field);
+        $this->actingAs($this->keeper())->post('/products', $typed + ['name' => 'Tin', 'salt' => 'epsom', 'unit' => 'g', 'purity' => '100'])->assertSessionHasErrors($field);
         self::assertSame(0, Jar::query()->count());
     }
 
@@ -67,15 +67,15 @@ final class ShelfTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $jar = $this->jar($keeper, 'epsom');
-        $this->actingAs($keeper)->post("/jars/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '49'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '49'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(4.9, (float) $jar->refresh()->load('trials')->spoon()?->mean, 1e-9);
         // 1 g of Epsom salt in 1 L reads about 815 (its ions: 4.06 mmol/L each of Mg and SO4); a rise of 400 in 10 L is about 4.9 g.
-        $this->post("/jars/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])->assertSessionHasNoErrors();
+        $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(4.9, $jar->refresh()->load('trials')->trials->last()->grams_each ?? 0.0, 0.3);
-        $this->post("/jars/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
-        $this->get("/jars/$jar->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is set aside');
+        $this->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
+        $this->get("/products/$jar->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is set aside');
         $odd = $jar->refresh()->load('trials')->trials->last();
-        $this->delete("/jars/$jar->id/trials/".($odd->id ?? 0));
+        $this->delete("/products/$jar->id/trials/".($odd->id ?? 0));
         self::assertCount(2, $jar->refresh()->load('trials')->trials);
     }
 
@@ -98,7 +98,7 @@ final class ShelfTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $jar = $this->jar($keeper, 'epsom');
-        $this->actingAs($keeper)->post("/jars/$jar->id/trials", $typed)->assertSessionHasErrors($field);
+        $this->actingAs($keeper)->post("/products/$jar->id/trials", $typed)->assertSessionHasErrors($field);
         self::assertCount(0, $jar->trials()->get());
     }
 
@@ -118,24 +118,24 @@ final class ShelfTest extends FeatureCase
     public function testAStoreIsKeptReadAndPlannedFrom(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
-        $this->actingAs($keeper)->post('/stores', ['name' => 'Barrel', 'water_id' => (string) $ro->id, 'capacity' => '60', 'level' => '20', 'litres_per_day' => '120', 'waste' => '3', 'membrane_on' => '2026-01-05'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Barrel', 'water_id' => (string) $ro->id, 'capacity' => '60', 'level' => '20', 'litres_per_day' => '120', 'waste' => '3', 'membrane_on' => '2026-01-05'])->assertSessionHasNoErrors();
         $store = Store::query()->firstOrFail();
-        $this->post("/stores/$store->id/level", ['level' => '61'])->assertSessionHasErrors('level');
-        $this->post("/stores/$store->id/level", ['level' => '30'])->assertSessionHasNoErrors();
+        $this->post("/ro-reservoirs/$store->id/level", ['level' => '61'])->assertSessionHasErrors('level');
+        $this->post("/ro-reservoirs/$store->id/level", ['level' => '30'])->assertSessionHasNoErrors();
         // 60 L hold 30 more: 6 hours at 5 L an hour, 90 L go down the drain.
-        $this->get("/stores/$store->id")->assertOk()->assertSee('full in 6 h 00')->assertSee("90\u{A0}L go down the drain");
+        $this->get("/ro-reservoirs/$store->id")->assertOk()->assertSee('full in 6 h 00')->assertSee("90\u{A0}L go down the drain");
         // 40 L: 10 are missing, two hours.
-        $this->get("/stores/$store->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
-        $this->get("/stores/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between nothing and 5000');
+        $this->get("/ro-reservoirs/$store->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
+        $this->get("/ro-reservoirs/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between nothing and 5000');
         foreach ([[400, 12, 0], [400, 16, 0], [400, 20, 0], [400, 90, 1]] as $i => [$in, $out, $first]) {
             $this->travelTo(CarbonImmutable::parse('2026-02-01')->addDays(30 * $i));
-            $this->post("/stores/$store->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();
+            $this->post("/ro-reservoirs/$store->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();
         }
         // 97, 96, 95 %: a point a month; the first output of 77 % does not count. On the fourth day of reckoning 94 % are left.
-        $this->get("/stores/$store->id")->assertSee('It holds back 94.0 %')->assertSee('1.00 points a month');
-        $this->post("/stores/$store->id/rejections", ['in' => '0', 'out' => '5'])->assertSessionHasErrors('in');
+        $this->get("/ro-reservoirs/$store->id")->assertSee('It holds back 94.0 %')->assertSee('1.00 points a month');
+        $this->post("/ro-reservoirs/$store->id/rejections", ['in' => '0', 'out' => '5'])->assertSessionHasErrors('in');
         foreach ([['capacity' => '0'], ['level' => '70'], ['waste' => '-1'], ['membrane_on' => 'soon'], ['litres_per_day' => '']] as $typed) {
-            $this->post('/stores', $typed + ['name' => 'B', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3'])->assertSessionHasErrors(array_keys($typed));
+            $this->post('/ro-reservoirs', $typed + ['name' => 'B', 'capacity' => '60', 'level' => '1', 'litres_per_day' => '100', 'waste' => '3'])->assertSessionHasErrors(array_keys($typed));
         }
         self::assertSame(1, Store::query()->count());
     }
@@ -144,19 +144,19 @@ final class ShelfTest extends FeatureCase
     {
         [$keeper, , , $tap] = $this->bench();
         $form = ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Mg' => '9.8', 'Na' => '14', 'K' => '2.1', 'Cl' => '24', 'SO4' => '38', 'NO3' => '7.5'], 'alkalinity' => '6', 'conductivity' => '388'];
-        $this->actingAs($keeper)->post("/waters/$tap->id/analyses", $form)->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", $form)->assertSessionHasNoErrors();
         // Alkalinity of 6 degrees is 2.14 meq/L of bicarbonate at 61 g/mol.
-        $this->get("/waters/$tap->id")->assertOk()->assertSee('The figures agree.')->assertSee('131');
+        $this->get("/source-waters/$tap->id")->assertOk()->assertSee('The figures agree.')->assertSee('131');
         $this->travel(1)->days();
-        $this->post("/waters/$tap->id/analyses", ['ions' => ['Ca' => '480'] + $form['ions'], 'sampled_on' => '2026-03-02'] + $form)->assertSessionHasNoErrors();
-        $this->get("/waters/$tap->id")->assertSee('The figures do not agree.');
-        $this->get('/bench?'.http_build_query(['waters' => [$tap->id]]))->assertSee('do not agree');
+        $this->post("/source-waters/$tap->id/analyses", ['ions' => ['Ca' => '480'] + $form['ions'], 'sampled_on' => '2026-03-02'] + $form)->assertSessionHasNoErrors();
+        $this->get("/source-waters/$tap->id")->assertSee('The figures do not agree.');
+        $this->get('/mix-water?'.http_build_query(['waters' => [$tap->id]]))->assertSee('do not agree');
         foreach ([['ions' => ['Ca' => '-1']], ['ions' => ['Na' => 'salty']], ['sampled_on' => 'yesterday'], ['ph' => '30'], ['conductivity' => str_repeat('1', 500)]] as $typed) {
-            $this->post("/waters/$tap->id/analyses", $typed + $form)->assertSessionHasErrors();
+            $this->post("/source-waters/$tap->id/analyses", $typed + $form)->assertSessionHasErrors();
         }
-        $this->post("/waters/$tap->id/analyses", ['sampled_on' => '2026-03-01'])->assertSessionHasErrors('ions.Ca');
+        $this->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01'])->assertSessionHasErrors('ions.Ca');
         // Hardness of 2 degrees cannot hold 48 mg/L calcium, which are 6.7.
-        $this->post("/waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48'], 'hardness' => '2'])->assertSessionHasErrors('hardness');
+        $this->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48'], 'hardness' => '2'])->assertSessionHasErrors('hardness');
     }
 
     public function testTopUpsTeachWhatEvaporatesAndWhereItLeads(): void
@@ -165,21 +165,21 @@ final class ShelfTest extends FeatureCase
         $now = CarbonImmutable::parse('2026-06-01 12:00');
         foreach ([0, 7, 14, 21, 28] as $day) {
             $this->travelTo($now->addDays($day));
-            $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => '7'])->assertSessionHasNoErrors();
+            $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => '7'])->assertSessionHasNoErrors();
         }
         // 500 mm by 500 mm of surface lose 0.75 L a day at 3 mm; 28 days of 1 L a day against 14 of that: (28 + 10.5) / 42.
-        $this->get("/tanks/$tank->id/top-up?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your own top-ups')->assertSee('Topping up with Tap adds');
-        $this->get("/tanks/$tank->id/top-up?top_up=$ro->id")->assertOk()->assertSee('adds next to nothing');
+        $this->get("/tanks/$tank->id/top-off?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your own top-ups')->assertSee('Topping up with Tap adds');
+        $this->get("/tanks/$tank->id/top-off?top_up=$ro->id")->assertOk()->assertSee('adds next to nothing');
         foreach (['', '0', '-2', 'a lot', '1e9'] as $litres) {
-            $this->post("/tanks/$tank->id/top-ups", ['litres' => $litres])->assertSessionHasErrors('litres');
+            $this->post("/tanks/$tank->id/top-offs", ['litres' => $litres])->assertSessionHasErrors('litres');
         }
-        $this->get("/tanks/$tank->id/top-up?top_up=x&change=999")->assertOk();
+        $this->get("/tanks/$tank->id/top-off?top_up=x&change=999")->assertOk();
     }
 
     public function testTheDoseOfConditionerFollowsLabelVolumeAndChlorine(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $ask = fn(array $query): string => (string) $this->actingAs($keeper)->get("/tanks/$tank->id/conditioner?".http_build_query($query + ['dose' => '5', 'for' => '200', 'strength' => '1', 'litres' => '40', 'chlorine' => '0.5']))->assertOk()->getContent();
+        $ask = fn(array $query): string => (string) $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator?".http_build_query($query + ['dose' => '5', 'for' => '200', 'strength' => '1', 'litres' => '40', 'chlorine' => '0.5']))->assertOk()->getContent();
 
         // 5 mL for 200 L is 1 mL for 40 L; twice that where the tap holds 2 mg/L and the label counts on 1.
         self::assertStringContainsString('1.00 mL', $ask([]));
@@ -212,8 +212,8 @@ final class ShelfTest extends FeatureCase
     public function testADechlorinatorIsKeptAndAnsweredInWhatItIsMeasuredWith(array $label, string $dose): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->post('/jars', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => $label])->assertSessionHasNoErrors();
-        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get("/tanks/$tank->id/conditioner?".http_build_query(['litres' => '40', 'dose' => $label['dose'], 'for' => $label['litres'], 'strength' => '']))->assertOk()->getContent()));
+        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => $label])->assertSessionHasNoErrors();
+        $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get("/tanks/$tank->id/dechlorinator?".http_build_query(['litres' => '40', 'dose' => $label['dose'], 'for' => $label['litres'], 'strength' => '']))->assertOk()->getContent()));
         self::assertStringContainsString($dose.' of Clear for this change', $text);
         // And its working speaks of the same unit.
         self::assertSame($label['measured'] === 'mL', str_contains($text, ' mL '));
@@ -227,8 +227,8 @@ final class ShelfTest extends FeatureCase
         }
         $clear = $keeper->jars()->where('name', 'Clear')->sole();
         $taken = fn(): ?string => ConditionerDose::jar($keeper->fresh() ?? $keeper)?->name;
-        $this->actingAs($keeper)->get("/tanks/$tank->id/conditioner?product=$clear->id")->assertOk()->assertSee('Use Clear from now on');
-        $this->post("/jars/$clear->id/use")->assertRedirect();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/dechlorinator?product=$clear->id")->assertOk()->assertSee('Use Clear from now on');
+        $this->post("/products/$clear->id/use")->assertRedirect();
         self::assertSame('Clear', $taken());
         // What is used up is not taken.
         $clear->update(['stock' => 0.0]);
@@ -236,7 +236,7 @@ final class ShelfTest extends FeatureCase
         $clear->update(['stock' => 40.0]);
         $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank, ['reason' => 'routine']);
         self::assertStringContainsString('of Clear', (string) json_encode($run->steps()->where('job', 'condition')->sole()->content->toKeep()));
-        $this->actingAs($this->keeper('Linnet'))->post("/jars/$clear->id/use")->assertNotFound();
+        $this->actingAs($this->keeper('Linnet'))->post("/products/$clear->id/use")->assertNotFound();
     }
 
     /** @return iterable<string, array{string|null, bool, float}> */
@@ -253,13 +253,13 @@ final class ShelfTest extends FeatureCase
     public function testTheDisinfectantOfAWaterDecidesDechlorinatorAndAmmonia(?string $disinfectant, bool $isTreated, float $ammonia): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->put("/waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'note' => '', 'disinfectant' => $disinfectant ?? ''])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->put("/source-waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'note' => '', 'disinfectant' => $disinfectant ?? ''])->assertSessionHasNoErrors();
         $this->read($keeper, $water, ['chlorine' => '2']);
         $waters = Waters::around($tank->fresh() ?? $tank, [$water->id]);
         // The chart's field about 2 is kept with its band: its middle lies a little higher.
         self::assertEqualsWithDelta($ammonia, $waters->source($water->fresh() ?? $water)->central(Parameter::Ammonium, -1.0), 0.07);
         self::assertSame($isTreated, $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine'])->steps()->where('job', 'condition')->exists());
-        $this->put("/waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'disinfectant' => 'bleach'])->assertSessionHasErrors('disinfectant');
+        $this->put("/source-waters/$water->id", ['name' => $water->name, 'kind' => 'tap', 'disinfectant' => 'bleach'])->assertSessionHasErrors('disinfectant');
     }
 
     public function testChlorineOfAnotherTapDoesNotCount(): void
@@ -281,7 +281,7 @@ final class ShelfTest extends FeatureCase
         self::assertNull(Devices::pen($keeper, $batch));
         self::assertNull(Devices::scale($keeper, $jar, 10));
         $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertDontSee('Take it from the pen');
-        $this->post("/stores/$store->id/ask")->assertRedirect();
+        $this->post("/ro-reservoirs/$store->id/ask")->assertRedirect();
         self::assertCount(0, $store->rejections()->get());
 
         $keeper = $this->switchOn($keeper);
@@ -290,12 +290,12 @@ final class ShelfTest extends FeatureCase
         // The simulated hand and mark are off by a few percent, and the pen's own warmth was made up for.
         self::assertEqualsWithDelta(1.0, $content->checks()[0]->read / $content->expectedConductivity(), 0.12);
         self::assertGreaterThan(6.0, $content->checks()[0]->ph);
-        $this->post("/jars/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'from' => 'device'])->assertSessionHasNoErrors();
-        $this->post("/jars/$jar->id/trials", ['by' => 'pen', 'spoons' => '2', 'litres' => '5', 'from' => 'device'])->assertSessionHasNoErrors();
+        $this->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'from' => 'device'])->assertSessionHasNoErrors();
+        $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '2', 'litres' => '5', 'from' => 'device'])->assertSessionHasNoErrors();
         $trials = $jar->refresh()->load('trials')->trials->map(static fn(SpoonTrial $trial): float => $trial->grams_each)->all();
         self::assertEqualsWithDelta(1.0, ($trials[1] ?? 0.0) / ($trials[0] ?? 1.0), 0.25);
         $this->travel(6)->hours();
-        $this->post("/stores/$store->id/ask");
+        $this->post("/ro-reservoirs/$store->id/ask");
         // 10 L and six hours at 5 L an hour.
         self::assertEqualsWithDelta(40.0, $store->refresh()->level, 0.2);
         self::assertCount(1, $store->rejections()->get());

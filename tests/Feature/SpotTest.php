@@ -30,72 +30,72 @@ final class SpotTest extends FeatureCase
 
     private function photo(): Photo
     {
-        $this->post("/tanks/{$this->tank->id}/spot", ['photo' => UploadedFile::fake()->image('tank.jpg', 640, 360)])->assertSessionHasNoErrors()->assertRedirect();
+        $this->post("/tanks/{$this->tank->id}/fixed-spot", ['photo' => UploadedFile::fake()->image('tank.jpg', 640, 360)])->assertSessionHasNoErrors()->assertRedirect();
 
         return Photo::query()->latest('id')->firstOrFail();
     }
 
     public function testTwoDaysStandOverEachOtherOrSideBySideAndTheIntentIsPinned(): void
     {
-        $this->get("/tanks/{$this->tank->id}/spot")->assertOk()->assertSee('No photo from the fixed spot yet');
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertOk()->assertSee('No photo from the fixed spot yet');
         $first = $this->photo();
         $this->travelTo('2026-03-20 18:00');
         $second = $this->photo();
 
-        $this->get("/tanks/{$this->tank->id}/spot")->assertOk()->assertSee('data-compare', false)->assertSee("/photos/$first->id", false)->assertSee("/photos/$second->id", false);
-        $this->get("/tanks/{$this->tank->id}/spot?way=beside")->assertDontSee('data-compare', false)->assertSee('Side by side');
-        $this->post("/tanks/{$this->tank->id}/spot/photos/$first->id")->assertRedirect();
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertOk()->assertSee('data-compare', false)->assertSee("/photos/$first->id", false)->assertSee("/photos/$second->id", false);
+        $this->get("/tanks/{$this->tank->id}/fixed-spot?way=beside")->assertDontSee('data-compare', false)->assertSee('Side by side');
+        $this->post("/tanks/{$this->tank->id}/fixed-spot/photos/$first->id")->assertRedirect();
         self::assertTrue($first->refresh()->is_intent);
-        $this->get("/tanks/{$this->tank->id}/spot")->assertSee('As it is meant to look');
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertSee('As it is meant to look');
         // Another pin takes the first one's place; the same once more takes it out.
-        $this->post("/tanks/{$this->tank->id}/spot/photos/$second->id");
+        $this->post("/tanks/{$this->tank->id}/fixed-spot/photos/$second->id");
         self::assertSame([$second->id], Photo::query()->where('is_intent', true)->pluck('id')->all());
-        $this->post("/tanks/{$this->tank->id}/spot/photos/$second->id");
+        $this->post("/tanks/{$this->tank->id}/fixed-spot/photos/$second->id");
         self::assertSame(0, Photo::query()->where('is_intent', true)->count());
     }
 
     public function testWhatIsNoPhotoAndWhatIsOfAnotherTankIsRefused(): void
     {
-        $this->post("/tanks/{$this->tank->id}/spot", ['photo' => UploadedFile::fake()->create('tank.txt', 4)])->assertSessionHasErrors('photo');
-        $this->post("/tanks/{$this->tank->id}/spot")->assertSessionHasErrors('photo');
+        $this->post("/tanks/{$this->tank->id}/fixed-spot", ['photo' => UploadedFile::fake()->create('tank.txt', 4)])->assertSessionHasErrors('photo');
+        $this->post("/tanks/{$this->tank->id}/fixed-spot")->assertSessionHasErrors('photo');
         $photo = $this->photo();
         $other = $this->tank($this->keeper);
 
-        $this->post("/tanks/$other->id/spot/photos/$photo->id")->assertNotFound();
+        $this->post("/tanks/$other->id/fixed-spot/photos/$photo->id")->assertNotFound();
         self::assertFalse($photo->refresh()->is_intent);
     }
 
     public function testWhatIsOffBecomesALineOfTheNextSessionAndIsRestoredByIt(): void
     {
-        $this->post("/tanks/{$this->tank->id}/off", ['kinds' => ['odd_stone', 'lost_path'], 'place' => 'left of the root'])->assertSessionHasNoErrors();
-        $this->post("/tanks/{$this->tank->id}/off", ['kinds' => []])->assertSessionHasErrors('kinds');
-        $this->post("/tanks/{$this->tank->id}/off", ['kinds' => ['ugly']])->assertSessionHasErrors();
+        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone', 'lost_path'], 'place' => 'left of the root'])->assertSessionHasNoErrors();
+        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => []])->assertSessionHasErrors('kinds');
+        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['ugly']])->assertSessionHasErrors();
         self::assertSame(2, OffSpot::query()->count());
-        $this->get("/tanks/{$this->tank->id}/compose")->assertSee('a stone or a root lies wrong: left of the root');
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('a stone or a root lies wrong: left of the root');
 
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
         $step = $run->steps()->where('job', 'hardscape')->firstOrFail();
-        $this->get("/runs/$run->id?step=$step->position")->assertSee('To restore: a stone or a root lies wrong: left of the root.')->assertDontSee('To restore: a path');
-        $this->post("/runs/$run->id/steps/$step->position")->assertRedirect();
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('To restore: a stone or a root lies wrong: left of the root.')->assertDontSee('To restore: a path');
+        $this->post("/checklists/$run->id/steps/$step->position")->assertRedirect();
 
         self::assertSame(OffState::Restored, OffSpot::query()->where('kind', 'odd_stone')->sole()->state);
         self::assertSame(OffState::Restore, OffSpot::query()->where('kind', 'lost_path')->sole()->state);
-        $this->get("/tanks/{$this->tank->id}/spot")->assertSee('left of the root: restored');
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertSee('left of the root: restored');
     }
 
     public function testASkippedStepRestoresNothingAndAKeeperMayDecideAgainst(): void
     {
-        $this->post("/tanks/{$this->tank->id}/off", ['kinds' => ['odd_stone']]);
+        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone']]);
         $spot = OffSpot::query()->sole();
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
         $step = $run->steps()->where('job', 'hardscape')->firstOrFail();
-        $this->post("/runs/$run->id/steps/$step->position", ['skip' => '1']);
+        $this->post("/checklists/$run->id/steps/$step->position", ['skip' => '1']);
         self::assertSame(OffState::Restore, $spot->refresh()->state);
 
-        $this->put("/tanks/{$this->tank->id}/off/$spot->id", ['state' => 'against'])->assertSessionHasNoErrors();
+        $this->put("/tanks/{$this->tank->id}/layout-issues/$spot->id", ['state' => 'against'])->assertSessionHasNoErrors();
         self::assertSame(OffState::Against, $spot->refresh()->state);
-        $this->put("/tanks/{$this->tank->id}/off/$spot->id", ['state' => 'never'])->assertSessionHasErrors('state');
-        $this->get("/tanks/{$this->tank->id}/compose")->assertDontSee('a stone or a root lies wrong');
+        $this->put("/tanks/{$this->tank->id}/layout-issues/$spot->id", ['state' => 'never'])->assertSessionHasErrors('state');
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertDontSee('a stone or a root lies wrong');
     }
 
     public function testNoMoreThanThirtyThingsAreOffAtOnce(): void
@@ -104,6 +104,6 @@ final class SpotTest extends FeatureCase
             $this->tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()]);
         }
 
-        $this->post("/tanks/{$this->tank->id}/off", ['kinds' => ['odd_stone']])->assertSessionHasErrors('kinds');
+        $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['odd_stone']])->assertSessionHasErrors('kinds');
     }
 }

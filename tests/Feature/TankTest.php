@@ -66,7 +66,7 @@ final class TankTest extends FeatureCase
         self::assertEqualsWithDelta(32.48, VesselOf::tank($tank)->litres(), 1e-9);
         self::assertEqualsWithDelta(112.62, VesselOf::tank($tank)->markFor(8.12), 0.01);
         $this->get("/tanks/$tank->id")->assertOk()->assertSee('<b>32</b>', false)->assertSee('Another, known by its litres');
-        foreach (['change', 'hose', 'top-up', 'bed', 'section.svg'] as $page) {
+        foreach (['water-change', 'hose', 'top-off', 'gravel-vac', 'section.svg'] as $page) {
             $this->get("/tanks/$tank->id/$page")->assertOk();
         }
         $this->get("/tanks/$tank->id?working=volume")->assertSee('net volume by the table');

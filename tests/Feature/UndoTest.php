@@ -37,22 +37,22 @@ final class UndoTest extends FeatureCase
     /** @return iterable<string, array{callable(self, Keeper, Tank, Water): mixed}> each act that writes into the diary */
     public static function acts(): iterable
     {
-        yield 'a note' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post('/diary', ['kind' => 'note', 'title' => 'A note', 'tank_id' => (string) $tank->id, 'happened_at' => '2026-03-20T11:00'])];
-        yield 'a test of the water' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post("/tanks/$tank->id/read", ['readings' => ['nitrate' => '20-40', 'ph' => '7']])];
-        yield 'a water change of before' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/changed", ['changed_at' => '2026-03-19T10:00', 'litres' => '15', 'water' => (string) $water->id])];
+        yield 'a note' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post('/log', ['kind' => 'note', 'title' => 'A note', 'tank_id' => (string) $tank->id, 'happened_at' => '2026-03-20T11:00'])];
+        yield 'a test of the water' => [static fn(self $test, Keeper $keeper, Tank $tank) => $test->post("/tanks/$tank->id/test", ['readings' => ['nitrate' => '20-40', 'ph' => '7']])];
+        yield 'a water change of before' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-19T10:00', 'litres' => '15', 'water' => (string) $water->id])];
         yield 'a dose' => [static function (self $test, Keeper $keeper, Tank $tank): void {
             $jar = $keeper->jars()->where('name', 'Green drops')->sole();
             $test->post("/tanks/$tank->id/doses", ['jar_id' => (string) $jar->id, 'amount' => '4', 'state' => 'given']);
         }];
         yield 'a job that was done' => [static function (self $test, Keeper $keeper): void {
-            $test->post('/jobs/'.$keeper->chores()->sole()->id.'/done', ['found' => 'as_expected']);
+            $test->post('/tasks/'.$keeper->chores()->sole()->id.'/done', ['found' => 'as_expected']);
         }];
         yield 'a batch that was made' => [static function (self $test): void {
             $test->post('/batches/'.Batch::query()->sole()->id.'/made');
         }];
-        yield 'acid in a water' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/acid", ['water' => (string) $water->id, 'litres' => '20', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '3', 'to' => '', 'way' => 'change'])];
+        yield 'acid in a water' => [static fn(self $test, Keeper $keeper, Tank $tank, Water $water) => $test->post("/tanks/$tank->id/lower-kh", ['water' => (string) $water->id, 'litres' => '20', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '3', 'to' => '', 'way' => 'change'])];
         yield 'animals that died' => [static function (self $test, Keeper $keeper, Tank $tank): void {
-            $test->post("/tanks/$tank->id/animals/".$tank->animalKinds()->sole()->id, ['event' => 'died', 'count' => '2']);
+            $test->post("/tanks/$tank->id/livestock/".$tank->animalKinds()->sole()->id, ['event' => 'died', 'count' => '2']);
         }];
     }
 
@@ -110,8 +110,8 @@ final class UndoTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
         $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 150, 'cover' => 1]);
-        $base = "/tanks/$tank->id/stands/$stand->id";
-        $this->actingAs($keeper)->post("/tanks/$tank->id/heights", ['height' => [$stand->id => '350']])->assertSessionHasNoErrors();
+        $base = "/tanks/$tank->id/plant-groups/$stand->id";
+        $this->actingAs($keeper)->post("/tanks/$tank->id/plants/measurements", ['height' => [$stand->id => '350']])->assertSessionHasNoErrors();
         $slip = $stand->looks()->reorder()->orderByDesc('id')->firstOrFail();
         self::assertSame(350.0, $slip->height);
         $this->get($base)->assertOk()->assertSeeText('What was noted')->assertSee('value="350"', false);
@@ -141,13 +141,13 @@ final class UndoTest extends FeatureCase
         $stand->looks()->create(['happened_at' => now()->subDays(10), 'height' => 90, 'cover' => 1]);
         $stand->capsules()->create(['kind' => 'clay', 'number' => 3, 'placed_on' => '2026-01-05']);
         // The field begins with as many as there were: a tap does not make three one.
-        $this->actingAs($keeper)->get("/tanks/$tank->id/food")->assertSee('name="number" value="3"', false);
-        $this->post("/tanks/$tank->id/stands/$stand->id/capsules", ['number' => '3', 'kind' => 'clay'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/fertilising")->assertSee('name="number" value="3"', false);
+        $this->post("/tanks/$tank->id/plant-groups/$stand->id/root-tabs", ['number' => '3', 'kind' => 'clay'])->assertSessionHasNoErrors();
         $today = Capsule::query()->orderByDesc('id')->firstOrFail();
-        $this->put("/tanks/$tank->id/stands/$stand->id/capsules/$today->id", ['number' => '2', 'placed_on' => '2026-03-19'])->assertSessionHasNoErrors();
+        $this->put("/tanks/$tank->id/plant-groups/$stand->id/root-tabs/$today->id", ['number' => '2', 'placed_on' => '2026-03-19'])->assertSessionHasNoErrors();
         self::assertSame([2, '2026-03-19'], [$today->refresh()->number, $today->placed_on->format('Y-m-d')]);
-        $this->put("/tanks/$tank->id/stands/$stand->id/capsules/$today->id", ['number' => '2', 'placed_on' => '2026-04-19'])->assertSessionHasErrors('placed_on');
-        $this->delete("/tanks/$tank->id/stands/$stand->id/capsules/$today->id")->assertSessionHasNoErrors();
+        $this->put("/tanks/$tank->id/plant-groups/$stand->id/root-tabs/$today->id", ['number' => '2', 'placed_on' => '2026-04-19'])->assertSessionHasErrors('placed_on');
+        $this->delete("/tanks/$tank->id/plant-groups/$stand->id/root-tabs/$today->id")->assertSessionHasNoErrors();
         self::assertSame([3], Capsule::query()->pluck('number')->all());
     }
 

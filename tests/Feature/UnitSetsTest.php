@@ -109,7 +109,7 @@ final class UnitSetsTest extends FeatureCase
         [$keeper, $pages, $tank] = $this->furnished();
         $this->switchTo($keeper, 'american');
         $this->actingAs($keeper->fresh() ?? $keeper);
-        foreach (["/tanks/$tank->id", "/tanks/$tank->id/change", "/tanks/$tank->id/compose", "/tanks/$tank->id/hose", "/tanks/$tank->id/top-up", "/tanks/$tank->id/bed", "/tanks/$tank->id/edit", '/', '/shelf', '/bench'] as $page) {
+        foreach (["/tanks/$tank->id", "/tanks/$tank->id/water-change", "/tanks/$tank->id/maintenance", "/tanks/$tank->id/hose", "/tanks/$tank->id/top-off", "/tanks/$tank->id/gravel-vac", "/tanks/$tank->id/edit", '/', '/supplies/products', '/mix-water'] as $page) {
             $html = (string) $this->get($page)->assertOk()->getContent();
             $text = html_entity_decode(strip_tags((string) preg_replace('/<(script|style|option|dialog)\b.*?<\/\1>/s', '', $html)));
             self::assertDoesNotMatchRegularExpression('/\d\s(mm|cm|kg|L|°C|µS\/cm)(?![\w\/])/u', $text, $page);
@@ -122,7 +122,7 @@ final class UnitSetsTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $keeper->update(['volume_unit' => 'us_gallon']);
-        $this->actingAs($keeper)->post('/jars', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => '1 tsp', 'litres' => '10', 'strength' => '1']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'Clear', 'salt' => Jar::CONDITIONER, 'unit' => 'mL', 'label' => ['dose' => '1 tsp', 'litres' => '10', 'strength' => '1']])->assertSessionHasNoErrors();
         $jar = Jar::query()->sole();
         self::assertEqualsWithDelta(4.92892, $jar->label['dose'] ?? NAN, 1e-4);
         self::assertEqualsWithDelta(37.85412, $jar->label['litres'] ?? NAN, 1e-4);
@@ -132,11 +132,11 @@ final class UnitSetsTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $keeper->kits()->create(['parameter' => 'conductivity', 'method' => 'pen', 'unit' => 'tds', 'step' => 2.0, 'fields' => []]);
-        $this->actingAs($keeper)->post('/jars', ['name' => 'Grains', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '3', 'litres' => '10', 'gh' => '6', 'ec' => '120']])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/products', ['name' => 'Grains', 'salt' => 'label', 'unit' => 'g', 'purity' => '100', 'label' => ['dose' => '3', 'litres' => '10', 'gh' => '6', 'ec' => '120']])->assertSessionHasNoErrors();
         $jar = Jar::query()->sole();
         self::assertEqualsWithDelta(240.0, $jar->label['ec'] ?? NAN, 1e-9);
         // 1 g in 1 L brings 800 uS/cm, 400 on this pen: a rise of 200 by one spoon in a litre is half a gram.
-        $this->post("/jars/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])->assertSessionHasNoErrors();
+        $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '1', 'before' => '0', 'rise' => '200'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(0.5, $jar->trials()->sole()->grams_each, 1e-9);
     }
 
@@ -161,7 +161,7 @@ final class UnitSetsTest extends FeatureCase
         $counted = $this->tank($keeper);
         $counted->update(['name' => 'Crooked', 'shape' => 'counted', 'marks' => [[13.7, 71.3], [91.1, 55.55], [200.3, 30.1]]]);
 
-        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/needs", "/tanks/$tank->id/hose", "/jars/$label->id/edit", "/jars/$clear->id/edit", "/stores/$store->id/edit", "/waters/$ro->id/edit", '/settings'], $tank];
+        return [$keeper, ["/tanks/$tank->id/edit", "/tanks/$counted->id/edit", "/tanks/$tank->id/targets", "/tanks/$tank->id/hose", "/products/$label->id/edit", "/products/$clear->id/edit", "/ro-reservoirs/$store->id/edit", "/source-waters/$ro->id/edit", '/settings'], $tank];
     }
 
     /** Chooses units on the settings page, leaving all else as it stands there. */
@@ -174,7 +174,7 @@ final class UnitSetsTest extends FeatureCase
         $this->switchTo($keeper, 'american');
         $found = [];
         // What was written down stays as it was written, and the page of estimates names what stands in the code.
-        $screens = array_values(array_filter(Screens::ALL, static fn(string $page): bool => preg_match('#^/(diary|assumed|settings|tanks/\d/(diary|course|look-back))|working=#', $page) !== 1));
+        $screens = array_values(array_filter(Screens::ALL, static fn(string $page): bool => preg_match('#^/(log|estimates|settings|tanks/\d/(log|charts|forecast-check))|working=#', $page) !== 1));
         foreach ($screens as $page) {
             $html = (string) preg_replace('#<script.*?</script>|<option.*?</option>#s', '', (string) $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->getContent());
             // A keeper's own notes, the reference of conductivity, and what one gram brings to one litre are no figures of a tank.

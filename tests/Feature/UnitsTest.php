@@ -38,22 +38,22 @@ final class UnitsTest extends FeatureCase
     public function testAStoreHoldsGallons(): void
     {
         [$keeper, , $ro] = $this->abroad();
-        $this->actingAs($keeper)->post('/stores', ['name' => 'Drum', 'water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/ro-reservoirs', ['name' => 'Drum', 'water_id' => (string) $ro->id, 'capacity' => '20', 'level' => '5', 'litres_per_day' => '30', 'waste' => '3'])->assertSessionHasNoErrors();
         $store = Store::query()->firstOrFail();
 
         self::assertEqualsWithDelta(20.0 * self::GALLON, $store->capacity, 1e-6);
         // 15 gallons are missing, 30 a day are made: twelve hours, and 45 gallons run off.
-        $this->get('/stores/'.$store->id)->assertOk()->assertSee('full in 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
-        $this->post("/stores/$store->id/level", ['level' => '21'])->assertSessionHasErrors('level');
-        $this->post("/stores/$store->id/level", ['level' => '8'])->assertSessionHasNoErrors();
+        $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertSee('full in 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
+        $this->post("/ro-reservoirs/$store->id/level", ['level' => '21'])->assertSessionHasErrors('level');
+        $this->post("/ro-reservoirs/$store->id/level", ['level' => '8'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(8.0 * self::GALLON, $store->refresh()->level, 1e-6);
-        $this->get("/stores/$store->id/edit")->assertSee('value="20"', false);
+        $this->get("/ro-reservoirs/$store->id/edit")->assertSee('value="20"', false);
     }
 
     public function testAnAnalysisIsTypedInTheUnitsOfTheKits(): void
     {
         [$keeper, , , $tap] = $this->abroad();
-        $this->actingAs($keeper)->post("/waters/$tap->id/analyses", ['sampled_on' => '2026-02-02', 'hardness' => '160', 'alkalinity' => '107', 'conductivity' => '272'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", ['sampled_on' => '2026-02-02', 'hardness' => '160', 'alkalinity' => '107', 'conductivity' => '272'])->assertSessionHasNoErrors();
         $analysis = Analysis::query()->firstOrFail();
 
         self::assertEqualsWithDelta(160.0 / 100.087, (float) $analysis->hardness, 0.002);
@@ -64,10 +64,10 @@ final class UnitsTest extends FeatureCase
     public function testTopUpsHoseAndConditionerSpeakGallonsAndFahrenheit(): void
     {
         [$keeper, $tank] = $this->abroad();
-        $this->actingAs($keeper)->post("/tanks/$tank->id/top-ups", ['litres' => '2'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => '2'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(2.0 * self::GALLON, $tank->topUps()->firstOrFail()->litres, 1e-6);
-        $this->get("/tanks/$tank->id/top-up")->assertOk()->assertSee('US gal a day');
-        $working = strip_tags((string) $this->get("/tanks/$tank->id/top-up?working=conductivity")->assertOk()->getContent());
+        $this->get("/tanks/$tank->id/top-off")->assertOk()->assertSee('US gal a day');
+        $working = strip_tags((string) $this->get("/tanks/$tank->id/top-off?working=conductivity")->assertOk()->getContent());
         self::assertStringContainsString('US gal a day', (string) strstr($working, 'What goes in'));
         self::assertStringNotContainsString('µS/cm', (string) strstr($working, 'What goes in'));
 
@@ -76,7 +76,7 @@ final class UnitsTest extends FeatureCase
         $this->get("/tanks/$tank->id/hose?goal=300")->assertSee('It must lie between');
 
         // 5 mL for 50 gallons: 1 mL for 10.
-        $this->get("/tanks/$tank->id/conditioner?litres=10&dose=5&for=50&strength=1&chlorine=0.5")->assertOk()->assertSee('1.00 mL');
+        $this->get("/tanks/$tank->id/dechlorinator?litres=10&dose=5&for=50&strength=1&chlorine=0.5")->assertOk()->assertSee('1.00 mL');
     }
 
     public function testARunSheetAndItsSecondThoughtSpeakGallons(): void
@@ -84,11 +84,11 @@ final class UnitsTest extends FeatureCase
         [$keeper, $tank] = $this->abroad();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '8', 'tasks' => ['media']]);
         self::assertEqualsWithDelta(8.0 * self::GALLON, $run->plan->litres, 0.01);
-        $this->get("/tanks/$tank->id/compose?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()->assertSee("2.1\u{A0}US gal for rinsing the media");
-        $this->get("/runs/$run->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
-        $this->post("/runs/$run->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
+        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=8&tasks[]=media")->assertOk()->assertSee("2.1\u{A0}US gal for rinsing the media");
+        $this->get("/checklists/$run->id/again?level=20&litres=9")->assertOk()->assertSee("9.0\u{A0}US gal");
+        $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
         self::assertEqualsWithDelta(9.0 * self::GALLON, $run->refresh()->plan->litres, 0.01);
-        $this->get("/runs/$run->id/print")->assertOk()->assertSee('US gal');
+        $this->get("/checklists/$run->id/print")->assertOk()->assertSee('US gal');
         self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(9.0 * self::GALLON), $run->plan->mark, 0.1);
     }
 

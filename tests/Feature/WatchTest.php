@@ -47,14 +47,14 @@ final class WatchTest extends FeatureCase
         $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 27 ? 2.8 : 0.0));
         $show = $this->keeper->show();
         $this->get('/')->assertSee('What evaporates '.$show->volume(0.55, 2).' → '.$show->volume(0.94, 2).' a day since')->assertSee('just after “Cover glass cracked”');
-        $this->get("/tanks/{$this->tank->id}/inquiries")->assertSee('What evaporates');
+        $this->get("/tanks/{$this->tank->id}/problems")->assertSee('What evaporates');
     }
 
     public function testWhatStandsWhereItStoodIsNotTold(): void
     {
         $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3));
         $this->get('/')->assertDontSee('What evaporates');
-        $this->get("/tanks/{$this->tank->id}/inquiries")->assertSee('Nothing has moved to another level');
+        $this->get("/tanks/{$this->tank->id}/problems")->assertSee('Nothing has moved to another level');
     }
 
     public function testANewLevelIsUsualAfterSixWeeks(): void
@@ -186,11 +186,11 @@ final class WatchTest extends FeatureCase
         foreach (range(30, 0) as $week) {
             $store->rejections()->create(['conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3), 'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays(7 * $week)]);
         }
-        $page = $this->get('/stores/'.$store->id)->assertOk();
+        $page = $this->get('/ro-reservoirs/'.$store->id)->assertOk();
         $page->assertSeeText("What the membrane holds back 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("What comes out in a minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('look at the pre-filters')->assertDontSeeText('Steady');
         // A new membrane is no quiet change.
         $store->update(['membrane_on' => CarbonImmutable::now()->subDays(30)->format('Y-m-d')]);
-        $this->get('/stores/'.$store->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');
+        $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');
     }
 
     public function testAHoseThatRunsSlowerIsTold(): void

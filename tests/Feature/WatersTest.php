@@ -17,16 +17,16 @@ final class WatersTest extends FeatureCase
         [$keeper, $tank, $ro, $tap] = $this->bench();
         $batch = $this->writeBatch($keeper, ['tank' => (string) $tank->id, 'litres' => '40', 'sources' => [(string) $tap->id, (string) $ro->id], 'gh' => '6', 'kh' => '4', 'ec' => '300', 'name' => 'Half and half']);
         $this->actingAs($keeper)->post("/batches/$batch->id/made");
-        $this->get('/waters')->assertSeeText("about 40\u{A0}L of 40\u{A0}L left. Made today.")->assertSeeText('for '.$tank->name);
+        $this->get('/source-waters')->assertSeeText("about 40\u{A0}L of 40\u{A0}L left. Made today.")->assertSeeText('for '.$tank->name);
         $this->travelTo('2026-03-04 12:00');
-        $this->actingAs($keeper->fresh() ?? $keeper)->post("/tanks/$tank->id/changed", ['changed_at' => '2026-03-04T10:00', 'litres' => '15', 'water' => (string) $batch->water_id])->assertSessionHasNoErrors();
+        $this->actingAs($keeper->fresh() ?? $keeper)->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-04T10:00', 'litres' => '15', 'water' => (string) $batch->water_id])->assertSessionHasNoErrors();
         $tank->topUps()->create(['litres' => 2.0, 'taken_at' => '2026-03-04 11:00', 'water_id' => $batch->water_id]);
-        $this->get('/waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left. 3 days old.")->assertDontSeeText('Stir it');
+        $this->get('/source-waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left. 3 days old.")->assertDontSeeText('Stir it');
         $this->travelTo('2026-03-20 12:00');
-        $this->get('/waters')->assertSeeText('19 days old. Stir it, and test its conductivity before it goes in.');
+        $this->get('/source-waters')->assertSeeText('19 days old. Stir it, and test its conductivity before it goes in.');
         // What another tank of water took says nothing of it.
-        $this->post("/tanks/$tank->id/changed", ['changed_at' => '2026-03-20T10:00', 'litres' => '10', 'water' => (string) $tap->id])->assertSessionHasNoErrors();
-        $this->get('/waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left");
+        $this->post("/tanks/$tank->id/water-changes", ['changed_at' => '2026-03-20T10:00', 'litres' => '10', 'water' => (string) $tap->id])->assertSessionHasNoErrors();
+        $this->get('/source-waters')->assertSeeText("about 23\u{A0}L of 40\u{A0}L left");
     }
 
     public function testReverseOsmosisIsTakenAsPureUntilItIsRead(): void

@@ -191,20 +191,20 @@ final class WeekTest extends FeatureCase
     public function testTheFlossTeachesItsDays(): void
     {
         [$keeper, $tank] = $this->week();
-        $this->actingAs($keeper)->post('/jobs', ['kind' => 'floss', 'tank_id' => $tank->id, 'next_on' => '2026-03-03'])->assertRedirect('/jobs');
+        $this->actingAs($keeper)->post('/tasks', ['kind' => 'floss', 'tank_id' => $tank->id, 'next_on' => '2026-03-03'])->assertRedirect('/tasks');
         $chore = Chore::query()->sole();
         $this->get('/week')->assertSeeText('New floss');
         $this->get('/')->assertSeeText('Due: new floss');
         foreach ([0, 7, 7, 7] as $days) {
             $this->travel($days)->days();
-            $this->post("/jobs/$chore->id/done", ['found' => 'much'])->assertRedirect();
+            $this->post("/tasks/$chore->id/done", ['found' => 'much'])->assertRedirect();
             // A second tap within the hour is the same turn.
-            $this->post("/jobs/$chore->id/done", ['found' => 'much'])->assertRedirect();
+            $this->post("/tasks/$chore->id/done", ['found' => 'much'])->assertRedirect();
         }
         self::assertSame(4, $chore->turns()->count());
         // Three times full after seven days: (0.7468 ln 7 + 3 ln 4.9) / 3.7468, as by hand.
-        $this->get('/jobs')->assertSeeText('every 5 days (3 times, usual 7)');
-        $this->get('/jobs?working='.$chore->id)->assertSeeText('due again after');
+        $this->get('/tasks')->assertSeeText('every 5 days (3 times, usual 7)');
+        $this->get('/tasks?working='.$chore->id)->assertSeeText('due again after');
         self::assertSame(4, $keeper->entries()->where('title', 'New floss')->count());
         $this->get('/')->assertDontSeeText('Due: new floss');
     }
@@ -218,7 +218,7 @@ final class WeekTest extends FeatureCase
         self::assertSame(JobType::Concern, $alarm->key->type);
         // No day of the week has room, and one is asked for.
         $this->actingAs($keeper)->post('/week/lay', ['job' => (string) $alarm->key, 'day' => CarbonImmutable::now()->addDays(3)->format('Y-m-d')]);
-        foreach (['/', '/week', '/evening'] as $page) {
+        foreach (['/', '/week', '/tonight'] as $page) {
             $this->get($page)->assertOk()->assertSeeText('dangerous now');
         }
         self::assertSame([(string) $alarm->key], array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekOf($keeper->fresh() ?? $keeper))->urgent()));
@@ -233,7 +233,7 @@ final class WeekTest extends FeatureCase
             $this->travel($days)->days();
             $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
             $step = RunStep::query()->where('run_id', $run->id)->where('job', 'glass')->sole();
-            $this->get("/runs/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
+            $this->get("/checklists/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
             $this->done($run, ['glass' => ['found' => 'much']]);
         }
         $learned = WorkDone::intervals([$tank->id], OwnFigures::read(null))[$tank->id]['glass'];
@@ -263,9 +263,9 @@ final class WeekTest extends FeatureCase
     {
         foreach ($run->steps()->get() as $step) {
             foreach ($run->switches()->whereNotNull('off_at')->whereNull('on_at')->get() as $tick) {
-                $this->post("/runs/$run->id/switches/".$tick->device->value, ['to' => 'on']);
+                $this->post("/checklists/$run->id/switches/".$tick->device->value, ['to' => 'on']);
             }
-            $this->post("/runs/$run->id/steps/$step->position", $typed[$step->job] ?? [])->assertSessionHasNoErrors();
+            $this->post("/checklists/$run->id/steps/$step->position", $typed[$step->job] ?? [])->assertSessionHasNoErrors();
         }
         self::assertSame(RunState::Done, $run->refresh()->state);
     }
@@ -299,10 +299,10 @@ final class WeekTest extends FeatureCase
         $this->travel(14)->days();
         $this->get('/week')->assertSeeText('Order Flakes today');
         $this->post('/supplies', ['name' => '', 'left' => '-3', 'unit' => '', 'weekly' => 'some', 'lead_days' => '999'])->assertSessionHasErrors(['name', 'left', 'unit', 'weekly', 'lead_days']);
-        $this->post('/jobs', ['kind' => 'floss', 'tank_id' => '', 'every' => '0'])->assertSessionHasErrors('every');
-        $this->post('/jobs', ['kind' => 'floss'])->assertSessionHasErrors('tank_id');
-        $this->post('/jobs', ['kind' => 'own'])->assertSessionHasErrors('name');
-        $this->post('/jobs', ['kind' => 'change'])->assertSessionHasErrors('kind');
+        $this->post('/tasks', ['kind' => 'floss', 'tank_id' => '', 'every' => '0'])->assertSessionHasErrors('every');
+        $this->post('/tasks', ['kind' => 'floss'])->assertSessionHasErrors('tank_id');
+        $this->post('/tasks', ['kind' => 'own'])->assertSessionHasErrors('name');
+        $this->post('/tasks', ['kind' => 'change'])->assertSessionHasErrors('kind');
     }
 
     public function testATankThatWasNeverChangedHasItsFirstChangeWithinItsRhythm(): void
@@ -347,7 +347,7 @@ final class WeekTest extends FeatureCase
         $jobs = fn(): array => array_values(array_map(static fn(UpcomingJob $job): array => [$job->kind->key, $job->day()], array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
         // Late, and no more than that: twice its seven days and two more are a long time.
         self::assertSame([['change', -8], ['change', 7]], array_slice($jobs(), 0, 2));
-        $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/change")->assertDontSee("/tanks/$tank->id/catch-up");
+        $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/water-change")->assertDontSee("/tanks/$tank->id/catch-up");
         $this->travel(1)->days();
         self::assertSame([['way_back', -9], ['change', 7]], array_slice($jobs(), 0, 2));
         $page = $this->get('/week')->assertOk()->assertSeeText('The way back, in steps')->assertSee("/tanks/$tank->id/catch-up");
@@ -428,7 +428,7 @@ final class WeekTest extends FeatureCase
         self::assertArrayHasKey($change.'1', $week->jobs);
         $litres = static fn(float $share): string => $keeper->show()->volume($share * $run->plan->refill);
         self::assertEqualsWithDelta(40.0, $run->plan->refill, 1.0);
-        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/runs/'.$run->id)->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
+        $page = $this->actingAs($keeper)->get('/week')->assertOk()->assertSee('/checklists/'.$run->id)->assertSeeText($litres(0.25).' of Rain ready by')->assertSeeText('for Brook, mixed with Tap');
         // Tap water runs by itself.
         self::assertStringNotContainsString('of Tap ready', strip_tags((string) $page->getContent()));
 
@@ -698,7 +698,7 @@ final class WeekTest extends FeatureCase
         self::assertSame([false], array_values(array_map(static fn(UpcomingJob $job): bool => $job->urgency->isNow(), array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay))));
         $this->travel(13)->hours();
         $this->actingAs($keeper)->get('/')->assertSeeText('Read again today');
-        $this->get('/week')->assertSeeText('Read, to hold the change to its forecast')->assertSee('/tanks/'.$tank->id.'/read');
+        $this->get('/week')->assertSeeText('Read, to hold the change to its forecast')->assertSee('/tanks/'.$tank->id.'/test');
         $this->read($keeper, $tank, ['nitrate' => '12']);
         self::assertSame([], self::lying($keeper, 'next_day'));
     }
@@ -711,7 +711,7 @@ final class WeekTest extends FeatureCase
         $run->afterJobs()->create(['job' => After::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
         // What would say no more is gone; the other is due at one at night, which is tomorrow.
         self::assertSame([['after', $tank->id, 1]], self::lying($keeper, 'after'));
-        $this->actingAs($keeper)->get('/week')->assertSeeText(After::Media->title())->assertSee('/runs/'.$run->id.'/after/media');
+        $this->actingAs($keeper)->get('/week')->assertSeeText(After::Media->title())->assertSee('/checklists/'.$run->id.'/after/media');
         $run->afterJobs()->update(['done_at' => CarbonImmutable::now()]);
         self::assertSame([], self::lying($keeper, 'after'));
     }
@@ -736,22 +736,22 @@ final class WeekTest extends FeatureCase
         $floss = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'floss', 'last_at' => CarbonImmutable::now()->subDays(8)]);
         $later = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'air_stone', 'last_at' => CarbonImmutable::now()->subDays(8)]);
         $other = $keeper->chores()->create(['tank_id' => $this->tank($keeper)->id, 'kind' => 'pipes', 'last_at' => CarbonImmutable::now()->subDays(90)]);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/compose")->assertSeeText('Also due at this tank: new floss')->assertDontSeeText('air stone')->assertDontSeeText('Brush pipes');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance")->assertSeeText('Also due at this tank: new floss')->assertDontSeeText('air stone')->assertDontSeeText('Brush pipes');
         $run = $this->writeRun($keeper, $tank);
-        $this->get("/runs/$run->id")->assertDontSeeText('Also due here');
+        $this->get("/checklists/$run->id")->assertDontSeeText('Also due here');
         $run->update(['state' => RunState::Running, 'started_at' => now()]);
-        $this->get("/runs/$run->id")->assertSeeText('Also due here')->assertSeeText('New floss');
-        $this->from("/runs/$run->id")->post("/jobs/$floss->id/done", ['found' => 'expected'])->assertRedirect("/runs/$run->id");
-        $this->get("/runs/$run->id")->assertDontSeeText('Also due here');
+        $this->get("/checklists/$run->id")->assertSeeText('Also due here')->assertSeeText('New floss');
+        $this->from("/checklists/$run->id")->post("/tasks/$floss->id/done", ['found' => 'expected'])->assertRedirect("/checklists/$run->id");
+        $this->get("/checklists/$run->id")->assertDontSeeText('Also due here');
         self::assertSame([1, 0, 0], [$floss->turns()->count(), $later->turns()->count(), $other->turns()->count()]);
     }
 
     public function testReagentsWearByWhatTheyRead(): void
     {
         [$keeper, $tank] = $this->week();
-        $this->actingAs($keeper)->post('/jobs', ['kind' => 'reagents', 'wears_most' => '20'])->assertSessionHasErrors('wears_of');
-        $this->post('/jobs', ['kind' => 'floss', 'tank_id' => $tank->id, 'wears_most' => '20'])->assertSessionHasErrors('wears_most');
-        $this->post('/jobs', ['kind' => 'reagents', 'wears_most' => '20', 'wears_of' => 'nitrate'])->assertSessionHasNoErrors();
+        $this->actingAs($keeper)->post('/tasks', ['kind' => 'reagents', 'wears_most' => '20'])->assertSessionHasErrors('wears_of');
+        $this->post('/tasks', ['kind' => 'floss', 'tank_id' => $tank->id, 'wears_most' => '20'])->assertSessionHasErrors('wears_most');
+        $this->post('/tasks', ['kind' => 'reagents', 'wears_most' => '20', 'wears_of' => 'nitrate'])->assertSessionHasNoErrors();
         $chore = Chore::query()->sole();
         // Two readings of this morning say what a day takes; from now on another every day.
         for ($day = 1; $day <= 9; ++$day) {
@@ -762,7 +762,7 @@ final class WeekTest extends FeatureCase
         // Nine since it was new, of twenty; nine and the two before in a diary of nine days, which count as two weeks: (20 - 9) / (11 / 14) = 14.
         self::assertSame([9.0, 20.0, 14], [$wear?->done, $wear?->most, $wear?->days()]);
         self::assertEqualsWithDelta(11.0 / 14.0, $wear->aDay ?? 0.0, 1e-9);
-        $this->get('/jobs')->assertSeeText('9 of 20 readings of nitrate');
+        $this->get('/tasks')->assertSeeText('9 of 20 readings of nitrate');
         // The date on the pack counts beside it, and what comes first.
         $chore->update(['next_on' => CarbonImmutable::now()->addDays(10)->format('Y-m-d')]);
         self::assertEqualsWithDelta(10, ChoresOf::due($chore, $keeper->show())->from, 1);
@@ -771,7 +771,7 @@ final class WeekTest extends FeatureCase
         }
         self::assertSame(0, (new WeekOf($keeper->refresh()))->jobs['chore.'.$chore->id.'@0']->day());
         $this->travel(1)->days();
-        $this->post("/jobs/$chore->id/done")->assertRedirect();
+        $this->post("/tasks/$chore->id/done")->assertRedirect();
         self::assertSame(0.0, WearOf::of($chore->refresh())?->done);
     }
 
@@ -816,7 +816,7 @@ final class WeekTest extends FeatureCase
         $due = (new WeekOf($keeper->refresh()))->jobs['store.'.$store->id.'@0']->day();
         self::assertEqualsWithDelta(25, $due, 2);
         // What is assumed of a membrane stands beside what this one was found to hold.
-        $this->actingAs($keeper)->get('/assumed')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($store->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($store->membrane()->now ?? 0.0))]);
+        $this->actingAs($keeper)->get('/estimates')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($store->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($store->membrane()->now ?? 0.0))]);
     }
 
     public function testTheBarOfADayIsFullWhenTheDayIs(): void
@@ -844,13 +844,13 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank, ] = $this->week();
         // Due tomorrow, laid on today, since Wednesday has no time: the evening takes it.
-        $this->actingAs($keeper)->get('/evening')->assertOk();
+        $this->actingAs($keeper)->get('/tonight')->assertOk();
         self::assertTrue((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05']);
         self::assertFalse((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
         // Due since today, and still left for the day on which the hand laid it, which is said.
         $this->travel(1)->days();
-        $this->get('/evening')->assertSeeText('the week has it tomorrow');
+        $this->get('/tonight')->assertSeeText('the week has it tomorrow');
         // With a job of the catalogue laid on it, the session is composed with that.
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05']);
         $long = CarbonImmutable::now()->subDays(40);
@@ -858,7 +858,7 @@ final class WeekTest extends FeatureCase
         $run->steps()->update(['opened_at' => $long, 'done_at' => $long]);
         $run->update(['state' => RunState::Done, 'finished_at' => $long]);
         $keeper->update(['week' => new WeekHabits(array_fill(0, 7, 120), array_fill(0, 7, '18:30'), 15)]);
-        $this->get('/evening')->assertSee('/tanks/'.$tank->id.'/compose?tasks%5B0%5D=vacuum', false);
+        $this->get('/tonight')->assertSee('/tanks/'.$tank->id.'/maintenance?tasks%5B0%5D=vacuum', false);
     }
 
     public function testTheDayOfAChangeIsSaidAndNotThatOfOtherWorkAtItsTank(): void
@@ -872,7 +872,7 @@ final class WeekTest extends FeatureCase
         // No time for a change on Thursday, only for a photo, and on Friday enough.
         $keeper->update(['week' => new WeekHabits([0, 0, 0, 10, 90, 0, 0], array_fill(0, 7, '18:30'), 5)]);
         $this->actingAs($keeper)->post('/week/lay', ['job' => $tank->id.'.task.photo', 'day' => '2026-03-05'])->assertSessionHasNoErrors();
-        $this->get('/evening')->assertSeeText('the week has it 6 Mar')->assertDontSeeText('the week has it tomorrow');
+        $this->get('/tonight')->assertSeeText('the week has it 6 Mar')->assertDontSeeText('the week has it tomorrow');
     }
 
     public function testEveryKindOfJobHasItsWords(): void

@@ -79,11 +79,11 @@ final class WrittenAddressesTest extends FeatureCase
     /** @return iterable<string, array{string, string|null, bool, bool}> */
     public static function cases(): iterable
     {
-        yield 'a page' => ['/tanks/{{ $tank->id }}/change?reason=nitrate#top', null, false, true];
+        yield 'a page' => ['/tanks/{{ $tank->id }}/water-change?reason=nitrate#top', null, false, true];
         yield 'a page that is none' => ['/tanks/{{ $tank->id }}/changes', null, false, false];
-        yield 'with or without a number' => ['/tanks/{{ $tank->id }}/stands{{ $stand ? "/".$stand : "" }}', 'POST', false, true];
-        yield 'a method that is not taken' => ['/tanks/{{ $tank->id }}/change', 'POST', false, false];
-        yield 'the end of one' => ['/change', null, true, true];
+        yield 'with or without a number' => ['/tanks/{{ $tank->id }}/plant-groups{{ $stand ? "/".$stand : "" }}', 'POST', false, true];
+        yield 'a method that is not taken' => ['/tanks/{{ $tank->id }}/water-change', 'POST', false, false];
+        yield 'the end of one' => ['/water-change', null, true, true];
         yield 'the end of none' => ['/chance', null, true, false];
         yield 'too much' => ['/week/move/on', null, false, false];
     }

@@ -61,14 +61,14 @@ final class YoungTankTest extends FeatureCase
         if ($rinsed !== null) {
             $this->rinsed($tank, $rinsed);
         }
-        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/compose?".http_build_query(['reason' => 'routine', 'tasks' => $tasks]))->assertOk();
+        $page = $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query(['reason' => 'routine', 'tasks' => $tasks]))->assertOk();
         foreach (['Too much for a young tank on one day.', 'How old is this tank?', 'Leave the filter alone now.', 'The filter was rinsed within the last week.'] as $line) {
             $line === $says ? $page->assertSeeText($line) : $page->assertDontSeeText($line);
         }
         if ($says !== null) {
             // Without what waits it is said no more.
             preg_match('#<a href="(\?[^"]*)">Take them off#', (string) $page->getContent(), $without);
-            $this->get("/tanks/$tank->id/compose".html_entity_decode($without[1] ?? ''))->assertOk()->assertDontSeeText($says);
+            $this->get("/tanks/$tank->id/maintenance".html_entity_decode($without[1] ?? ''))->assertOk()->assertDontSeeText($says);
         }
     }
 

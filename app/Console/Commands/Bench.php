@@ -27,38 +27,38 @@ final class Bench extends Command
 
     private const PAGES = [
         'bare framework route' => ['/bare', false, null],
-        'change sheet, recomputed while typing' => ['/tanks/%d/change?reason=nitrate&nitrate_goal=20', true, 4.0],
-        'change sheet, a typed amount' => ['/tanks/%d/change?reason=amount&way=litres&litres=41', true, 4.0],
+        'change sheet, recomputed while typing' => ['/tanks/%d/water-change?reason=nitrate&nitrate_goal=20', true, 4.0],
+        'change sheet, a typed amount' => ['/tanks/%d/water-change?reason=amount&way=litres&litres=41', true, 4.0],
         'tank form, drawn while typing' => ['/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&bed_back=15&bed_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7', true, 4.0],
-        'bench, recomputed while typing' => ['/bench?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=6&kh=3&ec=&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
-        'bench, another target each time' => ['/bench?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=%2$s&kh=3&ec=260&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
+        'bench, recomputed while typing' => ['/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=6&kh=3&ec=&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
+        'bench, another target each time' => ['/mix-water?tank=%d&tank_was=%1$d&animals=plants_first&animals_was=plants_first&litres=70&gh=%2$s&kh=3&ec=260&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5&jars[]=6&jars[]=8&share=35', true, 4.0],
         'cut line, recomputed while dragging' => ['/tanks/%d/plants?trim=1&day=0&stands[]=1&stands[]=3&stands[]=4&cut[3]=14%2$s', true, 3.0],
         'plants, four weeks on' => ['/tanks/%d/plants?trim=1&day=28&stands[]=1&stands[]=3', true, 4.0],
         'plants, whole page' => ['/tanks/%d/plants', false, 6.0],
-        'food, another dose while typing' => ['/tanks/%d/food?drawn=&what[1]=%2$s', true, 3.0],
-        'food, whole page' => ['/tanks/%d/food', false, 6.0],
-        'trouble, an answer weighed' => ['/tanks/%d/inquiries/900/why', true, 3.0],
-        'trouble, what is it' => ['/tanks/%d/inquiries/900', false, 6.0],
-        'trouble, why' => ['/tanks/%d/inquiries/900/why', false, 6.0],
-        'trouble, what now' => ['/tanks/%d/inquiries/900/now', false, 6.0],
-        'course, three years' => ['/tanks/%d/course?span=1095', false, 6.0],
+        'food, another dose while typing' => ['/tanks/%d/fertilising?drawn=&what[1]=%2$s', true, 3.0],
+        'food, whole page' => ['/tanks/%d/fertilising', false, 6.0],
+        'trouble, an answer weighed' => ['/tanks/%d/problems/900/why', true, 3.0],
+        'trouble, what is it' => ['/tanks/%d/problems/900', false, 6.0],
+        'trouble, why' => ['/tanks/%d/problems/900/why', false, 6.0],
+        'trouble, what now' => ['/tanks/%d/problems/900/now', false, 6.0],
+        'course, three years' => ['/tanks/%d/charts?span=1095', false, 6.0],
         'week, whole page' => ['/week', false, 6.0],
         'week, a job moved' => ['POST /week/lay?job=1.change&day=%3$s', false, 3.0],
         'round' => ['/', false, 6.0],
         'section' => ['/tanks/%d', false, 6.0],
-        'reading' => ['/tanks/%d/read', false, 6.0],
-        'change sheet, whole page' => ['/tanks/%d/change', false, 6.0],
-        'bench, whole page' => ['/bench?tank=%d', false, 6.0],
+        'reading' => ['/tanks/%d/test', false, 6.0],
+        'change sheet, whole page' => ['/tanks/%d/water-change', false, 6.0],
+        'bench, whole page' => ['/mix-water?tank=%d', false, 6.0],
         'batch card' => ['/batches/1', false, 6.0],
-        'shelf' => ['/shelf', false, 6.0],
-        'a water in full' => ['/waters/1', false, 6.0],
-        'store' => ['/stores/1', false, 6.0],
-        'session composed' => ['/tanks/%d/compose?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media', false, 6.0],
-        'bed' => ['/tanks/%d/bed', false, 6.0],
-        'run sheet' => ['/runs/%d', false, 6.0],
-        'look-back' => ['/tanks/%d/look-back', false, 6.0],
-        'diary of a tank' => ['/tanks/%d/diary', false, 6.0],
-        'diary of everything, readings only' => ['/diary?kind=reading', false, 6.0],
+        'shelf' => ['/supplies/products', false, 6.0],
+        'a water in full' => ['/source-waters/1', false, 6.0],
+        'store' => ['/ro-reservoirs/1', false, 6.0],
+        'session composed' => ['/tanks/%d/maintenance?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media', false, 6.0],
+        'bed' => ['/tanks/%d/gravel-vac', false, 6.0],
+        'run sheet' => ['/checklists/%d', false, 6.0],
+        'look-back' => ['/tanks/%d/forecast-check', false, 6.0],
+        'diary of a tank' => ['/tanks/%d/log', false, 6.0],
+        'diary of everything, readings only' => ['/log?kind=reading', false, 6.0],
     ];
 
     /** MB of its own that one more worker may take. */
@@ -84,7 +84,7 @@ final class Bench extends Command
             $pages = $this->pages();
             foreach (range(0, (int) $this->option('turns')) as $turn) {
                 foreach ($pages as $name => [$path, $isPart]) {
-                    $url = sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn), date('Y-m-d', time() + 86400 * (1 + $turn % 5)));
+                    $url = sprintf($path, str_starts_with($path, '/checklists') ? $server->run : $server->tank, sprintf('%.2f', 5.0 + 0.13 * $turn), date('Y-m-d', time() + 86400 * (1 + $turn % 5)));
                     $taken = $server->request($url, $isPart, (int) $this->option('rounds'));
                     // The first turn warms the workers.
                     if ($turn > 0) {
@@ -113,7 +113,7 @@ final class Bench extends Command
             $server->signIn();
             $server->request('/account', false, 5);
             $bare = self::quantile($server->request('/account', false, 20), 0.5);
-            foreach (['round' => '/', 'week' => '/week', 'evening' => '/evening'] as $name => $page) {
+            foreach (['round' => '/', 'week' => '/week', 'evening' => '/tonight'] as $name => $page) {
                 LimitsData::age(BenchServer::database('limits'));
                 $first = $server->request($page, false, 1)[0] / $bare;
                 $then = self::quantile($server->request($page, false, 6), 0.5) / $bare;
@@ -177,7 +177,7 @@ final class Bench extends Command
             if (str_starts_with($path, 'POST ')) {
                 continue;
             }
-            $where = $server->where(sprintf($path, str_starts_with($path, '/runs') ? $server->run : $server->tank, '7.00', date('Y-m-d')), $isPart);
+            $where = $server->where(sprintf($path, str_starts_with($path, '/checklists') ? $server->run : $server->tank, '7.00', date('Y-m-d')), $isPart);
             $parts = ['framework' => $where['framework'], 'queries' => $where['queries'], 'work' => $where['work'], 'view' => $where['view']];
             arsort($parts);
             $this->line(sprintf('%-40s %10.1f %9.1f %8s %8.1f %8.1f  %s', $name, $where['framework'], $where['queries'], '('.$where['count'].')', $where['work'], $where['view'], array_key_first($parts)));

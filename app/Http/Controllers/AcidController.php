@@ -33,7 +33,7 @@ final class AcidController extends Controller
         }
         $inBatch = $add($this->keeper($request), $tank, $page, $request->boolean('batch'));
 
-        return redirect('/tanks/'.$tank->id.'/diary')->with('status', __($inBatch ? 'acid.in_batch' : 'acid.kept'));
+        return redirect('/tanks/'.$tank->id.'/log')->with('status', __($inBatch ? 'acid.in_batch' : 'acid.kept'));
     }
 
     /** @param array<mixed> $typed */

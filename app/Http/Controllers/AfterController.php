@@ -25,7 +25,7 @@ final class AfterController extends Controller
     {
         $after = $this->job($run, $job);
         if ($after->done_at !== null) {
-            return redirect('/runs/'.$run->id.'/look-back')->with('status', __('said.twice.done'));
+            return redirect('/checklists/'.$run->id.'/forecast-check')->with('status', __('said.twice.done'));
         }
         $run->tank->setRelation('keeper', $this->keeper($request));
 

@@ -44,14 +44,14 @@ final class AnalysisController extends Controller
         }
         $analysis->save();
 
-        return redirect('/waters/'.$water->id)->with('status', __('said.done.analysis'));
+        return redirect('/source-waters/'.$water->id)->with('status', __('said.done.analysis'));
     }
 
     public function destroy(Analysis $analysis): RedirectResponse
     {
         $analysis->delete();
 
-        return redirect('/waters/'.$analysis->water_id)->with('status', __('said.done.taken_out'));
+        return redirect('/source-waters/'.$analysis->water_id)->with('status', __('said.done.taken_out'));
     }
 
     /** @return array<string, mixed> */

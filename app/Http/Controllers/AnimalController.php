@@ -58,7 +58,7 @@ final class AnimalController extends Controller
             }
         });
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept'));
     }
 
     /** Some came, went, were born or counted. */
@@ -79,14 +79,14 @@ final class AnimalController extends Controller
         }
         DB::transaction(fn() => $this->write($request, $tank, $one, $kind, $count));
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept'));
     }
 
     public function destroy(Tank $tank, int $animal): RedirectResponse
     {
         $tank->animalKinds()->whereKey($animal)->firstOrFail()->delete();
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.gone'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.gone'));
     }
 
     private function write(Request $request, Tank $tank, Animal $animal, CountKind $kind, int $count): void
@@ -106,7 +106,7 @@ final class AnimalController extends Controller
             $tank->update(['nitrate_per_day' => $nitrate]);
         }
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept'));
     }
 
     /** The limits of the tank follow what lives there. */
@@ -115,7 +115,7 @@ final class AnimalController extends Controller
         $tank->setRelation('keeper', $this->keeper($request));
         $tank->update(['limits' => (new AnimalsPage($tank))->limits()]);
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.asks.kept'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.asks.kept'));
     }
 
     /** How a bag is let in; nothing is kept until it was. */
@@ -140,7 +140,7 @@ final class AnimalController extends Controller
         $now = CarbonImmutable::now();
         $arrival = $tank->arrivals()->create(['what' => $request->string('what')->toString(), 'group' => $page->sort(), 'bag' => $page->toKeep(), 'way' => $page->plan->means->value, 'arrived_at' => $now, 'step' => 0, 'step_at' => $now]);
 
-        return redirect('/tanks/'.$tank->id.'/arrivals/'.$arrival->id);
+        return redirect('/tanks/'.$tank->id.'/new-arrivals/'.$arrival->id);
     }
 
     /** Where a bag stands that is being let in, or how long those that are in stay apart. */
@@ -175,7 +175,7 @@ final class AnimalController extends Controller
             (string) __('animals.arrived', ['what' => $one->what, 'means' => Words::inside($page->title())]),
         );
 
-        return $isIn ? redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept')) : redirect('/tanks/'.$tank->id.'/arrivals/'.$arrival);
+        return $isIn ? redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept')) : redirect('/tanks/'.$tank->id.'/new-arrivals/'.$arrival);
     }
 
     /** One that was begun and came to nothing. */
@@ -183,7 +183,7 @@ final class AnimalController extends Controller
     {
         $tank->arrivals()->whereKey($arrival)->whereNotNull('step')->delete();
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.course.stopped'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.course.stopped'));
     }
 
     /** The end of a quarantine. */
@@ -196,7 +196,7 @@ final class AnimalController extends Controller
             $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => mb_substr((string) __('animals.ended', ['what' => $one->what]), 0, 160), 'happened_at' => CarbonImmutable::now()]);
         }
 
-        return redirect('/tanks/'.$tank->id.'/animals')->with('status', __('animals.kept'));
+        return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept'));
     }
 
     /**

@@ -30,7 +30,7 @@ final class AssumedController extends Controller
         $keeper = $this->keeper($request);
         $keeper->update(['figures' => $keeper->figures->with($request->figures())]);
 
-        return redirect('/assumed#own')->with('status', __('ledger.own.kept'));
+        return redirect('/estimates#own')->with('status', __('ledger.own.kept'));
     }
 
     public function anew(Request $request): RedirectResponse
@@ -47,13 +47,13 @@ final class AssumedController extends Controller
         ], ['*' => __('ledger.anew.gone')]);
         $keeper->freshStarts()->create(['what' => $typed['what'], 'tank_id' => $typed['tank'] ?? null, 'jar_id' => $typed['jar'] ?? null, 'since' => CarbonImmutable::now()]);
 
-        return redirect('/assumed#replaced')->with('status', __('ledger.anew.kept'));
+        return redirect('/estimates#replaced')->with('status', __('ledger.anew.kept'));
     }
 
     public function back(Request $request, int $fresh): RedirectResponse
     {
         $this->keeper($request)->freshStarts()->whereKey($fresh)->delete();
 
-        return redirect('/assumed#replaced')->with('status', __('ledger.anew.back'));
+        return redirect('/estimates#replaced')->with('status', __('ledger.anew.back'));
     }
 }

@@ -101,6 +101,6 @@ final class BatchController extends Controller
         }
         $batch->delete();
 
-        return redirect('/bench')->with('status', __('said.done.card_gone'));
+        return redirect('/mix-water')->with('status', __('said.done.card_gone'));
     }
 }

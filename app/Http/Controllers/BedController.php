@@ -51,14 +51,14 @@ final class BedController extends Controller
             }
         });
 
-        return redirect('/tanks/'.$tank->id.'/bed');
+        return redirect('/tanks/'.$tank->id.'/gravel-vac');
     }
 
     public function clean(Tank $tank, int $patch, CleanPatches $clean): RedirectResponse
     {
         $clean($tank, [$this->patch($tank, $patch)->id], CarbonImmutable::now());
 
-        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch)->with('status', __('said.done.cleaned'));
+        return redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$patch)->with('status', __('said.done.cleaned'));
     }
 
     public function update(Request $request, Tank $tank, int $patch): RedirectResponse
@@ -66,7 +66,7 @@ final class BedController extends Controller
         $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose.patch')]);
         $this->patch($tank, $patch)->update(['cover' => (string) $request->string('cover')]);
 
-        return redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch);
+        return redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$patch);
     }
 
     public function split(Tank $tank, int $patch): RedirectResponse
@@ -85,7 +85,7 @@ final class BedController extends Controller
             return true;
         });
 
-        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', __('said.cannot.finer'));
+        return $done ? redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.finer'));
     }
 
     /** Joins a patch with one that makes a rectangle with it; it counts as cleaned when the longer waiting one was. */
@@ -105,7 +105,7 @@ final class BedController extends Controller
             return true;
         });
 
-        return $done ? redirect('/tanks/'.$tank->id.'/bed#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/bed')->with('status', __('said.cannot.rectangle'));
+        return $done ? redirect('/tanks/'.$tank->id.'/gravel-vac#patch-'.$patch) : redirect('/tanks/'.$tank->id.'/gravel-vac')->with('status', __('said.cannot.rectangle'));
     }
 
     /** A patch, while nobody else cuts the bed of its tank. */

@@ -51,7 +51,7 @@ final class BenchController extends Controller
     {
         $draft = $this->drafted($request);
 
-        return $draft === null ? redirect('/bench') : view('bench.bottles', [
+        return $draft === null ? redirect('/mix-water') : view('bench.bottles', [
             'bottles' => StockBottles::of($draft, $request->query('per_litre'), $request->query('bottle')),
             'show' => $this->keeper($request)->show(),
             'query' => Asked::kept($request, ['per_litre', 'bottle']),
@@ -65,7 +65,7 @@ final class BenchController extends Controller
         $faults = $request->faults();
         if ($draft === null || $faults->isNotEmpty()) {
             throw ValidationException::withMessages($faults->isEmpty() ? ['waters' => __('said.cannot.nothing_to_make')] : $faults->toArray())
-                ->redirectTo('/bench?'.Asked::query($request));
+                ->redirectTo('/mix-water?'.Asked::query($request));
         }
 
         return redirect('/batches/'.$write($request->keeper(), $draft)->id);

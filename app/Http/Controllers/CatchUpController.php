@@ -20,7 +20,7 @@ final class CatchUpController extends Controller
         $keeper = $this->keeper($request)->loadMissing('waters', 'kits', 'stores');
         $tank->setRelation('keeper', $keeper)->loadMissing('devices');
         if ($keeper->waters->isEmpty()) {
-            return redirect('/tanks/'.$tank->id.'/change');
+            return redirect('/tanks/'.$tank->id.'/water-change');
         }
 
         $page = new CatchUpPage($tank, $draft);

@@ -62,7 +62,7 @@ final class ChangeController extends Controller
     {
         $this->prepare($request, $tank);
         if ($tank->keeper->waters->isEmpty() || $request->faults($tank)->isNotEmpty()) {
-            return redirect('/tanks/'.$tank->id.'/change');
+            return redirect('/tanks/'.$tank->id.'/water-change');
         }
 
         return view($request->header('HX-Request') === 'true' ? 'change.dose' : 'change.dose-page', ['tank' => $tank, 'doses' => $this->doses($request, $tank), 'loop' => TankLoop::of($tank, 'change')]);
@@ -82,34 +82,34 @@ final class ChangeController extends Controller
         $work = SessionInput::of($request);
         $faults = $work->isDry ? new MessageBag() : $request->faults($tank);
         if ($tank->keeper->waters->isEmpty()) {
-            return redirect('/waters/new');
+            return redirect('/source-waters/new');
         }
         if ($faults->isNotEmpty()) {
-            throw ValidationException::withMessages($faults->toArray())->redirectTo('/tanks/'.$tank->id.'/change?'.Asked::query($request));
+            throw ValidationException::withMessages($faults->toArray())->redirectTo('/tanks/'.$tank->id.'/water-change?'.Asked::query($request));
         }
         $running = Run::query()->where('tank_id', $tank->id)->where('state', RunState::Running)->first();
         if ($running !== null) {
-            return redirect('/runs/'.$running->id)->with('status', __('said.cannot.own_sheet'));
+            return redirect('/checklists/'.$running->id)->with('status', __('said.cannot.own_sheet'));
         }
         $input = $request->toInput($tank);
         $draft = ($this->draft)($tank, $work->isDry ? $input->dry() : $input);
         if (!$work->isDry && $draft->plan->drained <= 0.05) {
-            throw ValidationException::withMessages(['litres' => __('said.cannot.nothing_to_change')])->redirectTo('/tanks/'.$tank->id.'/change');
+            throw ValidationException::withMessages(['litres' => __('said.cannot.nothing_to_change')])->redirectTo('/tanks/'.$tank->id.'/water-change');
         }
         if ($work->isDry && SessionOf::draft($draft, $work->tasks)->tasks === []) {
             $work->faults->add('tasks', __('said.choose.one_job'));
         }
         if ($work->faults->isNotEmpty()) {
-            throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));
+            throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.Asked::query($request));
         }
         $planting = array_intersect([Task::Trim->value, Task::Floaters->value], array_column($work->tasks, 'value')) === [] ? null : PlantingOf::orNone($tank);
         $trim = $planting === null ? null : TrimInput::of($request, $planting, $tank->keeper->show());
         if ($trim?->faults->isNotEmpty() === true) {
-            throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/compose?'.Asked::query($request));
+            throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.Asked::query($request));
         }
         [$run, $said] = $write($draft, $work, $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting));
 
-        return $said === null ? redirect('/runs/'.$run->id) : redirect('/runs/'.$run->id)->with('status', $said);
+        return $said === null ? redirect('/checklists/'.$run->id) : redirect('/checklists/'.$run->id)->with('status', $said);
     }
 
     /** The keeper is signed in already and need not be read again. */

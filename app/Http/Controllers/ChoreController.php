@@ -35,7 +35,7 @@ final class ChoreController extends Controller
         // What wears by use is new on the day that it is set up.
         $keeper->chores()->create($typed + ($typed['wears_most'] === null ? [] : ['last_at' => CarbonImmutable::now()]));
 
-        return redirect('/jobs')->with('status', __('week.chore.kept'));
+        return redirect('/tasks')->with('status', __('week.chore.kept'));
     }
 
     public function update(ChoreRequest $request, Chore $chore): RedirectResponse
@@ -47,7 +47,7 @@ final class ChoreController extends Controller
         }
         $chore->update($typed);
 
-        return redirect('/jobs')->with('status', __('week.chore.kept'));
+        return redirect('/tasks')->with('status', __('week.chore.kept'));
     }
 
     public function done(Request $request, Chore $chore, DoChore $do): RedirectResponse
@@ -63,6 +63,6 @@ final class ChoreController extends Controller
     {
         $chore->delete();
 
-        return redirect('/jobs')->with('status', __('week.chore.gone'));
+        return redirect('/tasks')->with('status', __('week.chore.gone'));
     }
 }

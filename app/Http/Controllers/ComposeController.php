@@ -27,7 +27,7 @@ final class ComposeController extends Controller
     {
         $tank->load('devices')->setRelation('keeper', $this->keeper($request)->loadMissing('waters', 'kits'));
         if ($tank->keeper->waters->isEmpty()) {
-            return redirect('/tanks/'.$tank->id.'/change');
+            return redirect('/tanks/'.$tank->id.'/water-change');
         }
         $work = SessionInput::of($request);
         $this->shareFaults($work->faults);
@@ -65,6 +65,6 @@ final class ComposeController extends Controller
         }
         $tank->update(['schools' => $chosen]);
 
-        return redirect('/tanks/'.$tank->id.'/compose?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))->with('status', __('said.done.ways'));
+        return redirect('/tanks/'.$tank->id.'/maintenance?'.(is_string($request->input('back')) ? ltrim($request->input('back'), '?') : ''))->with('status', __('said.done.ways'));
     }
 }

@@ -57,7 +57,7 @@ final class DiaryController extends Controller
         $keeper->entries()->create($checked);
         $tank = $checked['tank_id'] ?? null;
 
-        return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/diary' : '/diary')->with('status', __('said.done.written'));
+        return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/log' : '/log')->with('status', __('said.done.written'));
     }
 
     public function destroy(Entry $entry, TakeBackEntry $takeBack): RedirectResponse
@@ -66,7 +66,7 @@ final class DiaryController extends Controller
         $takeBack($entry);
 
         // The page of the entry itself is gone with it.
-        $diary = $entry->tank_id === null ? '/diary' : '/tanks/'.$entry->tank_id.'/diary';
+        $diary = $entry->tank_id === null ? '/log' : '/tanks/'.$entry->tank_id.'/log';
         $answer = str_ends_with((string) parse_url(url()->previous(), PHP_URL_PATH), '/entries/'.$entry->id.'/edit') ? redirect($diary) : back();
 
         return $answer->with('status', $isChange ? __('said.done.change_out') : __('said.done.out_of_diary'));

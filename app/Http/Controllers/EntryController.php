@@ -76,7 +76,7 @@ final class EntryController extends Controller
             $change === null ? null : $volumes->keep($request->input('litres'), $change->litres),
         );
 
-        return redirect(($entry->tank_id === null ? '' : '/tanks/'.$entry->tank_id).'/diary')->with('status', __('said.done.put_right'));
+        return redirect(($entry->tank_id === null ? '' : '/tanks/'.$entry->tank_id).'/log')->with('status', __('said.done.put_right'));
     }
 
     private static function change(Entry $entry): ?WaterChange

@@ -57,7 +57,7 @@ final class FeedBottleController extends Controller
             }
         });
 
-        return redirect('/tanks/'.$tank->id.'/food')->with('status', trans_choice('food.bottle.made', count($bottle->bottles), ['count' => count($bottle->bottles)]));
+        return redirect('/tanks/'.$tank->id.'/fertilising')->with('status', trans_choice('food.bottle.made', count($bottle->bottles), ['count' => count($bottle->bottles)]));
     }
 
     /** @return array<string, list<mixed>> */

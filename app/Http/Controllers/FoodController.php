@@ -126,7 +126,7 @@ final class FoodController extends Controller
         $said = (string) $request->string('helped');
         $keep($tank, ['yes' => true, 'no' => false, 'later' => null][$said]);
 
-        return $said === 'no' ? redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('food.look.was_not')) : self::back($tank, __($said === 'yes' ? 'food.look.was_helped' : 'food.look.was_later'));
+        return $said === 'no' ? redirect('/tanks/'.$tank->id.'/problems')->with('status', __('food.look.was_not')) : self::back($tank, __($said === 'yes' ? 'food.look.was_helped' : 'food.look.was_later'));
     }
 
     public function unplan(Tank $tank, int $dosePlan): RedirectResponse
@@ -250,7 +250,7 @@ final class FoodController extends Controller
 
             return TakingIn::of($this->keeper($request), static fn(TakingIn $in): int => $import($tank, $text, $in));
         } catch (FileFault $fault) {
-            throw ValidationException::withMessages([$field => $fault->getMessage()])->redirectTo('/tanks/'.$tank->id.'/food#in-and-out');
+            throw ValidationException::withMessages([$field => $fault->getMessage()])->redirectTo('/tanks/'.$tank->id.'/fertilising#in-and-out');
         }
     }
 
@@ -363,6 +363,6 @@ final class FoodController extends Controller
 
     private static function back(Tank $tank, string $said): RedirectResponse
     {
-        return redirect('/tanks/'.$tank->id.'/food')->with('status', $said);
+        return redirect('/tanks/'.$tank->id.'/fertilising')->with('status', $said);
     }
 }

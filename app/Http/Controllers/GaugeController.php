@@ -39,6 +39,6 @@ final class GaugeController extends Controller
     /** What was typed meanwhile stays in its fields. */
     private static function back(Request $request, Tank $tank, string $said): RedirectResponse
     {
-        return redirect('/tanks/'.$tank->id.'/read')->with('status', $said)->withInput($request->except('_token', '_method'));
+        return redirect('/tanks/'.$tank->id.'/test')->with('status', $said)->withInput($request->except('_token', '_method'));
     }
 }

@@ -67,7 +67,7 @@ final class InquiryController extends Controller
             $look->seen($inquiry, $seen);
         }
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry->id);
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry->id);
     }
 
     public function show(Request $request, Tank $tank, int $inquiry): View
@@ -91,7 +91,7 @@ final class InquiryController extends Controller
         $this->checked($request, ['aim' => ['required', Rule::enum(Aim::class)]], ['aim' => __('said.choose.listed'), 'aim.required' => __('said.choose.listed')]);
         $this->found($request, $tank, $inquiry, true)->update(['aim' => Aim::from((string) $request->string('aim'))]);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now');
     }
 
     public function destroy(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
@@ -101,7 +101,7 @@ final class InquiryController extends Controller
         $record->delete();
         $photos->each($keep->drop(...));
 
-        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.done.forgotten'));
+        return redirect('/tanks/'.$tank->id.'/problems')->with('status', __('said.done.forgotten'));
     }
 
     /** One answer; nothing chosen takes it back. */
@@ -121,7 +121,7 @@ final class InquiryController extends Controller
             return view('inquiries.asking', ['page' => new InquiryPage(InquiryOf::of($record, $tank), $part), 'tank' => $tank]);
         }
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.($part === 'why' ? '/why' : ''));
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.($part === 'why' ? '/why' : ''));
     }
 
     public function photo(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
@@ -132,7 +132,7 @@ final class InquiryController extends Controller
         }
         $record->photos()->attach($keep->outside($tank, $request->file('photo'))->id);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.($request->input('part') === 'now' ? '/now' : ''))->with('status', __('said.done.photo'));
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.($request->input('part') === 'now' ? '/now' : ''))->with('status', __('said.done.photo'));
     }
 
     public function plan(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
@@ -153,7 +153,7 @@ final class InquiryController extends Controller
         }
         $look->plan($of, $remedies);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', __('said.done.planned'));
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now')->with('status', __('said.done.planned'));
     }
 
     public function check(Request $request, Tank $tank, int $inquiry, int $treatment, LookIntoTrouble $look): RedirectResponse
@@ -162,7 +162,7 @@ final class InquiryController extends Controller
         $this->checked($request, ['result' => ['required', Rule::enum(Result::class)]], ['result' => __('said.choose.one'), 'result.required' => __('said.choose.one')]);
         $look->check($record, $record->treatments()->whereKey($treatment)->firstOrFail(), Result::from((string) $request->string('result')), $request->boolean('goes_on') && $record->treatments()->count() < self::MOST[1]);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now')->with('status', __('said.done.noted'));
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now')->with('status', __('said.done.noted'));
     }
 
     public function end(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
@@ -175,7 +175,7 @@ final class InquiryController extends Controller
         $text = static fn(string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
         $look->end(InquiryOf::of($record, $tank), $text('kind'), $text('cause'), Result::from((string) $request->string('outcome')));
 
-        return redirect('/tanks/'.$tank->id.'/inquiries')->with('status', __('said.done.ended'));
+        return redirect('/tanks/'.$tank->id.'/problems')->with('status', __('said.done.ended'));
     }
 
     /** It came back: the same inquiry goes on with all that is known. */
@@ -183,7 +183,7 @@ final class InquiryController extends Controller
     {
         $this->found($request, $tank, $inquiry)->update(['ended_at' => null, 'outcome' => null]);
 
-        return redirect('/tanks/'.$tank->id.'/inquiries/'.$inquiry.'/now');
+        return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now');
     }
 
     private function page(Request $request, Tank $tank, int $inquiry, string $part): View

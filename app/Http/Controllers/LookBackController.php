@@ -21,13 +21,13 @@ final class LookBackController extends Controller
 
         return $run === null
             ? view('look-back.empty', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'look-back')])
-            : redirect('/runs/'.$run->id.'/look-back');
+            : redirect('/checklists/'.$run->id.'/forecast-check');
     }
 
     public function show(Request $request, Run $run): View|RedirectResponse
     {
         if ($run->state !== RunState::Done) {
-            return redirect('/runs/'.$run->id);
+            return redirect('/checklists/'.$run->id);
         }
         $run->load('tank.devices', 'tank.keeper', 'steps', 'switches');
 

@@ -31,6 +31,6 @@ final class NeedsController extends Controller
         }
         $tank->update(['limits' => $limits]);
 
-        return redirect('/tanks/'.$tank->id.'/needs')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? __('said.done.needs_usual') : __('said.done.needs'));
+        return redirect('/tanks/'.$tank->id.'/targets')->with('status', $limits['ranges'] === [] && $limits['swings'] === [] ? __('said.done.needs_usual') : __('said.done.needs'));
     }
 }

@@ -20,7 +20,7 @@ final class PhotoController extends Controller
     public function store(Request $request, Run $run, int $position, KeepPhoto $keep): RedirectResponse
     {
         $step = $run->steps()->where('position', $position)->firstOrFail();
-        $back = '/runs/'.$run->id.'?step='.$position;
+        $back = '/checklists/'.$run->id.'?step='.$position;
         if (Photo::query()->where('run_id', $run->id)->count() >= self::MOST_IN_A_RUN) {
             return redirect($back)->withErrors(['photo' => __('said.photo.most', ['most' => self::MOST_IN_A_RUN])]);
         }

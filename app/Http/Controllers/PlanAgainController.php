@@ -23,7 +23,7 @@ final class PlanAgainController extends Controller
     public function show(Request $request, Run $run): View|RedirectResponse
     {
         if (!$run->state->isOpen() || !$run->changes_water) {
-            return redirect('/runs/'.$run->id);
+            return redirect('/checklists/'.$run->id);
         }
         [$typed, $faults, $new] = $this->plan($request, $run);
         $this->shareFaults($faults);
@@ -34,15 +34,15 @@ final class PlanAgainController extends Controller
     public function store(Request $request, Run $run, PlanAgain $again): RedirectResponse
     {
         if (!$run->changes_water) {
-            return redirect('/runs/'.$run->id);
+            return redirect('/checklists/'.$run->id);
         }
         [, $faults, $new] = $this->plan($request, $run);
         if ($new === null) {
-            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => __('said.cannot.no_water')] : $faults->toArray())->redirectTo('/runs/'.$run->id.'/again');
+            throw ValidationException::withMessages($faults->isEmpty() ? ['litres' => __('said.cannot.no_water')] : $faults->toArray())->redirectTo('/checklists/'.$run->id.'/again');
         }
         $again($run, $new);
 
-        return redirect('/runs/'.$run->id)->with('status', __('said.done.planned_again'));
+        return redirect('/checklists/'.$run->id)->with('status', __('said.done.planned_again'));
     }
 
     /** @return array{array<string, string>, MessageBag, NewPlan|null} */

@@ -33,26 +33,26 @@ final class ReadingController extends Controller
 
     public function createForTank(Request $request, Tank $tank): View
     {
-        return $this->form($request, $tank, '/tanks/'.$tank->id.'/read', LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [], TankLoop::of($tank, 'read'));
+        return $this->form($request, $tank, '/tanks/'.$tank->id.'/test', LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [], TankLoop::of($tank, 'read'));
     }
 
     public function storeForTank(Request $request, Tank $tank): RedirectResponse
     {
         $this->keep($request, $tank);
 
-        return redirect('/tanks/'.$tank->id.'/change')->with('status', __('said.done.readings'));
+        return redirect('/tanks/'.$tank->id.'/water-change')->with('status', __('said.done.readings'));
     }
 
     public function createForWater(Request $request, Water $water): View
     {
-        return $this->form($request, $water, '/waters/'.$water->id.'/read', LatestReadings::ofWaters([$water->id])[$water->id] ?? [], null);
+        return $this->form($request, $water, '/source-waters/'.$water->id.'/test', LatestReadings::ofWaters([$water->id])[$water->id] ?? [], null);
     }
 
     public function storeForWater(Request $request, Water $water): RedirectResponse
     {
         $this->keep($request, $water);
 
-        return redirect('/waters')->with('status', __('said.done.readings'));
+        return redirect('/source-waters')->with('status', __('said.done.readings'));
     }
 
     /** @param array<string, Reading> $latest */

@@ -40,7 +40,7 @@ final class RecipeController extends Controller
     public function store(BenchRequest $request, DraftBatch $draft): RedirectResponse
     {
         $keeper = $request->keeper();
-        $back = '/bench?'.Asked::query($request, ['recipe_name']);
+        $back = '/mix-water?'.Asked::query($request, ['recipe_name']);
         $name = is_string($request->input('recipe_name')) ? trim($request->input('recipe_name')) : '';
         if ($name === '' || mb_strlen($name) > 80) {
             return redirect($back)->with('status', __('said.text.recipe'));
@@ -82,7 +82,7 @@ final class RecipeController extends Controller
 
     public function importAnalyses(Request $request): RedirectResponse
     {
-        return $this->takeIn($request, '/waters', AnalysisFile::importJson(...), AnalysisFile::importCsv(...), 'analysis');
+        return $this->takeIn($request, '/source-waters', AnalysisFile::importJson(...), AnalysisFile::importCsv(...), 'analysis');
     }
 
     /**

@@ -29,7 +29,7 @@ final class RunController extends Controller
     {
         $run->load('steps.readings', 'steps.photos', 'switches', 'tank.devices', 'tank.keeper');
         if ($run->state === RunState::Done) {
-            return redirect('/runs/'.$run->id.'/look-back');
+            return redirect('/checklists/'.$run->id.'/forecast-check');
         }
         if ($run->state === RunState::Dropped) {
             return redirect('/tanks/'.$run->tank_id)->with('status', __('said.cannot.dropped'));
@@ -113,7 +113,7 @@ final class RunController extends Controller
         $reached = $request->boolean('patches_asked') ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...)))) : null;
         $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null);
 
-        $answer = redirect('/runs/'.$run->id);
+        $answer = redirect('/checklists/'.$run->id);
 
         return $first ? $answer : $answer->with('status', __('said.twice.step'));
     }
@@ -131,14 +131,14 @@ final class RunController extends Controller
                 ->update([$column => CarbonImmutable::now()]);
         }
 
-        return redirect('/runs/'.$run->id.(isset($checked['step']) ? '?step='.(int) $request->integer('step') : ''));
+        return redirect('/checklists/'.$run->id.(isset($checked['step']) ? '?step='.(int) $request->integer('step') : ''));
     }
 
     public function drop(Run $run): RedirectResponse
     {
         $run->load('switches');
         if ($run->switches->contains(static fn($tick): bool => $tick->isOpen())) {
-            return redirect('/runs/'.$run->id)->withErrors(['switches' => __('said.cannot.switched_off')]);
+            return redirect('/checklists/'.$run->id)->withErrors(['switches' => __('said.cannot.switched_off')]);
         }
         Run::query()->whereKey($run->id)->whereIn('state', [RunState::Planned, RunState::Running])->update(['state' => RunState::Dropped, 'holds' => null]);
 

@@ -36,7 +36,7 @@ final class ShelfController extends Controller
     {
         $this->keeper($request)->jars()->create($request->fields());
 
-        return redirect('/shelf')->with('status', __('said.done.on_shelf'));
+        return redirect('/supplies/products')->with('status', __('said.done.on_shelf'));
     }
 
     public function edit(Request $request, Jar $jar): View
@@ -50,14 +50,14 @@ final class ShelfController extends Controller
         // A bottle that was made up here stays one.
         $jar->update($jar->isHomeMade() && $fields['salt'] === Jar::FEED && is_array($fields['label']) ? ['label' => [Jar::HOME => 1.0] + $fields['label']] + $fields : $fields);
 
-        return redirect('/shelf')->with('status', __('said.done.kept'));
+        return redirect('/supplies/products')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Jar $jar): RedirectResponse
     {
         $jar->delete();
 
-        return redirect('/shelf')->with('status', __('said.done.off_shelf', ['name' => $jar->name]));
+        return redirect('/supplies/products')->with('status', __('said.done.off_shelf', ['name' => $jar->name]));
     }
 
     /** Calibration of a spoon, in three steps. */
@@ -111,7 +111,7 @@ final class ShelfController extends Controller
         $jar->trials()->create(['method' => $method, 'spoons' => $spoons, 'grams_each' => $grams, 'taken_at' => CarbonImmutable::now()]);
         $isOdd = $before !== null && $before->disagreesWith($grams, $spoons);
 
-        return redirect('/jars/'.$jar->id.'/spoon?by='.$method)->with('status', $isOdd
+        return redirect('/products/'.$jar->id.'/spoon?by='.$method)->with('status', $isOdd
             ? __('said.done.spoon_far', ['mean' => sprintf('%.2f', $before->mean)])
             : __('said.done.spoon', ['grams' => sprintf('%.2f', $grams)]));
     }
@@ -120,6 +120,6 @@ final class ShelfController extends Controller
     {
         SpoonTrial::query()->where('jar_id', $jar->id)->whereKey($trial)->delete();
 
-        return redirect('/jars/'.$jar->id.'/spoon')->with('status', __('said.done.taken_out'));
+        return redirect('/products/'.$jar->id.'/spoon')->with('status', __('said.done.taken_out'));
     }
 }

@@ -43,7 +43,7 @@ final class SpotController extends Controller
         }
         $keep->outside($tank, $request->file('photo'));
 
-        return redirect('/tanks/'.$tank->id.'/spot')->with('status', __('said.done.photo'));
+        return redirect('/tanks/'.$tank->id.'/fixed-spot')->with('status', __('said.done.photo'));
     }
 
     /** The picture that the tank is held against; the same again takes the pin out. */
@@ -56,7 +56,7 @@ final class SpotController extends Controller
             $record->update(['is_intent' => !$was]);
         });
 
-        return redirect('/tanks/'.$tank->id.'/spot');
+        return redirect('/tanks/'.$tank->id.'/fixed-spot');
     }
 
     /** Something is off. */
@@ -73,7 +73,7 @@ final class SpotController extends Controller
             }
         });
 
-        return redirect('/tanks/'.$tank->id.'/spot');
+        return redirect('/tanks/'.$tank->id.'/fixed-spot');
     }
 
     public function settle(Request $request, Tank $tank, int $spot): RedirectResponse
@@ -82,6 +82,6 @@ final class SpotController extends Controller
         $state = OffState::from((string) $request->string('state'));
         $tank->offSpots()->whereKey($spot)->firstOrFail()->update(['state' => $state, 'settled_at' => $state === OffState::Restore ? null : CarbonImmutable::now()]);
 
-        return redirect('/tanks/'.$tank->id.'/spot');
+        return redirect('/tanks/'.$tank->id.'/fixed-spot');
     }
 }

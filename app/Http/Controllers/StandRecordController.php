@@ -80,6 +80,6 @@ final class StandRecordController extends Controller
 
     private static function back(Tank $tank, int $stand, string $status): RedirectResponse
     {
-        return redirect('/tanks/'.$tank->id.'/stands/'.$stand.'#records')->with('status', $status);
+        return redirect('/tanks/'.$tank->id.'/plant-groups/'.$stand.'#records')->with('status', $status);
     }
 }

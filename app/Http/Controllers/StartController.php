@@ -49,7 +49,7 @@ final class StartController extends Controller
         ], ['way' => __('said.choose.one'), 'source' => __('said.choose.one'), 'begun_on' => __('said.day.begun')]);
         $tank->startUp()->updateOrCreate([], ['way' => $checked['way'], 'source' => $checked['source'], 'begun_on' => $checked['begun_on'], 'plenty' => $request->boolean('plenty')]);
 
-        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.kept'));
+        return redirect('/tanks/'.$tank->id.'/cycling')->with('status', __('start.kept'));
     }
 
     /** Ammonia was given today. */
@@ -62,13 +62,13 @@ final class StartController extends Controller
         }
         $start->update(['doses' => [$this->keeper($request)->show()->local(CarbonImmutable::now())->format('Y-m-d') => (float) $request->float('dose')] + $start->doses]);
 
-        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.dosed'));
+        return redirect('/tanks/'.$tank->id.'/cycling')->with('status', __('start.dosed'));
     }
 
     public function destroy(Tank $tank): RedirectResponse
     {
         $tank->startUp()->delete();
 
-        return redirect('/tanks/'.$tank->id.'/start')->with('status', __('start.ended'));
+        return redirect('/tanks/'.$tank->id.'/cycling')->with('status', __('start.ended'));
     }
 }

@@ -33,7 +33,7 @@ final class StoreController extends Controller
     {
         $store = $this->keeper($request)->stores()->create($request->fields());
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.done.kept'));
+        return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.done.kept'));
     }
 
     public function show(Request $request, Store $store, DraftChange $draft): View
@@ -53,14 +53,14 @@ final class StoreController extends Controller
     {
         $store->update($request->fields());
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.done.kept'));
+        return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.done.kept'));
     }
 
     public function destroy(Store $store): RedirectResponse
     {
         $store->delete();
 
-        return redirect('/waters')->with('status', __('said.done.gone', ['name' => $store->name]));
+        return redirect('/source-waters')->with('status', __('said.done.gone', ['name' => $store->name]));
     }
 
     /** The level alone, as the keeper sees it. */
@@ -71,7 +71,7 @@ final class StoreController extends Controller
         $store->update(['level' => $volumes->parse($request->input('level')) ?? 0.0]);
         $store->touch();
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.done.level'));
+        return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.done.level'));
     }
 
     public function keepRejection(Request $request, Store $store): RedirectResponse
@@ -90,14 +90,14 @@ final class StoreController extends Controller
         }
         $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'millilitres_a_minute' => Amount::parse($request->input('output')), 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.done.kept'));
+        return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.done.kept'));
     }
 
     public function dropRejection(Store $store, int $rejection): RedirectResponse
     {
         $store->rejections()->whereKey($rejection)->delete();
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.done.taken_out'));
+        return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.done.taken_out'));
     }
 
     /** Level and both conductivities from the unit itself. */
@@ -105,7 +105,7 @@ final class StoreController extends Controller
     {
         $unit = Devices::unit($this->keeper($request), $store);
         if ($unit === null) {
-            return redirect('/stores/'.$store->id)->with('status', __('said.cannot.no_unit'));
+            return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.cannot.no_unit'));
         }
         DB::transaction(function () use ($store, $unit): void {
             [$in, $out] = $unit->conductivities();
@@ -114,7 +114,7 @@ final class StoreController extends Controller
             $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'is_first' => false, 'taken_at' => CarbonImmutable::now()]);
         });
 
-        return redirect('/stores/'.$store->id)->with('status', __('said.done.unit'));
+        return redirect('/ro-reservoirs/'.$store->id)->with('status', __('said.done.unit'));
     }
 
     /** @return array<int, string> waters of reverse osmosis, by id */

@@ -23,6 +23,6 @@ final class SurplusController extends Controller
     {
         StandLook::query()->whereKey($look)->whereHas('stand.tank', fn($tanks) => $tanks->where('keeper_id', $this->keeper($request)->id))->firstOrFail()->update(['surplus' => 0]);
 
-        return redirect('/surplus')->with('status', __('said.done.off_list'));
+        return redirect('/spare-cuttings')->with('status', __('said.done.off_list'));
     }
 }

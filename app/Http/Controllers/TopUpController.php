@@ -47,13 +47,13 @@ final class TopUpController extends Controller
         }
         $tank->topUps()->create(['litres' => $litres, 'taken_at' => CarbonImmutable::now(), 'water_id' => $request->integer('water_id') ?: null]);
 
-        return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-up')->with('status', __('said.done.kept'));
+        return redirect()->back(302, [], '/tanks/'.$tank->id.'/top-off')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Tank $tank, int $topUp): RedirectResponse
     {
         $tank->topUps()->whereKey($topUp)->delete();
 
-        return redirect('/tanks/'.$tank->id.'/top-up')->with('status', __('said.done.taken_out'));
+        return redirect('/tanks/'.$tank->id.'/top-off')->with('status', __('said.done.taken_out'));
     }
 }

@@ -38,7 +38,7 @@ final class WaterController extends Controller
     {
         $water = $this->keeper($request)->waters()->create($this->fields($request));
 
-        return redirect('/waters/'.$water->id.'/read')->with('status', __('said.done.water'));
+        return redirect('/source-waters/'.$water->id.'/test')->with('status', __('said.done.water'));
     }
 
     public function edit(Water $water): View
@@ -50,14 +50,14 @@ final class WaterController extends Controller
     {
         $water->update($this->fields($request));
 
-        return redirect('/waters')->with('status', __('said.done.kept'));
+        return redirect('/source-waters')->with('status', __('said.done.kept'));
     }
 
     public function destroy(Water $water): RedirectResponse
     {
         $water->delete();
 
-        return redirect('/waters')->with('status', __('said.done.gone', ['name' => $water->name]));
+        return redirect('/source-waters')->with('status', __('said.done.gone', ['name' => $water->name]));
     }
 
     /** @return array<string, mixed> */

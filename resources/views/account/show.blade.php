@@ -5,7 +5,7 @@
         <p><a class="act quiet" href="/account/data" download><x-icon name="download"/> Everything as one archive</a></p>
         <p class="muted">Records as JSON and CSV, and photos. A new account of any Cresco takes it in as it is; links of helpers and of the calendar stay
             behind.</p>
-        <form method="post" action="/account/data" enctype="multipart/form-data" data-progress="/taking-in">@csrf
+        <form method="post" action="/account/data" enctype="multipart/form-data" data-progress="/imports/status">@csrf
             <div class="field"><label for="f-archive">Take an archive in, while nothing is kept here yet</label><input id="f-archive" type="file"
                 name="archive" accept=".zip,application/zip" aria-describedby="e-f-archive">
             <p class="fault" id="e-f-archive" role="alert">@error('archive'){{ $message }}@enderror</p></div>

@@ -1,6 +1,6 @@
-<x-layout :title="'A bag for '.$tank->name" :loop="$loop">
-    <div class="page-head"><h1>A bag for {{ $tank->name }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/animals">Animals</a></div>
-    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/arrival" novalidate>
+<x-layout :title="'New arrivals for '.$tank->name" :loop="$loop">
+    <div class="page-head"><h1>New arrivals for {{ $tank->name }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/livestock">Animals</a></div>
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/new-arrival" novalidate>
         <div class="row-fields">
         <x-choice name="sort" label="In the bag" :options="['fish' => __('animals.sort.fish'), 'shrimp' => __('animals.sort.shrimp'),
             'snail' => __('animals.sort.snail'), 'plant' => __('animals.sort.plant')]" :value="request()->query('sort', 'fish')"/>
@@ -18,13 +18,13 @@
     @if($page->plan)
     <section class="arrive" aria-labelledby="way-title"><h2 id="way-title">{{ $page->title() }}</h2><p>{{ $page->why() }}</p>
         @if($page->ammonia())<p @class(['finding', 'beyond' => $page->isDanger()])>{{ $page->ammonia() }} <a data-working="ammonia"
-            href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'ammonia'] + request()->query()) }}">How that was reckoned</a></p>@endif
+            href="/tanks/{{ $tank->id }}/new-arrival?{{ http_build_query(['working' => 'ammonia'] + request()->query()) }}">How that was reckoned</a></p>@endif
         <ol class="way">@foreach($page->steps() as $step)<li><b>{{ $step['title'] }}</b>@if($step['minutes'] > 0), <span
             class="num">{{ App\Units\Show::minutes($step['minutes']) }}</span>@endif<br>{{ $step['text'] }}</li>@endforeach</ol>
         @if($page->working('drip'))<p><a data-working="drip"
-            href="/tanks/{{ $tank->id }}/arrival?{{ http_build_query(['working' => 'drip'] + request()->query()) }}">How that was reckoned</a></p>@endif
+            href="/tanks/{{ $tank->id }}/new-arrival?{{ http_build_query(['working' => 'drip'] + request()->query()) }}">How that was reckoned</a></p>@endif
         @if($page->sort() === 'plant')<p class="caution"><x-icon name="exclamation-triangle"/> {{ __('animals.plants') }}</p>@endif
-        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/arrivals" novalidate>@csrf
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/new-arrivals" novalidate>@csrf
             @foreach(['sort', 'conductivity', 'hardness', 'litres', 'hours', 'ammonium', 'ph'] as $field)<input type="hidden" name="{{ $field }}"
                 value="{{ is_scalar(request()->query($field)) ? request()->query($field) : '' }}">@endforeach
             <x-field name="what" label="What came"/><button class="act">{{ __('animals.course.act') }}</button></form>

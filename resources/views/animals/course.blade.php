@@ -1,5 +1,5 @@
 <x-layout :title="$arrival->what.' for '.$tank->name" :loop="$loop">
-    <div class="page-head"><h1>{{ $arrival->what }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/animals">Animals</a></div>
+    <div class="page-head"><h1>{{ $arrival->what }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/livestock">Animals</a></div>
     @php($here = $page->here())
     @if($here)
     <section class="let-in" data-let-in aria-labelledby="step-title">
@@ -13,7 +13,7 @@
             <th scope="col">{{ __('animals.course.holds') }}</th><th scope="col">{{ __('animals.course.shows') }}</th></tr></thead><tbody>
             @foreach($page->along() as $row)<tr @class(['past' => $row['past']])><td class="num">{{ $row['at'] }}</td>
             <td class="num">{{ $row['litres'] }}</td><td class="num">{{ $row['conductivity'] }}</td></tr>@endforeach</tbody></table>@endif
-        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}/step" novalidate>@csrf
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/new-arrivals/{{ $arrival->id }}/step" novalidate>@csrf
             <input type="hidden" name="step" value="{{ $arrival->step }}">
             @if($page->along() !== [])<x-field small name="pen" :label="__('animals.course.pen')" mode="decimal"
                 :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label"/>@error('pen')<label class="tick"><input type="checkbox"
@@ -25,8 +25,8 @@
     @else
     <p class="lead-line">{{ $page->apart() }}</p>
     @if($arrival->quarantine_until !== null && $arrival->ended_at === null)
-    <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf<a
-        @class(['act', 'quiet' => $page->isOver()]) href="/tanks/{{ $tank->id }}/read">Read the water</a>
+    <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/new-arrivals/{{ $arrival->id }}">@csrf<a
+        @class(['act', 'quiet' => $page->isOver()]) href="/tanks/{{ $tank->id }}/test">Read the water</a>
         <button @class(['act', 'quiet' => !$page->isOver()])>End the quarantine</button></form>
     @endif
     @endif
@@ -34,6 +34,6 @@
         <b>{{ $step['title'] }}</b>@if($step['minutes'] > 0), <span class="num">{{ App\Units\Show::minutes($step['minutes']) }}</span>@endif
         @if($step['state'] === 'next' || $here === null)<br>{{ $step['text'] }}@endif</li>@endforeach</ol>
     @if($page->sort() === 'plant')<p class="caution"><x-icon name="exclamation-triangle"/> {{ __('animals.plants') }}</p>@endif
-    @if($here)<form method="post" action="/tanks/{{ $tank->id }}/arrivals/{{ $arrival->id }}">@csrf @method('delete')<button
+    @if($here)<form method="post" action="/tanks/{{ $tank->id }}/new-arrivals/{{ $arrival->id }}">@csrf @method('delete')<button
         class="act quiet">{{ __('animals.course.stop') }}</button></form>@endif
 </x-layout>

@@ -80,10 +80,10 @@
     @endif
     <p class="workings">Workings: <a {!! $link('model') !!}>conductivity from ions</a>@if($sheet->working('run')), <a
         {!! $link('run') !!}>running time of the RO unit</a>@endif @if($sheet->working('co2')), <a {!! $link('co2') !!}>pH and CO₂</a>@endif
-        · <a href="/bench/bottles?{{ App\View\Asked::query(request()) }}">as stock solutions</a>@if($sheet->batchCost()) · costs
+        · <a href="/mix-water/bottles?{{ App\View\Asked::query(request()) }}">as stock solutions</a>@if($sheet->batchCost()) · costs
             {{ $sheet->batchCost() }}@endif</p>
     @if($draft->input->tank && $draft->input->tank->id)<p class="workings"><a
-        href="/tanks/{{ $draft->input->tank->id }}/change?reason=amount&amp;way=litres&amp;litres={{
+        href="/tanks/{{ $draft->input->tank->id }}/water-change?reason=amount&amp;way=litres&amp;litres={{
             App\Units\Show::plain($draft->input->tank->keeper->volume_unit->fromLitres($draft->input->litres), 1) }}">Forecast
         a change of {{ $sheet->litres() }} in {{ $draft->input->tank->name }}</a></p>@endif
 </aside>

@@ -1,6 +1,6 @@
 <x-layout title="Stock solutions">
     <h1>The recipe as stock solutions</h1>
-    <form class="plain-form" method="get" action="/bench/bottles" novalidate>
+    <form class="plain-form" method="get" action="/mix-water/bottles" novalidate>
         @foreach($query as $name => $value)
             @if(is_array($value))@foreach($value as $key => $one)@if(is_scalar($one))<input type="hidden"
                 name="{{ $name }}[{{ $name === 'cap' ? $key : '' }}]" value="{{ $one }}">@endif @endforeach
@@ -29,5 +29,5 @@
     @if($bottles->apart !== [])<h2>Kept apart, because in a strong solution</h2><ul>@foreach($bottles->apart as $line)<li>{{ $line }}</li>@endforeach</ul>
     <p class="muted">In the batch itself they are thin enough: one after the other, each stirred in first.</p>@endif
     <p class="muted">Label each bottle with what is in it and the day; out of children’s reach, cool and dark. Distilled or RO water only.</p>
-    <p><a class="act quiet" href="/bench?{{ http_build_query($query) }}">Back to the bench</a></p>
+    <p><a class="act quiet" href="/mix-water?{{ http_build_query($query) }}">Back to the bench</a></p>
 </x-layout>

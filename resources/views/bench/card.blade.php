@@ -66,11 +66,11 @@
             <form method="post" action="/batches/{{ $batch->id }}">@csrf @method('delete')<button class="quiet">Drop this card</button></form>
         @else
             @if($batch->tank)<a class="act large" href="{{ $card->changeLink($keeper) }}">Change water with it</a> <a
-                href="/tanks/{{ $batch->tank_id }}/acid?{{ http_build_query(['water' => $batch->water_id, 'litres'
+                href="/tanks/{{ $batch->tank_id }}/lower-kh?{{ http_build_query(['water' => $batch->water_id, 'litres'
                 => App\Units\Show::plain($keeper->volume_unit->fromLitres($batch->litres), 1)]) }}">Acid in it</a>@endif
             <button class="act quiet" type="button" data-print><x-icon name="printer"/> Print</button>
         @endif
-        <a class="act quiet" href="/bench">Back to the bench</a>
+        <a class="act quiet" href="/mix-water">Back to the bench</a>
     </div>
 </article>
 @includeWhen($isWorkingAsked, 'parts.open-working')

@@ -1,5 +1,5 @@
 <x-layout title="Recipes">
-    <div class="page-head"><h1>Recipes</h1><a class="act quiet" href="/bench">To the bench</a></div>
+    <div class="page-head"><h1>Recipes</h1><a class="act quiet" href="/mix-water">To the bench</a></div>
     @forelse($recipes as $kept)
         <article class="water-row"><div><h2>{{ $kept->recipe->name }}</h2><p class="muted">{{ $kept->litres() }}</p></div>
         <p class="num">{{ $kept->parts() }}</p>

@@ -4,11 +4,11 @@
 @php($aims = ['gh' => ['GH', App\View\Choices::parameter('general_hardness'), $input->target->gh], 'kh' => ['KH',
     App\View\Choices::parameter('carbonate_hardness'), $input->target->kh], 'ec' => ['Conductivity', App\View\Choices::parameter('conductivity'),
     $input->target->conductivity]])
-<x-layout title="Water bench" wide act>
+<x-layout title="Mix water" wide act>
     <p id="said" class="visually-hidden" role="status"></p>
-    <h1 class="visually-hidden">Water bench</h1>
+    <h1 class="visually-hidden">Mix water</h1>
     <form id="bench" class="sheet decide bench" method="post" action="/batches" novalidate
-        hx-get="/bench" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace"
+        hx-get="/mix-water" hx-trigger="input delay:120ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML" hx-sync="this:replace"
             hx-params="not _token,_once" hx-replace-url="true">
         @csrf
         <input type="hidden" name="tank_was" value="{{ $input->tank?->id }}"><input type="hidden" name="animals_was" value="{{ $input->animals->value }}">
@@ -26,7 +26,7 @@
                 <select id="f-animals" name="animals" data-reload>@foreach(App\View\Choices::all('animals') as $group)<option value="{{ $group->value }}"
                     @selected($group === $input->animals)>{{ $group->label() }}</option>@endforeach</select>
                 <p class="fault" id="e-f-animals">{{ $errors->first('animals') }}</p></div>
-                <button class="act quiet no-script" formmethod="get" formaction="/bench">Take their water</button>
+                <button class="act quiet no-script" formmethod="get" formaction="/mix-water">Take their water</button>
             </fieldset>
             <fieldset><legend>Target</legend>
                 <div class="row-fields two">
@@ -52,7 +52,7 @@
                     <label class="tick"><input type="checkbox" name="jars[]" value="{{ $jar->id }}"
                         @checked(in_array($jar->id, array_map(fn ($j) => $j->id, $input->jars), true))> <span>{{ $jar->name }}</span></label>
                 @empty
-                    <p class="muted">None yet: only waters are blended. <a href="/jars/new">Put a jar on the shelf</a></p>
+                    <p class="muted">None yet: only waters are blended. <a href="/products/new">Put a jar on the shelf</a></p>
                 @endforelse
                 <p class="fault" id="e-f-jars">{{ $errors->first('jars') }}</p>
                 @if($keeper->benchJars()->isNotEmpty())<label class="tick"><input type="checkbox" name="spoons" value="1"
@@ -79,11 +79,11 @@
             <details><summary>Keep this recipe</summary><div class="keep-recipe">
             <label class="visually-hidden" for="f-recipe_name">Name of the recipe</label><input id="f-recipe_name" name="recipe_name" placeholder="its name"
                 maxlength="80" autocomplete="off"><button class="act quiet" formaction="/recipes">Keep</button></div></details>
-            <p class="more-links"><a href="/shelf">Shelf and spoons</a> · <a href="/recipes">Recipes</a> · <a href="/waters">Waters</a></p>
+            <p class="more-links"><a href="/supplies/products">Shelf and spoons</a> · <a href="/recipes">Recipes</a> · <a href="/source-waters">Waters</a></p>
         </aside>
         <div id="answer" class="answer">@include('bench.answer')</div>
         <div class="acts">
-            <button class="act quiet no-script" formmethod="get" formaction="/bench">Work it out</button>
+            <button class="act quiet no-script" formmethod="get" formaction="/mix-water">Work it out</button>
             <button class="act large" id="do">Write the batch card</button>
         </div>
     </form>

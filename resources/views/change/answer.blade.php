@@ -59,9 +59,9 @@
     </table>
     <p class="key"><span class="k was"></span> now <span class="k spread"></span> after <span class="k range"></span> usual range</p>
     @if($sheet->feedsPlants())
-    <section class="dose-after" hx-get="/tanks/{{ $draft->tank->id }}/change/dose?{{ App\View\Asked::query(request()) }}"
+    <section class="dose-after" hx-get="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\Asked::query(request()) }}"
         hx-trigger="load delay:500ms" hx-target="this" hx-swap="innerHTML" hx-replace-url="false"
-        hx-sync="this:replace"><p><a href="/tanks/{{ $draft->tank->id }}/change/dose?{{ App\View\Asked::query(request()) }}">{{
+        hx-sync="this:replace"><p><a href="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\Asked::query(request()) }}">{{
             __('food.after.link') }}</a></p></section>
     @endif
     <p class="workings">Workings:

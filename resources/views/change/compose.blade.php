@@ -1,7 +1,7 @@
-<x-layout :title="'A session at '.$tank->name" :loop="$loop" act>
-    <div class="page-head"><h1>A session at {{ $tank->name }}</h1><a class="act quiet"
-        href="/tanks/{{ $tank->id }}/change?{{ http_build_query($asked) }}">Back to the change</a></div>
-    <form id="compose" method="get" action="/tanks/{{ $tank->id }}/compose" novalidate>
+<x-layout :title="'Maintenance at '.$tank->name" :loop="$loop" act>
+    <div class="page-head"><h1>Maintenance at {{ $tank->name }}</h1><a class="act quiet"
+        href="/tanks/{{ $tank->id }}/water-change?{{ http_build_query($asked) }}">Back to the change</a></div>
+    <form id="compose" method="get" action="/tanks/{{ $tank->id }}/maintenance" novalidate>
         <fieldset class="either"><legend class="visually-hidden">Water</legend>
             <label><input id="dry-0" type="radio" name="dry" value="0" @checked(!$page->work->isDry) data-recompose> <span>With a water change</span></label>
             <label><input id="dry-1" type="radio" name="dry" value="1" @checked($page->work->isDry) data-recompose> <span>Without</span></label>
@@ -16,7 +16,7 @@
                 class="link" name="seen" value="{{ $row['sign']->value }}">{{ __('inquiry.look_into') }}<span class="visually-hidden">:
                 {{ $row['sign']->label() }}</span></button>@endif @endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
-            <p class="ask-why mt-2 mb-0"><a href="/tanks/{{ $page->draft->tank->id }}/inquiries">{{ __('inquiry.from_compose') }}</a></p>
+            <p class="ask-why mt-2 mb-0"><a href="/tanks/{{ $page->draft->tank->id }}/problems">{{ __('inquiry.from_compose') }}</a></p>
         </fieldset>
         <div class="two-halves compose">
         <fieldset class="picks"><legend>What will you do?</legend>
@@ -36,7 +36,7 @@
         </fieldset>
         <section aria-labelledby="sheet-title"><h2 id="sheet-title">The run sheet</h2>
             @foreach($page->planned() as $run)<p class="muted">Already written: <a
-                href="/runs/{{ $run->id }}">the run sheet
+                href="/checklists/{{ $run->id }}">the run sheet
                 {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d')
                 === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
             <p><b>{{ ucfirst($page->time()) }}.</b> Begun now, it ends at {{ $page->ends() }}.</p>
@@ -73,8 +73,8 @@
         </section>
         </div>
     </form>
-    <form id="look-into" method="post" action="/tanks/{{ $tank->id }}/inquiries">@csrf</form>
-    <form id="write" method="post" action="/tanks/{{ $tank->id }}/runs">@csrf
+    <form id="look-into" method="post" action="/tanks/{{ $tank->id }}/problems">@csrf</form>
+    <form id="write" method="post" action="/tanks/{{ $tank->id }}/checklists">@csrf
         @foreach($asked as $name => $value)@if(is_scalar($value) || $value === null)<input type="hidden" name="{{ $name }}"
             value="{{ $value }}">@endif @endforeach
         @foreach($page->work->tasks as $task)<input type="hidden" name="tasks[]" value="{{ $task->value }}">@endforeach
@@ -94,7 +94,7 @@
         @endif
     </form>
     <details class="more"><summary>Where practice differs</summary>
-        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/schools">@csrf @method('put')
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/methods">@csrf @method('put')
             <input type="hidden" name="back" value="{{ App\View\Asked::query(request()) }}">
             @foreach(App\View\Choices::all('school') as $school)
                 <div class="field"><label for="f-school-{{ $school->value }}">{{ $school->label() }}</label>

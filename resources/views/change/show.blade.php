@@ -5,11 +5,11 @@
 @php($ec = App\View\Choices::parameter('conductivity'))
 @php($celsius = App\View\Choices::parameter('temperature'))
 @php($show = $sheet->show)
-<x-layout :title="'Change water in '.$tank->name" :loop="$loop" wide act>
+<x-layout :title="'Water change in '.$tank->name" :loop="$loop" wide act>
     <p id="said" class="visually-hidden" role="status"></p>
-    <h1 class="visually-hidden">Change water in {{ $tank->name }}</h1>
-    <form id="change" class="sheet decide" method="post" action="/tanks/{{ $tank->id }}/runs" novalidate
-        hx-get="/tanks/{{ $tank->id }}/change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
+    <h1 class="visually-hidden">Water change in {{ $tank->name }}</h1>
+    <form id="change" class="sheet decide" method="post" action="/tanks/{{ $tank->id }}/checklists" novalidate
+        hx-get="/tanks/{{ $tank->id }}/water-change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
             hx-sync="this:replace" hx-params="not _token,_once" hx-replace-url="true">
         @csrf
         <input type="hidden" name="way" value="{{ $input->way->value }}" data-way>
@@ -32,7 +32,8 @@
                 <x-change-entry name="treatment_out" label="Share that should leave" :value="$was('treatment_out', '75')" unit="%" reason="treatment"/>
                 <label><input type="radio" name="reason" value="amount"
                     @checked($r === App\Change\Reason::Amount)> <span>Just this much<small>drag the line, or type below it</small></span></label>
-                <p><a href="/tanks/{{ $tank->id }}/changed">Changed already? Note it down</a></p>
+                <p><a href="/tanks/{{ $tank->id }}/water-changes/create">Changed already? Note it down</a> · <a
+                    href="/tanks/{{ $tank->id }}/forecast-check">Check the last change</a></p>
             </fieldset>
             <fieldset><legend>Water to go in</legend>
                 <div class="field"><label for="f-water">Water</label>
@@ -63,7 +64,7 @@
             </fieldset>
             <details><summary>The animals allow, at once</summary>
                 <dl class="facts">@foreach($sheet->limits() as [$name, $width])<div><dt>{{ $name }}</dt><dd class="num">{{ $width }}</dd></div>@endforeach</dl>
-                <small>{{ $tank->animals->label() }}. <a href="/tanks/{{ $tank->id }}/needs">Change these figures</a></small>
+                <small>{{ $tank->animals->label() }}. <a href="/tanks/{{ $tank->id }}/targets">Change these figures</a></small>
             </details>
         </aside>
         <div id="answer" class="answer">@include('change.answer')</div>
@@ -79,8 +80,8 @@
             @endforeach
         </div>
         <div class="acts">
-            <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/change">Work it out</button>
-            <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/compose">Add other work</button>
+            <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/water-change">Work it out</button>
+            <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/maintenance">Add other work</button>
             <button class="act large" id="do">Write the run sheet</button>
         </div>
     </form>

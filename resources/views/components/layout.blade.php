@@ -16,7 +16,7 @@
 @if($act)<a class="skip" href="#do">To the main act</a>@endif
 @if(!$bare)
 <header class="top">
-    <a class="mark" href="/" aria-label="Cresco, the round of all tanks">
+    <a class="mark" href="/" aria-label="Cresco, today">
         <svg viewBox="0 0 32 32" width="32" height="32" aria-hidden="true"><path class="mark-water" d="M4 13h24v14H4z"/>
         <path class="mark-glass" d="M4 5v22h24V5"/><path class="mark-plant" d="M16 27c0-6-1-9-5-12m5 7c0-5 1-8 5-11"/></svg>
     </a>
@@ -29,16 +29,17 @@
                     @endif><b>{{ $stop->label }}</b><span>{{ $stop->state }}</span></a>
             @endforeach
         </nav>
-        <nav class="aside" aria-label="Elsewhere"><a href="/bench?tank={{ $here }}">Bench</a> <a href="/settings">Settings</a></nav>
+        <nav class="aside" aria-label="Elsewhere"><a class="act" href="/tanks/{{ $here }}/test" data-key="t">Test</a> <a href="/mix-water?tank={{ $here
+            }}">Mix water</a></nav>
     @else
         <nav class="places" aria-label="Places">
-            <a href="/" @if(request()->is('/')) aria-current="page" @endif>Round</a>
-            <a href="/week" @if(request()->is('week', 'jobs', 'supplies', 'helpers*')) aria-current="page" @endif>Week</a>
-            <a href="/bench" @if(request()->is('bench*', 'batches*', 'recipes*')) aria-current="page" @endif>Bench</a>
-            <a href="/shelf" @if(request()->is('shelf', 'jars*', 'pen')) aria-current="page" @endif>Shelf</a>
-            <a href="/waters" @if(request()->is('waters*', 'stores*')) aria-current="page" @endif>Waters</a>
-            <a href="/diary" @if(request()->is('diary*')) aria-current="page" @endif>Diary</a>
-            <a href="/settings" @if(request()->is('settings', 'account')) aria-current="page" @endif>Settings</a>
+            <a href="/" @if(request()->is('/', 'tonight')) aria-current="page" @endif>Today</a>
+            <a href="/week" @if(request()->is('week', 'tasks', 'helpers*')) aria-current="page" @endif>Week</a>
+            <a href="/mix-water" @if(request()->is('mix-water*', 'batches*', 'recipes*')) aria-current="page" @endif>Mix water</a>
+            <a href="/supplies" @if(request()->is('supplies*', 'products*', 'source-waters*', 'ro-reservoirs*', 'pen', 'spare-cuttings')) aria-current="page"
+                @endif>Supplies</a>
+            <a href="/log" @if(request()->is('log*', 'entries*')) aria-current="page" @endif>Log</a>
+            <a href="/settings" @if(request()->is('settings', 'account', 'estimates')) aria-current="page" @endif>Settings</a>
         </nav>
         @if($keeper)
         <form class="leave" method="post" action="/sign-out">@csrf<button class="quiet">Sign out</button></form>
@@ -46,20 +47,20 @@
     @endif
 </header>
 @endif
-@if(session('status') && (!request()->is('runs/*') || request()->is('runs/*/look-back')))<p class="status" role="status">{{ session('status') }}</p>@endif
+@if(session('status') && (!request()->is('checklists/*') || request()->is('checklists/*/forecast-check')))<p class="status" role="status">{{ session('status') }}</p>@endif
 <main id="main" @class(['wide' => $wide])>{{ $slot }}</main>
 <dialog id="keys" aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>
     <dl class="keys">
         <dt><kbd>?</kbd></dt><dd>this list</dd>
-        <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>round of all tanks</dd>
+        <dt><kbd>g</kbd> then <kbd>r</kbd></dt><dd>today</dd>
         <dt><kbd>g</kbd> then <kbd>k</kbd></dt><dd>the week</dd>
-        <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>the bench, to make water</dd>
-        <dt><kbd>g</kbd> then <kbd>l</kbd> <kbd>p</kbd> <kbd>f</kbd> <kbd>w</kbd> <kbd>e</kbd> <kbd>c</kbd> <kbd>s</kbd> <kbd>b</kbd> <kbd>d</kbd></dt>
-        <dd>look, plants, food, what is wrong, read, change, session, look back, diary (in a tank)</dd>
+        <dt><kbd>g</kbd> then <kbd>m</kbd></dt><dd>mix water</dd>
+        <dt><kbd>g</kbd> then <kbd>o</kbd> <kbd>c</kbd> <kbd>p</kbd> <kbd>f</kbd> <kbd>w</kbd> <kbd>l</kbd> <kbd>t</kbd></dt>
+        <dd>overview, water change, plants, fertilising, problems, log, test (in a tank)</dd>
         <dt><kbd>↑</kbd> <kbd>↓</kbd></dt><dd>on the drain line: one litre less, one more; on a cut line: five millimetres</dd>
-        <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>run sheet: step done, back</dd>
-        <dt><kbd>←</kbd> <kbd>→</kbd> <kbd>+</kbd> <kbd>−</kbd></dt><dd>course: earlier, later, closer, wider</dd>
+        <dt><kbd>space</kbd> or <kbd>→</kbd>, <kbd>←</kbd></dt><dd>checklist: step done, back</dd>
+        <dt><kbd>←</kbd> <kbd>→</kbd> <kbd>+</kbd> <kbd>−</kbd></dt><dd>charts: earlier, later, closer, wider</dd>
         <dt><kbd>Esc</kbd></dt><dd>close</dd>
     </dl>
     <form method="dialog"><button class="act quiet">Close</button></form>

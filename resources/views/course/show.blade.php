@@ -16,7 +16,7 @@
                 <a href="{{ $page->url([], '.csv') }}" download>{{ __('course.csv') }}</a></p>
         </section>
         <aside class="side right">
-            <form method="get" action="/tanks/{{ $tank->id }}/course">
+            <form method="get" action="/tanks/{{ $tank->id }}/charts">
                 <input type="hidden" name="span" value="{{ $page->span }}">
                 <input type="hidden" name="until" value="{{ $page->show->local($page->until)->format('Y-m-d') }}">
                 <fieldset><legend>{{ __('course.pick') }}</legend>

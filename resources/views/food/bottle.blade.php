@@ -1,6 +1,6 @@
 <x-layout :title="'A bottle for '.$tank->name" :loop="$loop" act>
-    <div class="page-head"><h1>{{ __('food.bottle.head', ['tank' => $tank->name]) }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/food">Food</a></div>
-    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/bottle" novalidate>
+    <div class="page-head"><h1>{{ __('food.bottle.head', ['tank' => $tank->name]) }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/fertilising">Food</a></div>
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/own-fertiliser" novalidate>
         <div class="row-fields">
             <x-field name="weeks" label="for so many weeks" :value="request('weeks', 8)" mode="numeric" small/>
             <x-field name="each" label="of each bottle in a dose" unit="mL" :value="App\Units\Show::plain($page->bottle->each, 1)" mode="decimal" small/>
@@ -22,7 +22,7 @@
     @if($page->bottle->isEmpty())
     <p id="do">{{ __('food.bottle.none') }}</p>
     @else
-    <form method="post" action="/tanks/{{ $tank->id }}/bottle">
+    <form method="post" action="/tanks/{{ $tank->id }}/own-fertiliser">
         @csrf
         <input type="hidden" name="weeks" value="{{ (int) max(1, min(12, (int) request('weeks', 8))) }}">
         <input type="hidden" name="each" value="{{ $page->bottle->each }}">

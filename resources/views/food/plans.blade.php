@@ -19,7 +19,7 @@
         <p class="fault" id="e-end-others" role="alert">@error('end_others'){{ $message }}@enderror</p>
         @endif
         <button class="act quiet">Plan these doses</button>
-        <a href="/tanks/{{ $tank->id }}/bottle">{{ __('food.bottle.link') }}</a>
+        <a href="/tanks/{{ $tank->id }}/own-fertiliser">{{ __('food.bottle.link') }}</a>
     </form>
     @else
     <p>{{ $page->nothing() }}</p>
@@ -64,7 +64,7 @@
     @endif
     @endforeach
     @if($page->jars() === [])
-    <p>{{ __('food.no_feeds') }} <a href="/jars/new">Put one on the shelf</a></p>
+    <p>{{ __('food.no_feeds') }} <a href="/products/new">Put one on the shelf</a></p>
     @else
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans" novalidate>
         @csrf
@@ -94,7 +94,7 @@
 <details class="more" id="in-and-out" @if($errors->hasAny(['file', 'meals'])) open @endif><summary>{{ __('food.file.head') }}</summary>
     <p><a href="/tanks/{{ $tank->id }}/doses.csv" download><x-icon name="download"/> All doses as CSV</a></p>
     <form method="post" action="/tanks/{{ $tank->id }}/doses.csv" enctype="multipart/form-data"
-        data-progress="/taking-in">@csrf
+        data-progress="/imports/status">@csrf
         <div class="field"><label for="f-file">{{ __('food.file.label') }}</label><input id="f-file" type="file" name="file" accept=".csv,text/csv"
             aria-describedby="e-f-file h-f-file"><small id="h-f-file">{{ __('food.file.help') }}</small>
         <p class="fault" id="e-f-file" role="alert">@error('file'){{ $message }}@enderror</p></div>

@@ -2,7 +2,7 @@
 <details class="more roots" @if($errors->hasAny(['number', 'kind'])) open @endif><summary>{{ __('food.capsules.head') }}</summary>
     @error('number')<p class="fault" role="alert">{{ $message }}</p>@enderror
     @foreach($page->atTheRoots() as $row)
-    <form class="capsule" method="post" action="/tanks/{{ $tank->id }}/stands/{{ $row['stand']->id }}/capsules" novalidate>
+    <form class="capsule" method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $row['stand']->id }}/root-tabs" novalidate>
         @csrf
         <p><b>{{ $row['name'] }}</b>: {{ $row['last'] }}. {{ $row['when'] }}@if($row['when']) <a
             href="?working=capsule-{{ $row['stand']->id }}" data-working="capsule-{{ $row['stand']->id }}">working</a>@endif</p>
@@ -13,7 +13,7 @@
                 @foreach($page->capsules() as $kind)<option
                     value="{{ $kind->value }}" @selected($kind === $row['kind'])>{{ __('food.capsules.kind.'.$kind->value) }}</option>@endforeach
             </select></label>
-        <a href="/tanks/{{ $tank->id }}/stands/{{ $row['stand']->id }}#records">{{ __('plants.records.head') }}</a>
+        <a href="/tanks/{{ $tank->id }}/plant-groups/{{ $row['stand']->id }}#records">{{ __('plants.records.head') }}</a>
         <button class="act quiet">Set today<span class="visually-hidden">: {{ $row['name'] }}</span></button>
     </form>
     @endforeach
@@ -22,7 +22,7 @@
 @endif
 <details class="more" @if($errors->hasAny(['feeding_school', 'food_grams', 'food_protein', 'fasting_day'])) open @endif>
 <summary>School, and food of the animals</summary>
-    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/food" novalidate>
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/fertilising" novalidate>
         @csrf @method('put')
         <fieldset class="signs-list"><legend>Practitioners differ: the tank follows one school</legend>
             @foreach($page->school::cases() as $school)
@@ -67,13 +67,13 @@
 </details>
 <details class="more" @if($errors->hasAny(['from_day', 'until_day', 'grams', 'spell_note'])) open @endif><summary>Days with other food</summary>
     @foreach($tank->foodSpells->reverse() as $spell)
-    <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/food-spells/{{ $spell->id }}">
+    <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/feeding-days/{{ $spell->id }}">
         @csrf @method('delete')
         <span>{{ $page->spellWords($spell) }}</span>
         <button class="quiet">Take out<span class="visually-hidden">: {{ $page->spellWords($spell) }}</span></button>
     </form>
     @endforeach
-    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/food-spells" novalidate>
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/feeding-days" novalidate>
         @csrf
         <div class="row-fields">
             <x-field name="from_day" label="from" type="date" small/>

@@ -1,6 +1,6 @@
 @php($show = $page->show)
-<x-layout :title="'Food of '.$tank->name" :loop="$loop" wide :act="$page->asks()">
-    <h1 class="visually-hidden">Food of {{ $tank->name }}</h1>
+<x-layout :title="'Fertilising in '.$tank->name" :loop="$loop" wide :act="$page->asks()">
+    <h1 class="visually-hidden">Fertilising in {{ $tank->name }}</h1>
     <div class="sheet food">
         <section class="board" aria-label="Courses of the nutrients">
             <div id="courses">@include('food.courses')</div>

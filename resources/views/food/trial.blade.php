@@ -1,5 +1,5 @@
-<form id="trial" class="food-trial" method="get" action="/tanks/{{ $tank->id }}/food" novalidate
-    hx-get="/tanks/{{ $tank->id }}/food" hx-trigger="input delay:90ms" hx-target="#courses" hx-swap="innerHTML" hx-sync="this:replace">
+<form id="trial" class="food-trial" method="get" action="/tanks/{{ $tank->id }}/fertilising" novalidate
+    hx-get="/tanks/{{ $tank->id }}/fertilising" hx-trigger="input delay:90ms" hx-target="#courses" hx-swap="innerHTML" hx-sync="this:replace">
     <h2>What if</h2>
     <div class="row-fields">
         @foreach($page->goals() as $plan)

@@ -14,7 +14,7 @@
         @if($open || $ticked)
         <li @class(['ticked' => $ticked])><p class="line">{{ $job->text }}</p>@if($job->caution)<p class="caution"><x-icon
             name="exclamation-triangle"/> {{ $job->caution }}</p>@endif
-            <form method="post" action="/help/{{ $secret }}/jobs/{{ $job->id }}">@csrf
+            <form method="post" action="/help/{{ $secret }}/tasks/{{ $job->id }}">@csrf
             @if($ticked)<p class="did">Done today.</p><button class="act quiet" name="back" value="1">Take it back</button>
             @else<button class="act large">Done</button>@endif</form></li>
         @endif

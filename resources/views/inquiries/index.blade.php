@@ -7,7 +7,7 @@
             <details class="acts-now"><summary>{{ __('inquiry.urgent.head') }} <small>{{ __('inquiry.urgent.why') }}</small></summary><ol>
                 @foreach(trans('inquiry.urgent.acts') as $act)<li>{{ $act }}</li>@endforeach
             </ol></details>
-            <form method="post" action="/tanks/{{ $tank->id }}/inquiries">@csrf
+            <form method="post" action="/tanks/{{ $tank->id }}/problems">@csrf
                 <input type="hidden" name="about" value="growth">
                 <fieldset class="aims"><legend>{{ __('inquiry.aim.label') }}</legend>@foreach(App\Models\Aim::cases() as $aim)<label class="tick"><input
                     type="radio" name="aim" value="{{ $aim->value }}" @checked($aim === App\Models\Aim::None)> {{ __('inquiry.aim.'.$aim->value) }}</label>
@@ -21,7 +21,7 @@
                 <p class="fault" id="e-f-place">{{ $errors->first('place') }}</p>
             </form>
             <h2>{{ __('inquiry.begin.leaves') }}</h2>
-            <form method="post" action="/tanks/{{ $tank->id }}/inquiries" class="leaves-form">@csrf
+            <form method="post" action="/tanks/{{ $tank->id }}/problems" class="leaves-form">@csrf
                 <input type="hidden" name="about" value="leaves">
                 <x-choice name="stand" :label="__('inquiry.begin.which')" :options="['' => __('inquiry.begin.all_plants')] + $page->stands()"/>
                 <button class="act">{{ __('inquiry.begin.start_leaves') }}</button>
@@ -30,7 +30,7 @@
         <aside class="side right" aria-labelledby="open-title">
             <h2 id="open-title">{{ __('inquiry.looked_into') }}</h2>
             @forelse($page->open() as $inquiry)
-                <p class="found"><a href="/tanks/{{ $tank->id }}/inquiries/{{ $inquiry->id }}{{ $inquiry->treatments->isEmpty() ? '' : '/now' }}"
+                <p class="found"><a href="/tanks/{{ $tank->id }}/problems/{{ $inquiry->id }}{{ $inquiry->treatments->isEmpty() ? '' : '/now' }}"
                     >{{ App\View\InquiryWords::title($inquiry) }}</a><br><small>{{ $page->state($inquiry) }}</small></p>
             @empty
                 <p>{{ __('inquiry.none') }}</p>
@@ -41,7 +41,7 @@
             @if($page->ended() !== [])
                 <h2>{{ __('inquiry.ended') }}</h2>
                 @foreach($page->ended() as $inquiry)
-                <p class="found"><a href="/tanks/{{ $tank->id }}/inquiries/{{ $inquiry->id }}/now">{{ App\View\InquiryWords::title($inquiry) }}</a><br>
+                <p class="found"><a href="/tanks/{{ $tank->id }}/problems/{{ $inquiry->id }}/now">{{ App\View\InquiryWords::title($inquiry) }}</a><br>
                     <small>{{ $page->show->day($inquiry->ended_at) }}, {{ __('inquiry.end.outcomes.'.$inquiry->outcome?->value) }}</small></p>
                 @endforeach
             @endif

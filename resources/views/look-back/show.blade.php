@@ -1,5 +1,5 @@
 @php($run = $page->run)
-<x-layout :title="'Look back at '.$run->tank->name" :loop="$loop">
+<x-layout :title="'Forecast check at '.$run->tank->name" :loop="$loop">
     @if($run->changes_water)
     <div class="page-head"><h1>Did it work?</h1><p class="muted">Change of {{ $show->when($run->finished_at) }}:
         {{ $show->volume($page->litres()) }}, {{ $show->percent($page->share()) }}, with {{ $run->plan->source ?? '' }}</p></div>
@@ -9,7 +9,7 @@
     @if(!$run->changes_water)
     @elseif($page->rows === [])
         <div class="empty"><h2>Nothing to hold it against yet</h2><p>The forecast waits for a reading, right after or on the next day.</p>
-        <p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read now</a></p></div>
+        <p><a class="act" href="/tanks/{{ $run->tank_id }}/test">Read now</a></p></div>
     @else
     <div class="look-back">
         <p class="lead-figure"><span class="figure"><b>{{ $page->held() }}</b> of {{ count($page->rows) }}</span><span>figures came as forecast</span></p>
@@ -45,7 +45,7 @@
             </tbody></table>
         @endforeach
         <p class="key"><span class="k spread"></span> forecast <span class="k measured"></span> measured <span class="k goal"></span> before</p>
-        @unless($page->hasNextDay() || $page->isPast())<p><a class="act" href="/tanks/{{ $run->tank_id }}/read">Read on the next day</a></p>@endunless
+        @unless($page->hasNextDay() || $page->isPast())<p><a class="act" href="/tanks/{{ $run->tank_id }}/test">Read on the next day</a></p>@endunless
     </div>
     @endif
     @includeWhen($isWorkingAsked, 'parts.open-working')
@@ -66,7 +66,7 @@
             @endforeach
             </tbody>
         </table>
-        <p class="muted">{{ __('plants.worse_first') }}@if(array_sum(array_column($cuts, 'surplus')) > 0) <a href="/surplus">What is left over</a>@endif</p>
+        <p class="muted">{{ __('plants.worse_first') }}@if(array_sum(array_column($cuts, 'surplus')) > 0) <a href="/spare-cuttings">What is left over</a>@endif</p>
     </section>
     @endif
     @php([$then, $now] = $page->fixedSpot())
@@ -98,7 +98,7 @@
         @if($after = $page->afterJobs())<div><dt>Afterwards</dt>
         <dd>@foreach($after as $job)@if($job->done_at){{ lcfirst($job->job->title()) }}: done
             {{ $show->when($job->done_at) }}@elseif($job->due_until->isPast()){{ lcfirst($job->job->title()) }}: not done @else<a
-            href="/runs/{{ $run->id }}/after/{{ $job->job->value }}">{{ lcfirst($job->job->title()) }}</a>{{ $job->due_from->isFuture() ?
+            href="/checklists/{{ $run->id }}/after/{{ $job->job->value }}">{{ lcfirst($job->job->title()) }}</a>{{ $job->due_from->isFuture() ?
             ' from '.$show->when($job->due_from) : '' }}@endif{{ $loop->last ? '' : '; ' }}@endforeach</dd></div>@endif
     </dl>
     @if($page->minutes() !== [])<details class="more"><summary>Minutes, step by step</summary><table class="plain"><thead><tr><th scope="col">Step</th>

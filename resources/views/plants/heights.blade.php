@@ -2,7 +2,7 @@
 <x-layout :title="'Heights of the plants of '.$tank->name" :loop="$loop" act>
     <div class="page-head"><h1>How tall do they stand?</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/plants">All plants</a></div>
     <p class="muted">A number, or a breadth of the hand from the bed up. What you leave empty grows on as it is drawn.</p>
-    <form class="heights" method="post" action="/tanks/{{ $tank->id }}/heights" novalidate>
+    <form class="heights" method="post" action="/tanks/{{ $tank->id }}/plants/measurements" novalidate>
         @csrf
         @error('heights')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
         @unless(auth()->user()->hand_told)

@@ -3,7 +3,7 @@
 @php($mine = (string) old('lamp_key') === (string) $key)
 @php($was = fn (string $name): string => $mine && is_scalar(old($name)) ? (string) old($name) : (string) $f[$name])
 @php($fault = fn (string $name): string => $mine ? $errors->first($name) : '')
-<form class="lamp-form" method="post" action="/tanks/{{ $tank->id }}/lamps{{ $lamp ? '/'.$lamp->id : '' }}" novalidate>
+<form class="lamp-form" method="post" action="/tanks/{{ $tank->id }}/lights{{ $lamp ? '/'.$lamp->id : '' }}" novalidate>
     @csrf
     @if($lamp) @method('put') @endif
     <input type="hidden" name="lamp_key" value="{{ $key }}">

@@ -22,7 +22,7 @@
         @foreach($tank->lamps as $lamp)
         <details class="lamp"><summary>{{ $page->lampWords($lamp) }}</summary>
             @include('plants.lamp', ['lamp' => $lamp])
-            <form method="post" action="/tanks/{{ $tank->id }}/lamps/{{ $lamp->id }}">@csrf @method('delete')<button
+            <form method="post" action="/tanks/{{ $tank->id }}/lights/{{ $lamp->id }}">@csrf @method('delete')<button
                 class="act quiet">Take this lamp out</button></form>
         </details>
         @endforeach

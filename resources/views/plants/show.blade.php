@@ -8,19 +8,19 @@
         <p>A stand is plants of one kind in one place. Set up, it is drawn at the height it should have today,
             and you read here who takes whose light, what is due and how deep to cut.</p>
         <p>
-            <a class="act" id="do" href="/tanks/{{ $tank->id }}/stands/new">Set up a stand</a>
+            <a class="act" id="do" href="/tanks/{{ $tank->id }}/plant-groups/new">Set up a stand</a>
             <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Set up the lamp</a>
         </p>
     </div>
     @else
     @foreach($page->melting() as $stand)
-    <form class="finding heed melt" method="post" action="/tanks/{{ $tank->id }}/stands/{{ $stand->key }}/melt">
+    <form class="finding heed melt" method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $stand->key }}/melt">
         @csrf
         <p><b>{{ __('plants.melt.head', ['name' => $page->words->name($stand)]) }}</b> {{ __('plants.melt.why') }}</p>
         <button class="act quiet">{{ __('plants.melt.done') }}<span class="visually-hidden">: {{ $page->words->name($stand) }}</span></button>
     </form>
     @endforeach
-    <form id="plants" class="sheet plants" method="get" action="/tanks/{{ $tank->id }}/compose" novalidate
+    <form id="plants" class="sheet plants" method="get" action="/tanks/{{ $tank->id }}/maintenance" novalidate
         hx-get="/tanks/{{ $tank->id }}/plants" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
         hx-sync="this:replace" hx-replace-url="true">
         <input type="hidden" name="trim" value="1">
@@ -41,10 +41,10 @@
             <div class="stand-acts">
                 <button class="act" id="do">Cut in a session</button>
                 <button class="act quiet no-script" formaction="/tanks/{{ $tank->id }}/plants">Work it out</button>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/heights">Measure</a>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/stands/new">Add a stand</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/plants/measurements">Measure</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/plant-groups/new">Add a stand</a>
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Light</a>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/spot">Photos</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/fixed-spot">Photos</a>
             </div>
             @if($page->today->light->lamps === [])
             <p class="finding heed"><b>No lamp is set up.</b> Without it nobody knows who stands in whose shade. <a
@@ -55,7 +55,7 @@
                 <li id="stand-{{ $row->stand->key }}" @class(['due' => $row->isDue])>
                     <span class="number" aria-hidden="true">{{ $row->number }}</span>
                     <div class="who">
-                        <a href="/tanks/{{ $tank->id }}/stands/{{ $row->stand->key }}"><span
+                        <a href="/tanks/{{ $tank->id }}/plant-groups/{{ $row->stand->key }}"><span
                             class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
                         <small>{{ App\View\StandWords::place($row->stand) }}</small>
                         @if($row->stand->floats())
@@ -103,7 +103,7 @@
             @if($page->folded !== [])
             <p class="rest">{{ $page->foldedWords() }} <a href="/tanks/{{ $tank->id }}/plants?all=1">Show all</a></p>
             @endif
-            <p class="muted"><a href="/surplus">What is left over of the cuts</a></p>
+            <p class="muted"><a href="/spare-cuttings">What is left over of the cuts</a></p>
         </aside>
     </form>
     @endif

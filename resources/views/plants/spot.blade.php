@@ -1,4 +1,4 @@
-@php($url = fn (array $more): string => '/tanks/'.$tank->id.'/spot?'.http_build_query($more + ['then' => $page->then?->id, 'now' => $page->now?->id, 'way'
+@php($url = fn (array $more): string => '/tanks/'.$tank->id.'/fixed-spot?'.http_build_query($more + ['then' => $page->then?->id, 'now' => $page->now?->id, 'way'
     => $page->isOver ? 'over' : 'beside']))
 @php($name = fn ($photo): string => $photo->is_intent ? __('spot.intent') : $show->day($photo->taken_at))
 <x-layout :title="$tank->name.' from the fixed spot'" :loop="$loop">
@@ -35,7 +35,7 @@
         @else
         <p>{{ __('spot.none') }}</p>
         @endif
-        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/spot" enctype="multipart/form-data">
+        <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/fixed-spot" enctype="multipart/form-data">
             @csrf
             <label for="photo">A photo, kept for you alone; where it was taken is left out</label>
             <input id="photo" type="file" name="photo" accept="image/jpeg,image/png,image/webp" aria-describedby="e-photo">
@@ -50,7 +50,7 @@
                 <span>{{ ucfirst($name($photo)) }}</span>
                 <a href="{{ $url(['then' => $photo->id]) }}">then<span class="visually-hidden">: {{ $name($photo) }}</span></a>
                 <a href="{{ $url(['now' => $photo->id]) }}">now<span class="visually-hidden">: {{ $name($photo) }}</span></a>
-                <form method="post" action="/tanks/{{ $tank->id }}/spot/photos/{{ $photo->id }}">
+                <form method="post" action="/tanks/{{ $tank->id }}/fixed-spot/photos/{{ $photo->id }}">
                     @csrf
                     <button class="quiet" aria-pressed="{{ $photo->is_intent ? 'true' : 'false' }}">{{ $photo->is_intent ? 'Unpin' : 'Pin as meant' }}<span
                         class="visually-hidden">: {{ $name($photo) }}</span></button>
@@ -62,7 +62,7 @@
     </section>
     <section>
         <h2>What is off?</h2>
-        <form method="post" action="/tanks/{{ $tank->id }}/off" novalidate>
+        <form method="post" action="/tanks/{{ $tank->id }}/layout-issues" novalidate>
             @csrf
             <fieldset class="signs"><legend class="visually-hidden">What is off?</legend>
                 @foreach(App\View\Choices::all('off') as $kind)
@@ -76,7 +76,7 @@
         </form>
         <h2>For the next session</h2>
         @forelse($page->open() as $spot)
-        <form class="off-spot" method="post" action="/tanks/{{ $tank->id }}/off/{{ $spot->id }}">
+        <form class="off-spot" method="post" action="/tanks/{{ $tank->id }}/layout-issues/{{ $spot->id }}">
             @csrf @method('put')
             <span>{{ ucfirst($spot->words()) }} <small>{{ $show->day($spot->noted_at) }}</small></span>
             <button class="quiet" name="state" value="restored">Restored<span class="visually-hidden">: {{ $spot->words() }}</span></button>
@@ -87,7 +87,7 @@
         <p class="muted">Nothing is off.</p>
         @endforelse
         @if($page->open()->isNotEmpty())
-        <p><a class="act" href="/tanks/{{ $tank->id }}/compose?{{ http_build_query(['dry' => '1', 'tasks' => $page->open()->map(fn ($spot)
+        <p><a class="act" href="/tanks/{{ $tank->id }}/maintenance?{{ http_build_query(['dry' => '1', 'tasks' => $page->open()->map(fn ($spot)
             => $spot->kind->task()->value)->unique()->values()->all()]) }}">Plan the session</a></p>
         @endif
         @if($page->settled()->isNotEmpty())

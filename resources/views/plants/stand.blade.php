@@ -1,9 +1,9 @@
 @php($record = $form->record)
 @php($levels = auth()->user()->show()->levels())
-<x-layout :title="$record ? $form->ofKind()->name.' in '.$tank->name : 'Set up a stand in '.$tank->name" :loop="$loop" act>
-    <div class="page-head"><h1>{{ $record ? $form->ofKind()->name : 'Set up a stand' }}</h1><a class="act quiet"
+<x-layout :title="$record ? $form->ofKind()->name.' in '.$tank->name : 'Add plants to '.$tank->name" :loop="$loop" act>
+    <div class="page-head"><h1>{{ $record ? $form->ofKind()->name : 'Add plants' }}</h1><a class="act quiet"
         href="/tanks/{{ $tank->id }}/plants">All plants</a></div>
-    <form class="stand-form" method="post" action="/tanks/{{ $tank->id }}/stands{{ $record ? '/'.$record->id : '' }}" novalidate>
+    <form class="stand-form" method="post" action="/tanks/{{ $tank->id }}/plant-groups{{ $record ? '/'.$record->id : '' }}" novalidate>
         @csrf
         @if($record) @method('put') @endif
         <section class="plain-form">
@@ -80,7 +80,7 @@
     @if($record)
     @php($byCover = $form->stand->isCutByCover())
     <section class="plain-form"><h2>It was cut</h2>
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/cut" class="row-fields four" novalidate>
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/cut" class="row-fields four" novalidate>
             @csrf
             <x-field name="before" label="Found at" :value="$byCover ? round(100 * $form->stand->cover) : $form->length($form->stand->height)"
                 :unit="$byCover ? '%' : $levels->label" mode="decimal"/>
@@ -94,7 +94,7 @@
         @error('look')<p class="fault" role="alert">{{ $message }}</p>@enderror
         @foreach($form->looks() as $look)
         <div class="record-line">
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/looks/{{ $look['id'] }}" novalidate>
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/looks/{{ $look['id'] }}" novalidate>
             @csrf @method('put')
             <label>{{ __('plants.records.when') }} <input type="datetime-local" name="happened_at" value="{{ $look['when'] }}"></label>
             <label>{{ __('plants.records.before') }} <input name="before" value="{{ $look['before'] }}" inputmode="decimal" size="6">
@@ -103,25 +103,25 @@
                 {{ $look['unit'] }}</label>
             <button class="act quiet">{{ __('plants.records.save') }}<span class="visually-hidden">: {{ $look['day'] }}</span></button>
         </form>
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/looks/{{ $look['id'] }}">@csrf @method('delete')<button
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/looks/{{ $look['id'] }}">@csrf @method('delete')<button
             class="quiet">{{ __('plants.records.delete') }}<span class="visually-hidden">: {{ $look['day'] }}</span></button></form>
         </div>
         @endforeach
         @foreach($form->capsules() as $capsule)
         <div class="record-line">
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/capsules/{{ $capsule->id }}" novalidate>
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/root-tabs/{{ $capsule->id }}" novalidate>
             @csrf @method('put')
             <label>{{ __('plants.records.capsules') }} <input name="number" value="{{ $capsule->number }}" inputmode="numeric" size="4"></label>
             <label>{{ __('plants.records.when') }} <input type="date" name="placed_on" value="{{ $capsule->placed_on->format('Y-m-d') }}"></label>
             <button class="act quiet">{{ __('plants.records.save') }}<span class="visually-hidden">: {{ __('plants.records.capsules') }}</span></button>
         </form>
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}/capsules/{{ $capsule->id }}">@csrf @method('delete')<button
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}/root-tabs/{{ $capsule->id }}">@csrf @method('delete')<button
             class="quiet">{{ __('plants.records.delete') }}<span class="visually-hidden">: {{ __('plants.records.capsules') }}</span></button></form>
         </div>
         @endforeach
     </details>
     <details class="danger"><summary>Take it out</summary>
-        <form method="post" action="/tanks/{{ $tank->id }}/stands/{{ $record->id }}">
+        <form method="post" action="/tanks/{{ $tank->id }}/plant-groups/{{ $record->id }}">
             @csrf @method('delete')
             <p>It leaves the drawing; what was seen of it stays in the record.</p>
             <button class="act beyond">Take it out</button>

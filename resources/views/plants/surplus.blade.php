@@ -1,5 +1,6 @@
-<x-layout title="What is left over">
-    <div class="page-head"><h1>What is left over</h1></div>
+<x-layout title="Spare cuttings">
+    <div class="page-head"><h1>Spare cuttings</h1></div>
+    <x-supplies-nav/>
     @forelse($page->rows() as $row)
     <article class="surplus">
         <h2>{{ $row['head'] }}</h2>
@@ -9,7 +10,7 @@
             <li><a href="{{ $place['url'] }}">{{ $place['text'] }}</a>: {{ __($place['fits'] ? 'plants.surplus.fits' : 'plants.surplus.dark') }}</li>
             @endforeach
         </ul>
-        <form method="post" action="/surplus/{{ $row['id'] }}">@csrf<button class="act quiet">It found a place<span
+        <form method="post" action="/spare-cuttings/{{ $row['id'] }}">@csrf<button class="act quiet">It found a place<span
             class="visually-hidden">: {{ $row['head'] }}</span></button></form>
     </article>
     @empty

@@ -3,7 +3,7 @@
     <header class="run-head"><a
         href="/">Round</a><span>{{ $run->tank->name }}{{ $run->finished_at === null ? '' :
         ', after the session of '.$show->when($run->finished_at) }}</span></header>
-    <form class="run-body" id="after" method="post" action="/runs/{{ $run->id }}/after/{{ $after->job->value }}" novalidate>@csrf
+    <form class="run-body" id="after" method="post" action="/checklists/{{ $run->id }}/after/{{ $after->job->value }}" novalidate>@csrf
         <h1>{{ $after->job->title() }}</h1>
         @foreach($after->job->lines() as $line)<p class="line">{{ $line }}</p>@endforeach
         @if($dose)<p class="line"><b>{{ $dose }}</b></p>@endif

@@ -1,9 +1,9 @@
 <x-layout :title="'Plan again · '.$run->tank->name" bare>
 <div class="run again">
-    <header class="run-head"><a href="/runs/{{ $run->id }}">{{ $run->tank->name }}</a><span>plan again from here</span></header>
+    <header class="run-head"><a href="/checklists/{{ $run->id }}">{{ $run->tank->name }}</a><span>plan again from here</span></header>
     <div class="run-body">
     <h1>From here on</h1>
-    <form method="get" action="/runs/{{ $run->id }}/again" novalidate>
+    <form method="get" action="/checklists/{{ $run->id }}/again" novalidate>
         <div class="row-fields">
             <x-change-entry name="level" label="waterline now, below the rim" :value="$typed['level']" :unit="$show->levels()->label"/>
             <x-change-entry name="litres" label="out in all" :value="$typed['litres']" :unit="$volume->label()"/>
@@ -14,7 +14,7 @@
     @if($new)
     @if($new->asksForAnother())<p class="finding heed"><b>By what is known now another amount.</b> To bring {{ $new->goalInWords() }} takes
         {{ $show->volume($new->advised) }}{{ $new->isUnderWay ? ' each time' : '' }}, within what the animals stand. <a
-        href="/runs/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised), 1)] + $typed) }}">Take
+        href="/checklists/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised), 1)] + $typed) }}">Take
         it</a></p>@endif
     <x-findings :findings="App\View\BeyondLimits::of($run->tank, $new->forecast, $new->mark, $new->allowed(), $show)"/>
     <p class="line">@if($new->toFill !== null)<b class="num">{{ __('run.to_fill', ['litres' => $show->volume($new->toFill, 1)]) }}</b>
@@ -27,7 +27,7 @@
     @if($fallen = $new->fallen())<p
         class="finding heed"><b>Left for next time:</b>
         {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->content->title), $fallen)) }}.</p>@endif
-    <form method="post" action="/runs/{{ $run->id }}/again">@csrf
+    <form method="post" action="/checklists/{{ $run->id }}/again">@csrf
         @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         <button class="act large">Go on with this</button>
     </form>

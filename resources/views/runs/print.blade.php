@@ -1,4 +1,4 @@
-<x-layout :title="'Run sheet of '.$run->tank->name" bare>
+<x-layout :title="'Checklist of '.$run->tank->name" bare>
 <article class="paper-sheet">
     <header><h1>{{ $run->tank->name }}</h1><p>{{ $run->planned_for ? $run->planned_for->format('j M Y') : $show->day($run->created_at) }} ·
         {{ $sheet->summary($show) }} · about {{ App\Units\Show::minutes($sheet->plannedMinutes()) }}</p></header>
@@ -20,6 +20,6 @@
     <p class="paper-switches">@foreach($run->switches as $tick)<span><span class="box"></span> {{ $tick->device->label() }} off <span
         class="box"></span> on</span> @endforeach</p>
     <p class="acts"><button class="act large" type="button" data-print><x-icon name="printer"/> Print</button> <a class="act quiet"
-        href="/runs/{{ $run->id }}">Back to the run sheet</a> <a class="act quiet" href="/runs/{{ $run->id }}/strip">Paper strip for the glass</a></p>
+        href="/checklists/{{ $run->id }}">Back to the run sheet</a> <a class="act quiet" href="/checklists/{{ $run->id }}/strip">Paper strip for the glass</a></p>
 </article>
 </x-layout>

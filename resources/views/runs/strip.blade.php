@@ -3,7 +3,7 @@
     <h1 class="visually-hidden">Strip of marks for {{ $run->tank->name }}</h1>
     <p class="acts">Print at 100 %, cut along the lines, tape it to the glass with its top at the rim; the ten centimetres beside it tell whether the printer
         kept the size. @if(count($pieces) > 1)The second piece goes on where the first one ends. @endif <button class="act" type="button"
-        data-print>Print</button> <a class="act quiet" href="/runs/{{ $run->id }}/print">Back</a></p>
+        data-print>Print</button> <a class="act quiet" href="/checklists/{{ $run->id }}/print">Back</a></p>
     @foreach($pieces as $i => [$from, $to])
     <svg class="strip" width="90mm" height="{{ $to - $from + 4 }}mm" viewBox="0 {{ $from }} 90 {{ $to - $from + 4 }}" role="img"
         aria-label="Strip with the marks, {{ round($from) }} to {{ round($to) }} mm below the rim">

@@ -4,9 +4,9 @@
 @php($dose = $jar->isConditioner() ? $jar->doseUnit()->scale($show) : ($jar->unit === 'mL' ? $show->liquids() : new App\Units\Scale('g', 1.0, 3)))
 @php($label = fn (string $field, ?App\Units\Scale $scale = null, float $per = 1.0): string => isset($jar->label[$field]) && is_numeric($jar->label[$field]) &&
     ($jar->label[$field] != 0 || $field === 'ratio') ? ($scale ?? new App\Units\Scale('', 1.0, 3))->show($per * $jar->label[$field]) : '')
-<x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Another jar'">
-    <h1>{{ $jar->exists ? $jar->name : 'Another jar' }}</h1>
-    <form class="plain-form" method="post" action="{{ $jar->exists ? '/jars/'.$jar->id : '/jars' }}" novalidate
+<x-layout :title="$jar->exists ? 'Change '.$jar->name : 'Add a product'">
+    <h1>{{ $jar->exists ? $jar->name : 'Add a product' }}</h1>
+    <form class="plain-form" method="post" action="{{ $jar->exists ? '/products/'.$jar->id : '/products' }}" novalidate
         data-jar>@csrf @if($jar->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$jar->name"/>
         <x-choice name="salt" label="What is in it" :value="$jar->exists ? ($jar->salt ?? 'label') : 'label'"
@@ -60,7 +60,7 @@
     </form>
     @if($jar->exists)
     <details class="danger"><summary>Take this jar off the shelf</summary>
-    <form method="post" action="/jars/{{ $jar->id }}">@csrf @method('delete')<p>Its spoon trials go with it; batches made with it stay.</p><button
+    <form method="post" action="/products/{{ $jar->id }}">@csrf @method('delete')<p>Its spoon trials go with it; batches made with it stay.</p><button
         class="act beyond">Take {{ $jar->name }} off</button></form></details>
     @endif
 </x-layout>

@@ -1,5 +1,5 @@
 <x-layout title="The pen">
-    <div class="page-head"><h1>The factor of your TDS pen</h1><a class="act quiet" href="/shelf">To the shelf</a></div>
+    <div class="page-head"><h1>The factor of your TDS pen</h1><a class="act quiet" href="/supplies/products">To the shelf</a></div>
     <p class="lead-line">In use: <b class="num">{{ App\Units\Show::plain($keeper->pen_factor, 3) }}</b>@if($learned->pairs > 0). Your pairs say <b
         class="num">{{ App\Units\Show::rounded($learned->factor, 3) }}</b> ± {{ App\Units\Show::rounded($learned->spread, 3) }}. @endif</p>
     @if($learned->pairs > 0 && abs($learned->factor - $keeper->pen_factor) >= 0.001)<form method="post" action="/pen/factor">@csrf<button

@@ -1,12 +1,12 @@
 @php($spoon = $jar->spoon())
 <x-layout :title="'A spoon of '.$jar->name">
-    <div class="page-head"><h1>A level spoon of {{ $jar->name }}</h1><a class="act quiet" href="/shelf">To the shelf</a></div>
+    <div class="page-head"><h1>A level spoon of {{ $jar->name }}</h1><a class="act quiet" href="/supplies/products">To the shelf</a></div>
     <p class="lead-line">@if($spoon)<b class="num">{{ App\View\Words::figure($spoon->mean, 3) }} g</b> ± {{ App\View\Words::figure($spoon->spread, 2) }},
         from {{ $spoon->trials }} {{ $spoon->trials === 1 ? 'trial' : 'trials' }}{{ trans_choice('ledger.aside', $spoon->aside,
         ['count' => $spoon->aside]) }} @else Not known yet. @endif</p>
     <nav class="kinds" aria-label="How"><a href="?by=scale" @if($method === 'scale') aria-current="page" @endif>By scale</a> <a href="?by=pen"
         @if($method === 'pen') aria-current="page" @endif>By pen</a></nav>
-    <form class="plain-form" method="post" action="/jars/{{ $jar->id }}/trials" novalidate>@csrf<input type="hidden" name="by" value="{{ $method }}">
+    <form class="plain-form" method="post" action="/products/{{ $jar->id }}/trials" novalidate>@csrf<input type="hidden" name="by" value="{{ $method }}">
         <ol class="three">
         <li><h2>Spoon</h2><p>@if($method === 'scale')Zero the scale with an empty cup on it, and put level spoons into it. Strike each one off with a knife,
             never press. @else Read the pen in a known volume of RO or distilled water, then dissolve level spoons in it. @endif</p>
@@ -31,7 +31,7 @@
     <th><span class="visually-hidden">Take out</span></th></tr></thead><tbody>
         @foreach($jar->trials->reverse() as $trial)<tr><td>{{ $show->when($trial->taken_at) }}</td><td>{{ $trial->method }}</td>
         <td class="num">{{ $trial->spoons }}</td><td class="num">{{ App\View\Words::figure($trial->grams_each, 3) }} g</td><td>
-        <form method="post" action="/jars/{{ $jar->id }}/trials/{{ $trial->id }}">@csrf @method('delete')<button class="quiet">Take out<span
+        <form method="post" action="/products/{{ $jar->id }}/trials/{{ $trial->id }}">@csrf @method('delete')<button class="quiet">Take out<span
             class="visually-hidden"> trial of {{ $show->when($trial->taken_at) }}</span></button></form></td></tr>@endforeach
     </tbody></table>
     @endif

@@ -1,7 +1,7 @@
 @php($v = fn (float $litres): string => $show->volumes()->show($litres))
-<x-layout :title="$store->exists ? 'Change '.$store->name : 'A store of RO water'">
-    <h1>{{ $store->exists ? $store->name : 'A store of RO water' }}</h1>
-    <form class="plain-form" method="post" action="{{ $store->exists ? '/stores/'.$store->id : '/stores' }}"
+<x-layout :title="$store->exists ? 'Change '.$store->name : 'Add an RO reservoir'">
+    <h1>{{ $store->exists ? $store->name : 'Add an RO reservoir' }}</h1>
+    <form class="plain-form" method="post" action="{{ $store->exists ? '/ro-reservoirs/'.$store->id : '/ro-reservoirs' }}"
         novalidate>@csrf @if($store->exists) @method('put') @endif
         <x-field name="name" label="Name" :value="$store->name"/>
         <x-choice name="water_id" label="Its water" :value="$store->water_id" :options="['' => 'none of my waters'] + $waters"/>
@@ -17,6 +17,6 @@
         <button class="act">Keep</button>
     </form>
     @if($store->exists)<details class="danger"><summary>Take this store out</summary>
-    <form method="post" action="/stores/{{ $store->id }}">@csrf @method('delete')<p>Its rejection readings go with it.</p><button
+    <form method="post" action="/ro-reservoirs/{{ $store->id }}">@csrf @method('delete')<p>Its rejection readings go with it.</p><button
         class="act beyond">Take {{ $store->name }} out</button></form></details>@endif
 </x-layout>

@@ -1,6 +1,6 @@
 <x-layout :title="$store->name">
-    <div class="page-head"><h1>{{ $store->name }}</h1><span class="acts"><a href="/stores/{{ $store->id }}/edit">Change</a> <a class="act quiet"
-        href="/waters">To the waters</a></span></div>
+    <div class="page-head"><h1>{{ $store->name }}</h1><span class="acts"><a href="/ro-reservoirs/{{ $store->id }}/edit">Change</a> <a class="act quiet"
+        href="/source-waters">To the waters</a></span></div>
     <div class="two-halves">
     <section aria-label="Level">
         <div class="store-level"><svg viewBox="0 0 80 120" aria-hidden="true">
@@ -8,9 +8,9 @@
         <path class="store-glass" d="M6 4V114H74V4"/></svg>
         <p><b class="num">{{ $show->volumeNumber($store->level, 1) }}</b> of {{ $show->volume($store->capacity) }}<br><span
             class="muted">{{ $page->fullIn() }}</span><br><a href="?working=run" data-working="run">working</a></p></div>
-        <form class="inline-form" method="post" action="/stores/{{ $store->id }}/level" novalidate>@csrf<x-field small name="level" label="I see"
+        <form class="inline-form" method="post" action="/ro-reservoirs/{{ $store->id }}/level" novalidate>@csrf<x-field small name="level" label="I see"
             :unit="$volume->label()" mode="decimal"/><button class="act quiet">Keep level</button></form>
-        @if(App\Devices\Devices::has($keeper, App\Devices\Devices::UNIT))<form method="post" action="/stores/{{ $store->id }}/ask">@csrf<button
+        @if(App\Devices\Devices::has($keeper, App\Devices\Devices::UNIT))<form method="post" action="/ro-reservoirs/{{ $store->id }}/ask">@csrf<button
             class="act">Ask the unit</button></form>@endif
         <p class="caution"><x-icon name="exclamation-triangle"/> {{ App\View\Choices::caution('store_above') }}</p>
     </section>
@@ -26,7 +26,7 @@
         </svg>
         <p class="key">% held back; hollow: first output after standing, left out of the trend</p>
         @endif
-        <form class="inline-form" method="post" action="/stores/{{ $store->id }}/rejections" novalidate>@csrf
+        <form class="inline-form" method="post" action="/ro-reservoirs/{{ $store->id }}/rejections" novalidate>@csrf
             <x-field small name="in" label="goes in" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/><x-field small
                 name="out" label="comes out" :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/>
             <x-field small name="output" label="in a minute, if measured" unit="mL" mode="decimal"/>
@@ -37,12 +37,12 @@
         <td class="num">{{ $show->number(App\View\Choices::parameter('conductivity'), $one->conductivity_in) }} →
             {{ $show->value(App\View\Choices::parameter('conductivity'), $one->conductivity_out) }}</td>
         <td class="num">@if($one->millilitres_a_minute !== null){{ App\Units\Show::plain($one->millilitres_a_minute, 0) }} mL/min @endif</td><td>
-        <form method="post" action="/stores/{{ $store->id }}/rejections/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span
+        <form method="post" action="/ro-reservoirs/{{ $store->id }}/rejections/{{ $one->id }}">@csrf @method('delete')<button class="quiet">Take out<span
             class="visually-hidden"> reading of {{ $show->when($one->taken_at) }}</span></button></form></td></tr>@endforeach</tbody></table></details>@endif
     </section>
     </div>
     <section aria-labelledby="evening-title"><h2 id="evening-title">An evening from this store</h2>
-        <form method="get" action="/stores/{{ $store->id }}" novalidate><div class="row-fields">
+        <form method="get" action="/ro-reservoirs/{{ $store->id }}" novalidate><div class="row-fields">
             @foreach($keeper->tanks as $tank)
             <div class="field small"><label for="f-need-{{ $tank->id }}">{{ $tank->name }}</label><span class="entry"><input id="f-need-{{ $tank->id }}"
                 name="need[{{ $tank->id }}]"

@@ -1,5 +1,5 @@
-<x-layout :title="'Acid for '.$tank->name" :loop="$loop">
-    <h1>Acid for {{ $tank->name }}</h1>
+<x-layout :title="'Lower KH in '.$tank->name" :loop="$loop">
+    <h1>Lower KH in {{ $tank->name }}</h1>
     @if($page->working && $page->millilitres > 0)<p class="lead-line"><b class="num">{{ $page->amount() }}</b></p>@endif
     <x-findings :findings="$page->findings()"/>
     @if($page->rows() !== [])
@@ -10,7 +10,7 @@
     </tbody></table>
     @endif
     @php($entry = fn (string $name) => $page->typed[$name])
-    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/acid" novalidate>
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/lower-kh" novalidate>
         <fieldset><legend>The water it goes into</legend><div class="row-fields">
             <div class="field"><label for="f-water">water</label>
             <select id="f-water" name="water">@foreach(App\View\AcidPage::waters($tank) as $key => $name)<option value="{{ $key }}"
@@ -34,7 +34,7 @@
     <p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }} Dilute a strong one first, measure with a syringe of its own, keep it away from
         chlorine bleach, and lock it up.</p>
     @if($page->working && $page->millilitres > 0)
-    <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/acid">@csrf
+    <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/lower-kh">@csrf
         @foreach($page->typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         @if($page->batch)<label class="tick"><input type="checkbox" name="batch"
             value="1"> into all of the batch that {{ $page->water->name }} was made as</label>@endif

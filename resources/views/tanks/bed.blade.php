@@ -1,8 +1,8 @@
-<x-layout :title="'Bed of '.$tank->name" :loop="$loop">
-    <div class="page-head"><h1>Bed of {{ $tank->name }}</h1><a class="act quiet"
-        href="/tanks/{{ $tank->id }}/compose?tasks[]=vacuum">Plan a session with it</a></div>
+<x-layout :title="'Gravel vac in '.$tank->name" :loop="$loop">
+    <div class="page-head"><h1>Gravel vac in {{ $tank->name }}</h1><a class="act quiet"
+        href="/tanks/{{ $tank->id }}/maintenance?tasks[]=vacuum">Plan a session with it</a></div>
     @if($page->patches === [])
-    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/bed">@csrf
+    <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac">@csrf
         <p>Cut into patches of about an arm’s reach, the bed is cleaned a part at a time, the longest waiting first.</p>
         <x-choice name="cover" label="The bed is mostly" :value="'sand'"
             :options="App\View\Choices::options('cover')"/>
@@ -41,24 +41,24 @@
             <div><span>{{ $patch->cover->label() }}: {{ $patch->cover->technique() }}</span><small>cleaned
                 {{ $page->age($patch) }}@if($patch->cleanings_count), {{ $patch->cleanings_count }} {{ $patch->cleanings_count === 1 ? 'time' : 'times' }} in
                 all @endif @if($page->isNext($patch)) · next @endif</small></div>
-            <form method="post" action="/tanks/{{ $tank->id }}/bed/{{ $patch->id }}/clean" data-clean="{{ $patch->id }}">@csrf<button
+            <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/clean" data-clean="{{ $patch->id }}">@csrf<button
                 @class(['act', 'quiet' => !$page->isNext($patch)])>Cleaned<span
                 class="visually-hidden"> patch {{ $page->number($patch) }}</span></button></form>
             <details><summary>Change<span class="visually-hidden"> patch {{ $page->number($patch) }}</span></summary>
-                <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/bed/{{ $patch->id }}">@csrf @method('put')<label
+                <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}">@csrf @method('put')<label
                     class="visually-hidden" for="f-cover-{{ $patch->id }}">Cover of patch {{ $page->number($patch) }}</label>
                 <select id="f-cover-{{ $patch->id }}" name="cover">@foreach(App\View\Choices::all('cover') as $cover)<option value="{{ $cover->value }}"
                     @selected($cover === $patch->cover)>{{ $cover->label() }}</option>@endforeach</select><button class="act quiet">Keep</button></form>
-                <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/bed/{{ $patch->id }}/split">@csrf<button
+                <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/split">@csrf<button
                     class="act quiet">Split in two</button></form>
                 @foreach($page->partners($patch) as $other)<form class="inline-form" method="post"
-                    action="/tanks/{{ $tank->id }}/bed/{{ $patch->id }}/merge/{{ $other->id }}">@csrf<button
+                    action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/merge/{{ $other->id }}">@csrf<button
                     class="act quiet">Join with {{ $page->number($other) }}</button></form>@endforeach
             </details></li>
         @endforeach
     </ul>
     <details class="danger"><summary>Cut the bed anew</summary>
-    <form method="post" action="/tanks/{{ $tank->id }}/bed">@csrf<p>The patches and their history go.</p><x-choice name="cover" label="The bed is mostly"
+    <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac">@csrf<p>The patches and their history go.</p><x-choice name="cover" label="The bed is mostly"
         :value="'sand'" :options="App\View\Choices::options('cover')"/><button
         class="act beyond">Cut it anew</button></form></details>
     @endif

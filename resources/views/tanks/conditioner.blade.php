@@ -1,13 +1,13 @@
-<x-layout :title="'Conditioner for '.$tank->name" :loop="$loop">
-    <h1>Conditioner for {{ $tank->name }}</h1>
+<x-layout :title="'Dechlorinator for '.$tank->name" :loop="$loop">
+    <h1>Dechlorinator for {{ $tank->name }}</h1>
     @if($result)<p class="lead-line"><b class="num">{{ $dose }}</b>
         {{ $jar ? __('shelf.of_for_this_change', ['name' => $jar->name]) : __('shelf.for_this_change') }}</p>@endif
-    @if($jar && !$isUsual)<form method="post" action="/jars/{{ $jar->id }}/use">@csrf
+    @if($jar && !$isUsual)<form method="post" action="/products/{{ $jar->id }}/use">@csrf
         <button class="act quiet">{{ __('shelf.use', ['name' => $jar->name]) }}</button></form>@endif
     @if($jars->count() > 1)<p>{{ __('shelf.product') }}: @foreach($jars as $one)<a href="?product={{ $one->id }}"
         @if($one->id === $jar?->id) aria-current="true" @endif>{{ $one->name }}</a>{{ $loop->last ? '' : ' · ' }}@endforeach</p>@endif
     <x-findings :findings="$findings"/>
-    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/conditioner" novalidate>
+    <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/dechlorinator" novalidate>
         @if($jar)<input type="hidden" name="product" value="{{ $jar->id }}">@endif
         @php($entry = fn (string $name) => $typed[$name])
         <fieldset><legend>The water</legend><div class="row-fields">

@@ -3,8 +3,8 @@
 @php([$sizes, $levels, $weights] = [$show->sizes(), $show->levels(), $show->weights()])
 @php($temperature = $show->values(App\View\Choices::parameter('temperature')))
 @php($makes = $show->widths(App\View\Choices::parameter('nitrate')))
-<x-layout :title="$tank->exists ? 'Measures of '.$tank->name : 'New tank'" :loop="$loop" wide>
-    <h1 class="visually-hidden">{{ $tank->exists ? 'Measures of '.$tank->name : 'New tank' }}</h1>
+<x-layout :title="$tank->exists ? 'Tank setup of '.$tank->name : 'New tank'" :loop="$loop" wide>
+    <h1 class="visually-hidden">{{ $tank->exists ? 'Tank setup of '.$tank->name : 'New tank' }}</h1>
     <form class="tank-form" method="post" action="{{ $tank->exists ? '/tanks/'.$tank->id : '/tanks' }}" novalidate
         hx-get="/tanks/draw" hx-trigger="input delay:120ms, change delay:20ms" hx-target="#drawn" hx-sync="this:replace" hx-params="not _token,_once,_method">
         @csrf @if($tank->exists) @method('put') @endif

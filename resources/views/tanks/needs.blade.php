@@ -1,9 +1,9 @@
 @php($old = fn (string $field, string $name, string $otherwise): string => is_string(old("$field.$name")) ? old("$field.$name") : $otherwise)
-<x-layout :title="'What '.$tank->name.' is kept at'" :loop="$loop">
-    <div class="page-head"><h1>What {{ $tank->name }} is kept at</h1><p class="muted">{{ $tank->animals->label() }}</p></div>
-    <p>Grey figures are the usual ones of the group, <a href="/assumed">guesses</a> until your diary knows better. What you write counts instead, for this
+<x-layout :title="'Targets of '.$tank->name" :loop="$loop">
+    <div class="page-head"><h1>Targets of {{ $tank->name }}</h1><p class="muted">{{ $tank->animals->label() }}</p></div>
+    <p>Grey figures are the usual ones of the group, <a href="/estimates">guesses</a> until your diary knows better. What you write counts instead, for this
         tank, everywhere.</p>
-    <form method="post" action="/tanks/{{ $tank->id }}/needs" novalidate>@csrf @method('put')
+    <form method="post" action="/tanks/{{ $tank->id }}/targets" novalidate>@csrf @method('put')
         <table class="plain needs"><thead><tr><th scope="col">Parameter</th><th scope="col">from</th><th scope="col">to</th>
         <th scope="col">at most in one change</th></tr></thead><tbody>
         @foreach($page->rows() as $row)

@@ -12,15 +12,18 @@
                 <polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
                 <figcaption>from above, front below</figcaption>
             </figure>
-            <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Change the measures</a></p>
-            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/animals">Animals, and a bag that came</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/start">Start-up</a></li><li><a href="/tanks/{{ $page->tank->id }}/catch-up">The way back</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/needs">What it is kept at</a></li>
-            <li><a href="/bench?tank={{ $page->tank->id }}">Make water for it</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/top-up">Topping up over a year</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/conditioner">Dose of conditioner</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/acid">Acid in its water</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/bed">Bed in patches</a></li></ul>
+            <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Edit tank setup</a></p>
+            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/livestock">Livestock and new arrivals</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/cycling">Cycling</a></li><li><a href="/tanks/{{ $page->tank->id }}/catch-up">Catching up</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/charts">Charts</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/light">Light and CO₂</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/fixed-spot">Photos</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/targets">Targets</a></li>
+            <li><a href="/mix-water?tank={{ $page->tank->id }}">Mix water for it</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/top-off">Top-off over a year</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/dechlorinator">Dechlorinator dose</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/lower-kh">Lower KH with acid</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/gravel-vac">Gravel-vac zones</a></li></ul>
             <p><a href="/tanks/{{ $page->tank->id }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
         </aside>
         <section class="board" aria-label="Section to scale">
@@ -28,7 +31,7 @@
                 <a class="figure" href="?working=volume" data-working="volume"><b>{{ $page->show->volumeNumber($page->vessel->litres()) }}</b>
                     {{ $page->tank->keeper->volume_unit->label() }} net</a>
                 <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }}
-                    as near as tape and stone tell</span>
+                    from your measurements</span>
             </p>
             @include('parts.section', ['drawing' => $page->drawing, 'show' => $page->show])
             <ul class="level-list">
@@ -51,7 +54,7 @@
                     </ol></details>
                 @endif
             @endforeach
-            <h2>The water as it stands</h2>
+            <h2>Water now</h2>
             <div class="bands">
             @foreach($page->figures() as $figure)
                 <div @class(['band-row', 'beyond' => $figure->beyond()])>
@@ -81,8 +84,8 @@
                 </div>
             @endforeach
             </div>
-            <p><a class="act" href="/tanks/{{ $page->tank->id }}/read">Read</a> <a class="act quiet"
-                href="/tanks/{{ $page->tank->id }}/change">Plan a change</a></p>
+            <p><a class="act" href="/tanks/{{ $page->tank->id }}/test">Read</a> <a class="act quiet"
+                href="/tanks/{{ $page->tank->id }}/water-change">Plan a change</a></p>
             <h2>Last events</h2>
             <ul class="events">
                 @forelse($page->lastEntries() as $entry)<li><span>{{ $page->show->day($entry->happened_at) }}</span> {{ $entry->title }}</li>@empty<li>Nothing

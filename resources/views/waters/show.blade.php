@@ -1,6 +1,6 @@
 <x-layout :title="$water->name">
-    <div class="page-head"><h1>{{ $water->name }}</h1><span class="acts"><a href="/waters/{{ $water->id }}/edit">Change</a> <a class="act"
-        href="/waters/{{ $water->id }}/read">Read</a> <a class="act quiet" href="/waters">To the waters</a></span></div>
+    <div class="page-head"><h1>{{ $water->name }}</h1><span class="acts"><a href="/source-waters/{{ $water->id }}/edit">Change</a> <a class="act"
+        href="/source-waters/{{ $water->id }}/test">Read</a> <a class="act quiet" href="/source-waters">To the waters</a></span></div>
     <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p>
     <div class="two-halves">
     <section aria-labelledby="ions-title"><h2 id="ions-title">What is in it</h2>
@@ -29,7 +29,7 @@
         @endif
     </section>
     <section aria-labelledby="analysis-title"><h2 id="analysis-title">Write an analysis down</h2>
-        <form class="plain-form" method="post" action="/waters/{{ $water->id }}/analyses" novalidate>@csrf
+        <form class="plain-form" method="post" action="/source-waters/{{ $water->id }}/analyses" novalidate>@csrf
             <p class="muted">As far as the report goes; what is left out is worked out from hardness, charges and conductivity, and said to be.</p>
             <div class="row-fields">
             @foreach(App\View\BenchSheet::BARS as $ion)<x-field small :name="'ions['.$ion->value.']'" :label="$ion->label()" unit="mg/L" mode="decimal"

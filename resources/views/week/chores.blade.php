@@ -1,6 +1,6 @@
 @php($show = $page->show)
-<x-layout title="All jobs">
-    <div class="page-head"><h1>All jobs</h1><a class="act quiet" href="/week">To the week</a></div>
+<x-layout title="Tasks">
+    <div class="page-head"><h1>Tasks</h1><a class="act quiet" href="/week">To the week</a></div>
     <p class="muted">Changes, cuts and the work of sessions come by themselves. What else comes again is set up here, and gets its day.</p>
     @if($page->chores->isNotEmpty())
     <div class="table-wrap"><table class="plain chores"><thead><tr><th>Job</th><th>Where</th><th>How often</th><th>Due</th><th><span
@@ -9,21 +9,21 @@
         @php($interval = App\Known\ChoresOf::interval($chore))
         <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ App\Known\ChoresOf::minutes($chore) }} min</small></th>
             <td>{{ $chore->tank->name ?? __('week.at_home') }}</td>
-            <td>@if($page->wear($chore))<a data-working="{{ $chore->id }}" href="/jobs?working={{ $chore->id }}">{{ $page->wear($chore) }}</a>
+            <td>@if($page->wear($chore))<a data-working="{{ $chore->id }}" href="/tasks?working={{ $chore->id }}">{{ $page->wear($chore) }}</a>
                 @elseif($interval->count() > 0)<a data-working="{{ $chore->id }}"
-                href="/jobs?working={{ $chore->id }}">{{ App\View\ChoresPage::every($interval) }}</a>
+                href="/tasks?working={{ $chore->id }}">{{ App\View\ChoresPage::every($interval) }}</a>
                 @else{{ App\View\ChoresPage::every($interval) }}@endif<br><small
                     class="muted">{{ __('week.lateness.'.$chore->toKind()->lateness->value) }} when
                 late</small></td>
             <td data-of="due" @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
-            <td><form class="act-line" method="post" action="/jobs/{{ $chore->id }}/done">@csrf
+            <td><form class="act-line" method="post" action="/tasks/{{ $chore->id }}/done">@csrf
                 @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span>Done, found</span>
                     @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
                         value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">,
                         {{ $page->name($chore) }}</span></button> @endforeach
                 @else<button class="act quiet">Done<span class="visually-hidden">: {{ $page->name($chore) }}</span></button>@endif</form>
                 <details><summary>Change<span class="visually-hidden">: {{ $page->name($chore) }}</span></summary>
-                <form class="plain-form" method="post" action="/jobs/{{ $chore->id }}">@csrf @method('put')
+                <form class="plain-form" method="post" action="/tasks/{{ $chore->id }}">@csrf @method('put')
                     <input type="hidden" name="kind" value="{{ $chore->kind }}"><input type="hidden" name="tank_id" value="{{ $chore->tank_id }}">
                     <input type="hidden" name="wears_of" value="{{ $chore->wears_of?->value }}">@if($chore->toKind()->wears === null)<input type="hidden"
                         name="wears_most" value="">@endif
@@ -31,7 +31,7 @@
                         <div class="field small"><label for="c{{ $chore->id }}-{{ $field }}">{{ $label }}</label><input id="c{{ $chore->id }}-{{ $field }}"
                         name="{{ $field }}" type="{{ $type }}" value="{{ $value }}" autocomplete="off"></div>@endforeach</div>
                     <button class="act quiet">Keep</button></form>
-                <form method="post" action="/jobs/{{ $chore->id }}">@csrf @method('delete')<button
+                <form method="post" action="/tasks/{{ $chore->id }}">@csrf @method('delete')<button
                     class="act quiet beyond">Take out</button></form></details></td></tr>
         @endforeach
     </tbody></table></div>
@@ -44,7 +44,7 @@
     </tbody></table></section>
     @endif
     <section aria-labelledby="new-title"><h2 id="new-title">One more</h2>
-    <form class="plain-form" method="post" action="/jobs" novalidate>@csrf
+    <form class="plain-form" method="post" action="/tasks" novalidate>@csrf
         <div class="row-fields">
         <x-choice name="kind" label="What" :options="App\View\ChoresPage::kinds()" value="floss"/>
         <x-choice name="tank_id" label="At" :options="['' => 'home'] + $page->keeper->tanks->pluck('name', 'id')->all()"

@@ -13,5 +13,5 @@
         @foreach($day['left'] as $text)<span class="beyond">{{ __('helper.report.left') }}: {{ $text }}</span>@endforeach
         @foreach($day['done'] as $text)<span>{{ __('helper.report.done') }}: {{ $text }}</span>@endforeach
         @if($day['left'] === [] && $day['done'] === [])<span class="muted">nothing was asked for</span>@endif</li>@endforeach</ol>
-    <p><a href="/tanks/{{ $helper->tank_id }}/diary">What was read and written stands in the diary</a></p>
+    <p><a href="/tanks/{{ $helper->tank_id }}/log">What was read and written stands in the diary</a></p>
 </x-layout>

@@ -3,7 +3,7 @@
 <x-layout title="Week" wide>
 <div class="week-page">
     <div class="page-head"><h1>Week</h1>
-        <span class="acts"><a href="/jobs">All jobs</a> <a href="/supplies">What runs out</a> <a href="/helpers">Going away</a></span></div>
+        <span class="acts"><a href="/tasks">All tasks</a> <a href="/helpers">Going away</a></span></div>
     @if($page->week->placement->isCutShort)<p class="finding heed">{{ __('week.cut_short') }}</p>@endif
     @if(is_string($feed))
     <div class="finding heed feed-shown"><p>{{ __('week.feed.made') }}</p><p><input id="feed-address" readonly value="{{ $feed }}"
@@ -34,9 +34,9 @@
                     of work @endif @else{{ __('week.day.minutes', ['taken' => $day->taken === 0 ? __('week.day.empty') : App\Units\Show::minutes($day->taken),
                     'free' => App\Units\Show::minutes($day->free)]) }}@endif @if($day->over() > 0 && $day->free > 0)
                     <b>{{ __('week.day.over', ['count' => $day->over()]) }}</b>@endif</p>
-                @if($day->number === 0 && count($day->sessions) > 1)<p class="taken-by"><a href="/evening">{{ __('week.in_order') }}</a></p>@endif
+                @if($day->number === 0 && count($day->sessions) > 1)<p class="taken-by"><a href="/tonight">{{ __('week.in_order') }}</a></p>@endif
                 @if($day->doses !== '')<p class="taken-by">@if($day->number === 0 && $day->doseTank !== null)<a
-                    href="/tanks/{{ $day->doseTank }}/food">{{ $day->doses }}</a>@else{{ $day->doses }}@endif</p>@endif
+                    href="/tanks/{{ $day->doseTank }}/fertilising">{{ $day->doses }}</a>@else{{ $day->doses }}@endif</p>@endif
                 @if($day->says !== '')<p class="taken-by">{{ $day->says }}</p>@endif
             </div>
             <div class="sessions">
@@ -70,7 +70,7 @@
                             class="act quiet">It is set<span class="visually-hidden">: {{ $name }}</span></button></form>
                         @endif
                         @if($job->key->type->value === 'chore' && $job->day() <= 1)
-                        <form class="done" method="post" action="/jobs/{{ $job->of }}/done">@csrf
+                        <form class="done" method="post" action="/tasks/{{ $job->of }}/done">@csrf
                             @if($job->kind->comes->value === 'learned')<span class="asks">Done, and found:</span>
                             @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
                                 value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:

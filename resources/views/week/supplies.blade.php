@@ -1,5 +1,6 @@
-<x-layout title="What runs out">
-    <div class="page-head"><h1>What runs out</h1><a class="act quiet" href="/week">To the week</a></div>
+<x-layout title="Supplies">
+    <div class="page-head"><h1>Supplies</h1></div>
+    <x-supplies-nav/>
     <p class="muted">What is on the shelf with an amount is counted by itself, as doses and batches take it. Count the rest here now and then.</p>
     @if($lines !== [])
     <div class="table-wrap"><table class="plain chores"><thead><tr><th>What</th><th>Left</th><th>A week takes</th><th>Lasts</th><th>Order, or make up, by</th>
@@ -26,7 +27,7 @@
                 @endforeach</div><button class="act quiet">Keep</button></form>
                 <form method="post" action="/supplies/{{ $line['supply']->id }}">@csrf @method('delete')<button
                     class="act quiet beyond">Take out</button></form>
-                </details>@else<a href="/jars/{{ $line['jar'] }}/edit">on the shelf</a>@endif</td></tr>
+                </details>@else<a href="/products/{{ $line['jar'] }}/edit">on the shelf</a>@endif</td></tr>
         @endforeach
     </tbody></table></div>
     @else<p>Nothing is counted yet.</p>
