@@ -29,7 +29,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /**
- * Ends one step of a run sheet. It may be called twice for the same step, from two devices or after a lost answer: the
+ * Ends one step of a checklist. It may be called twice for the same step, from two devices or after a lost answer: the
  * first call counts, a later one adds only readings that the first did not bring.
  */
 final readonly class FinishStep

@@ -11,7 +11,7 @@ use App\Models\RunStep;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
-/** Takes a new plan for the rest of a run sheet: another mark, and steps that fall away for want of time. */
+/** Takes a new plan for the rest of a checklist: another mark, and steps that fall away for want of time. */
 final class PlanAgain
 {
     public function __invoke(Run $run, NewPlan $new): void

@@ -73,7 +73,7 @@ final class RecordReadings
     }
 
     /**
-     * Keeps what was read in a step of a run sheet; a reading that the step already holds stays as it was. What is read of
+     * Keeps what was read in a step of a checklist; a reading that the step already holds stays as it was. What is read of
      * the new water is the source's own only if that source goes in alone and untempered: a blend, and the warmth of the
      * stream, belong to the session.
      *

@@ -45,7 +45,7 @@ use Cresco\Core\Work\Timetable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
-/** Turns a worked-out change into a run sheet: its steps in order, its switch list, its plan and its forecast. */
+/** Turns a worked-out change into a checklist: its steps in order, its switch list, its plan and its forecast. */
 final class WriteRunSheet
 {
     /** @return array{Run, string|null} the sheet, and what gave way to it */

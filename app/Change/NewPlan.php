@@ -25,7 +25,7 @@ use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Job;
 use Cresco\Core\Work\School;
 
-/** The rest of a run sheet from the present level on: what is still to drain, what comes of it, what falls away. */
+/** The rest of a checklist from the present level on: what is still to drain, what comes of it, what falls away. */
 final class NewPlan
 {
     /** Lines of the refill that follow from the litres. */

@@ -38,7 +38,7 @@ final class BenchData
         // All tanks are changed, and each has jobs of its own: some sixty come in four weeks.
         $pdo->exec('insert into water_changes (keeper_id, tank_id, entry_id, water_id, source, litres, share, forecast, changed_at) select c.keeper_id, t.id, c.entry_id, c.water_id, c.source, c.litres, c.share, c.forecast, c.changed_at from tanks t join water_changes c on c.tank_id = 1 + (t.id - 1) % 4 where t.id > 6');
         $pdo->exec("insert into chores (keeper_id, tank_id, kind, last_at) select 1, t.id, k.kind, datetime('now', '-' || (t.id % 6) || ' days') from tanks t join (select 'floss' as kind union select 'pipes' union select 'litter') k");
-        // A run sheet that is open, for the page that shows one.
+        // A checklist that is open, for the page that shows one.
         $pdo->exec("insert into runs (keeper_id, tank_id, state, plan, forecast, created_at, updated_at) select keeper_id, tank_id, 'planned', plan, forecast, created_at, updated_at from runs where id = 1");
         $pdo->exec('insert into run_steps (run_id, position, job, content) select '.$pdo->lastInsertId().', position, job, content from run_steps where run_id = 1');
         $tanks = self::strings($pdo, 'select id from tanks');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-/** A dose in a step of a run sheet. */
+/** A dose in a step of a checklist. */
 final readonly class DoseLine
 {
     private const VERSION = 1;

@@ -7,7 +7,7 @@ namespace App\Kept;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Measure\Parameter;
 
-/** A forecast as it is kept with a run sheet or a change, to be held against what is measured later. */
+/** A forecast as it is kept with a checklist or a change, to be held against what is measured later. */
 final readonly class ForecastRecord implements Kept
 {
     use KeptInRow;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kept;
 
-/** One stand in a step of a run sheet: what it is cut to, as it was planned. */
+/** One stand in a step of a checklist: what it is cut to, as it was planned. */
 final readonly class StandCut
 {
     /** Changes with what is kept of it. */

@@ -8,7 +8,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Moment;
 use Cresco\Core\Work\SwitchWork;
 
-/** A step of a run sheet as it was written: its texts, and what is done in it. */
+/** A step of a checklist as it was written: its texts, and what is done in it. */
 final readonly class StepContent implements Kept
 {
     use KeptInRow;

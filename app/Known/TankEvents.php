@@ -210,7 +210,7 @@ final class TankEvents
         $readings = Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', $first)->where('taken_at', '<=', $this->now)->orderBy('taken_at')->orderBy('id')->get()
             ->groupBy(static fn(Reading $reading): string => $reading->parameter->value);
         $changes = WaterChange::query()->where('water_changes.tank_id', $this->tank->id)->where('changed_at', '>=', $first)->where('changed_at', '<=', $this->now)
-            // By a run sheet the water changed when it was let in, before the reading right after.
+            // By a checklist the water changed when it was let in, before the reading right after.
             ->leftJoin('run_steps', static fn(JoinClause $join) => $join->on('run_steps.run_id', '=', 'water_changes.run_id')->where('run_steps.job', 'refill')->whereNotNull('run_steps.done_at'))
             ->groupBy('water_changes.id')->orderBy('changed_at')->select('water_changes.*')->selectRaw('max(run_steps.done_at) as filled_at')->get();
         $days = array_values($changes->map(self::filled(...))->all());

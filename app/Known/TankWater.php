@@ -36,7 +36,7 @@ final class TankWater
     /**
      * @param array<string, Reading> $readings the newest of each parameter
      * @param WaterChange|null       $change   the last one that was made
-     * @param int|null               $afterStep step of its run sheet in which the tank was read again
+     * @param int|null               $afterStep step of its checklist in which the tank was read again
      */
     private function __construct(public readonly Tank $tank, public readonly array $readings, public readonly ?WaterChange $change, private readonly ?int $afterStep, private readonly ?CarbonImmutable $until, private readonly Courses $courses) {}
 

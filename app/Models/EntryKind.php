@@ -39,7 +39,7 @@ enum EntryKind: string
     }
 
     /**
-     * Kinds a keeper writes by hand; the others come from readings and run sheets.
+     * Kinds a keeper writes by hand; the others come from readings and checklists.
      *
      * @return list<self>
      */

@@ -8,7 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A photo taken in a step of a run sheet or outside of one: made small, without what the camera wrote into it, for its keeper alone.
+ * A photo taken in a step of a checklist or outside of one: made small, without what the camera wrote into it, for its keeper alone.
  *
  * @property int             $id
  * @property int             $keeper_id

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** Where a run sheet stands. */
+/** Where a checklist stands. */
 enum RunState: string
 {
     case Planned = 'planned';

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * One step of a run sheet, with its texts as they stood when the sheet was written.
+ * One step of a checklist, with its texts as they stood when the sheet was written.
  *
  * @property int                  $id
  * @property int                  $run_id

@@ -8,7 +8,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Tank\Device as DeviceKind;
 
 /**
- * A device on the switch list of a run sheet: when it went off and when it came on again.
+ * A device on the switch list of a checklist: when it went off and when it came on again.
  *
  * @property DeviceKind           $device
  * @property CarbonImmutable|null $off_at

@@ -9,7 +9,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A water change that was made, by a run sheet or noted afterwards: what every page reckons on from.
+ * A water change that was made, by a checklist or noted afterwards: what every page reckons on from.
  *
  * @property int                  $id
  * @property int                  $keeper_id

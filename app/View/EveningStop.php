@@ -14,7 +14,7 @@ final readonly class EveningStop
      * @param float             $out     litres that leave
      * @param array<int, float> $drawn   litres that go in, by water
      * @param int               $minutes of the session
-     * @param string            $url     of its run sheet or its change
+     * @param string            $url     of its checklist or its change
      * @param bool              $isDue   whether the round asks for it
      */
     public function __construct(

@@ -26,7 +26,7 @@ use Cresco\Core\Work\After;
 use Cresco\Core\Work\Spells;
 use Cresco\Core\Work\Task;
 
-/** A run sheet at one of its steps. */
+/** A checklist at one of its steps. */
 final readonly class RunSheet
 {
     public RunStep $step;

@@ -9,7 +9,7 @@ use App\Models\Treatment;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Work\Task;
 
-/** What a run sheet says of treatments that its steps serve. */
+/** What a checklist says of treatments that its steps serve. */
 final class TreatmentWords
 {
     /**

@@ -14,7 +14,7 @@ return new class extends Migration {
             $table->id();
             $table->foreignId('keeper_id')->constrained()->cascadeOnDelete();
             $table->foreignId('tank_id')->constrained()->cascadeOnDelete();
-            // By a run sheet, or noted afterwards.
+            // By a checklist, or noted afterwards.
             $table->foreignId('run_id')->nullable()->unique()->constrained()->nullOnDelete();
             // Who takes the entry out of the diary takes back the change.
             $table->foreignId('entry_id')->constrained()->cascadeOnDelete();

@@ -33,11 +33,11 @@ use Random\Randomizer;
 
 /**
  * Half a year of one demo tank: its true water goes from day to day, and what the keeper reads of it is written down. The
- * last changes go through run sheets, as a keeper would do them.
+ * last changes go through checklists, as a keeper would do them.
  */
 final class DemoLife
 {
-    /** Changes of each tank that are done by run sheet. */
+    /** Changes of each tank that are done by checklist. */
     private const SHEETS = 3;
 
     /** What is in the waters really, by parameter. */

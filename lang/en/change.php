@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'impossible' => ['head' => 'It cannot be done with this water.', 'untested' => 'A test is missing.', 'why' => ':why. Shown instead: the usual share.'],
-    'bare' => ['head' => ':what bare at this mark.', 'why' => 'It begins :top below the rim, the mark is at :mark: :then. The run sheet has it off first.'],
+    'bare' => ['head' => ':what bare at this mark.', 'why' => 'It begins :top below the rim, the mark is at :mark: :then. The checklist has it off first.'],
     'swing' => [
         'head' => ':what moves too far at once.', 'down' => 'By :width down; these animals stand :most in one change. Up to :share of the water keeps within it.',
         'up' => 'By :width up; these animals stand :most in one change. Up to :share of the water keeps within it.',

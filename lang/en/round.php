@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'conditioner' => 'Tap water went in untreated. Put in :dose, for the whole tank.',
     'act' => ['conditioner' => 'It is in',
-        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'sheet' => 'Open the run sheet', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
+        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'sheet' => 'Open the checklist', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
     ],
     'after' => 'After the session of :day: :what',
     'as_it_should_be' => 'as it should be now, :when', 'as_read' => ':when',
@@ -16,9 +16,9 @@ return [
     'due' => 'Due again: :jobs',
     'nothing' => 'Nothing due',
     'off' => 'Still off: :devices',
-    'open' => 'Run sheet open', 'open_at' => 'Run sheet open, :step.', 'open_why' => ':step, nothing is switched off.',
+    'open' => 'Checklist open', 'open_at' => 'Checklist open, :step.', 'open_why' => ':step, nothing is switched off.',
     'planned' => [
-        'why' => 'The run sheet is written.', 'ago' => '[2,*] Planned :count days ago',
+        'why' => 'The checklist is written.', 'ago' => '[2,*] Planned :count days ago',
         'in' => '{-1} Planned for yesterday|{0} Planned for today|{1} Planned for tomorrow|[2,*] Planned for :day, in :count days',
     ],
 ];

@@ -12,7 +12,7 @@ return [
     'agree' => ['head' => 'The figures agree.', 'alone' => 'Charges as given within :charges %; no conductivity to hold them against.', 'both' => 'Charges as given within :charges %, conductivity within :conductivity %.'],
     'assumed' => 'Assumed:',
     'minerals' => 'Work them out on the bench for these litres: minerals straight in, the buffer first.',
-    'replaced' => 'It took the place of the run sheet for :day, written :at and not begun.', 'no_day' => 'no day',
+    'replaced' => 'It took the place of the checklist for :day, written :at and not begun.', 'no_day' => 'no day',
     'photos_stay' => '{1} A photo taken for that stays with the tank.|[2,*] The :count photos taken for that stay with the tank.',
     'wanted' => ['tub' => 'a tub of tank water', 'rinsing' => 'rinsing the media', 'inspection' => 'a bucket to look through'],
     'buckets' => ':count × :bucket by bucket; filled to three quarters that is :trips of about :weight.',

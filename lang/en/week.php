@@ -7,7 +7,7 @@ return [
     'found' => ['ask' => 'How much was there to do?', 'little' => 'little', 'expected' => 'as expected', 'much' => 'much'],
     'kind' => [
         'change' => 'Change :litres', 'way_back' => 'The way back, in steps', 'stand' => 'Cut :name', 'melt' => 'Melting leaves off :name', 'capsules' => 'Root capsules for :name', 'check' => 'Look whether it helped: :name', 'dose_look' => 'Look at the new leaves: did the doses help?', 'after' => 'After the session', 'next_day' => 'Read, to hold the change to its forecast', 'pen' => 'Set the pen again', 'concern' => 'See to the water', 'supply' => 'Order or make :name',
-        'sheet' => 'The run sheet that is written', 'arrival' => 'Let :name in', 'photo' => 'Photo from the fixed spot', 'cover_glass' => 'Cover glass and lamp lens', 'glass' => 'Panes',
+        'sheet' => 'The checklist that is written', 'arrival' => 'Let :name in', 'photo' => 'Photo from the fixed spot', 'cover_glass' => 'Cover glass and lamp lens', 'glass' => 'Panes',
         'hardscape' => 'Stones, wood and pipes', 'floaters' => 'Floating plants out and back', 'leaves' => 'Leaves rubbed clean', 'algae' => 'Algae out by hand', 'trim' => 'Trim the plants',
         'vacuum' => 'Vacuum the bed', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse sponge, floss, pre-filter', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Outside of the glass',
         'floss' => 'New floss', 'prefilter' => 'Rinse the pre-filter', 'pipes' => 'Brush pipes and hoses', 'top_up' => 'Top up what evaporated', 'test' => 'Read the water', 'air_stone' => 'New air stone',

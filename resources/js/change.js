@@ -26,7 +26,7 @@ export function changeSheet() {
     }, true);
 
     form.addEventListener('keydown', (event) => {
-        // Enter in a field works out, it does not write the run sheet.
+        // Enter in a field works out, it does not write the checklist.
         if (event.key === 'Enter' && event.target.matches('input')) {
             event.preventDefault();
             recompute();

@@ -1,6 +1,6 @@
 import { awake, rings } from './rings.js';
 
-// The run sheet: keys, timers that ring, the screen kept awake while a step is open.
+// The checklist: keys, timers that ring, the screen kept awake while a step is open.
 export function run() {
     const sheet = document.querySelector('[data-run]');
     if (!sheet) {

@@ -45,7 +45,7 @@
                 aria-label="Take “{{ $entry->title }}” out of the diary"><x-icon name="trash"/></button></form>
         </li>
     @empty
-        <li class="day"><p class="muted">Nothing {{ $kind ? 'of this kind ' : '' }}yet. Readings and run sheets write themselves down here.</p></li>
+        <li class="day"><p class="muted">Nothing {{ $kind ? 'of this kind ' : '' }}yet. Readings and checklists write themselves down here.</p></li>
     @endforelse
     </ol>
     {{ $entries->links() }}

@@ -1,5 +1,5 @@
 <x-layout title="Tonight">
-    <div class="page-head"><h1>Tonight</h1><a class="act quiet" href="/">To the round</a></div>
+    <div class="page-head"><h1>Tonight</h1><a class="act quiet" href="/">Today</a></div>
     @if($evening->stops === [])
         <div class="empty"><h2>Nothing to put in order</h2><p>An evening needs a tank and a water that goes in.</p>
         <p><a class="act" href="/tanks/new">Measure a tank</a> <a class="act quiet" href="/source-waters/new">Name a water</a></p></div>
@@ -32,7 +32,8 @@
             @foreach($evening->waters() as $line)
                 <tr><th scope="row">{{ $line['name'] }}</th><td class="num">{{ $line['need'] }}</td><td>{{ $line['tanks'] }}</td>
                 <td @class(['short' => $line['short']])>{{ $line['says'] }}@if($line['store']) <a
-                    href="/ro-reservoirs/{{ $line['store']->id }}">{{ $line['store']->name }}</a>@else<span class="muted">no store of it is kept</span>@endif</td></tr>
+                    href="/ro-reservoirs/{{ $line['store']->id }}">{{ $line['store']->name
+                    }}</a>@else<span class="muted">no store of it is kept</span>@endif</td></tr>
             @endforeach
         </tbody></table>
     </section>

@@ -59,10 +59,10 @@ final class BatchTest extends BrowserCase
         $this->press('It is made');
         $this->untilText('.card-sheet header', 'made');
 
-        // The change sheet takes it, and the run sheet carries it.
+        // The change sheet takes it, and the checklist carries it.
         $this->press('Change water with it');
         $this->untilText('#source-facts', 'its batch card');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         for ($i = 0; $i < 12 && !str_contains($this->text('.run-body'), 'The pen should read'); ++$i) {
             $title = $this->text('h1');
             $this->click('.go');
@@ -228,7 +228,7 @@ final class BatchTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->go('/tanks/4/maintenance?tasks[]=photo&tasks[]=glass&tasks[]=trim&tasks[]=vacuum&tasks[]=media&tasks[]=planting&tasks[]=outside');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
         $this->press('Photo');

@@ -173,7 +173,7 @@ abstract class BrowserCase extends TestCase
         return is_int($found) ? $found : 0;
     }
 
-    /** Each press draws the page of a run sheet anew, which the next one must not overtake. */
+    /** Each press draws the page of a checklist anew, which the next one must not overtake. */
     protected function switchAllOn(): void
     {
         while (($off = $this->many('.switch.open')) > 0) {

@@ -28,7 +28,7 @@ final class FortnightTest extends BrowserCase
         $this->day(0.0);
         self::assertStringContainsString('Change due today', $this->strip());
         $this->go(self::TANK.'/water-change');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $this->finishTheSheet();
         self::assertStringContainsString('Change in 7 days', $this->onTheRound());

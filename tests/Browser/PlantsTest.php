@@ -79,7 +79,7 @@ final class PlantsTest extends BrowserCase
         $this->untilText('h1', 'Maintenance at Long Meadow');
         $this->click('label:has(#dry-1)');
         $this->untilText('.lead-line', 'No water is changed');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');

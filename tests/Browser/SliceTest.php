@@ -88,7 +88,7 @@ final class SliceTest extends BrowserCase
         $this->untilText('#working', 'What goes in');
         $this->keys(WebDriverKeys::ESCAPE);
 
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $this->walkTheSheet();
         $this->untilText('main', 'figures came as forecast');
@@ -158,7 +158,7 @@ final class SliceTest extends BrowserCase
         $this->keys(WebDriverKeys::ENTER);
         $this->untilText('h1', 'Look first');
 
-        // The run sheet by space, and back by an arrow.
+        // The checklist by space, and back by an arrow.
         $this->keys(' ');
         $this->untilText('h1', 'Read the tank');
         $this->keys(WebDriverKeys::ARROW_LEFT);
@@ -238,7 +238,7 @@ final class SliceTest extends BrowserCase
     {
         $this->enterDemo();
         $this->go('/tanks/4/water-change');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $url = $this->path();
         $other = $this->open();
@@ -269,7 +269,7 @@ final class SliceTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->go('/tanks/2/water-change');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $url = $this->path();
         $swipe = fn(int $by): mixed => $this->script(<<<'JS'
@@ -305,7 +305,7 @@ final class SliceTest extends BrowserCase
     {
         $this->enterDemo();
         $this->go('/tanks/3/water-change?reason=amount&way=percent&percent=60');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         for ($i = 0; $i < 10 && $this->text('h1') !== 'Heater cools'; ++$i) {
             $title = $this->text('h1');
             $this->click('.go');
@@ -347,7 +347,7 @@ final class SliceTest extends BrowserCase
         $this->until(fn(): bool => str_contains($this->text('main'), 'Back to the usual order'), 'an order of its own');
         $this->press('Back to the usual order');
         $this->until(fn(): bool => !str_contains($this->text('main'), 'Back to the usual order'), 'the usual order');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $this->screen(...self::HAND);
         $seen = [];
@@ -400,7 +400,7 @@ final class SliceTest extends BrowserCase
         $this->until(fn(): bool => $this->find('input[value="trim"]')->isSelected(), 'what was seen picks the work');
         self::assertSame('25', $this->find('#f-guess')->getAttribute('value'));
         $this->assertFits();
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
@@ -436,7 +436,7 @@ final class SliceTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->go('/tanks/1/water-change');
-        $this->press('Write the run sheet');
+        $this->press('Write the checklist');
         $this->untilText('h1', 'Look first');
         $this->click('.go');
         $this->untilText('h1', 'Read the tank');

@@ -29,7 +29,7 @@ final class ChangeSheetTest extends FeatureCase
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=30")->assertOk();
 
         // 100 L of conductivity 330 with 30 L of 390: 348.
-        $page->assertSee('30')->assertSee('348')->assertSee('Write the run sheet');
+        $page->assertSee('30')->assertSee('348')->assertSee('Write the checklist');
         $page->assertSee('Heater bare at this mark.');
     }
 

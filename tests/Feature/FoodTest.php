@@ -37,7 +37,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ViewErrorBag;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Feeding from the first reading to the dose on the run sheet. */
+/** Feeding from the first reading to the dose on the checklist. */
 final class FoodTest extends FeatureCase
 {
     private Keeper $keeper;

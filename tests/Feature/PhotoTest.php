@@ -101,7 +101,7 @@ final class PhotoTest extends FeatureCase
     {
         [$keeper, $first] = $this->sheet();
         $this->actingAs($keeper)->post("/checklists/$first->id/steps/1/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
-        $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])->assertSessionHas('status', 'It took the place of the run sheet for no day, written today and not begun. A photo taken for that stays with the tank.');
+        $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])->assertSessionHas('status', 'It took the place of the checklist for no day, written today and not begun. A photo taken for that stays with the tank.');
         self::assertNull(Run::query()->find($first->id));
         $photo = Photo::query()->sole();
         self::assertSame([null, $first->tank_id], [$photo->run_id, $photo->tank_id]);

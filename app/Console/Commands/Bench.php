@@ -55,7 +55,7 @@ final class Bench extends Command
         'store' => ['/ro-reservoirs/1', false, 6.0],
         'session composed' => ['/tanks/%d/maintenance?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media', false, 6.0],
         'bed' => ['/tanks/%d/gravel-vac', false, 6.0],
-        'run sheet' => ['/checklists/%d', false, 6.0],
+        'checklist' => ['/checklists/%d', false, 6.0],
         'look-back' => ['/tanks/%d/forecast-check', false, 6.0],
         'diary of a tank' => ['/tanks/%d/log', false, 6.0],
         'diary of everything, readings only' => ['/log?kind=reading', false, 6.0],

@@ -75,7 +75,7 @@ final class ChangeController extends Controller
         return new DosesAfter(new DoseAfter(FoodOf::tank($tank), ($this->draft)($tank, $request->toInput($tank))), $tank);
     }
 
-    /** Writes the run sheet for what the sheet shows. */
+    /** Writes the checklist for what the sheet shows. */
     public function store(ChangeRequest $request, Tank $tank, WriteRunSheet $write): RedirectResponse
     {
         $this->prepare($request, $tank);

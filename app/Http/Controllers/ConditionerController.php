@@ -111,7 +111,7 @@ final class ConditionerController extends Controller
         return $tank->keeper->waters->whereIn('id', [$tank->water_id, $tank->second_water_id])->contains(static fn(Water $water): bool => $water->disinfectant === Disinfectant::Chloramine);
     }
 
-    /** Litres of tap water in the usual change of a tank, as its run sheet has them; all of the change where no tap goes in. */
+    /** Litres of tap water in the usual change of a tank, as its checklist has them; all of the change where no tap goes in. */
     private static function tapWater(Tank $tank, DraftChange $draft): float
     {
         if ($tank->keeper->waters->isEmpty()) {

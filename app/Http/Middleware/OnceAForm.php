@@ -28,7 +28,7 @@ final class OnceAForm
         $key = $request->input(self::FIELD);
         $request->request->remove(self::FIELD);
         $keeper = $request->user();
-        // Steps of a run sheet are ended by whoever comes first anyway, and are sent again when an answer was lost.
+        // Steps of a checklist are ended by whoever comes first anyway, and are sent again when an answer was lost.
         if (!$request->isMethod('POST') || !is_string($key) || !$keeper instanceof Keeper || $request->headers->get('HX-Request') === 'true' || $request->is('checklists/*')) {
             return self::answer($next($request));
         }

@@ -15,7 +15,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
 
-/** How stands were found and left in a step of a run sheet, as typed. What was not touched is what had been planned. */
+/** How stands were found and left in a step of a checklist, as typed. What was not touched is what had been planned. */
 final class CutsFound
 {
     /**

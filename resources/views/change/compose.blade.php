@@ -34,14 +34,14 @@
                 value="{{ $page->work->day?->format('Y-m-d') }}" aria-describedby="e-f-day"><p class="fault" id="e-f-day">{{ $errors->first('day') }}</p></div>
             <button class="act quiet no-script">Sort it</button>
         </fieldset>
-        <section aria-labelledby="sheet-title"><h2 id="sheet-title">The run sheet</h2>
+        <section aria-labelledby="sheet-title"><h2 id="sheet-title">The checklist</h2>
             @foreach($page->planned() as $run)<p class="muted">Already written: <a
-                href="/checklists/{{ $run->id }}">the run sheet
+                href="/checklists/{{ $run->id }}">the checklist
                 {{ $run->planned_for ? 'for '.$run->planned_for->format('l, j M') : 'for no day' }}</a>{{ $run->planned_for?->format('Y-m-d')
                 === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
             <p><b>{{ ucfirst($page->time()) }}.</b> Begun now, it ends at {{ $page->ends() }}.</p>
             <div class="write">
-                <button class="act large" id="do" form="write">Write the run sheet</button>
+                <button class="act large" id="do" form="write">Write the checklist</button>
                 <div class="guess"><label for="f-guess">Your own guess</label> <span class="entry"><input id="f-guess" form="write" name="guess" data-keep
                     value="{{ is_string(old('guess', request()->query('guess'))) ? old('guess', request()->query('guess')) : '' }}" inputmode="numeric"
                     autocomplete="off" maxlength="20" aria-describedby="e-f-guess guesses"><span class="unit">min</span></span> <small

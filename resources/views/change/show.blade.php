@@ -82,7 +82,7 @@
         <div class="acts">
             <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/water-change">Work it out</button>
             <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/maintenance">Add other work</button>
-            <button class="act large" id="do">Write the run sheet</button>
+            <button class="act large" id="do">Write the checklist</button>
         </div>
     </form>
     @includeWhen($isWorkingAsked, 'parts.open-working')

@@ -47,7 +47,8 @@
     @endif
 </header>
 @endif
-@if(session('status') && (!request()->is('checklists/*') || request()->is('checklists/*/forecast-check')))<p class="status" role="status">{{ session('status') }}</p>@endif
+@if(session('status') && (!request()->is('checklists/*') || request()->is('checklists/*/forecast-check')))
+<p class="status" role="status">{{ session('status') }}</p>@endif
 <main id="main" @class(['wide' => $wide])>{{ $slot }}</main>
 <dialog id="keys" aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>

@@ -1,5 +1,6 @@
 <nav class="in-place" aria-label="Supplies">
-    @foreach(['supplies' => 'In stock', 'supplies/products' => 'Products', 'source-waters' => 'Source waters', 'spare-cuttings' => 'Spare cuttings'] as $path => $name)
+    @php($pages = ['supplies' => 'In stock', 'supplies/products' => 'Products', 'source-waters' => 'Source waters', 'spare-cuttings' => 'Spare cuttings'])
+    @foreach($pages as $path => $name)
     <a href="/{{ $path }}" @if(request()->is($path)) aria-current="page" @endif>{{ $name }}</a>
     @endforeach
 </nav>

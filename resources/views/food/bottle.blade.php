@@ -1,5 +1,6 @@
 <x-layout :title="'A bottle for '.$tank->name" :loop="$loop" act>
-    <div class="page-head"><h1>{{ __('food.bottle.head', ['tank' => $tank->name]) }}</h1><a class="act quiet" href="/tanks/{{ $tank->id }}/fertilising">Food</a></div>
+    <div class="page-head"><h1>{{ __('food.bottle.head', ['tank' => $tank->name]) }}</h1><a class="act quiet"
+        href="/tanks/{{ $tank->id }}/fertilising">Fertilising</a></div>
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/own-fertiliser" novalidate>
         <div class="row-fields">
             <x-field name="weeks" label="for so many weeks" :value="request('weeks', 8)" mode="numeric" small/>

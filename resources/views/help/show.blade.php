@@ -5,7 +5,8 @@
         {{ $helper->until_day->format('l j F') }}.</p></header>
     @if(session('status'))<p class="finding heed" role="status">{{ session('status') }}</p>@endif
     @foreach($page->alarms() as $line)<div class="finding beyond" role="alert"><p><b>{{ $line->head }}.</b> {{ $line->why }}</p>
-        @if($line->acts !== [])<p>{{ __('standing.ten_minutes') }}</p><ol>@foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach</ol>@endif</div>@endforeach
+        @if($line->acts !== [])<p>{{ __('standing.ten_minutes') }}</p><ol>@foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach
+        </ol>@endif</div>@endforeach
     @if($helper->note)<p class="line">{{ $helper->note }}</p>@endif
     <ul class="asks">
     @foreach($helper->jobs as $job)

@@ -66,7 +66,8 @@
             @endforeach
             </tbody>
         </table>
-        <p class="muted">{{ __('plants.worse_first') }}@if(array_sum(array_column($cuts, 'surplus')) > 0) <a href="/spare-cuttings">What is left over</a>@endif</p>
+        <p class="muted">{{ __('plants.worse_first') }}@if(array_sum(array_column($cuts, 'surplus')) > 0) <a
+            href="/spare-cuttings">Spare cuttings</a>@endif</p>
     </section>
     @endif
     @php([$then, $now] = $page->fixedSpot())

@@ -7,7 +7,7 @@
         @error('heights')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
         @unless(auth()->user()->hand_told)
         <x-field name="hand" label="How broad is your hand, across the knuckles?" :value="$levels->show(auth()->user()->hand)"
-            :unit="$levels->label" mode="decimal" help="Asked once. Heights are offered in hands, and run sheets say them so."/>
+            :unit="$levels->label" mode="decimal" help="Asked once. Heights are offered in hands, and checklists say them so."/>
         @endunless
         @foreach($page->rows() as $row)
         <fieldset class="height-row">

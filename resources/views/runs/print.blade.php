@@ -20,6 +20,7 @@
     <p class="paper-switches">@foreach($run->switches as $tick)<span><span class="box"></span> {{ $tick->device->label() }} off <span
         class="box"></span> on</span> @endforeach</p>
     <p class="acts"><button class="act large" type="button" data-print><x-icon name="printer"/> Print</button> <a class="act quiet"
-        href="/checklists/{{ $run->id }}">Back to the run sheet</a> <a class="act quiet" href="/checklists/{{ $run->id }}/strip">Paper strip for the glass</a></p>
+        href="/checklists/{{ $run->id }}">Back to the checklist</a>
+        <a class="act quiet" href="/checklists/{{ $run->id }}/strip">Paper strip for the glass</a></p>
 </article>
 </x-layout>

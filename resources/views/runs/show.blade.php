@@ -58,7 +58,8 @@
             {{ $timer['rings'] <= now()->getTimestamp() ? 'time is up' :
             'until '.$show->time(Carbon\CarbonImmutable::createFromTimestamp($timer['rings'])) }}</p>@endforeach
         @if($again?->asksForAnother())<p class="finding heed"><b>What you read asks for another amount.</b> To bring {{ $again->goalInWords() }} takes
-            {{ $show->volume($again->advised) }}, {{ $show->volume($again->total) }} are planned. <a href="/checklists/{{ $run->id }}/again">Plan again</a></p>@endif
+            {{ $show->volume($again->advised) }}, {{ $show->volume($again->total) }} are planned. <a
+            href="/checklists/{{ $run->id }}/again">Plan again</a></p>@endif
         @foreach($sheet->spells($show) as [$words, $isLong])<p @class(['meanwhile', 'finding beyond' => $isLong])>{{ $words }}</p>@endforeach
         @error('switches')<p class="finding beyond" role="alert">{{ $message }}</p>@enderror
         @if($content->switches->value !== 'none')
@@ -146,7 +147,7 @@
     @if($sheet->step->is($sheet->current))
     <p class="why">@if($run->changes_water)<a href="/checklists/{{ $run->id }}/again">Plan again from here</a> · @endif <a
         href="/checklists/{{ $run->id }}/print">On paper</a></p>
-    <details class="more drop"><summary>Drop this run sheet</summary>
+    <details class="more drop"><summary>Drop this checklist</summary>
     <form method="post" action="/checklists/{{ $run->id }}">@csrf @method('delete')<p>What was read in it stays in the diary.</p><button
         class="act beyond">Drop it</button></form></details>
     @endif

@@ -1,4 +1,4 @@
-{{-- One stand in a step of the run sheet: how to cut it, how it was found and left. --}}
+{{-- One stand in a step of the checklist: how to cut it, how it was found and left. --}}
 @php($shown = fn (float $value): string => App\Http\Requests\CutsFound::shown($cut, $value, $show))
 @php($unit = $cut->byCover ? '%' : $show->levels()->label)
 <div class="run-stand">

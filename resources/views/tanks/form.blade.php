@@ -135,7 +135,7 @@
     @if($tank->exists)
     <details class="danger"><summary>Take this tank out of Cresco</summary>
         <form method="post" action="/tanks/{{ $tank->id }}">@csrf @method('delete')
-            <p>The tank goes, with its diary, readings and run sheets. Save the readings as CSV first if you may want them.</p>
+            <p>The tank goes, with its diary, readings and checklists. Save the readings as CSV first if you may want them.</p>
             <button class="act beyond">Take {{ $tank->name }} out for good</button>
         </form>
     </details>

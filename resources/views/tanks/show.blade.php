@@ -22,7 +22,8 @@
             <li><a href="/mix-water?tank={{ $page->tank->id }}">Mix water for it</a></li>
             <li><a href="/tanks/{{ $page->tank->id }}/top-off">Top-off over a year</a></li>
             <li><a href="/tanks/{{ $page->tank->id }}/dechlorinator">Dechlorinator dose</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/lower-kh">Lower KH with acid</a></li><li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/lower-kh">Lower KH with acid</a></li>
+            <li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li>
             <li><a href="/tanks/{{ $page->tank->id }}/gravel-vac">Gravel-vac zones</a></li></ul>
             <p><a href="/tanks/{{ $page->tank->id }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
         </aside>

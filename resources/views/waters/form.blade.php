@@ -12,7 +12,8 @@
     </form>
     @if($water->exists)
     <details class="danger"><summary>Take this water out</summary>
-    <form method="post" action="/source-waters/{{ $water->id }}">@csrf @method('delete')<p>Its readings go with it; what it did in past changes stays.</p><button
+    <form method="post" action="/source-waters/{{ $water->id }}">@csrf @method('delete')<p>Its readings go with it; what it did in past changes stays.</p>
+        <button
         class="act beyond">Take {{ $water->name }} out</button></form></details>
     @endif
 </x-layout>
