@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'ahead' => 'Ahead, and why',
     'label' => ['fertiliser' => 'fertiliser', 'days' => 'its label says so every', 'days_help' => 'left empty: once a week', 'density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
     'file' => ['head' => 'In and out', 'label' => 'Doses of the past from a file', 'help' => 'CSV with given_at, name of the jar and amount, as it is given out. A day that has a dose of the jar keeps it; the shelf stays as it is. A file that does not hold is refused whole.', 'act' => 'Take in'],
     'meals_taken_in' => '{0} Nothing new was in it.|{1} One time of feeding taken in.|[2,*] :count times of feeding taken in.',

@@ -5,8 +5,6 @@
         <b>{{ $label }}</b> <small>{{ $show->unit($strip->nutrient)->label }}</small>
         <a class="num now" href="?working={{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}"
             data-working="{{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}">{{ $page->figure($strip->nutrient, $strip->now()) }}</a>
-        <small>{{ $page->rateWords($strip->nutrient) }}</small>
-        @if($strip->read !== '')<small>{{ $strip->read }}</small>@endif
     </p>
     <svg class="course-line" viewBox="0 -6 {{ $wide }} {{ $high + 12 }}" role="img" preserveAspectRatio="none"
         aria-label="{{ __('food.course', [
@@ -27,8 +25,10 @@
         <path class="read" d="M{{ $read['x'] }} {{ $read['low'] }}V{{ $read['high'] }}m-3 {{ round($read['y'] - $read['high'], 1) }}h6"/>
         @endforeach
     </svg>
-    <p class="then">
+    <details class="then"><summary>{{ __('food.ahead') }}<span class="visually-hidden">: {{ $label }}</span></summary>
         <span class="num">{{ $page->figure($strip->nutrient, $strip->in(28)) }}</span> <small>in 4 weeks</small>
         <span class="num">{{ $page->figure($strip->nutrient, $strip->in(56)) }}</span> <small>in 8</small>
-    </p>
+        <small>{{ $page->rateWords($strip->nutrient) }}</small>
+        @if($strip->read !== '')<small>{{ $strip->read }}</small>@endif
+    </details>
 </div>
