@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'conditioner' => 'Tap water went in untreated. Put in :dose, for the whole tank.',
     'act' => ['conditioner' => 'It is in',
-        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Read', 'plan' => 'Plan the change', 'sheet' => 'Open the checklist', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
+        'go_on' => 'Go on', 'how_much' => 'How much to change', 'look_in' => 'Look in', 'read' => 'Test', 'plan' => 'Plan the change', 'sheet' => 'Open the checklist', 'session' => 'Plan the session', 'begin' => 'Begin', 'look_over' => 'Look it over',
     ],
     'after' => 'After the session of :day: :what',
     'as_it_should_be' => 'as it should be now, :when', 'as_read' => ':when',

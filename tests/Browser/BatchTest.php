@@ -25,7 +25,7 @@ final class BatchTest extends BrowserCase
     {
         $this->screen(...$size);
         $this->enterDemo();
-        $this->press('Bench');
+        $this->press('Mix water');
         $this->untilText('.batch-head', 'of new water');
         $this->assertFits();
 
@@ -79,7 +79,7 @@ final class BatchTest extends BrowserCase
         $this->go('/sign-in');
         $this->tabTo('.demo-door button');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('h1', 'Round');
+        $this->untilText('h1', 'Today');
         $this->keys('g', 'm');
         $this->until(fn(): bool => $this->path() === '/mix-water', 'the bench');
         $this->tabTo('#f-litres');

@@ -145,7 +145,7 @@ abstract class BrowserCase extends TestCase
         $this->go('/sign-in');
         $this->press('Enter as the demo keeper');
         // The press returns before the door has opened.
-        $this->until(fn(): bool => $this->path() === '/' && $this->text('h1') === 'Round', 'the round behind the door');
+        $this->until(fn(): bool => $this->path() === '/' && $this->text('h1') === 'Today', 'the home page behind the door');
     }
 
     /** The press returns before the door has closed: what is gone to meanwhile would be left again. */

@@ -103,7 +103,7 @@ final class FortnightTest extends BrowserCase
     private function onTheRound(): string
     {
         $this->go('/');
-        $this->untilText('h1', 'Round');
+        $this->untilText('h1', 'Today');
 
         return $this->strip();
     }

@@ -16,8 +16,8 @@ final class PlantsTest extends BrowserCase
         $this->screen(...self::DESK);
         $this->enterDemo();
         $this->go('/tanks/3/plants');
-        $this->press('Set up a stand');
-        $this->untilText('h1', 'Set up a stand');
+        $this->press('Add plants');
+        $this->untilText('h1', 'Add plants');
         (new WebDriverSelect($this->find('#f-kind')))->selectByVisibleText('Anubias barteri');
         $this->type('#f-height', '110');
         // From a third of the plan to the right and the back of it, over the plan itself.

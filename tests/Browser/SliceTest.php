@@ -65,7 +65,7 @@ final class SliceTest extends BrowserCase
 
         // The tank is read: the chart answers to the thumb.
         $this->go('/');
-        $this->press('Read');
+        $this->press('Test');
         $this->script('const range = document.querySelector("[data-chart] input"); range.value = 13; range.dispatchEvent(new Event("input", {bubbles: true}));');
         self::assertSame('20-40 nearer 20', $this->find('#r-nitrate')->getAttribute('value'));
         foreach (['general_hardness' => '6', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '310', 'temperature' => '24.8'] as $name => $typed) {
@@ -94,7 +94,7 @@ final class SliceTest extends BrowserCase
         $this->untilText('main', 'figures came as forecast');
 
         // What happened stands in the diary.
-        $this->press('Diary');
+        $this->press('Log');
         $this->untilText('.diary', 'Changed');
         self::assertStringContainsString('right after the change', $this->text('.diary'));
         $this->go('/');
@@ -127,7 +127,7 @@ final class SliceTest extends BrowserCase
         $this->go('/sign-in');
         $this->tabTo('.demo-door button');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('h1', 'Round');
+        $this->untilText('h1', 'Today');
         $this->keys('?');
         $this->until(fn(): bool => $this->find('#keys')->isDisplayed(), 'the list of keys');
         $this->keys(WebDriverKeys::ESCAPE);

@@ -8,7 +8,7 @@
         <p>A stand is plants of one kind in one place. Set up, it is drawn at the height it should have today,
             and you read here who takes whose light, what is due and how deep to cut.</p>
         <p>
-            <a class="act" id="do" href="/tanks/{{ $tank->id }}/plant-groups/new">Set up a stand</a>
+            <a class="act" id="do" href="/tanks/{{ $tank->id }}/plant-groups/new">Add plants</a>
             <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Set up the lamp</a>
         </p>
     </div>
@@ -42,7 +42,7 @@
                 <button class="act" id="do">Cut in a session</button>
                 <button class="act quiet no-script" formaction="/tanks/{{ $tank->id }}/plants">Work it out</button>
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/plants/measurements">Measure</a>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/plant-groups/new">Add a stand</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/plant-groups/new">Add plants</a>
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Light</a>
                 <a class="act quiet" href="/tanks/{{ $tank->id }}/fixed-spot">Photos</a>
             </div>
