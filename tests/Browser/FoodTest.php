@@ -18,12 +18,18 @@ final class FoodTest extends BrowserCase
         $this->go('/tanks/1/fertilising');
         $line = fn(): string => (string) $this->find('.course:nth-child(3) .middle')->getAttribute('points');
         $before = $line();
+        // The page goes on with the clock: what is as it was has moved by less than half a pixel.
+        $isAsBefore = static function () use ($line, $before): bool {
+            [$now, $then] = array_map(static fn(string $points): array => array_map(floatval(...), preg_split('/[ ,]+/', trim($points)) ?: []), [$line(), $before]);
+
+            return count($now) === count($then) && max(array_map(static fn(float $a, float $b): float => abs($a - $b), $now, $then)) < 0.5;
+        };
         self::assertSame(0, $this->many('.planned'));
         $this->type('#f-what-1', '40');
         $this->untilText('.tried', 'the thin line is as planned');
-        $this->until(fn(): bool => $line() !== $before, 'another course of potassium');
+        $this->until(fn(): bool => !$isAsBefore(), 'another course of potassium');
         $this->type('#f-what-1', '10');
-        $this->until(fn(): bool => $line() === $before, 'the course as planned');
+        $this->until($isAsBefore, 'the course as planned');
 
         // One bottle after another with the table open: what is not tried stays where it stands.
         $this->click('.on-day summary');
@@ -39,7 +45,7 @@ final class FoodTest extends BrowserCase
         $this->until(fn(): bool => $iron() === $planned, 'iron as planned');
         self::assertTrue($this->find('.on-day table')->isDisplayed());
         $this->type('#f-what-1', '10');
-        $this->until(fn(): bool => $line() === $before, 'all as planned');
+        $this->until($isAsBefore, 'all as planned');
         self::assertSame([0, $gas], [$this->many('.tried, .planned'), $this->find('#course-gas')->getAttribute('outerHTML')]);
         $this->script('document.querySelector(\'[data-working="iron"]\').click()');
         $this->untilText('#working-body', 'to be given between two changes');
