@@ -30,7 +30,7 @@ final readonly class CyclingDiary
         $chance = new Randomizer(new Mt19937($seed));
         $even = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
         $bell = static fn(): float => Normal::standardQuantile($even(1e-6, 1.0 - 1e-6));
-        $guess = new Nitrification([0.1, 0.3][$seed % 2]);
+        $guess = new Nitrification([0.1, 0.3][abs($seed) % 2]);
         $truth = $guess->times(...array_map(static fn(float $off): float => exp($off * $bell()), self::DIFFER))->course(self::DAYS);
         $now = $chance->getInt(7, 22);
         $kits = ['ammonia' => 1.0 + self::READ[1] * $bell(), 'nitrite' => 1.0 + self::READ[1] * $bell()];
