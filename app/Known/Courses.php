@@ -63,7 +63,7 @@ final class Courses
     /** @param array<string, string> $rows as they are kept, by parameter value */
     private function __construct(public readonly Tank $tank, private readonly ?CarbonImmutable $until, private array $rows, private readonly int $version)
     {
-        $this->now = $until ?? CarbonImmutable::now();
+        $this->now = ($until ?? CarbonImmutable::now())->utc();
     }
 
     public static function of(Tank $tank, ?CarbonImmutable $until = null): self

@@ -40,7 +40,7 @@ final class SourceLevels
         if ($ids === []) {
             return [];
         }
-        $now = $until ?? CarbonImmutable::now();
+        $now = ($until ?? CarbonImmutable::now())->utc();
         $latest = DB::table('readings')->join('waters', 'waters.id', '=', 'readings.water_id')->whereIn('waters.id', $ids)->where('waters.kind', '<>', WaterKind::MadeUp)
             ->whereIn('parameter', Parameter::balanced())->where('taken_at', '<=', $now)
             ->select('readings.*')->selectRaw('row_number() over (partition by water_id, parameter order by taken_at desc, readings.id desc) as nth');

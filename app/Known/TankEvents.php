@@ -73,7 +73,7 @@ final class TankEvents
 
     public function __construct(public readonly Tank $tank, ?CarbonImmutable $now = null)
     {
-        $this->now = $now ?? CarbonImmutable::now();
+        $this->now = ($now ?? CarbonImmutable::now())->utc();
         if ($tank->relationLoaded('keeper') && $tank->keeper->relationLoaded('jars')) {
             foreach ($tank->loadMissing('dosePlans')->dosePlans as $plan) {
                 $jar = $tank->keeper->jars->find($plan->jar_id);

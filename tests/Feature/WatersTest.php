@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Kept\ForecastRecord;
+use App\Known\SourceLevels;
 use App\Known\Waters;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
@@ -68,6 +69,26 @@ final class WatersTest extends FeatureCase
         $this->travel(60)->days();
         $this->read($keeper, $rain, ['conductivity' => '70']);
         self::assertEqualsWithDelta(313.26, $blend(), 0.2);
+    }
+
+    public function testASourceIsKnownByWhatWasReadUntilThenInWhateverZoneThatIsSaid(): void
+    {
+        [$keeper] = $this->readyTank();
+        $rain = $this->water($keeper, 'Rain', 'rain');
+        $this->read($keeper, $rain, ['conductivity' => '30'], CarbonImmutable::parse('2026-02-20 08:00', 'UTC'));
+
+        self::assertSame([], SourceLevels::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 11:00', 'Asia/Karachi')));
+        self::assertEqualsWithDelta(30.0, SourceLevels::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 05:00', 'America/New_York'))[$rain->id]['conductivity']->central(), 1e-6);
+    }
+
+    public function testAnOldReadingOfATapSaysLessThanANewOne(): void
+    {
+        [$keeper, , $tap] = $this->readyTank();
+        $spread = static fn(): float => SourceLevels::ofMany([$tap->id])[$tap->id]['general_hardness']->spread();
+        $new = $spread();
+        $this->travel(300)->days();
+
+        self::assertGreaterThan(1.2 * $new, $spread());
     }
 
     public function testABlendOfNothingOrAllIsOneWater(): void
