@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\NeedsAccount;
 use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
@@ -28,7 +29,9 @@ return Application::configure(basePath: dirname(__DIR__))
         // Around everything, so that no answer goes out without its headers.
         $middleware->prepend([WhereTimeGoes::class, SecurityHeaders::class, UnderAPath::class, ReadableInput::class]);
         $middleware->web(replace: [FrameworkSession::class => StartSession::class]);
-        $middleware->redirectGuestsTo('/sign-in');
+        // Whoever comes to the front page is asked four questions; whoever comes elsewhere has an account.
+        $middleware->redirectGuestsTo(static fn(Request $request): string => $request->is('/') ? '/start' : '/sign-in');
+        $middleware->alias(['account' => NeedsAccount::class]);
         $middleware->redirectUsersTo('/');
         $middleware->trustHosts(at: static fn(): array => array_map(static fn(string $host): string => '^'.preg_quote($host).'$', array_values(array_filter(array_map(trim(...), explode(',', config()->string('app.trusted_hosts')))))), subdomains: false);
     })

@@ -9,6 +9,7 @@ use App\Http\Controllers\AnalysisController;
 use App\Http\Controllers\AnimalController;
 use App\Http\Controllers\AssumedController;
 use App\Http\Controllers\Auth\ForgotPasswordController;
+use App\Http\Controllers\Auth\GuestController;
 use App\Http\Controllers\Auth\ResetPasswordController;
 use App\Http\Controllers\Auth\SignInController;
 use App\Http\Controllers\Auth\SignUpController;
@@ -85,6 +86,8 @@ Route::middleware('throttle:120,1,help')->prefix('/help/{secret}')->group(functi
 });
 
 Route::middleware('guest')->group(function (): void {
+    Route::get('/start', [GuestController::class, 'show']);
+    Route::post('/start', [GuestController::class, 'answer'])->middleware('throttle:20,1,start');
     Route::get('/sign-in', [SignInController::class, 'show'])->name('login');
     Route::post('/sign-in', [SignInController::class, 'enter']);
     Route::post('/sign-in/demo', [SignInController::class, 'enterDemo']);
@@ -105,10 +108,12 @@ Route::post('/account/address', [AccountController::class, 'moved'])->middleware
 Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function (): void {
     Route::get('/account', [AccountController::class, 'show']);
     Route::get('/account/data', [AccountController::class, 'data'])->middleware('throttle:6,1,data');
-    Route::post('/account/data', [AccountController::class, 'takeIn'])->middleware('throttle:10,10,import');
-    Route::put('/account/address', [AccountController::class, 'address'])->middleware('throttle:10,10,account');
-    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,10,account');
-    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:10,10,account');
+    Route::post('/account/data', [AccountController::class, 'takeIn'])->middleware('throttle:10,10,import')->middleware('account');
+    Route::put('/account/address', [AccountController::class, 'address'])->middleware('throttle:10,10,account')->middleware('account');
+    Route::put('/account/password', [AccountController::class, 'password'])->middleware('throttle:10,10,account')->middleware('account');
+    Route::delete('/account', [AccountController::class, 'destroy'])->middleware('throttle:10,10,account')->middleware('account');
+    Route::post('/account/guest', [GuestController::class, 'keep'])->middleware('throttle:10,10,account');
+    Route::delete('/account/guest', [GuestController::class, 'destroy']);
     Route::post('/sign-out', [SignInController::class, 'leave']);
     Route::get('/', RoundController::class)->name('round');
     // Whoever has much makes these pages long: nobody asks for them without end.
@@ -119,9 +124,9 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::put('/week/habits', [WeekController::class, 'habits']);
     Route::post('/week/away', [WeekController::class, 'away']);
     Route::delete('/week/away/{away}', [WeekController::class, 'back']);
-    Route::post('/week/busy', [WeekController::class, 'busy'])->middleware('throttle:20,1,import');
+    Route::post('/week/busy', [WeekController::class, 'busy'])->middleware('throttle:20,1,import')->middleware('account');
     Route::delete('/week/busy', [WeekController::class, 'free']);
-    Route::post('/week/feed', [WeekController::class, 'makeFeed']);
+    Route::post('/week/feed', [WeekController::class, 'makeFeed'])->middleware('account');
     Route::delete('/week/feed', [WeekController::class, 'dropFeed']);
     Route::get('/tasks', [ChoreController::class, 'index']);
     Route::post('/tasks', [ChoreController::class, 'store']);
@@ -129,7 +134,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::post('/tasks/{chore}/done', [ChoreController::class, 'done'])->can('update', 'chore');
     Route::delete('/tasks/{chore}', [ChoreController::class, 'destroy'])->can('delete', 'chore');
     Route::get('/helpers', [HelperController::class, 'index']);
-    Route::post('/helpers', [HelperController::class, 'store']);
+    Route::post('/helpers', [HelperController::class, 'store'])->middleware('account');
     Route::get('/helpers/{helper}', [HelperController::class, 'show'])->can('view', 'helper');
     Route::get('/helpers/{helper}/print', [HelperController::class, 'paper'])->can('view', 'helper');
     Route::delete('/helpers/{helper}', [HelperController::class, 'destroy'])->can('delete', 'helper');
@@ -206,7 +211,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::delete('/root-tabs/{capsule}', [StandRecordController::class, 'dropCapsule'])->can('update', 'tank');
         });
         Route::get('/fixed-spot', [SpotController::class, 'show']);
-        Route::post('/fixed-spot', [SpotController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'tank');
+        Route::post('/fixed-spot', [SpotController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'tank')->middleware('account');
         Route::post('/fixed-spot/photos/{photo}', [SpotController::class, 'pin'])->can('update', 'tank');
         Route::post('/layout-issues', [SpotController::class, 'note'])->can('update', 'tank');
         Route::put('/layout-issues/{spot}', [SpotController::class, 'settle'])->can('update', 'tank');
@@ -235,7 +240,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
                 Route::put('/', [InquiryController::class, 'update']);
                 Route::delete('/', [InquiryController::class, 'destroy']);
                 Route::post('/answers', [InquiryController::class, 'answer']);
-                Route::post('/photo', [InquiryController::class, 'photo'])->middleware('throttle:60,1,photo');
+                Route::post('/photo', [InquiryController::class, 'photo'])->middleware('throttle:60,1,photo')->middleware('account');
                 Route::post('/treatments', [InquiryController::class, 'plan']);
                 Route::post('/treatments/{treatment}', [InquiryController::class, 'check']);
                 Route::post('/end', [InquiryController::class, 'end']);
@@ -256,8 +261,8 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
             Route::post('/plant-groups/{stand}/root-tabs', [FoodController::class, 'capsules']);
             Route::post('/doses', [FoodController::class, 'give']);
             Route::delete('/doses/{dose}', [FoodController::class, 'take']);
-            Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1,import');
-            Route::post('/meals.csv', [FoodController::class, 'importMeals'])->middleware('throttle:20,1,import');
+            Route::post('/doses.csv', [FoodController::class, 'import'])->middleware('throttle:20,1,import')->middleware('account');
+            Route::post('/meals.csv', [FoodController::class, 'importMeals'])->middleware('throttle:20,1,import')->middleware('account');
             Route::post('/pinches', [FoodController::class, 'weigh']);
             Route::delete('/pinches/{pinch}', [FoodController::class, 'unweigh']);
             Route::post('/feeding-days', [FoodController::class, 'spell']);
@@ -312,7 +317,7 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
         Route::post('/again', [PlanAgainController::class, 'store'])->can('update', 'run');
         Route::post('/steps/{position}', [RunController::class, 'finish'])->can('update', 'run');
         Route::post('/steps/{position}/open', [RunController::class, 'open'])->can('update', 'run');
-        Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'run');
+        Route::post('/steps/{position}/photo', [PhotoController::class, 'store'])->middleware('throttle:60,1,photo')->can('update', 'run')->middleware('account');
         Route::post('/switches/{device}', [RunController::class, 'toggle'])->can('update', 'run');
         Route::delete('/', [RunController::class, 'drop'])->can('delete', 'run');
         Route::get('/forecast-check', [LookBackController::class, 'show']);
@@ -333,10 +338,10 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
 
     Route::get('/recipes', [RecipeController::class, 'index']);
     Route::post('/recipes', [RecipeController::class, 'store']);
-    Route::post('/recipes/import', [RecipeController::class, 'import'])->middleware('throttle:30,1,import');
+    Route::post('/recipes/import', [RecipeController::class, 'import'])->middleware('throttle:30,1,import')->middleware('account');
     Route::get('/recipes/export.{format}', [RecipeController::class, 'export'])->whereIn('format', ['json', 'csv']);
     Route::delete('/recipes/{recipe}', [RecipeController::class, 'destroy'])->can('delete', 'recipe');
-    Route::post('/analyses/import', [RecipeController::class, 'importAnalyses'])->middleware('throttle:30,1,import');
+    Route::post('/analyses/import', [RecipeController::class, 'importAnalyses'])->middleware('throttle:30,1,import')->middleware('account');
     Route::get('/analyses/export.{format}', [RecipeController::class, 'exportAnalyses'])->whereIn('format', ['json', 'csv']);
     Route::delete('/analyses/{analysis}', [AnalysisController::class, 'destroy'])->can('delete', 'analysis');
 

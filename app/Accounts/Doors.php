@@ -19,6 +19,9 @@ final class Doors
     /** Letters, and the minutes they count for: to an address, from a place. House limits. */
     private const LETTERS = [[5, 60], [30, 15]];
 
+    /** Guests from one place, and the minutes they count for. House limit. */
+    private const GUESTS = [12, 1440];
+
     /** The cookie of a device from which an account came in. */
     public const KNOWN = 'cresco_known';
 
@@ -71,6 +74,24 @@ final class Doors
             }
             $this->limiter->hit($key, 60 * $minutes);
         }
+    }
+
+    /** @throws ValidationException when enough guests came from a place already */
+    public function guest(string $place): void
+    {
+        if ($this->limiter->tooManyAttempts(self::guestsFrom($place), self::GUESTS[0])) {
+            throw ValidationException::withMessages(['outer_length' => __('guest.often')]);
+        }
+    }
+
+    public function guestCame(string $place): void
+    {
+        $this->limiter->hit(self::guestsFrom($place), 60 * self::GUESTS[1]);
+    }
+
+    private static function guestsFrom(string $place): string
+    {
+        return 'door.'.hash('sha256', 'guests from '.$place);
     }
 
     public function missed(string $address, string $place): void

@@ -10,6 +10,7 @@ use App\Known\VesselOf;
 use App\Known\Waters;
 use App\Models\Tank;
 use App\Models\WaterChange;
+use App\Models\WaterKind;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Allowance;
@@ -151,6 +152,11 @@ final class DraftChange
         // Nutrients are forecast where they are read in the tank.
         if (array_filter(Parameter::nutrients(), static fn(Parameter $nutrient): bool => $state->has($nutrient) && !$source->has($nutrient)) !== []) {
             $source = NutrientsOf::fill($source, $input->first, $input->second, $input->secondShare);
+        }
+        // What a tap holds of nitrate nobody need have tested for a first answer.
+        $balance = Parameter::Nitrate->entry()->balance;
+        if ($balance !== null && !$source->has(Parameter::Nitrate) && in_array(WaterKind::Tap, [$input->first->kind, $input->second?->kind], true)) {
+            $source = $source->withUsual(Parameter::Nitrate, new Normal($balance->source, $balance->sourceOff));
         }
         if ($input->stream !== null) {
             $source = $source->with(Parameter::Temperature, new Normal($input->stream, 0.3));

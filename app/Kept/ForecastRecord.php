@@ -36,7 +36,7 @@ final readonly class ForecastRecord implements Kept
             return new ForecastRow(
                 $parameter,
                 BandRecord::from($outlook->now),
-                BandRecord::from($forecast->plan->source->get($parameter)),
+                BandRecord::from($forecast->plan->source->isUsual($parameter) ? null : $forecast->plan->source->get($parameter)),
                 BandRecord::from($outlook->after()),
                 BandRecord::from($outlook->nextDay()),
             );

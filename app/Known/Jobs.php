@@ -92,10 +92,11 @@ final class Jobs
         $this->show = $keeper->show();
     }
 
-    public static function of(Keeper $keeper): self
+    /** @param Tank|null $only where the jobs of one tank are enough */
+    public static function of(Keeper $keeper, ?Tank $only = null): self
     {
         $tanks = [];
-        foreach ($keeper->tanks()->with(['devices', 'startUp'])->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get() as $tank) {
+        foreach ($keeper->tanks()->when($only !== null, static fn(Builder $tanks) => $tanks->whereKey($only?->id))->with(['devices', 'startUp'])->withCount(['stands', 'inquiries as open_inquiries' => static fn(Builder $inquiries) => $inquiries->whereNull('ended_at')])->orderBy('name')->get() as $tank) {
             $tanks[$tank->id] = $tank->setRelation('keeper', $keeper);
         }
 

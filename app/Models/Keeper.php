@@ -37,6 +37,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property float      $scale_step    g, smallest step of the scale
  * @property WeekHabits $week
  * @property OwnFigures $figures
+ * @property CarbonImmutable|null $guest_seen_on last day that a guest was here; null for whoever has an account
  * @property string|null $feed_hash  of the secret address of the calendar
  * @property list<string>|null $simulated devices that are played by a simulation
  */
@@ -54,7 +55,7 @@ final class Keeper extends Authenticatable implements Habits
     protected $attributes = [
         'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'hand_told' => false, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
-        'remember_token' => null, 'week' => null, 'figures' => null, 'feed_hash' => null,
+        'remember_token' => null, 'week' => null, 'figures' => null, 'feed_hash' => null, 'guest_seen_on' => null,
     ];
 
     private ?Show $show = null;
@@ -81,7 +82,20 @@ final class Keeper extends Authenticatable implements Habits
             'simulated' => 'array',
             'week' => WeekHabits::class,
             'figures' => OwnFigures::class,
+            'guest_seen_on' => 'immutable_date:Y-m-d',
         ];
+    }
+
+    /** Whether nobody can sign in to it: it is kept on one device for a while. */
+    public function isGuest(): bool
+    {
+        return $this->guest_seen_on !== null;
+    }
+
+    /** What a link that moves the address holds to: another one once address or password changed. */
+    public function addressMark(): string
+    {
+        return substr(hash('sha256', $this->email.$this->password), 0, 32);
     }
 
     /** @return HasMany<Tank, $this> */
@@ -204,6 +218,9 @@ final class Keeper extends Authenticatable implements Habits
     /** @param string $token */
     public function sendPasswordResetNotification($token): void
     {
+        if ($this->isGuest()) {
+            return;
+        }
         // Letters lead to the address that Cresco was given, not to the one a request came by.
         Letter::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
     }

@@ -137,6 +137,21 @@ final class Tank extends Record
         self::query()->whereKey($ids)->toBase()->update(['plants_version' => random_int(1, 2_147_483_647)]);
     }
 
+    /** A tank as many keepers have one, to begin with. */
+    public static function usual(AnimalGroup $animals): self
+    {
+        [$share, $days, $height] = $animals->routine();
+
+        return new self([
+            'name' => '', 'shape' => Shape::Box, 'outer_length' => 600.0, 'outer_depth' => 300.0, 'middle_depth' => 360.0,
+            'outer_height' => 360.0, 'glass' => 6.0, 'water_below_rim' => 25.0, 'bed_back' => 60.0, 'bed_front' => 40.0,
+            'porosity' => 0.42, 'stone_kg' => 0.0, 'stone_height' => 0.0, 'wood_kg' => 0.0, 'wood_height' => 0.0,
+            'measured_litres' => null, 'measured_spread' => null, 'animals' => $animals, 'fish_height' => $height,
+            'warmth' => $animals->warmth(), 'ph_set_point' => null, 'nitrate_per_day' => 1.0, 'routine_share' => $share, 'routine_days' => $days,
+            'water_id' => null, 'second_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
+        ]);
+    }
+
     /** What its animals need: the figures of their group, of what is noted to live in it, and the keeper's own. */
     public function needs(): Needs
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Accounts\SignedOut;
+use App\Actions\Guests;
 use App\Http\Middleware\OnceAForm;
 use App\Http\WholeSessions;
 use App\Models\Analysis;
@@ -13,6 +14,7 @@ use App\Models\Chore;
 use App\Models\Entry;
 use App\Models\Helper;
 use App\Models\Jar;
+use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Recipe;
 use App\Models\Run;
@@ -24,6 +26,7 @@ use App\Models\Water;
 use App\Policies\OwnerPolicy;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
+use Illuminate\Auth\Events\Authenticated;
 use Illuminate\Auth\Events\CurrentDeviceLogout;
 use Illuminate\Auth\Events\Logout;
 use Illuminate\Database\Eloquent\Model;
@@ -57,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
         Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
         Event::listen([Logout::class, CurrentDeviceLogout::class], static fn() => SignedOut::note(Session::getId()));
+        Event::listen(Authenticated::class, static fn(Authenticated $event) => $event->user instanceof Keeper ? Guests::see($event->user) : null);
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.
         foreach (['tank', 'water', 'run', 'entry', 'jar', 'trial', 'store', 'analysis', 'batch', 'recipe', 'photo', 'topUp', 'patch', 'other', 'position', 'rejection', 'stand', 'lamp', 'lightReading', 'look', 'spot', 'lightDay', 'dosePlan', 'dose', 'foodSpell', 'pinch', 'gaugeNote', 'inquiry', 'treatment', 'chore', 'away', 'supply', 'helper', 'animal', 'arrival', 'ask', 'fresh', 'capsule'] as $name) {

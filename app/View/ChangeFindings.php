@@ -90,7 +90,7 @@ final readonly class ChangeFindings
             if ($cover < 0.0 && $this->draft->plan->drained > 0.0) {
                 $found[] = new Finding(Finding::HEED, __('change.bare.head', ['what' => Sentence::from($level->name)]), __('change.bare.why', [
                     'top' => $this->show->level($level->top), 'mark' => $this->show->level($this->draft->mark), 'then' => $level->device->whenBare(),
-                ]));
+                ]), true);
             }
         }
 
@@ -134,9 +134,10 @@ final readonly class ChangeFindings
     {
         $allowed = $this->draft->allowed;
         $aim = $this->draft->neededShare;
-        if ($allowed->unread === [] || ($aim === null ? $this->draft->share() : $aim) <= $allowed->share + 1e-3) {
+        if ($allowed->unread === [] || $this->draft->share() < 0.02) {
             return [];
         }
+        $isBeyond = $aim === null && $this->draft->share() > $allowed->share + 1e-3;
         $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Unread $one): string => $one->parameter->label(), array_filter($allowed->unread, static fn(Unread $one): bool => $one->inSource === $inSource)));
         $tests = array_filter([
             $of(false) === '' ? '' : (string) __('change.unread.tank', ['what' => $of(false)]),
@@ -144,7 +145,7 @@ final readonly class ChangeFindings
         ]);
 
         return [new Finding(
-            $aim === null ? Finding::BEYOND : Finding::HEED,
+            $isBeyond ? Finding::BEYOND : Finding::HEED,
             __('change.unread.head', ['share' => $this->show->percent($allowed->share)]),
             __('change.unread.why', ['tests' => Words::list(array_values($tests))]),
         )];
@@ -210,7 +211,9 @@ final readonly class ChangeFindings
                 $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => Sentence::from($parameter->word()), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
             }
         }
-        if ($missing !== []) {
+        // What is unread and caps the change is said already.
+        $isCapped = $this->draft->allowed->unread !== [];
+        if ($missing !== [] && !$isCapped) {
             $found[] = new Finding(Finding::HEED, __('change.missing.head'), trans_choice('change.missing.why', count($missing), ['what' => Sentence::from(implode(', ', $missing))]));
         }
         if ($carried !== []) {
@@ -221,9 +224,9 @@ final readonly class ChangeFindings
         }
         $unknown = array_values(array_filter(
             [Parameter::Nitrate, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity],
-            fn(Parameter $parameter): bool => !$this->draft->plan->source->has($parameter),
+            fn(Parameter $parameter): bool => !$this->draft->plan->source->has($parameter) || $this->draft->plan->source->isUsual($parameter),
         ));
-        if ($unknown !== []) {
+        if ($unknown !== [] && !$isCapped) {
             $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => Sentence::from($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => $p->word(), $unknown))]));
         }
 
@@ -281,7 +284,8 @@ final readonly class ChangeFindings
     /** @return list<Finding> */
     private function routine(): array
     {
-        if ($this->draft->input->reason !== Reason::Routine) {
+        $source = $this->draft->plan->source;
+        if ($this->draft->input->reason !== Reason::Routine || $source->isUsual(Parameter::Nitrate)) {
             return [];
         }
         $peak = Sizing::routinePeak($this->draft->plan, $this->draft->share(), $this->draft->tank->routine_days);
@@ -333,7 +337,7 @@ final readonly class ChangeFindings
         return [new Finding(Finding::HEED, __('change.chlorine.head'), __('change.chlorine.why', [
             'new' => ConditionerDose::words($this->draft, $tap * $plan->refill() / $plan->drains), 'tap' => $this->show->volume($tap * $plan->refill() / $plan->drains, 1),
             'tank' => ConditionerDose::words($this->draft, $plan->vessel->litres()),
-        ]))];
+        ]), true)];
     }
 
     /** @return list<Finding> waters that lead away from what the animals are kept at */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Change\Draft;
 use App\Change\Reason;
+use App\Change\SessionOf;
 use App\Known\DrainOf;
 use App\Units\Show;
 use Cresco\Core\Change\Dilution;
@@ -17,6 +18,12 @@ use Cresco\Core\Working\Computation;
 /** The change sheet in the keeper's units and words. */
 final class ChangeSheet
 {
+    /** Cautions beside the litres at most; the rest folds. House default. */
+    private const CAUTIONS = 2;
+
+    /** K by which water may differ from the tank and count as warm as it. House default. */
+    private const SAME_WARMTH = 0.5;
+
     public readonly SectionDrawing $drawing;
 
     /** @var list<FigureRow>|null */
@@ -80,6 +87,55 @@ final class ChangeSheet
         }
 
         return trans_choice($drain->arrives ? 'change.effort.buckets' : 'change.effort.buckets_short', $buckets, ['count' => $buckets, 'minutes' => max(1, (int) round($drain->minutes())), 'each' => $plan->drains > 1 ? (string) __('change.effort.each') : '']);
+    }
+
+    /** "35 % new water." */
+    public function shareLine(): string
+    {
+        $plan = $this->draft->plan;
+        $share = $this->show->percent($this->draft->share());
+
+        return match (true) {
+            $plan->drains > 1 => (string) __('change.page.drains', ['share' => $share, 'count' => $plan->drains]),
+            $plan->isWhileFilling() => (string) __('change.page.flowing', ['share' => $share, 'litres' => $this->show->volume($plan->outflow() - $plan->drained)]),
+            default => (string) __('change.page.share', ['share' => $share]),
+        };
+    }
+
+    /** How warm the water goes in, and whether it is treated: "As warm as the tank, with dechlorinator." */
+    public function howLine(): string
+    {
+        $warmth = $this->draft->warmth;
+        $isSame = abs($warmth->stream - $warmth->tank) < self::SAME_WARMTH;
+        $isTap = SessionOf::tapShare($this->draft) > 0.0;
+
+        return (string) __('change.page.'.($isSame ? ($isTap ? 'same_dechlorinated' : 'same') : ($isTap ? 'dechlorinated' : 'how')), ['warmth' => $this->show->value(Parameter::Temperature, $warmth->stream)]);
+    }
+
+    /** @return array{list<Finding>, list<Finding>} what stands beside the litres: all that harms, and at most two cautions; and the rest */
+    public function sorted(): array
+    {
+        $first = $rest = [];
+        $cautions = 0;
+        foreach ($this->findings() as $finding) {
+            $isFirst = $finding->tone === Finding::BEYOND || ($finding->tone === Finding::HEED && !$finding->isInChecklist && $cautions < self::CAUTIONS);
+            $cautions += $isFirst && $finding->tone === Finding::HEED ? 1 : 0;
+            $isFirst ? $first[] = $finding : $rest[] = $finding;
+        }
+
+        return [$first, $rest];
+    }
+
+    /** @return list<FigureRow> what the change moves, or leaves out of its target range */
+    public function moving(): array
+    {
+        return array_values(array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && $row->moves()));
+    }
+
+    /** @return list<string> names of what hardly moves and is in its target range */
+    public function still(): array
+    {
+        return array_values(array_map(static fn(FigureRow $row): string => $row->outlook->parameter->label(), array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && !$row->moves())));
     }
 
     /** @return list<FigureRow> */
@@ -151,7 +207,7 @@ final class ChangeSheet
         foreach ([Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity] as $parameter) {
             $value = $this->draft->plan->source->get($parameter);
             if ($value !== null) {
-                $facts[] = $parameter->label().' '.$this->show->value($parameter, $value->central()).($this->draft->plan->source->isAssumed($parameter) ? ' (assumed)' : '');
+                $facts[] = $parameter->label().' '.$this->show->value($parameter, $value->central()).($this->draft->plan->source->isUsual($parameter) ? ' (estimate: not tested)' : ($this->draft->plan->source->isAssumed($parameter) ? ' (assumed)' : ''));
             }
         }
 

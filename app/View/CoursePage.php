@@ -26,20 +26,6 @@ final class CoursePage
     /** Days that can be looked at at once. */
     public const SPANS = [28, 91, 182, 365, 1095];
 
-    /** Width of the sheet, where its strips begin, and the height of one. */
-    public const WIDTH = 1000.0;
-
-    public const LEFT = 128.0;
-
-    public const RIGHT = 12.0;
-
-    public const HIGH = 76.0;
-
-    public const GAP = 14.0;
-
-    /** Room for the marks above the strips. */
-    public const TOP = 26.0;
-
     /** Marks that are drawn and told at most, and bars of one series. */
     private const MOST = [60, 1500];
 
@@ -55,22 +41,35 @@ final class CoursePage
 
     public readonly CarbonImmutable $from;
 
-    /** @var list<TimeLine>|null */
-    private ?array $lines = null;
+    public readonly ChartTime $time;
+
+    /** @var list<Chart>|null */
+    private ?array $charts = null;
 
     /** @var list<array{at: CarbonImmutable, x: float, kind: EntryKind, title: string}>|null */
     private ?array $marks = null;
-
-    private ?Axis $time = null;
 
     /**
      * @param CarbonImmutable $until  end of the last day that is shown
      * @param list<string>    $picked series; the usual ones when none is
      */
-    public function __construct(public readonly Tank $tank, public readonly int $span, public readonly CarbonImmutable $until, public readonly array $picked = [], public readonly ?string $sign = null)
+    public function __construct(public readonly Tank $tank, public readonly int $span, public readonly CarbonImmutable $until, public readonly array $picked = [], public readonly ?string $sign = null, private readonly bool $isSmall = false)
     {
         $this->show = $tank->keeper->show();
         $this->from = $until->subDays($span);
+        $this->time = new ChartTime((float) $this->from->getTimestamp(), (float) $until->getTimestamp(), $this->show, $isSmall ? 170.0 : 90.0);
+    }
+
+    /** @return array<string, Chart> of three months, small ones for beside a figure, by parameter value */
+    public static function small(Tank $tank): array
+    {
+        $tested = array_map(static fn(Parameter $parameter): string => $parameter->value, Parameter::ofTanks());
+        $charts = [];
+        foreach ((new self($tank, self::SPANS[1], CarbonImmutable::now(), $tested, null, true))->charts() as $chart) {
+            $charts[$chart->key] = $chart;
+        }
+
+        return $charts;
     }
 
     /** @return array<string, string> names of all series that there are, by key */
@@ -90,22 +89,22 @@ final class CoursePage
         return $this->picked === [] ? $this->span <= self::LONG || in_array($key, self::OVER_YEARS, true) : in_array($key, $this->picked, true);
     }
 
-    /** @return list<TimeLine> */
-    public function lines(): array
+    /** @return list<Chart> */
+    public function charts(): array
     {
-        if ($this->lines !== null) {
-            return $this->lines;
+        if ($this->charts !== null) {
+            return $this->charts;
         }
         $readings = $this->readings();
-        $lines = [];
+        $charts = [];
         foreach (Parameter::ofTanks() as $parameter) {
             $found = $readings[$parameter->value] ?? [];
             if ($found !== [] && (count($found) > 1 || $this->picked !== [])) {
-                $lines[] = $this->line($parameter, $found);
+                $charts[] = $this->tested($parameter, $found);
             }
         }
 
-        return $this->lines = array_values(array_filter([...$lines, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film(), ...$this->gauges()]));
+        return $this->charts = array_values(array_filter([...$charts, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film(), ...$this->gauges()]));
     }
 
     /** @return array<string, list<array{int, CoreReading}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
@@ -137,55 +136,43 @@ final class CoursePage
     }
 
     /** @param non-empty-list<array{int, CoreReading}> $readings */
-    private function line(Parameter $parameter, array $readings): TimeLine
+    private function tested(Parameter $parameter, array $readings): Chart
     {
         $unit = $this->show->unit($parameter);
-        $values = [];
-        foreach ($readings as [$at, $reading]) {
-            $distribution = $reading->distribution();
-            $values[] = [$this->x($at), $distribution->central(), $distribution->quantile(0.1), $distribution->quantile(0.9)];
-        }
-        $low = min(INF, ...array_column($values, 2));
-        $high = max(-INF, ...array_column($values, 3));
-        $room = max(1e-9, $high - $low, 0.02 * abs($high));
-        [$bottom, $top] = [$low - 0.08 * $room, $high + 0.08 * $room];
-        $y = (new Axis($bottom, $top, self::HIGH, 0.0))->at(...);
+        $points = array_map(fn(array $one): ChartPoint => TestedPoint::of($one[1], $one[0], $this->show), $readings);
+        $values = array_map(fn(array $one): float => $one[1]->distribution()->central(), $readings);
         $range = $this->tank->needs()->range($parameter);
 
-        return new TimeLine(
+        return new Chart(
             $parameter->value,
             $parameter->label(),
             $unit->label,
-            array_map(static fn(array $value): array => [$value[0], $y($value[1]), $y($value[2]), $y($value[3])], $values),
-            [],
-            $range === null ? null : [$y($range[1]), $y($range[0])],
-            [$this->show->number($parameter, $high), $this->show->number($parameter, $low)],
-            __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0][1]), 'to' => $this->show->value($parameter, $values[count($values) - 1][1]), 'low' => $this->show->value($parameter, $low), 'high' => $this->show->value($parameter, $high)]),
+            __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
+            $this->time,
+            tests: $points,
+            range: $range === null ? null : [$unit->fromBase($range[0]), $unit->fromBase($range[1])],
+            steps: $this->isSmall ? 2 : 4,
         );
     }
 
-    /** @return list<TimeLine> what the equipment did */
+    /** @return list<Chart> what the equipment did */
     private function gauges(): array
     {
-        $lines = [];
+        $charts = [];
         foreach ($this->gaugesNoted() as $name => $noted) {
             $gauge = Gauge::from($name);
-            $high = max(1.0, ...array_column($noted, 1));
-            $y = (new Axis(0.0, 1.05 * $high, self::HIGH, 0.0))->at(...);
             $words = static fn(float $value): string => GaugeLine::value($gauge, $value);
-            $lines[] = new TimeLine(
+            $charts[] = new Chart(
                 $name,
                 (string) __('gauge.'.$name.'.label'),
                 GaugeLine::unit($gauge),
-                array_map(fn(array $one): array => [$this->x($one[0]), $y($one[1]), $y($one[1]), $y($one[1])], $noted),
-                [],
-                null,
-                [Show::plain($high, 0), '0'],
-                __('course.said', ['what' => __('gauge.'.$name.'.label'), 'count' => count($noted), 'from' => $words($noted[0][1]), 'to' => $words($noted[count($noted) - 1][1]), 'low' => $words(min(array_column($noted, 1))), 'high' => $words($high)]),
+                __('course.said', ['what' => __('gauge.'.$name.'.label'), 'count' => count($noted), 'from' => $words($noted[0][1]), 'to' => $words($noted[count($noted) - 1][1]), 'low' => $words(min(array_column($noted, 1))), 'high' => $words(max(array_column($noted, 1)))]),
+                $this->time,
+                tests: array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one[0], $one[1], null, null, $this->at($one[0], $words($one[1]))), $noted),
             );
         }
 
-        return $lines;
+        return $charts;
     }
 
     /** @return array<string, non-empty-list<array{int, float}>> second and value, by gauge */
@@ -200,26 +187,23 @@ final class CoursePage
         return $noted;
     }
 
-    /** Carbon dioxide by pH and KH. */
-    private function gas(): ?TimeLine
+    /** CO2 by pH and KH. */
+    private function gas(): ?Chart
     {
         $found = $this->gasFound();
         if (count($found) < ($this->picked === [] ? 2 : 1)) {
             return null;
         }
-        $most = 1.08 * max(array_map(static fn(array $one): float => $one['gas']->high, $found));
-        $y = (new Axis(0.0, $most, self::HIGH, 0.0))->at(...);
         $words = static fn(float $gas): string => Show::plain($gas, $gas < 10.0 ? 1 : 0);
 
-        return new TimeLine(
+        return new Chart(
             'gas',
             __('course.gas'),
             'mg/L',
-            array_map(fn(array $one): array => [$this->x($one['at']), $y($one['gas']->level), $y($one['gas']->low), $y($one['gas']->high)], $found),
-            [],
-            [$y(min($most, DissolvedGas::HARMS)), $y(0.0)],
-            [$words($most), '0'],
             __('course.gas_said', ['count' => count($found), 'from' => $words($found[0]['gas']->level), 'to' => $words($found[count($found) - 1]['gas']->level), 'harms' => Show::plain(DissolvedGas::HARMS, 0)]),
+            $this->time,
+            tests: array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one['at'], $one['gas']->level, $one['gas']->low, $one['gas']->high, (string) __('chart.band', ['day' => $this->day($one['at']), 'value' => $words($one['gas']->level).' mg/L', 'low' => $words($one['gas']->low), 'high' => $words($one['gas']->high)])), $found),
+            limit: DissolvedGas::HARMS,
         );
     }
 
@@ -230,7 +214,7 @@ final class CoursePage
     }
 
     /** Hours of light that were noted, against what the lamps are set to. */
-    private function light(): ?TimeLine
+    private function light(): ?Chart
     {
         $this->tank->loadMissing(['lamps', 'lightReadings']);
         if (!$this->isShown('light') || ($this->tank->lamps->isEmpty() && $this->picked === [])) {
@@ -238,18 +222,25 @@ final class CoursePage
         }
         $set = LightOf::tank($this->tank)->day();
         $noted = $this->tank->lightDays()->whereDate('day', '>=', $this->show->local($this->from)->format('Y-m-d'))->whereDate('day', '<=', $this->show->local($this->until)->format('Y-m-d'))->reorder()->orderBy('day')->limit(self::MOST[1])->get();
-        $most = max(1.0, $set, ...$noted->map(static fn($day): float => $day->hours)->all());
         $bars = [];
         foreach ($noted as $day) {
-            $bars[] = [$this->x($day->day->setTime(12, 0)), round(self::HIGH * $day->hours / $most, 1), false];
+            $at = $day->day->setTime(12, 0)->getTimestamp();
+            $bars[] = new ChartPoint((float) $at, $day->hours, null, null, $this->at($at, Show::plain($day->hours, 1).' h'));
         }
-        $y = (new Axis(0.0, $most, self::HIGH, 0.0))->at($set);
 
-        return new TimeLine('light', __('course.light'), 'h', [[self::LEFT, $y, $y, $y], [self::WIDTH - self::RIGHT, $y, $y, $y]], $bars, null, [Show::plain($most, 1), '0'], __('course.light_said', ['set' => Show::plain($set, 1), 'count' => $noted->count()]));
+        return new Chart(
+            'light',
+            __('course.light'),
+            'h',
+            __('course.light_said', ['set' => Show::plain($set, 1), 'count' => $noted->count()]),
+            $this->time,
+            planned: [new ChartPoint($this->time->from, $set), new ChartPoint($this->time->to, $set)],
+            bars: $bars,
+        );
     }
 
     /** Doses of each day, and those that were left out. */
-    private function doses(): ?TimeLine
+    private function doses(): ?Chart
     {
         $rows = !$this->isShown('doses') ? [] : DB::table('doses')->where('tank_id', $this->tank->id)->whereBetween('given_at', [$this->from, $this->until])->groupBy('day')->orderBy('day')->limit(self::MOST[1])
             ->selectRaw('day, count(*) as many, sum(case when missed then 1 else 0 end) as missed')->get()->all();
@@ -266,43 +257,43 @@ final class CoursePage
             [$first, $many, $left] = $stretches[$of] ?? [$at, 0, 0];
             $stretches[$of] = [$first, $many + $number($row->many), $left + $number($row->missed)];
         }
-        $most = max(1, ...array_column($stretches, 1));
-        $missed = array_sum(array_column($stretches, 2));
         $bars = [];
         foreach ($stretches as [$at, $many, $left]) {
-            $bars[] = [$this->x($at), round(self::HIGH * $many / $most, 1), $left > 0];
+            $bars[] = new ChartPoint((float) $at, (float) $many, null, null, (string) __($left > 0 ? 'chart.missed' : 'chart.amount', ['day' => $this->day($at), 'value' => $many]), $left > 0);
         }
 
-        return new TimeLine('doses', __('course.doses'), '', [], $bars, null, [(string) $most, '0'], __('course.doses_said', ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => $missed]));
+        return new Chart('doses', __('course.doses'), '', __('course.doses_said', ['count' => array_sum(array_map(static fn($row): int => $number($row->many), $rows)), 'missed' => array_sum(array_column($stretches, 2))]), $this->time, bars: $bars);
     }
 
-    private function topUps(): ?TimeLine
+    private function topUps(): ?Chart
     {
         $found = !$this->isShown('top_ups') ? null : $this->tank->topUps()->whereBetween('taken_at', [$this->from, $this->until])->reorder()->orderBy('taken_at')->limit(self::MOST[1])->get();
         if ($found === null || $found->isEmpty()) {
             return null;
         }
-        $most = max(0.01, ...$found->map(static fn(TopUp $topUp): float => $topUp->litres)->all());
+        $volumes = $this->show->volumes();
+        $most = max(0.0, ...$found->map(static fn(TopUp $topUp): float => $topUp->litres)->all());
         $bars = [];
         foreach ($found as $topUp) {
-            $bars[] = [$this->x($topUp->taken_at), round(self::HIGH * $topUp->litres / max(0.01, $most), 1), false];
+            $at = $topUp->taken_at->getTimestamp();
+            $bars[] = new ChartPoint((float) $at, $volumes->fromBase($topUp->litres), null, null, $this->at($at, $this->show->volume($topUp->litres)));
         }
 
-        return new TimeLine('top_ups', __('course.top_ups'), $this->show->volumes()->label, [], $bars, null, [$this->show->volumeNumber($most), '0'], __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]));
+        return new Chart('top_ups', __('course.top_ups'), $volumes->label, __('course.top_ups_said', ['count' => $found->count(), 'most' => $this->show->volume($most)]), $this->time, bars: $bars);
     }
 
     /** What the stands grew in a day between two looks, the mean of those that were measured; each stands where it was measured. */
-    private function growth(): ?TimeLine
+    private function growth(): ?Chart
     {
         $grown = $this->grown();
         if ($grown === []) {
             return null;
         }
-        $most = max(0.1, ...array_column($grown, 1));
-        $bars = array_map(fn(array $one): array => [$this->x($one[0]), round(self::HIGH * max(0.0, $one[1]) / $most, 1), false], $grown);
         $unit = $this->show->levels();
+        $words = static fn(float $mm): string => Show::joined(Show::rounded($unit->fromBase($mm), 1), $unit->label);
+        $bars = array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one[0], $unit->fromBase(max(0.0, $one[1])), null, null, $this->at($one[0], $words($one[1]))), $grown);
 
-        return new TimeLine('growth', __('course.growth'), $unit->label, [], $bars, null, [Show::rounded($unit->fromBase($most), 1), '0'], __('course.growth_said', ['count' => count($grown), 'most' => Show::joined(Show::rounded($unit->fromBase($most), 1), $unit->label)]));
+        return new Chart('growth', __('course.growth'), $unit->label, __('course.growth_said', ['count' => count($grown), 'most' => $words(max(array_column($grown, 1)))]), $this->time, bars: $bars);
     }
 
     /** @return list<array{int, float}> second and mm a day, by day of the looks */
@@ -321,15 +312,16 @@ final class CoursePage
     }
 
     /** How much film there was on the panes whenever they were cleaned. */
-    private function film(): ?TimeLine
+    private function film(): ?Chart
     {
         $found = $this->wiped();
         if ($found === []) {
             return null;
         }
-        $bars = array_map(fn(array $one): array => [$this->x($one[0]), round(self::HIGH * $one[1] / 3.0, 1), false], $found);
+        $words = [1 => (string) __('week.found.little'), 2 => (string) __('week.found.expected'), 3 => (string) __('week.found.much')];
+        $bars = array_map(fn(array $one): ChartPoint => new ChartPoint((float) $one[0], (float) $one[1], null, null, $this->at($one[0], $words[$one[1]])), $found);
 
-        return new TimeLine('film', __('course.film'), '', [], $bars, null, [__('week.found.much'), ''], __('course.film_said', ['count' => count($found), 'much' => count(array_filter($found, static fn(array $one): bool => $one[1] === 3))]));
+        return new Chart('film', __('course.film'), '', __('course.film_said', ['count' => count($found), 'much' => count(array_filter($found, static fn(array $one): bool => $one[1] === 3))]), $this->time, bars: $bars, words: $words);
     }
 
     /** @return list<array{int, int}> second, and 1 for little, 2 for as expected, 3 for much */
@@ -355,23 +347,10 @@ final class CoursePage
         }
         $this->marks = [];
         foreach ($this->tank->entries()->whereIn('kind', [EntryKind::Event, EntryKind::Work, EntryKind::Change, EntryKind::Note])->whereBetween('happened_at', [$this->from, $this->until])->reorder()->orderByDesc('happened_at')->limit(self::MOST[0])->get(['id', 'kind', 'title', 'happened_at']) as $entry) {
-            $this->marks[] = ['at' => $entry->happened_at, 'x' => $this->x($entry->happened_at), 'kind' => $entry->kind, 'title' => $entry->title];
+            $this->marks[] = ['at' => $entry->happened_at, 'x' => $this->time->at((float) $entry->happened_at->getTimestamp()), 'kind' => $entry->kind, 'title' => $entry->title];
         }
 
         return $this->marks;
-    }
-
-    /** @return list<array{float, string}> where the axis is lettered */
-    public function ticks(): array
-    {
-        $ticks = [];
-        $each = $this->span / 6.0;
-        for ($i = 0; $i <= 6; ++$i) {
-            $at = $this->from->addSeconds((int) round($i * $each * 86400.0));
-            $ticks[] = [$this->x($at), $this->show->local($at)->format($this->span > 400 ? 'M Y' : 'j M')];
-        }
-
-        return $ticks;
     }
 
     /** @return array{float, float}|null the window of a sign: where it was looked for */
@@ -381,27 +360,19 @@ final class CoursePage
         if ($days === null) {
             return null;
         }
-        $from = max(self::LEFT, $this->x(CarbonImmutable::now()->subDays($days)));
+        $from = $this->time->at((float) CarbonImmutable::now()->subDays($days)->getTimestamp());
 
-        return [$from, max(0.0, $this->x(CarbonImmutable::now()) - $from)];
+        return [$from, max(0.0, $this->time->today() - $from)];
     }
 
-    public function height(): float
+    private function day(int $second): string
     {
-        return self::TOP + count($this->lines()) * (self::HIGH + self::GAP) + 22.0;
+        return $this->show->day(CarbonImmutable::createFromTimestamp($second));
     }
 
-    /** Where the strip of a line begins. */
-    public function top(int $line): float
+    private function at(int $second, string $value): string
     {
-        return self::TOP + $line * (self::HIGH + self::GAP);
-    }
-
-    private function x(CarbonImmutable|int $at): float
-    {
-        $this->time ??= new Axis((float) $this->from->getTimestamp(), (float) max($this->from->getTimestamp() + 1, $this->until->getTimestamp()), self::LEFT, self::WIDTH - self::RIGHT);
-
-        return $this->time->at((float) (is_int($at) ? $at : $at->getTimestamp()));
+        return (string) __('chart.at', ['day' => $this->day($second), 'value' => $value]);
     }
 
     /**

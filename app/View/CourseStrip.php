@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\FoodOf;
+use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\CoursePoint;
@@ -12,56 +13,38 @@ use Cresco\Core\State\CoursePoint;
 /** The course of one nutrient as it is drawn: eight weeks back and eight weeks on, to one scale of its own. */
 final readonly class CourseStrip
 {
-    public const WIDE = 640.0;
-
-    public const HIGH = 84.0;
-
-    /** Highest value on the scale, in the base unit. */
-    public float $top;
-
-    /** Outline of what was, and of what is to come: the bands that hold it eight times out of ten. */
-    public string $was;
-
-    public string $comes;
-
-    /** Middle of both. */
-    public string $line;
-
-    /** Middle of what was planned, where something else is tried. */
-    public string $planned;
-
-    private Plot $plot;
-
-    /** @var list<array{x: float, low: float, y: float, high: float}> readings */
-    public array $readings;
+    public Chart $chart;
 
     /**
-     * @param Course|null                              $asPlanned where something else is tried
-     * @param list<array{float, float, float, float}>  $seen      day, and low, middle and high of what was read
-     * @param array{float, float}|null                 $corridor
-     * @param string                                   $read      the last reading alone, in words
+     * @param Course|null                             $asPlanned where something else is tried
+     * @param list<ChartPoint>                        $seen      what was tested
+     * @param array{float, float}|null                $corridor
+     * @param callable(self): string                  $said      the course in one sentence
+     * @param string                                  $read      the last reading alone, in words
      */
-    public function __construct(public Parameter $nutrient, private Course $past, private Course $ahead, ?Course $asPlanned, array $seen, public ?array $corridor, public ?float $limit, public string $read = '')
+    public function __construct(public Parameter $nutrient, private Course $past, private Course $ahead, ?Course $asPlanned, array $seen, public ?array $corridor, public ?float $limit, Show $show, callable $said, public string $read = '')
     {
-        $high = max([0.0, $past->highest(), $ahead->highest(), ...array_map(static fn(array $one): float => $one[3], $seen)]);
-        $top = max(1.05 * $high, 1.15 * ($corridor[1] ?? 0.0), 1e-3);
-        $this->top = $limit !== null && $limit < 2.0 * $top ? max($top, 1.1 * $limit) : $top;
-        $this->plot = new Plot(new Axis($past->day - FoodOf::SHOWN, $past->day + FoodOf::AHEAD, 0.0, self::WIDE), new Axis(0.0, $this->top, self::HIGH, 0.0));
-        $this->was = $this->band($past->points);
-        $this->comes = $this->band($ahead->points);
-        $this->line = $this->middle([...$past->points, ...$ahead->points]);
-        $this->planned = $asPlanned === null ? '' : $this->middle($asPlanned->points);
-        $this->readings = array_map(fn(array $one): array => ['x' => $this->x($one[0]), 'low' => $this->y($one[1]), 'y' => $this->y($one[2]), 'high' => $this->y($one[3])], $seen);
+        $unit = $show->unit($nutrient);
+        $day = 86_400.0;
+        $points = static fn(CoursePoint $point): ChartPoint => TestedPoint::between($nutrient, $day * $point->day, $point->level, $point->low, $point->high, $show);
+        $this->chart = new Chart(
+            $nutrient->value,
+            $nutrient->label(),
+            $unit->label,
+            $said($this),
+            self::time($past->day, $show),
+            tests: $seen,
+            course: array_map($points, [...$past->points, ...$ahead->points]),
+            planned: $asPlanned === null ? [] : array_map(static fn(CoursePoint $point): ChartPoint => new ChartPoint($day * $point->day, $unit->fromBase($point->level)), $asPlanned->points),
+            range: $corridor === null ? null : [$unit->fromBase($corridor[0]), $unit->fromBase($corridor[1])],
+            limit: $limit !== null && $limit < 2.0 * max($past->highest(), $ahead->highest(), $corridor[1] ?? 0.0) ? $unit->fromBase($limit) : null,
+        );
     }
 
-    public function x(float $day): float
+    /** Eight weeks back and eight weeks on. */
+    public static function time(float $today, Show $show): ChartTime
     {
-        return $this->plot->x->at($day);
-    }
-
-    public function y(float $value): float
-    {
-        return $this->plot->y->at($value);
+        return new ChartTime(86_400.0 * ($today - FoodOf::SHOWN), 86_400.0 * ($today + FoodOf::AHEAD), $show, 80.0, 5);
     }
 
     public function now(): CoursePoint
@@ -104,17 +87,5 @@ final readonly class CourseStrip
         }
 
         return null;
-    }
-
-    /** @param list<CoursePoint> $points */
-    private function band(array $points): string
-    {
-        return $this->plot->band(array_map(static fn(CoursePoint $point): array => [$point->day, $point->low, $point->high], $points));
-    }
-
-    /** @param list<CoursePoint> $points */
-    private function middle(array $points): string
-    {
-        return $this->plot->line(array_map(static fn(CoursePoint $point): array => [$point->day, $point->level], $points));
     }
 }

@@ -24,6 +24,22 @@ final readonly class FigureRow
         public bool $assumed,
     ) {}
 
+    /** Share of its target range, or of itself, that counts as a move. House default. */
+    private const MOVES = 0.05;
+
+    public function isForetold(): bool
+    {
+        return $this->outlook->now !== null && $this->outlook->after() !== null;
+    }
+
+    /** Whether it is worth a line: it moves, is aimed at, or is out of its target range afterwards. */
+    public function moves(): bool
+    {
+        [$now, $after] = [$this->outlook->now?->central() ?? 0.0, $this->outlook->after()?->central() ?? 0.0];
+
+        return $this->beyondSwing || $this->outsideRange !== null || $this->goal !== null || abs($after - $now) > self::MOVES * ($this->range === null ? abs($now) : $this->range[1] - $this->range[0]);
+    }
+
     /** Position of a base value on the band drawing, 0 to 100. */
     public function at(float $value): float
     {

@@ -13,7 +13,8 @@ final readonly class Finding
 
     public const GOOD = 'good';
 
-    public function __construct(public string $tone, public string $head, public string $text) {}
+    /** @param bool $isInChecklist whether a step of the checklist sees to it */
+    public function __construct(public string $tone, public string $head, public string $text, public bool $isInChecklist = false) {}
 
     public function rank(): int
     {

@@ -92,7 +92,7 @@ final readonly class FoodPage
         $asked = $this->drawn === null ? array_keys($places) : array_values(array_intersect(array_keys($places), [...$this->drawn, ...$this->moved]));
         $seen = $last = [];
         foreach (Reading::query()->where('tank_id', $this->tank->id)->whereIn('parameter', $asked)->where('taken_at', '>=', CarbonImmutable::now()->subDays(FoodOf::SHOWN))->orderBy('taken_at')->get() as $reading) {
-            $seen[$reading->parameter->value][] = $this->seen($reading);
+            $seen[$reading->parameter->value][] = TestedPoint::of($reading->toCore(), $reading->taken_at->getTimestamp(), $this->show);
             $last[$reading->parameter->value] = $reading;
         }
         foreach ($asked as $name) {
@@ -108,6 +108,8 @@ final readonly class FoodPage
                 $seen[$name] ?? [],
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
+                $this->show,
+                fn(CourseStrip $strip): string => (string) __('food.course', ['nutrient' => $nutrient->label(), 'now' => $this->figure($nutrient, $strip->now()), 'four' => $this->figure($nutrient, $strip->in(28)), 'eight' => $this->figure($nutrient, $strip->in(56))]),
                 $course->count === 0 ? (string) __('food.never') : $this->readWords($last[$name] ?? null),
             );
         }
@@ -121,12 +123,10 @@ final readonly class FoodPage
         return $reading === null ? '' : (string) __('food.read', ['value' => $this->show->band($reading->parameter, $reading->toCore()->distribution()), 'day' => $this->show->day($reading->taken_at)]);
     }
 
-    /** @return array{float, float, float, float} */
-    private function seen(Reading $reading): array
+    /** "12" */
+    public function short(Parameter $nutrient, CoursePoint $point): string
     {
-        $value = $reading->toCore()->distribution();
-
-        return [$this->food->day($reading->taken_at), $value->quantile(0.1), $value->central(), $value->quantile(0.9)];
+        return $this->show->number($nutrient, $point->level, ($point->high - $point->low) / 2.0);
     }
 
     /** "12 (8 to 16)" */
@@ -575,16 +575,5 @@ final readonly class FoodPage
         }
 
         return null;
-    }
-
-    /** @return list<float> where the scale of time is ticked, with the days from today */
-    public function ticks(): array
-    {
-        return array_map(floatval(...), range(-FoodOf::SHOWN, FoodOf::AHEAD, 14));
-    }
-
-    public function tickWords(float $day): string
-    {
-        return $day === 0.0 ? __('food.today') : $this->today->addDays((int) $day)->format('j M');
     }
 }

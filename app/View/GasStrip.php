@@ -19,27 +19,31 @@ use Cresco\Core\Working\Computation;
 /** Carbon dioxide as it is drawn below the nutrients, on the same days: no stock that is used up, but what the gas is set to. */
 final readonly class GasStrip
 {
-    /** Highest value on the scale, mg/L. */
-    public float $top;
+    public Chart $chart;
 
-    public string $line;
-
-    /** @var list<array{x: float, low: float, y: float, high: float}> */
-    public array $points;
+    /** mg/L from which on it harms animals, in words. */
+    public string $harmsFrom;
 
     /** @var array{at: int, gas: DissolvedGas, water: WaterState} the last one */
     public array $last;
-
-    private Plot $plot;
 
     /** @param non-empty-list<array{at: int, gas: DissolvedGas, water: WaterState}> $seen in the order of their days */
     private function __construct(array $seen, float $today, private Show $show, private bool $isGiven)
     {
         $this->last = $seen[count($seen) - 1];
-        $this->top = max(1.15 * DissolvedGas::HARMS, 1.05 * max(array_map(static fn(array $one): float => $one['gas']->high, $seen)));
-        $this->plot = new Plot(new Axis($today - FoodOf::SHOWN, $today + FoodOf::AHEAD, 0.0, CourseStrip::WIDE), new Axis(0.0, $this->top, CourseStrip::HIGH, 0.0));
-        $this->line = $this->plot->line(array_map(static fn(array $one): array => [$one['at'] / 86400.0, $one['gas']->level], $seen));
-        $this->points = array_map(fn(array $one): array => ['x' => $this->plot->x->at($one['at'] / 86400.0), 'low' => $this->y($one['gas']->low), 'y' => $this->y($one['gas']->level), 'high' => $this->y($one['gas']->high)], $seen);
+        $this->harmsFrom = Show::plain(DissolvedGas::HARMS, 0);
+        $said = trans_choice('food.gas.course', count($seen), ['figure' => $this->figure(), 'day' => $this->day(), 'harms' => $this->harmsFrom]);
+        $this->chart = new Chart('gas', (string) __('food.gas.name'), 'mg/L', $said, CourseStrip::time($today, $show), tests: array_map($this->point(...), $seen), limit: DissolvedGas::HARMS);
+    }
+
+    /** @param array{at: int, gas: DissolvedGas, water: WaterState} $one */
+    private function point(array $one): ChartPoint
+    {
+        $gas = $one['gas'];
+
+        return new ChartPoint((float) $one['at'], $gas->level, $gas->low, $gas->high, (string) __('chart.band', [
+            'day' => $this->show->day(CarbonImmutable::createFromTimestamp($one['at'])), 'value' => Show::joined(self::number($gas->level), 'mg/L'), 'low' => self::number($gas->low), 'high' => self::number($gas->high),
+        ]));
     }
 
     /** Null where pH and KH were not read together in the days that are shown, or where KH is too low to say. */
@@ -49,22 +53,6 @@ final readonly class GasStrip
         $seen = GasOf::of($food->tank, $now->subDays(FoodOf::SHOWN), $now);
 
         return $seen === [] ? null : new self($seen, $food->day($now), $show, LightOf::carbonDioxide($food->tank) >= Growth::IS_GAS);
-    }
-
-    private function y(float $value): float
-    {
-        return $this->plot->y->at($value);
-    }
-
-    /** Where it begins to harm animals, on the scale. */
-    public function harms(): float
-    {
-        return $this->y(DissolvedGas::HARMS);
-    }
-
-    public function harmsFrom(): string
-    {
-        return Show::plain(DissolvedGas::HARMS, 0);
     }
 
     /** "24 (18 to 31)" */

@@ -19,13 +19,11 @@ use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Plants\Planting;
+use Cresco\Core\StartUp\Way;
 
 /** All tanks of a keeper, the one whose need weighs most first, and what is to be done at home. */
 final readonly class Round
 {
-    /** mg/L of ammonium or nitrite below which they are not worth a line. House default. */
-    private const SIDELINE = 0.11;
-
     /** @return list<RoundStrip> most serious first */
     public static function of(Jobs $jobs): array
     {
@@ -60,8 +58,10 @@ final readonly class Round
             array_unshift($lines, self::start($water, $tank->startUp));
         }
         $first = $lines[0];
-        $newest = $water->newest();
-        $beside = array_map(static fn(JobLine $line): string => $line->head, array_filter(array_slice($lines, 1), static fn(JobLine $line): bool => $line->type !== null && $line->head !== $first->head && !str_starts_with($first->why, $line->head)));
+        $beside = array_values(array_filter(array_slice($lines, 1), static fn(JobLine $line): bool => $line->type !== null && $line->head !== $first->head && !str_starts_with($first->why, $line->head)));
+        if ($moved !== []) {
+            $beside[] = new JobLine(null, Urgency::Note, WatchWords::line($moved[0], $show), '', (string) __('round.act.moved'), '/tanks/'.$tank->id.'/problems');
+        }
 
         return new RoundStrip(
             $tank,
@@ -72,14 +72,10 @@ final readonly class Round
             $first->why,
             $first->act,
             $first->url,
-            self::figures($water, $show),
-            match (true) {
-                $newest === null => '',
-                $water->change !== null && $water->change->changed_at->greaterThan($newest) => 'changed '.$show->day($water->change->changed_at),
-                default => 'read '.$show->day($newest),
-            },
+            // In a tank that cycles without animals no figure harms anybody.
+            $tank->startUp === null || $tank->startUp->way === Way::Fish ? self::figures($water, $show) : [],
             $first->acts,
-            [...array_values(array_unique($beside)), ...($moved === [] ? [] : [WatchWords::line($moved[0], $show)])],
+            $beside,
             $first->tasks,
             $first->type === JobType::Arrival,
         );
@@ -93,17 +89,23 @@ final readonly class Round
         return new JobLine(null, $page->known?->ready->isReady === true ? Urgency::Due : ($page->asks() ? Urgency::Check : Urgency::Ahead), (string) __('start.round', ['day' => $page->known->day ?? 0]), $page->next(), (string) __('start.act'), '/tanks/'.$water->tank->id.'/cycling');
     }
 
-    /** @return list<array{name: string, value: string, beyond: string|null, carried: bool}> as the water stands now */
+    /** The strip of one tank alone, from its own jobs. */
+    public static function tank(Jobs $jobs, TankWater $water): RoundStrip
+    {
+        return self::strip($jobs, $water, PlantingOf::orNone($water->tank), WatchOf::ofMany([$water], $jobs->keeper->show())[$water->tank->id] ?? []);
+    }
+
+    /** @return list<array{name: string, value: string, beyond: string}> out of their target range now */
     private static function figures(TankWater $water, Show $show): array
     {
         $figures = [];
         foreach (Parameter::ofAnimals() as $parameter) {
             $value = $water->state()->get($parameter);
             $range = $water->tank->needs()->range($parameter);
-            if ($value === null || ($parameter->entry()->isSideline && $value->quantile(0.9) < self::SIDELINE)) {
-                continue;
+            $beyond = $value === null || $range === null ? null : Beyond::of($value, $range)?->value;
+            if ($value !== null && $beyond !== null) {
+                $figures[] = ['name' => $parameter->label(), 'value' => $show->value($parameter, $value->central(), ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0), 'beyond' => $beyond];
             }
-            $figures[] = ['name' => $parameter->label(), 'value' => $show->band($parameter, $value), 'beyond' => $range === null ? null : Beyond::of($value, $range)?->value, 'carried' => $water->isCarried($parameter) || $water->isCarriedOn($parameter)];
         }
 
         return $figures;

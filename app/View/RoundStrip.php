@@ -13,9 +13,9 @@ final readonly class RoundStrip
 {
     /**
      * @param Urgency $urgency of what stands first
-     * @param list<array{name: string, value: string, beyond: string|null, carried: bool}> $figures
+     * @param list<array{name: string, value: string, beyond: string}>      $figures out of their target range
      * @param list<string>                                                   $acts    to do within ten minutes
-     * @param list<string>                                                   $beside  what else is the case
+     * @param list<JobLine>                                                  $beside  what else is to be done or known
      * @param list<Task>                                                     $tasks   of the session without a change that is due
      * @param bool                                                           $isBag   whether it leads to a bag that is being let in
      */
@@ -29,7 +29,6 @@ final readonly class RoundStrip
         public string $act,
         public string $url,
         public array $figures,
-        public string $readWhen,
         public array $acts = [],
         public array $beside = [],
         public array $tasks = [],
@@ -40,11 +39,5 @@ final readonly class RoundStrip
     public function isCalm(): bool
     {
         return $this->urgency === Urgency::Ahead;
-    }
-
-    /** Whether any figure is not as it was read, but as it should be now. */
-    public function isCarried(): bool
-    {
-        return in_array(true, array_column($this->figures, 'carried'), true);
     }
 }

@@ -21,8 +21,7 @@ final readonly class TankLoop
     {
         $show = $tank->keeper->show();
         $vessel = VesselOf::tank($tank);
-        $half = ($vessel->volumeDistribution()->quantile(0.9) - $vessel->volumeDistribution()->quantile(0.1)) / 2.0;
-        $size = (string) __('tank.net', ['litres' => $show->volumeNumber($vessel->litres()), 'half' => $show->volume($half)]);
+        $size = $show->volume($vessel->litres());
         $open = $tank->runs()->open()->first();
         $water ??= TankWater::of($tank);
         $last = $water->change;

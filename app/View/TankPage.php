@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Known\Jobs;
 use App\Known\TankWater;
 use App\Known\VesselOf;
-use App\Models\Entry;
 use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Working\Computation;
-use Illuminate\Database\Eloquent\Collection;
 
 /** The section of one tank: drawing, dimensions, state of the water, last events. */
 final readonly class TankPage
@@ -24,11 +23,18 @@ final readonly class TankPage
 
     public Show $show;
 
+    /** What is to be done, as on the page of today. */
+    public RoundStrip $strip;
+
+    /** @var array<string, Chart> what was tested, by parameter value */
+    private array $charts;
 
     public function __construct(public Tank $tank, private TankWater $water)
     {
         $this->vessel = VesselOf::tank($tank);
         $this->show = $tank->keeper->show();
+        $this->strip = Round::tank(Jobs::of($tank->keeper, $tank), $water);
+        $this->charts = CoursePage::small($tank);
         $this->drawing = new SectionDrawing($tank, $this->vessel, VesselOf::levels($tank), null, 640.0, 400.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
     }
 
@@ -97,16 +103,15 @@ final readonly class TankPage
         return $figures;
     }
 
-    /** @return list<ConcernLine> what the water asks for, most urgent first */
-    public function concerns(): array
+    public function chart(Parameter $parameter): ?Chart
     {
-        return ConcernLine::all($this->water, $this->show);
+        return $this->charts[$parameter->value] ?? null;
     }
 
-    /** @return Collection<int, Entry> */
-    public function lastEntries(): Collection
+    /** @return list<string> names of what was never tested */
+    public function untested(): array
     {
-        return $this->tank->entries()->with('readings')->orderByDesc('happened_at')->orderByDesc('id')->limit(4)->get();
+        return array_values(array_map(static fn(WaterFigure $figure): string => $figure->parameter->label(), array_filter($this->figures(), static fn(WaterFigure $figure): bool => $figure->value === null)));
     }
 
     /** @return list<array{float, float}> the plan seen from above, scaled into a box so wide and high, front below */

@@ -39,10 +39,16 @@ final readonly class WaterFigure
         $this->range = $water->tank->needs()->range($parameter);
     }
 
-    /** With its band, as on every other page. */
-    public function text(Show $show): string
+    /** Without its unit, as exactly as its band allows. */
+    public function number(Show $show): string
     {
-        return $this->value === null ? '' : $show->joinedBand($this->parameter, $this->value);
+        return $this->value === null ? '' : $show->number($this->parameter, $this->value->central(), ($this->value->quantile(0.9) - $this->value->quantile(0.1)) / 2.0);
+    }
+
+    /** When it was tested, or that it is a forecast since. */
+    public function when(Show $show): string
+    {
+        return $this->at === null ? '' : (string) __($this->isCarried ? 'tank.water.changed' : 'tank.water.tested', ['day' => $show->day($this->at)]);
     }
 
     /** What it was read as, where that says more than its middle. */
@@ -55,15 +61,5 @@ final readonly class WaterFigure
     public function beyond(): ?string
     {
         return $this->value === null || $this->range === null ? null : Beyond::of($this->value, $this->range)?->value;
-    }
-
-    /** Position on the band drawing, 0 to 100. */
-    public function at(float $value): float
-    {
-        $low = min([...($this->range ?? []), $this->value?->quantile(0.1) ?? $value]);
-        $high = max([...($this->range ?? []), $this->value?->quantile(0.9) ?? $value]);
-        $margin = 0.15 * max($high - $low, 1e-6);
-
-        return round(100.0 * max(0.0, min(1.0, ($value - $low + $margin) / ($high - $low + 2.0 * $margin))), 1);
     }
 }

@@ -14,8 +14,9 @@ final readonly class WaterState
      * @param string                      $name    as it stands in a sentence: "the tank", "rain barrel"
      * @param array<string, Distribution> $known   by parameter value, in base units
      * @param list<string>                $assumed parameter values that are assumptions, not readings
+     * @param list<string>                $usual   those of them that are what such a water usually holds, since nobody tested it: no record keeps them
      */
-    public function __construct(public string $name, private array $known, private array $assumed = []) {}
+    public function __construct(public string $name, private array $known, private array $assumed = [], private array $usual = []) {}
 
     public function has(Parameter $parameter): bool
     {
@@ -37,17 +38,31 @@ final readonly class WaterState
         return in_array($parameter->value, $this->assumed, true);
     }
 
+    public function isUsual(Parameter $parameter): bool
+    {
+        return in_array($parameter->value, $this->usual, true);
+    }
+
+    /** With what such a water usually holds, where nobody tested it. */
+    public function withUsual(Parameter $parameter, Distribution $value): self
+    {
+        $state = $this->with($parameter, $value, true);
+
+        return new self($state->name, $state->known, $state->assumed, [...$this->usual, $parameter->value]);
+    }
+
     public function with(Parameter $parameter, Distribution $value, bool $assumed = false): self
     {
         return new self(
             $this->name,
             [$parameter->value => $value] + $this->known,
             $assumed ? [...$this->assumed, $parameter->value] : array_values(array_diff($this->assumed, [$parameter->value])),
+            array_values(array_diff($this->usual, [$parameter->value])),
         );
     }
 
     public function named(string $name): self
     {
-        return new self($name, $this->known, $this->assumed);
+        return new self($name, $this->known, $this->assumed, $this->usual);
     }
 }

@@ -47,6 +47,7 @@ return [
         'begin' => ['subject' => 'Your new account', 'text' => 'somebody, most likely you, wants an account with this address. Here you choose a name and a password:'],
         'known' => ['subject' => 'You have an account', 'text' => 'somebody, most likely you, wanted an account with this address. There is one already: sign in with it, or ask for a new password on the sign-in page.'],
         'reset' => ['subject' => 'A new password', 'text' => 'here you set a new password for your account:'],
+        'keep' => ['subject' => 'Your account', 'text' => 'somebody, most likely you, wants to keep tanks under this address. Here you say that it is yours:'],
         'move' => ['subject' => 'Your new address', 'text' => 'somebody, most likely you, wants to sign in with this address from now on. Here you say that it is yours:'],
         'moved' => ['subject' => 'Your address was changed', 'text' => 'your account is signed in to with another address from now on. If that was not you, ask whoever runs this Cresco for help at once.'],
         'password' => ['subject' => 'Your password was changed', 'text' => 'the password of your account was changed, and every other device was signed out. If that was not you, ask for a new password on the sign-in page at once.'],

@@ -3,6 +3,15 @@
 declare(strict_types=1);
 
 return [
+    'page' => [
+        'why' => 'Why change water?', 'reason' => ['routine' => 'Usual change', 'nitrate' => 'Nitrate below …', 'conductivity' => 'TDS / EC to …', 'treatment' => 'After a treatment', 'amount' => 'My own amount'],
+        'goal' => ['nitrate' => 'Nitrate goal', 'conductivity' => 'Conductivity goal', 'treatment' => 'Share that should leave'],
+        'water_in' => 'Water that goes in', 'mix' => 'Mix this water', 'card' => 'Its batch card', 'limits' => 'Largest change per day', 'targets' => 'Edit targets',
+        'done' => 'Already done? Note it', 'check' => 'Check the last change', 'does' => 'What it does', 'what' => 'Parameter', 'now' => 'now', 'after' => 'after', 'target' => 'target',
+        'still' => '{1} :what hardly moves.|[2,*] :what hardly move.', 'untested' => 'No forecast: nothing was tested yet.', 'all' => 'All values, and how sure',
+        'safety' => '{1} One more note on safety|[2,*] :count more notes on safety', 'share' => ':share new water.', 'drains' => ':share new water, in :count drains.', 'flowing' => ':share new water, while :litres run in.',
+        'how' => 'Let it in at :warmth.', 'dechlorinated' => 'Let it in at :warmth, with dechlorinator.', 'same' => 'As warm as the tank.', 'same_dechlorinated' => 'As warm as the tank, with dechlorinator.',
+    ],
     'impossible' => ['head' => 'It cannot be done with this water.', 'untested' => 'A test is missing.', 'why' => ':why. Shown instead: the usual share.'],
     'bare' => ['head' => ':what bare at this mark.', 'why' => 'It begins :top below the rim, the mark is at :mark: :then. The checklist has it off first.'],
     'swing' => [

@@ -20,7 +20,7 @@ return [
     'show' => 'Show',
     'marks' => 'What happened',
     'window' => 'Shaded: where “:sign” was looked for.',
-    'key' => 'Bars at a reading: eight times out of ten it lies there. Green: what the animals stand. Thin upright lines: what stands in the list.',
+    'key' => 'Green: the target range. Bars: where 8 of 10 such tests lie. Point at a chart, or use the arrow keys, to read a value. Thin upright lines: what stands in the list.',
     'svg' => 'As a drawing',
     'csv' => 'As CSV',
     'link' => 'On the course',

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 return [
-    'ahead' => 'Ahead, and why',
+    'today_head' => 'Today', 'next_days' => 'The next days', 'ahead' => 'Ahead, and why', 'now' => 'now', 'in_four' => 'in 4 weeks', 'in_eight' => 'in 8',
     'label' => ['fertiliser' => 'fertiliser', 'days' => 'its label says so every', 'days_help' => 'left empty: once a week', 'density' => 'percent by weight? Its density', 'help' => 'Then write the percents above, and leave dose and water empty: they are reckoned over to what 1 mL brings to 1 L. Weigh 100 mL to know the density.', 'declared' => 'as fertilisers declare them: N, P₂O₅, K₂O, MgO, CaO'],
     'file' => ['head' => 'In and out', 'label' => 'Doses of the past from a file', 'help' => 'CSV with given_at, name of the jar and amount, as it is given out. A day that has a dose of the jar keeps it; the shelf stays as it is. A file that does not hold is refused whole.', 'act' => 'Take in'],
     'meals_taken_in' => '{0} Nothing new was in it.|{1} One time of feeding taken in.|[2,*] :count times of feeding taken in.',
@@ -36,7 +36,7 @@ return [
     'today' => 'today',
     'course' => ':nutrient: now :now, in four weeks :four, in eight :eight. The table below has it in figures.',
     'table' => 'Courses as a table',
-    'key' => 'Shaded: where it lies eight times out of ten. Green: where the school wants it before a change. Dashed: what the animals stand. Bars: what was read. Figures are where it stands today, by all readings and by what came and went since, as on every other page.',
+    'key' => 'Green: the target range. Dashed: the weeks ahead. Light band: 80 % certain. Bars: your tests. Red: the limit for your livestock. Point at a chart to read a value.',
     'tried' => 'Drawn with what is tried; the thin line is as planned.',
     'gas' => [
         'name' => 'Carbon dioxide', 'feeds' => 'feeds plants to :share of what 30 mg/L do', 'stays' => 'as the gas is set: no stock that is used up', 'open' => 'what air, fish and filter leave in it: no gas is given', 'read' => 'by pH and KH, :day', 'under' => 'under :harms',

@@ -1,6 +1,7 @@
 import htmx from 'htmx.org';
 import { bench } from './bench.js';
 import { changeSheet } from './change.js';
+import { charts } from './chart.js';
 import { faults } from './faults.js';
 import { keys, pinch } from './keys.js';
 import { plants } from './plants.js';
@@ -15,6 +16,13 @@ window.htmx = htmx;
 document.querySelectorAll('[data-timezone]').forEach((field) => {
     field.value = Intl.DateTimeFormat().resolvedOptions().timeZone ?? '';
 });
+
+// What was folded out stays so when the part of the page that it stands in is answered anew.
+const unfolded = new Set();
+document.addEventListener('htmx:beforeSwap', ({ detail }) => {
+    detail.target.querySelectorAll('details[id]').forEach((one) => (one.open ? unfolded.add(one.id) : unfolded.delete(one.id)));
+});
+document.addEventListener('htmx:afterSwap', () => unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', '')));
 
 // Fields that guard a form have no place in an address.
 const OWN = ['_token', '_once', '_method'];
@@ -88,6 +96,7 @@ document.querySelectorAll('[data-compare]').forEach((compare) => {
 
 bench();
 changeSheet();
+charts();
 faults();
 plants();
 tankForm();

@@ -1,6 +1,6 @@
 // Two fingers apart show a course of time closer, together wider; one finger moves the page as ever.
 export function pinch() {
-    const sheet = document.querySelector('.course-scroll');
+    const sheet = document.querySelector('.charts');
     const apart = (touches) => Math.hypot(touches[0].clientX - touches[1].clientX, touches[0].clientY - touches[1].clientY);
     let [from, to] = [0, 0];
     sheet?.addEventListener('touchstart', (event) => {
@@ -28,7 +28,7 @@ export function keys() {
         }
         // On a course of time: the arrows go earlier and later, plus and minus closer and wider.
         const move = { ArrowLeft: 'earlier', ArrowRight: 'later', '+': 'closer', '-': 'wider' }[event.key];
-        const turn = move && !event.target.closest('.course-scroll') ? document.querySelector(`a[data-move="${move}"]`) : null;
+        const turn = move && !event.target.closest('.charts') ? document.querySelector(`a[data-move="${move}"]`) : null;
         if (turn) {
             turn.click();
         }

@@ -51,6 +51,48 @@ final class AccountTest extends BrowserCase
         $this->assertNoComplaints();
     }
 
+    public function testAFirstAnswerByNitrateTakesTenActsAndNoAccount(): void
+    {
+        $this->screen(...self::HAND);
+        $this->go('/');
+        $this->untilText('h1', 'How much water should I change?');
+        $this->assertFits();
+        $this->assertAccessible();
+        $acts = 1;
+        foreach (['outer_length' => '60', 'outer_depth' => '30', 'outer_height' => '36', 'nitrate' => '40-80'] as $name => $typed) {
+            $this->type('[name="'.$name.'"]', $typed);
+            ++$acts;
+        }
+        foreach (['animals' => 'hardy_shrimp', 'changed' => '14'] as $name => $chosen) {
+            $this->click('[name="'.$name.'"] option[value="'.$chosen.'"]');
+            ++$acts;
+        }
+        $this->press('Tell me how much');
+        ++$acts;
+        $this->untilText('.change-lead', '25 % new water');
+        self::assertLessThanOrEqual(10, $acts);
+        self::assertStringContainsString('L', $this->text('.lead-figure .figure'));
+        self::assertStringContainsString('test more', $this->text('.change-lead'));
+        self::assertSame('20', $this->find('[name="nitrate_goal"]')->getAttribute('value'));
+        $this->assertFits();
+        $this->assertAccessible();
+
+        // On the way, all of it becomes an account.
+        $this->go('/account');
+        $this->type('[name="email"]', 'guest@cresco.test');
+        $this->type('[name="password"]', 'moss lamp kettle');
+        $this->type('[name="password_confirmation"]', 'moss lamp kettle');
+        $this->press('Make an account');
+        $this->untilText('.status', 'on its way');
+        $this->assertAccessible();
+        $this->go(Server::linkOfLetterTo('guest@cresco.test'));
+        $this->press('It is mine');
+        $this->untilText('.status', 'your account now');
+        $this->go('/');
+        $this->untilText('main', 'My tank');
+        $this->assertNoComplaints();
+    }
+
     private function saysHowFar(): bool
     {
         return $this->find('[data-said]')->isDisplayed();

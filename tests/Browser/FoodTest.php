@@ -16,7 +16,7 @@ final class FoodTest extends BrowserCase
         $this->screen(...self::DESK);
         $this->enterDemo();
         $this->go('/tanks/1/fertilising');
-        $line = fn(): string => (string) $this->find('.course:nth-child(3) .middle')->getAttribute('points');
+        $line = fn(): string => (string) $this->find('.course:nth-child(3) .chart__line--ahead')->getAttribute('points');
         $before = $line();
         // The page goes on with the clock: what is as it was has moved by less than half a pixel.
         $isAsBefore = static function () use ($line, $before): bool {
@@ -37,16 +37,16 @@ final class FoodTest extends BrowserCase
         $iron = fn(): string => $this->text('#row-iron');
         $planned = $iron();
         $this->type('#f-what-2', '9');
-        $this->until(fn(): bool => $this->many('#course-iron .planned') === 1 && $iron() !== $planned, 'another course of iron');
-        self::assertSame(0, $this->many('#course-nitrate .planned'));
+        $this->until(fn(): bool => $this->many('#course-iron .chart__planned') === 1 && $iron() !== $planned, 'another course of iron');
+        self::assertSame(0, $this->many('#course-nitrate .chart__planned'));
         $this->type('#f-what-1', '40');
-        $this->until(fn(): bool => $this->many('#course-nitrate .planned') === 1, 'both together');
+        $this->until(fn(): bool => $this->many('#course-nitrate .chart__planned') === 1, 'both together');
         $this->type('#f-what-2', '2.5');
         $this->until(fn(): bool => $iron() === $planned, 'iron as planned');
         self::assertTrue($this->find('.on-day table')->isDisplayed());
         $this->type('#f-what-1', '10');
         $this->until($isAsBefore, 'all as planned');
-        self::assertSame([0, $gas], [$this->many('.tried, .planned'), $this->find('#course-gas')->getAttribute('outerHTML')]);
+        self::assertSame([0, $gas], [$this->many('.tried, .chart__planned'), $this->find('#course-gas')->getAttribute('outerHTML')]);
         $this->script('document.querySelector(\'[data-working="iron"]\').click()');
         $this->untilText('#working-body', 'to be given between two changes');
         $this->assertNoComplaints();

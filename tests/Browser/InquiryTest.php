@@ -113,7 +113,7 @@ final class InquiryTest extends BrowserCase
         $this->enterDemo();
         $this->go('/tanks/1/charts');
         $this->untilText('.board', 'Three months');
-        $this->pinch('.course-scroll', $from, $to);
+        $this->pinch('.charts', $from, $to);
         $this->untilText('.board', $span);
         $this->assertNoComplaints();
     }

@@ -58,7 +58,7 @@ final class AccountTest extends FeatureCase
         self::assertSame(0, Keeper::query()->count());
         $this->get($link)->assertOk()->assertSee('lark@cresco.test');
         $this->post($link, self::GOOD)->assertRedirect('/');
-        $this->get('/')->assertSee('Measure the first tank');
+        $this->get('/')->assertSee('Add a tank');
         $keeper = Keeper::query()->sole();
         self::assertSame(['lark@cresco.test', 'Europe/Lisbon'], [$keeper->email, $keeper->timezone]);
         self::assertTrue(Hash::check('a long enough one', $keeper->password));
@@ -313,7 +313,7 @@ final class AccountTest extends FeatureCase
         $this->delete('/account', ['delete_password' => 'wrong', 'sure' => '1'])->assertSessionHasErrors('delete_password');
         self::assertSame(2, Keeper::query()->count());
         $this->delete('/account', ['delete_password' => 'still water', 'sure' => '1'])->assertRedirect('/sign-in');
-        $this->get('/')->assertRedirect('/sign-in');
+        $this->get('/')->assertRedirect('/start');
         self::assertTrue(Keeper::query()->sole()->is($lark));
         self::assertSame([], Storage::disk('local')->allFiles('photos'));
         foreach (Schema::getTables() as $table) {

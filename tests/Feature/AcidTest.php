@@ -44,7 +44,7 @@ final class AcidTest extends FeatureCase
         $page->assertSee('KH of Brook')->assertSee(Show::rounded(3.5 - $fall, 1).' ± 0.3°', false);
         // As every other page has it.
         $page->assertSee('3.5 ± 0.4°', false);
-        $this->get("/tanks/$tank->id")->assertSee('3.5 ± 0.4°', false);
+        $this->get("/tanks/$tank->id")->assertSee('id="now-carbonate_hardness">3.5</span>', false);
         // The amount opens to its working too.
         $page->assertSee('acid in a millilitre')->assertSee('acid to give');
         // So much bicarbonate as was taken: 3 degrees in 30 L at 84 mg for each meq.

@@ -60,7 +60,7 @@ final class AddressesTest extends FeatureCase
         self::assertTrue($page->headers->has('Strict-Transport-Security'));
         self::assertStringContainsString('https://tanks.example/build/', (string) $page->getContent());
         self::assertTrue($page->getCookie('cresco_session', false)?->isSecure());
-        self::assertSame('/sign-in', $this->through('/', self::FORWARDED)->headers->get('Location'));
+        self::assertSame('/start', $this->through('/', self::FORWARDED)->headers->get('Location'));
     }
 
     public function testUnderAPathOfTheProxyPagesFormsAndRedirectsKnowIt(): void
@@ -68,7 +68,7 @@ final class AddressesTest extends FeatureCase
         TrustProxies::at(['10.0.0.2']);
         $headers = self::FORWARDED + ['X-Forwarded-Prefix' => '/cresco'];
         [$keeper, $tank] = $this->readyTank();
-        self::assertSame('/cresco/sign-in', $this->through('/', $headers)->headers->get('Location'));
+        self::assertSame('/cresco/start', $this->through('/', $headers)->headers->get('Location'));
         $this->actingAs($keeper);
         foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change", '/settings', '/week'] as $path) {
             $page = (string) $this->through($path, $headers)->assertOk()->getContent();

@@ -113,7 +113,7 @@ final class BatchTest extends FeatureCase
         $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/water-change?water=$water->id&second_water=")->assertOk()->getContent();
 
         self::assertStringContainsString('GH 6.0° (assumed)', $sheet());
-        self::assertStringContainsString('its batch card', $sheet());
+        self::assertStringContainsString('Its batch card', $sheet());
         $this->travel(1)->hours();
         $this->read($keeper, $water, ['general_hardness' => '8']);
         self::assertStringContainsString('GH 7.5°', $sheet());

@@ -9,12 +9,14 @@ use App\Change\Draft;
 use App\Change\DraftChange;
 use App\Change\Reason;
 use App\Change\Way;
+use App\Kept\ForecastRecord;
 use App\Known\TankWater;
 use App\Known\UsualWater;
 use App\Models\Tank;
 use App\View\StartPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\Concern;
 use Cresco\Core\Tank\AnimalGroup;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -53,9 +55,24 @@ final class CautiousTest extends FeatureCase
     public function testATestThatIsMissingIsNotTheWatersFault(): void
     {
         $keeper = $this->keeper();
-        $tank = $this->tank($keeper, $this->water($keeper));
+        $tank = $this->tank($keeper, $this->water($keeper, 'Mixed', 'made_up'));
         $this->read($keeper, $tank, ['nitrate' => '40']);
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()->assertSeeText('A test is missing.')->assertDontSeeText('It cannot be done with this water.');
+    }
+
+    public function testATapThatNobodyTestedCountsWithWhatTapsHoldAndNoRecordKeepsIt(): void
+    {
+        $keeper = $this->keeper();
+        $tank = $this->tank($keeper, $this->water($keeper));
+        $this->read($keeper, $tank, ['nitrate' => '40']);
+        $draft = self::draft($tank);
+        self::assertNull($draft->impossible);
+        self::assertTrue($draft->plan->source->isUsual(Parameter::Nitrate));
+        self::assertNull(ForecastRecord::of($draft->forecast)->row(Parameter::Nitrate)->source);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate")->assertSeeText('(estimate: not tested)');
+        // One test of it, and it counts with that.
+        $this->read($keeper, $tank->water ?? self::fail(), ['nitrate' => '10']);
+        self::assertFalse(self::draft($tank)->plan->source->isUsual(Parameter::Nitrate));
     }
 
     public function testTwoChangesWithinThePauseOfTheAnimalsCountAsOne(): void

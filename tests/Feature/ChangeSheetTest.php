@@ -237,7 +237,7 @@ final class ChangeSheetTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('Not read yet.')->assertSee('Tap is not fully known.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('until you test more.')->assertSee('KH, GH of Tap');
         $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20", self::PART)->assertOk()->assertSee('has not been read yet');
     }
 

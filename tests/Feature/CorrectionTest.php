@@ -43,7 +43,7 @@ final class CorrectionTest extends FeatureCase
         // Half of 330 and half of 390.
         self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 0.5);
         self::assertTrue(TankWater::of($tank)->isCarried(Parameter::Conductivity));
-        $this->get('/')->assertSee('360')->assertSee('Change in 4 days')->assertDontSee('First change');
+        $this->get('/')->assertSee('Change in 4 days')->assertDontSee('First change');
         $this->get("/tanks/$tank->id")->assertSee('360')->assertSee('forecast, changed Thursday');
         $this->get("/tanks/$tank->id/water-change")->assertSee('360');
         $this->get("/tanks/$tank->id/log")->assertSee("Changed 50\u{A0}L (50\u{A0}%)");

@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\Keeper;
 use App\Models\RunState;
 use App\Models\Tank;
+use App\View\ChartPoint;
 use App\View\CoursePage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
@@ -39,10 +40,9 @@ final class CourseTest extends FeatureCase
         foreach ([[91, '6.5'], [45.5, '7'], [0.001, '7.5']] as [$ago, $value]) {
             $this->read($this->keeper, $this->tank, ['ph' => $value], $end->subSeconds((int) round($ago * 86400)));
         }
-        $line = $this->page(91, ['ph'])->lines()[0];
-        $wide = CoursePage::WIDTH - CoursePage::LEFT - CoursePage::RIGHT;
-        self::assertEqualsWithDelta([CoursePage::LEFT, CoursePage::LEFT + $wide / 2.0, CoursePage::LEFT + $wide], array_column($line->points, 0), 0.2);
-        [$first, $middle, $last] = array_column($line->points, 1);
+        $chart = $this->page(91, ['ph'])->charts()[0];
+        self::assertEqualsWithDelta([90.0, 545.0, 1000.0], array_map(static fn(ChartPoint $point): float => $chart->time->at($point->at), $chart->tests), 0.2);
+        [$first, $middle, $last] = array_map(static fn(ChartPoint $point): float => $chart->y($point->value), $chart->tests);
         self::assertEqualsWithDelta(($first + $last) / 2.0, $middle, 0.3);
         self::assertGreaterThan($last, $first);
     }
@@ -50,11 +50,11 @@ final class CourseTest extends FeatureCase
     public function testTheWindowOfASignIsShaded(): void
     {
         $this->read($this->keeper, $this->tank, ['nitrate' => '20'], CarbonImmutable::now()->subDays(10));
-        $this->get("/tanks/{$this->tank->id}/charts?sign=nitrate_low")->assertOk()->assertSee('class="window"', false)->assertSee('nitrate low');
+        $this->get("/tanks/{$this->tank->id}/charts?sign=nitrate_low")->assertOk()->assertSee('class="chart__window"', false)->assertSee('nitrate low');
         $window = $this->page(91, ['nitrate'], 'nitrate_low')->window();
         self::assertNotNull($window);
-        $wide = CoursePage::WIDTH - CoursePage::LEFT - CoursePage::RIGHT;
-        self::assertEqualsWithDelta($wide * 28.0 / 91.0, $window[1], 0.3);
+        // 28 of 91 days, up to now: six hours before the end of the last one.
+        self::assertEqualsWithDelta(910.0 * 28.0 / 91.0, $window[1], 0.3);
         self::assertNull($this->page(91, [], 'sun')->window());
         foreach (array_keys(Hints::all()) as $sign) {
             $days = Hints::window($sign);
@@ -70,8 +70,8 @@ final class CourseTest extends FeatureCase
             $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 1.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d'), 'missed' => $missed]);
         }
         $page = (string) $this->get("/tanks/{$this->tank->id}/charts?span=28")->assertSee('A stone slid')->getContent();
-        self::assertSame(1, substr_count($page, 'class="bar missed"'));
-        self::assertSame([false, true], array_column($this->page(28, ['doses'])->lines()[0]->bars, 2));
+        self::assertSame(1, substr_count($page, 'chart__bar--missed'));
+        self::assertSame([false, true], array_map(static fn(ChartPoint $point): bool => $point->isMissed, $this->page(28, ['doses'])->charts()[0]->bars));
     }
 
     public function testItLeavesAsADrawingAndAsCsv(): void
@@ -103,7 +103,7 @@ final class CourseTest extends FeatureCase
         $grown = array_map(static fn(array $one): float => round($one[1], 6), $this->page(91, ['growth'])->grown());
         // Ten days ago 3 a day; today 5 and -4 a day, half of a millimetre in the mean.
         self::assertSame([3.0, 0.5], $grown);
-        self::assertCount(1, $this->page(91, ['growth'])->lines());
+        self::assertCount(1, $this->page(91, ['growth'])->charts());
         $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?series[]=growth")->assertOk()->streamedContent();
         self::assertStringContainsString(',growth,3,,,mm', str_replace('"', '', $csv));
     }
@@ -111,8 +111,8 @@ final class CourseTest extends FeatureCase
     public function testTheLightOfTodayIsShownToo(): void
     {
         $this->tank->lightDays()->create(['day' => CarbonImmutable::now()->startOfDay(), 'hours' => 12]);
-        $lines = $this->page(28, ['light'])->lines();
-        self::assertCount(1, $lines[0]->bars);
+        $charts = $this->page(28, ['light'])->charts();
+        self::assertCount(1, $charts[0]->bars);
     }
 
     public function testFilmIsWhatWasFoundOnThePanes(): void
@@ -123,8 +123,9 @@ final class CourseTest extends FeatureCase
             $run->update(['state' => RunState::Done]);
         }
         self::assertSame([1, 2, 3], array_column($this->page(91, ['film'])->wiped(), 1));
-        $line = $this->page(91, ['film'])->lines()[0];
-        self::assertEqualsWithDelta([CoursePage::HIGH / 3.0, 2.0 * CoursePage::HIGH / 3.0, CoursePage::HIGH], array_column($line->bars, 1), 0.1);
+        $chart = $this->page(91, ['film'])->charts()[0];
+        self::assertSame([1.0, 2.0, 3.0], array_map(static fn(ChartPoint $point): float => $point->value, $chart->bars));
+        self::assertSame(['little', 'as expected', 'much'], array_column($chart->levels, 1));
         $this->get("/tanks/{$this->tank->id}/charts")->assertSeeText('Film on the panes');
     }
 }

@@ -135,7 +135,7 @@ final class DoorsTest extends FeatureCase
         $this->get('/')->assertOk();
         $keeper->update(['password' => 'another water']);
         $this->app?->make('auth')->forgetGuards();
-        $this->get('/')->assertRedirect('/sign-in');
+        $this->get('/')->assertRedirect('/start');
     }
 
     public function testASessionFromBeforeTheDataWerePutBackOpensNothing(): void
@@ -148,7 +148,7 @@ final class DoorsTest extends FeatureCase
         $keeper->delete();
         DB::table('keepers')->insert(['id' => $id, 'name' => 'Lark', 'email' => 'lark@cresco.test', 'password' => bcrypt('other water'), 'created_at' => now(), 'updated_at' => now()]);
         $this->app?->make('auth')->forgetGuards();
-        $this->get('/')->assertRedirect('/sign-in');
+        $this->get('/')->assertRedirect('/start');
     }
 
     public function testEveryAnswerCarriesItsHeaders(): void

@@ -355,7 +355,7 @@ final class FoodTest extends FeatureCase
         $plan = $this->tank->dosePlans()->firstOrFail();
         $part = $this->get($this->food.'?what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('Drawn with what is tried')->assertDontSee('<html', false)->getContent();
 
-        self::assertStringContainsString('class="planned"', (string) $part);
+        self::assertStringContainsString('class="chart__planned"', (string) $part);
         // Four times the dose is four times what it brings, to begin with 2 mg/L of potassium, and the course goes with it.
         $food = $this->reckoned();
         self::assertEqualsWithDelta([2.0, 8.0, 2.0], array_map(static fn(array $amounts): float => $food->planned($amounts)[0]['brings']['potassium'] ?? 0.0, [[], [$plan->id => 40.0], []]), 1e-9);
@@ -369,7 +369,7 @@ final class FoodTest extends FeatureCase
         $this->get($this->food.'?what['.$plan->id.']=10&share=30', ['HX-Request' => 'true'])->assertDontSee('Drawn with what is tried');
         $this->get($this->food.'?what[x]=oops&share=-3&meals[]=1', ['HX-Request' => 'true'])->assertOk()->assertDontSee('Drawn with what is tried');
         foreach (['drawn[]=potassium', 'drawn=%2F+x+potassium+ph', 'drawn='.str_repeat('a+', 900)] as $nonsense) {
-            $this->get($this->food.'?'.$nonsense.'&what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('id="course-potassium"', false)->assertSee('class="planned"', false);
+            $this->get($this->food.'?'.$nonsense.'&what['.$plan->id.']=40', ['HX-Request' => 'true'])->assertOk()->assertSee('id="course-potassium"', false)->assertSee('class="chart__planned"', false);
         }
     }
 
@@ -593,10 +593,10 @@ final class FoodTest extends FeatureCase
         }
         $this->readAgo('nitrate', '40', 0);
         $page = $this->get($this->food)->assertOk();
-        // The field of 40 is read as 30 to 60, and its middle stands beside the level, which the round has too.
+        // The field of 40 is read as 30 to 60, and its middle stands beside the level, which the overview has too.
         $page->assertSeeText('read 45 ± 12, today');
-        preg_match('/data-working="level-nitrate">(\d+) \(/', (string) $page->getContent(), $level);
-        preg_match('/Nitrate\s*<\/dt>\s*<dd[^>]*>\s*[^<]*?(\d+) ± \d+/u', (string) $this->get('/')->assertOk()->getContent(), $round);
+        preg_match('/data-working="level-nitrate">(\d+)</', (string) $page->getContent(), $level);
+        preg_match('/id="now-nitrate">(\d+)</u', (string) $this->get('/tanks/'.$this->tank->id)->assertOk()->getContent(), $round);
         self::assertSame((float) ($round[1] ?? NAN), (float) ($level[1] ?? NAN));
         self::assertLessThan(45.0, (float) ($level[1] ?? NAN));
         self::assertGreaterThan(20.0, (float) ($level[1] ?? NAN));
@@ -798,7 +798,7 @@ final class FoodTest extends FeatureCase
         $this->travel(1)->days();
         $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
         $this->get($this->food)->assertSeeText('Carbon dioxide is high')->assertSeeText('gas off, air on, first of all');
-        $this->get("/tanks/{$this->tank->id}/charts?span=28&series[]=gas")->assertOk()->assertSeeText('2 days on which it was found');
+        $this->get("/tanks/{$this->tank->id}/charts?span=28&series[]=gas")->assertOk()->assertSee('2 days on which it was found');
         $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?span=28&series[]=gas")->assertOk()->streamedContent();
         self::assertSame(2, substr_count($csv, ',gas,'));
     }
@@ -816,7 +816,7 @@ final class FoodTest extends FeatureCase
         $this->travelTo('2026-03-11 18:00');
         $this->noteChange($this->keeper, $this->tank, $this->tank->water ?? self::fail('No water.'), 20.0, CarbonImmutable::now()->subDays(4));
         $page = (string) $this->get($this->food)->assertOk()->getContent();
-        preg_match('/data-working="level-nitrate">([\d.]+) \(/', $page, $found);
+        preg_match('/data-working="level-nitrate">([\d.]+)</', $page, $found);
         $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('read 10 days ago')->assertSeeText('share that was changed 4 days ago')->assertSeeText('level now');
         preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
         self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.5);
@@ -830,7 +830,7 @@ final class FoodTest extends FeatureCase
         $this->keeper->kits()->create(['parameter' => 'nitrate', 'method' => 'field', 'unit' => 'no3_n', 'step' => 0.0, 'fields' => [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]]);
         $this->keeper->unsetRelation('kits');
         $this->actingAs($this->keeper->fresh() ?? $this->keeper);
-        preg_match('/data-working="level-nitrate">([\d.]+) \(/', (string) $this->get($this->food)->assertOk()->getContent(), $found);
+        preg_match('/data-working="level-nitrate">([\d.]+)</', (string) $this->get($this->food)->assertOk()->getContent(), $found);
         $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N');
         preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
         // 30 mg/L of nitrate are 6.8 of nitrogen.
@@ -1044,7 +1044,7 @@ final class FoodTest extends FeatureCase
 
         self::assertMatchesRegularExpression('#id="e-f-what-'.$plan.'" hx-swap-oob="true">[^<]+2\.5#', $part);
         self::assertMatchesRegularExpression('#id="e-f-share" hx-swap-oob="true">[^<]*100#', $part);
-        self::assertStringContainsString('class="course-line"', $part);
+        self::assertStringContainsString('class="chart__plot"', $part);
         $this->get($this->food.'?share=400')->assertSee('100');
     }
 

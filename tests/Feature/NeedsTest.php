@@ -27,7 +27,7 @@ final class NeedsTest extends FeatureCase
     public function testOwnFiguresCountOnEverySheetAndTheOthersStayTheGroups(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get('/')->assertDontSee('<b>high</b>', false);
+        $this->actingAs($keeper)->get('/')->assertDontSee('</b> high', false);
         $this->put("/tanks/$tank->id/targets", ['high' => ['conductivity' => '300', 'ph' => ''], 'low' => ['temperature' => '20'], 'swing' => ['carbonate_hardness' => '0.5', 'conductivity' => '5']])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id/targets");
         $needs = ($tank->fresh() ?? $tank)->needs();
 
@@ -38,8 +38,8 @@ final class NeedsTest extends FeatureCase
         self::assertEqualsWithDelta(0.05, $needs->swingLimits()->ecShare, 1e-9);
         self::assertEqualsWithDelta(SwingLimits::ofOthers()->gh, $needs->swingLimits()->gh, 1e-9);
         // Read at 330: above the keeper's own 300, in the group's range.
-        $this->get('/')->assertSee('<b>high</b>', false);
-        $this->get("/tanks/$tank->id")->assertSee('kept at 150 to 300');
+        $this->get('/')->assertSee('</b> high', false);
+        $this->get("/tanks/$tank->id/water-change")->assertSee("150–300\u{A0}µS/cm");
         // Nearly all of it at once: KH moves from 3.5 toward 5.5.
         $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=60")->assertSee('KH moves too far at once.')->assertSee('± 0.5');
         $this->get("/mix-water?tank=$tank->id")->assertOk();

@@ -22,20 +22,24 @@ final class OneFigureTest extends FeatureCase
         $this->demo();
         $keeper = Keeper::query()->sole();
         $this->actingAs($keeper);
-        $text = fn(string $page): string => (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get($page)->assertOk()->getContent()));
-        // Of the round, what stands beside each tank up to its button.
-        preg_match_all('#<h2><a href="/tanks/(\d+)">.*?(?=<h2>|</main>)#su', (string) $this->get('/')->assertOk()->getContent(), $parts);
-        $round = array_combine($parts[1], array_map(static fn(string $part): string => (string) preg_replace('/\s+/u', ' ', strip_tags($part)), $parts[0]));
+        $html = fn(string $page): string => (string) preg_replace('/\s+/u', ' ', (string) $this->get($page)->assertOk()->getContent());
+        // Of today, all that stands from one tank to the next.
+        preg_match_all('#<p class="strip-name"><a href="/tanks/(\d+)">.*?(?=<p class="strip-name">|</main>)#su', $html('/'), $parts);
+        $today = array_combine($parts[1], array_map(strip_tags(...), $parts[0]));
         $compared = 0;
         foreach (Tank::query()->with('keeper')->get() as $tank) {
-            $pages = ['round' => $round[$tank->id] ?? '', 'tank' => $text("/tanks/$tank->id"), 'change' => $text("/tanks/$tank->id/water-change"), 'food' => $text("/tanks/$tank->id/fertilising")];
+            $pages = ['tank' => $html("/tanks/$tank->id"), 'change' => strip_tags($html("/tanks/$tank->id/water-change")), 'food' => $html("/tanks/$tank->id/fertilising"), 'today' => $today[$tank->id] ?? ''];
             foreach (array_keys(TankWater::of($tank)->readings) as $name) {
                 $parameter = Parameter::from($name);
+                $label = preg_quote($parameter->label(), '/');
                 $shown = [];
-                foreach ($pages as $page => $said) {
-                    $label = preg_quote($parameter->label(), '/');
+                foreach ([
+                    'tank' => '/id="now-'.$name.'">(\d[\d.]*)</', 'food' => '/data-working="level-'.$name.'">(\d[\d.]*)</',
+                    'today' => '/'.$label.' (?:is (?:far )?over its limit )?(\d[\d.]*)°? (?:±|[^\d ]+ (?:high|low))/u',
                     // After its name, with its unit or "forecast" between: a number with its band behind it.
-                    if (preg_match('/'.$label.'(?:, forecast)? (?:[^\d ]{1,5}(?: [^\d ]{1,6})? )?(\d[\d.]*)°? ?(?:±|forecast|[^\d]{1,14} ±|'.($page === 'food' ? '\(' : '±').')/u', $said, $found) === 1) {
+                    'change' => '/'.$label.'(?:, forecast)? ?(?:[^\d ]{1,5}(?: [^\d ]{1,6})?)? (\d[\d.]*)°? ?(?:±|forecast)/u',
+                ] as $page => $figure) {
+                    if (preg_match($figure, $pages[$page], $found) === 1) {
                         $shown[$page] = $found[1];
                     }
                 }

@@ -26,7 +26,7 @@ use Illuminate\Support\Facades\Route as Routes;
 final class OwnershipTest extends FeatureCase
 {
     /** Routes that anyone may enter. */
-    private const OPEN = ['bare', 'up', 'sign-in', 'sign-in/demo', 'sign-up', 'sign-up/new', 'password/forgotten', 'password/new/{token}', 'password/new'];
+    private const OPEN = ['bare', 'up', 'start', 'sign-in', 'sign-in/demo', 'sign-up', 'sign-up/new', 'password/forgotten', 'password/new/{token}', 'password/new'];
 
     /** Routes for whoever has the secret in their address. */
     private const SECRET = ['help/{secret}', 'help/{secret}/tasks/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
@@ -74,7 +74,7 @@ final class OwnershipTest extends FeatureCase
                     $this->call($method, $this->fill($route, $records))->assertNotFound();
                     continue;
                 }
-                $this->call($method, $this->fill($route, $records))->assertRedirect('/sign-in');
+                $this->call($method, $this->fill($route, $records))->assertRedirect($route->uri() === '/' ? '/start' : '/sign-in');
             }
         }
     }

@@ -65,7 +65,7 @@ final class TankTest extends FeatureCase
         // Rim 34 cm above the floor: by hand 26 + 10.8 * 4.8 / 8 = 32.48 L, and the first 8.12 L down to 60.62 mm below the line.
         self::assertEqualsWithDelta(32.48, VesselOf::tank($tank)->litres(), 1e-9);
         self::assertEqualsWithDelta(112.62, VesselOf::tank($tank)->markFor(8.12), 0.01);
-        $this->get("/tanks/$tank->id")->assertOk()->assertSee('<b>32</b>', false)->assertSee('Another, known by its litres');
+        $this->get("/tanks/$tank->id")->assertOk()->assertSee('data-working="volume">32', false)->assertSee('Another, known by its litres');
         foreach (['water-change', 'hose', 'top-off', 'gravel-vac', 'section.svg'] as $page) {
             $this->get("/tanks/$tank->id/$page")->assertOk();
         }

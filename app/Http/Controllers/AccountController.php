@@ -72,7 +72,7 @@ final class AccountController extends Controller
         $address = mb_strtolower(trim($request->string('email')->toString()));
         Keeper::query()->where('email', $address)->exists()
             ? Letter::post($address, 'known')
-            : Letter::post($address, 'move', Letter::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => self::mark($keeper)]));
+            : Letter::post($address, 'move', Letter::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => $keeper->addressMark()]));
 
         return redirect('/account')->with('status', __('account.sent'));
     }
@@ -89,15 +89,18 @@ final class AccountController extends Controller
         if ($keeper === null || !is_string($address)) {
             return redirect('/sign-in')->with('status', __('account.no_link'));
         }
-        $before = $keeper->email;
+        $before = $keeper->isGuest() ? null : $keeper->email;
         try {
+            $keeper->guest_seen_on = null;
             $keeper->update(['email' => $address]);
         } catch (UniqueConstraintViolationException) {
             return redirect('/sign-in')->with('status', __('account.there'));
         }
-        Letter::post($before, 'moved');
+        if ($before !== null) {
+            Letter::post($before, 'moved');
+        }
 
-        return redirect('/account')->with('status', __('account.moved'));
+        return redirect('/account')->with('status', __($before === null ? 'guest.welcome' : 'account.moved'));
     }
 
     public function password(Request $request): RedirectResponse
@@ -148,11 +151,6 @@ final class AccountController extends Controller
     {
         $keeper = $request->hasValidRelativeSignature() && is_numeric($request->query('keeper')) ? Keeper::query()->find((int) $request->query('keeper')) : null;
 
-        return $keeper !== null && hash_equals(self::mark($keeper), is_string($request->query('was')) ? $request->query('was') : '') ? $keeper : null;
-    }
-
-    private static function mark(Keeper $keeper): string
-    {
-        return substr(hash('sha256', $keeper->email.$keeper->password), 0, 32);
+        return $keeper !== null && hash_equals($keeper->addressMark(), is_string($request->query('was')) ? $request->query('was') : '') ? $keeper : null;
     }
 }

@@ -18,6 +18,7 @@ final class EveningController extends Controller
         $typed = $request->query('tanks');
         $picked = $request->boolean('chosen') ? array_map(intval(...), array_values(array_filter(is_array($typed) ? $typed : [], is_numeric(...)))) : null;
 
-        return view('evening', ['evening' => new Evening($keeper, $picked, $draft), 'show' => $keeper->show()]);
+        // Beside the tanks of today it is shorter.
+        return view($request->headers->get('HX-Request') === 'true' ? 'parts.tonight' : 'evening', ['evening' => new Evening($keeper, $picked, $draft), 'show' => $keeper->show()]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\AnswerFirst;
 use App\Actions\KeepPhoto;
 use App\Http\Requests\TankRequest;
 use App\Known\TankWater;
@@ -17,7 +18,6 @@ use App\View\SectionDrawing;
 use App\View\TankLoop;
 use App\View\TankPage;
 use Cresco\Core\Tank\AnimalGroup;
-use Cresco\Core\Tank\Shape;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\RedirectResponse;
@@ -30,7 +30,7 @@ final class TankController extends Controller
 {
     public function create(Request $request): View
     {
-        return $this->form($this->keeper($request), $this->blank($this->keeper($request)));
+        return $this->form($this->keeper($request), Tank::usual(AnimalGroup::Community)->setRelation('devices', new Collection()));
     }
 
     public function store(TankRequest $request): RedirectResponse
@@ -38,6 +38,10 @@ final class TankController extends Controller
         $tank = new Tank();
         $tank->keeper_id = $this->keeper($request)->id;
         $this->save($tank, $request);
+        // Where no water was named yet, it is the tap's.
+        if (!$this->keeper($request)->waters()->exists()) {
+            AnswerFirst::tap($this->keeper($request));
+        }
         if ($tank->water_id === null) {
             $tank->update(['water_id' => UsualWater::for($this->keeper($request), $tank->needs())?->id]);
         }
@@ -112,24 +116,6 @@ final class TankController extends Controller
             'drawing' => new SectionDrawing($tank, VesselOf::tank($tank), VesselOf::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim),
             'loop' => $tank->exists ? TankLoop::of($tank, 'look') : null,
         ]);
-    }
-
-    /** A tank as many keepers have one, to start from. */
-    private function blank(Keeper $keeper): Tank
-    {
-        $tank = new Tank([
-            'name' => '', 'shape' => Shape::Box, 'outer_length' => 600.0, 'outer_depth' => 300.0, 'middle_depth' => 360.0,
-            'outer_height' => 360.0, 'glass' => 6.0, 'water_below_rim' => 25.0, 'bed_back' => 60.0, 'bed_front' => 40.0,
-            'porosity' => 0.42, 'stone_kg' => 0.0, 'stone_height' => 0.0, 'wood_kg' => 0.0, 'wood_height' => 0.0,
-            'measured_litres' => null, 'measured_spread' => null, 'animals' => AnimalGroup::Community, 'fish_height' => 30.0,
-            'warmth' => 24.0, 'ph_set_point' => null, 'nitrate_per_day' => 1.0, 'routine_share' => 0.3, 'routine_days' => 7,
-            'water_id' => null, 'second_water_id' => null, 'second_share' => 0.0, 'started_on' => null,
-        ]);
-        $tank->setRelation('devices', new Collection([
-            new Device(['kind' => 'heater', 'top' => 90.0, 'bottom' => 280.0, 'across' => 6]),
-        ]));
-
-        return $tank;
     }
 
     private function save(Tank $tank, TankRequest $request): void

@@ -1,6 +1,25 @@
 <x-layout title="Account">
     <div class="page-head"><h1>Account</h1><span class="acts"><a href="/settings">Settings</a></span></div>
     @if($keeper->is_demo)<p class="muted">{{ __('account.demo') }}</p>@endif
+    @if($keeper->isGuest())
+    <section class="plain-form" aria-labelledby="keep-head"><h2 id="keep-head">{{ __('guest.keep') }}</h2>
+        <p>{{ __('guest.keep_why') }}</p>
+        <form method="post" action="/account/guest" novalidate>@csrf
+            <x-field name="email" :label="__('guest.email')" type="email" autocomplete="username"/>
+            <x-field name="password" :label="__('guest.password')" type="password" autocomplete="new-password" :help="__('guest.password_help')"/>
+            <x-field name="password_confirmation" :label="__('guest.password_again')" type="password" autocomplete="new-password"/>
+            <button class="act large">{{ __('guest.keep_act') }}</button>
+        </form>
+        @if(config('mail.default') === 'log')<p class="muted">{{ __('account.unsent') }}</p>@endif
+    </section>
+    <details class="danger"><summary>{{ __('guest.delete') }}</summary>
+        <form method="post" action="/account/guest" novalidate>@csrf @method('delete')
+            <label class="tick"><input type="checkbox" name="sure" value="1" aria-describedby="e-f-sure"> All of it goes</label>
+            <p class="fault" id="e-f-sure">@error('sure'){{ $message }}@enderror</p>
+            <button class="act beyond">{{ __('guest.delete_act') }}</button>
+        </form>
+    </details>
+    @else
     <section class="plain-form" id="data" aria-labelledby="data-head"><h2 id="data-head">All your data</h2>
         <p><a class="act quiet" href="/account/data" download><x-icon name="download"/> Everything as one archive</a></p>
         <p class="muted">Records as JSON and CSV, and photos. A new account of any Cresco takes it in as it is; links of helpers and of the calendar stay
@@ -47,4 +66,5 @@
             <button class="act quiet">Delete the account</button>
         </form>
     </section>
+    @endif
 </x-layout>

@@ -16,6 +16,6 @@
             <label class="tick"><input type="checkbox" name="remember" value="1"> Keep me signed in on this device</label>
             <button @class(['act', 'quiet' => $demo])>Sign in</button>
         </form>
-        <p><a href="/sign-up">New account</a> · <a href="/password/forgotten">Forgotten the password?</a></p>
+        <p><a href="/start">Try it without an account</a> · <a href="/sign-up">New account</a> · <a href="/password/forgotten">Forgotten the password?</a></p>
     </div>
 </x-layout>

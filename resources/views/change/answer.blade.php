@@ -2,20 +2,43 @@
 @php($draft = $sheet->draft)
 @php($base = '?'.App\View\Asked::query(request()).'&working=')
 @php($link = fn (string $name): string => 'href="'.e($base.$name).'" data-working="'.e($name).'"')
-<section class="board" aria-label="The change on the section">
+@php([$first, $rest] = $sheet->sorted())
+<div class="change-lead">
     <p class="lead-figure">
         <a class="figure" {!! $link('share') !!}><b>{{ $sheet->litres() }}</b> {{ $draft->tank->keeper->volume_unit->label() }}</a>
-        <span>out, <b class="num">{{ $show->percent($draft->share()) }}</b> new water @if($draft->plan->drains > 1)in {{ $draft->plan->drains }} drains
-            @elseif($draft->plan->isWhileFilling())while {{ $show->volume($draft->plan->outflow() - $draft->plan->drained) }} run in
-            @endif · {{ $sheet->effort() }}</span>
+        <span><b>{{ $sheet->shareLine() }}</b> {{ $sheet->effort() }}<br>{{ $sheet->howLine() }}</span>
     </p>
+    <x-findings :findings="$first"/>
+</div>
+<section class="board" aria-label="The change on the section">
     @include('parts.section', ['drawing' => $sheet->drawing, 'show' => $show])
     <ul class="level-list">
         @foreach($sheet->drawing->leaders as $leader)<li @class(['beyond' => $leader->beyond])><b>{{ $leader->first }}</b> {{ $leader->second }}</li>@endforeach
     </ul>
-    <x-findings :findings="$sheet->findings()"/>
+    @if($rest !== [])
+    <details class="more" id="safety"><summary>{{ trans_choice('change.page.safety', count($rest), ['count' => count($rest)]) }}</summary>
+        <x-findings :findings="$rest"/></details>
+    @endif
 </section>
 <aside class="side right" aria-label="What it will do">
+    <h2>{{ __('change.page.does') }}</h2>
+    <table class="moves"><caption class="visually-hidden">{{ __('change.page.does') }}</caption>
+        <thead><tr><th scope="col"><span class="visually-hidden">{{ __('change.page.what') }}</span></th><th scope="col">{{ __('change.page.now') }}</th>
+            <th scope="col">{{ __('change.page.after') }}</th><th scope="col">{{ __('change.page.target') }}</th></tr></thead>
+        <tbody>
+        @foreach($sheet->moving() as $row)
+            @php([$o, $p] = [$row->outlook, $row->outlook->parameter])
+            <tr @class(['beyond' => $row->beyondSwing || $row->outsideRange])><th scope="row">{{ $p->label() }}</th>
+                <td class="num">{{ $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</td>
+                <td class="num after">{{ $show->number($p, $o->after()->central(), $o->after()->halfWidth()) }}</td>
+                <td class="target">@if($row->range){{ $show->limitNumber($p, $row->range[0]) }}–{{ $show->limit($p, $row->range[1]) }}@endif</td></tr>
+        @endforeach
+        </tbody>
+    </table>
+    @php($still = $sheet->still())
+    @if($still !== [])<p class="muted">{{ trans_choice('change.page.still', count($still), ['what' => App\View\Words::list($still)]) }}</p>@endif
+    @if($sheet->moving() === [] && $sheet->still() === [])<p class="muted">{{ __('change.page.untested') }}</p>@endif
+    <details class="more" id="all-values"><summary>{{ __('change.page.all') }}</summary>
     <table class="forecast">
         <caption class="visually-hidden">Forecast</caption>
         <thead><tr><th scope="col">What it will do</th><th scope="col">now</th><th scope="col">after</th><th scope="col">next day</th></tr></thead>
@@ -57,23 +80,25 @@
         @endif
         </tbody>
     </table>
-    <p class="key"><span class="k was"></span> now <span class="k spread"></span> after <span class="k range"></span> usual range</p>
+    <p class="key"><span class="k was"></span> now <span class="k spread"></span> after <span class="k range"></span> target range</p>
+    <p class="workings">Workings:
+        <a {!! $link('volume') !!}>net volume</a>@if($draft->needed), <a {!! $link('needed') !!}>litres needed</a>@endif, <a
+            {!! $link('stream') !!}>refill temperature</a>, <a {!! $link('depth') !!}>standing
+            depth</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>routine peak</a>@endif
+    </p>
+    </details>
     @if($sheet->feedsPlants())
     <section class="dose-after" hx-get="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\Asked::query(request()) }}"
         hx-trigger="load delay:500ms" hx-target="this" hx-swap="innerHTML" hx-replace-url="false"
         hx-sync="this:replace"><p><a href="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\Asked::query(request()) }}">{{
             __('food.after.link') }}</a></p></section>
     @endif
-    <p class="workings">Workings:
-        <a {!! $link('volume') !!}>net volume</a>@if($draft->needed), <a {!! $link('needed') !!}>litres needed</a>@endif, <a
-            {!! $link('stream') !!}>refill temperature</a>, <a {!! $link('depth') !!}>standing
-            depth</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>routine peak</a>@endif
-    </p>
 </aside>
 @if(request()->header('HX-Request'))
     <div hx-swap-oob="innerHTML:#said">{{ $sheet->litres() }} {{ $draft->tank->keeper->volume_unit->label() }} out, {{ $show->percent($draft->share()) }} new
         water. {{ $sheet->findings()[0]->head ?? '' }}</div>
-    <div id="source-facts" class="source-facts" hx-swap-oob="true">@include('change.source')</div>
+    <span id="source-facts" class="source-facts" hx-swap-oob="true">@include('change.source')</span>
+    <a id="bench-link" hx-swap-oob="true" href="{{ $sheet->benchLink() }}">{{ __('change.page.mix') }}</a>
     @include('change.faults', ['faults' => $faults])
 @endif
 <data id="amount-values" hidden @foreach($sheet->amounts() as $way => $value) data-{{ $way }}="{{ $value }}" @endforeach></data>

@@ -8,33 +8,25 @@
 <x-layout :title="'Water change in '.$tank->name" :loop="$loop" wide act>
     <p id="said" class="visually-hidden" role="status"></p>
     <h1 class="visually-hidden">Water change in {{ $tank->name }}</h1>
-    <form id="change" class="sheet decide" method="post" action="/tanks/{{ $tank->id }}/checklists" novalidate
+    <form id="change" class="sheet change-sheet" method="post" action="/tanks/{{ $tank->id }}/checklists" novalidate
         hx-get="/tanks/{{ $tank->id }}/water-change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
             hx-sync="this:replace" hx-params="not _token,_once" hx-replace-url="true">
         @csrf
         <input type="hidden" name="way" value="{{ $input->way->value }}" data-way>
-        <aside class="side" aria-label="What for, and with what">
-            <fieldset class="reasons"><legend>Why change water?</legend>
-                <label><input type="radio" name="reason" value="routine"
-                    @checked($r === App\Change\Reason::Routine)>
-                    <span>Keep the rhythm<small>{{ $show->percent($tank->routine_share) }}
-                    {{ App\View\Words::every($tank->routine_days) }}</small></span></label>
-                <label><input type="radio" name="reason" value="nitrate"
-                    @checked($r === App\Change\Reason::Nitrate)> <span>Bring nitrate under<small>with enough to spare for the test</small></span></label>
-                <x-change-entry name="nitrate_goal" label="Nitrate goal" :value="$was('nitrate_goal', $show->number($nitrate, 20.0))"
-                    :unit="$show->unit($nitrate)->label" reason="nitrate"/>
-                <label><input type="radio" name="reason" value="conductivity"
-                    @checked($r === App\Change\Reason::Conductivity)> <span>Bring conductivity to</span></label>
-                <x-change-entry name="conductivity_goal" label="Conductivity goal" :value="$was('conductivity_goal')" :unit="$show->unit($ec)->label"
-                    reason="conductivity"/>
-                <label><input type="radio" name="reason" value="treatment"
-                    @checked($r === App\Change\Reason::Treatment)> <span>After a treatment or die-off<small>share of it that should leave</small></span></label>
-                <x-change-entry name="treatment_out" label="Share that should leave" :value="$was('treatment_out', '75')" unit="%" reason="treatment"/>
-                <label><input type="radio" name="reason" value="amount"
-                    @checked($r === App\Change\Reason::Amount)> <span>Just this much<small>drag the line, or type below it</small></span></label>
-                <p><a href="/tanks/{{ $tank->id }}/water-changes/create">Changed already? Note it down</a> · <a
-                    href="/tanks/{{ $tank->id }}/forecast-check">Check the last change</a></p>
-            </fieldset>
+        <fieldset class="reasons"><legend class="visually-hidden">{{ __('change.page.why') }}</legend>
+            @foreach(App\Change\Reason::cases() as $reason)
+            <label class="chip"><input type="radio" name="reason" value="{{ $reason->value }}"
+                @checked($r === $reason)> <span>{{ __('change.page.reason.'.$reason->value) }}</span></label>
+            @endforeach
+            <x-change-entry name="nitrate_goal" :label="__('change.page.goal.nitrate')" :value="$was('nitrate_goal', $show->number($nitrate, 20.0))"
+                :unit="$show->unit($nitrate)->label" reason="nitrate"/>
+            <x-change-entry name="conductivity_goal" :label="__('change.page.goal.conductivity')" :value="$was('conductivity_goal')"
+                :unit="$show->unit($ec)->label" reason="conductivity"/>
+            <x-change-entry name="treatment_out" :label="__('change.page.goal.treatment')" :value="$was('treatment_out', '75')" unit="%" reason="treatment"/>
+        </fieldset>
+        <details class="side water-in" id="water-in"
+            @if($errors->hasAny(['water', 'second_water', 'second_share', 'landing', 'drains', 'stream', 'waterline', 'inflow'])) open @endif>
+            <summary>{{ __('change.page.water_in') }}<span id="source-facts" class="source-facts">@include('change.source')</span></summary>
             <fieldset><legend>Water to go in</legend>
                 <div class="field"><label for="f-water">Water</label>
                 <select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}"
@@ -60,13 +52,14 @@
                         :unit="$show->levels()->label"/>
                 </div>
                 <x-change-entry name="inflow" label="runs in while the tank drains, of what runs out" :value="$was('inflow', '0')" unit="%"/>
-                <div id="source-facts" class="source-facts">@include('change.source')</div>
             </fieldset>
-            <details><summary>The animals allow, at once</summary>
+            <p class="links-line"><a id="bench-link" href="{{ $sheet->benchLink() }}">{{ __('change.page.mix') }}</a>
+                @if($batch = $sheet->draft->waters->batchOf($input->first))<a href="/batches/{{ $batch->id }}">{{ __('change.page.card') }}</a>@endif</p>
+            <details><summary>{{ __('change.page.limits') }}</summary>
                 <dl class="facts">@foreach($sheet->limits() as [$name, $width])<div><dt>{{ $name }}</dt><dd class="num">{{ $width }}</dd></div>@endforeach</dl>
-                <small>{{ $tank->animals->label() }}. <a href="/tanks/{{ $tank->id }}/targets">Change these figures</a></small>
+                <small>{{ $tank->animals->label() }}. <a href="/tanks/{{ $tank->id }}/targets">{{ __('change.page.targets') }}</a></small>
             </details>
-        </aside>
+        </details>
         <div id="answer" class="answer">@include('change.answer')</div>
         <div class="amounts" role="group" aria-label="Amount, typed">
             <span class="muted">Or type</span>
@@ -83,6 +76,8 @@
             <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/water-change">Work it out</button>
             <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/maintenance">Add other work</button>
             <button class="act large" id="do">Write the checklist</button>
+            <p class="links-line"><a href="/tanks/{{ $tank->id }}/water-changes/create">{{ __('change.page.done') }}</a>
+                <a href="/tanks/{{ $tank->id }}/forecast-check">{{ __('change.page.check') }}</a></p>
         </div>
     </form>
     @includeWhen($isWorkingAsked, 'parts.open-working')

@@ -42,7 +42,8 @@
             <a href="/settings" @if(request()->is('settings', 'account', 'estimates')) aria-current="page" @endif>Settings</a>
         </nav>
         @if($keeper)
-        <form class="leave" method="post" action="/sign-out">@csrf<button class="quiet">Sign out</button></form>
+        @if($keeper->isGuest())<a class="leave" href="/account">{{ __('guest.account') }}</a>
+        @else<form class="leave" method="post" action="/sign-out">@csrf<button class="quiet">Sign out</button></form>@endif
         @endif
     @endif
 </header>

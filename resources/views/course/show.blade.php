@@ -10,8 +10,13 @@
         <section class="board">
             <p class="hint">{{ ucfirst($stretch) }}.
                 @if($page->window()){{ __('course.window', ['sign' => __('inquiry.short.'.$page->sign)]) }}@endif {{ __('course.key') }}</p>
-            @if($page->lines() === [])<p>{{ __('course.empty') }}</p>@else<div class="course-scroll" tabindex="0" role="region"
-                aria-label="{{ __('course.title', ['tank' => $tank->name]) }}">@include('course.sheet')</div>@endif
+            @if($page->charts() === [])<p>{{ __('course.empty') }}</p>
+            <p><a class="act" href="/tanks/{{ $tank->id }}/test">{{ __('round.act.read') }}</a></p>@else<div class="charts">
+                @foreach($page->charts() as $chart)
+                <section class="chart-row"><h2>{{ $chart->title }} <small>{{ $chart->unit }}</small></h2>
+                    <x-chart :chart="$chart" :marks="$page->marks()" :window="$page->window()"/></section>
+                @endforeach
+            </div>@endif
             <p><a href="{{ $page->url([], '.svg') }}" download>{{ __('course.svg') }}</a> ·
                 <a href="{{ $page->url([], '.csv') }}" download>{{ __('course.csv') }}</a></p>
         </section>

@@ -4,7 +4,7 @@
 @if($page->isPart() && $strip === null)
 <div id="found-{{ $name }}" hidden hx-preserve></div>
 @else
-<div id="found-{{ $name }}">
+<div id="found-{{ $name }}" class="course-found">
     @foreach($page->findings($name) as $finding)
     <p class="finding {{ $finding->tone }}"><b>{{ $finding->head }}</b> {{ $finding->text }}</p>
     @endforeach
@@ -19,14 +19,8 @@
 @endforeach
     @if($page->isPart())
     <div id="course-gas" hidden hx-preserve></div>
-    <div id="course-ticks" hidden hx-preserve></div>
     @else
     @includeWhen($page->gas !== null, 'food.gas')
-    <div class="course ticks" id="course-ticks" aria-hidden="true">
-        <span></span>
-        <p>@foreach($page->ticks() as $tick)<span>{{ $page->tickWords($tick) }}</span>@endforeach</p>
-        <span></span>
-    </div>
     @endif
 </div>
 <p class="key">{{ __('food.key') }}</p>

@@ -13,6 +13,6 @@
 @if($page->isPart())<tr id="row-gas" hidden hx-preserve></tr>@elseif($page->gas)
     <tr id="row-gas"><th scope="row">{{ __('food.gas.name') }}, mg/L</th><td class="num">{{ $page->gas->figure() }}</td>
         <td colspan="4">{{ __('food.gas.read', ['day' => $page->gas->day()]) }}</td>
-        <td class="num">{{ __('food.gas.under', ['harms' => $page->gas->harmsFrom()]) }}</td></tr>
+        <td class="num">{{ __('food.gas.under', ['harms' => $page->gas->harmsFrom]) }}</td></tr>
 @endif
 </tbody></table>

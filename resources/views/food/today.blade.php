@@ -14,13 +14,13 @@
 </section>
 @endif
 <section class="doses-today">
-    <h2>Today</h2>
+    <h2>{{ __('food.today_head') }}</h2>
     @forelse($page->today() as $due)
     <form class="dose" method="post" action="/tanks/{{ $tank->id }}/doses">
         @csrf
         <input type="hidden" name="jar_id" value="{{ $due['plan']->jar_id }}">
         <input type="hidden" name="amount" value="{{ $due['plan']->given() }}">
-        <p><span class="num large">{{ $due['amount'] }}</span> {{ $due['plan']->jar->name }}</p>
+        <p class="large"><span class="num">{{ $due['amount'] }}</span> {{ $due['plan']->jar->name }}</p>
         @if(!$due['dose'] && $due['plan']->by_doser)<p class="muted">{{ $page->byPump($due['plan']) }}</p>@endif
         @if($due['dose'])
         <p class="muted">{{ __($due['dose']->missed ? 'food.was_missed' : 'food.was_given', ['time' => $page->show->time($due['dose']->given_at)]) }}</p>
@@ -37,8 +37,8 @@
     <p>{{ $tank->dosePlans->isEmpty() ? __('food.none_planned') : __('food.none_today') }}</p>
     @endforelse
     @if($page->week() !== [])
-    <ol class="week">
+    <details><summary>{{ __('food.next_days') }}</summary><ol class="week">
         @foreach($page->week() as $day)<li><b>{{ $day['day'] }}</b> {{ $day['words'] }}</li>@endforeach
-    </ol>
+    </ol></details>
     @endif
 </section>

@@ -1,98 +1,86 @@
-<x-layout :title="$page->tank->name" :loop="$loop" wide>
-    <h1 class="visually-hidden">{{ $page->tank->name }}: section</h1>
-    <div class="sheet look">
-        <aside class="side" aria-label="Dimensions">
-            <h2>Measures</h2>
-            <dl class="facts">
-                @foreach($page->dimensions() as [$name, $text])<div><dt>{{ $name }}</dt><dd>{{ $text }}</dd></div>@endforeach
-            </dl>
-            @php($outline = $page->outline(150, 80))
-            <figure class="plan">
-                <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="Plan from above, front pane below">
-                <polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
-                <figcaption>from above, front below</figcaption>
-            </figure>
-            <p><a class="act quiet" href="/tanks/{{ $page->tank->id }}/edit"><x-icon name="pencil"/> Edit tank setup</a></p>
-            <ul class="links"><li><a href="/tanks/{{ $page->tank->id }}/livestock">Livestock and new arrivals</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/cycling">Cycling</a></li><li><a href="/tanks/{{ $page->tank->id }}/catch-up">Catching up</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/charts">Charts</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/light">Light and CO₂</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/fixed-spot">Photos</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/targets">Targets</a></li>
-            <li><a href="/mix-water?tank={{ $page->tank->id }}">Mix water for it</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/top-off">Top-off over a year</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/dechlorinator">Dechlorinator dose</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/lower-kh">Lower KH with acid</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/hose">Hose and heat</a></li>
-            <li><a href="/tanks/{{ $page->tank->id }}/gravel-vac">Gravel-vac zones</a></li></ul>
-            <p><a href="/tanks/{{ $page->tank->id }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
-        </aside>
-        <section class="board" aria-label="Section to scale">
-            <p class="lead-figure">
-                <a class="figure" href="?working=volume" data-working="volume"><b>{{ $page->show->volumeNumber($page->vessel->litres()) }}</b>
-                    {{ $page->tank->keeper->volume_unit->label() }} net</a>
-                <span>± {{ $page->show->volume(($page->vessel->volumeDistribution()->quantile(.9) - $page->vessel->volumeDistribution()->quantile(.1)) / 2) }}
-                    from your measurements</span>
-            </p>
+@php([$tank, $strip, $base] = [$page->tank, $page->strip, '/tanks/'.$page->tank->id])
+<x-layout :title="$tank->name" :loop="$loop" wide>
+    <div class="sheet overview">
+        <section class="board" aria-label="{{ $tank->name }}">
+            <div class="lead">
+                <h1 @class(['beyond' => $strip->urgency->isForToday()])>{{ $strip->head }}<span class="visually-hidden">: {{ $tank->name }}</span></h1>
+                <p>{{ $strip->why }}</p>
+                @if($strip->acts !== [])
+                    <details class="acts-now" open><summary>{{ __('standing.ten_minutes') }}</summary><ol>
+                        @foreach($strip->acts as $act)<li>{{ $act }}</li>@endforeach
+                    </ol></details>
+                @endif
+                <div class="acts"><a @class(['act', 'large', 'quiet' => $strip->isCalm()]) href="{{ $strip->url }}">{{ $strip->act }}</a>
+                @if($strip->beside !== [])<ul class="also">
+                    @foreach($strip->beside as $line)<li><a href="{{ $line->url }}">{{ $line->head }}</a></li>@endforeach
+                </ul>@endif</div>
+            </div>
             @include('parts.section', ['drawing' => $page->drawing, 'show' => $page->show])
             <ul class="level-list">
                 @foreach($page->drawing->leaders as $leader)<li><b>{{ $leader->first }}</b> {{ $leader->second }}</li>@endforeach
             </ul>
-            @if($page->levels() !== [])
-            <table class="plain levels"><caption>Levels, from the rim down</caption><thead><tr><th>Below the rim</th><th>What</th><th>Out until there</th>
-            </tr></thead><tbody>
-                @foreach($page->levels() as [$mm, $name, $litres])<tr><td class="num">{{ $mm }}</td><td>{{ $name }}</td><td class="num">{{ $litres }}</td>
-                </tr>@endforeach
-            </tbody></table>
-            @endif
+            <p class="lives">
+                <a href="?working=volume" data-working="volume">{{ __('tank.litres', ['litres' => $page->show->volume($page->vessel->litres())]) }}</a>
+                <a href="{{ $base }}/livestock">{{ $tank->animals->label() }}</a>
+                <a href="{{ $base }}/plants">{{ trans_choice('tank.stands', $tank->stands()->count(), ['count' => $tank->stands()->count()]) }}</a>
+                <a href="{{ $base }}/light">Light and CO₂</a></p>
         </section>
-        <aside class="side right" aria-label="State of the water">
-            @foreach($page->concerns() as $line)
-                <p class="finding {{ $line->finding()->tone }}"><b>{{ $line->finding()->head }}</b> {{ $line->why }}</p>
-                @if($line->acts !== [])
-                    <details class="acts-now" open><summary>{{ __('standing.ten_minutes') }}</summary><ol>
-                        @foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach
-                    </ol></details>
+        <aside class="side right" aria-label="{{ __('tank.water.now') }}">
+            <div class="page-head"><h2>{{ __('tank.water.now') }}</h2>
+                <a href="{{ $base }}/charts">{{ __('tank.water.all') }}</a></div>
+            @foreach($page->figures() as $figure)
+                @if($figure->value)
+                <div @class(['tested-row', 'beyond' => $figure->beyond()])>
+                    <span class="name">{{ $figure->parameter->label() }} <small>{{ $figure->when($page->show) }}</small></span>
+                    <span class="num">@if($figure->isCarriedOn)<a href="?working={{ $figure->parameter->value }}"
+                        data-working="{{ $figure->parameter->value }}"><span
+                        id="now-{{ $figure->parameter->value }}">{{ $figure->number($page->show) }}</span></a>
+                        @else<span id="now-{{ $figure->parameter->value }}">{{ $figure->number($page->show) }}</span>@endif
+                        <small>{{ $page->show->unit($figure->parameter)->label }}</small>
+                        @if($figure->beyond())<b>{{ $figure->beyond() }}</b>@endif</span>
+                    @if($chart = $page->chart($figure->parameter))<x-chart :chart="$chart" :high="50" :dates="false"/>@endif
+                </div>
                 @endif
             @endforeach
-            <h2>Water now</h2>
-            <div class="bands">
-            @foreach($page->figures() as $figure)
-                <div @class(['band-row', 'beyond' => $figure->beyond()])>
-                    <span class="name">{{ $figure->parameter->label() }}</span>
-                    @if($figure->value)
-                        <span class="num">@if($figure->isCarriedOn)<a href="?working={{ $figure->parameter->value }}"
-                            data-working="{{ $figure->parameter->value }}">{{ $figure->text($page->show) }}</a>@else{{ $figure->text($page->show) }}
-                            @endif @if($figure->beyond()) <b>{{ $figure->beyond() }}</b>@endif</span>
-                        <svg class="band" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
-                            <path class="scale" d="M0 4h100"/>
-                            @if($figure->range)<path class="range" d="M{{ $figure->at($figure->range[0]) }} 4H{{ $figure->at($figure->range[1]) }}"/>@endif
-                            <path class="spread" d="M{{ $figure->at($figure->value->quantile(.1)) }} 4H{{ $figure->at($figure->value->quantile(.9)) + .6 }}"/>
-                        </svg>
-                        <small>{{ $figure->isCarried ? 'forecast, changed ' : ($figure->isCarriedOn ? 'as it should be now, read ' : '')
-                            }}{{ $figure->at ? $page->show->day($figure->at) : '' }}
-                            @if($read = $figure->readAs($page->show))
-                            {{ $figure->isCarriedOn ? 'as' : '· read as' }} {{ $read }}
-                            @endif
-                            @if($figure->range)
-                            @php($least = $page->show->limitNumber($figure->parameter, $figure->range[0]))
-                            @php($most = $page->show->limit($figure->parameter, $figure->range[1]))
-                            · kept at {{ $least }} to {{ $most }}
-                            @endif</small>
-                    @else
-                        <span class="num muted">not read</span>
-                    @endif
-                </div>
-            @endforeach
-            </div>
-            <p><a class="act" href="/tanks/{{ $page->tank->id }}/test">Read</a> <a class="act quiet"
-                href="/tanks/{{ $page->tank->id }}/water-change">Plan a change</a></p>
-            <h2>Last events</h2>
-            <ul class="events">
-                @forelse($page->lastEntries() as $entry)<li><span>{{ $page->show->day($entry->happened_at) }}</span> {{ $entry->title }}</li>@empty<li>Nothing
-                    yet.</li>@endforelse
-            </ul>
+            @if($page->untested() !== [])<p class="muted">{{ __('tank.water.untested', ['what' => implode(', ', $page->untested())]) }}
+                <a href="{{ $base }}/test">{{ __('round.act.read') }}</a></p>@endif
         </aside>
+        <section class="board more-places" aria-label="{{ __('tank.more') }}">
+            <h2>{{ __('tank.more') }}</h2>
+            <ul class="links">
+                <li><a href="{{ $base }}/livestock">Livestock and new arrivals</a></li>
+                <li><a href="{{ $base }}/targets">Targets</a></li>
+                <li><a href="{{ $base }}/edit">Tank setup</a></li>
+                <li><a href="{{ $base }}/charts">Charts</a></li>
+                <li><a href="{{ $base }}/fixed-spot">Photos</a></li>
+                <li><a href="{{ $base }}/top-off">Top-off</a></li>
+                <li><a href="{{ $base }}/gravel-vac">Gravel-vac zones</a></li>
+                <li><a href="{{ $base }}/dechlorinator">Dechlorinator</a></li>
+                <li><a href="{{ $base }}/lower-kh">Lower KH</a></li>
+                <li><a href="{{ $base }}/hose">Hose and heat</a></li>
+                <li><a href="{{ $base }}/cycling">Cycling</a></li>
+                <li><a href="{{ $base }}/catch-up">Catching up</a></li>
+            </ul>
+            <details class="more"><summary>{{ __('tank.measures') }}</summary>
+                <dl class="facts">
+                    @foreach($page->dimensions() as [$name, $text])<div><dt>{{ $name }}</dt><dd>{{ $text }}</dd></div>@endforeach
+                </dl>
+                @php($outline = $page->outline(150, 80))
+                <figure class="plan">
+                    <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="Plan from above, front pane below">
+                    <polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
+                    <figcaption>from above, front below</figcaption>
+                </figure>
+                @if($page->levels() !== [])
+                <table class="plain levels"><caption>Levels, from the rim down</caption><thead><tr><th>Below the rim</th><th>What</th><th>Out until there</th>
+                </tr></thead><tbody>
+                    @foreach($page->levels() as [$mm, $name, $litres])<tr><td class="num">{{ $mm }}</td><td>{{ $name }}</td><td class="num">{{ $litres }}</td>
+                    </tr>@endforeach
+                </tbody></table>
+                @endif
+                <p><a href="{{ $base }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
+            </details>
+        </section>
     </div>
     @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>
