@@ -61,7 +61,8 @@ final class BatchTest extends BrowserCase
 
         // The change sheet takes it, and the checklist carries it.
         $this->press('Change water with it');
-        $this->untilText('#source-facts', 'its batch card');
+        $this->click('#water-in summary');
+        $this->untilText('#water-in', 'Its batch card');
         $this->press('Write the checklist');
         for ($i = 0; $i < 12 && !str_contains($this->text('.run-body'), 'The pen should read'); ++$i) {
             $title = $this->text('h1');

@@ -63,7 +63,7 @@ final class FortnightTest extends BrowserCase
         $this->day(8 * 24.0);
         self::assertStringContainsString('Change due yesterday', $this->strip());
         $this->go(self::TANK.'/water-change');
-        $this->press('Changed already? Note it down');
+        $this->press('Already done? Note it');
         $this->type('[name="litres"]', '60');
         $this->press('Note the change');
         $this->untilText('.status', 'Noted');
@@ -92,7 +92,7 @@ final class FortnightTest extends BrowserCase
     /** What Round says of the tank. */
     private function strip(): string
     {
-        foreach ($this->browser->findElements(WebDriverBy::cssSelector('.strip')) as $strip) {
+        foreach ($this->browser->findElements(WebDriverBy::cssSelector('.strip, .calm-tanks li')) as $strip) {
             if (str_contains($strip->getText(), 'Long Meadow')) {
                 return $strip->getText();
             }

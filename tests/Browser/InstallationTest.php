@@ -181,7 +181,7 @@ final class InstallationTest extends TestCase
         $after = glob(self::$place->folder.'/storage/app/private/photos/*/*.jpg') ?: [];
         self::assertSame([$photos, $hashes], [$after, array_map(static fn(string $one): string => (string) hash_file('sha256', $one), $after)]);
         // The server goes on with them; everybody signs in anew.
-        self::assertStringContainsString('name="password"', self::ask($url.'/', null, $jar));
+        self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $jar));
         [$jar] = self::enter($url);
         self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $jar));
         self::assertSame([], glob(self::$place->folder.'/database/.restoring-*') ?: []);
@@ -263,7 +263,7 @@ final class InstallationTest extends TestCase
         self::assertSame(0, $code, $said);
         self::assertSame(0, self::$place->number("select count(*) from entries where title = 'Goes'"));
         self::assertSame(1, self::$place->number('select count(*) from keepers'));
-        self::assertStringContainsString('name="password"', self::ask($url.'/', null, $jar));
+        self::assertStringContainsString('Tell me how much', self::ask($url.'/', null, $jar));
         [$jar] = self::enter($url);
         self::assertStringContainsString('Long Meadow', self::ask($url.'/', null, $jar));
     }

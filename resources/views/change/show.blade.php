@@ -76,6 +76,8 @@
             <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/water-change">Work it out</button>
             <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/maintenance">Add other work</button>
             <button class="act large" id="do">Write the checklist</button>
+        </div>
+        <div class="change-links">
             <p class="links-line"><a href="/tanks/{{ $tank->id }}/water-changes/create">{{ __('change.page.done') }}</a>
                 <a href="/tanks/{{ $tank->id }}/forecast-check">{{ __('change.page.check') }}</a></p>
         </div>
