@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\LightOf;
+use App\Known\PlantingOf;
 use App\Known\VesselOf;
 use App\Models\Lamp;
 use App\Models\LightReading;
 use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Light\LightField;
+use Cresco\Core\Plants\Planting;
 use Cresco\Core\Tank\Device;
 
 /** The light of a tank: what it comes to at some depths and places, its lamps and its readings. */
@@ -20,13 +22,87 @@ final readonly class LightPage
 
     public Show $show;
 
+    /** Fields of the picture, across and down. */
+    private const COLUMNS = 20;
+
+    private const ROWS = 12;
+
     private float $water;
+
+    private SectionDrawing $drawing;
+
+    private ?Planting $planting;
 
     public function __construct(public Tank $tank)
     {
         $this->light = LightOf::tank($tank);
         $this->show = $tank->keeper->show();
         $this->water = VesselOf::tank($tank)->waterHeight();
+        $this->planting = PlantingOf::orNone($tank);
+        $this->drawing = new SectionDrawing($tank, VesselOf::tank($tank), [], null, 640.0, 380.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
+    }
+
+    /** The section that the light is drawn into. */
+    public function drawing(): SectionDrawing
+    {
+        return $this->drawing;
+    }
+
+    /** @return list<array{x: float, y: float, w: float, h: float, dark: float}> the water in fields: where they stand, and how dark they are against the brightest, 0 to 1 */
+    public function shades(): array
+    {
+        $fields = [];
+        $brightest = max(1e-6, $this->light->atPlace(0.5, 0.5, 0.0));
+        for ($row = 0; $row < self::ROWS; ++$row) {
+            for ($column = 0; $column < self::COLUMNS; ++$column) {
+                $depth = ($row + 0.5) / self::ROWS * $this->water;
+                $x = $this->drawing->x(100.0 * $column / self::COLUMNS);
+                $y = $this->drawing->y($this->tank->water_below_rim + $row / self::ROWS * $this->water);
+                $fields[] = [
+                    'x' => $x, 'y' => $y, 'w' => round($this->drawing->x(100.0 * ($column + 1) / self::COLUMNS) - $x, 1), 'h' => round($this->drawing->length($this->water / self::ROWS) + 0.3, 1),
+                    'dark' => round(1.0 - min(1.0, $this->light->atPlace(($column + 0.5) / self::COLUMNS, 0.5, $depth) / $brightest), 2),
+                ];
+            }
+        }
+
+        return $fields;
+    }
+
+    /** @return list<array{x: float, y: float, light: string}> the light at places of the picture, from the surface to the substrate */
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ([0.06, 0.5, 0.97] as $down) {
+            foreach ([0.04, 0.5, 0.96] as $across) {
+                $marks[] = ['x' => $this->drawing->x(100.0 * $across), 'y' => $this->drawing->y($this->tank->water_below_rim + $down * $this->water), 'light' => Show::rounded($this->light->atPlace($across, 0.5, $down * $this->water), 0)];
+            }
+        }
+
+        return $marks;
+    }
+
+    /** @return list<array{name: string, light: string, needs: string, state: string}> what each plant group gets at its top, and asks for */
+    public function needs(): array
+    {
+        $planting = $this->planting;
+        $needs = [];
+        foreach ($planting->stands ?? [] as $stand) {
+            if ($planting === null || $this->light->lamps === []) {
+                break;
+            }
+            [$light, $least, $most] = [$planting->lightAt($stand, 0.0), $planting->need($stand), $planting->most($stand)];
+            $needs[] = [
+                'name' => $stand->name.', '.StandWords::place($stand), 'light' => Show::rounded($light, 0),
+                'needs' => $most === null ? (string) __('light.needs.from', ['least' => Show::rounded($least, 0)]) : (string) __('light.needs.between', ['least' => Show::rounded($least, 0), 'most' => Show::rounded($most, 0)]),
+                'state' => match (true) {
+                    $light < $least => 'dark',
+                    $most !== null && $light > $most => 'bright',
+                    default => 'right',
+                },
+            ];
+        }
+
+        return $needs;
     }
 
     /** mm under the water, halfway down. */

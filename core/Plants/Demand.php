@@ -30,6 +30,15 @@ enum Demand: string
         };
     }
 
+    /**
+     * Light at its top above which slow leaves gather algae before they make use of it, µmol/m2s over eight hours: twice where growth has
+     * bent off. Null where none is too bright. House default.
+     */
+    public function most(): ?float
+    {
+        return $this === self::Much ? null : 2.0 * $this->bend();
+    }
+
     /** Light at its top that keeps it in good form, µmol/m2s over eight hours. House default. */
     public function need(): float
     {

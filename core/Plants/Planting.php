@@ -234,6 +234,15 @@ final class Planting
         return self::asks($stand->demand, $this->light->hours());
     }
 
+    /** Light at its top that is too bright for a stand, µmol/m2s; null where none is. */
+    public function most(Stand $stand): ?float
+    {
+        $most = $stand->demand->most();
+        $hours = $this->light->hours();
+
+        return $most === null || $hours <= 0.0 ? null : $most * self::HOURS / $hours;
+    }
+
     /**
      * Light that a kind asks for where the lamps are on for so long, µmol/m2s; INF in the dark.
      *

@@ -86,6 +86,8 @@ abstract class BrowserCase extends TestCase
     /** Leaves the browser as a new one: nothing signed in, kept, cached, emulated or complained of. */
     private function forget(): void
     {
+        // First of all, so that no answer that is still under way is kept.
+        $this->browser->get('about:blank');
         $this->tools->execute('Storage.clearDataForOrigin', ['origin' => self::$server->url, 'storageTypes' => 'all']);
         $this->tools->execute('Network.clearBrowserCookies');
         $this->tools->execute('Network.clearBrowserCache');
@@ -95,7 +97,6 @@ abstract class BrowserCase extends TestCase
         if ($this->axe !== null) {
             $this->tools->execute('Page.removeScriptToEvaluateOnNewDocument', ['identifier' => $this->axe]);
         }
-        $this->browser->get('about:blank');
         $this->browser->manage()->getLog('browser');
     }
 

@@ -128,6 +128,13 @@ final class DoorsTest extends FeatureCase
         $this->get('/password/new/abc?email[]=x')->assertOk();
     }
 
+    public function testAnAnswerBesideThePageLeavesTheSessionOfTheBrowserAsItIs(): void
+    {
+        $this->actingAs($this->keeper());
+        self::assertNotNull($this->get('/settings')->assertOk()->getCookie('cresco_session', false));
+        self::assertNull($this->get('/tonight', ['HX-Request' => 'true'])->assertOk()->getCookie('cresco_session', false));
+    }
+
     public function testANewPasswordEndsEveryOtherSession(): void
     {
         $keeper = $this->keeper();

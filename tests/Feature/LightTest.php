@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Known\LightOf;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\View\LightPage;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Lamps as their labels say, what lies in their way, and what a sensor or a phone showed under them. */
@@ -61,6 +62,33 @@ final class LightTest extends FeatureCase
         self::assertEqualsWithDelta($before, self::middle($tank), 1e-9);
         $this->post("/tanks/$tank->id/light-readings", ['by' => $by, 'value' => (string) (2 * (int) $typed), 'across' => '50', 'front' => '40', 'depth' => '200'])->assertSessionHasNoErrors();
         self::assertGreaterThan($after, self::middle($tank));
+    }
+
+    /** @return iterable<string, array{string, string, string}> species, maker's figure, and what is said of its light */
+    public static function needs(): iterable
+    {
+        // Over eight hours a fern needs 15 and gathers algae above 60; stems and carpets need 30, and gather them above 120.
+        yield 'a fern under a strong light' => ['microsorum_pteropus', '400', 'too bright'];
+        yield 'a fern under a little light' => ['microsorum_pteropus', '8', 'in range'];
+        yield 'a stem under a strong light' => ['ludwigia_repens', '400', 'too bright'];
+        yield 'a carpet under very little light' => ['micranthemum_tweediei', '4', 'too dark'];
+    }
+
+    #[DataProvider('needs')]
+    public function testThePictureSaysWhichPlantGetsTooMuchLightAndWhichTooLittle(string $kind, string $told, string $state): void
+    {
+        [$keeper, $tank, $url] = $this->lit();
+        $this->put("/tanks/$tank->id/lights/".$tank->lamps()->sole()->id, ['told' => $told, 'ramp' => '0', 'dimmer' => '100'] + self::LAMP)->assertSessionHasNoErrors();
+        $tank->stands()->create(['kind' => $kind, 'left_edge' => 0.4, 'right_edge' => 0.6, 'front_edge' => 0.4, 'back_edge' => 0.6])->looks()->create(['happened_at' => now(), 'height' => 60]);
+        $page = $this->get($url)->assertOk()->assertSee('light-shades', false)->assertSee($state);
+        $others = array_diff(['too bright', 'in range', 'too dark'], [$state]);
+        array_map($page->assertDontSee(...), $others);
+        // The corner of the picture is darker than its middle, and the substrate than the surface.
+        $picture = new LightPage(Tank::query()->findOrFail($tank->id)->setRelation('keeper', $keeper));
+        [$corner, $middle, , , , , , $below] = array_map(static fn(array $mark): float => (float) $mark['light'], $picture->marks());
+        self::assertGreaterThan(max($corner, $below), $middle);
+        $dark = array_column($picture->shades(), 'dark');
+        self::assertTrue(min($dark) >= 0.0 && max($dark) <= 1.0 && $dark[0] > $dark[10]);
     }
 
     public function testLampsCoverAndHoursAreKeptAndReckonedWith(): void

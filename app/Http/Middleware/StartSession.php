@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Accounts\SignedOut;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Base;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A request that runs beside a page, while a keeper types or to ask whether anything has changed, leaves the session as it is: what a
@@ -33,6 +35,14 @@ final class StartSession extends Base
     {
         if (!self::runsBeside($request)) {
             parent::saveSession($request);
+        }
+    }
+
+    /** Its answer may come after the keeper has signed out or in: it must not bring the session of before back. */
+    protected function addCookieToResponse(Response $response, Session $session): void
+    {
+        if (!self::runsBeside(request())) {
+            parent::addCookieToResponse($response, $session);
         }
     }
 

@@ -4,7 +4,20 @@
     <div class="two-halves light-page">
     <section>
         @if($tank->lamps->isNotEmpty())
-        <table class="plain"><caption>What reaches the plants at full light, µmol/m²s</caption>
+        <figure class="light-picture">
+            @include('parts.section', ['drawing' => $page->drawing(), 'show' => $page->show, 'over' => 'plants.light-over'])
+            <figcaption>{{ __('light.picture') }}</figcaption>
+        </figure>
+        @if($page->needs() !== [])
+        <table class="plain light-needs"><caption>{{ __('light.needs.caption') }}</caption>
+            <thead><tr><th scope="col">{{ __('light.needs.plant') }}</th><th scope="col">{{ __('light.needs.gets') }}</th><th scope="col">{{ __('light.needs.asks') }}</th>
+                <th scope="col"><span class="visually-hidden">{{ __('light.needs.verdict') }}</span></th></tr></thead><tbody>
+            @foreach($page->needs() as $row)<tr @class(['beyond' => $row['state'] !== 'right'])><th scope="row">{{ $row['name'] }}</th><td
+                class="num">{{ $row['light'] }}</td><td class="num">{{ $row['needs'] }}</td><td>{{ __('light.needs.'.$row['state']) }}</td></tr>@endforeach
+        </tbody></table>
+        @endif
+        <details class="more"><summary>{{ __('light.table') }}</summary>
+        <table class="plain"><caption>{{ __('light.caption') }}</caption>
             <thead><tr><th>Under the water</th><th>mean</th><th>middle</th><th>corner</th><th>mol/m² a day</th></tr></thead>
             <tbody>
             @foreach($page->rows() as $row)
@@ -14,8 +27,9 @@
             </tbody>
         </table>
         <p>{{ $page->band() }} @if($page->moved()){{ $page->moved() }}@endif <a href="?working=light" data-working="light">working</a></p>
+        </details>
         @else
-        <p>Set up the lamp, and Cresco reckons what reaches each plant.</p>
+        <p>{{ __('light.none') }}</p>
         @endif
         @if($page->given())<p>{{ $page->given() }}</p>@endif
         <h2>Lamps</h2>
