@@ -174,7 +174,7 @@ final readonly class Waters
         }
 
         // While a keeper types, the same blend is asked for again and again; its readings decide what it is.
-        $key = 'blend:'.hash('xxh128', (string) json_encode([
+        $key = 'blend.2:'.hash('xxh128', (string) json_encode([
             $first->only('id', 'name', 'kind', 'disinfectant'), $second->only('id', 'name', 'kind', 'disinfectant'), $secondShare,
             array_map(fn(Water $water): array => array_map(static fn(Level $level): array => [$level->central(), $level->spread()], $this->levels[$water->id] ?? []), [$first, $second]),
             array_map(static fn(Reading $reading): array => $reading->stamp(), [...array_values($this->sourceReadings[$first->id] ?? []), ...array_values($this->sourceReadings[$second->id] ?? [])]),

@@ -88,7 +88,8 @@ final class LightTest extends FeatureCase
         [$corner, $middle, , , , , , $below] = array_map(static fn(array $mark): float => (float) $mark['light'], $picture->marks());
         self::assertGreaterThan(max($corner, $below), $middle);
         $dark = array_column($picture->shades(), 'dark');
-        self::assertTrue(min($dark) >= 0.0 && max($dark) <= 1.0 && $dark[0] > $dark[10]);
+        self::assertGreaterThan($dark[10], $dark[0]);
+        self::assertSame([], array_filter($dark, static fn(float $one): bool => $one < 0.0 || $one > 1.0));
     }
 
     public function testLampsCoverAndHoursAreKeptAndReckonedWith(): void
