@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'others' => ':count recipes that are as good',
+    'ions' => 'Ions, with their limits',
     'mix' => 'Bench mix', 'mix_of' => ':tank mix', 'today' => ':tank today',
     'lands' => ['head' => 'It lands where it should.', 'why' => 'All that is wanted, and every limit, is met with this shelf.'],
     'alone' => ['head' => ':aim of :value cannot be had from this shelf.', 'softer' => 'Only a softer water brings it down.'],

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'all' => 'The rest that happens',
     'nobody' => [
         'nitrate' => 'Nitrate :value:limit', 'limit' => ', limit :limit', 'level' => ':litres evaporate: the water stands :fallen lower.', 'dry' => 'Dry by then: :what. Ask for top-ups.',
         'stands' => '{1} One stand will want cutting.|[2,*] :count stands will want cutting.', 'none' => 'Nothing is foreseen to go wrong.',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'yours' => 'What your log has replaced', 'yours_count' => '{1} One estimate is yours now|[2,*] :count estimates are yours now',
     'parameter' => [
         'accuracy' => 'by which a well-kept pen may be off, a standard deviation in the base unit',
         'accuracyShare' => 'by which a well-kept pen may be off, as a share of the value',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'fold' => ':when: :held of :count as forecast', 'when' => ['after' => 'Right after', 'next' => 'Next day'],
     'lower' => ':what :when is lower than forecast.', 'higher' => ':what :when is higher than forecast.', 'both' => 'Forecast :forecast, measured :measured.',
     'amount' => 'The likeliest reason: another amount.',
     'passed' => 'All misses fit if :likely of the water was changed, not :planned. The mark was passed, or the tank holds less than its measures say.',

@@ -19,5 +19,6 @@ return [
     'by_label' => 'As much as its label says',
     'goal' => ':parameter to :value',
     'batch' => ['written' => 'The batch is written but not made yet: :parts.', 'made' => 'The batch has :litres; it took: :parts.'],
-    'entry' => ['changed' => 'Changed :litres (:share)', 'made' => 'Made :litres of :name', 'with' => 'With :source, to :mark below the rim.', 'also' => 'Also: :work.', 'read' => 'Read :name', 'read_during' => 'Read :name during the change', 'no_sheet' => 'With :source, without a sheet.', 'none' => 'A session without work', 'read_new' => 'Read the new water for :tank', 'read_before' => 'Read :tank before the change', 'read_after' => 'Read :tank right after the change'],
+    'entry' => [
+        'more' => '{1} one more result|[2,*] :count more results','changed' => 'Changed :litres (:share)', 'made' => 'Made :litres of :name', 'with' => 'With :source, to :mark below the rim.', 'also' => 'Also: :work.', 'read' => 'Read :name', 'read_during' => 'Read :name during the change', 'no_sheet' => 'With :source, without a sheet.', 'none' => 'A session without work', 'read_new' => 'Read the new water for :tank', 'read_before' => 'Read :tank before the change', 'read_after' => 'Read :tank right after the change'],
 ];

@@ -27,6 +27,7 @@ return [
     'nothing_today' => 'Nothing needs you today.',
     'day' => ['minutes' => ':taken of :free', 'none' => 'no time', 'empty' => 'nothing', 'away' => 'away', 'over' => ':count min over', 'doses' => '{1} Doses at :name, :minutes min|[2,*] Doses at :count tanks, :minutes min'],
     'ready' => [
+        'more' => '{1} One more to be ready|[2,*] :count more to be ready',
         'run' => 'Start :unit by :time', 'run_why' => ':litres of :water for :tanks, :when; :level are there',
         'now' => 'Start :unit now: it is :short too slow for :when', 'prepare' => ':litres of :water at :warmth ready by :when', 'prepare_why' => 'for :tanks',
         'part' => ':litres of :water ready by :when', 'part_why' => 'for :tanks, mixed with :with',

@@ -2,10 +2,11 @@
     <h1>Estimates</h1>
     <p>Where nobody has measured, Cresco begins with a guess and says so. Your diary replaces what it can; what animals are kept at is changed at each tank,
         pen and kits under <a href="/settings">Settings</a>.</p>
-    <h2 id="replaced">What your diary has replaced</h2>
+    <h2 id="replaced">{{ __('ledger.yours') }}</h2>
     @if($page->replaced() === [])
     <p class="muted">Nothing yet. Two readings with a change between them are a beginning.</p>
     @else
+    <details class="more"><summary>{{ trans_choice('ledger.yours_count', count($page->replaced()), ['count' => count($page->replaced())]) }}</summary>
     <table class="plain replaced"><thead><tr><th scope="col">What</th><th scope="col">Guess</th><th scope="col">Yours</th>
     <th scope="col">From</th><th scope="col"><span class="visually-hidden">Begin anew</span></th></tr></thead><tbody>
     @foreach($page->replaced() as $row)
@@ -18,6 +19,7 @@
     </tbody></table>
     <p class="muted">Begin anew when something has changed for good: other animals, a new lid, another spoon. What was seen before is kept, and counts
         again when you take that back.</p>
+    </details>
     @endif
     @if($page->anew() !== [])
     <h3>Begun anew</h3>

@@ -36,8 +36,11 @@
                 href="/checklists/{{ $entry->run_id }}/forecast-check">{{ $entry->title }}</a>@else{{ $entry->title }}@endif</b>
                 <small>{{ $entry->kind->one() }}@if(!$tank && $entry->tank) · {{ $entry->tank->name }}@elseif($entry->water) ·
                     {{ $entry->water->name }}@endif</small>
-                @if($entry->readings->isNotEmpty())<p
-                    class="num">{{ $entry->readings->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') }}</p>@endif
+                @php($results = $entry->readings->map(fn ($r): string => $r->parameter->label().' '.$show->reading($r->toCore())))
+                @if($results->isNotEmpty())<p class="num">{{ $results->take(3)->implode(' · ') }}</p>@endif
+                @php($more = $results->count() - 3)
+                @if($more > 0)<details><summary>{{ trans_choice('run.entry.more', $more, ['count' => $more]) }}</summary>
+                    <p class="num">{{ $results->skip(3)->implode(' · ') }}</p></details>@endif
                 @if($entry->body)<p>{{ $entry->body }}</p>@endif
             </div>
             <a class="quiet" href="/entries/{{ $entry->id }}/edit" aria-label="Put “{{ $entry->title }}” right"><x-icon name="pencil"/></a>

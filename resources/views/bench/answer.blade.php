@@ -50,6 +50,7 @@
         @endforeach
         </tbody>
     </table>
+    <details class="more" id="ions"><summary>{{ __('bench.ions') }}</summary>
     <table class="forecast ions"><caption class="visually-hidden">Ions, mg/L</caption>
         <thead><tr><th scope="col">Ions</th><th scope="col"><span class="visually-hidden">drawn</span></th><th scope="col">mg/L</th><th scope="col">limit</th>
         </tr></thead>
@@ -65,7 +66,9 @@
         @endforeach
         </tbody>
     </table>
+    </details>
     @if(count($sheet->recipes()) > 1)
+    <details class="more" id="alternatives"><summary>{{ __('bench.others', ['count' => count($sheet->recipes())]) }}</summary>
     <fieldset class="alternatives"><legend>As good, but</legend>
         @foreach($sheet->recipes() as $row)
             <label for="prefer-{{ $row['preference']->value }}"><input type="radio" id="prefer-{{ $row['preference']->value }}" name="prefer"
@@ -74,7 +77,7 @@
                 {{ $row['pure'] }} · Na {{ $row['sodium'] }} · Ca:Mg {{ $row['ratio'] }}@if($row['cost']) · costs
                 {{ $row['cost'] }}@endif</span><small>{{ $row['ions'] }}</small></span></label>
         @endforeach
-    </fieldset>
+    </fieldset></details>
     @else
     <input type="hidden" name="prefer" value="{{ $draft->input->preference->value }}">
     @endif

@@ -17,7 +17,8 @@
         @foreach(['right after', 'next day'] as $when)
             @php($rows = array_filter($page->rows, fn ($row) => $row->when === $when))
             @continue($rows === [])
-            <h2>{{ ucfirst($when) }}</h2>
+            <details class="more"><summary>{{ __('look_back.fold', ['when' => __('look_back.when.'.($when === 'next day' ? 'next' : 'after')),
+                'held' => count(array_filter($rows, fn ($row) => $row->holds())), 'count' => count($rows)]) }}</summary>
             <table class="forecast look-back-table"><thead><tr><th scope="col">Parameter</th><th scope="col">before</th><th scope="col">forecast</th>
             <th scope="col">measured</th><th scope="col">said in words</th></tr></thead><tbody>
             @foreach($rows as $row)
@@ -42,7 +43,7 @@
                     @if($row->before)<path class="goal" d="M{{ $row->at($row->before->central) }} 1v14"/>@endif
                 </svg></td></tr>
             @endforeach
-            </tbody></table>
+            </tbody></table></details>
         @endforeach
         <p class="key"><span class="k spread"></span> forecast <span class="k measured"></span> measured <span class="k goal"></span> before</p>
         @unless($page->hasNextDay() || $page->isPast())<p><a class="act" href="/tanks/{{ $run->tank_id }}/test">Read on the next day</a></p>@endunless

@@ -7,9 +7,15 @@
     <div class="empty"><h2>No tank yet</h2><p><a class="act" href="/tanks/new">Measure the first tank</a></p></div>
     @else
     <section aria-labelledby="nobody-title"><h2 id="nobody-title">If nobody does anything until {{ $page->until->format('l j F') }}</h2>
-        <dl class="nobody">@foreach($page->nobody() as $one)<div><dt>{{ $one->tank->name }}</dt><dd>@foreach($one->lines as $line)<span
+        @php($lines = fn ($one, bool $beyond): array => array_filter($one->lines, fn (array $line): bool => $line['beyond'] === $beyond))
+        @foreach([true, false] as $beyond)
+        @unless($beyond)<details class="more" id="else"><summary>{{ __('helper.all') }}</summary>@endunless
+        <dl class="nobody">@foreach($page->nobody() as $one)@continue($lines($one, $beyond) === [])<div><dt>{{ $one->tank->name }}</dt>
+            <dd>@foreach($lines($one, $beyond) as $line)<span
             @class(['beyond' => $line['beyond']])>@if($line['opens'] ?? false)<a data-working="{{ $one->tank->id }}"
             href="/helpers?working={{ $one->tank->id }}">{{ $line['text'] }}</a>@else{{ $line['text'] }}@endif</span> @endforeach</dd></div>@endforeach</dl>
+        @unless($beyond)</details>@endunless
+        @endforeach
         <p class="muted">Fish in good condition stand a week or two without food. Say how long you are away on <a
             href="/week">the week</a>: no job is laid on those
             days.</p></section>

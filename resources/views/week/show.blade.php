@@ -13,11 +13,14 @@
     @php($urgent = $page->from === 0 ? $page->urgent() : [])
     @if($ready !== [])
     <section class="ready" aria-labelledby="ready-title"><h2 id="ready-title">First to be ready</h2><ul>
-        @foreach($ready as $one)
+        @foreach($ready as $i => $one)
+        @if($i === 1)
+        </ul><details id="more-ready"><summary>{{ trans_choice('week.ready.more', count($ready) - 1, ['count' => count($ready) - 1]) }}</summary><ul>
+        @endif
         <li @class(['late' => $one->isLate])><a href="{{ $one->url }}">{{ $one->what }}</a>@if($one->why !== '') <span>{{ $one->why }}
             </span>@endif</li>
         @endforeach
-    </ul></section>
+    </ul>@if(count($ready) > 1)</details>@endif</section>
     @endif
     <nav class="span-of" aria-label="Which days">
         @if($page->from > 0)<a class="act quiet" href="/week?from={{ max(0, $page->from - 7) }}">Earlier</a>@endif
@@ -42,7 +45,7 @@
             <div class="sessions">
             @if($urgent !== [] && $day->number === 0)
             <ul class="urgent-now">@foreach($urgent as $one)<li @class(['alarm' => $one['line']->isAlarm()])><a
-                href="/tanks/{{ $one['tank']->id }}">{{ $one['tank']->name }}</a>: <b>{{ $one['line']->head }}.</b> {{ $one['line']->why }}</li>@endforeach</ul>
+                href="/tanks/{{ $one['tank']->id }}">{{ $one['tank']->name }}</a>: <b>{{ $one['line']->head }}.</b></li>@endforeach</ul>
             @endif
             @foreach($day->sessions as $session)
             <section class="sitting"><div class="sitting-head"><h3>@if($session->tank)<a
