@@ -10,7 +10,8 @@
         </figure>
         @if($page->needs() !== [])
         <table class="plain light-needs"><caption>{{ __('light.needs.caption') }}</caption>
-            <thead><tr><th scope="col">{{ __('light.needs.plant') }}</th><th scope="col">{{ __('light.needs.gets') }}</th><th scope="col">{{ __('light.needs.asks') }}</th>
+            <thead><tr><th scope="col">{{ __('light.needs.plant') }}</th><th scope="col">{{ __('light.needs.gets') }}</th>
+                <th scope="col">{{ __('light.needs.asks') }}</th>
                 <th scope="col"><span class="visually-hidden">{{ __('light.needs.verdict') }}</span></th></tr></thead><tbody>
             @foreach($page->needs() as $row)<tr @class(['beyond' => $row['state'] !== 'right'])><th scope="row">{{ $row['name'] }}</th><td
                 class="num">{{ $row['light'] }}</td><td class="num">{{ $row['needs'] }}</td><td>{{ __('light.needs.'.$row['state']) }}</td></tr>@endforeach
