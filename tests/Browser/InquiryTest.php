@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** From "what is it?" to its check-up, at the desk and in the hand. */
@@ -96,6 +97,30 @@ final class InquiryTest extends BrowserCase
         $this->untilText('.board', 'Four weeks');
         $this->keys('-');
         $this->untilText('.board', 'Three months');
+        $this->assertNoComplaints();
+    }
+
+    public function testAChartTellsItsValuesByKeysAndUnderThePointer(): void
+    {
+        $this->screen(...self::DESK);
+        $this->enterDemo();
+        $this->go('/tanks/1/charts?series[]=nitrate');
+        $this->untilText('.board', 'Three months');
+        self::assertSame(0, $this->many('.chart__value'));
+        $this->tabTo('svg.chart');
+        $this->keys(WebDriverKeys::END);
+        $told = fn(): string => (string) json_encode($this->script('return document.querySelector(".chart__value")?.textContent ?? ""'), JSON_UNESCAPED_UNICODE);
+        $newest = $told();
+        self::assertMatchesRegularExpression('#^"\S.*: [\d.]+\s?mg\\\\?/L \([\d.]+ to [\d.]+\)"$#u', $newest);
+        self::assertSame($newest, json_encode($this->script('return document.querySelector("#chart-said").textContent'), JSON_UNESCAPED_UNICODE));
+        $this->keys(WebDriverKeys::ARROW_LEFT);
+        self::assertNotSame($newest, $told());
+        // At the right edge the pointer finds the newest again; elsewhere nothing is told.
+        $this->script('const chart = document.querySelector("svg.chart"), box = chart.getBoundingClientRect(); chart.dispatchEvent(new PointerEvent("pointermove", {bubbles: true, clientX: box.right - 2, clientY: box.top + 40}))');
+        self::assertSame($newest, $told());
+        $this->script('document.activeElement.blur(); document.body.dispatchEvent(new PointerEvent("pointermove", {bubbles: true, clientX: 1, clientY: 1}))');
+        self::assertSame(0, $this->many('.chart__value'));
+        $this->assertAccessible();
         $this->assertNoComplaints();
     }
 
