@@ -42,12 +42,6 @@ final readonly class ConcernLine
         return new self($concern->urgency, self::text(trans('standing.'.$concern->key.'.head', $words)), $why, is_array($acts) ? array_values(array_map(self::text(...), $acts)) : []);
     }
 
-    /** @return list<self> most urgent first */
-    public static function all(TankWater $water, Show $show): array
-    {
-        return array_map(static fn(Concern $concern): self => self::of($concern, $water, $show), $water->concerns());
-    }
-
     /** @return list<self> dangers: what will not wait for anything else */
     public static function alarms(TankWater $water, Show $show): array
     {

@@ -66,7 +66,6 @@ final readonly class Round
         return new RoundStrip(
             $tank,
             new SectionDrawing($tank, $vessel, VesselOf::levels($tank), null, 168.0, 104.0, true, $tank->water_below_rim, false, DrawnStands::now($tank)),
-            (string) __('tank.litres', ['litres' => $show->volume($vessel->litres())]),
             $first->urgency,
             $first->head,
             $first->why,

@@ -22,7 +22,6 @@ final readonly class RoundStrip
     public function __construct(
         public Tank $tank,
         public SectionDrawing $drawing,
-        public string $size,
         public Urgency $urgency,
         public string $head,
         public string $why,

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\TankWater;
-use App\Models\Reading;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
 
 /** One parameter of a tank as it stands now, against the range its animals are kept in. */
@@ -24,8 +22,6 @@ final readonly class WaterFigure
 
     public ?CarbonImmutable $at;
 
-    public ?Reading $reading;
-
     /** @var array{float, float}|null */
     public ?array $range;
 
@@ -35,7 +31,6 @@ final readonly class WaterFigure
         $this->isCarried = $water->isCarried($parameter);
         $this->isCarriedOn = $water->isCarriedOn($parameter);
         $this->at = $water->at($parameter);
-        $this->reading = $this->isCarried ? null : ($water->readings[$parameter->value] ?? null);
         $this->range = $water->tank->needs()->range($parameter);
     }
 
@@ -49,12 +44,6 @@ final readonly class WaterFigure
     public function when(Show $show): string
     {
         return $this->at === null ? '' : (string) __($this->isCarried ? 'tank.water.changed' : 'tank.water.tested', ['day' => $show->day($this->at)]);
-    }
-
-    /** What it was read as, where that says more than its middle. */
-    public function readAs(Show $show): ?string
-    {
-        return $this->reading === null || ($this->reading->method === Method::Pen && !$this->isCarriedOn) ? null : $show->reading($this->reading->toCore());
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     'started' => 'Filled with water on', 'started_help' => 'empty if you don’t know: then nothing is taken to be settled', 'started_fault' => 'A day up to today, like 2026-03-01.',
     'water' => ['now' => 'Water now', 'tested' => 'tested :day', 'changed' => 'forecast, changed :day', 'since' => 'since :day', 'untested' => 'Not tested: :what.', 'all' => 'All charts'],
-    'more' => 'More about this tank', 'lives' => 'who lives here', 'stands' => '{0} no plants drawn|{1} one plant group|[2,*] :count plant groups', 'measures' => 'Measures',
+    'more' => 'More about this tank', 'stands' => '{0} no plants drawn|{1} one plant group|[2,*] :count plant groups', 'measures' => 'Measures',
     'bed' => ':back at the back, :front in front, :water of it water between the grains',
     'litres' => ':litres net',
     'fact' => [
