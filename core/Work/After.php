@@ -13,37 +13,6 @@ enum After: string
     /** Tap water went in, and nothing that takes its chlorine. */
     case Conditioner = 'conditioner';
 
-    public function title(): string
-    {
-        return match ($this) {
-            self::Evening => 'Look in once more',
-            self::Media => 'Rinse the filter media',
-            self::Conditioner => 'Dechlorinator was skipped',
-        };
-    }
-
-    /** @return list<string> */
-    public function lines(): array
-    {
-        return match ($this) {
-            self::Evening => [
-                'Is the water clear? Fines and air bubbles are gone after two hours; if it is still milky, ask why.',
-                'Are all animals there, breathing calmly, none at the surface?',
-                'Does everything run: filter, heater, pumps? Is the temperature back?',
-                'Is the floor dry under hoses and valves?',
-            ],
-            self::Media => [
-                'Sponge, floss and pre-filter have caught what was stirred: rinse them in a bucket of tank water, never under the tap.',
-                'Filter off and valves closed first; squeeze the air out before they go back; see that it moves water again.',
-                'Make the level up with prepared water.',
-            ],
-            self::Conditioner => [
-                'Tap water with chlorine or chloramine harms gills and the filter: put in the dose for the whole tank now.',
-                'Do animals gasp or dart? Strong surface movement, and change water with treated water.',
-            ],
-        };
-    }
-
     /** @return list<Caution> */
     public function cautions(): array
     {

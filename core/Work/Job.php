@@ -11,23 +11,16 @@ use Cresco\Core\Measure\Parameter;
 final readonly class Job
 {
     /**
-     * Texts may hold the placeholders that Session::facts() names, as ":mark".
-     *
-     * @param string                    $act      word on the button that ends the step
-     * @param string                    $why      why it stands at this place
-     * @param list<string>              $lines    what to do
+     * @param list<string>              $lines    what to do, by key
      * @param list<Caution>             $cautions
      * @param list<Parameter>           $reads    what can be read in the step
      * @param Task|null                 $of       the task that brings it; null when it belongs to every change
      * @param list<string>              $tools
      * @param Closure(Session): bool|null         $when whether the session needs it; null for always
-     * @param Closure(Session): list<string>|null $more lines that only some sessions have
+     * @param Closure(Session): list<string>|null $more keys of lines that only some sessions have
      */
     public function __construct(
         public string $key,
-        public string $title,
-        public string $act,
-        public string $why,
         public array $lines,
         public array $cautions = [],
         public ?Moment $moment = null,
@@ -48,7 +41,7 @@ final readonly class Job
         return ($this->of === null || in_array($this->of, $session->tasks, true)) && ($this->when === null || ($this->when)($session));
     }
 
-    /** @return list<string> what to do in a session */
+    /** @return list<string> what to do in a session, by key */
     public function linesIn(Session $session): array
     {
         return [...$this->lines, ...($this->more === null ? [] : ($this->more)($session))];

@@ -34,107 +34,107 @@ final class Rules
         $rules = [];
         // Before hands go in.
         foreach (['photo', 'read', 'new_water', 'hands'] as $then) {
-            $rules[] = new Rule('look', $then, 'Once hands are in, everything hides and the water clouds.');
+            $rules[] = new Rule('look', $then, 'once_your_hands_are_in');
         }
-        $rules[] = new Rule('photo', 'hands', 'A photo of clear water is worth comparing.');
-        $rules[] = new Rule('read', 'hands', 'A reading of an untouched tank decides how much to change.');
+        $rules[] = new Rule('photo', 'hands', 'take_photos_while_the_water');
+        $rules[] = new Rule('read', 'hands', 'a_test_of_the_undisturbed');
         foreach (['off', 'cover_glass', 'glass', 'hardscape', 'floaters_out', 'leaves', 'algae', 'trim', 'vacuum', 'drain'] as $then) {
-            $rules[] = new Rule('hands', $then, 'Residues on the skin harm animals, and the lamp must be out of the way.');
+            $rules[] = new Rule('hands', $then, 'residue_on_your_skin_harms');
         }
-        $rules[] = new Rule('new_water', 'drain', 'A half-empty tank must not wait for water.');
+        $rules[] = new Rule('new_water', 'drain', 'a_half_empty_tank_must');
         // Before the level drops.
         foreach (['cool', 'valves', 'vacuum', 'drain', 'media'] as $then) {
-            $rules[] = new Rule('off', $then, 'Hot glass cracks, pumps run dry, and a top-up refills while you drain.');
+            $rules[] = new Rule('off', $then, 'hot_heater_glass_cracks_pumps');
         }
-        $rules[] = new Rule('cool', 'vacuum', 'A hot heater cracks in the air.');
-        $rules[] = new Rule('cool', 'drain', 'A hot heater cracks in the air.');
-        $rules[] = new Rule('valves', 'vacuum', 'The canister keeps its prime.');
-        $rules[] = new Rule('valves', 'drain', 'The canister keeps its prime.');
-        $rules[] = new Rule('valves', 'media', 'Open valves empty the tank onto the floor when the canister is opened.');
+        $rules[] = new Rule('cool', 'vacuum', 'a_hot_heater_cracks_in');
+        $rules[] = new Rule('cool', 'drain', 'a_hot_heater_cracks_in');
+        $rules[] = new Rule('valves', 'vacuum', 'the_canister_keeps_its_prime');
+        $rules[] = new Rule('valves', 'drain', 'the_canister_keeps_its_prime');
+        $rules[] = new Rule('valves', 'media', 'open_valves_empty_the_tank');
         foreach (['cover_glass', 'glass', 'hardscape', 'floaters_out', 'leaves', 'algae', 'trim', 'planting'] as $then) {
-            $rules[] = new Rule('off', $then, 'Hands and mains do not go together.');
+            $rules[] = new Rule('off', $then, 'wet_hands_and_mains_power');
         }
         // The filter's flow, by school.
-        $rules[] = new Rule('off', 'trim', 'In a current cuttings blow everywhere.', Grade::Contested, static fn(Session $s): bool => $s->school(School::FlowWhileTrimming) === 'off');
-        $rules[] = new Rule('trim', 'flow_off', 'The current herds cuttings to one corner.', Grade::Contested);
-        $rules[] = new Rule('net', 'flow_off', 'The current herds cuttings to one corner.', Grade::Contested);
+        $rules[] = new Rule('off', 'trim', 'in_the_flow_cuttings_drift', Grade::Contested, static fn(Session $s): bool => $s->school(School::FlowWhileTrimming) === 'off');
+        $rules[] = new Rule('trim', 'flow_off', 'the_flow_gathers_cuttings_in', Grade::Contested);
+        $rules[] = new Rule('net', 'flow_off', 'the_flow_gathers_cuttings_in', Grade::Contested);
         foreach (['valves', 'vacuum', 'drain'] as $then) {
-            $rules[] = new Rule('flow_off', $then, 'Pumps run dry.');
+            $rules[] = new Rule('flow_off', $then, 'pumps_run_dry');
         }
         // Floating plants first, then from the top down.
         foreach (['glass', 'hardscape', 'leaves', 'algae', 'trim', 'vacuum'] as $then) {
-            $rules[] = new Rule('floaters_out', $then, 'They tangle in tools and catch cuttings.');
+            $rules[] = new Rule('floaters_out', $then, 'they_tangle_in_tools_and');
         }
-        $rules[] = new Rule('cover_glass', 'glass', 'What falls off it still leaves with the water.');
+        $rules[] = new Rule('cover_glass', 'glass', 'what_falls_off_still_leaves');
         foreach (['vacuum', 'drain'] as $then) {
-            $rules[] = new Rule('glass', $then, 'What comes off the panes leaves with the water.', when: $glassBefore);
-            $rules[] = new Rule('hardscape', $then, 'What comes off leaves with the water.');
-            $rules[] = new Rule('leaves', $then, 'What is rubbed off leaves with the water.');
-            $rules[] = new Rule('algae', $then, 'Algae go out, and are not stirred in.');
-            $rules[] = new Rule('trim', $then, 'Loose bits leave with the water.');
-            $rules[] = new Rule('net', $then, 'Cuttings block the hose.');
+            $rules[] = new Rule('glass', $then, 'what_comes_off_the_glass', when: $glassBefore);
+            $rules[] = new Rule('hardscape', $then, 'what_comes_off_leaves_with');
+            $rules[] = new Rule('leaves', $then, 'what_you_rub_off_leaves');
+            $rules[] = new Rule('algae', $then, 'algae_leave_the_tank_instead');
+            $rules[] = new Rule('trim', $then, 'loose_bits_leave_with_the');
+            $rules[] = new Rule('net', $then, 'cuttings_block_the_hose');
         }
-        $rules[] = new Rule('drain', 'glass', 'The film at the waterline is within reach then.', when: $glassAfter);
-        $rules[] = new Rule('glass', 'refill', 'The rim dries into a crust otherwise.', when: $glassAfter);
-        $rules[] = new Rule('leaves', 'trim', 'What is cut need not be cleaned; what stays is seen.');
-        $rules[] = new Rule('algae', 'trim', 'Algae twisted off take no fresh cuttings along.');
-        $rules[] = new Rule('hardscape', 'net', 'What floats up is netted in one go.');
-        $rules[] = new Rule('trim', 'net', 'Cuttings root or rot wherever they land.');
-        $rules[] = new Rule('vacuum', 'drain', 'One outflow does both: what is left goes down to the mark.');
+        $rules[] = new Rule('drain', 'glass', 'then_the_film_at_the', when: $glassAfter);
+        $rules[] = new Rule('glass', 'refill', 'otherwise_the_film_dries_into', when: $glassAfter);
+        $rules[] = new Rule('leaves', 'trim', 'clean_leaves_show_what_to');
+        $rules[] = new Rule('algae', 'trim', 'twisting_off_algae_afterwards_would');
+        $rules[] = new Rule('hardscape', 'net', 'you_net_everything_that_floats');
+        $rules[] = new Rule('trim', 'net', 'cuttings_root_or_rot_wherever');
+        $rules[] = new Rule('vacuum', 'drain', 'the_gravel_vac_drains_too');
         // At low water.
         foreach (['spot', 'media', 'planting'] as $then) {
             $rules[] = new Rule('drain', $then, match ($then) {
-                'spot' => 'Undiluted contact on bared surfaces needs a small dose.',
-                'media' => 'Tap water harms the filter’s bacteria: a bucket of drained tank water is at hand now.',
-                default => 'Within reach, and nothing floats up.',
+                'spot' => 'applied_directly_to_exposed_surfaces',
+                'media' => 'tap_water_kills_the_filters',
+                default => 'everything_is_within_reach_and',
             });
-            $rules[] = new Rule($then, 'condition', 'All that makes dirt comes before clean water.', when: $stands);
-            $rules[] = new Rule($then, 'refill', 'All that makes dirt comes before clean water.');
+            $rules[] = new Rule($then, 'condition', 'dirty_work_comes_before_clean', when: $stands);
+            $rules[] = new Rule($then, 'refill', 'dirty_work_comes_before_clean');
         }
-        $rules[] = new Rule('spot', 'contact', 'It works from the moment it is on.');
-        $rules[] = new Rule('contact', 'condition', 'It works undiluted.', when: $stands);
-        $rules[] = new Rule('contact', 'refill', 'It works undiluted.');
-        $rules[] = new Rule('trim', 'spot', 'Treated leaves are not handled, and cuts would take it up.');
-        $rules[] = new Rule('spot', 'planting', 'Fresh roots and spot treatment do not go together.');
-        $rules[] = new Rule('drain', 'condition', 'It is for the water that goes in.', when: $stands);
+        $rules[] = new Rule('spot', 'contact', 'it_works_from_the_moment');
+        $rules[] = new Rule('contact', 'condition', 'it_only_works_undiluted', when: $stands);
+        $rules[] = new Rule('contact', 'refill', 'it_only_works_undiluted');
+        $rules[] = new Rule('trim', 'spot', 'treated_leaves_should_not_be');
+        $rules[] = new Rule('spot', 'planting', 'new_roots_do_not_tolerate');
+        $rules[] = new Rule('drain', 'condition', 'it_is_for_the_water', when: $stands);
         foreach (['vacuum', 'drain'] as $then) {
-            $rules[] = new Rule('condition', $then, 'Tap water runs in from the first minute.', when: $flows);
+            $rules[] = new Rule('condition', $then, 'tap_water_runs_in_from', when: $flows);
         }
-        $rules[] = new Rule('drain', 'minerals', 'They are for the litres that are gone.');
-        $rules[] = new Rule('condition', 'minerals', 'Clean water first, then what goes into it.');
-        $rules[] = new Rule('minerals', 'refill', 'They go in with the stream, and must be at hand.');
-        $rules[] = new Rule('drain', 'refill', 'Out before in.');
-        $rules[] = new Rule('condition', 'refill', 'Chlorine and chloramine must not meet gills or filter.');
+        $rules[] = new Rule('drain', 'minerals', 'they_are_for_the_replaced');
+        $rules[] = new Rule('condition', 'minerals', 'first_treat_the_water_then');
+        $rules[] = new Rule('minerals', 'refill', 'they_go_in_with_the');
+        $rules[] = new Rule('drain', 'refill', 'drain_before_you_refill');
+        $rules[] = new Rule('condition', 'refill', 'chlorine_and_chloramine_must_not');
         // After the refill.
         foreach (['check', 'trim_high', 'on', 'floaters_back', 'fertilise', 'read_after'] as $then) {
             $rules[] = new Rule('refill', $then, match ($then) {
-                'check' => 'Tipped stones and slipped cups show at full height.',
-                'trim_high' => 'What is too tall shows with the tank full.',
-                'fertilise' => 'Else it goes down the drain.',
-                'floaters_back' => 'They would be blown under by the inflow.',
-                'read_after' => 'The after-test is what the forecast is held to.',
-                default => 'So that nothing runs dry.',
+                'check' => 'tipped_rocks_and_slipped_suction',
+                'trim_high' => 'you_see_what_is_too',
+                'fertilise' => 'otherwise_it_goes_down_the',
+                'floaters_back' => 'the_inflow_would_push_them',
+                'read_after' => 'the_forecast_check_needs_a',
+                default => 'so_that_nothing_runs_dry',
             });
         }
-        $rules[] = new Rule('trim', 'trim_high', 'The rough shape first.');
-        $rules[] = new Rule('trim_high', 'on', 'Cuttings are netted before the flow is back.');
-        $rules[] = new Rule('floaters_back', 'on', 'Leaves flat and none stacked, before the current takes them.');
-        $rules[] = new Rule('check', 'on', 'A loose hose or a bare plug is found before it runs.');
-        $rules[] = new Rule('media', 'on', 'The filter runs with all of its media in.');
-        $rules[] = new Rule('on', 'fertilise', 'The current spreads it.');
-        $rules[] = new Rule('on', 'read_after', 'When the filter has turned the tank over.');
+        $rules[] = new Rule('trim', 'trim_high', 'the_rough_shape_first');
+        $rules[] = new Rule('trim_high', 'on', 'net_cuttings_before_the_filter');
+        $rules[] = new Rule('floaters_back', 'on', 'they_settle_before_the_flow');
+        $rules[] = new Rule('check', 'on', 'you_find_a_loose_hose');
+        $rules[] = new Rule('media', 'on', 'the_filter_needs_all_its');
+        $rules[] = new Rule('on', 'fertilise', 'the_flow_spreads_it');
+        $rules[] = new Rule('on', 'read_after', 'the_filter_must_have_mixed');
         foreach (['on', 'check', 'read_after', 'floaters_back', 'fertilise', 'cover_glass'] as $first) {
-            $rules[] = new Rule($first, 'lid', 'The lid closes when hands are out for good.');
+            $rules[] = new Rule($first, 'lid', 'close_the_lid_when_you');
         }
         foreach (['outside', 'close'] as $then) {
-            $rules[] = new Rule('lid', $then, 'Sprays drift, and fish jump: first the lid.');
+            $rules[] = new Rule('lid', $then, 'spray_drifts_and_fish_jump');
         }
         // Last.
         foreach (['on', 'fertilise', 'check', 'read_after', 'floaters_back'] as $first) {
-            $rules[] = new Rule($first, 'outside', 'Spray and soap only when hands are out for good.');
-            $rules[] = new Rule($first, 'close', 'Soap only when hands are out for good.');
+            $rules[] = new Rule($first, 'outside', 'spray_only_when_you_are');
+            $rules[] = new Rule($first, 'close', 'soap_only_when_you_are');
         }
-        $rules[] = new Rule('outside', 'close', 'The last look is the last step.');
+        $rules[] = new Rule('outside', 'close', 'the_last_look_is_the');
 
         return $rules;
     }

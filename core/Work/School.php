@@ -15,36 +15,23 @@ enum School: string
     case Conditioner = 'conditioner';
     case FilterOn = 'filter';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Bed => 'The bed is vacuumed',
-            self::FlowWhileTrimming => 'While trimming, the filter’s flow is',
-            self::GlassBeforeOrAfter => 'Panes are cleaned',
-            self::RinsingMedia => 'Filter media are rinsed',
-            self::Minerals => 'Minerals for new water are',
-            self::Conditioner => 'Conditioner is dosed',
-            self::FilterOn => 'The filter runs again',
-        };
-    }
-
-    /** @return non-empty-array<string, string> name of each choice and its words with the reason; the first is the default */
+    /** @return non-empty-list<string> name of each choice; the first is the default */
     public function choices(): array
     {
         return match ($this) {
-            self::Bed => ['rotate' => 'a part at a time, the longest waiting first', 'all' => 'all of it: gravel without plants, heavy feeding, strong filter', 'leave' => 'not at all: deep or planted soil, surface only'],
-            self::FlowWhileTrimming => ['off' => 'off: cuttings do not blow everywhere', 'on' => 'on: it herds cuttings to one corner'],
-            self::GlassBeforeOrAfter => ['before' => 'before draining: what comes off leaves with the water', 'after' => 'after draining: the film at the waterline is within reach'],
-            self::RinsingMedia => ['same' => 'in this session, in drained tank water', 'conditioned' => 'in this session, in conditioned tap water as warm as the tank', 'next_day' => 'next day, when they have caught what was stirred'],
-            self::Minerals => ['dissolved' => 'dissolved outside, added with the inflow: no dips, no salty layers', 'direct' => 'put straight in with the refill, buffer first: no mixing vessel'],
-            self::Conditioner => ['new' => 'for the new water, before it goes in', 'tank' => 'for the whole tank, just before tap water runs in'],
-            self::FilterOn => ['full' => 'when the tank is full', 'covered' => 'as soon as its intake is covered: it clears faster'],
+            self::Bed => ['rotate', 'all', 'leave'],
+            self::FlowWhileTrimming => ['off', 'on'],
+            self::GlassBeforeOrAfter => ['before', 'after'],
+            self::RinsingMedia => ['same', 'conditioned', 'next_day'],
+            self::Minerals => ['dissolved', 'direct'],
+            self::Conditioner => ['new', 'tank'],
+            self::FilterOn => ['full', 'covered'],
         };
     }
 
     public function usual(): string
     {
-        return array_key_first($this->choices());
+        return $this->choices()[0];
     }
 
     /** @param array<string, string> $chosen choices by school */
@@ -52,6 +39,6 @@ enum School: string
     {
         $choice = $chosen[$this->value] ?? '';
 
-        return isset($this->choices()[$choice]) ? $choice : $this->usual();
+        return in_array($choice, $this->choices(), true) ? $choice : $this->usual();
     }
 }

@@ -17,21 +17,6 @@ enum Sign: string
     case Loose = 'loose';
     case DimLight = 'dim_light';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Film => 'a film on the panes',
-            self::Tufts => 'tufts or threads of algae',
-            self::Dirt => 'dirt on the bed',
-            self::DeadLeaves => 'yellow or melting leaves',
-            self::Tall => 'stems at the surface',
-            self::Shade => 'floaters over half of it',
-            self::WeakFlow => 'weaker flow',
-            self::Loose => 'loose plants or bare spots',
-            self::DimLight => 'splashes on lid or lamp',
-        };
-    }
-
     /** @return non-empty-list<Task> first what it asks for most */
     public function tasks(): array
     {

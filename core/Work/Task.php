@@ -48,24 +48,4 @@ enum Task: string
     {
         return in_array($this, [self::Vacuum, self::Spot], true);
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Photo => 'Photo from the fixed spot',
-            self::CoverGlass => 'Cover glass and lamp lens',
-            self::Glass => 'Panes',
-            self::Hardscape => 'Stones, wood and pipes',
-            self::Floaters => 'Floating plants out and back',
-            self::Leaves => 'Leaves rubbed clean',
-            self::Algae => 'Algae out by hand',
-            self::Trim => 'Trim the plants',
-            self::Vacuum => 'Vacuum the bed',
-            self::Spot => 'Spot treatment at low water',
-            self::Media => 'Rinse sponge, floss, pre-filter',
-            self::Planting => 'Plant, replant, root capsules',
-            self::Fertilise => 'Liquid fertiliser',
-            self::Outside => 'Outside of the glass',
-        };
-    }
 }

@@ -20,7 +20,7 @@ final class LayersTest extends TestCase
             ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['State'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Planning'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'], ['World'],
         ],
         'app' => [
-            ['Units', 'Accounts', 'Kept'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
+            ['Units', 'Accounts', 'Kept', 'Words'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
         ],
     ];
 

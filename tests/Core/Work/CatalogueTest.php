@@ -26,18 +26,12 @@ use PHPUnit\Framework\TestCase;
 /** What the steps say, and the cautions they carry where they bite. */
 final class CatalogueTest extends TestCase
 {
-    public function testEveryStepHasItsWordsItsReasonAndItsTime(): void
+    public function testEveryStepHasSomethingToDoAndItsTime(): void
     {
         $session = self::session();
         foreach (Catalogue::steps() as $job) {
-            self::assertMatchesRegularExpression('/^[A-Z]/', $job->title, $job->key);
-            self::assertLessThan(20, mb_strlen($job->act), $job->key);
-            self::assertGreaterThan(12, mb_strlen($job->why), $job->key);
             self::assertGreaterThanOrEqual(1, $job->minutes, $job->key);
             self::assertNotSame([], $job->linesIn($session), $job->key);
-            foreach ($job->linesIn($session) as $line) {
-                self::assertMatchesRegularExpression('/[.:?a-z]$/', $line, $job->key);
-            }
             // Only what the water does by itself leaves the hands free.
             self::assertSame(in_array($job->key, ['cool', 'drain', 'refill', 'contact'], true), $job->lane === Lane::Water);
         }
@@ -79,19 +73,19 @@ final class CatalogueTest extends TestCase
         self::assertSame([], array_diff($steps, $keys));
     }
 
-    public function testWaysAddTheirWords(): void
+    public function testWaysAddTheirLines(): void
     {
-        self::assertStringContainsString('tick it as staying on', self::lines('off', ['flow' => 'on']));
-        self::assertStringNotContainsString('staying on', self::lines('off', []));
-        self::assertStringContainsString('for all of it', self::lines('condition', ['conditioner' => 'tank']));
-        self::assertStringContainsString('as soon as its intake is covered', self::lines('refill', ['filter' => 'covered']));
-        self::assertStringContainsString('left alone', self::lines('vacuum', ['bed' => 'leave']));
-        self::assertStringContainsString('Tomorrow: rinse', self::lines('close', ['media' => 'next_day']));
-        self::assertStringContainsString('climb out', self::lines('trim', []));
-        self::assertStringContainsString('drained tank water', self::lines('media', []));
-        self::assertStringContainsString('conditioned water', self::lines('media', ['media' => 'conditioned']));
+        self::assertStringContainsString('filter_stays', self::lines('off', ['flow' => 'on']));
+        self::assertStringNotContainsString('filter_stays', self::lines('off', []));
+        self::assertStringContainsString('dose_tank', self::lines('condition', ['conditioner' => 'tank']));
+        self::assertStringContainsString('filter_early', self::lines('refill', ['filter' => 'covered']));
+        self::assertStringContainsString('only_top', self::lines('vacuum', ['bed' => 'leave']));
+        self::assertStringContainsString('media_tomorrow', self::lines('close', ['media' => 'next_day']));
+        self::assertStringContainsString('rest_cuttings', self::lines('trim', []));
+        self::assertStringContainsString('rinse_drained', self::lines('media', []));
+        self::assertStringContainsString('rinse_treated', self::lines('media', ['media' => 'conditioned']));
         // Minerals that go straight in have a step of their own, between conditioner and refill.
-        self::assertStringContainsString('a third at a time into the stream', self::lines('minerals', ['minerals' => 'direct']));
+        self::assertStringContainsString('dissolve', self::lines('minerals', ['minerals' => 'direct']));
     }
 
     /** @param array<string, string> $schools */
@@ -109,7 +103,7 @@ final class CatalogueTest extends TestCase
     public function testDevicesKeepTheirCapitalsWithinASentence(): void
     {
         self::assertSame('CO₂ valve', Device::CarbonDioxide->word());
-        self::assertSame('UV unit', Device::Ultraviolet->word());
+        self::assertSame('UV steriliser', Device::Ultraviolet->word());
         self::assertSame('canister filter', Device::Canister->word());
     }
 
@@ -119,9 +113,8 @@ final class CatalogueTest extends TestCase
             self::assertGreaterThanOrEqual(2, count($school->choices()));
             self::assertSame($school->usual(), $school->of([]));
             self::assertSame($school->usual(), $school->of([$school->value => 'nonsense']));
-            foreach ($school->choices() as $choice => $words) {
+            foreach ($school->choices() as $choice) {
                 self::assertSame($choice, $school->of([$school->value => $choice]));
-                self::assertGreaterThan(20, mb_strlen($words));
             }
         }
     }

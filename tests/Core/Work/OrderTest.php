@@ -39,7 +39,7 @@ final class OrderTest extends TestCase
         for ($i = 0; $i < 400; ++$i) {
             $schools = [];
             foreach (School::cases() as $school) {
-                $choices = array_keys($school->choices());
+                $choices = $school->choices();
                 $schools[$school->value] = $choices[$chance->getInt(0, count($choices) - 1)];
             }
             $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(Device::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250), $maybe() ? 40.0 : 0.0, $maybe() ? 0.5 : 0.0);
@@ -61,7 +61,7 @@ final class OrderTest extends TestCase
 
     public function testRulesThatLeadInACircleAreNamed(): void
     {
-        $job = static fn(string $key): Job => new Job($key, $key, 'Done', '', []);
+        $job = static fn(string $key): Job => new Job($key, []);
         $circle = [new Rule('a', 'b', 'one'), new Rule('b', 'c', 'two'), new Rule('c', 'a', 'three')];
         $order = Order::sorted([$job('a'), $job('b'), $job('c'), $job('d')], $circle);
 
@@ -80,7 +80,7 @@ final class OrderTest extends TestCase
 
         self::assertSame($keys, $own->keys());
         self::assertNotSame([], $own->broken);
-        self::assertContains('Loose bits leave with the water.', array_map(static fn(Rule $rule): string => $rule->because, $own->broken));
+        self::assertContains('loose_bits_leave_with_the', array_map(static fn(Rule $rule): string => $rule->because, $own->broken));
         self::assertSame($order->keys(), $order->as(['nonsense'], $session)->keys());
     }
 
@@ -211,7 +211,7 @@ final class OrderTest extends TestCase
         foreach (Rules::all() as $rule) {
             self::assertContains($rule->first, $keys);
             self::assertContains($rule->then, $keys);
-            self::assertGreaterThan(10, strlen($rule->because));
+            self::assertNotSame('', $rule->because);
         }
         foreach (Task::cases() as $task) {
             self::assertNotSame([], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->of === $task), $task->value);

@@ -125,7 +125,6 @@ final class SessionTest extends TestCase
         self::assertSame($jobs, $session->after());
         foreach (After::cases() as $job) {
             self::assertLessThan($job->untilHours(), $job->fromHours());
-            self::assertNotSame([], $job->lines());
         }
     }
 
@@ -190,7 +189,6 @@ final class SessionTest extends TestCase
         foreach ($session->jobs() as $job) {
             if ($job->key === $key) {
                 self::assertSame($stands, in_array($caution, $session->cautionsOf($job), true));
-                self::assertGreaterThan(20, strlen($caution->text()));
 
                 return;
             }

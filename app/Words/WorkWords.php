@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Cresco\Core\Work\After;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Work\Job;
+use Cresco\Core\Work\Rule;
+use Cresco\Core\Work\School;
+use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\Task;
+
+/** What the steps of a checklist, their tasks and their cautions are called. */
+final class WorkWords
+{
+    public static function title(Job $job): string
+    {
+        return (string) __('steps.'.$job->key.'.title');
+    }
+
+    /** Word on the button that ends the step. */
+    public static function act(Job $job): string
+    {
+        return (string) __('steps.'.$job->key.'.act');
+    }
+
+    /** Why it stands at its place. */
+    public static function why(Job $job): string
+    {
+        return (string) __('steps.'.$job->key.'.why');
+    }
+
+    /**
+     * @param list<string>          $lines what to do, by key
+     * @param array<string, string> $facts of the session, by name
+     *
+     * @return list<string>
+     */
+    public static function lines(array $lines, array $facts): array
+    {
+        return array_map(static fn(string $line): string => (string) __('steps.do.'.$line, $facts), $lines);
+    }
+
+    public static function because(Rule $rule): string
+    {
+        return (string) __('steps.because.'.$rule->because);
+    }
+
+    public static function task(Task $task): string
+    {
+        return (string) __('steps.tasks.'.$task->value);
+    }
+
+    public static function sign(Sign $sign): string
+    {
+        return (string) __('steps.signs.'.$sign->value);
+    }
+
+    public static function caution(Caution $caution): string
+    {
+        return (string) __('steps.cautions.'.$caution->value);
+    }
+
+    public static function method(School $method): string
+    {
+        return (string) __('steps.methods.'.$method->value);
+    }
+
+    /** @return array<string, string> choices of a method, by name */
+    public static function choices(School $method): array
+    {
+        return array_combine($method->choices(), array_map(static fn(string $choice): string => (string) __('steps.choices.'.$method->value.'.'.$choice), $method->choices()));
+    }
+
+    public static function after(After $job): string
+    {
+        return (string) __('steps.after.'.$job->value);
+    }
+
+    /** @return list<string> what is looked at */
+    public static function afterLines(After $job): array
+    {
+        return array_values(array_filter((array) __('steps.after_lines.'.$job->value), is_string(...)));
+    }
+}
