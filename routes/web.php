@@ -30,6 +30,7 @@ use App\Http\Controllers\EveningController;
 use App\Http\Controllers\FeedBottleController;
 use App\Http\Controllers\FoodController;
 use App\Http\Controllers\GaugeController;
+use App\Http\Controllers\GlossaryController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HelperController;
@@ -153,6 +154,8 @@ Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function ()
     Route::put('/estimates', [AssumedController::class, 'update']);
     Route::post('/learning-resets', [AssumedController::class, 'anew']);
     Route::delete('/learning-resets/{fresh}', [AssumedController::class, 'back']);
+    Route::get('/glossary', [GlossaryController::class, 'index']);
+    Route::get('/glossary/{term}', [GlossaryController::class, 'show']);
     Route::get('/log', [DiaryController::class, 'index']);
     Route::post('/log', [DiaryController::class, 'store']);
     Route::get('/log/readings.csv', [DiaryController::class, 'export']);
