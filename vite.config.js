@@ -6,7 +6,7 @@ import { gzipSync } from 'node:zlib';
 
 // The icons that are used, gathered into one file that pages refer to by name.
 const icons = [
-    'box-arrow-right', 'camera', 'check-lg', 'chevron-left', 'chevron-right', 'download', 'droplet', 'exclamation-triangle',
+    'box-arrow-right', 'camera', 'check-lg', 'chevron-left', 'chevron-right', 'download', 'droplet', 'exclamation-octagon', 'exclamation-triangle',
     'gear', 'info-circle', 'journal-text', 'keyboard', 'pencil', 'plus-lg', 'power', 'printer', 'trash', 'water', 'x-lg',
 ];
 
