@@ -11,6 +11,7 @@ use App\Models\Animal;
 use App\Models\Arrival;
 use App\Models\Tank;
 use App\Units\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Animals\AnimalKind;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\Stocking;
@@ -194,23 +195,23 @@ final class AnimalsPage
         return $points;
     }
 
-    /** Points of a step line in a box of 160 to 28. */
-    public function line(Animal $animal): string
+    /** How many there were; null where they were noted once. */
+    public function chart(Animal $animal): ?Chart
     {
         $points = $this->course($animal);
-        if ($points === []) {
-            return '';
+        if (count($points) < 2) {
+            return null;
         }
-        $far = max(1, $points[0][0]);
-        $most = max(1, ...array_column($points, 1));
+        $now = CarbonImmutable::now();
         $steps = [];
         $last = null;
         // A count holds until the next.
-        foreach ([...$points, [0, null]] as [$ago, $count]) {
-            $steps = [...$steps, ...($last === null ? [] : [[(float) -$ago, (float) $last]]), ...($count === null ? [] : [[(float) -$ago, (float) $count]])];
+        foreach ([...$points, [0, $points[count($points) - 1][1]]] as [$ago, $count]) {
+            $day = $now->subDays($ago);
+            $steps = [...$steps, ...($last === null ? [] : [new ChartPoint((float) $day->getTimestamp(), (float) $last)]), new ChartPoint((float) $day->getTimestamp(), (float) $count, said: (string) __('chart.at', ['day' => $this->show->day($day), 'value' => (string) $count]))];
             $last = $count;
         }
 
-        return (new Plot(new Axis((float) -$far, 0.0, 0.0, 160.0), new Axis(0.0, (float) $most, 26.0, 2.0)))->line($steps);
+        return new Chart('count', self::name($animal), '', (string) __('animals.chart', ['what' => self::name($animal), 'from' => $points[0][1], 'to' => (int) $last]), new ChartTime($steps[0]->at, (float) $now->getTimestamp(), $this->show, 170.0, 3), course: $steps, steps: 2);
     }
 }

@@ -12,6 +12,7 @@ use App\Models\TopUp;
 use App\Models\Water;
 use App\Models\WaterKind;
 use App\Units\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Creep;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Distribution;
@@ -108,29 +109,37 @@ final class CreepPage
     /**
      * Hardness and conductivity over a year.
      *
-     * @return list<array{parameter: Parameter, label: string, now: string, settled: string, low: string, path: string, pure: string, most: string, missing: string|null}>
+     * @return list<array{parameter: Parameter, label: string, now: string, settled: string, low: string, chart: Chart|null, missing: string|null}>
      */
     public function courses(): array
     {
         $rows = [];
+        $today = CarbonImmutable::now();
+        $time = new ChartTime((float) $today->getTimestamp(), (float) $today->addDays(self::DAYS)->getTimestamp(), $this->show);
         foreach (self::FOLLOWED as $parameter) {
             $creep = $this->creep($parameter);
             $label = $parameter === Parameter::Conductivity ? 'Conductivity' : $parameter->label();
             if ($creep === null || !$this->state->has($parameter)) {
-                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'path' => '', 'pure' => '', 'most' => '', 'missing' => (string) __('creep.missing', ['what' => $parameter->word()])];
+                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'chart' => null, 'missing' => (string) __('creep.missing', ['what' => $parameter->word()])];
                 continue;
             }
             $now = $this->state->central($parameter, 0.0);
             $course = $creep->course($now, self::DAYS);
             $pure = $creep->withPureWater()->course($now, self::DAYS);
-            $most = 1.1 * max(max($course), max($pure), 1e-6);
+            [$before, $after] = [$this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]), $this->show->number($parameter, self::ends($course, $this->tank->routine_days)[0])];
             $rows[] = [
                 'parameter' => $parameter, 'label' => $label,
                 'now' => $this->show->number($parameter, $now),
-                'settled' => $this->show->value($parameter, self::ends($course, $this->tank->routine_days)[1]),
-                'low' => $this->show->number($parameter, self::ends($course, $this->tank->routine_days)[0]),
-                'path' => self::path($course, $most), 'pure' => self::path($pure, $most),
-                'most' => $this->show->number($parameter, $most),
+                'settled' => $before, 'low' => $after,
+                'chart' => new Chart(
+                    $parameter->value,
+                    $label,
+                    $this->show->unit($parameter)->label,
+                    (string) __('creep.chart', ['what' => $label, 'now' => $this->show->number($parameter, $now), 'settled' => $before]),
+                    $time,
+                    course: $this->points($parameter, $course),
+                    planned: $this->points($parameter, $pure),
+                ),
                 'missing' => null,
             ];
         }
@@ -218,9 +227,19 @@ final class CreepPage
         return [$low, $high];
     }
 
-    /** @param list<float> $course */
-    private static function path(array $course, float $most): string
+    /**
+     * @param list<float> $course a value a day, from today on
+     *
+     * @return list<ChartPoint>
+     */
+    private function points(Parameter $parameter, array $course): array
     {
-        return (new Plot(new Axis(0.0, (float) self::DAYS, 0.0, 300.0), new Axis(0.0, $most, 80.0, 0.0)))->line(array_map(static fn(int $day, float $value): array => [(float) $day, $value], array_keys($course), $course));
+        $today = (float) CarbonImmutable::now()->getTimestamp();
+
+        return array_map(fn(int $day, float $value): ChartPoint => new ChartPoint(
+            $today + 86_400.0 * $day,
+            $this->show->unit($parameter)->fromBase($value),
+            said: (string) __('chart.at', ['day' => $this->show->day(CarbonImmutable::createFromTimestamp((int) $today + 86_400 * $day)), 'value' => $this->show->value($parameter, $value)]),
+        ), array_keys($course), $course);
     }
 }

@@ -30,14 +30,8 @@ use Cresco\Core\Working\Computation;
 /** Where a tank that is being started stands: what is expected, what was read, what is next. */
 final class StartPage
 {
-    public const WIDTH = 760;
-
-    public const HIGH = 150;
-
     /** Days between two readings. House default. */
     private const READ = 3;
-
-    private const LEFT = 92;
 
     public readonly Show $show;
 
@@ -206,56 +200,31 @@ final class StartPage
         return $first;
     }
 
-    /** @return list<array{key: string, label: string, unit: string, band: string, line: string, dots: list<array{float, float, float, float, string}>, top: string}> of ammonium and nitrite */
-    public function courses(): array
+    /** @return list<Chart> of ammonium and nitrite: what is expected, and what was tested */
+    public function charts(): array
     {
-        $courses = [];
         $known = $this->known;
         if ($known === null) {
             return [];
         }
+        $days = $known->expected->days;
+        $time = new ChartTime((float) $this->date(0)->getTimestamp(), (float) $this->date(count($days) - 1)->getTimestamp(), $this->show);
+        $charts = [];
         foreach ([['ammonia', 1, Parameter::Ammonium, MassConcentration::AMMONIUM_PER_NITROGEN], ['nitrite', 2, Parameter::Nitrite, MassConcentration::NITRITE_PER_NITROGEN]] as [$key, $at, $parameter, $by]) {
-            $most = 0.1;
-            foreach ($known->expected->days as $day) {
-                $most = max($most, $day[$at][2]);
-            }
-            $dots = [];
-            foreach ($known->readings as [$day, $what, $read, $isEnd]) {
-                if ($what === $key) {
-                    $most = max($most, $read->central());
-                    $dots[] = [$day, $read, $isEnd];
-                }
-            }
-            $plot = new Plot($this->days(), new Axis(0.0, $most, self::HIGH - 4.0, 10.0));
-            $courses[] = [
-                'key' => $key, 'label' => $parameter->label(), 'unit' => $this->show->unit($parameter)->label, 'band' => $plot->band(array_map(static fn(array $day): array => [(float) $day[0], $day[$at][0], $day[$at][2]], $known->expected->days)),
-                'line' => $plot->line(array_map(static fn(array $day): array => [(float) $day[0], $day[$at][1]], $known->expected->days)), 'top' => $this->show->value($parameter, $most * $by),
-                'dots' => array_map(fn(array $dot): array => [$plot->x->at($dot[0]), $plot->y->at($dot[1]->central()), $plot->y->at($dot[2] ? $most : $dot[1]->quantile(0.9)), $plot->y->at(max(0.0, $dot[1]->quantile(0.1))), $this->show->day($this->date((int) floor($dot[0]))).': '.$this->show->value($parameter, $dot[1]->central() * $by)], $dots),
-            ];
+            $point = fn(float $day, float $value, float $low, float $high): ChartPoint => TestedPoint::between($parameter, (float) $this->date((int) floor($day))->getTimestamp(), $by * $value, $by * max(0.0, $low), $by * $high, $this->show);
+            $tests = array_values(array_filter($known->readings, static fn(array $reading): bool => $reading[1] === $key));
+            $charts[] = new Chart(
+                $key,
+                $parameter->label(),
+                $this->show->unit($parameter)->label,
+                trans_choice('start.chart', count($tests), ['what' => $parameter->label(), 'count' => count($tests)]),
+                $time,
+                tests: array_map(static fn(array $reading): ChartPoint => $point($reading[0], $reading[2]->central(), $reading[2]->quantile(0.1), $reading[2]->quantile(0.9)), $tests),
+                course: array_map(static fn(array $day): ChartPoint => $point((float) $day[0], $day[$at][1], $day[$at][0], $day[$at][2]), $days),
+            );
         }
 
-        return $courses;
-    }
-
-    public function x(float $day): float
-    {
-        return $this->days()->at($day);
-    }
-
-    private function days(): Axis
-    {
-        return new Axis(0.0, (float) max(1, count($this->known->expected->days ?? [1, 1]) - 1), self::LEFT, self::WIDTH - 8.0);
-    }
-
-    /** @return list<array{float, int}> weeks along the axis */
-    public function weeks(): array
-    {
-        $weeks = [];
-        for ($day = 0; $day < count($this->known->expected->days ?? []) - 3; $day += 7) {
-            $weeks[] = [$this->x((float) $day), intdiv($day, 7) + 1];
-        }
-
-        return $weeks;
+        return $charts;
     }
 
     /** @return array<string, string> */

@@ -8,7 +8,6 @@ use App\Change\DraftChange;
 use App\Known\Moved;
 use App\Known\WatchOf;
 use App\Models\Keeper;
-use App\Models\Rejection;
 use App\Models\Store;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -126,50 +125,28 @@ final class StorePage
         return $findings;
     }
 
-    /**
-     * Points of the rejection trend for a drawing of 300 by 80.
-     *
-     * @return list<array{float, float, bool}> x, y, first output
-     */
-    public function points(): array
+    /** How much the membrane held back; what came out first after it stood still is left out. Null where nothing was measured. */
+    public function chart(): ?Chart
     {
-        $days = $this->days();
-        $points = [];
+        $tests = [];
         foreach ($this->store->rejections as $rejection) {
             // What was kept before it was asked back does not break the page.
-            if ($rejection->conductivity_in <= 0.0 || $rejection->conductivity_out > $rejection->conductivity_in) {
-                continue;
+            if (!$rejection->is_first && $rejection->conductivity_in > 0.0 && $rejection->conductivity_out <= $rejection->conductivity_in) {
+                $share = Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out);
+                $tests[] = new ChartPoint((float) $rejection->taken_at->getTimestamp(), 100.0 * $share, said: (string) __('chart.at', ['day' => $this->show->day($rejection->taken_at), 'value' => $this->percent($share)]));
             }
-            $points[] = [$days->at(self::dayOf($rejection)), self::y(Membrane::rejection($rejection->conductivity_in, $rejection->conductivity_out)), $rejection->is_first];
         }
-
-        return $points;
-    }
-
-    /**
-     * Ends of the trend line in the drawing.
-     *
-     * @return array{float, float, float, float}|null
-     */
-    public function line(): ?array
-    {
-        if ($this->membrane === null) {
+        if ($tests === []) {
             return null;
         }
-        $span = $this->today() - max($this->from(), $this->store->membrane_on === null ? 0.0 : $this->store->membrane_on->getTimestamp() / 86400.0);
-        $start = $this->membrane->now - $span * $this->membrane->perMonth / 30.0;
+        $now = (float) CarbonImmutable::now()->getTimestamp();
+        $trend = [];
+        if ($this->membrane !== null) {
+            $from = max($tests[0]->at, $this->store->membrane_on === null ? 0.0 : (float) $this->store->membrane_on->getTimestamp());
+            $trend = [new ChartPoint($from, 100.0 * ($this->membrane->now - ($now - $from) / 86_400.0 * $this->membrane->perMonth / 30.0)), new ChartPoint($now, 100.0 * $this->membrane->now)];
+        }
 
-        return [$this->days()->at($this->today() - $span), self::y($start), 300.0, self::y($this->membrane->now)];
-    }
-
-    public static function y(float $rejection): float
-    {
-        return (new Axis(0.84, 1.0, 80.0, 0.0))->at($rejection);
-    }
-
-    private function days(): Axis
-    {
-        return new Axis($this->from(), max($this->from() + 1.0, $this->today()), 0.0, 300.0);
+        return new Chart('rejection', (string) __('store.chart.title'), '%', trans_choice('store.chart.said', count($tests), ['count' => count($tests)]), new ChartTime($tests[0]->at, $now, $this->show), tests: $tests, planned: $trend, range: [100.0 * Membrane::DUE, null], steps: 3);
     }
 
     public function percent(float $share): string
@@ -180,23 +157,6 @@ final class StorePage
     public function working(string $name): ?Computation
     {
         return $name === 'run' ? $this->store->supply()->working(max($this->total(), $this->store->capacity)) : null;
-    }
-
-    private function from(): float
-    {
-        $first = $this->store->rejections->first();
-
-        return $first instanceof Rejection ? self::dayOf($first) : $this->today() - 1.0;
-    }
-
-    private static function dayOf(Rejection $rejection): float
-    {
-        return $rejection->taken_at->getTimestamp() / 86400.0;
-    }
-
-    private function today(): float
-    {
-        return CarbonImmutable::now()->getTimestamp() / 86400.0;
     }
 
     private static function readings(int $count): string

@@ -82,38 +82,29 @@ final class WaterPage
         return $findings;
     }
 
-    /**
-     * Readings of this water over time, one drawing for each parameter that was read twice or more.
-     *
-     * @return list<array{label: string, first: string, last: string, points: string, from: string, low: string, high: string}>
-     */
-    public function trends(): array
+    /** @return list<Chart> one for each parameter that was tested twice or more */
+    public function charts(): array
     {
-        $trends = [];
+        $charts = [];
         foreach ([Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Nitrate, Parameter::Acidity] as $parameter) {
-            $readings = $this->water->readings()->where('parameter', $parameter)->orderByDesc('taken_at')->orderByDesc('id')->limit(self::TREND)->get()->reverse()->values();
-            $values = $readings->map(static fn(Reading $reading): float => $reading->toCore()->distribution()->central())->values()->all();
-            $times = $readings->map(static fn(Reading $reading): int => $reading->taken_at->getTimestamp())->values()->all();
-            if ($values === [] || $times === [] || count($values) < 2) {
+            $readings = array_values($this->water->readings()->where('parameter', $parameter)->orderByDesc('taken_at')->orderByDesc('id')->limit(self::TREND)->get()->reverse()->all());
+            if (count($readings) < 2) {
                 continue;
             }
-            $low = min($values);
-            $high = max($values);
-            $span = max($high - $low, 0.05 * max(abs($high), 0.1));
-            $plot = new Plot(new Axis((float) min($times), (float) max(min($times) + 1, max($times)), 4.0, 216.0), new Axis($low, $low + $span, 30.0, 6.0));
-            $first = $readings->first();
-            $trends[] = [
-                'label' => $parameter->label(),
-                'first' => $this->show->number($parameter, $values[0]),
-                'last' => $this->show->value($parameter, $values[count($values) - 1]),
-                'points' => $plot->line(array_map(static fn(int $time, float $value): array => [(float) $time, $value], $times, $values)),
-                'from' => $first instanceof Reading ? $this->show->day($first->taken_at) : '',
-                'low' => $this->show->number($parameter, $low),
-                'high' => $this->show->number($parameter, $high),
-            ];
+            [$first, $last] = [$readings[0], $readings[count($readings) - 1]];
+            $values = array_map(static fn(Reading $reading): float => $reading->toCore()->distribution()->central(), $readings);
+            $charts[] = new Chart(
+                $parameter->value,
+                $parameter->label(),
+                $this->show->unit($parameter)->label,
+                __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
+                new ChartTime((float) $first->taken_at->getTimestamp(), (float) max($first->taken_at->getTimestamp() + 86_400, $last->taken_at->getTimestamp()), $this->show),
+                tests: array_map(fn(Reading $reading): ChartPoint => TestedPoint::of($reading->toCore(), $reading->taken_at->getTimestamp(), $this->show), $readings),
+                steps: 3,
+            );
         }
 
-        return $trends;
+        return $charts;
     }
 
     public function working(string $name): ?Computation
