@@ -40,7 +40,7 @@ final readonly class StandForm
             $groups['your own']['own-'.$own->id] = $own->name;
         }
         foreach (Kinds::all() as $key => $kind) {
-            $groups[$kind->form->entry()->label][$key] = $kind->name;
+            $groups[$kind->form->entry()->label][$key] = (string) __('plants.named', ['latin' => $kind->name, 'common' => __('plants.common.'.$key)]);
         }
 
         return $groups;

@@ -14,9 +14,9 @@ enum Demand: string
     public function label(): string
     {
         return match ($this) {
-            self::Shade => 'little light will do',
-            self::Middling => 'middling light',
-            self::Much => 'much light',
+            self::Shade => 'low light',
+            self::Middling => 'medium light',
+            self::Much => 'high light',
         };
     }
 

@@ -339,7 +339,7 @@ final class PlantingTest extends TestCase
         self::assertCount(count($kinds), array_unique(array_map(static fn($kind): string => $kind->name, $kinds)));
         foreach ($kinds as $key => $kind) {
             self::assertSame($key, $kind->key);
-            self::assertMatchesRegularExpression('/^[A-Z][a-z]+ [a-z]+$/', $kind->name);
+            self::assertMatchesRegularExpression('/^[A-Z][a-z]+( [a-z]+( var\. [a-z]+| “[a-z]+”)?)?$/', $kind->name);
             self::assertTrue($kind->form->entry()->floats || $kind->usualRate() > 0.0, $kind->name);
         }
     }
