@@ -16,6 +16,7 @@ use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\SwitchTick;
 use App\Models\Water;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Planning\Found;
@@ -157,8 +158,8 @@ final readonly class FinishStep
             $run->afterJobs()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
         }
         $show = $keeper->show();
-        $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower($task->label()), $this->done($run)));
-        $seen = implode(', ', array_map(static fn(Sign $sign): string => $sign->label(), $run->plan->signs));
+        $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower(WorkWords::task($task)), $this->done($run)));
+        $seen = implode(', ', array_map(static fn(Sign $sign): string => WorkWords::sign($sign), $run->plan->signs));
         $source = $run->plan->source ?? 'new water';
         [$rounds, $share, $litres] = $this->changed($run);
         $words = fn(string ...$parts): ?string => implode(' ', array_filter([...$parts, $seen === '' ? '' : 'Seen: '.$seen.'.'])) ?: null;

@@ -13,6 +13,7 @@ use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
+use App\Words\WorkWords;
 use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Water\Conductance;
@@ -69,7 +70,7 @@ final class WriteBatch
                 $spoon?->mean,
                 $salt === null ? 5 : $salt->minutes,
                 $salt === null ? '' : $salt->note,
-                array_map(static fn(Caution $caution): string => $caution->text(), $salt === null ? [] : $salt->cautions),
+                array_map(static fn(Caution $caution): string => WorkWords::caution($caution), $salt === null ? [] : $salt->cautions),
             );
         }
         $ions = [];

@@ -33,6 +33,7 @@ use App\Units\Show;
 use App\View\StandWords;
 use App\View\TreatmentWords;
 use App\View\Words;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
@@ -152,21 +153,23 @@ final class WriteRunSheet
      */
     private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
     {
-        $lines = $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($job->linesIn($session), 1)] : $job->linesIn($session);
+        $lines = WorkWords::lines($job->linesIn($session), $texts);
+        // How what lies on the zones that are next is cleaned, instead of how any substrate is.
+        $lines = $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($lines, 1)] : $lines;
 
         return new StepContent(
-            title: $job->title,
-            act: $job->act,
-            why: $job->why,
+            title: WorkWords::title($job),
+            act: WorkWords::act($job),
+            why: WorkWords::why($job),
             lines: [
-                ...array_map(static fn(string $line): string => strtr($line, $texts), $lines),
+                ...$lines,
                 ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
                 ...$replant,
                 ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
                 ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all()),
                 ...$treated,
             ],
-            cautions: array_map(static fn(Caution $caution): string => $caution->text(), $session->cautionsOf($job)),
+            cautions: array_map(static fn(Caution $caution): string => WorkWords::caution($caution), $session->cautionsOf($job)),
             tools: $job->tools,
             meanwhile: array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
             moment: $job->moment,

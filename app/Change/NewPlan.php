@@ -12,6 +12,7 @@ use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Water;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Cresco\Core\Change\Allowance;
 use Cresco\Core\Change\ChangeFault;
 use Cresco\Core\Change\ChangePlan;
@@ -131,7 +132,7 @@ final class NewPlan
         $lines = [];
         foreach (Catalogue::steps() as $job) {
             if (in_array($job->key, self::FOLLOW, true)) {
-                $lines[$job->key] = array_map(static fn(string $line): string => strtr($line, $texts), $job->linesIn($session));
+                $lines[$job->key] = WorkWords::lines($job->linesIn($session), $texts);
             }
         }
 

@@ -41,11 +41,11 @@ final class Devices
     public static function all(): array
     {
         return [
-            self::PEN => 'a pen for conductivity and temperature',
+            self::PEN => 'a meter for conductivity and temperature',
             self::ACIDITY => 'a pH pen',
             self::SCALE => 'a scale',
-            self::UNIT => 'an RO unit with a store',
-            self::DOSER => 'a doser that runs into a cylinder',
+            self::UNIT => 'an RO unit with a reservoir',
+            self::DOSER => 'a dosing pump that runs into a measuring cylinder',
             self::PLUG => 'a plug that counts how long a heater was on',
         ];
     }

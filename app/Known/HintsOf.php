@@ -14,6 +14,7 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Units\Show;
 use App\Units\Span;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
 use Cresco\Core\Bed\Cover;
@@ -253,7 +254,7 @@ final class HintsOf
         }
         foreach ($this->tank->runs()->where('state', RunState::Done)->where('finished_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->orderByDesc('finished_at')->get(['id', 'plan', 'finished_at']) as $run) {
             if ($run->finished_at !== null && in_array($sign, $run->plan->signs, true)) {
-                return new Hint($of, self::SEEN, 'seen', ['sign' => $sign->label(), 'day' => $this->show->day($run->finished_at)]);
+                return new Hint($of, self::SEEN, 'seen', ['sign' => WorkWords::sign($sign), 'day' => $this->show->day($run->finished_at)]);
             }
         }
 
@@ -362,7 +363,7 @@ final class HintsOf
             return null;
         }
 
-        return new Hint($sign, $this->show->daysSince($at) > Hints::LATE * $task->days() ? self::SURE : 1.0 - self::SURE, 'done', ['task' => mb_strtolower($task->label()), 'day' => $this->show->day($at), 'every' => $task->days()]);
+        return new Hint($sign, $this->show->daysSince($at) > Hints::LATE * $task->days() ? self::SURE : 1.0 - self::SURE, 'done', ['task' => mb_strtolower(WorkWords::task($task)), 'day' => $this->show->day($at), 'every' => $task->days()]);
     }
 
     private function done(Task $task): ?CarbonImmutable

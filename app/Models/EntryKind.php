@@ -20,7 +20,7 @@ enum EntryKind: string
             self::Reading => 'Readings',
             self::Change => 'Water changes',
             self::Dose => 'Doses',
-            self::Work => 'Other work',
+            self::Work => 'Maintenance',
             self::Event => 'Events',
             self::Note => 'Notes',
         };

@@ -80,10 +80,10 @@ final class Tank extends Record
 
     /** What lives in a tank and is fed, in words, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
     public const STOCKS = [
-        'none' => ['no animals, or snails alone', 0.2],
+        'none' => ['no animals, or only snails', 0.2],
         'shrimp' => ['shrimp, fed a little', 0.4],
         'few' => ['few small fish, fed once a day', 0.8],
-        'usual' => ['a usual shoal or two', 1.5],
+        'usual' => ['an average shoal or two', 1.5],
         'many' => ['many fish, fed twice a day', 3.0],
         'heavy' => ['large or very many fish', 5.0],
     ];

@@ -24,7 +24,7 @@ enum WaterKind: string
             self::Tap => 'Tap',
             self::ReverseOsmosis => 'Reverse osmosis',
             self::Rain => 'Rain',
-            self::MadeUp => 'Made up in a store',
+            self::MadeUp => 'Mixed in a reservoir',
         };
     }
 }

@@ -23,7 +23,7 @@ enum KitSet: string
         return match ($this) {
             self::Strips => 'Test strips',
             self::Drops => 'Drop kits and a thermometer',
-            self::Pens => 'Pens, and drop kits for the rest',
+            self::Pens => 'Meters, and drop kits for the rest',
         };
     }
 

@@ -16,6 +16,7 @@ use App\Models\Keeper;
 use App\Models\PenTrial;
 use App\Models\Tank;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\PenFactor;
@@ -102,7 +103,7 @@ final readonly class AssumedPage
         $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
         foreach ($names as $id => $name) {
             foreach ($every[$id] ?? [] as $task => $interval) {
-                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => Task::from($task)->label(), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::OFTEN.$task, $id);
+                $rows[] = new Replaced(__('ledger.replaced.often', ['task' => WorkWords::task(Task::from($task)), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::OFTEN.$task, $id);
             }
             $steps = array_intersect_key($taken->at($id), $usual);
             if ($steps !== []) {
@@ -181,7 +182,7 @@ final readonly class AssumedPage
 
         return match (true) {
             str_starts_with($start->what, FreshStart::MADE) => self::made(Parameter::from(substr($start->what, strlen(FreshStart::MADE))), $tank),
-            str_starts_with($start->what, FreshStart::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => Task::tryFrom(substr($start->what, strlen(FreshStart::OFTEN)))?->label() ?? '']),
+            str_starts_with($start->what, FreshStart::OFTEN) => (string) __('ledger.replaced.often', ['tank' => $tank, 'task' => ($task = Task::tryFrom(substr($start->what, strlen(FreshStart::OFTEN)))) === null ? '' : WorkWords::task($task)]),
             str_starts_with($start->what, FreshStart::TURNS) => ($chore = Chore::query()->where('keeper_id', $this->keeper->id)->find((int) substr($start->what, strlen(FreshStart::TURNS)))) === null ? (string) __('ledger.anew.gone') : $this->job($chore),
             default => (string) __('ledger.anew.'.$start->what, ['tank' => $tank, 'jar' => $start->jar->name ?? '']),
         };
@@ -199,7 +200,7 @@ final readonly class AssumedPage
         $rows = [];
         foreach (OwnFigures::kinds() as $kind) {
             $task = Task::from((string) $kind->task);
-            $rows[] = ['task' => $task->value, 'label' => $task->label(), 'days' => Show::plain($own->get($task->value.'.days'), 0), 'minutes' => Show::plain($own->get($task->value.'.minutes'), 0), 'usual' => __('ledger.own.usual', ['days' => $kind->days, 'minutes' => $kind->minutes])];
+            $rows[] = ['task' => $task->value, 'label' => WorkWords::task($task), 'days' => Show::plain($own->get($task->value.'.days'), 0), 'minutes' => Show::plain($own->get($task->value.'.minutes'), 0), 'usual' => __('ledger.own.usual', ['days' => $kind->days, 'minutes' => $kind->minutes])];
         }
 
         return $rows;

@@ -13,6 +13,7 @@ use App\Known\VesselOf;
 use App\Models\Batch;
 use App\Models\Keeper;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Normal;
@@ -107,7 +108,7 @@ final readonly class BatchCard
             $cautions = [...$cautions, ...$jar->cautions];
         }
         if (in_array($this->batch->card->animals, ['soft_water_shrimp', 'hardy_shrimp'], true)) {
-            $cautions[] = Caution::Osmotic->text();
+            $cautions[] = WorkWords::caution(Caution::Osmotic);
         }
 
         return array_values(array_unique($cautions));

@@ -8,6 +8,7 @@ use App\Bench\BenchDraft;
 use App\Models\Jar;
 use App\Models\Store;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Dilution;
 use Cresco\Core\Measure\Alkalinity;
@@ -409,7 +410,7 @@ final class BenchSheet
             $found[] = new Finding(Finding::HEED, __('bench.wanting.head'), __('bench.wanting.why', ['jars' => implode(' '.__('bench.wanting.or').' ', $names)]));
         }
         if (in_array(Aim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
-            $found[] = new Finding(Finding::HEED, __('bench.acid.head'), Caution::Acid->text().' '.__('bench.acid.why'));
+            $found[] = new Finding(Finding::HEED, __('bench.acid.head'), WorkWords::caution(Caution::Acid).' '.__('bench.acid.why'));
         }
         if ($advice->pureShare !== null) {
             $found[] = new Finding(Finding::HEED, __('bench.pure.head'), __('bench.pure.why', ['share' => $this->show->percent($advice->pureShare)]));
@@ -501,7 +502,7 @@ final class BenchSheet
         return [new Finding(Finding::BEYOND, __('bench.shock.head'), __('bench.shock.why', [
             'share' => $this->show->percent($this->draft->input->fraction), 'now' => $this->show->number(Parameter::Conductivity, $now), 'after' => $this->show->value(Parameter::Conductivity, $after),
             'allowed' => $this->show->width(Parameter::Conductivity, $allowed),
-        ]).' '.Caution::Osmotic->text())];
+        ]).' '.WorkWords::caution(Caution::Osmotic))];
     }
 
     /** @return list<Finding> */
@@ -511,7 +512,7 @@ final class BenchSheet
         $cap = AnimalGroup::PlantsFirst->caps()['Na'];
 
         return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $sodium <= $cap ? [] : [
-            new Finding(Finding::HEED, __('bench.sodium.head', ['amount' => Words::figure($sodium, 2)]), Caution::SodiumPlants->text().' '.__('bench.sodium.why')),
+            new Finding(Finding::HEED, __('bench.sodium.head', ['amount' => Words::figure($sodium, 2)]), WorkWords::caution(Caution::SodiumPlants).' '.__('bench.sodium.why')),
         ];
     }
 

@@ -8,6 +8,7 @@ use App\Change\ConditionerDose;
 use App\Change\Draft;
 use App\Change\Reason;
 use App\Change\SessionOf;
+use App\Models\Water;
 use App\Units\Show;
 use App\Units\Span;
 use Cresco\Core\Change\Sizing;
@@ -148,6 +149,8 @@ final readonly class ChangeFindings
             $isBeyond ? Finding::BEYOND : Finding::HEED,
             __('change.unread.head', ['share' => $this->show->percent($allowed->share)]),
             __('change.unread.why', ['tests' => Words::list(array_values($tests))]),
+            acts: ($of(false) === '' ? [] : ['/tanks/'.$this->draft->tank->id.'/test' => (string) __('change.unread.test', ['name' => $this->draft->tank->name])])
+                + ($of(true) === '' ? [] : array_column(array_map(fn(Water $water): array => ['/source-waters/'.$water->id.'/test?tank='.$this->draft->tank->id, (string) __('change.unread.test', ['name' => $water->name])], array_filter([$this->draft->input->first, $this->draft->input->second])), 1, 0)),
         )];
     }
 
@@ -251,7 +254,7 @@ final readonly class ChangeFindings
         $text = __('change.hinge.why', ['even' => $this->show->volume($even), 'sure' => $this->show->volume($sure)]).' '
             .__($sure - $even > 0.05 * $this->draft->plan->vessel->litres() ? 'change.hinge.hinges' : 'change.hinge.sharp');
 
-        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, __('change.hinge.head', ['goal' => $this->show->limit(Parameter::Nitrate, $goal), 'tenths' => $this->tenths($share)]), $text)];
+        return [new Finding($share >= 0.85 ? Finding::GOOD : Finding::HEED, __($share >= 0.5 ? 'change.hinge.head' : 'change.hinge.unlikely', ['goal' => $this->show->limit(Parameter::Nitrate, $goal), 'chance' => $this->show->percent($this->inTwentieths($share))]), $text)];
     }
 
     /** @return list<Finding> */
@@ -385,8 +388,9 @@ final readonly class ChangeFindings
         return $working->estimate()->scaled($unit->widthToBase(1.0), $unit->toBase(0.0));
     }
 
-    private function tenths(float $share): string
+    /** No share is surer than the tests that it rests on. */
+    private function inTwentieths(float $share): float
     {
-        return trans_choice('change.tenths', (int) min(9, floor($share * 10.0 + 0.1)));
+        return min(0.95, floor($share * 20.0 + 0.1) / 20.0);
     }
 }

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Disinfectant;
 use App\Units\DoseUnit;
+use App\Words\WorkWords;
 use BackedEnum;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Animals\Quarantine;
@@ -92,7 +93,7 @@ final class Choices
 
     public static function caution(string $key): string
     {
-        return Caution::from($key)->text();
+        return WorkWords::caution(Caution::from($key));
     }
 
     /** @return array<string, string> salts by their keys, with their formulas */

@@ -10,6 +10,7 @@ use App\Known\WorkDone;
 use App\Models\Chore;
 use App\Models\Keeper;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\Interval;
 use Cresco\Core\Planning\JobKind;
@@ -101,7 +102,7 @@ final class ChoresPage
         $learned = WorkDone::intervals(array_values(array_map(intval(...), $names->keys()->all())), $this->keeper->figures);
         foreach ($names as $id => $name) {
             foreach ($learned[(int) $id] ?? [] as $task => $interval) {
-                $lines[] = ['tank' => is_string($name) ? $name : '', 'task' => Task::from($task)->label(), 'every' => self::every($interval)];
+                $lines[] = ['tank' => is_string($name) ? $name : '', 'task' => WorkWords::task(Task::from($task)), 'every' => self::every($interval)];
             }
         }
 

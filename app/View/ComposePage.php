@@ -23,6 +23,7 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Units\Show;
 use App\Units\Span;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
@@ -91,7 +92,7 @@ final class ComposePage
         $found = [];
         foreach (Strain::of($this->session, $tank->age(), $isCycling, $cleaned === null ? null : Span::days($cleaned, CarbonImmutable::now())) as $strain) {
             $found[] = [
-                'finding' => new Finding(Finding::HEED, __('compose.strain.'.$strain->reason.'.head'), __('compose.strain.'.$strain->reason.'.why', ['what' => Words::list(array_map(static fn(Task $task): string => Words::inside($task->label()), $strain->waits))])),
+                'finding' => new Finding(Finding::HEED, __('compose.strain.'.$strain->reason.'.head'), __('compose.strain.'.$strain->reason.'.why', ['what' => Words::list(array_map(static fn(Task $task): string => Words::inside(WorkWords::task($task)), $strain->waits))])),
                 'without' => self::keys(...array_filter($this->session->tasks, static fn(Task $task): bool => !in_array($task, $strain->waits, true))),
                 'waits' => $strain->reason === 'young' ? self::keys(...$strain->waits) : [],
             ];
@@ -266,10 +267,10 @@ final class ComposePage
     {
         $titles = [];
         foreach ($this->order->jobs as $job) {
-            $titles[$job->key] = $job->title;
+            $titles[$job->key] = WorkWords::title($job);
         }
 
-        return array_map(static fn(Rule $rule): string => (string) __('compose.before', ['first' => $titles[$rule->first] ?? '', 'then' => $titles[$rule->then] ?? '', 'why' => lcfirst($rule->because)]), $this->order->broken);
+        return array_map(static fn(Rule $rule): string => (string) __('compose.before', ['first' => $titles[$rule->first] ?? '', 'then' => $titles[$rule->then] ?? '', 'why' => Words::inside(WorkWords::because($rule))]), $this->order->broken);
     }
 
     /** "about 1 h 05, hands and water side by side; 1 h 22 one after the other" */

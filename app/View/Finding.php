@@ -13,8 +13,11 @@ final readonly class Finding
 
     public const GOOD = 'good';
 
-    /** @param bool $isInChecklist whether a step of the checklist sees to it */
-    public function __construct(public string $tone, public string $head, public string $text, public bool $isInChecklist = false) {}
+    /**
+     * @param bool                  $isInChecklist whether a step of the checklist sees to it
+     * @param array<string, string> $acts          what settles it: words by address
+     */
+    public function __construct(public string $tone, public string $head, public string $text, public bool $isInChecklist = false, public array $acts = []) {}
 
     public function rank(): int
     {

@@ -96,7 +96,7 @@ final readonly class LookBackPage
         $share = fn(Computation $working): Computation => $working->given('f', 'share of new water', $this->share(), '');
 
         return Mixing::byVolume($parameter, $of('the tank before', $row->now), $of($this->run->plan->source ?? 'the new water', $row->source), $this->run->tank->keeper->show()->unit($parameter), $share)
-            ?->note('As it was forecast. The doubt about the volume, which the band on the page holds too, is not kept apart.');
+            ?->note('As forecast. The page’s range also includes how well the volume is known.');
     }
 
     public function held(): int

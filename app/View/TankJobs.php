@@ -14,6 +14,7 @@ use App\Models\SwitchTick;
 use App\Models\Tank;
 use App\Models\Treatment;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\Concern;
 use Cresco\Core\Planning\JobKinds;
@@ -115,7 +116,7 @@ final class TankJobs
             JobType::Trim => $line($this->trimWords(), $this->trimmed($count).$this->rhythm().'.', (string) __('round.act.session'), $this->session(), $this->tasks()),
             JobType::Melt => $line(trans_choice('plants.melt.round', $count, ['count' => $count]), $this->rhythm().'.', __('plants.melt.act'), $this->base.'/plants'),
             JobType::DoseLook => $line((string) __('food.look.round'), (string) __('food.look.ask'), (string) __('food.look.act'), $this->base.'/fertilising'),
-            JobType::Task => $line((string) __('round.due', ['jobs' => Words::list(array_map(static fn(Task $task): string => mb_strtolower($task->label()), array_slice(self::tasksOf($jobs), 0, self::AT_ONCE)))]), $this->rhythm().'.', (string) __('round.act.session'), $this->session(), $this->tasks()),
+            JobType::Task => $line((string) __('round.due', ['jobs' => Words::list(array_map(static fn(Task $task): string => mb_strtolower(WorkWords::task($task)), array_slice(self::tasksOf($jobs), 0, self::AT_ONCE)))]), $this->rhythm().'.', (string) __('round.act.session'), $this->session(), $this->tasks()),
             JobType::Dose => $line(trans_choice('food.round', $count, ['doses' => implode(', ', $this->doses($jobs))]), $this->rhythm().'.', __('food.act'), $this->base.'/fertilising'),
             JobType::RootTabs => $line(trans_choice('food.capsules.round', $count, ['count' => $count]), $this->rhythm().'.', __('food.act'), $this->base.'/fertilising'),
             JobType::Quarantine => $line(WeekWords::job($first, $this->show), $this->rhythm().'.', (string) __('round.act.go_on'), $this->base.'/new-arrivals/'.$first->of),
@@ -158,11 +159,11 @@ final class TankJobs
         $after = After::from((string) $job->name);
         $url = '/checklists/'.$job->of.'/after/'.$after->value;
         if ($after === After::Conditioner) {
-            return new JobLine(JobType::FollowUp, $job->urgency, $after->title(), (string) __('round.conditioner', ['dose' => ConditionerDose::ofTank($this->tank)]), (string) __('round.act.conditioner'), $url);
+            return new JobLine(JobType::FollowUp, $job->urgency, WorkWords::after($after), (string) __('round.conditioner', ['dose' => ConditionerDose::ofTank($this->tank)]), (string) __('round.act.conditioner'), $url);
         }
         $ended = CarbonImmutable::now()->addMinutes((int) round(60.0 * (($job->due->hours ?? 0.0) - $after->fromHours())));
 
-        return new JobLine(JobType::FollowUp, $job->urgency, $after->title(), (string) __('round.after', ['day' => $this->show->day($ended), 'what' => lcfirst($after->lines()[0])]), (string) __('round.act.look_in'), $url);
+        return new JobLine(JobType::FollowUp, $job->urgency, WorkWords::after($after), (string) __('round.after', ['day' => $this->show->day($ended), 'what' => WorkWords::afterLines($after)[0] ?? '']), (string) __('round.act.look_in'), $url);
     }
 
     /** A checklist that is under way, waits to be begun, or is meant for a day. */

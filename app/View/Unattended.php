@@ -56,8 +56,8 @@ final readonly class Unattended
     private static function onReturn(Distribution $now, Normal $made, int $days, Unit $unit): Computation
     {
         return Computation::of('Nitrate on the day of return')
-            ->given('now', 'as it stands now', $unit->distributionFromBase($now), $unit->label)
-            ->constant('made', 'what the tank makes in a day', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'guess and diary weighed together', Grade::Guess)
+            ->given('now', 'now', $unit->distributionFromBase($now), $unit->label)
+            ->constant('made', 'daily rise', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'estimate and log combined', Grade::Guess)
             ->constant('d', 'days until then', $days, 'd', 'the calendar', null)
             ->line('then = max(0, now + d * made)', 'as it should be then', $unit->label);
     }

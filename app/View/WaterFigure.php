@@ -9,7 +9,9 @@ use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Reading;
 
 /** One parameter of a tank as it stands now, against the range its animals are kept in. */
 final readonly class WaterFigure
@@ -25,12 +27,17 @@ final readonly class WaterFigure
     /** @var array{float, float}|null */
     public ?array $range;
 
+    /** The last result where drops were counted: the colour turned somewhere within the last of them. */
+    private ?Reading $drops;
+
     public function __construct(public Parameter $parameter, TankWater $water)
     {
         $this->value = $water->state()->get($parameter);
         $this->isCarried = $water->isCarried($parameter);
         $this->isCarriedOn = $water->isCarriedOn($parameter);
         $this->at = $water->at($parameter);
+        $last = ($water->readings[$parameter->value] ?? null)?->toCore();
+        $this->drops = $last?->method === Method::Drops && $last->value > 0.0 ? $last : null;
         $this->range = $water->tank->needs()->range($parameter);
     }
 
@@ -43,7 +50,14 @@ final readonly class WaterFigure
     /** When it was tested, or that it is a forecast since. */
     public function when(Show $show): string
     {
-        return $this->at === null ? '' : (string) __($this->isCarried ? 'tank.water.changed' : 'tank.water.tested', ['day' => $show->day($this->at)]);
+        if ($this->at === null) {
+            return '';
+        }
+        $drops = $this->isCarried ? null : $this->drops;
+
+        return (string) __($this->isCarried ? 'tank.water.changed' : ($drops === null ? 'tank.water.tested' : 'tank.water.drops'), ['day' => $show->day($this->at)] + ($drops === null ? [] : [
+            'typed' => $show->number($this->parameter, $drops->value), 'low' => $show->number($this->parameter, $drops->low), 'high' => $show->number($this->parameter, $drops->high),
+        ]));
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */

@@ -94,7 +94,7 @@ final class WeekPage
     /** @param list<UpcomingJob> $jobs */
     private function session(int $day, int $tank, array $jobs): WeekSession
     {
-        return new WeekSession($this->tank($tank), $this->week->minutesOf($jobs), $jobs, self::url($tank, $jobs), $day);
+        return new WeekSession($this->tank($tank), $this->week->minutesOf($jobs), $jobs, $this->url($tank, $jobs, $day), $day);
     }
 
     public function tank(int $id): ?Tank
@@ -161,7 +161,7 @@ final class WeekPage
     }
 
     /** @param list<UpcomingJob> $jobs the page on which they are planned as one session */
-    private static function url(int $tank, array $jobs): ?string
+    private function url(int $tank, array $jobs, int $day): ?string
     {
         if ($tank === 0) {
             foreach ($jobs as $job) {
@@ -185,11 +185,13 @@ final class WeekPage
         }
         $tasks = array_values(array_unique(array_filter(array_map(static fn(UpcomingJob $job): ?string => $job->kind->task, $jobs))));
         $changes = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change') !== [];
+        // A day that was chosen is the day that is planned.
+        $on = $day > 0 ? ['day' => $this->dates()[$day][0]] : [];
 
         return match (true) {
-            $changes && $tasks === [] => '/tanks/'.$tank.'/water-change',
-            $changes => '/tanks/'.$tank.'/maintenance?'.http_build_query(['tasks' => $tasks]),
-            $tasks !== [] => '/tanks/'.$tank.'/maintenance?'.http_build_query(['dry' => '1', 'tasks' => $tasks]),
+            $changes && $tasks === [] && $on === [] => '/tanks/'.$tank.'/water-change',
+            $changes => '/tanks/'.$tank.'/maintenance?'.http_build_query(['tasks' => $tasks] + $on),
+            $tasks !== [] => '/tanks/'.$tank.'/maintenance?'.http_build_query(['dry' => '1', 'tasks' => $tasks] + $on),
             default => array_values(array_filter(array_map(static fn(UpcomingJob $job): ?string => self::place($tank, $job), $jobs)))[0] ?? null,
         };
     }

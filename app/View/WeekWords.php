@@ -7,6 +7,7 @@ namespace App\View;
 use App\Known\WeekOf;
 use App\Models\Chore;
 use App\Units\Show;
+use App\Words\WorkWords;
 use Cresco\Core\Calendar\Bill;
 use Cresco\Core\Calendar\Why;
 use Cresco\Core\Planning\JobKinds;
@@ -22,7 +23,7 @@ final class WeekWords
             return $job->name;
         }
         if ($job->kind->key === 'after' && $job->name !== null) {
-            return After::from($job->name)->title();
+            return WorkWords::after(After::from($job->name));
         }
         $words = self::kinds()[$job->kind->key] ?? '';
         $isNamed = str_contains($words, ':name');

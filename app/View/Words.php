@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Jar;
 use App\Units\Show;
+use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Tank\Shape;
@@ -22,10 +23,10 @@ final class Words
     public static function method(Method $method): string
     {
         return match ($method) {
-            Method::Pen => 'pen or probe',
+            Method::Pen => 'meter',
             Method::Drops => 'drop kit',
             Method::AtField => 'colour chart',
-            default => 'taken as exact',
+            default => 'treated as exact',
         };
     }
 
@@ -47,6 +48,12 @@ final class Words
         return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
     }
 
+    /** @return list<string> names of the days, from Sunday on */
+    public static function weekdays(): array
+    {
+        return array_map(static fn(int $day): string => CarbonImmutable::parse('2026-03-01')->addDays($day)->isoFormat('dddd'), range(0, 6));
+    }
+
     /** What each shape of tank is measured by, for the form. */
     public static function shapes(): string
     {
@@ -61,7 +68,7 @@ final class Words
     public static function kit(Kit $kit): string
     {
         return match ($kit->method) {
-            Method::Pen => 'pen, last digit '.Show::plain($kit->step, 3),
+            Method::Pen => 'meter, last digit '.Show::plain($kit->step, 3),
             Method::Drops => 'drop kit, '.Show::plain($kit->step, 2).' a drop',
             default => self::method($kit->method),
         };

@@ -19,7 +19,7 @@ enum Cover: string
         return match ($this) {
             self::Sand => 'bare sand',
             self::Gravel => 'gravel',
-            self::FiredSoil => 'fired soil',
+            self::FiredSoil => 'soil',
             self::Carpet => 'carpet',
             self::Rooted => 'rooted plants',
             self::UnderHardscape => 'under hardscape',

@@ -14,7 +14,7 @@ enum Grain: string
     {
         return match ($this) {
             self::Quartz => 'sand or gravel',
-            self::FiredSoil => 'fired soil, soaked',
+            self::FiredSoil => 'soil, soaked',
         };
     }
 

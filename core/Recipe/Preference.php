@@ -14,7 +14,7 @@ enum Preference: string
     public function label(): string
     {
         return match ($this) {
-            self::FewestJars => 'Fewest jars',
+            self::FewestJars => 'Fewest products',
             self::LeastSodium => 'Least sodium',
             self::LeastPure => 'Least RO',
         };

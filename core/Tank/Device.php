@@ -31,12 +31,12 @@ enum Device: string
             self::WavePump => 'Wave pump',
             self::Skimmer => 'Surface skimmer',
             self::AirPump => 'Air pump',
-            self::Lamp => 'Lamp',
+            self::Lamp => 'Light',
             self::CarbonDioxide => 'CO₂ valve',
-            self::TopUp => 'Automatic top-up',
-            self::Doser => 'Doser',
+            self::TopUp => 'Auto top-off',
+            self::Doser => 'Dosing pump',
             self::Feeder => 'Feeder',
-            self::Ultraviolet => 'UV unit',
+            self::Ultraviolet => 'UV steriliser',
         };
     }
 
@@ -65,7 +65,7 @@ enum Device: string
     public function whenBare(): string
     {
         return match ($this) {
-            self::Heater => 'bare glass of a heater cracks',
+            self::Heater => 'its hot glass cracks',
             self::Canister => 'the intake draws air and the canister loses its prime',
             self::HangOnFilter, self::InternalFilter => 'the filter runs dry',
             self::WavePump => 'the pump runs dry',

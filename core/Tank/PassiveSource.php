@@ -22,7 +22,7 @@ enum PassiveSource: string
     public function label(): string
     {
         return match ($this) {
-            self::None => 'nothing that does',
+            self::None => 'none',
             self::Shell => 'shell, coral sand or limestone',
             self::Soil => 'active soil',
         };

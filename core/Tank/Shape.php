@@ -24,7 +24,7 @@ enum Shape: string
             self::Cylinder => 'Cylinder',
             self::HalfCircle => 'Half circle',
             self::QuarterCircle => 'Quarter circle',
-            self::Counted => 'Another, known by its litres',
+            self::Counted => 'Another shape, measured by litres',
         };
     }
 

@@ -17,8 +17,8 @@ enum Grade: string
         return match ($this) {
             self::Measured => 'from the literature or from chemistry',
             self::Consensus => 'most keepers agree',
-            self::Contested => 'schools differ',
-            self::Guess => 'a starting value until your own diary knows better',
+            self::Contested => 'keepers differ',
+            self::Guess => 'a starting value until your log knows better',
         };
     }
 }

@@ -65,7 +65,7 @@ final class DemoReach
         // 20 mL raise the water of this tank by 8 mg/L of nitrate, 1 of phosphate and 15 of potassium: of 250 mL a twelfth of what was weighed.
         $litres = VesselOf::tank($tank)->litres();
         /** @var Jar $bottle */
-        $bottle = $keeper->jars()->create(['name' => 'Home bottle of Bright Reach', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 50.0, 'label' => [Jar::HOME => 1.0, 'dose' => self::DOSE, 'litres' => round($litres), 'nitrate' => 8.0, 'phosphate' => 1.0, 'potassium' => 15.0]]);
+        $bottle = $keeper->jars()->create(['name' => 'Own fertiliser for Bright Reach', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 50.0, 'label' => [Jar::HOME => 1.0, 'dose' => self::DOSE, 'litres' => round($litres), 'nitrate' => 8.0, 'phosphate' => 1.0, 'potassium' => 15.0]]);
         $tank->dosePlans()->create(['jar_id' => $bottle->id, 'amount' => self::DOSE, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 63)->format('Y-m-d')]);
         $iron = $keeper->jars()->where('name', 'Iron and traces')->sole();
         $tank->dosePlans()->create(['jar_id' => $iron->id, 'amount' => 10.0, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 61)->format('Y-m-d')]);

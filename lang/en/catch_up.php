@@ -3,11 +3,16 @@
 declare(strict_types=1);
 
 return [
-    'head' => '{1} One day without a change; usually every :every.|[2,*] :count days without a change; usually every :every.', 'fine' => 'Nothing here is so overdue that it needs a way of its own.', 'level' => 'All is level again :day, in :sessions.',
-    'none' => 'No change of this tank is written down yet.',
-    'sessions' => '{1} one session|[2,*] :count sessions', 'read_first' => 'Read ammonium, nitrite, KH and pH first: if KH is under 1 or ammonium is there, change less.', 'read_again' => 'Read nitrate and pH before you begin.',
-    'change' => 'Change :share of the water:after.', 'after' => ', to about :nitrate of nitrate', 'bed' => 'Vacuum :share of the bed, where it was left longest.', 'stands' => '{1} Cut one stand, and no more.|[2,*] Cut :count stands, and no more.',
-    'media' => 'Rinse half of the filter media in tank water. No bed today.', 'floss' => 'New floss and the panes go with any of them.', 'rules' => 'Never media, bed and a large change on one day. Whatever is read worse than before: stop, and read again the next day.',
+    'head' => '{1} One day without a water change; usually every :every.|[2,*] :count days without a water change; usually every :every.', 'fine' => 'Nothing here is so overdue that it needs a catch-up plan.', 'level' => 'Caught up :day, in :sessions.',
+    'none' => 'No water change of this tank is in the log yet.',
+    'sessions' => '{1} one session|[2,*] :count sessions', 'read_first' => 'Test ammonia, nitrite, KH and pH first: if KH is below 1 or ammonia shows, change less.', 'read_again' => 'Test nitrate and pH before you start.',
+    'change' => 'Change :share of the water:after.', 'after' => ', to about :nitrate of nitrate', 'bed' => 'Gravel-vac :share of the substrate, the zones you left longest.', 'stands' => '{1} Trim one plant group, and no more.|[2,*] Trim :count plant groups, and no more.',
+    'media' => 'Rinse half of the filter media in tank water. No gravel vac today.', 'floss' => 'New floss and clean glass fit into any of them.', 'rules' => 'Never filter media, substrate and a large water change on one day. If a test is worse than before: stop, and test again the next day.',
     'steps' => 'Step by step',
-    'act' => 'The way back', 'why' => 'So long without a change that all at once would be too much.',
+    'act' => 'Catch-up plan', 'why' => 'After so long, one large change would be too much.',
+    'page' => [
+        'title' => 'Catch-up plan for :tank',
+        'catching_up' => 'Catching up', 'plan_a_water' => 'Plan a water change', 'of_the_water' => 'of the water change of :what', 'test_now' => 'Test now',
+        'plan_this_session' => 'Plan this session', 'of' => 'of :what',
+    ],
 ];

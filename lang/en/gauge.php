@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 return [
-    'head' => 'What the equipment does',
-    'why' => 'Read now and then, what fails quietly is found before the animals feel it: Cresco holds each against its own values of before.',
+    'head' => 'Equipment',
+    'why' => 'Note these now and then: equipment that fails slowly shows here before your animals feel it.',
     'last' => 'last :value, :day',
-    'out' => 'Take out',
+    'out' => 'Delete',
     'ask' => 'Ask the plug',
-    'no_plug' => 'No plug is connected. It is chosen in the settings.',
-    'told' => '{0} The plug says: the heater was not on yesterday.|{1} The plug says: one minute yesterday. Kept.|[2,*] The plug says: :count minutes yesterday. Kept.',
-    'heater' => ['label' => 'Heater on', 'unit' => 'min a day', 'short' => 'min', 'moved' => 'Minutes that the heater needs', 'example' => '240', 'help' => 'from a plug that counts'],
-    'bubbles' => ['label' => 'Bubbles of gas', 'unit' => 'a minute', 'short' => 'a minute', 'moved' => 'Bubbles of gas', 'example' => '90', 'help' => 'counted while the lamp is on'],
-    'flow' => ['label' => 'Out of the filter', 'unit' => 'L/h', 'short' => 'L/h', 'moved' => 'What the filter turns over', 'example' => '400', 'help' => 'a litre jug and a watch: 3,600 by the seconds'],
+    'no_plug' => 'No plug is connected. Choose it in Settings.',
+    'told' => '{0} The plug says: the heater was not on yesterday.|{1} The plug says: one minute yesterday. Saved.|[2,*] The plug says: :count minutes yesterday. Saved.',
+    'heater' => ['label' => 'Heater on', 'unit' => 'min a day', 'short' => 'min', 'moved' => 'Heater minutes a day', 'example' => '240', 'help' => 'from a metering plug'],
+    'bubbles' => ['label' => 'CO₂ bubbles', 'unit' => 'a minute', 'short' => 'a minute', 'moved' => 'CO₂ bubble rate', 'example' => '90', 'help' => 'count while the light is on'],
+    'flow' => ['label' => 'Filter flow', 'unit' => 'L/h', 'short' => 'L/h', 'moved' => 'Filter flow', 'example' => '400', 'help' => 'fill a litre jug: 3,600 divided by the seconds'],
 ];

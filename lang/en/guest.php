@@ -20,7 +20,7 @@ return [
     'needs_account' => 'That needs an account. Enter an email address and a password below: your tanks move into it.',
     'full' => 'There are too many guests just now. Make an account, or come back tomorrow.',
     'often' => 'That is a lot of tanks from one place today. Sign in, or come back tomorrow.',
-    'forgotten' => '{0} Nobody to forget.|{1} One guest is forgotten.|[2,*] :count guests are forgotten.',
+    'forgotten' => '{0} No guest to delete.|{1} Deleted one guest.|[2,*] Deleted :count guests.',
     'keep' => 'Make this an account',
     'keep_why' => 'Your tanks, tests and water changes move into it. Until you confirm the email you stay a guest on this device.',
     'keep_act' => 'Make an account', 'account' => 'Keep this: make an account',

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'never_set' => 'when was it set against its standard?',
-    'set_ago' => '{0} set today|{1} set yesterday|[2,*] set :days days ago',
-    'set_long_ago' => 'set :days days ago: its readings count with a wider band until it is set again',
-    'due' => ':pen pen: set it against its standard again. It was set :days days ago, and what it reads counts with a band that widens until then.',
+    'never_set' => 'when did you last calibrate it?',
+    'set_ago' => '{0} calibrated today|{1} calibrated yesterday|[2,*] calibrated :days days ago',
+    'set_long_ago' => 'calibrated :days days ago: until you calibrate it its results get a wider margin',
+    'due' => ':pen meter: calibrate it. Last done :days days ago; until then its results get a wider margin.',
 ];

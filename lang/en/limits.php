@@ -3,19 +3,19 @@
 declare(strict_types=1);
 
 return [
-    'reached' => 'There are :most :what already, and no more are kept: nothing was added. Take out what is no longer needed first.',
+    'reached' => 'You have :most :what already, which is the maximum: nothing was added. Delete what you no longer need first.',
     'unwritten' => [
-        'head' => 'Nothing was kept',
-        'read_only' => 'The database of this Cresco can be read just now, but not written to. Tell whoever runs it.',
-        'full' => 'The disk of this Cresco is full. Tell whoever runs it: room has to be made there.',
-        'broken' => 'The disk of this Cresco does not answer as it should. Tell whoever runs it.',
-        'busy' => 'Too many are writing at once. Wait a moment, then send it again.',
+        'head' => 'Nothing was saved',
+        'read_only' => 'The database is read-only at the moment. Tell whoever runs this Cresco.',
+        'full' => 'The disk is full. Tell whoever runs this Cresco to make room.',
+        'broken' => 'The disk does not work properly. Tell whoever runs this Cresco.',
+        'busy' => 'Cresco is overloaded. Wait a moment, then send it again.',
     ],
     'kinds' => [
-        'Tank' => 'tanks', 'Water' => 'waters', 'Analysis' => 'analyses', 'Jar' => 'jars and bottles', 'Store' => 'stores', 'Recipe' => 'recipes', 'Batch' => 'batches',
-        'PlantKind' => 'kinds of plants', 'Chore' => 'jobs', 'Supply' => 'supplies', 'Helper' => 'helpers', 'AwaySpell' => 'times away', 'LaidJob' => 'jobs laid by hand',
-        'FreshStart' => 'figures begun anew', 'PenTrial' => 'trials of the pen', 'Entry' => 'entries in the diary', 'Run' => 'sessions', 'Photo' => 'photos', 'Animal' => 'kinds of animals', 'Stand' => 'stands',
-        'Lamp' => 'lamps', 'LightDay' => 'days of light', 'LightReading' => 'readings of light', 'TopUp' => 'top-ups', 'Dose' => 'doses', 'DosePlan' => 'planned doses',
-        'FoodSpell' => 'times of feeding', 'PinchTrial' => 'weighings of pinches', 'GaugeNote' => 'readings of equipment', 'Inquiry' => 'cases', 'Arrival' => 'arrivals', 'OffSpot' => 'findings at the spot', 'BedPatch' => 'patches',
+        'Tank' => 'tanks', 'Water' => 'source waters', 'Analysis' => 'water reports', 'Jar' => 'products', 'Store' => 'RO reservoirs', 'Recipe' => 'recipes', 'Batch' => 'batches',
+        'PlantKind' => 'plant species', 'Chore' => 'tasks', 'Supply' => 'supplies', 'Helper' => 'helpers', 'AwaySpell' => 'absences', 'LaidJob' => 'moved tasks',
+        'FreshStart' => 'restarted estimates', 'PenTrial' => 'meter calibrations', 'Entry' => 'log entries', 'Run' => 'checklists', 'Photo' => 'photos', 'Animal' => 'animal species', 'Stand' => 'plant groups',
+        'Lamp' => 'lights', 'LightDay' => 'days with another photoperiod', 'LightReading' => 'PAR tests', 'TopUp' => 'top-offs', 'Dose' => 'doses', 'DosePlan' => 'planned doses',
+        'FoodSpell' => 'feeding periods', 'PinchTrial' => 'weighed pinches', 'GaugeNote' => 'equipment notes', 'Inquiry' => 'problems', 'Arrival' => 'new arrivals', 'OffSpot' => 'layout notes', 'BedPatch' => 'gravel-vac zones',
     ],
 ];

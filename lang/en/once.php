@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return ['sent' => 'That was sent twice; it was taken once.'];
+return ['sent' => 'You sent that twice; it counts once.'];

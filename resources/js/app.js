@@ -27,19 +27,26 @@ document.addEventListener('htmx:afterSwap', () => unfolded.forEach((id) => docum
 // Fields that guard a form have no place in an address.
 const OWN = ['_token', '_once', '_method'];
 
+function explain(url) {
+    htmx.ajax('GET', url, { target: '#working-body', swap: 'innerHTML' }).then(() => document.querySelector('#working').showModal());
+}
+
 // A working opens beside the figure it belongs to; without a script the link shows it on the page.
 document.addEventListener('click', (event) => {
-    const link = event.target.closest('a[data-working]');
+    const link = event.target.closest('a[data-working], a[data-term]');
     if (!link || event.metaKey || event.ctrlKey || event.shiftKey) {
         return;
     }
     event.preventDefault();
+    if ('term' in link.dataset) {
+        explain(link.href);
+        return;
+    }
     const form = document.querySelector('form#change, form#bench, form#plants');
     const query = new URLSearchParams(form ? new FormData(form) : new URL(link.href).search);
     OWN.forEach((name) => query.delete(name));
     query.set('working', link.dataset.working);
-    htmx.ajax('GET', `${location.pathname}?${query}`, { target: '#working-body', swap: 'innerHTML' })
-        .then(() => document.querySelector('#working').showModal());
+    explain(`${location.pathname}?${query}`);
 });
 
 // After an answer the next question is where the keyboard is; who changed one of the list stays there.
@@ -84,6 +91,9 @@ document.addEventListener('click', (event) => {
         document.querySelector(`form[data-clean="${patch.dataset.patch}"]`).submit();
     }
 });
+
+// Once something was changed in a form, its button to save stays in sight on a phone.
+document.addEventListener('input', (event) => event.target.form?.classList.add('is-changed'));
 
 // Two pictures of the same spot, one over the other up to the slider.
 document.querySelectorAll('[data-compare]').forEach((compare) => {

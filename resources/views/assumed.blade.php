@@ -1,41 +1,41 @@
-<x-layout title="Estimates">
-    <h1>Estimates</h1>
-    <p>Where nobody has measured, Cresco begins with a guess and says so. Your diary replaces what it can; what animals are kept at is changed at each tank,
-        pen and kits under <a href="/settings">Settings</a>.</p>
+<x-layout :title="__('ledger.page.estimates')">
+    <h1>{{ __('ledger.page.estimates') }}</h1>
+    <p>{{ __('ledger.page.where_nobody_has') }} <a href="/settings">{{ __('ledger.page.settings') }}</a>.</p>
     <h2 id="replaced">{{ __('ledger.yours') }}</h2>
     @if($page->replaced() === [])
-    <p class="muted">Nothing yet. Two readings with a change between them are a beginning.</p>
+    <p class="muted">{{ __('ledger.page.nothing_yet_it') }}</p>
     @else
     <details class="more"><summary>{{ trans_choice('ledger.yours_count', count($page->replaced()), ['count' => count($page->replaced())]) }}</summary>
-    <table class="plain replaced"><thead><tr><th scope="col">What</th><th scope="col">Guess</th><th scope="col">Yours</th>
-    <th scope="col">From</th><th scope="col"><span class="visually-hidden">Begin anew</span></th></tr></thead><tbody>
+    <table class="plain replaced"><thead><tr><th scope="col">{{ __('ledger.page.what') }}</th><th scope="col">{{ __('ledger.page.estimate') }}</th><th
+        scope="col">{{ __('ledger.page.yours') }}</th>
+    <th scope="col">{{ __('ledger.page.learned_from') }}</th><th scope="col"><span class="visually-hidden">{{ __('ledger.page.start_over')
+        }}</span></th></tr></thead><tbody>
     @foreach($page->replaced() as $row)
         <tr><th scope="row"><a href="{{ $row->url }}">{{ $row->what }}</a></th><td class="num" data-of="guess">{{ $row->guess }}</td>
         <td class="num" data-of="yours"><b>{{ $row->yours }}</b></td><td data-of="from">{{ $row->from }}</td>
         <td>@if($row->figure !== null)<form method="post" action="/learning-resets">@csrf<input type="hidden" name="what" value="{{ $row->figure }}"><input
             type="hidden" name="tank" value="{{ $row->tank }}"><input type="hidden" name="jar" value="{{ $row->jar }}"><button
-            class="act quiet">Begin anew<span class="visually-hidden">: {{ $row->what }}</span></button></form>@endif</td></tr>
+            class="act quiet">{{ __('ledger.page.start_over') }}<span class="visually-hidden">: {{ $row->what }}</span></button></form>@endif</td></tr>
     @endforeach
     </tbody></table>
-    <p class="muted">Begin anew when something has changed for good: other animals, a new lid, another spoon. What was seen before is kept, and counts
-        again when you take that back.</p>
+    <p class="muted">{{ __('ledger.page.start_over_when') }}</p>
     </details>
     @endif
     @if($page->anew() !== [])
-    <h3>Begun anew</h3>
+    <h3>{{ __('ledger.page.started_over') }}</h3>
     <ul class="plain-list">@foreach($page->anew() as [$number, $what, $since])<li>{{ $what }}, {{ $since }} <form class="in-line" method="post"
-        action="/learning-resets/{{ $number }}">@csrf @method('delete')<button class="act quiet">Take back<span
+        action="/learning-resets/{{ $number }}">@csrf @method('delete')<button class="act quiet">{{ __('act.undo') }}<span
         class="visually-hidden">: {{ $what }}</span></button></form></li>@endforeach</ul>
     @endif
-    <h2 id="own">What you know better</h2>
-    <p>How you work, and how your home dries a tank out. Cresco begins with these, and what you do goes on from there. An empty field goes back to what
-        Cresco begins with.</p>
+    <h2 id="own">{{ __('ledger.page.what_you_know') }}</h2>
+    <p>{{ __('ledger.page.your_pace_and') }}</p>
     <form class="plain-form" method="post" action="/estimates" novalidate>@csrf @method('put')
         <div class="row-fields">@foreach($page->single() as $one)<x-field small :name="'figures['.$one['key'].']'" :label="$one['label']"
             :value="$one['value']" :unit="$one['unit']" mode="decimal" :help="$one['help']"/>@endforeach</div>
-        <details class="more" @if($errors->hasAny(['figures.*'])) open @endif><summary>Work of sessions, how often and how long</summary>
-        <table class="plain"><thead><tr><th scope="col">Work</th><th scope="col">Every</th><th scope="col">Takes</th>
-            <th scope="col">Cresco begins with</th></tr></thead><tbody>
+        <details class="more" @if($errors->hasAny(['figures.*'])) open @endif><summary>{{ __('ledger.page.maintenance_tasks_how') }}</summary>
+        <table class="plain"><thead><tr><th scope="col">{{ __('ledger.page.task') }}</th><th scope="col">{{ __('ledger.page.every') }}</th><th
+            scope="col">{{ __('ledger.page.takes') }}</th>
+            <th scope="col">{{ __('ledger.page.default') }}</th></tr></thead><tbody>
         @foreach($page->own() as $row)
             <tr><th scope="row">{{ $row['label'] }}</th>
             @foreach(['days' => 'days', 'minutes' => 'min'] as $part => $unit)
@@ -48,14 +48,14 @@
             <td class="muted">{{ $row['usual'] }}</td></tr>
         @endforeach
         </tbody></table></details>
-        <button class="act">Keep</button>
+        <button class="act">{{ __('act.save') }}</button>
     </form>
-    <h2>All figures</h2>
-    <p class="muted">A guess is a house default; a limit keeps nonsense out; the rest is published or belongs to the reckoning.</p>
+    <h2>{{ __('ledger.page.all_values') }}</h2>
+    <p class="muted">{{ __('ledger.page.an_estimate_is') }}</p>
     @foreach($page->rooms() as $room => $entries)
     <details class="more ledger"><summary>{{ $room }} <small>{{ count($entries) }}</small></summary>
-        <table class="plain"><caption class="visually-hidden">{{ $room }}</caption><thead><tr><th scope="col">Figure</th>
-        <th scope="col">What it is</th><th scope="col">Grade</th></tr></thead><tbody>
+        <table class="plain"><caption class="visually-hidden">{{ $room }}</caption><thead><tr><th scope="col">{{ __('ledger.page.value') }}</th>
+        <th scope="col">{{ __('ledger.page.what_it_is') }}</th><th scope="col">{{ __('ledger.page.evidence') }}</th></tr></thead><tbody>
         @foreach($entries as $entry)
             <tr><td class="num">{{ $entry->value }}</td><td>{{ $entry->text }} <small class="muted">{{ $entry->name }}</small></td>
             <td>{{ __('ledger.grade.'.$entry->grade) }}</td></tr>

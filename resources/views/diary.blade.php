@@ -1,28 +1,29 @@
 @php($base = $tank ? '/tanks/'.$tank->id.'/log' : '/log')
-<x-layout :title="$tank ? 'Log of '.$tank->name : 'Log'" :loop="$loop">
-    <div class="page-head"><h1>{{ $tank ? 'Log of '.$tank->name : 'Log' }}</h1>@if($tank)<a
-        href="/tanks/{{ $tank->id }}/water-changes/create">Note a change already made</a> @endif
+<x-layout :title="$tank ? __('log.page.title', ['tank' => $tank->name]) : __('layout.layout.log')" :loop="$loop">
+    <div class="page-head"><h1>{{ $tank ? __('log.page.title', ['tank' => $tank->name]) : __('layout.layout.log') }}</h1>@if($tank)<a
+        href="/tanks/{{ $tank->id }}/water-changes/create">{{ __('log.page.log_a_water') }}</a> @endif
         @if($tank ?? null)<a href="/tanks/{{ $tank->id }}/charts">{{ __('course.link') }}</a> @endif
         <a href="/log/readings.csv" download><x-icon
-        name="download"/> All readings as CSV</a></div>
-    <nav class="kinds" aria-label="Kinds">
-        <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>Everything</a>
+        name="download"/> {{ __('log.page.all_results_as') }}</a></div>
+    <nav class="kinds" aria-label="{{ __('log.page.kinds_of_entries') }}">
+        <a href="{{ $base }}" @if($kind === null) aria-current="true" @endif>{{ __('log.page.all') }}</a>
         @foreach(App\Models\EntryKind::cases() as $k)<a href="{{ $base }}?kind={{ $k->value }}" @if($kind === $k) aria-current="true"
             @endif>{{ $k->label() }}</a>@endforeach
     </nav>
-    <details class="more write" @if($errors->any()) open @endif><summary>Write something down</summary>
+    <details class="more write" @if($errors->any()) open @endif><summary>{{ __('log.page.add_an_entry') }}</summary>
         <form method="post" action="/log" novalidate>@csrf
             <div class="row-fields">
-                <x-choice name="kind" label="Kind" :value="'note'"
+                <x-choice name="kind" :label="__('log.page.kind')" :value="'note'"
                     :options="collect(App\Models\EntryKind::written())->mapWithKeys(fn ($k) => [$k->value => $k->one()])"/>
-                <x-choice name="tank_id" label="Tank" :value="$tank?->id" :options="$tanks->pluck('name', 'id')->prepend('none in particular', '')"/>
-                <x-field name="happened_at" label="When" type="datetime-local" :value="now(auth()->user()->timezone)->format('Y-m-d\TH:i')"/>
+                <x-choice name="tank_id" :label="__('log.page.tank')" :value="$tank?->id" :options="$tanks->pluck('name',
+                    'id')->prepend(__('log.page.any_tank'), '')"/>
+                <x-field name="happened_at" :label="__('log.page.when')" type="datetime-local" :value="now(auth()->user()->timezone)->format('Y-m-d\TH:i')"/>
             </div>
-            <x-field name="title" label="What happened" maxlength="200"/>
-            <div class="field"><label for="f-body">More, if you like</label><textarea id="f-body" name="body" rows="3"
+            <x-field name="title" :label="__('log.page.what_happened')" maxlength="200"/>
+            <div class="field"><label for="f-body">{{ __('log.page.details') }}</label><textarea id="f-body" name="body" rows="3"
                 aria-describedby="e-f-body">{{ is_string(old('body')) ? old('body') : '' }}</textarea><p class="fault"
                 id="e-f-body">@error('body'){{ $message }}@enderror</p></div>
-            <button class="act">Write it down</button>
+            <button class="act">{{ __('act.save') }}</button>
         </form>
     </details>
     <ol class="diary">
@@ -43,12 +44,12 @@
                     <p class="num">{{ $results->skip(3)->implode(' · ') }}</p></details>@endif
                 @if($entry->body)<p>{{ $entry->body }}</p>@endif
             </div>
-            <a class="quiet" href="/entries/{{ $entry->id }}/edit" aria-label="Put “{{ $entry->title }}” right"><x-icon name="pencil"/></a>
+            <a class="quiet" href="/entries/{{ $entry->id }}/edit" aria-label="{{ __('log.page.edit', ['what' => $entry->title]) }}"><x-icon name="pencil"/></a>
             <form method="post" action="/entries/{{ $entry->id }}">@csrf @method('delete')<button class="quiet"
-                aria-label="Take “{{ $entry->title }}” out of the diary"><x-icon name="trash"/></button></form>
+                aria-label="{{ __('log.page.delete', ['what' => $entry->title]) }}"><x-icon name="trash"/></button></form>
         </li>
     @empty
-        <li class="day"><p class="muted">Nothing {{ $kind ? 'of this kind ' : '' }}yet. Readings and checklists write themselves down here.</p></li>
+        <li class="day"><p class="muted">{{ __($kind ? 'log.page.none_of_kind' : 'log.page.none') }}</p></li>
     @endforelse
     </ol>
     {{ $entries->links() }}

@@ -1,45 +1,46 @@
-<x-layout title="Tonight">
-    <div class="page-head"><h1>Tonight</h1><a class="act quiet" href="/">Today</a></div>
+<x-layout :title="__('tonight.page.tonight')">
+    <div class="page-head"><h1>{{ __('tonight.page.tonight') }}</h1><a class="act quiet" href="/">{{ __('tonight.page.today') }}</a></div>
     @if($evening->stops === [])
-        <div class="empty"><h2>Nothing to put in order</h2><p>An evening needs a tank and a water that goes in.</p>
-        <p><a class="act" href="/tanks/new">Measure a tank</a> <a class="act quiet" href="/source-waters/new">Name a water</a></p></div>
+        <div class="empty"><h2>{{ __('tonight.page.nothing_to_do') }}</h2><p>{{ __('tonight.page.you_need_a') }}</p>
+        <p><a class="act" href="/tanks/new">{{ __('tonight.page.add_a_tank') }}</a> <a class="act quiet" href="/source-waters/new">{{
+            __('tonight.page.add_a_source') }}</a></p></div>
     @else
     <form id="evening" class="evening" method="get" action="/tonight" novalidate>
         <input type="hidden" name="chosen" value="1">
-        <p class="lead-line">{{ $evening->minutes() === 0 ? 'Nothing is picked.' : sprintf('%s. %s, until %s if begun now.',
-            $evening->out() > 0.0 ? $show->volume($evening->out()).' out in all' : 'No water is changed',
-            App\Units\Show::minutes($evening->minutes()), $evening->until()) }}</p>
-        <table class="plain evening-order"><thead><tr><th>In this order</th><th>Why</th><th>Out</th><th>Takes</th><th>When</th><th></th></tr></thead><tbody>
+        <p class="lead-line">{{ $evening->minutes() === 0 ? __('tonight.page.none_chosen') : __($evening->out() > 0.0 ? 'tonight.page.sum' :
+            'tonight.page.sum_dry',
+            ['out' => $show->volume($evening->out()), 'minutes' => App\Units\Show::minutes($evening->minutes()), 'until' => $evening->until()]) }}</p>
+        <table class="plain evening-order"><thead><tr><th>{{ __('tonight.page.in_this_order') }}</th><th>{{ __('tonight.page.why') }}</th><th>{{
+            __('tonight.page.drain') }}</th><th>{{ __('tonight.page.takes') }}</th><th>{{ __('tonight.page.when') }}</th><th></th></tr></thead><tbody>
             @foreach($evening->lines() as $line)
                 <tr @class(['left-out' => !$line['picked']])>
                     <th scope="row"><label class="tick"><input id="evening-{{ $line['stop']->tank->id }}" type="checkbox" name="tanks[]"
                         value="{{ $line['stop']->tank->id }}" @checked($line['picked']) data-recompose> <span>{{ $line['stop']->tank->name }}</span></label>
                     </th>
                     <td>{{ $line['stop']->head }}</td>
-                    <td class="num">{{ $line['stop']->out > 0 ? $show->volume($line['stop']->out) : 'none' }}</td>
+                    <td class="num">{{ $line['stop']->out > 0 ? $show->volume($line['stop']->out) : __('tonight.page.none') }}</td>
                     <td class="num">{{ App\Units\Show::minutes($line['stop']->minutes) }}</td>
-                    <td class="num">{{ $line['picked'] ? $line['from'].' to '.$line['to'] : '' }}</td>
+                    <td class="num">{{ $line['picked'] ? __('tonight.page.from_to', ['from' => $line['from'], 'to' => $line['to']]) : '' }}</td>
                     <td><a class="act quiet" href="{{ $line['stop']->url }}">{{ $line['stop']->act() }}<span
                         class="visually-hidden">: {{ $line['stop']->tank->name }}</span></a></td>
                 </tr>
             @endforeach
         </tbody></table>
-        <button class="act quiet no-script">Work it out</button>
+        <button class="act quiet no-script">{{ __('act.work_out') }}</button>
     </form>
     @if($evening->waters() !== [])
-    <section aria-labelledby="water-title"><h2 id="water-title">Water for it</h2>
-        <table class="plain"><thead><tr><th>Water</th><th>Needed</th><th>For</th><th>At hand</th></tr></thead><tbody>
+    <section aria-labelledby="water-title"><h2 id="water-title">{{ __('tonight.page.water_for_tonight') }}</h2>
+        <table class="plain"><thead><tr><th>{{ __('tonight.page.water') }}</th><th>{{ __('tonight.page.needed') }}</th><th>{{ __('tonight.page.for')
+            }}</th><th>{{ __('tonight.page.in_the_reservoir') }}</th></tr></thead><tbody>
             @foreach($evening->waters() as $line)
                 <tr><th scope="row">{{ $line['name'] }}</th><td class="num">{{ $line['need'] }}</td><td>{{ $line['tanks'] }}</td>
                 <td @class(['short' => $line['short']])>{{ $line['says'] }}@if($line['store']) <a
                     href="/ro-reservoirs/{{ $line['store']->id }}">{{ $line['store']->name
-                    }}</a>@else<span class="muted">no store of it is kept</span>@endif</td></tr>
+                    }}</a>@else<span class="muted">{{ __('tonight.page.no_reservoir') }}</span>@endif</td></tr>
             @endforeach
         </tbody></table>
     </section>
     @endif
-    <p class="muted after-table">What weighs most on the round comes first. Minutes are those that the steps took at each tank, else the usual ones, and
-        {{ $evening->between }} between two tanks: rinse hose, net and hands, so that nothing is carried over. A tank with sick animals goes last,
-        with gear of its own.</p>
+    <p class="muted after-table">{{ __('tonight.page.the_most_urgent', ['what' => $evening->between]) }}</p>
     @endif
 </x-layout>

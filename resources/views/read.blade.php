@@ -1,11 +1,12 @@
-<x-layout :title="'Test '.$of->name" :loop="$loop">
+<x-layout :title="__('test.page.title', ['name' => $of->name])" :loop="$loop">
     <form class="read" method="post" action="{{ $url }}" novalidate data-reading>
         @csrf
         {{-- Enter in the last field keeps the readings, whatever button comes first. --}}
         <button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>
-        <div class="page-head"><h1>Test {{ $of->name }}</h1></div>
-        <p class="muted">Write it as you read it: <code>24</code>, a band <code>20-40</code>, <code>20-40 nearer 20</code>,
-            <code>over 80</code>. Leave out what you do not measure. Enter goes on.</p>
+        <div class="page-head"><h1>{{ __('test.page.test', ['name' => $of->name]) }}</h1></div>
+        <p class="muted">{{ __('test.page.enter_what_you') }} <code>24</code>, {{ __('test.page.a_range') }} <code>20-40</code>, <code>{{
+            __('test.page.n20_40_nearer') }}</code>,
+            <code>{{ __('test.page.over_80') }}</code>. {{ __('test.page.leave_out_what') }}</p>
         @error('readings')<p class="fault">{{ $message }}</p>@enderror
         @foreach($parameters as $parameter)
             @unless($parameter->entry()->isFoodAlone())@include('parts.read-row', ['isFirst' => $loop->first])@endunless
@@ -13,7 +14,7 @@
         @php($foods = array_filter($parameters, fn ($parameter) => $parameter->entry()->isFoodAlone()))
         <details class="more"
             @if(array_filter($foods, fn ($parameter) => isset($latest[$parameter->value]) || $errors->has('readings.'.$parameter->value))) open @endif>
-            <summary>What plants are fed with</summary>
+            <summary>{{ __('test.page.plant_nutrients') }}</summary>
             @foreach($foods as $parameter)@include('parts.read-row', ['isFirst' => false])@endforeach
         </details>
         @if($gauges !== [])
@@ -42,10 +43,12 @@
         </details>
         @endif
         <details class="more" @if($errors->has('taken_at') || $errors->has('note') || old('note')) open @endif>
-        <summary>At another time, or with a note</summary>
-            <x-field name="taken_at" label="Taken at" type="datetime-local" :value="$now->format('Y-m-d\TH:i')" :help="'your time, '.auth()->user()->timezone"/>
-            <x-field name="note" label="Note" help="pH moves with lamp and CO₂: say the hour against both."/>
+        <summary>{{ __('test.page.at_another_time') }}</summary>
+            <x-field name="taken_at" :label="__('test.page.tested_at')" type="datetime-local" :value="$now->format('Y-m-d\TH:i')"
+                :help="__('layout.time.yours', ['zone' => auth()->user()->timezone])"/>
+            <x-field name="note" :label="__('act.note')" :help="__('test.page.ph_changes_with')"/>
         </details>
-        <div class="acts"><button class="act large">Keep the readings</button> <a href="/settings#kits">My kits and units</a></div>
+        <div class="acts"><button class="act large">{{ __('test.page.save_results') }}</button> <a href="/settings#kits">{{ __('test.page.my_kits_and')
+            }}</a></div>
     </form>
 </x-layout>

@@ -1,9 +1,9 @@
 @php($calm = array_filter($strips, fn ($strip): bool => $strip->isCalm() && $strip->beside === [] && $strip->figures === []))
 @php($busy = array_udiff($strips, $calm, fn ($a, $b): int => $a->tank->id <=> $b->tank->id))
-<x-layout title="Today" wide>
+<x-layout :title="__('round.page.today')" wide>
 <div class="today">
     <section class="tanks" aria-labelledby="today-title">
-    <h1 id="today-title" class="visually-hidden">Today</h1>
+    <h1 id="today-title" class="visually-hidden">{{ __('round.page.today') }}</h1>
     @foreach($busy as $strip)
         <article @class(['strip', 'calm' => $strip->isCalm(), 'alarm' => $strip->urgency->isForToday()])>
             <a class="strip-drawing"
@@ -54,8 +54,9 @@
     @foreach($home as $one)<p class="home-due"><a href="{{ $one['url'] }}">{{ $one['what'] }}</a></p>@endforeach
     @foreach($pens as $kit)
         <form class="pen-due" method="post" action="/settings/pens/{{ $kit->parameter->value }}">@csrf
-            <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">Calibrated<span
-                class="visually-hidden">: {{ $kit->parameter->label() }} meter</span></button>
+            <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">{{
+                __('round.page.calibrated') }}<span
+                class="visually-hidden">: {{ __('round.page.meter', ['what' => $kit->parameter->label()]) }}</span></button>
         </form>
     @endforeach
     </aside>

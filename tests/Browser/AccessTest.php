@@ -20,7 +20,7 @@ final class AccessTest extends BrowserCase
             $this->look($screen);
         }
         $this->go('/tanks/1/maintenance?tasks[]=glass&tasks[]=vacuum&tasks[]=trim&tasks[]=media&tasks[]=floaters');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
         foreach (['/again?level=120&minutes=20', '/print', '/strip'] as $page) {

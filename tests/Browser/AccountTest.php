@@ -24,19 +24,19 @@ final class AccountTest extends BrowserCase
 
         $this->go('/sign-up');
         $this->type('[name="email"]', 'heron@cresco.test');
-        $this->press('Send the letter');
-        $this->untilText('.status', 'on its way');
+        $this->press('Send the email');
+        $this->untilText('.status', 'emailed a link');
         $this->go(Server::linkOfLetterTo('heron@cresco.test'));
         $this->type('[name="name"]', 'Heron');
         $this->type('[name="password"]', 'moss lamp kettle');
         $this->type('[name="password_confirmation"]', 'moss lamp kettle');
-        $this->press('Open the account');
+        $this->press('Create account');
         $this->untilText('main', 'No tank yet');
 
         $this->go('/account');
         $this->find('[name="archive"]')->sendKeys($archive);
-        $this->press('Take in');
-        $this->untilText('.status', 'records were taken in');
+        $this->press('Import');
+        $this->untilText('.status', 'Imported');
         $this->go('/');
         $this->untilText('main', 'Long Meadow');
 
@@ -47,7 +47,7 @@ final class AccountTest extends BrowserCase
         $this->type('[name="delete_password"]', 'moss lamp kettle');
         $this->click('[name="sure"]');
         $this->press('Delete the account');
-        $this->untilText('.status', 'Your account is gone');
+        $this->untilText('.status', 'is deleted');
         $this->assertNoComplaints();
     }
 
@@ -83,10 +83,10 @@ final class AccountTest extends BrowserCase
         $this->type('[name="password"]', 'moss lamp kettle');
         $this->type('[name="password_confirmation"]', 'moss lamp kettle');
         $this->press('Make an account');
-        $this->untilText('.status', 'on its way');
+        $this->untilText('.status', 'emailed a link');
         $this->assertAccessible();
         $this->go(Server::linkOfLetterTo('guest@cresco.test'));
-        $this->press('It is mine');
+        $this->press('Confirm');
         $this->untilText('.status', 'your account now');
         $this->go('/');
         $this->untilText('main', 'My tank');

@@ -41,35 +41,35 @@ final class BatchTest extends BrowserCase
         $this->type('#f-ec', '90');
         $this->untilText('.findings', 'onductivity');
         $this->type('#f-ec', '215');
-        $this->untilText('.findings', 'It lands where it should');
-        $this->press('Write the batch card');
-        $this->untilText('.pen', 'The pen should read');
+        $this->untilText('.findings', 'On target.');
+        $this->press('Make the batch card');
+        $this->untilText('.pen', 'The meter should show');
         $this->assertFits();
 
         // The simulated pen is asked until it is content.
         for ($look = 0; $look < 6 && !str_contains($this->text('.pen'), 'good.'); ++$look) {
-            $this->press('Take it from the pen');
-            $this->untilText('.pen', 'reckoned to 25 °C');
+            $this->press('Take it from the meter');
+            $this->untilText('.pen', 'converted to 25 °C');
             if (str_contains($this->text('.pen'), 'Add ')) {
                 $this->press('Added');
-                $this->untilText('.pen', 'read again');
+                $this->untilText('.pen', 'test again');
             }
         }
         $this->untilText('.pen', 'good.');
-        $this->press('It is made');
-        $this->untilText('.card-sheet header', 'made');
+        $this->press('It is mixed');
+        $this->untilText('.card-sheet header', 'mixed');
 
         // The change sheet takes it, and the checklist carries it.
-        $this->press('Change water with it');
+        $this->press('Use it for a water change');
         $this->click('#water-in summary');
         $this->untilText('#water-in', 'Its batch card');
-        $this->press('Write the checklist');
-        for ($i = 0; $i < 12 && !str_contains($this->text('.run-body'), 'The pen should read'); ++$i) {
+        $this->press('Start the checklist');
+        for ($i = 0; $i < 12 && !str_contains($this->text('.run-body'), 'The meter should show'); ++$i) {
             $title = $this->text('h1');
             $this->click('.go');
             $this->until(fn(): bool => $this->text('h1') !== $title, "past “{$title}”");
         }
-        self::assertStringContainsString('The pen should read', $this->text('.run-body'));
+        self::assertStringContainsString('The meter should show', $this->text('.run-body'));
         $this->go('/log');
         $this->untilText('.diary', 'of Shrimp store');
         $this->assertNoComplaints();
@@ -98,18 +98,18 @@ final class BatchTest extends BrowserCase
         $this->keys(WebDriverKeys::ESCAPE);
         $this->tabTo('.acts .large');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('.pen', 'The pen should read');
+        $this->untilText('.pen', 'The meter should show');
         $this->tabTo('#f-read');
         $this->keys('5');
         $this->tabTo('.pen-form .quiet');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('.pen', 'too far off to mend');
+        $this->untilText('.pen', 'too far off to correct.');
         $this->tabTo('.pen-form .large');
         $this->keys(WebDriverKeys::ENTER);
         $this->untilText('.pen', '2 looks');
         $this->tabTo('.card-acts .large');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('.card-sheet header', 'made');
+        $this->untilText('.card-sheet header', 'mixed');
         $this->assertNoComplaints();
     }
 
@@ -131,7 +131,7 @@ final class BatchTest extends BrowserCase
         $this->go('/mix-water?tank=1');
         $before = $this->text('.recipe');
         $this->type('#f-kh', 'hard');
-        $this->untilText('#e-f-kh', 'Write a number in °');
+        $this->untilText('#e-f-kh', 'Enter a number in °');
         self::assertSame($before, $this->text('.recipe'));
         self::assertSame('true', $this->find('#f-kh')->getAttribute('aria-invalid'));
         $this->type('#f-kh', '2');
@@ -146,8 +146,8 @@ final class BatchTest extends BrowserCase
         $this->type('#f-litres', '44');
         $this->press('Work it out');
         $this->untilText('.batch-head', '44');
-        $this->press('Write the batch card');
-        $this->untilText('.pen', 'The pen should read');
+        $this->press('Make the batch card');
+        $this->untilText('.pen', 'The meter should show');
     }
 
     public function testASpoonIsCalibratedFromTheSimulatedScale(): void
@@ -159,9 +159,9 @@ final class BatchTest extends BrowserCase
         $this->press('Spoon of Potassium sulfate');
         $this->untilText('.lead-line', 'Not known yet');
         $this->press('Take it from the scale');
-        $this->untilText('.lead-line', 'from 1 trial');
-        $this->press('By pen');
-        $this->press('Take it from the pen');
+        $this->untilText('.lead-line', 'from one trial');
+        $this->press('By meter');
+        $this->press('Take it from the meter');
         $this->untilText('.lead-line', 'from 2 trials');
         $this->assertFits();
     }
@@ -170,9 +170,9 @@ final class BatchTest extends BrowserCase
     {
         $this->enterDemo();
         $this->go('/mix-water?tank=3&tank_was=3&animals=hard_water_fish&animals_was=hard_water_fish&litres=80&gh=13&kh=11&ec=600&ratio=3&waters[]=1&waters[]=3&jars[]=1&jars[]=2&jars[]=3&jars[]=4&jars[]=5');
-        $this->press('Write the batch card');
-        $this->untilText('.pen', 'The pen should read');
-        self::assertStringNotContainsString('Read so much, do so much', $this->text('.pen'));
+        $this->press('Make the batch card');
+        $this->untilText('.pen', 'The meter should show');
+        self::assertStringNotContainsString('If you read this, do that', $this->text('.pen'));
 
         // A4, as the printer would have it.
         self::assertSame(1, $this->printedPages());
@@ -187,14 +187,14 @@ final class BatchTest extends BrowserCase
         $this->enterDemo();
         $this->go('/source-waters');
         $this->find('#f-file')->sendKeys($broken);
-        $this->press('Take in');
+        $this->press('Import');
         $this->untilText('#e-f-file', 'Line 4: /analyses/0/mg_per_l/Ca');
         $this->assertAccessible();
         $this->find('#f-file')->sendKeys($good);
-        $this->press('Take in');
-        $this->untilText('.status', 'One analysis taken in');
+        $this->press('Import');
+        $this->untilText('.status', 'Imported one report.');
         $this->press('Well by the oak');
-        $this->untilText('main', 'The figures agree.');
+        $this->untilText('main', 'These values fit together.');
     }
 
     public function testTheBedIsKeptWithTheKeyboardAndWithTheHand(): void
@@ -203,7 +203,7 @@ final class BatchTest extends BrowserCase
         $this->go('/tanks/1/gravel-vac');
         $this->tabTo('.patches form[data-clean="4"] button');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('.status', 'Noted as cleaned');
+        $this->untilText('.status', 'Logged as vacuumed.');
         $this->screen(...self::HAND);
         $this->go('/tanks/1/gravel-vac');
         $before = $this->text('.patches');
@@ -229,17 +229,17 @@ final class BatchTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->go('/tanks/4/maintenance?tasks[]=photo&tasks[]=glass&tasks[]=trim&tasks[]=vacuum&tasks[]=media&tasks[]=planting&tasks[]=outside');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
         $this->press('Photo');
         $this->find('#photo')->sendKeys($text);
-        $this->press('Keep photo');
+        $this->press('Save photo');
         $this->untilText('#e-photo', 'JPEG, PNG or WebP');
         $this->find('#photo')->sendKeys($photo);
-        $this->press('Keep photo');
-        $this->until(fn(): bool => str_contains($this->text('.photo'), '1'), 'the photo kept');
-        $this->press('Photos: 1');
+        $this->press('Save photo');
+        $this->until(fn(): bool => str_contains($this->text('.photo'), 'One photo'), 'the photo kept');
+        $this->press('One photo');
         $this->until(fn(): bool => $this->script('const image = document.querySelector(".photo img"); return image !== null && image.complete && image.naturalWidth === 640;') === true, 'the photo shown');
         $this->assertFits();
         $this->go($run.'/print');

@@ -144,7 +144,7 @@ abstract class BrowserCase extends TestCase
     protected function enterDemo(): void
     {
         $this->go('/sign-in');
-        $this->press('Enter as the demo keeper');
+        $this->press('Open the demo');
         // The press returns before the door has opened.
         $this->until(fn(): bool => $this->path() === '/' && $this->text('h1') === 'Today', 'the home page behind the door');
     }

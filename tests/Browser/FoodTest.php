@@ -61,7 +61,7 @@ final class FoodTest extends BrowserCase
         $this->assertFits();
         $this->click('#do');
         $this->untilText('.doses-today', 'given at');
-        $this->untilText('.status', 'Noted as given.');
+        $this->untilText('.status', 'Dose logged.');
         $this->go('/');
         self::assertStringNotContainsString('Give 2.5', $this->text('main'));
         $this->assertNoComplaints();
@@ -82,12 +82,12 @@ final class FoodTest extends BrowserCase
         $this->screen(...$size);
         $this->enterDemo();
         $this->go('/tanks/1/fertilising');
-        $this->untilText('.doses-look', 'Are the new leaves better?');
+        $this->untilText('.doses-look', 'Is the new growth better?');
         $this->assertFits();
         // By keys alone.
         $this->tabTo('[name="helped"][value="later"]');
         $this->keys(WebDriverKeys::ENTER);
-        $this->untilText('.status', 'It is asked again in a week.');
+        $this->untilText('.status', 'Cresco asks again in a week.');
         self::assertSame(0, $this->many('.doses-look'));
 
         // What is no weight is said where it was typed, and the pinches stay as they were typed.
@@ -99,9 +99,9 @@ final class FoodTest extends BrowserCase
         self::assertSame('12', $this->find('#f-pinches')->getAttribute('value'));
         $this->type('#f-pinch_grams', '0.48');
         $this->click('form[action$="/pinches"] button');
-        $this->untilText('.status', 'how even your fingers are');
-        $this->press('School, and food of the animals');
-        $this->untilText('#h-f-food_pinches', 'A pinch weighs 0.04 g');
+        $this->untilText('.status', 'Saved. Another weighing shows how much your pinches vary.');
+        $this->press('Dosing method, and fish food');
+        $this->untilText('#h-f-food_pinches', 'A pinch is 0.04 g');
 
         $this->click('[data-working="capsules"]');
         $this->untilText('#working-body', 'share that ends in the water');

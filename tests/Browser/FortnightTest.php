@@ -26,16 +26,16 @@ final class FortnightTest extends BrowserCase
     {
         // The first evening: the change that is due.
         $this->day(0.0);
-        self::assertStringContainsString('Change due today', $this->strip());
+        self::assertStringContainsString('Water change due today', $this->strip());
         $this->go(self::TANK.'/water-change');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $this->finishTheSheet();
-        self::assertStringContainsString('Change in 7 days', $this->onTheRound());
+        self::assertStringContainsString('Water change in 7 days', $this->onTheRound());
 
         // The next day: Round asks, the reading is held against the forecast.
         $this->day(20.0);
-        self::assertStringContainsString('Read again today', $this->strip());
+        self::assertStringContainsString('Test again today', $this->strip());
         $this->go(self::TANK.'/water-change');
         $forecast = $this->figures();
         $this->read($forecast);
@@ -48,36 +48,36 @@ final class FortnightTest extends BrowserCase
         $this->day(96.0);
         $this->go(self::TANK.'/test');
         $this->type('#r-temperature', '34.2');
-        $this->press('Keep the readings');
-        $this->untilText('.status', 'Readings kept');
+        $this->press('Save results');
+        $this->untilText('.status', 'Results saved.');
         self::assertStringContainsString('The tank is too hot', $this->onTheRound());
         self::assertStringContainsString('In the next ten minutes', $this->strip());
         $this->go(self::TANK.'/log');
         $this->click('.diary a[href$="/edit"]');
         $this->type('[name="readings[temperature]"]', '24.2');
-        $this->press('Keep it so');
+        $this->press('Save');
         $this->until(fn(): bool => str_ends_with($this->path(), '/log'), 'the diary again');
         self::assertStringNotContainsString('too hot', $this->onTheRound());
 
         // Day eight: late by a day, changed without a sheet, noted afterwards.
         $this->day(8 * 24.0);
-        self::assertStringContainsString('Change due yesterday', $this->strip());
+        self::assertStringContainsString('Water change due yesterday', $this->strip());
         $this->go(self::TANK.'/water-change');
-        $this->press('Already done? Note it');
+        $this->press('Already done? Log it');
         $this->type('[name="litres"]', '60');
-        $this->press('Note the change');
-        $this->untilText('.status', 'Noted');
-        self::assertStringContainsString('Change in 7 days', $this->onTheRound());
+        $this->press('Log it');
+        $this->untilText('.status', 'Logged');
+        self::assertStringContainsString('Water change in 7 days', $this->onTheRound());
 
         // Day thirteen: two more days to go; that change taken out, it is late since day seven.
         $this->day(13 * 24.0);
-        self::assertStringContainsString('Change in 2 days', $this->strip());
+        self::assertStringContainsString('Water change in 2 days', $this->strip());
         $this->go(self::TANK.'/log');
         $this->browserOpens('Changed 60');
-        $this->press('Take it out of the diary');
-        $this->press('Take it out');
-        $this->untilText('.status', 'Taken out');
-        self::assertStringContainsString('Change 6 days late', $this->onTheRound());
+        $this->press('Delete this entry');
+        $this->press('Delete');
+        $this->untilText('.status', 'Deleted');
+        self::assertStringContainsString('Water change 6 days late', $this->onTheRound());
         $this->assertNoComplaints();
     }
 
@@ -139,8 +139,8 @@ final class FortnightTest extends BrowserCase
             self::assertArrayHasKey($label, $figures);
             $this->type("#r-$field", $figures[$label]);
         }
-        $this->press('Keep the readings');
-        $this->untilText('.status', 'Readings kept');
+        $this->press('Save results');
+        $this->untilText('.status', 'Results saved.');
     }
 
     private function finishTheSheet(): void

@@ -30,33 +30,33 @@ final class InquiryTest extends BrowserCase
         // Each answer moves the ranking without another page.
         $inquiry = $this->path();
         $this->click('.asked button[value="tufts"]');
-        $this->untilText('.suspects li:first-child', 'Black brush');
+        $this->untilText('.suspects li:first-child', 'Black beard algae (BBA)');
         $this->untilText('.suspects li:first-child', 'likely');
         self::assertSame($inquiry, $this->path());
         // The keyboard goes on where the next question stands.
         $this->until(fn(): bool => $this->script('return document.activeElement.id') === 'answer-first', 'the first answer in focus');
         $this->go($inquiry.'/why');
-        $this->untilText('#likely-title', 'What may be behind it');
+        $this->untilText('#likely-title', 'Possible causes');
         // What the keeper cannot tell is not asked again.
         $asked = $this->text('.asked .ask');
         $this->click('.asked button[value="unknown"]');
         $this->until(fn(): bool => $this->text('.asked .ask') !== $asked, 'another question');
         $this->assertFits();
         $this->go($inquiry.'/now');
-        $this->untilText('.remedy', 'Out by hand');
+        $this->untilText('.remedy', 'Remove by hand');
         $this->script('document.querySelector(\'[data-working="oxygen"]\').click()');
         $this->untilText('#working-body', 'oxygen for each gram of dry matter');
         $this->script('document.querySelector("#working").close()');
         $this->press('Plan it');
-        $this->untilText('.check-up', 'Look again');
-        $this->untilText('h1', 'Black brush on outlet and pipes');
+        $this->untilText('.check-up', 'Check');
+        $this->untilText('h1', 'Black beard algae (BBA) on outlet and pipes');
         // A week later the Round asks for it.
         self::$server->wind(8 * 24.0);
         $this->go('/');
-        $this->untilText('main', 'Look again at');
+        $this->untilText('main', 'Check whether');
         $this->go($inquiry.'/now');
         $this->click('.check-up.due button[value="same"]');
-        $this->untilText('.status', 'Noted.');
+        $this->untilText('.status', 'Logged.');
         $this->untilText('.side', 'no change');
         $this->assertNoComplaints();
     }
@@ -71,17 +71,17 @@ final class InquiryTest extends BrowserCase
         $this->press('Ask the plug');
         $this->untilText('.status', 'minutes yesterday');
         $this->type('#g-heater', 'all day');
-        $this->press('Keep the readings');
-        $this->untilText('#e-g-heater', 'Write a number in min a day, such as 240.');
+        $this->press('Save results');
+        $this->untilText('#e-g-heater', 'Enter a number in min a day, such as 240.');
         self::assertSame('all day', $this->find('#g-heater')->getAttribute('value'));
         $this->type('#g-heater', '460');
-        $this->press('Keep the readings');
+        $this->press('Save results');
         $this->until(fn(): bool => $this->path() === '/tanks/3/water-change', 'the change sheet');
         $this->go('/tanks/3/test');
         $this->untilText('#h-g-heater', 'last 460');
         $this->assertFits();
         $this->go('/tanks/3/problems');
-        $this->untilText('.side', 'Minutes that the heater needs');
+        $this->untilText('.side', 'Heater minutes a day');
         $this->go('/tanks/3/charts?series[]=heater');
         $this->untilText('.board', 'Heater on');
         $this->assertNoComplaints();

@@ -18,14 +18,14 @@ final class PlantsTest extends BrowserCase
         $this->go('/tanks/3/plants');
         $this->press('Add plants');
         $this->untilText('h1', 'Add plants');
-        (new WebDriverSelect($this->find('#f-kind')))->selectByVisibleText('Anubias barteri');
+        (new WebDriverSelect($this->find('#f-kind')))->selectByVisibleText('Anubias barteri (anubias)');
         $this->type('#f-height', '110');
         // From a third of the plan to the right and the back of it, over the plan itself.
         (new WebDriverActions($this->browser))->moveToElement($this->find('[data-place]'), -60, 30)->clickAndHold()->moveByOffset(70, -40)->moveByOffset(10, -10)->release()->perform();
         $edges = array_map(fn(string $edge): float => (float) $this->find("#f-$edge")->getAttribute('value'), ['left', 'right', 'front', 'back']);
         self::assertLessThan($edges[1] - 8.0, $edges[0]);
         self::assertLessThan($edges[3] - 8.0, $edges[2]);
-        $this->press('Stand it there');
+        $this->press('Add plants');
         $this->untilText('.stands', 'Anubias barteri');
         self::assertSame(1, $this->many('svg.section [data-stand]'));
         $this->assertNoComplaints();
@@ -45,7 +45,7 @@ final class PlantsTest extends BrowserCase
 
         $this->type('#f-cut-3', '140');
         $this->until(fn(): bool => $now() === 140.0, 'the line at what was typed');
-        $this->untilText('#says-3', 'a hand and a half above the bed');
+        $this->untilText('#says-3', 'a hand and a half above the substrate');
 
         $this->script('document.getElementById("cut-line-3").focus()');
         $this->keys(WebDriverKeys::ARROW_UP);
@@ -53,7 +53,7 @@ final class PlantsTest extends BrowserCase
         $this->until(fn(): bool => $this->script('return document.activeElement?.id') === 'cut-line-3', 'the line to keep the focus');
 
         $this->type('#f-cut-3', '9999');
-        $this->untilText('#e-f-cut-3', 'It must lie between');
+        $this->untilText('#e-f-cut-3', 'Between');
         $this->type('#f-cut-3', '150');
         $this->until(fn(): bool => $now() === 150.0 && $this->text('#e-f-cut-3') === '', 'the message gone');
 
@@ -72,14 +72,14 @@ final class PlantsTest extends BrowserCase
         $this->click('[data-step="5"]:nth-child(2)');
         self::assertNotSame('', $this->find('#f-height-5')->getAttribute('value'));
         self::assertTrue($this->find('[data-guessed="5"]')->isSelected());
-        $this->press('Keep the heights');
-        $this->untilText('.status', 'One height is kept.');
+        $this->press('Save heights');
+        $this->untilText('.status', 'Saved one height.');
 
-        $this->press('Cut in a session');
+        $this->press('Trim in a checklist');
         $this->untilText('h1', 'Maintenance at Long Meadow');
         $this->click('label:has(#dry-1)');
-        $this->untilText('.lead-line', 'No water is changed');
-        $this->press('Write the checklist');
+        $this->untilText('.lead-line', 'No water change');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');

@@ -28,13 +28,13 @@ final class SliceTest extends BrowserCase
         $this->screen(...$size);
         $this->go('/sign-up');
         $this->type('[name="email"]', 'lark'.$size[0].'@cresco.test');
-        $this->press('Send the letter');
-        $this->untilText('.status', 'on its way');
+        $this->press('Send the email');
+        $this->untilText('.status', 'emailed a link');
         $this->go(Server::linkOfLetterTo('lark'.$size[0].'@cresco.test'));
         $this->type('[name="name"]', 'Lark');
         $this->type('[name="password"]', 'a long enough one');
         $this->type('[name="password_confirmation"]', 'a long enough one');
-        $this->press('Open the account');
+        $this->press('Create account');
         $this->untilText('main', 'No tank yet');
 
         // A tank: the drawing answers while typing.
@@ -46,10 +46,10 @@ final class SliceTest extends BrowserCase
         $this->until(fn(): bool => $this->text('#drawn .figure') !== $before, 'another volume');
         $this->type('[name="bed_back"]', '99');
         $this->untilText('#e-f-bed_back', 'above the waterline');
-        self::assertStringContainsString('Not a tank yet', $this->text('#drawn'));
+        self::assertStringContainsString('Not a complete tank yet', $this->text('#drawn'));
         $this->type('[name="bed_back"]', '6');
         $this->untilText('#drawn', 'net');
-        $this->press('Set up this tank');
+        $this->press('Add this tank');
         $this->untilText('.lives', 'net');
         $this->untilText('.lead .act', 'Test');
 
@@ -59,8 +59,8 @@ final class SliceTest extends BrowserCase
         foreach (['nitrate' => '5', 'general_hardness' => '8', 'carbonate_hardness' => '5', 'ph' => '7.4', 'conductivity' => '340', 'temperature' => '15'] as $name => $typed) {
             $this->type("#r-$name", $typed);
         }
-        $this->press('Keep the readings');
-        $this->untilText('main', 'Tap water');
+        $this->press('Save results');
+        $this->until(fn(): bool => str_ends_with($this->path(), '/water-change'), 'the change that the water is for');
 
         // The tank is read: the chart answers to the thumb.
         $this->go('/');
@@ -70,7 +70,7 @@ final class SliceTest extends BrowserCase
         foreach (['general_hardness' => '6', 'carbonate_hardness' => '4', 'ph' => '7.1', 'conductivity' => '310', 'temperature' => '24.8'] as $name => $typed) {
             $this->type("#r-$name", $typed);
         }
-        $this->press('Keep the readings');
+        $this->press('Save results');
         $this->untilText('.moves', 'Nitrate');
 
         // The change: the line is dragged, figures follow.
@@ -78,7 +78,7 @@ final class SliceTest extends BrowserCase
         $line = $this->find('#drain-line circle');
         $this->script('arguments[0].scrollIntoView({block: "center"})', $line);
         (new WebDriverActions($this->browser))->clickAndHold($line)->moveByOffset(0, 30)->moveByOffset(0, 15)->release()->perform();
-        $this->until(fn(): bool => $this->text('.lead-figure .figure') !== $litres, 'another amount');
+        $this->until(fn(): bool => $this->text('.lead-figure .figure') !== $litres, 'Most likely: a different amount was changed.');
         self::assertTrue($this->find('input[value="amount"]')->isSelected());
         $this->until(fn(): bool => $this->find('#f-mark')->getAttribute('value') === $this->find('#drain-line')->getAttribute('aria-valuenow'), 'the typed mark where the line is');
 
@@ -88,10 +88,10 @@ final class SliceTest extends BrowserCase
         $this->untilText('#working', 'What goes in');
         $this->keys(WebDriverKeys::ESCAPE);
 
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $this->walkTheSheet();
-        $this->untilText('main', 'figures came as forecast');
+        $this->untilText('main', 'values as forecast');
 
         // What happened stands in the diary.
         $this->press('Log');
@@ -113,7 +113,7 @@ final class SliceTest extends BrowserCase
                 $this->press('Heater');
                 $this->until(fn(): bool => $this->find('.switch')->getAttribute('aria-pressed') === 'true', 'the heater ticked on');
             }
-            if ($title === 'Read again') {
+            if ($title === 'Test again') {
                 $this->type('#r-conductivity', '319');
             }
             $this->click('.go');
@@ -160,11 +160,11 @@ final class SliceTest extends BrowserCase
 
         // The checklist by space, and back by an arrow.
         $this->keys(' ');
-        $this->untilText('h1', 'Read the tank');
+        $this->untilText('h1', 'Test the tank');
         $this->keys(WebDriverKeys::ARROW_LEFT);
         $this->untilText('h1', 'Look first');
         $this->keys(WebDriverKeys::ARROW_RIGHT);
-        $this->untilText('h1', 'Read the tank');
+        $this->untilText('h1', 'Test the tank');
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
             $title = $this->text('h1');
             if ($title === 'Switch on again') {
@@ -208,13 +208,13 @@ final class SliceTest extends BrowserCase
         $this->go('/tanks/1/water-change');
         $before = $this->text('.lead-figure .figure');
         $this->type('#f-litres', 'lots');
-        $this->untilText('#e-f-litres', 'Write a number in L');
+        $this->untilText('#e-f-litres', 'Enter a number in L');
         self::assertSame($before, $this->text('.lead-figure .figure'));
         self::assertSame('lots', $this->find('#f-litres')->getAttribute('value'));
         self::assertSame('true', $this->find('#f-litres')->getAttribute('aria-invalid'));
         // The doses come later than the figures, and put nothing back that was typed meanwhile.
         $this->script("document.activeElement.blur(); document.querySelector('.dose-after').textContent = ''; htmx.ajax('GET', document.querySelector('.dose-after').getAttribute('hx-get'), { target: '.dose-after' });");
-        $this->untilText('.dose-after', 'Doses after it');
+        $this->untilText('.dose-after', 'Fertiliser after it');
         self::assertSame('lots', $this->find('#f-litres')->getAttribute('value'));
         $this->type('#f-litres', '30');
         $this->until(fn(): bool => $this->find('#amount-values')->getAttribute('data-litres') === '30', 'thirty litres');
@@ -238,7 +238,7 @@ final class SliceTest extends BrowserCase
     {
         $this->enterDemo();
         $this->go('/tanks/4/water-change');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $url = $this->path();
         $other = $this->open();
@@ -250,18 +250,18 @@ final class SliceTest extends BrowserCase
                 $this->script('window.fetch = () => new Promise(() => {})');
             });
             $this->click('.go');
-            $this->untilText('h1', 'Read the tank');
+            $this->untilText('h1', 'Test the tank');
             // The other one still shows the first step, and ends it again.
             $this->on($other, function (): void {
                 $this->click('.go');
-                $this->untilText('h1', 'Read the tank');
-                $this->untilText('.finding', 'nothing was counted twice');
+                $this->untilText('h1', 'Test the tank');
+                $this->untilText('.finding', 'That step was already done; nothing counts twice.');
             });
         } finally {
             $other->quit();
         }
         $this->browser->navigate()->refresh();
-        $this->untilText('h1', 'Read the tank');
+        $this->untilText('h1', 'Test the tank');
     }
 
     public function testASwipeGoesOnAndBackAndAnotherDeviceFollowsByItself(): void
@@ -269,7 +269,7 @@ final class SliceTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->go('/tanks/2/water-change');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $url = $this->path();
         $swipe = fn(int $by): mixed => $this->script(<<<'JS'
@@ -280,7 +280,7 @@ final class SliceTest extends BrowserCase
             JS, $by);
         $swipe(-30);
         $swipe(-150);
-        $this->untilText('h1', 'Read the tank');
+        $this->untilText('h1', 'Test the tank');
         $swipe(150);
         $this->untilText('h1', 'Look first');
 
@@ -289,11 +289,11 @@ final class SliceTest extends BrowserCase
             $this->on($other, function () use ($url): void {
                 $this->enterDemo();
                 $this->go($url);
-                $this->untilText('h1', 'Read the tank');
+                $this->untilText('h1', 'Test the tank');
             });
             $this->go($url);
             $this->click('.go');
-            $this->until(fn(): bool => $this->text('h1') !== 'Read the tank', 'the step after');
+            $this->until(fn(): bool => $this->text('h1') !== 'Test the tank', 'the step after');
             $next = $this->text('h1');
             $this->on($other, fn() => $this->untilText('h1', $next));
         } finally {
@@ -305,8 +305,8 @@ final class SliceTest extends BrowserCase
     {
         $this->enterDemo();
         $this->go('/tanks/3/water-change?reason=amount&way=percent&percent=60');
-        $this->press('Write the checklist');
-        for ($i = 0; $i < 10 && $this->text('h1') !== 'Heater cools'; ++$i) {
+        $this->press('Start the checklist');
+        for ($i = 0; $i < 10 && $this->text('h1') !== 'Let the heater cool'; ++$i) {
             $title = $this->text('h1');
             $this->click('.go');
             $this->until(fn(): bool => $this->text('h1') !== $title, "past $title");
@@ -333,21 +333,21 @@ final class SliceTest extends BrowserCase
     {
         $this->enterDemo();
         $this->go('/tanks/1/water-change?reason=amount&way=litres&litres=90');
-        $this->press('Add other work');
+        $this->press('Add maintenance');
         $this->untilText('h1', 'Maintenance at Long Meadow');
         foreach (['glass', 'vacuum', 'floaters'] as $task) {
             $this->click("input[value=\"$task\"]");
             $this->until(fn(): bool => $this->find("input[value=\"$task\"]")->isSelected(), "$task picked");
         }
-        $this->untilText('.sheet-steps', 'Floating plants back');
+        $this->untilText('.sheet-steps', 'Put back floating plants');
         $this->assertFits();
-        $later = $this->find('button[aria-label="Panes later"]');
+        $later = $this->find('button[aria-label="Clean the glass later"]');
         $this->script('arguments[0].scrollIntoView({block: "center"})', $later);
         $later->click();
         $this->until(fn(): bool => str_contains($this->text('main'), 'Back to the usual order'), 'an order of its own');
         $this->press('Back to the usual order');
         $this->until(fn(): bool => !str_contains($this->text('main'), 'Back to the usual order'), 'the usual order');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $this->screen(...self::HAND);
         $seen = [];
@@ -358,21 +358,21 @@ final class SliceTest extends BrowserCase
             // In the middle of every step the page is loaded anew, and stands where it stood.
             $this->browser->navigate()->refresh();
             self::assertSame($title, $this->text('h1'));
-            if ($title === 'Heater cools') {
+            if ($title === 'Let the heater cool') {
                 // A job that fits the wait is done first, and the wait goes on.
-                $this->press('Panes');
-                $this->untilText('h1', 'Panes');
-                self::assertStringContainsString('Heater cools', $this->text('.meanwhile'));
+                $this->press('Clean the glass');
+                $this->untilText('h1', 'Clean the glass');
+                self::assertStringContainsString('Let the heater cool', $this->text('.meanwhile'));
                 $this->click('.go');
-                $this->untilText('h1', 'Heater cools');
+                $this->untilText('h1', 'Let the heater cool');
             }
             if ($title === 'Drain to the mark') {
-                $this->press('Plan again from here');
+                $this->press('Plan the rest again');
                 $this->untilText('h1', 'From here on');
                 $this->type('#f-litres', '70');
                 $this->press('Work it out');
                 $this->untilText('.line', 'still to drain');
-                $this->press('Go on with this');
+                $this->press('Continue with this');
                 $this->untilText('h1', 'Drain to the mark');
                 self::assertStringContainsString('70', $this->text('.line'));
             }
@@ -382,7 +382,7 @@ final class SliceTest extends BrowserCase
             $this->click('.go');
             $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
-        self::assertSame(['Floating plants out', 'Vacuum the bed', 'Drain to the mark', 'Let the water in', 'Floating plants back', 'Switch on again'], array_values(array_intersect($seen, ['Floating plants out', 'Vacuum the bed', 'Drain to the mark', 'Let the water in', 'Floating plants back', 'Switch on again'])));
+        self::assertSame(['Take out floating plants', 'Gravel vac', 'Drain to the mark', 'Refill', 'Put back floating plants', 'Switch on again'], array_values(array_intersect($seen, ['Take out floating plants', 'Gravel vac', 'Drain to the mark', 'Refill', 'Put back floating plants', 'Switch on again'])));
         $this->go('/tanks/1/gravel-vac');
         $this->untilText('.patches', 'today');
         $this->assertNoComplaints();
@@ -395,12 +395,12 @@ final class SliceTest extends BrowserCase
         $this->go('/tanks/4/maintenance');
         $this->type('#f-guess', '25');
         $this->clickOn($this->browser->findElement(WebDriverBy::xpath('//label[normalize-space()="Without"]')));
-        $this->untilText('.lead-line', 'No water is changed');
+        $this->untilText('.lead-line', 'No water change');
         $this->clickOn($this->browser->findElement(WebDriverBy::xpath('//label[normalize-space()="stems at the surface"]')));
         $this->until(fn(): bool => $this->find('input[value="trim"]')->isSelected(), 'what was seen picks the work');
         self::assertSame('25', $this->find('#f-guess')->getAttribute('value'));
         $this->assertFits();
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $run = $this->path();
         for ($i = 0; $i < 20 && !str_ends_with($this->path(), '/forecast-check'); ++$i) {
@@ -411,23 +411,23 @@ final class SliceTest extends BrowserCase
             $this->click('.go');
             $this->until(fn(): bool => str_ends_with($this->path(), '/forecast-check') || $this->text('h1') !== $title, "past “{$title}”");
         }
-        $this->untilText('main', 'guessed 25 min');
+        $this->untilText('main', 'your guess 25 min');
 
         // Two hours later; what the demo left for its own evening, at some hours of the day, is another's.
         $database = new PDO('sqlite:'.self::$server->database);
         $database->exec('delete from after_jobs where run_id <> '.(int) basename($run));
         $database->exec("update after_jobs set due_from = datetime('now', '-1 minute') where run_id = ".(int) basename($run));
         $this->go('/');
-        $this->untilText('main', 'Look in once more');
-        $this->press('Look in');
+        $this->untilText('main', 'Check the tank once more');
+        $this->press('Look');
         $this->untilText('main', 'breathing calmly');
         self::assertSame($run.'/after/evening', $this->path());
         $this->assertFits();
         $this->assertAccessible();
         $this->type('#r-temperature', '24.8');
         $this->press('All well');
-        $this->untilText('.status', 'Noted for');
-        self::assertStringNotContainsString('Look in once more', $this->text('main'));
+        $this->untilText('.status', 'Logged for');
+        self::assertStringNotContainsString('Check the tank once more', $this->text('main'));
         $this->assertNoComplaints();
     }
 
@@ -436,17 +436,41 @@ final class SliceTest extends BrowserCase
         $this->screen(...self::HAND);
         $this->enterDemo();
         $this->go('/tanks/1/water-change');
-        $this->press('Write the checklist');
+        $this->press('Start the checklist');
         $this->untilText('h1', 'Look first');
         $this->click('.go');
-        $this->untilText('h1', 'Read the tank');
+        $this->untilText('h1', 'Test the tank');
         $this->type('#r-ph', '6.81');
         $this->browser->navigate()->refresh();
         self::assertSame('6.81', $this->find('#r-ph')->getAttribute('value'));
         $this->click('.go');
-        $this->until(fn(): bool => $this->text('h1') !== 'Read the tank', 'the next step');
+        $this->until(fn(): bool => $this->text('h1') !== 'Test the tank', 'the next step');
         $this->click('.back');
         $this->untilText('#r-ph', '6.81');
+    }
+
+    public function testTheButtonToSaveStaysInSightOnceSomethingIsTyped(): void
+    {
+        $this->enterDemo();
+        $this->screen(...self::HAND);
+        $this->go('/tanks/1/edit');
+        $isInSight = fn(): bool => $this->script('const box = document.querySelector(".tank-form > .acts .act").getBoundingClientRect(); return box.top >= 0 && box.bottom <= window.innerHeight;') === true;
+        self::assertFalse($isInSight());
+        $this->type('[name="name"]', 'Long Meadow two');
+        $this->until($isInSight, 'the button to save in sight');
+        $this->assertFits();
+        $this->assertNoComplaints();
+    }
+
+    public function testAWordIsExplainedWhereItStands(): void
+    {
+        $this->enterDemo();
+        $this->go('/tanks/1/test');
+        $this->click('a.term[href^="/glossary/nitrate"]');
+        $this->untilText('#working', 'Target range for Long Meadow');
+        self::assertStringContainsString('plants and water changes lower it', $this->text('#working'));
+        self::assertSame('/tanks/1/test', $this->path());
+        $this->assertNoComplaints();
     }
 
     public function testAPageThatStoodOpenForTooLongSendsNothingAndKeepsWhatWasTyped(): void
@@ -455,10 +479,10 @@ final class SliceTest extends BrowserCase
         $this->go('/tanks/1/test');
         $this->type('#r-ph', '6.82');
         $this->script('document.querySelectorAll("input[name=_token]").forEach((field) => { field.value = "of last month"; })');
-        $this->press('Keep');
+        $this->press('Save results');
         $this->untilText('.status', 'stood open for too long');
         self::assertSame('6.82', $this->find('#r-ph')->getAttribute('value'));
-        $this->press('Keep');
+        $this->press('Save');
         $this->until(fn(): bool => $this->path() !== '/tanks/1/test', 'the readings to be kept');
     }
 
@@ -482,8 +506,8 @@ final class SliceTest extends BrowserCase
         $this->untilText('#drawn', '41.0 L net');
         $this->assertFits();
         $this->assertAccessible();
-        $this->press('Set up this tank');
-        $this->untilText('.status', 'Crooked corner stands.');
+        $this->press('Add this tank');
+        $this->untilText('.status', 'Crooked corner is set up.');
         self::assertStringContainsString('41', $this->text('.lives'));
         $this->assertNoComplaints();
     }
@@ -496,11 +520,11 @@ final class SliceTest extends BrowserCase
         $this->type('#r-nitrate', '20-40');
         $this->untilText('#pen-ph', 'days ago');
         $this->click('#pen-ph button');
-        $this->untilText('#pen-ph', 'set today');
+        $this->untilText('#pen-ph', 'calibrated today');
         // What was typed stands as it stood.
         self::assertSame('20-40', $this->find('#r-nitrate')->getAttribute('value'));
         $this->go('/');
-        self::assertStringNotContainsString('set it against its standard', $this->text('main'));
+        self::assertStringNotContainsString('days ago; until then its results get a wider margin.', $this->text('main'));
         $this->assertNoComplaints();
     }
 
@@ -514,8 +538,8 @@ final class SliceTest extends BrowserCase
         $this->press('Work it out');
         $this->untilText('.lead-line', '1 mL, about 20 drops');
         $this->assertFits();
-        $this->press('It is in: write it down');
-        $this->untilText('.status', 'Kept in the diary.');
+        $this->press('Added: log it');
+        $this->untilText('.status', 'Saved in the log.');
         self::assertStringContainsString('1 mL of hydrochloric acid, 10 %, in 40 L of Mill Lane tap', str_replace("\u{A0}", ' ', $this->text('main')));
         $this->assertNoComplaints();
     }

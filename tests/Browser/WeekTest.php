@@ -17,11 +17,11 @@ final class WeekTest extends BrowserCase
         $this->script("const move = document.querySelector('.week-day:not(.today) .move summary'); move.scrollIntoView({ block: 'center' }); move.focus();");
         $this->keys("\u{E007}");
         $this->until(fn(): bool => (bool) $this->script("return document.querySelector('.move[open] select') !== null"), 'the days to move to');
-        self::assertMatchesRegularExpression('/late|early|nothing speaks against it|more than the day has/', $this->said("return [...document.querySelectorAll('.move[open] option')].map((o) => o.textContent).join('|')"));
+        self::assertMatchesRegularExpression('/late|early|no drawback|more than the day has/', $this->said("return [...document.querySelectorAll('.move[open] option')].map((o) => o.textContent).join('|')"));
         $this->script("const s = document.querySelector('.move[open] select'); s.selectedIndex = s.options.length - 2;");
         $this->script("document.querySelector('.move[open] button').focus()");
         $this->keys("\u{E007}");
-        $this->untilText('.status', 'Laid on');
+        $this->untilText('.status', 'Moved to');
         $this->assertNoComplaints();
     }
 
@@ -47,7 +47,7 @@ final class WeekTest extends BrowserCase
             return cost;
             JS);
         self::assertMatchesRegularExpression('/\w{3} \d+ \w{3}: ./', $said);
-        $this->untilText('.status', 'Laid on');
+        $this->untilText('.status', 'Moved to');
         $this->assertNoComplaints();
     }
 
@@ -57,7 +57,7 @@ final class WeekTest extends BrowserCase
         $this->enterDemo();
         $this->go('/helpers?tank=2');
         $this->type('#f-name', 'Ines');
-        $this->press('Make the link');
+        $this->press('Create the link');
         $this->until(fn(): bool => (bool) $this->script("return document.querySelector('#feed-address') !== null"), 'the link');
         $link = $this->said("return document.querySelector('#feed-address').value");
         $path = (string) parse_url($link, PHP_URL_PATH);
@@ -92,8 +92,8 @@ final class WeekTest extends BrowserCase
         $this->go('/tanks/1/new-arrival?sort=fish&conductivity=900&litres=0.5&hours=1');
         $this->untilText('#way-title', 'Drip');
         $this->type('#f-what', 'Six rasboras');
-        $this->press('Begin');
-        $this->untilText('#step-title', 'Lamp off');
+        $this->press('Start');
+        $this->untilText('#step-title', 'Light off');
         self::assertGreaterThanOrEqual(54, $this->script("return document.querySelector('.let-in .go').offsetHeight"));
         $this->press('Done');
         $this->untilText('#step-title', 'Float the bag');
@@ -108,9 +108,9 @@ final class WeekTest extends BrowserCase
         $this->assertFits();
         $this->type('#f-pen', '900');
         $this->press('Done');
-        $this->untilText('#e-f-pen', 'It still differs by more than they stand');
+        $this->untilText('#e-f-pen', 'It still differs by more than they tolerate: about');
         $this->go('/');
-        $this->untilText('main', 'A bag is being let in');
+        $this->untilText('main', 'Acclimation under way');
         $this->assertNoComplaints();
     }
 }

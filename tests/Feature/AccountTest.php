@@ -385,9 +385,9 @@ final class AccountTest extends FeatureCase
     public function testTheDemoDoorIsThereOnlyInTheDemo(): void
     {
         $this->keeper()->forceFill(['is_demo' => true])->save();
-        $this->get('/sign-in')->assertSee('Enter as the demo keeper');
+        $this->get('/sign-in')->assertSee('Open the demo');
         config(['app.demo' => false]);
-        $this->get('/sign-in')->assertDontSee('Enter as the demo keeper');
+        $this->get('/sign-in')->assertDontSee('Open the demo');
         $this->post('/sign-in/demo')->assertNotFound();
         config(['app.demo' => true]);
         $this->post('/sign-in/demo')->assertRedirect('/');

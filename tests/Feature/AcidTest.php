@@ -38,7 +38,7 @@ final class AcidTest extends FeatureCase
         $millilitres = 3.0 * 0.356648 * 30.0 / (100.0 * 1.0492 / 36.458);
         $page = $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'to' => '2.5'])->assertOk();
         $page->assertSee(Show::plain(round($millilitres, 1), 1)."\u{A0}mL")->assertDontSee('drops of')
-            ->assertSee('What the acid takes is gone for good.')->assertSee('Acid goes into water, never water into acid');
+            ->assertSee('The KH that the acid removes does not come back.')->assertSee('Acid goes into water, never water into acid');
         // In the tank 3 degrees by 30 of 102 L.
         $fall = 3.5 - (3.5 * (1.0 - 30.0 / $litres) + 2.5 * 30.0 / $litres);
         $page->assertSee('KH of Brook')->assertSee(Show::rounded(3.5 - $fall, 1).' ± 0.3°', false);
@@ -48,10 +48,10 @@ final class AcidTest extends FeatureCase
         // The amount opens to its working too.
         $page->assertSee('acid in a millilitre')->assertSee('acid to give');
         // So much bicarbonate as was taken: 3 degrees in 30 L at 84 mg for each meq.
-        $page->assertSee(Show::rounded(3.0 * 0.356648 * 30.0 * 0.084007, 1).' g of sodium bicarbonate')->assertSee('mg/L of chloride in this water');
+        $page->assertSee(Show::rounded(3.0 * 0.356648 * 30.0 * 0.084007, 1).' g of baking soda would restore it')->assertSee('mg/L of chloride in this water');
         $page->assertSee(sprintf('%.0f mg/L of chloride', 3.0 * 0.356648 * 35.45));
         // 1.07 meq/L free as many mmol of carbon dioxide.
-        $page->assertSee('mg/L of carbon dioxide free in this water');
+        $page->assertSee('mg/L of CO₂ in this water.');
     }
 
     public function testItBeginsWithTheBlendOfTheTankAndTellsTheWaterFromTheAcid(): void
@@ -63,9 +63,9 @@ final class AcidTest extends FeatureCase
         $litres = VesselOf::tank($tank)->litres();
         $alone = 3.5 + (2.75 - 3.5) * 30.0 / $litres;
         $page = $this->page($keeper, $tank, ['litres' => '30', 'to' => '1.5'])->assertOk()->assertSee('KH of Tap + RO')->assertSee('2.8 ± 0.2°', false);
-        $page->assertSee('without acid')->assertSee('with the acid')->assertSee(Show::rounded($alone, 1).' ± 0.3°', false)->assertSee(Show::rounded($alone - 1.25 * 30.0 / $litres, 1).' ± 0.3°', false);
+        $page->assertSee('without acid')->assertSee('with acid')->assertSee(Show::rounded($alone, 1).' ± 0.3°', false)->assertSee(Show::rounded($alone - 1.25 * 30.0 / $litres, 1).' ± 0.3°', false);
         // Nothing given: nothing is said to come of acid.
-        $this->page($keeper, $tank, ['litres' => '30'])->assertSee('without acid')->assertDontSee('with the acid');
+        $this->page($keeper, $tank, ['litres' => '30'])->assertSee('without acid')->assertDontSee('with acid');
         $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'to' => '2'])->assertSee('KH of Tap')->assertDontSee('KH of Tap + RO');
     }
 
@@ -74,7 +74,7 @@ final class AcidTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'acid' => '20 drops'])->assertSee("1\u{A0}mL, about 20 drops");
         $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'kind' => 'sulfuric', 'percent' => '37', 'acid' => '30'])->assertSee('The tank has no buffer left.')->assertSee('none, and acid left over');
-        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '60', 'percent' => '10', 'acid' => '45'])->assertSee('these animals stand');
+        $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '60', 'percent' => '10', 'acid' => '45'])->assertSee('these animals tolerate');
     }
 
     public function testRoSaysLittleOfItself(): void
@@ -83,16 +83,16 @@ final class AcidTest extends FeatureCase
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
         $this->read($keeper, $ro, ['conductivity' => '8', 'temperature' => '20', 'carbonate_hardness' => '0']);
         $this->page($keeper, $tank, ['water' => (string) $ro->id, 'litres' => '2', 'way' => 'top_up', 'percent' => '5', 'acid' => '1'])
-            ->assertSee('So soft a water says nothing with its pH.')->assertSee('What counts is what the acid takes from the tank');
+            ->assertSee('pH means little in water this soft.')->assertSee('What counts is what the acid takes from the tank');
     }
 
     public function testWhatIsNotReadIsAskedFor(): void
     {
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
-        $this->page($keeper, $tank)->assertOk()->assertSee('This cannot be foretold.')->assertSee('Read KH of Brook, KH of the water and pH of Brook first.');
+        $this->page($keeper, $tank)->assertOk()->assertSee('This cannot be predicted.')->assertSee('Test KH of Brook, KH of the water and pH of Brook first.');
         $tap = $this->water($keeper);
-        $this->page($keeper, $tank, ['water' => (string) $tap->id])->assertSee('Read KH of Brook, KH of Tap and pH of Brook first.');
+        $this->page($keeper, $tank, ['water' => (string) $tap->id])->assertSee('Test KH of Brook, KH of Tap and pH of Brook first.');
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -151,7 +151,7 @@ final class AcidTest extends FeatureCase
         $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '30', 'gh' => '6', 'kh' => '4', 'sources' => [$ro->id]]);
         $this->post("/batches/$batch->id/made")->assertRedirect();
         $before = new BatchContent(Batch::query()->findOrFail($batch->id));
-        $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '30', 'acid' => '5'])->assertSee('into all of the batch that');
+        $this->page($keeper, $tank, ['water' => (string) $batch->water_id, 'litres' => '30', 'acid' => '5'])->assertSee('into the whole batch of');
         // 5 mL with 2.878 meq each in 30 L.
         $this->post("/tanks/$tank->id/lower-kh", ['water' => (string) $batch->water_id, 'litres' => '30', 'kind' => 'hydrochloric', 'percent' => '10', 'acid' => '5', 'way' => 'change', 'batch' => '1'])->assertSessionHasNoErrors();
         $taken = 5.0 * (100.0 * 1.0492 / 36.458) / 30.0;

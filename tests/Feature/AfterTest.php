@@ -52,7 +52,7 @@ final class AfterTest extends FeatureCase
         $this->ended();
         $this->travelTo(CarbonImmutable::parse($at));
         $page = $this->get('/')->assertOk();
-        $isDue ? $page->assertSee('Look in once more') : $page->assertDontSee('Look in once more');
+        $isDue ? $page->assertSee('Check the tank once more') : $page->assertDontSee('Check the tank once more');
     }
 
     public function testAllWellIsOneTapAndCountsOnce(): void
@@ -61,16 +61,16 @@ final class AfterTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 20:30'));
         $this->get("/checklists/$run->id/after/evening")->assertOk()->assertSee('breathing calmly')->assertSee('All well');
         $this->post("/checklists/$run->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
-        $this->post("/checklists/$run->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was done already; nothing was counted twice.');
+        $this->post("/checklists/$run->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was already done; nothing counts twice.');
 
-        self::assertSame(1, Entry::query()->where('title', 'Look in once more')->count());
-        self::assertSame('All well.', Entry::query()->where('title', 'Look in once more')->value('body'));
+        self::assertSame(1, Entry::query()->where('title', 'Check the tank once more')->count());
+        self::assertSame('All well.', Entry::query()->where('title', 'Check the tank once more')->value('body'));
         self::assertEqualsWithDelta(24.6, Reading::query()->where('tank_id', $tank->id)->where('parameter', 'temperature')->latest('id')->firstOrFail()->toCore()->distribution()->central(), 1e-9);
         // Only what can be read in passing is taken here.
         self::assertSame(1, Reading::query()->where('taken_at', '>', '2026-03-01 20:00')->count());
-        $this->get('/')->assertDontSee('Look in once more');
+        $this->get('/')->assertDontSee('Check the tank once more');
         $this->get("/checklists/$run->id/after/evening")->assertRedirect("/checklists/$run->id/forecast-check");
-        $this->get("/checklists/$run->id/forecast-check")->assertSee('look in once more: done');
+        $this->get("/checklists/$run->id/forecast-check")->assertSee('Check the tank once more: done');
     }
 
     public function testABadReadingHoldsItAndNothingIsHalfKept(): void
@@ -98,9 +98,9 @@ final class AfterTest extends FeatureCase
         }
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
         $this->get('/')->assertSee('Rinse the filter media');
-        $this->get("/checklists/$next->id/after/media")->assertSee('never under the tap')->assertSee('Unplug before hands go in');
+        $this->get("/checklists/$next->id/after/media")->assertSee('never under the tap')->assertSee('Unplug before you put your hands in or drain. Let cables hang in a');
         $this->post("/checklists/$next->id/after/media");
-        $this->get('/')->assertDontSee('Rinse the filter media')->assertSee('Read again today');
+        $this->get('/')->assertDontSee('Rinse the filter media')->assertSee('Test again today');
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -129,9 +129,9 @@ final class AfterTest extends FeatureCase
         [$keeper, $tank] = $this->ended();
         $this->writeRun($keeper, $tank, ['day' => '2026-03-05']);
         $this->travelTo(CarbonImmutable::parse('2026-03-01 21:00'));
-        $this->get('/')->assertSee('Look in once more');
+        $this->get('/')->assertSee('Check the tank once more');
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
-        $this->get('/')->assertSee('Read again today');
+        $this->get('/')->assertSee('Test again today');
         $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
         $this->get('/')->assertSee('Planned for tomorrow');
     }
@@ -158,7 +158,7 @@ final class AfterTest extends FeatureCase
         $this->actingAs($keeper)->get('/')->assertSee('Nothing due');
         $this->travelTo(CarbonImmutable::parse('2026-03-08 12:00'));
         // Panes after a week; the bed needs a change, and a photo no wet hands.
-        $this->get('/')->assertSee('Due again: panes')->assertSee('maintenance?dry=1&amp;tasks%5B0%5D=glass', false);
+        $this->get('/')->assertSee('Due again: clean the glass')->assertSee('maintenance?dry=1&amp;tasks%5B0%5D=glass', false);
     }
 
     public function testAPatchThatWasMissedKeepsItsAgeAndIsNext(): void
@@ -180,11 +180,11 @@ final class AfterTest extends FeatureCase
         self::assertNull($tank->patches()->whereKey($patches[0])->firstOrFail()->cleaned_at);
         self::assertNotNull($tank->patches()->whereKey($patches[1])->firstOrFail()->cleaned_at);
         Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
-        $this->get("/checklists/$run->id/forecast-check")->assertSee('not reached, so next: patch');
+        $this->get("/checklists/$run->id/forecast-check")->assertSee('not reached, so next time: zone');
         $this->get("/checklists/$run->id/forecast-check")->assertSee('Minutes, step by step')->assertSee('skipped');
-        $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum")->assertSee('through the vacuum, over patch');
+        $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum")->assertSee('by gravel vac, zones');
         // A cup of water does not feed them.
-        $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('must wait: there is not water enough today.');
+        $this->get("/tanks/$tank->id/maintenance?tasks[]=vacuum&reason=amount&way=litres&litres=1")->assertSee('have to wait: not enough water today.');
         $again = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         self::assertContains($patches[0], (array) $again->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
     }

@@ -46,17 +46,17 @@ final class AmountTest extends FeatureCase
         $minutes = new Amount(1, 600, 'min', '45');
         yield 'the least' => [$minutes, '1', null];
         yield 'the most' => [$minutes, '600', null];
-        yield 'too little' => [$minutes, '0.9', 'It must lie between 1 and 600 min.'];
-        yield 'too much' => [$minutes, '601', 'It must lie between 1 and 600 min.'];
-        yield 'no number' => [$minutes, 'long', 'Write a number in min, such as 45.'];
-        yield 'no number of anything' => [new Amount(0, 1), 'long', 'Write a number, such as 24.'];
+        yield 'too little' => [$minutes, '0.9', 'Between 1 and 600 min.'];
+        yield 'too much' => [$minutes, '601', 'Between 1 and 600 min.'];
+        yield 'no number' => [$minutes, 'long', 'Enter a number in min, such as 45.'];
+        yield 'no number of anything' => [new Amount(0, 1), 'long', 'Enter a number, such as 24.'];
         $inches = new Within(Scale::sizes(LengthUnit::Inches), 100.0, 3000.0, 600.0);
         yield 'a size in another unit' => [$inches, '60 cm', null];
         // 100 mm are 3.937 in and shown as 3.94: typed as shown it is enough.
         yield 'a limit as it is shown' => [$inches, '3.94', null];
         yield 'a limit rounded down' => [new Within(Scale::sizes(LengthUnit::Inches), 100.0, 2999.0, 600.0), '118.07', null];
-        yield 'beyond what is shown' => [$inches, '3.92', 'It must lie between 3.94 and 118.11 in.'];
-        yield 'no size' => [$inches, 'broad', 'Write a number in inches, such as 23.62.'];
+        yield 'beyond what is shown' => [$inches, '3.92', 'Between 3.94 and 118.11 in.'];
+        yield 'no size' => [$inches, 'broad', 'Enter a number in inches, such as 23.62.'];
     }
 
     #[DataProvider('fields')]

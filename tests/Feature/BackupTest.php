@@ -110,7 +110,7 @@ final class BackupTest extends FeatureCase
         $folder = sys_get_temp_dir().'/cresco-backups-'.bin2hex(random_bytes(4));
         config(['app.backups' => $folder]);
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->get('/account')->assertSee('No backup was made by itself yet.');
+        $this->actingAs($keeper)->get('/account')->assertSee('No automatic backup yet.');
         mkdir($folder);
         foreach (['2026-11-24' => 10, '2026-11-25' => 3_400_000] as $day => $bytes) {
             file_put_contents("$folder/cresco-$day.zip", str_repeat('x', $bytes));
@@ -126,12 +126,12 @@ final class BackupTest extends FeatureCase
     /** @return iterable<string, array{string, string}> what an engine says, and what a keeper is told */
     public static function unwritten(): iterable
     {
-        yield 'SQLite, a file without the right to write' => ['SQLSTATE[HY000]: General error: 8 attempt to write a readonly database', 'not written to'];
-        yield 'PostgreSQL, a standby' => ['SQLSTATE[25006]: Read only sql transaction: 7 ERROR:  cannot execute INSERT in a read-only transaction', 'not written to'];
+        yield 'SQLite, a file without the right to write' => ['SQLSTATE[HY000]: General error: 8 attempt to write a readonly database', 'The database is read-only at the moment. Tell whoever runs this Cresco.'];
+        yield 'PostgreSQL, a standby' => ['SQLSTATE[25006]: Read only sql transaction: 7 ERROR:  cannot execute INSERT in a read-only transaction', 'The database is read-only at the moment. Tell whoever runs this Cresco.'];
         yield 'SQLite, a full disk' => ['SQLSTATE[HY000]: General error: 13 database or disk is full', 'is full'];
         yield 'PostgreSQL, a full disk' => ['SQLSTATE[53100]: Disk full: 7 ERROR:  could not extend file: No space left on device', 'is full'];
-        yield 'a disk that fails' => ['SQLSTATE[HY000]: General error: 10 disk I/O error', 'does not answer'];
-        yield 'too many at once' => ['SQLSTATE[HY000]: General error: 5 database is locked', 'Too many are writing'];
+        yield 'a disk that fails' => ['SQLSTATE[HY000]: General error: 10 disk I/O error', 'The disk does not work properly. Tell whoever runs this Cresco.'];
+        yield 'too many at once' => ['SQLSTATE[HY000]: General error: 5 database is locked', 'Cresco is overloaded. Wait a moment, then send it again.'];
     }
 
     #[DataProvider('unwritten')]
@@ -148,7 +148,7 @@ final class BackupTest extends FeatureCase
         // Not a byte may be written: no session, no log, no page that is kept drawn.
         $page = Process::path(base_path())->env(['REQUEST_URI' => '/sign-in', 'REQUEST_METHOD' => 'GET', 'HTTP_HOST' => 'localhost', 'APP_ENV' => 'production', 'LOG_CHANNEL' => 'stack', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'])
             ->run(['bash', '-c', "trap '' XFSZ; ulimit -f 0; exec php public/index.php"])->output();
-        self::assertStringContainsString('The disk of this Cresco is full.', $page);
+        self::assertStringContainsString('The disk is full. Tell whoever runs this Cresco to make room.', $page);
         self::assertStringNotContainsString('Stack trace', $page);
     }
 
@@ -164,13 +164,16 @@ final class BackupTest extends FeatureCase
             return;
         }
         DB::statement('pragma query_only = on');
-        foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change", '/log', '/week', '/settings'] as $page) {
-            $this->get($page)->assertOk();
+        try {
+            foreach (['/', "/tanks/$tank->id", "/tanks/$tank->id/water-change", '/log', '/week', '/settings'] as $page) {
+                $this->get($page)->assertOk();
+            }
+            $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was saved')->assertSee('The database is read-only at the moment. Tell whoever runs this Cresco.');
+            $this->postJson('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertJsonFragment(['message' => __('limits.unwritten.read_only')]);
+            $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7']])->assertStatus(503);
+        } finally {
+            DB::statement('pragma query_only = off');
         }
-        $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertSee('Nothing was kept')->assertSee('but not written to');
-        $this->postJson('/log', ['kind' => 'note', 'title' => 'x'])->assertStatus(503)->assertJsonFragment(['message' => __('limits.unwritten.read_only')]);
-        $this->post("/tanks/$tank->id/test", ['readings' => ['ph' => '7']])->assertStatus(503);
-        DB::statement('pragma query_only = off');
         self::assertSame($before, Entry::query()->count());
         $this->post('/log', ['kind' => 'note', 'title' => 'x'])->assertRedirect();
     }

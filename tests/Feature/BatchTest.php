@@ -18,7 +18,7 @@ final class BatchTest extends FeatureCase
     public function testTheCardNamesWaterJarsInOrderAndWhatThePenShouldRead(): void
     {
         [$keeper, , , $batch] = $this->written();
-        $page = $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSee('40.0')->assertSee('The pen should read')->assertSee('It is made')->assertSee('Read so much, do so much');
+        $page = $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSee('40.0')->assertSee('The meter should show')->assertSee('It is mixed')->assertSee('If you read this, do that');
         // Gypsum first, bicarbonate last.
         $names = array_map(static fn($jar): string => $jar->name, (new BatchContent($batch))->jars());
         self::assertGreaterThan(1, count($names));
@@ -91,7 +91,7 @@ final class BatchTest extends FeatureCase
             self::assertEqualsWithDelta((float) $before[$jar->jarId]?->stock - $jar->amount, (float) Jar::query()->findOrFail($jar->jarId)->stock, 1e-4);
         }
         self::assertEqualsWithDelta(90.0 - $batch->card->sources[0]->litres, $store->refresh()->level, 1e-4);
-        self::assertSame(1, $keeper->entries()->where('kind', 'work')->where('title', 'like', 'Made 40%L%')->count());
+        self::assertSame(1, $keeper->entries()->where('kind', 'work')->where('title', 'like', 'Mixed 40%L%')->count());
         $this->delete('/batches/'.$batch->id);
         self::assertTrue(Batch::query()->whereKey($batch->id)->exists());
     }
@@ -109,7 +109,7 @@ final class BatchTest extends FeatureCase
     {
         [$keeper, $tank, , $batch] = $this->written();
         $water = Water::query()->findOrFail($batch->water_id);
-        self::assertSame('Brook mix', $water->name);
+        self::assertSame('Water for Brook', $water->name);
         $sheet = fn(): string => (string) $this->actingAs($keeper->refresh())->get("/tanks/$tank->id/water-change?water=$water->id&second_water=")->assertOk()->getContent();
 
         self::assertStringContainsString('GH 6.0° (assumed)', $sheet());
@@ -126,7 +126,7 @@ final class BatchTest extends FeatureCase
         $step = Run::query()->latest('id')->firstOrFail()->steps()->get()->first(static fn($step): bool => ($step->content->batch ?? null) === $batch->id);
 
         self::assertNotNull($step);
-        self::assertStringContainsString('The pen should read', (string) json_encode($step->content->lines, JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('The meter should show', (string) json_encode($step->content->lines, JSON_UNESCAPED_UNICODE));
         self::assertStringContainsString('Epsom', (string) json_encode($step->content->lines));
     }
 
@@ -134,7 +134,7 @@ final class BatchTest extends FeatureCase
     {
         [$keeper, $tank, , $batch] = $this->written();
         $this->read($keeper, $tank, ['temperature' => '22.4']);
-        $card = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee("22.4\u{00A0}°C as it stands")->getContent()));
+        $card = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->actingAs($keeper)->get("/batches/$batch->id")->assertSee("now 22.4\u{00A0}°C")->getContent()));
         $this->get("/tanks/$tank->id/hose")->assertSee('name="goal" value="22.4"', false);
         $this->writeRun($keeper->refresh(), $tank, ['water' => (string) $batch->water_id, 'second_water' => '', 'reason' => 'amount', 'way' => 'litres', 'litres' => '20']);
         $lines = (string) json_encode(Run::query()->latest('id')->firstOrFail()->steps()->get()->pluck('content')->all(), JSON_UNESCAPED_UNICODE);
@@ -206,7 +206,7 @@ final class BatchTest extends FeatureCase
         [$keeper, $tank, $ro] = $this->bench();
         $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'minerals' => 'direct', 'litres' => '40', 'gh' => '10', 'kh' => '8', 'ec' => '', 'waters' => [$ro->id], 'jars' => $keeper->jars()->pluck('id')->all(), 'animals' => 'hard_water_fish', 'animals_was' => 'hard_water_fish', 'tank_was' => $tank->id]);
         self::assertContains((new BatchContent($batch))->jars()[0]->name, ['Soda', 'Potassium bicarbonate']);
-        $this->get('/batches/'.$batch->id)->assertOk()->assertSee('for these litres alone')->assertSee('in thirds')->assertDontSee('What now?');
+        $this->get('/batches/'.$batch->id)->assertOk()->assertSee('for these litres only')->assertSee('in thirds')->assertDontSee('What now?');
     }
 
     public function testASpoonThatIsFarOffIsDoubted(): void

@@ -13,7 +13,7 @@ final class BedTest extends FeatureCase
     public function testABedIsCutCleanedSplitAndJoined(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/gravel-vac")->assertOk()->assertSee('Cut it into patches');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/gravel-vac")->assertOk()->assertSee('Divide it into zones');
         $this->post("/tanks/$tank->id/gravel-vac", ['cover' => 'mud'])->assertSessionHasErrors('cover');
         $this->post("/tanks/$tank->id/gravel-vac", ['cover' => 'gravel'])->assertSessionHasNoErrors();
         // 500 mm by 500 mm, an arm reaches 300: two by two.
@@ -32,7 +32,7 @@ final class BedTest extends FeatureCase
         $this->post("/tanks/$tank->id/gravel-vac/$first->id/merge/$other->id")->assertRedirect();
         self::assertSame(4, $tank->patches()->count());
         self::assertEqualsWithDelta(1.0, $tank->patches()->get()->sum(static fn(BedPatch $patch): float => $patch->toCore()->area()), 1e-9);
-        $this->post("/tanks/$tank->id/gravel-vac/$first->id/merge/$first->id")->assertSessionHas('status', 'These two make no rectangle.');
+        $this->post("/tanks/$tank->id/gravel-vac/$first->id/merge/$first->id")->assertSessionHas('status', 'These two corners make no rectangle.');
         $this->post("/tanks/$tank->id/gravel-vac/999/clean")->assertNotFound();
     }
 
@@ -46,7 +46,7 @@ final class BedTest extends FeatureCase
         self::assertIsArray($patches);
         // A quarter each, a third of the bed at most: one patch.
         self::assertCount(1, $patches);
-        $this->get("/checklists/$run->id?step=$step->position")->assertOk()->assertSee('on the plan of the bed');
+        $this->get("/checklists/$run->id?step=$step->position")->assertOk()->assertSee('see the gravel-vac zones');
         foreach ([1, 2] as $ignored) {
             $this->post("/checklists/$run->id/steps/$step->position")->assertRedirect();
         }
@@ -60,8 +60,8 @@ final class BedTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post("/tanks/$tank->id/gravel-vac", ['cover' => 'sand']);
         // A quarter of 0.25 m2 takes 45 s, some 8 L at 11 L/min; 8 of the 12 L are for rinsing.
-        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('must wait: there is not water enough today');
-        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('through the vacuum, over patch')->assertDontSee('must wait');
+        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=12&tasks[]=vacuum&tasks[]=media")->assertOk()->assertSee('for rinsing the media')->assertSee('has to wait: not enough water today.');
+        $this->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=30&tasks[]=vacuum&tasks[]=media")->assertSee('by gravel vac, zone')->assertDontSee('must wait');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '12', 'tasks' => ['vacuum', 'media']]);
         self::assertSame([], $run->steps()->where('job', 'vacuum')->firstOrFail()->content->patches);
     }

@@ -39,7 +39,7 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro] = $this->bench();
         $page = (string) $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]))->assertOk()->getContent();
-        preg_match_all('#<span class="num">(\d+) jars? · RO#', $page, $said);
+        preg_match_all('#<span class="num">(\w+) products? · RO#', $page, $said);
         self::assertGreaterThan(1, count($said[1]));
         foreach ($said[1] as $jars) {
             // Calcium, magnesium and carbonate come from two jars at least, and there are no more than were picked.
@@ -76,8 +76,8 @@ final class BenchTest extends FeatureCase
     public static function impossibleTargets(): array
     {
         return [
-            'softer than the only water' => [['gh' => '2', 'waters' => 'tap'], 'GH of 2.0° cannot be had'],
-            'conductivity below what the hardness brings' => [['gh' => '10', 'kh' => '5', 'ec' => '100', 'waters' => 'ro'], 'clash'],
+            'softer than the only water' => [['gh' => '2', 'waters' => 'tap'], 'GH 2.0° can’t be reached'],
+            'conductivity below what the hardness brings' => [['gh' => '10', 'kh' => '5', 'ec' => '100', 'waters' => 'ro'], 'can’t both be reached'],
             'a limit that nothing keeps' => [['cap' => ['NO3' => '1'], 'waters' => 'tap', 'gh' => '', 'kh' => ''], 'Nitrate stays over its limit'],
         ];
     }
@@ -88,7 +88,7 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , $ro, $tap] = $this->bench();
         $asked = ['waters' => [$asked['waters'] === 'ro' ? $ro->id : $tap->id]] + $asked + ['animals_was' => 'community', 'animals' => 'community', 'kh' => '', 'ec' => '', 'ratio' => '', 'jars' => $this->all($keeper)];
-        $this->actingAs($keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertSee($said)->assertDontSee('It lands where it should');
+        $this->actingAs($keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertSee($said)->assertDontSee('On target.');
     }
 
     public function testEachStepTowardsATargetAsksForWaterThatCanBeMade(): void
@@ -97,9 +97,9 @@ final class BenchTest extends FeatureCase
         // A soft tank with much that is no hardness: its conductivity is to fall faster than its hardness may.
         $this->read($keeper, $tank, ['general_hardness' => '4', 'carbonate_hardness' => '3', 'conductivity' => '620']);
         $asked = ['tank' => (string) $tank->id, 'animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '3', 'kh' => '1', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper), 'fraction' => '30'];
-        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertDontSee('clash')->getContent();
-        self::assertSame(1, preg_match('/href="([^"]+)">Make the water of the first change/', $page, $found));
-        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertDontSee('clash')->assertDontSee('cannot be had');
+        $page = (string) $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($asked))->assertOk()->assertDontSee('can’t both be reached')->getContent();
+        self::assertSame(1, preg_match('/href="([^"]+)">Mix water for the first change/', $page, $found));
+        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertDontSee('can’t both be reached')->assertDontSee('can’t be reached with these products.');
     }
 
     public function testALabelThatNamesOnlyConductivitySaysNothingOfHardness(): void
@@ -110,8 +110,8 @@ final class BenchTest extends FeatureCase
         $asked = ['animals_was' => 'soft_water_shrimp', 'animals' => 'soft_water_shrimp', 'litres' => '20', 'gh' => '', 'kh' => '', 'ec' => '200', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$jar->id]];
         $text = (string) preg_replace('/\s+/u', ' ', strip_tags((string) $this->get('/mix-water?'.http_build_query($asked))->assertOk()->getContent()));
         self::assertStringContainsString('GH and KH of this batch are not known.', $text);
-        self::assertMatchesRegularExpression('/made GH ° ?open ?–/u', $text);
-        self::assertStringNotContainsString('low for these animals', $text);
+        self::assertMatchesRegularExpression('/result GH ° ?open ?–/u', $text);
+        self::assertStringNotContainsString('low for this livestock', $text);
         $batch = $this->writeBatch($keeper->fresh() ?? $keeper, $asked + ['name' => 'Lake water']);
         self::assertArrayNotHasKey('general_hardness', (new BatchContent($batch))->state());
         self::assertArrayHasKey('conductivity', (new BatchContent($batch))->state());
@@ -124,17 +124,17 @@ final class BenchTest extends FeatureCase
         $page = fn(array $more): TestResponse => $this->actingAs($keeper->fresh() ?? $keeper)->get('/mix-water?'.http_build_query($more + ['animals_was' => 'community', 'animals' => 'community', 'litres' => '100', 'gh' => '6', 'kh' => '', 'ec' => '', 'ratio' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id]]))->assertOk();
         // 26.4 g for 100 L, weighed to the gram: 26 g are 5.9 degrees, and half a gram is a tenth of one.
         $keeper->update(['scale_step' => 1.0]);
-        $page([])->assertSee('It lands where it should.');
+        $page([])->assertSee('On target.');
         // For 10 L half a gram is over a degree.
-        $page(['litres' => '10'])->assertDontSee('It lands where it should.')->assertSee('Too little for this scale or spoon.');
+        $page(['litres' => '10'])->assertDontSee('On target.')->assertSee('Too little for this scale or spoon.');
         // Five and a half spoons that are known to 8 % each are off by 3.4 %, a deviation: 4.4 % of the day nine times out of ten.
         $epsom->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.8, 'taken_at' => CarbonImmutable::now()]);
-        $page(['spoons' => '1'])->assertSee('5 ½ level spoons')->assertSee('It lands where it should.');
+        $page(['spoons' => '1'])->assertSee('5 ½ level spoons')->assertSee('On target.');
         // One that is known to a quarter does not land.
         foreach ([6.6, 3.0, 6.0, 3.6] as $grams) {
             $epsom->trials()->create(['method' => 'scale', 'spoons' => 1, 'grams_each' => $grams, 'taken_at' => CarbonImmutable::now()]);
         }
-        $page(['spoons' => '1'])->assertDontSee('It lands where it should.');
+        $page(['spoons' => '1'])->assertDontSee('On target.');
     }
 
     public function testAWayOutIsOneLinkAway(): void
@@ -143,35 +143,35 @@ final class BenchTest extends FeatureCase
         $query = http_build_query(['animals_was' => 'community', 'animals' => 'community', 'litres' => '20', 'gh' => '10', 'kh' => '5', 'ec' => '100', 'ratio' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)]);
         $page = (string) $this->actingAs($keeper)->get('/mix-water?'.$query)->getContent();
         self::assertSame(1, preg_match('/<a class="act quiet" href="(\/mix-water[^"]+)">conductivity/', $page, $found));
-        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('It lands where it should');
+        $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('On target.');
     }
 
     public function testPureWaterIsAskedForWhenItWouldDo(): void
     {
         [$keeper, , , $tap] = $this->bench();
         $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['gh' => '4', 'kh' => '2', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => $this->all($keeper)]))
-            ->assertOk()->assertSee('Pure water would do it.');
+            ->assertOk()->assertSee('Add pure water.');
     }
 
     /** @return array<string, array{string, mixed, string}> */
     public static function badInput(): array
     {
         return [
-            'no litres' => ['litres', '', 'Write a number here.'],
-            'zero litres' => ['litres', '0', 'It must lie between'],
-            'negative litres' => ['litres', '-4', 'It must lie between'],
-            'letters' => ['gh', 'six', 'Write a number in °, such as 6.'],
-            'absurd hardness' => ['gh', '900', 'It must lie between 0 and'],
-            'markup' => ['kh', '<script>alert(1)</script>', 'Write a number in °'],
-            'ten thousand digits' => ['ec', str_repeat('9', 10000), 'Write a number in µS/cm'],
-            'a list where a number belongs' => ['litres', ['4'], 'Write a number in L'],
+            'no litres' => ['litres', '', 'Enter a number.'],
+            'zero litres' => ['litres', '0', 'Between'],
+            'negative litres' => ['litres', '-4', 'Between'],
+            'letters' => ['gh', 'six', 'Enter a number in °, such as 6.'],
+            'absurd hardness' => ['gh', '900', 'Between 0 and'],
+            'markup' => ['kh', '<script>alert(1)</script>', 'Enter a number in °'],
+            'ten thousand digits' => ['ec', str_repeat('9', 10000), 'Enter a number in µS/cm'],
+            'a list where a number belongs' => ['litres', ['4'], 'Enter a number in L'],
             'a limit in words' => ['cap', ['Na' => 'lots'], 'Each limit is a number of mg/L'],
             'a limit that is no list' => ['cap', 'Na', 'cap'],
             'an unknown group' => ['animals', 'dragons', 'Choose a group from the list.'],
             'no such tank' => ['tank', '999', 'Choose one of your tanks.'],
-            'no such water' => ['waters', ['999'], 'Choose from your waters.'],
-            'no water at all' => ['waters', '', 'Choose at least one water'],
-            'no such jar' => ['jars', ['x'], 'Choose from your jars.'],
+            'no such water' => ['waters', ['999'], 'Choose from your source waters.'],
+            'no water at all' => ['waters', '', 'Choose at least one source water.'],
+            'no such jar' => ['jars', ['x'], 'Choose from your products.'],
         ];
     }
 
@@ -190,11 +190,11 @@ final class BenchTest extends FeatureCase
     public function testABenchWithoutJarsBlendsAndWithoutWatersAsksForOne(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->get('/mix-water')->assertOk()->assertSee('Name a water');
+        $this->actingAs($keeper)->get('/mix-water')->assertOk()->assertSee('Add a source water');
         $water = $this->water($keeper, 'Well');
         $this->actingAs($keeper->refresh())->get('/mix-water')->assertOk()->assertSee('GH and KH of Well were not tested');
         $this->read($keeper, $water, ['general_hardness' => '12', 'carbonate_hardness' => '8']);
-        $this->get('/mix-water')->assertOk()->assertDontSee('were not tested')->assertSee('no jar is needed');
+        $this->get('/mix-water')->assertOk()->assertDontSee('were not tested')->assertSee('no product is needed, or none helps');
     }
 
     public function testNothingInAMembranesWaterIsNothing(): void
@@ -222,9 +222,9 @@ final class BenchTest extends FeatureCase
         preg_match_all('/data-working="([^"]+)"/', $page, $found);
         self::assertGreaterThan(12, count($found[1]));
         foreach (array_unique($found[1]) as $name) {
-            $this->get('/mix-water?tank='.$tank->id.'&working='.$name, ['HX-Request' => 'true'])->assertOk()->assertDontSee('No working here');
+            $this->get('/mix-water?tank='.$tank->id.'&working='.$name, ['HX-Request' => 'true'])->assertOk()->assertDontSee('Not worked out yet');
         }
-        $this->get('/mix-water?working=nonsense')->assertOk()->assertSee('No working here');
+        $this->get('/mix-water?working=nonsense')->assertOk()->assertSee('Not worked out yet');
     }
 
     public function testTheUnitsAreTheKeepers(): void
@@ -250,7 +250,7 @@ final class BenchTest extends FeatureCase
         $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
         // 40 L of RO are needed, 10 are there: 30 L at 5 L an hour.
         $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['litres' => '40', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
-            ->assertSee('the unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('go down the drain');
+            ->assertSee('the RO unit runs 6 h 00')->assertSee("90\u{A0}L")->assertSee('go down the drain');
     }
 
     public function testShrimpAreWarnedOfAJump(): void
@@ -259,7 +259,7 @@ final class BenchTest extends FeatureCase
         $tank->update(['animals' => 'soft_water_shrimp']);
         // The tank reads 330: a third of RO water takes it to about 225, far more than 15 % at once.
         $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['tank' => $tank->id, 'share' => '33', 'waters' => [$ro->id], 'jars' => [], 'gh' => '', 'kh' => '', 'ec' => '', 'ratio' => '']))
-            ->assertSee('Too far at once for shrimp.')->assertSee('Shrimp moult and die');
+            ->assertSee('Too much at once for shrimp.')->assertSee('A sudden rise of hardness or conductivity makes shrimp moult and die');
     }
 
     public function testALabelThatCannotBeTrueIsSaidAndLeftOutAtFirst(): void
@@ -274,7 +274,7 @@ final class BenchTest extends FeatureCase
     {
         [$keeper, , , $tap] = $this->bench();
         $this->actingAs($keeper)->get('/mix-water?'.http_build_query(['gh' => '', 'kh' => '1', 'ec' => '', 'ratio' => '', 'waters' => [$tap->id], 'jars' => []]))
-            ->assertSee('Acid would bring KH down too.')->assertSee('never water into acid');
+            ->assertSee('Acid would lower KH too.')->assertSee('never water into acid');
     }
 
     public function testStockSolutionsAreKeptApart(): void
@@ -282,8 +282,8 @@ final class BenchTest extends FeatureCase
         [$keeper, , $ro] = $this->bench();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ratio' => '3', 'ec' => '', 'waters' => [$ro->id], 'jars' => $this->all($keeper)];
         $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query + ['per_litre' => '5', 'bottle' => '500']))->assertOk()
-            ->assertSee("100\u{A0}L")->assertSee('Bottle A')->assertSee('Kept apart');
-        $this->get('/mix-water/bottles?'.http_build_query($query + ['per_litre' => 'some', 'bottle' => '-1']))->assertOk()->assertSee('Write a number between');
+            ->assertSee("100\u{A0}L")->assertSee('Bottle A')->assertSee('Keep apart');
+        $this->get('/mix-water/bottles?'.http_build_query($query + ['per_litre' => 'some', 'bottle' => '-1']))->assertOk()->assertSee('Enter a number between');
     }
 
     public function testABottleHoldsWhatItsLitresNeed(): void
@@ -292,7 +292,7 @@ final class BenchTest extends FeatureCase
         $epsom = Jar::query()->where('salt', 'epsom')->firstOrFail();
         $query = ['litres' => '40', 'gh' => '6', 'kh' => '0', 'ratio' => '', 'ec' => '', 'waters' => [$ro->id], 'jars' => [$epsom->id], 'per_litre' => '4', 'bottle' => '1000'];
         // 6 degrees are 1.07 mmol, 0.2637 g in a litre; a bottle of 1000 mL at 4 mL a litre treats 250 L: 65.9 g.
-        $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Kept apart');
+        $this->actingAs($keeper)->get('/mix-water/bottles?'.http_build_query($query))->assertOk()->assertSee('65.9 g Epsom')->assertSee("250\u{A0}L")->assertDontSee('Keep apart');
         // Gypsum does not: as much hardness takes 0.184 g in a litre, 46 g for 250 L, and 2 g dissolve in a litre.
         $gypsum = Jar::query()->where('salt', 'gypsum')->firstOrFail();
         $this->get('/mix-water/bottles?'.http_build_query(['jars' => [$gypsum->id], 'cap' => ['SO4' => '']] + $query))->assertOk()->assertSee('does not dissolve')->assertSee('46.1 g Gypsum');

@@ -66,7 +66,7 @@ final class CapacityTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $this->expectException(FileFault::class);
-        $this->expectExceptionMessage('300 waters already');
+        $this->expectExceptionMessage('300 source waters already');
         try {
             TakingIn::of($keeper, static fn(TakingIn $in): int => AnalysisFile::importCsv($keeper, self::waters(301, 301), $in));
         } finally {
@@ -109,7 +109,7 @@ final class CapacityTest extends FeatureCase
         $tank = Tank::query()->firstOrFail();
         DB::table('animals')->insert(array_fill(0, 59, ['tank_id' => $tank->id, 'kind' => 'tetra']));
         $this->actingAs($keeper)->post("/tanks/$tank->id/livestock", ['kind' => 'danio', 'count' => '3'])->assertSessionHasNoErrors();
-        $this->from("/tanks/$tank->id/livestock")->post("/tanks/$tank->id/livestock", ['kind' => 'bee_shrimp', 'count' => '7'])->assertRedirect("/tanks/$tank->id/livestock")->assertSessionHas('status', 'There are 60 kinds of animals already, and no more are kept: nothing was added. Take out what is no longer needed first.');
+        $this->from("/tanks/$tank->id/livestock")->post("/tanks/$tank->id/livestock", ['kind' => 'bee_shrimp', 'count' => '7'])->assertRedirect("/tanks/$tank->id/livestock")->assertSessionHas('status', 'You have 60 animal species already, which is the maximum: nothing was added. Delete what you no longer need first.');
         self::assertSame('7', session()->getOldInput('count'));
         self::assertSame(60, $tank->animalKinds()->count());
         // Another keeper is not held by it.

@@ -57,7 +57,7 @@ final class CautiousTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper, 'Mixed', 'made_up'));
         $this->read($keeper, $tank, ['nitrate' => '40']);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()->assertSeeText('A test is missing.')->assertDontSeeText('It cannot be done with this water.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()->assertSeeText('Test first.')->assertDontSeeText('This water cannot reach that target.');
     }
 
     public function testATapThatNobodyTestedCountsWithWhatTapsHoldAndNoRecordKeepsIt(): void
@@ -117,7 +117,7 @@ final class CautiousTest extends FeatureCase
         self::assertSame($isSensitive ? 1.0 : 2.0, $needs->swingLimits()->kh);
         $run = $this->writeRun($keeper, $tank, ['reason' => 'routine', 'tasks' => ['vacuum', 'spot']]);
         $lines = $run->steps->mapWithKeys(static fn($step): array => [$step->job => implode(' ', $step->content->lines)]);
-        $hasGuard ? self::assertStringContainsString('Sponge or mesh', (string) $lines['vacuum']) : self::assertStringNotContainsString('Sponge or mesh', (string) $lines['vacuum']);
+        $hasGuard ? self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']) : self::assertStringNotContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', (string) $lines['vacuum']);
         self::assertSame($isSensitive, !str_contains((string) $lines['spot'], 'with shrimp'));
         // The group is never made milder by what is noted.
         $tank->update(['animals' => AnimalGroup::SoftWaterShrimp]);
@@ -142,7 +142,7 @@ final class CautiousTest extends FeatureCase
             $tank->animalKinds()->create(['kind' => $kind])->events()->create(['kind' => CountKind::Came, 'count' => $count, 'day' => now()->format('Y-m-d')]);
         }
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/livestock")->assertOk();
-        $page->assertSeeText('Two of them fight: keep one to a tank.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
+        $page->assertSeeText('Two of them fight: keep only one.')->assertSeeText('Angelfish may eat hardy dwarf shrimp and small tetras.')->assertSeeText('Fighting fish may eat hardy dwarf shrimp.')->assertDontSeeText('groups of 2');
         $tank->animalKinds()->where('kind', 'fighting_fish')->firstOrFail()->events()->create(['kind' => CountKind::Counted, 'count' => 1, 'day' => now()->format('Y-m-d')]);
         $this->get("/tanks/$tank->id/livestock")->assertDontSeeText('Two of them fight')->assertDontSeeText('groups of 1');
     }
@@ -153,12 +153,12 @@ final class CautiousTest extends FeatureCase
         $tank->animalKinds()->create(['kind' => 'fry'])->events()->create(['kind' => CountKind::Counted, 'count' => 21, 'day' => now()->format('Y-m-d')]);
         $run = $this->writeRun($keeper, $tank, ['reason' => 'routine']);
         $drain = implode(' ', $run->steps()->where('job', 'drain')->sole()->content->lines);
-        self::assertStringContainsString('Sponge or mesh on the end of the hose', $drain);
+        self::assertStringContainsString('Put a sponge or mesh on the end of the hose; tap the spot first.', $drain);
         self::assertStringContainsString('Pinch the hose', $drain);
-        self::assertStringContainsString('stands in a tub and is looked through', $drain);
-        $this->get("/tanks/$tank->id/maintenance?reason=routine")->assertSeeText('looked through, then for the garden')->assertDontSeeText('for the garden or the drain leave');
+        self::assertStringContainsString('Pinch the hose to a gentle stream. Drain into a tub and check it for', $drain);
+        $this->get("/tanks/$tank->id/maintenance?reason=routine")->assertSeeText('into a tub; check it for shrimp and fry, then garden or drain')->assertDontSeeText('for the garden or the drain leave');
         // Whatever goes off or comes off goes on again, also what no list has.
-        self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on by hand.', implode(' ', $run->steps()->where('job', 'on')->sole()->content->lines));
+        self::assertStringContainsString('A second heater, filter or pump is not on this list: switch it on too.', implode(' ', $run->steps()->where('job', 'on')->sole()->content->lines));
         $jobs = $run->steps()->orderBy('position')->pluck('job')->all();
         self::assertSame(['lid', 'close'], array_slice($jobs, -2));
     }
@@ -167,7 +167,7 @@ final class CautiousTest extends FeatureCase
     public static function charts(): iterable
     {
         yield 'the lowest field of nitrite' => ['nitrite', '0', []];
-        yield 'the next one' => ['nitrite', '0.25', ['nitrite_seen']];
+        yield 'This water change no longer counts: its forecast check is deleted' => ['nitrite', '0.25', ['nitrite_seen']];
         yield 'half a milligram' => ['nitrite', '0.5', ['nitrite']];
         yield 'under a half' => ['nitrite', 'under 0.5', []];
         yield 'the lowest field of ammonium' => ['ammonium', '0', []];
@@ -218,7 +218,7 @@ final class CautiousTest extends FeatureCase
         // Nobody is named into a water that nobody read.
         $tank->readings()->delete();
         self::assertSame([], $start(60));
-        $this->actingAs($keeper)->get("/tanks/$tank->id/cycling")->assertOk()->assertSeeText('Test the GH of this tank');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/cycling")->assertOk()->assertSeeText('Test this tank’s GH: it decides who can move in first.');
     }
 
     private static function draft(Tank $tank): Draft

@@ -21,7 +21,7 @@ final class ComposeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?reason=amount&way=litres&litres=40&tasks[]=glass&tasks[]=floaters&tasks[]=media")->assertOk()
-            ->assertSeeInOrder(['Switch off', 'Floating plants out', 'Panes', 'Drain to the mark', 'Rinse sponge', 'Let the water in', 'Floating plants back', 'Switch on again']);
+            ->assertSeeInOrder(['Switch off', 'Take out floating plants', 'Clean the glass', 'Drain to the mark', 'Rinse filter media', 'Refill', 'Put back floating plants', 'Switch on again']);
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'tasks' => ['glass', 'media'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
         $jobs = $this->jobs($run);
 
@@ -37,7 +37,7 @@ final class ComposeTest extends FeatureCase
         $own = array_values(array_diff($usual, ['glass']));
         array_splice($own, (int) array_search('on', $own, true) + 1, 0, ['glass']);
         $query = ['tasks' => ['glass'], 'order' => implode(',', $own)];
-        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($query))->assertOk()->assertSee('Against the usual order.')->assertSee('what comes off the panes leaves with the water');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query($query))->assertOk()->assertSee('Not the usual order.')->assertSee('what comes off the glass leaves with the water');
         self::assertSame($own, $this->jobs($this->writeRun($keeper, $tank, $query)));
     }
 
@@ -52,8 +52,8 @@ final class ComposeTest extends FeatureCase
         self::assertGreaterThan(array_search('drain', $jobs, true), array_search('glass', $jobs, true));
         self::assertNotContains('media', $jobs);
         self::assertStringContainsString('Tomorrow: rinse', $this->lines($run, 'close'));
-        self::assertStringContainsString('for all of it', $this->lines($run, 'condition'));
-        self::assertStringContainsString('as soon as its intake is covered', $this->lines($run, 'refill'));
+        self::assertStringContainsString('for the whole volume', $this->lines($run, 'condition'));
+        self::assertStringContainsString('Filter on as soon as its intake is under water, valves first: the', $this->lines($run, 'refill'));
         $this->put("/tanks/$tank->id/methods", ['schools' => ['glass' => 'never'] + $ways])->assertSessionHasErrors('schools.glass');
     }
 
@@ -62,12 +62,12 @@ final class ComposeTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'percent', 'percent' => '50', 'tasks' => ['glass']]);
         $cool = $run->steps()->where('job', 'cool')->firstOrFail();
-        $page = $this->actingAs($keeper)->get("/checklists/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Panes');
+        $page = $this->actingAs($keeper)->get("/checklists/$run->id?step=$cool->position")->assertOk()->assertSee('Meanwhile:')->assertSee('Clean the glass');
         $this->post("/checklists/$run->id/steps/$cool->position/open")->assertNoContent();
         // The pane step can be ended first, and the timer goes on meanwhile.
         $glass = $run->steps()->where('job', 'glass')->firstOrFail();
         $page->assertSee("/checklists/$run->id?step=$glass->position", false);
-        $this->get("/checklists/$run->id?step=$glass->position")->assertSee('Heater cools')->assertSee('until');
+        $this->get("/checklists/$run->id?step=$glass->position")->assertSee('Let the heater cool')->assertSee('until');
         $this->post("/checklists/$run->id/steps/$glass->position")->assertRedirect();
         $this->get("/checklists/$run->id?step=$cool->position")->assertDontSee('Meanwhile:');
     }
@@ -119,23 +119,23 @@ final class ComposeTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?dry=1&tasks[]=trim&tasks[]=vacuum")->assertOk()
-            ->assertSee('No water is changed')->assertSee('with a water change only')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
+            ->assertSee('No water change')->assertSee('only with a water change')->assertSee('Net the surface')->assertDontSee('Drain to the mark')->assertDontSee('leave:');
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['trim', 'vacuum'], 'signs' => ['tall'], 'signs_was' => ['tall']]);
         self::assertSame(['look', 'hands', 'off', 'trim', 'net', 'check', 'on', 'lid', 'close'], $this->jobs($run));
         self::assertFalse($run->changes_water);
         $this->get("/checklists/$run->id/again")->assertRedirect("/checklists/$run->id");
         $this->post("/checklists/$run->id/again", ['litres' => '10', 'level' => '50'])->assertRedirect("/checklists/$run->id");
-        $this->get("/checklists/$run->id")->assertDontSee('Plan again from here');
-        $this->get("/checklists/$run->id/print")->assertSee('no water changed');
+        $this->get("/checklists/$run->id")->assertDontSee('Plan the rest again');
+        $this->get("/checklists/$run->id/print")->assertSee('no water change');
         $this->finish($run);
 
-        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Nothing to hold it against');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('How did it go?')->assertSee('without a water change')->assertDontSee('Not tested yet');
         $this->get("/tanks/$tank->id/log")->assertSee('Trim the plants')->assertSee('Seen: stems at the surface.')->assertDontSee('Changed 0');
         // It is no change: that is as due as before.
         $this->travel(3)->hours();
-        $this->get('/')->assertSee('Look in once more');
+        $this->get('/')->assertSee('Check the tank once more');
         $this->travel(3)->days();
-        $this->get('/')->assertSee('First change')->assertDontSee('Read again today');
+        $this->get('/')->assertSee('First water change')->assertDontSee('Test again today');
     }
 
     public function testWhatIsSeenPicksTheWorkOnceAndLeavesTheKeeperTheLastWord(): void
@@ -163,18 +163,18 @@ final class ComposeTest extends FeatureCase
             Run::query()->whereKey($run->id)->update(['state' => 'done', 'holds' => null, 'started_at' => $start, 'finished_at' => $start->addMinutes(45 + 15 * $i)]);
         }
         // 45, 60 and 75 minutes for guesses of 30: twice as long in the middle, against a guess that is as good as not; 7.5^(6.25 / 22.75).
-        $this->get("/tanks/$tank->id/maintenance")->assertSee('Sessions here usually take 1.7 times as long as you guess.');
-        $this->get('/checklists/'.Run::query()->latest('id')->firstOrFail()->id.'/forecast-check')->assertSee('guessed 30 min');
+        $this->get("/tanks/$tank->id/maintenance")->assertSee('Your sessions here usually take 1.7 times as long as you guess.');
+        $this->get('/checklists/'.Run::query()->latest('id')->firstOrFail()->id.'/forecast-check')->assertSee('your guess 30 min');
     }
 
     public function testAChangeWhileFillingIsConditionedFirstAndLastsLonger(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $query = ['reason' => 'amount', 'way' => 'litres', 'litres' => '40'];
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('New water leaves with the old.');
-        $this->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('runs in while the tank drains');
-        $this->get("/tanks/$tank->id/water-change?inflow=50&drains=2")->assertSee('Once, when water runs in while the tank drains.');
-        $this->get("/tanks/$tank->id/water-change?inflow=100")->assertSee('It must lie between 0 and 90');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50']))->assertOk()->assertSee('while 40')->assertSee('Some new water drains away again.');
+        $this->get("/tanks/$tank->id/water-change?".http_build_query($query + ['inflow' => '50', 'working' => 'share']))->assertSee('continuous change: refill rate, % of the drain rate');
+        $this->get("/tanks/$tank->id/water-change?inflow=50&drains=2")->assertSee('Once only, when water runs in while the tank drains.');
+        $this->get("/tanks/$tank->id/water-change?inflow=100")->assertSee('Between 0 and 90');
         $minutes = static fn(Run $of): int => $of->steps()->where('job', 'drain')->firstOrFail()->content->minutes - 2;
         $still = $minutes($this->writeRun($keeper, $tank, $query));
         $run = $this->writeRun($keeper, $tank, $query + ['inflow' => '50']);
@@ -213,16 +213,16 @@ final class ComposeTest extends FeatureCase
     public function testTheSheetSaysHowLongThingsStandOutOfTheirPlace(): void
     {
         [$keeper, $tank] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the mark fish stand in')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?tasks[]=floaters")->assertSee('heater and pumps are off from')->assertSee('At the lowest level fish have')->assertSee('Floating plants are out for')->assertDontSee('aerate, and rinse');
         $this->get("/tanks/$tank->id/maintenance?tasks[]=trim&tasks[]=glass&tasks[]=hardscape&tasks[]=leaves&tasks[]=algae&tasks[]=planting")->assertSee('aerate, and rinse the canister before it runs again');
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['floaters']]);
         foreach (['look', 'read', 'hands', 'off', 'floaters_out'] as $job) {
             $this->post("/checklists/$run->id/steps/".$run->steps()->where('job', $job)->firstOrFail()->position);
         }
         $this->travel(20)->minutes();
-        $this->get("/checklists/$run->id")->assertSee('Floating plants are out for 20 min')->assertSee('stood still for 20 min; up to');
+        $this->get("/checklists/$run->id")->assertSee('Floating plants have been out for 20 min')->assertSee('been off for 20 min; up to');
         $this->travel(45)->minutes();
-        $this->get("/checklists/$run->id")->assertSee('stood still for 1 h 05: aerate now');
+        $this->get("/checklists/$run->id")->assertSee('been off for 1 h 05: aerate now');
     }
 
     public function testAnOrderOfUnknownStepsChangesNothing(): void
@@ -251,11 +251,11 @@ final class ComposeTest extends FeatureCase
         self::assertEqualsWithDelta($fallen(100.0, 0.0), $fallen(500.0, 0.0), 1e-6);
         self::assertGreaterThan($fallen(60.0, 40.0), $fallen(100.0, 0.0));
         $this->get("/tanks/$tank->id/hose?size=0.0000001")->assertOk();
-        $this->get("/tanks/$tank->id/hose?bore=wide&watts=-1&goal=900")->assertOk()->assertSee('Write a number in mm')->assertSee('It must lie between');
+        $this->get("/tanks/$tank->id/hose?bore=wide&watts=-1&goal=900")->assertOk()->assertSee('Enter a number in mm')->assertSee('Between');
         $this->get("/tanks/$tank->id/hose?hot=10&goal=24")->assertSee('between the cold water and the hot');
-        $this->get("/tanks/$tank->id/hose?tube=25&size=0.8")->assertSee('Your grains go up with the dirt.')->assertSee('pinch the hose');
-        $this->get("/tanks/$tank->id/hose?tube=60&size=3")->assertSee('Dirt goes up, your grains fall back.');
-        $this->get("/tanks/$tank->id/hose?tube=200&bore=4")->assertSee('too slow to clean');
+        $this->get("/tanks/$tank->id/hose?tube=25&size=0.8")->assertSee('This will suck up your substrate.')->assertSee('pinch the hose');
+        $this->get("/tanks/$tank->id/hose?tube=60&size=3")->assertSee('It lifts debris and leaves your substrate.');
+        $this->get("/tanks/$tank->id/hose?tube=200&bore=4")->assertSee('Too slow to clean.');
         $this->get("/tanks/$tank->id/hose?working=lift")->assertSee('Ferguson and Church');
         $this->get("/tanks/$tank->id/hose?tube=0&grain=cheese")->assertSee('Choose one from the list.');
         $before = $this->minutes($keeper, $tank);

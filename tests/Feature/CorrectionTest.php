@@ -37,13 +37,13 @@ final class CorrectionTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $tank->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
         $water->readings()->update(['taken_at' => CarbonImmutable::parse('2026-02-25 12:00')]);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-changes/create")->assertOk()->assertSee('A water change already made');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-changes/create")->assertOk()->assertSee('Log a water change');
         $this->post("/tanks/$tank->id/water-changes", ['litres' => '50', 'water' => $water->id, 'changed_at' => '2026-02-26T18:00'])->assertSessionHasNoErrors()->assertRedirect("/tanks/$tank->id");
 
         // Half of 330 and half of 390.
         self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 0.5);
         self::assertTrue(TankWater::of($tank)->isCarried(Parameter::Conductivity));
-        $this->get('/')->assertSee('Change in 4 days')->assertDontSee('First change');
+        $this->get('/')->assertSee('Water change in 4 days')->assertDontSee('First water change');
         $this->get("/tanks/$tank->id")->assertSee('360')->assertSee('forecast, changed Thursday');
         $this->get("/tanks/$tank->id/water-change")->assertSee('360');
         $this->get("/tanks/$tank->id/log")->assertSee("Changed 50\u{A0}L (50\u{A0}%)");
@@ -55,15 +55,15 @@ final class CorrectionTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
         $this->finishRun($run, CarbonImmutable::parse('2026-03-01 13:00'), CarbonImmutable::parse('2026-03-01 14:00'));
         $this->travelTo(CarbonImmutable::parse('2026-03-04 12:00'));
-        $this->get('/')->assertSee('Change in 4 days');
+        $this->get('/')->assertSee('Water change in 4 days');
         $entry = Entry::query()->where('kind', EntryKind::Change)->sole();
         $this->from("/entries/$entry->id/edit")->delete("/entries/$entry->id")->assertRedirect("/tanks/$entry->tank_id/log");
 
         self::assertSame(0, WaterChange::query()->count());
         self::assertSame(RunState::Dropped, ($run->fresh() ?? $run)->state);
         self::assertEqualsWithDelta(330.0, $this->now($tank, Parameter::Conductivity), 1e-9);
-        $this->get('/')->assertDontSee('Change in 4 days')->assertSee('First change');
-        $this->get("/tanks/$tank->id/forecast-check")->assertOk()->assertSee('Nothing to look back at yet');
+        $this->get('/')->assertDontSee('Water change in 4 days')->assertSee('First water change');
+        $this->get("/tanks/$tank->id/forecast-check")->assertOk()->assertSee('Nothing to check yet');
     }
 
     public function testAReadingIsCorrectedWithItsBandAndItsHour(): void
@@ -136,7 +136,7 @@ final class CorrectionTest extends FeatureCase
         self::assertFalse($run->changes_water);
         self::assertSame(0, WaterChange::query()->count());
         self::assertSame(0, Entry::query()->where('kind', EntryKind::Change)->count());
-        $this->get('/')->assertSee('First change');
+        $this->get('/')->assertSee('First water change');
     }
 
     public function testHalfOfADoubleDrainCountsHalf(): void

@@ -126,6 +126,6 @@ final class CourseTest extends FeatureCase
         $chart = $this->page(91, ['film'])->charts()[0];
         self::assertSame([1.0, 2.0, 3.0], array_map(static fn(ChartPoint $point): float => $point->value, $chart->bars));
         self::assertSame(['little', 'as expected', 'much'], array_column($chart->levels, 1));
-        $this->get("/tanks/{$this->tank->id}/charts")->assertSeeText('Film on the panes');
+        $this->get("/tanks/{$this->tank->id}/charts")->assertSeeText('Algae film on the glass');
     }
 }

@@ -72,7 +72,7 @@ final class DoorsTest extends FeatureCase
     public function testAForgedCursorLeadsToTheFirstPage(string $cursor): void
     {
         [$keeper] = $this->readyTank();
-        $this->actingAs($keeper)->get('/log?cursor='.urlencode($cursor))->assertOk()->assertSee('Read Brook');
+        $this->actingAs($keeper)->get('/log?cursor='.urlencode($cursor))->assertOk()->assertSee('Tested Brook');
         $this->get('/log?cursor[]=x')->assertOk();
     }
 
@@ -124,7 +124,7 @@ final class DoorsTest extends FeatureCase
 
     public function testAListForATokenIsAWrongToken(): void
     {
-        $this->post('/password/new', ['token' => ['x'], 'email' => 'wren@cresco.test', 'password' => 'another water', 'password_confirmation' => 'another water'])->assertSessionHasErrors('token');
+        $this->post('/password/new', ['token' => ['x'], 'email' => 'wren@cresco.test', 'password' => '. Every change moves the tank towards this water: remineralise or', 'password_confirmation' => '. Every change moves the tank towards this water: remineralise or'])->assertSessionHasErrors('token');
         $this->get('/password/new/abc?email[]=x')->assertOk();
     }
 
@@ -140,7 +140,7 @@ final class DoorsTest extends FeatureCase
         $keeper = $this->keeper();
         $this->post('/sign-in', ['email' => $keeper->email, 'password' => 'still water'])->assertRedirect('/');
         $this->get('/')->assertOk();
-        $keeper->update(['password' => 'another water']);
+        $keeper->update(['password' => '. Every change moves the tank towards this water: remineralise or']);
         $this->app?->make('auth')->forgetGuards();
         $this->get('/')->assertRedirect('/start');
     }
@@ -153,7 +153,7 @@ final class DoorsTest extends FeatureCase
         // The same number, another keeper.
         $id = $keeper->id;
         $keeper->delete();
-        DB::table('keepers')->insert(['id' => $id, 'name' => 'Lark', 'email' => 'lark@cresco.test', 'password' => bcrypt('other water'), 'created_at' => now(), 'updated_at' => now()]);
+        DB::table('keepers')->insert(['id' => $id, 'name' => 'Lark', 'email' => 'lark@cresco.test', 'password' => bcrypt('other source water'), 'created_at' => now(), 'updated_at' => now()]);
         $this->app?->make('auth')->forgetGuards();
         $this->get('/')->assertRedirect('/start');
     }

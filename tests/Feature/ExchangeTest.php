@@ -35,7 +35,7 @@ final class ExchangeTest extends FeatureCase
             self::assertEquals(self::sorted($first['target']), self::sorted($again['target']));
             self::assertEquals(array_column((array) $first['jars'], 'amount', 'name'), array_column((array) $again['jars'], 'amount', 'name'));
         }
-        $this->get('/recipes')->assertOk()->assertSee('On the bench');
+        $this->get('/recipes')->assertOk()->assertSee('Use it');
         self::assertSame(1, preg_match('/href="(\/mix-water\?[^"]+)"/', (string) $this->get('/recipes')->getContent(), $found));
         $this->get(html_entity_decode($found[1] ?? ''))->assertOk()->assertSee('name="gh" value="6"', false);
     }

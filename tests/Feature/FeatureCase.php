@@ -267,7 +267,7 @@ abstract class FeatureCase extends TestCase
             'gaugeNote' => $tank->gaugeNotes()->create(['gauge' => 'heater', 'day' => now()->startOfDay(), 'value' => 300])->id,
             'foodSpell' => $tank->foodSpells()->create(['from_day' => now()->format('Y-m-d'), 'until_day' => now()->format('Y-m-d'), 'grams' => 0])->id,
             'lightDay' => $tank->lightDays()->create(['day' => now()->startOfDay(), 'hours' => 12])->id, 'spot' => $tank->offSpots()->create(['kind' => 'too_tall', 'noted_at' => now()])->id, 'stand' => $stand->id, 'look' => $look->id, 'lamp' => $lamp->id, 'lightReading' => $light->id,
-            'job' => 'evening', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',
+            'job' => 'evening', 'term' => 'nitrate', 'tank' => $tank->id, 'water' => $water->id, 'run' => $run->id, 'entry' => Entry::query()->where('tank_id', $tank->id)->latest('id')->firstOrFail()->id, 'position' => 1, 'device' => 'heater',
             'jar' => $jar->id, 'trial' => $trial->id, 'store' => $store->id, 'analysis' => $analysis->id, 'batch' => $batch->id,
             'recipe' => $owner->recipes()->create(['name' => 'Soft', 'content' => ['name' => 'Soft']])->id,
             'photo' => self::photo($owner, $tank, $run)->id,

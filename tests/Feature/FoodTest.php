@@ -83,15 +83,15 @@ final class FoodTest extends FeatureCase
         $asked = '?reason=amount&way=litres&litres=30';
         // No plants, no dose; and nothing is asked for.
         $this->get($change.$asked)->assertOk()->assertDontSee('change/dose');
-        $this->get($change.'/dose'.$asked)->assertSeeText('No plants are drawn');
+        $this->get($change.'/dose'.$asked)->assertSeeText('Add plants to this tank, and Cresco proposes doses.');
         $this->plant();
         $this->tank->update(['feeding_school' => 'plenty']);
         $this->read($this->keeper, $this->tank, ['potassium' => '4', 'phosphate' => '0.5']);
         $this->read($this->keeper, $this->keeper->waters()->firstOrFail(), ['potassium' => '1']);
         $this->get($change.$asked)->assertSee($change.'/dose?', false);
-        $this->get($change.'/dose'.$asked)->assertSeeText('nothing on the shelf brings it');
+        $this->get($change.'/dose'.$asked)->assertSeeText('A dose is needed, but none of your products supplies it, or the');
         $this->bottle();
-        $part = $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($change.'/dose'.$asked, ['HX-Request' => 'true'])->assertOk()->assertSeeText('Doses after it')->assertSeeText('Green daily')->assertSeeText('at once, last')->assertDontSee('<html', false);
+        $part = $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($change.'/dose'.$asked, ['HX-Request' => 'true'])->assertOk()->assertSeeText('Fertiliser after it')->assertSeeText('Green daily')->assertSeeText('right after, as the last step')->assertDontSee('<html', false);
         // Potassium at its aim of 22.5: the bottle raises it by 0.2 a mL in 100 L.
         preg_match('#<b class="num">([\d.]+)#', (string) $part->getContent(), $amount);
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
@@ -152,12 +152,12 @@ final class FoodTest extends FeatureCase
     {
         $this->plant();
         $this->tank->update(['feeding_school' => 'plenty']);
-        $this->get($this->food)->assertSeeText('Nothing on the shelf feeds plants.')->assertDontSeeText('bring enough');
+        $this->get($this->food)->assertSeeText('You have no fertiliser yet.')->assertDontSeeText('Tap water, fish food and soil supply enough: no dose needed.');
         $this->bottle();
         // A tap that holds more than the school wants leaves nothing to be given.
         $this->read($this->keeper, $this->keeper->waters()->sole(), ['potassium' => '60', 'iron' => '1']);
         $this->tank->update(['routine_share' => 0.9, 'routine_days' => 2]);
-        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('nothing needs to be given')->assertDontSeeText('Nothing on the shelf feeds plants.');
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Tap water, fish food and soil supply enough: no dose needed.')->assertDontSeeText('You have no fertiliser yet.');
     }
 
     public function testTheFirstReadingCountsOnce(): void
@@ -229,7 +229,7 @@ final class FoodTest extends FeatureCase
             $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => '25:00'])->assertSessionHasErrors('at');
             $this->post("/tanks/{$this->tank->id}/dose-plans/$plan->id/doser", ['bottle' => '400', 'at' => $plan->jar_id === $mix->id ? '07:30' : '09:00'])->assertSessionHasNoErrors();
         }
-        $this->get($this->food)->assertSeeText('at 07:30')->assertSeeText('Green daily brings iron and Mix phosphate within 4 hours');
+        $this->get($this->food)->assertSeeText('at 07:30')->assertSeeText('Green daily adds iron and Mix phosphate within 4 hours');
         $this->tank->dosePlans()->where('jar_id', $mix->id)->update(['at' => '20:00']);
         $this->get($this->food)->assertDontSeeText('within 4 hours');
     }
@@ -242,9 +242,9 @@ final class FoodTest extends FeatureCase
         $csv = (string) $this->get($meals)->assertOk()->getContent();
         $take = fn(string $text) => $this->post($meals, ['meals' => UploadedFile::fake()->createWithContent('meals.csv', $text)]);
         // What is there already stays as it is.
-        $take($csv)->assertSessionHas('status', 'Nothing new was in it.');
+        $take($csv)->assertSessionHas('status', 'Nothing new in it.');
         $this->tank->foodSpells()->delete();
-        $take($csv)->assertSessionHas('status', '2 times of feeding taken in.');
+        $take($csv)->assertSessionHas('status', 'Imported 2 feeding periods.');
         self::assertSame($csv, (string) $this->get($meals)->getContent());
         foreach (["from_day,until_day\n2026-02-01,2026-02-02" => 'grams', "from_day,until_day,grams\n2026-02-30,2026-03-02,1" => 'Line 2', "from_day,until_day,grams\n2026-02-03,2026-02-02,1" => 'before the first', "from_day,until_day,grams\n2026-02-03,2026-02-04,-1" => '0 to 500', "from_day,until_day,grams\n2026-02-03,2026-02-04,1e99" => '0 to 500'] as $text => $says) {
             $take($text)->assertInvalid(['meals' => $says]);
@@ -305,7 +305,7 @@ final class FoodTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/doses", $tap + ['state' => 'missed'])->assertSessionHasNoErrors();
         self::assertSame(300.0, $jar->refresh()->stock);
         self::assertSame(1, $this->tank->doses()->count());
-        $this->get($this->food)->assertSee('left out, noted at 18:00');
+        $this->get($this->food)->assertSee('missed, logged at 18:00');
     }
 
     public function testWhatWasGivenIsInTheCourseAndWhatWasLeftOutIsNot(): void
@@ -329,7 +329,7 @@ final class FoodTest extends FeatureCase
             $this->tank->doses()->create(['jar_id' => $jar->id, 'name' => 'x', 'amount' => 10, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDays($ago), 'day' => now()->subDays($ago)->format('Y-m-d'), 'missed' => true]);
         }
 
-        $this->get($this->food)->assertSee('3 doses in a row were left out.')->assertSee('what was missed is not given at once');
+        $this->get($this->food)->assertSee('You missed 3 doses in a row.')->assertSee('Go on as planned: do not make up for missed doses.');
     }
 
     public function testFoodOfTheAnimalsBringsNitrateButNotOnItsFastingDayOrInASpell(): void
@@ -345,7 +345,7 @@ final class FoodTest extends FeatureCase
         self::assertSame(0.0, $fed('2026-03-02'));
         self::assertEqualsWithDelta([3.0, 1.0], [$fed('2026-03-05') / $fed('2026-03-03'), $fed('2026-03-06') / $fed('2026-03-03')], 1e-9);
         self::assertSame(FeedingSchool::Lean, $food->school());
-        $this->get($this->food)->assertSee('The feeder jammed.')->assertSee('Food of the animals, 1 g a day');
+        $this->get($this->food)->assertSee('The feeder jammed.')->assertSee('Fish food, 1 g a day');
     }
 
     public function testWhatIsTriedIsDrawnAndNothingIsKeptOfIt(): void
@@ -461,7 +461,7 @@ final class FoodTest extends FeatureCase
         $this->keeper->jars()->create(['name' => 'Potash', 'salt' => 'potassium_sulfate', 'unit' => 'g', 'purity' => 1.0]);
         $this->bottle();
         $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
-        $this->get($this->food)->assertSee('To settle there, from what is on the shelf:')->assertSee('Green daily');
+        $this->get($this->food)->assertSee('To reach the target with your products:')->assertSee('Green daily');
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasNoErrors()->assertRedirect($this->food);
 
         self::assertGreaterThan(0, $this->tank->dosePlans()->count());
@@ -552,22 +552,22 @@ final class FoodTest extends FeatureCase
         // A slip, or something that nobody wrote down: both are held open.
         self::assertTrue($food->course(Parameter::Potassium)->isOpen());
         self::assertTrue($food->isDoubted(Parameter::Potassium));
-        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Test potassium again.')->assertSeeText('Nothing is proposed now');
+        $this->actingAs($this->keeper->fresh() ?? $this->keeper)->get($this->food)->assertSeeText('Test potassium again.')->assertSeeText('No dose is proposed now; see why below.');
         $this->post("/tanks/{$this->tank->id}/dose-plans/proposed")->assertSessionHasErrors('adopt');
     }
 
     public function testWithoutPlantsNothingIsProposed(): void
     {
         $this->bottle();
-        $this->get($this->food)->assertSee('No plants are drawn in this tank, so nothing is proposed.')->assertDontSee('To settle there');
+        $this->get($this->food)->assertSee('Add plants to this tank, and Cresco proposes doses.')->assertDontSee('To reach the target with your products');
     }
 
     public function testATankThatWasNeverReadStandsWhereItsRoutineKeepsItAndAlarmsNobody(): void
     {
         $tank = $this->tank($this->keeper);
         $tank->update(['nitrate_per_day' => 1.5, 'routine_share' => 0.3, 'routine_days' => 7, 'started_on' => null]);
-        $this->get("/tanks/$tank->id/fertilising")->assertOk()->assertSeeText('Nitrate wants a reading.')->assertSeeText('not read: a guess')
-            ->assertDontSeeText('is over what the animals stand')->assertDontSeeText('may pass what the animals stand');
+        $this->get("/tanks/$tank->id/fertilising")->assertOk()->assertSeeText('Test Nitrate.')->assertSeeText('not tested: an estimate')
+            ->assertDontSeeText('is above the safe limit for your animals.')->assertDontSeeText('may rise above the safe limit for your animals.');
         $level = function (float $days) use ($tank): float {
             $tank->update(['started_on' => $days > 0.0 ? CarbonImmutable::now()->subDays((int) $days)->format('Y-m-d') : null]);
 
@@ -594,7 +594,7 @@ final class FoodTest extends FeatureCase
         $this->readAgo('nitrate', '40', 0);
         $page = $this->get($this->food)->assertOk();
         // The field of 40 is read as 30 to 60, and its middle stands beside the level, which the overview has too.
-        $page->assertSeeText('read 45 ± 12, today');
+        $page->assertSeeText('tested 45 ± 12, today');
         preg_match('/data-working="level-nitrate">(\d+)</', (string) $page->getContent(), $level);
         preg_match('/id="now-nitrate">(\d+)</u', (string) $this->get('/tanks/'.$this->tank->id)->assertOk()->getContent(), $round);
         self::assertSame((float) ($round[1] ?? NAN), (float) ($level[1] ?? NAN));
@@ -605,21 +605,21 @@ final class FoodTest extends FeatureCase
     public function testShortIsWhatWasReadLowAndNotWhatNobodyRead(): void
     {
         $this->tank->update(['feeding_school' => 'lean']);
-        $this->get($this->food)->assertOk()->assertSeeText('Potassium')->assertDontSeeText('runs low');
+        $this->get($this->food)->assertOk()->assertSeeText('Potassium')->assertDontSeeText('may run short');
         foreach ([14, 7, 0] as $ago) {
             $this->readAgo('potassium', '1', $ago);
         }
-        $this->get($this->food)->assertSeeText('Potassium runs low.')->assertSeeText('It is likelier below than in what the school wants.');
+        $this->get($this->food)->assertSeeText('Potassium may run short.')->assertSeeText('Probably below your method’s target. Treat it as a deficiency only if');
     }
 
     /** @return iterable<string, array{string, string|null}> what is read week by week, and what is said; the animals stand 30 */
     public static function nitrates(): iterable
     {
-        yield 'over it now' => ['80', 'Nitrate is over what the animals stand.'];
+        yield 'over it now' => ['80', 'Nitrate is above the safe limit for your animals.'];
         // The field of 40 begins at 30: seen four times, nine of ten of what it may be lie above that.
-        yield 'at the field above it' => ['40', 'Nitrate is over what the animals stand.'];
-        yield 'about there' => ['30', 'Nitrate may pass what the animals stand.'];
-        yield 'under it now, over it now and then' => ['27', 'Nitrate may pass what the animals stand.'];
+        yield 'at the field above it' => ['40', 'Nitrate is above the safe limit for your animals.'];
+        yield 'about there' => ['30', 'Nitrate may rise above the safe limit for your animals.'];
+        yield 'under it now, over it now and then' => ['27', 'Nitrate may rise above the safe limit for your animals.'];
         yield 'far under it' => ['5', null];
     }
 
@@ -630,7 +630,7 @@ final class FoodTest extends FeatureCase
             $this->readAgo('nitrate', $read, $ago);
         }
         $page = (string) $this->get($this->food)->assertOk()->getContent();
-        preg_match_all('/Nitrate (?:is over|may pass) what the animals stand\./', $page, $found);
+        preg_match_all('/Nitrate (?:is|may rise) above the safe limit for your animals\./', $page, $found);
         self::assertSame($said === null ? [] : [$said], $found[0]);
         self::assertSame($said !== null, str_contains($page, "30\u{a0}mg/L"));
     }
@@ -663,9 +663,9 @@ final class FoodTest extends FeatureCase
         self::assertEqualsWithDelta(8.0, $plan->refresh()->given(), 1e-9);
         // 80 mL at 8 mL a day.
         self::assertSame(10, $plan->emptyIn(CarbonImmutable::parse('2026-03-01')));
-        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what is set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.')->assertSee('the pump gives it');
+        $this->get($this->food)->assertSee("It gives 80\u{00A0}% of what you set, 8.0\u{00A0}mL each time")->assertSee('The bottle is empty 11 Mar.')->assertSee('The dosing pump gives this. Tap only if it didn’t.');
         $this->travel(12)->days();
-        $this->get($this->food)->assertSee('The bottle is empty since Wednesday: fill it. No dose is counted since then.')->assertSee('the bottle of its pump should be empty')->assertDontSee('the pump gives it');
+        $this->get($this->food)->assertSee('The bottle has been empty since Wednesday: fill it. Doses since then do not count.')->assertSee('The dosing pump’s bottle should be empty: fill it, or log the dose.')->assertDontSee('The dosing pump gives this. Tap only if it didn’t.');
         // As if somebody had said of both days that nothing was given; a larger bottle gave on.
         $level = fn(): float => $this->reckoned()->course(Parameter::Potassium)->level()->level;
         $dry = $level();
@@ -705,16 +705,16 @@ final class FoodTest extends FeatureCase
     {
         $stand = $this->tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
         $set = "/tanks/{$this->tank->id}/plant-groups/{$stand->id}/root-tabs";
-        $this->get($this->food)->assertSee('At the roots')->assertSee('none yet');
+        $this->get($this->food)->assertSee('Root tabs')->assertSee('none yet');
         $this->post($set, ['number' => '400', 'kind' => 'coated'])->assertSessionHasErrors('number');
         $this->post($set, ['number' => '2', 'kind' => 'magic'])->assertSessionHasErrors('kind');
         $this->post($set, ['number' => '2', 'kind' => 'coated'])->assertSessionHasNoErrors();
-        $this->get($this->food)->assertSee('2 capsules today')->assertSee('Renew them');
-        $this->get('/')->assertDontSee('Root capsules of');
+        $this->get($this->food)->assertSee('2 root tabs today')->assertSee('Renew them');
+        $this->get('/')->assertDontSee('Renew the root tabs of');
 
         $this->travel(125)->days();
         $this->get($this->food)->assertSee('Renew them now.');
-        $this->get('/')->assertSee('Root capsules of a stand are to be renewed');
+        $this->get('/')->assertSee('Renew the root tabs of a plant group');
     }
 
     public function testTwoWeeksAfterTheLastStepItIsAskedWhetherTheDosesHelped(): void
@@ -728,21 +728,21 @@ final class FoodTest extends FeatureCase
         self::assertSame($last->addDays(14)->format('Y-m-d'), $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
         $this->travelTo($last->setTime(18, 0));
         self::assertArrayHasKey($this->tank->id.'.dose_look@0', (new WeekOf($this->keeper->fresh() ?? $this->keeper))->jobs);
-        $this->get($this->food)->assertDontSee('Are the new leaves better?');
+        $this->get($this->food)->assertDontSee('Is the new growth better?');
 
         $this->travelTo($last->addDays(14)->setTime(18, 0));
-        $this->get($this->food)->assertSee('Are the new leaves better?');
-        $this->get('/')->assertSee('Look at the new leaves');
+        $this->get($this->food)->assertSee('Is the new growth better?');
+        $this->get('/')->assertSee('Look at the new growth: did the doses help?');
         $this->post($looked, ['helped' => 'perhaps'])->assertSessionHasErrors('helped');
         $this->post($looked, ['helped' => 'later'])->assertRedirect($this->food);
-        $this->get($this->food)->assertDontSee('Are the new leaves better?');
+        $this->get($this->food)->assertDontSee('Is the new growth better?');
         self::assertSame($last->addDays(21)->format('Y-m-d'), $this->tank->refresh()->doses_look_on?->format('Y-m-d'));
 
         // No better: it was not the food, and what else it can be is looked for; said twice it is kept once.
         $this->post($looked, ['helped' => 'no'])->assertRedirect("/tanks/{$this->tank->id}/problems");
         $this->post($looked, ['helped' => 'no']);
         self::assertNull($this->tank->refresh()->doses_look_on);
-        self::assertSame(['New leaves are no better since the doses were changed'], $this->tank->entries()->where('kind', 'note')->pluck('title')->all());
+        self::assertSame(['New growth is no better since the doses changed'], $this->tank->entries()->where('kind', 'note')->pluck('title')->all());
     }
 
     public function testADoseThatIsChangedByHandPutsTheLookOff(): void
@@ -760,16 +760,16 @@ final class FoodTest extends FeatureCase
         $this->delete("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}")->assertRedirect($this->food);
         self::assertNull($this->tank->refresh()->doses_look_on);
         $this->travel(70)->days();
-        $this->get($this->food)->assertDontSee('Are the new leaves better?');
+        $this->get($this->food)->assertDontSee('Is the new growth better?');
     }
 
     /** @return iterable<string, array{string, string, array<string, string>, string}> */
     public static function nonsense(): iterable
     {
-        yield 'pinches' => ['POST', 'pinches', ['pinches' => '12', 'pinch_grams' => 'lots'], 'Write a number in g, such as 0.42.'];
-        yield 'grams of food' => ['PUT', 'fertilising', ['feeding_school' => 'lean', 'food_grams' => 'much'], 'Write a number in g, such as 0.5.'];
-        yield 'a spell' => ['POST', 'feeding-days', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Write a day, not before the first.'];
-        yield 'a dose' => ['POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'], 'Write a number, such as 2.5.'];
+        yield 'pinches' => ['POST', 'pinches', ['pinches' => '12', 'pinch_grams' => 'lots'], 'Enter a number in g, such as 0.42.'];
+        yield 'grams of food' => ['PUT', 'fertilising', ['feeding_school' => 'lean', 'food_grams' => 'much'], 'Enter a number in g, such as 0.5.'];
+        yield 'a spell' => ['POST', 'feeding-days', ['from_day' => '2026-03-01', 'until_day' => '2026-02-01', 'grams' => '1'], 'Enter a day, not before the first.'];
+        yield 'a dose' => ['POST', 'dose-plans', ['plan_jar' => '1', 'plan_amount' => 'some', 'every' => '1', 'starts_on' => '2026-03-01'], 'Enter a number, such as 2.5.'];
         yield 'a look' => ['POST', 'dose-plans/looked', ['helped' => 'perhaps'], 'Choose one of the three.'];
     }
 
@@ -787,7 +787,7 @@ final class FoodTest extends FeatureCase
     public function testCarbonDioxideStandsBelowTheNutrientsWithItsWorkingAndItsHazard(): void
     {
         // 4 dKH and pH 7.1: about 3 * 4 * 10^-0.1 = 9.5 mg/L.
-        $this->get($this->food)->assertOk()->assertSeeText('Carbon dioxide')->assertSeeTextInOrder(['Carbon dioxide', 'by pH and KH, today'])->assertDontSeeText('Carbon dioxide is high');
+        $this->get($this->food)->assertOk()->assertSeeText('CO₂')->assertSeeTextInOrder(['CO₂', 'by pH and KH, today'])->assertDontSeeText('CO₂ is high');
         preg_match('/data-working="gas">([\d.]+) \(/', (string) $this->get($this->food)->getContent(), $found);
         self::assertEqualsWithDelta(9.5, (float) ($found[1] ?? NAN), 1.0);
         $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('Animals that gasp');
@@ -797,8 +797,8 @@ final class FoodTest extends FeatureCase
         // pH 6.3 at the same KH is 60 mg/L.
         $this->travel(1)->days();
         $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
-        $this->get($this->food)->assertSeeText('Carbon dioxide is high')->assertSeeText('gas off, air on, first of all');
-        $this->get("/tanks/{$this->tank->id}/charts?span=28&series[]=gas")->assertOk()->assertSee('2 days on which it was found');
+        $this->get($this->food)->assertSeeText('CO₂ is high')->assertSeeText('CO₂ off, air on, first of all');
+        $this->get("/tanks/{$this->tank->id}/charts?span=28&series[]=gas")->assertOk()->assertSee('known on 2 days');
         $csv = $this->get("/tanks/{$this->tank->id}/charts.csv?span=28&series[]=gas")->assertOk()->streamedContent();
         self::assertSame(2, substr_count($csv, ',gas,'));
     }
@@ -808,7 +808,7 @@ final class FoodTest extends FeatureCase
         $this->travel(60)->days();
         $this->read($this->keeper, $this->tank, ['ph' => '6.3']);
         $this->get($this->food)->assertOk()->assertDontSeeText('by pH and KH');
-        $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('No working here');
+        $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('Not worked out yet');
     }
 
     public function testTheLevelOfACourseOpensItsWorking(): void
@@ -821,7 +821,7 @@ final class FoodTest extends FeatureCase
         preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
         self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.5);
         foreach (['level-', 'level-nitrite', 'level-nonsense'] as $none) {
-            $this->get($this->food.'?working='.$none, ['HX-Request' => 'true'])->assertOk()->assertSeeText('No working here');
+            $this->get($this->food.'?working='.$none, ['HX-Request' => 'true'])->assertOk()->assertSeeText('Not worked out yet');
         }
     }
 
@@ -841,9 +841,9 @@ final class FoodTest extends FeatureCase
     /** @return iterable<string, array{string, string}> working, and where its figure stands on the page */
     public static function brought(): iterable
     {
-        yield 'food of the animals' => ['meal', '/brings about ([\d.]+)\x{A0}mg\/L N/u'];
-        yield 'young soil' => ['soil', '/gives about ([\d.]+)\x{A0}mg\/L N/u'];
-        yield 'capsules' => ['capsules', '/capsules[^.]*? ([\d.]+)\x{A0}mg\/L N/ui'];
+        yield 'fish food' => ['meal', '/adds about ([\d.]+)\x{A0}mg\/L N/u'];
+        yield 'young soil' => ['soil', '/releases about ([\d.]+)\x{A0}mg\/L N/u'];
+        yield 'capsules' => ['capsules', '/root tabs[^.]*? ([\d.]+)\x{A0}mg\/L N/ui'];
     }
 
     #[DataProvider('brought')]
@@ -875,12 +875,12 @@ final class FoodTest extends FeatureCase
         self::assertSame(0.0, $food->slow->gives(Parameter::Potassium, $food->day(CarbonImmutable::now())));
         self::assertEqualsWithDelta(1.107 * array_sum(array_map(static fn(int $day): float => 2.0 ** (-($day + 0.75) / 12.0), range(1, 5))), $later($food, 5.5) - $later($bare, 5.5), 0.8);
         self::assertGreaterThan($before[0], $later($food, 5.0));
-        $this->get($this->food)->assertSee('Young soil gives about')->assertSee('97')->assertSee('working=soil', false);
+        $this->get($this->food)->assertSee('of nitrate a day, half as much in twelve days. Its root nutrients are')->assertSee('97')->assertSee('working=soil', false);
         $this->get($this->food.'?working=soil')->assertSee('What active soil gives the water');
         $this->tank->update(['started_on' => CarbonImmutable::now()->subDays(270)->format('Y-m-d')]);
-        $this->get($this->food)->assertSeeText('about 50'."\u{A0}".'% is left; the water has nothing of it any more')->assertDontSee('working=soil', false);
+        $this->get($this->food)->assertSeeText('about 50'."\u{A0}".'%; it releases no more into the water')->assertDontSee('working=soil', false);
         $this->tank->update(['passive' => 'none']);
-        $this->get($this->food)->assertDontSee('soil held for roots');
+        $this->get($this->food)->assertDontSee('The soil’s root nutrients are at about');
     }
 
     public function testCapsulesGiveAPartOfWhatTheyHoldToTheWaterWhileTheyLast(): void
@@ -905,10 +905,10 @@ final class FoodTest extends FeatureCase
             $this->tank->patches()->create(['cover' => 'gravel', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1]);
         }
         self::assertEqualsWithDelta(1.6 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 2e-3 * $each);
-        $this->get($this->food)->assertSee('end in the water');
+        $this->get($this->food)->assertSee('of nitrate a day into the water.');
         $this->get($this->food.'?working=capsules')->assertSee('What root capsules give the water');
         $this->get($this->food.'?working=capsule-'.$stand->id)->assertSee('How long capsules last');
-        $this->get($this->food.'?working=capsule-999999')->assertSee('No working here');
+        $this->get($this->food.'?working=capsule-999999')->assertSee('Not worked out yet');
     }
 
     public function testPinchesAreWeighedAsSpoonsAreAndTheGramsFollow(): void
@@ -923,7 +923,7 @@ final class FoodTest extends FeatureCase
         // Five pinches of 0.04 g.
         $this->put($this->food, $school + ['food_pinches' => '5', 'food_grams' => '9'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta([5.0, 0.2], [$this->tank->refresh()->food_pinches, $this->tank->food_grams], 1e-9);
-        $this->get($this->food)->assertSee('A pinch weighs 0.04 g')->assertSee('by one weighing')->assertSee('0.2 g a day');
+        $this->get($this->food)->assertSee('A pinch is 0.04 g')->assertSee('by one weighing')->assertSee('0.2 g a day');
         // A second weighing of twice as many counts twice: (0.04 + 2 * 0.046) / 3.
         $this->post($weigh, ['pinches' => '20', 'pinch_grams' => '0.92'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(5.0 * 0.044, $this->tank->refresh()->food_grams, 0.001);
@@ -931,9 +931,9 @@ final class FoodTest extends FeatureCase
         $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '0.43'])->assertSessionHasNoErrors();
         $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '24'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(5.0 * 0.0435, $this->tank->refresh()->food_grams, 0.003);
-        $this->get($this->food)->assertSee('by 3 weighings')->assertSee('set aside');
+        $this->get($this->food)->assertSee('by 3 weighings')->assertSee('left out');
         $this->delete($weigh.'/'.$this->tank->pinchTrials()->reorder()->orderByDesc('id')->firstOrFail()->id)->assertRedirect($this->food);
-        $this->get($this->food)->assertDontSee('set aside');
+        $this->get($this->food)->assertDontSee('left out');
         // By grams again: weighing more changes nothing.
         $this->put($this->food, $school + ['food_grams' => '0.3', 'food_pinches' => ''])->assertSessionHasNoErrors();
         $this->post($weigh, ['pinches' => '10', 'pinch_grams' => '0.6'])->assertSessionHasNoErrors();
@@ -1009,7 +1009,7 @@ final class FoodTest extends FeatureCase
         $this->get('/')->assertSee('Green daily');
         $this->post("/tanks/{$this->tank->id}/dose-plans/{$this->tank->dosePlans()->firstOrFail()->id}/doser", ['bottle' => '500'])->assertSessionHasNoErrors();
         $this->get('/')->assertDontSee('Green daily');
-        $this->get($this->food)->assertSee('the pump gives it');
+        $this->get($this->food)->assertSee('The dosing pump gives this. Tap only if it didn’t.');
         $this->post("/tanks/{$this->tank->id}/checklists", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $step = $this->tank->runs()->firstOrFail()->steps()->where('job', 'fertilise')->firstOrFail();
         self::assertSame([], $step->content->doses);
@@ -1067,7 +1067,7 @@ final class FoodTest extends FeatureCase
             $day = CarbonImmutable::parse('2026-03-01')->addDays($days);
             self::assertCount(1, $plans->filter(static fn(DosePlan $plan): bool => $plan->falls($day)));
         }
-        $this->get($this->food)->assertSee('It goes in steps of a week')->assertSee('if they are no better by then, it was not the food');
+        $this->get($this->food)->assertSee('on. Change nothing else meanwhile, and look at the new growth on')->assertSee('on. Change nothing else meanwhile, and look at the new growth on');
     }
 
     public function testABottleForSomeWeeksIsMadeFromTheSaltsOfTheShelf(): void
@@ -1075,18 +1075,18 @@ final class FoodTest extends FeatureCase
         $this->plant();
         $this->put($this->food, ['feeding_school' => 'lean'])->assertSessionHasNoErrors();
         $bottle = "/tanks/{$this->tank->id}/own-fertiliser";
-        $this->get($bottle)->assertSee('Nothing is to be made');
+        $this->get($bottle)->assertSee('Nothing to mix: there are no plants, no dose is needed, or none of');
         $this->post($bottle, ['weeks' => '6', 'each' => '10'])->assertSessionHasErrors('weeks');
         foreach (['potassium_sulfate', 'potassium_phosphate', 'calcium_nitrate'] as $salt) {
             $this->keeper->jars()->create(['name' => $salt, 'salt' => $salt, 'unit' => 'g', 'purity' => 1.0, 'stock' => 500]);
         }
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
-        $this->get($bottle.'?weeks=6&each=10')->assertSee('Home bottle of')->assertSee('stirred until clear')->assertDontSee('are on the shelf.');
+        $this->get($bottle.'?weeks=6&each=10')->assertSee('Own fertiliser for')->assertSee('Dissolve one after another in two thirds of the distilled or RO')->assertDontSee('g in stock.');
         // What was typed wrong is said where it was typed, and what the shelf lacks before it is weighed.
         $this->get($bottle.'?weeks=99&each=lots')->assertOk()->assertSee('1 to 12 weeks')->assertSee('such as 10');
         $this->keeper->jars()->where('salt', 'potassium_sulfate')->update(['stock' => 0.01]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
-        $this->get($bottle.'?weeks=6&each=10')->assertSee('g are on the shelf.');
+        $this->get($bottle.'?weeks=6&each=10')->assertSee('g in stock.');
         $this->keeper->jars()->where('salt', 'potassium_sulfate')->update(['stock' => 500]);
         $this->actingAs($this->keeper = Keeper::query()->findOrFail($this->keeper->id));
         $this->post($bottle, ['weeks' => '60', 'each' => '10'])->assertSessionHasErrors('weeks');
@@ -1112,7 +1112,7 @@ final class FoodTest extends FeatureCase
         $one = $made->firstOrFail();
         $this->put("/products/$one->id", ['name' => $one->name, 'salt' => 'feed', 'unit' => 'mL', 'stock' => '15', 'label' => ['dose' => '10', 'litres' => '100', 'potassium' => '2']])->assertSessionHasNoErrors();
         $this->tank->doses()->create(['jar_id' => $one->id, 'name' => $one->name, 'amount' => 100.0, 'unit' => 'mL', 'brings' => [], 'given_at' => now()->subDay(), 'day' => now()->subDay()->format('Y-m-d'), 'missed' => false]);
-        $this->get('/week')->assertSeeText('Make up '.$one->name)->assertDontSeeText('Order '.$one->name);
+        $this->get('/week')->assertSeeText('Mix '.$one->name)->assertDontSeeText('Order '.$one->name);
     }
 
     public function testAllDosesLeaveAsATable(): void
@@ -1141,13 +1141,13 @@ final class FoodTest extends FeatureCase
         $this->tank->doses()->delete();
         $stock = $jar->refresh()->stock;
         $take = fn(string $text) => $this->post("/tanks/{$this->tank->id}/doses.csv", ['file' => UploadedFile::fake()->createWithContent('doses.csv', $text)]);
-        $take($csv)->assertSessionHasNoErrors()->assertSessionHas('status', '2 doses taken in.');
+        $take($csv)->assertSessionHasNoErrors()->assertSessionHas('status', 'Imported 2 doses.');
         // What is left out brings nothing.
         $before[1][4] = 0.0;
         self::assertSame($before, $read());
         self::assertSame($stock, $jar->refresh()->stock);
         // Taken in twice it stands once.
-        $take($csv)->assertSessionHas('status', 'Nothing new was in it.');
+        $take($csv)->assertSessionHas('status', 'Nothing new in it.');
         self::assertSame(2, $this->tank->doses()->count());
     }
 

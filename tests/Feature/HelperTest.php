@@ -22,7 +22,7 @@ final class HelperTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->post('/helpers', [
             'tank_id' => $tank->id, 'name' => 'Ines', 'from_day' => '2026-03-03', 'until_day' => '2026-03-12', 'note' => 'The jug stands under the shelf.', 'reads' => ['temperature'],
-            'jobs' => [['text' => 'Look for a minute', 'caution' => 'Call when they gasp', 'every' => '1'], ['text' => 'Fill up to the mark', 'caution' => '', 'every' => '3'], ['text' => 'Lay one leaf in', 'every' => '0'], ['text' => ' ', 'every' => '1']],
+            'jobs' => [['text' => 'Watch for a minute', 'caution' => 'Call when they gasp', 'every' => '1'], ['text' => 'Top off to the mark on the glass with water from the jug (about', 'caution' => '', 'every' => '3'], ['text' => 'Lay one leaf in', 'every' => '0'], ['text' => ' ', 'every' => '1']],
         ])->assertRedirect('/helpers')->assertSessionHasNoErrors();
         $link = session('link');
         self::assertIsString($link);
@@ -38,7 +38,7 @@ final class HelperTest extends FeatureCase
         $this->get('/help/'.$secret)->assertOk()->assertDontSee('In the next ten minutes');
         $tank->readings()->where('parameter', 'ammonium')->delete();
         $this->read($keeper, $tank, ['ammonium' => '2']);
-        $this->get('/help/'.$secret)->assertOk()->assertSeeInOrder(['dangerous now', 'In the next ten minutes', 'Look for a minute'])->assertDontSee('/tanks/');
+        $this->get('/help/'.$secret)->assertOk()->assertSeeInOrder(['dangerous now', 'In the next ten minutes', 'Watch for a minute'])->assertDontSee('/tanks/');
     }
 
     public function testOnlyTheHashIsKeptAndNeverTheAddress(): void
@@ -53,11 +53,11 @@ final class HelperTest extends FeatureCase
     public function testItShowsWhatIsAskedTodayAndNothingElse(): void
     {
         [$keeper, , $secret] = $this->asked();
-        $this->get('/help/'.$secret)->assertSeeText('Brook')->assertSeeText('Look for a minute')->assertSeeText('Call when they gasp')->assertSeeText('Fill up to the mark')->assertSeeText('The jug stands under the shelf.')
-            ->assertDontSeeText($keeper->name)->assertDontSee($keeper->email)->assertDontSeeText('Nitrate')->assertDontSee('/tanks/')->assertSeeText('unplug before hands go in');
+        $this->get('/help/'.$secret)->assertSeeText('Brook')->assertSeeText('Watch for a minute')->assertSeeText('Call when they gasp')->assertSeeText('Top off to the mark on the glass with water from the jug (about')->assertSeeText('The jug stands under the shelf.')
+            ->assertDontSeeText($keeper->name)->assertDontSee($keeper->email)->assertDontSeeText('Nitrate')->assertDontSee('/tanks/')->assertSeeText('Power and water: unplug before you put your hands in. Water on the');
         $this->get('/tanks/1')->assertRedirect('/sign-in');
         $this->travel(1)->days();
-        $this->get('/help/'.$secret)->assertSeeInOrder(['Look for a minute', 'Not today', 'Fill up to the mark', 'Friday 6 March']);
+        $this->get('/help/'.$secret)->assertSeeInOrder(['Watch for a minute', 'Not today', 'Top off to the mark on the glass with water from the jug (about', 'Friday 6 March']);
     }
 
     public function testTicksReadingsAndAPhotoReachTheKeeper(): void
@@ -81,10 +81,10 @@ final class HelperTest extends FeatureCase
         $this->post("/help/$secret/photo", ['photo' => 'nothing'])->assertSessionHasErrors('photo');
         self::assertSame($tank->id, Photo::query()->sole()->tank_id);
         $this->travel(3)->days();
-        $this->actingAs($keeper)->get('/helpers/'.$helper->id)->assertOk()->assertSeeText('left: Look for a minute')->assertSeeText('done: Look for a minute');
+        $this->actingAs($keeper)->get('/helpers/'.$helper->id)->assertOk()->assertSeeText('not done: Watch for a minute')->assertSeeText('done: Watch for a minute');
         // Looked at once, twice not; filled up on no day of the first; the leaf lies in the tin.
         $this->get('/helpers')->assertSeeText('1 of 5 done');
-        $this->get("/helpers/$helper->id/print")->assertOk()->assertSeeText('Fill up to the mark')->assertSeeText('every 3 days');
+        $this->get("/helpers/$helper->id/print")->assertOk()->assertSeeText('Top off to the mark on the glass with water from the jug (about')->assertSeeText('every 3 days');
     }
 
     public function testAGuessAnExpiredLinkAndOneThatWasTakenBackLookAlike(): void

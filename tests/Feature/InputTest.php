@@ -64,11 +64,11 @@ final class InputTest extends FeatureCase
     {
         [$keeper, $tank, $tap] = $this->readyTank();
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertOk();
-        $page->assertSeeText('Treat the tap water.')->assertSeeText('As much as its label says');
+        $page->assertSeeText('Use dechlorinator.')->assertSeeText('The dose on its label');
         $keeper->jars()->create(['name' => 'Clear drops', 'salt' => 'conditioner', 'unit' => 'mL', 'label' => ['dose' => 5.0, 'litres' => 50.0]]);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops into the new water");
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertSeeText("2.0\u{A0}mL of Clear drops to the new water");
         $tap->update(['kind' => 'reverse_osmosis']);
-        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertDontSeeText('Treat the tap water.');
+        $this->actingAs($keeper->fresh() ?? $keeper)->get("/tanks/$tank->id/water-change?reason=amount&way=litres&litres=20")->assertDontSeeText('Use dechlorinator.');
     }
 
     public function testALabelWithoutItsChlorineDosesByTheLitre(): void
@@ -88,9 +88,9 @@ final class InputTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $page = "/tanks/$tank->id/water-change?reason=routine";
         // 1 mg/L a day, 7 days, 30 % of water with 5: 5 + 7 / 0.3 = 28 before each change, under 30.
-        $this->actingAs($keeper)->get($page)->assertSeeText('Kept up, nitrate peaks at 28')->assertDontSeeText('above its limit');
+        $this->actingAs($keeper)->get($page)->assertSeeText('With this routine nitrate peaks at 28')->assertDontSeeText('above the limit');
         $tank->update(['nitrate_per_day' => 3.0]);
-        $this->actingAs($keeper)->get($page)->assertSeeText('above its limit of')->assertSeeText('This routine does not hold the limit');
+        $this->actingAs($keeper)->get($page)->assertSeeText('With this routine nitrate peaks at')->assertSeeText('This routine does not keep the limit: change more, or more often.');
     }
 
     public function testFertilisingReckonsWithTheWaterThatAChangeWouldTake(): void

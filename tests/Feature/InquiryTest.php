@@ -76,7 +76,7 @@ final class InquiryTest extends FeatureCase
         $inquiry = $this->begin();
         self::assertSame(['where' => 'edges'], $this->weighed($inquiry)->given->options);
         $before = $this->weighed($inquiry)->kinds()->posterior();
-        $this->get("$this->base/$inquiry->id")->assertSee('What does it look like?')->assertSee('Black brush');
+        $this->get("$this->base/$inquiry->id")->assertSee('What does it look like?')->assertSee('Black beard algae (BBA)');
         $this->answer($inquiry, 'shape', 'antlers');
         $page = $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Likely so far', 'Staghorn', 'likely']);
         self::assertStringContainsString('<svg class="share"', (string) $page->getContent());
@@ -92,13 +92,13 @@ final class InquiryTest extends FeatureCase
         $before = $this->weighed($inquiry)->kinds()->posterior();
         $this->answer($inquiry, 'shape', 'unknown');
         self::assertEqualsWithDelta($before, $this->weighed($inquiry)->kinds()->posterior(), 1e-12);
-        $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Asked next', '<p class="ask">'], false)->assertDontSee('<p class="ask">What does it look like?', false);
+        $this->get("$this->base/$inquiry->id")->assertSeeInOrder(['Next question', '<p class="ask">'], false)->assertDontSee('<p class="ask">What does it look like?', false);
     }
 
     public function testAnAnswerComesBackAsThePartThatChanged(): void
     {
         $inquiry = $this->begin();
-        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$inquiry->id/answers", ['sign' => 'shape', 'option' => 'tufts'])->assertOk()->assertSee('Black brush');
+        $part = $this->withHeader('HX-Request', 'true')->post("$this->base/$inquiry->id/answers", ['sign' => 'shape', 'option' => 'tufts'])->assertOk()->assertSee('Black beard algae (BBA)');
         self::assertStringNotContainsString('<html', (string) $part->getContent());
         self::assertStringContainsString('id="asking"', (string) $part->getContent());
     }
@@ -119,7 +119,7 @@ final class InquiryTest extends FeatureCase
         self::assertGreaterThan(0.9, $hints['extra_food']->chance);
         $inquiry = $this->begin();
         self::assertGreaterThan(0.8, $this->weighed($inquiry)->causes()->posterior()['ammonia']);
-        $this->get("$this->base/$inquiry->id/why")->assertSeeInOrder(['What may be behind it', 'Ammonium in the water', 'very likely'])->assertSee('the tank stands since')->assertSee('· measured')->assertSee('feeder jammed');
+        $this->get("$this->base/$inquiry->id/why")->assertSeeInOrder(['Possible causes', 'Ammonia in the water', 'very likely'])->assertSee('tank set up')->assertSee('· measured')->assertSee('feeder jammed');
     }
 
     /** @return iterable<string, array{string, float, float}> what was read of phosphate, and the chance of low between */
@@ -156,13 +156,13 @@ final class InquiryTest extends FeatureCase
         $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand', 'light_hours']])->assertSessionHasNoErrors();
         self::assertSame(['hand' => '2026-03-08', 'light_hours' => '2026-03-15'], Treatment::query()->orderBy('check_on')->get()->mapWithKeys(static fn(Treatment $t): array => [$t->remedy->value => $t->check_on->format('Y-m-d')])->all());
         self::assertSame('green_spot', $inquiry->fresh()?->kind);
-        self::assertTrue(Entry::query()->where('title', 'like', 'Against green spot on the panes: out by hand%shorter light')->exists());
+        self::assertTrue(Entry::query()->where('title', 'like', 'Against green spot algae (GSA) on the glass: remove by hand%shorter photoperiod')->exists());
         // The blade is work on the panes, and the leaves that carry it are cut.
-        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('Panes');
-        $this->get('/')->assertDontSee('Look again at what was done');
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('Clean the glass');
+        $this->get('/')->assertDontSee('Check whether it helped');
         $this->travelTo('2026-03-08 09:00');
-        $this->get('/')->assertSee('Look again at what was done: Green spot on the panes');
-        $this->get("$this->base/$inquiry->id/now")->assertSee('Look again: out by hand')->assertSee('By now: less of it than a week ago');
+        $this->get('/')->assertSee('Check whether it helped: Green spot algae (GSA) on the glass');
+        $this->get("$this->base/$inquiry->id/now")->assertSee('Check: remove by hand')->assertSee('You should see: less of it than a week ago');
         // Planned twice it stands once.
         $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']])->assertSessionHasNoErrors();
         self::assertSame(2, $inquiry->treatments()->count());
@@ -182,7 +182,7 @@ final class InquiryTest extends FeatureCase
         // A second tap changes nothing.
         $this->post("$this->base/$inquiry->id/treatments/$hand->id", ['result' => 'worse', 'goes_on' => '1'])->assertSessionHasNoErrors();
         self::assertSame(Result::Same, $hand->fresh()?->result);
-        self::assertTrue(Entry::query()->where('title', 'like', 'Check-up of%no change (out by hand)')->exists());
+        self::assertTrue(Entry::query()->where('title', 'like', 'Checked%no change (remove by hand)')->exists());
     }
 
     public function testAnEndedCaseIsLearnedFromAndCanComeBack(): void
@@ -199,7 +199,7 @@ final class InquiryTest extends FeatureCase
         $second = $this->begin('stones');
         $this->answer($second, 'colour', 'brown');
         self::assertGreaterThan(1.5 * $before, $this->weighed($second)->kinds()->posterior()['staghorn']);
-        $this->get("$this->base/$second->id")->assertSee('One case that you ended is weighed in.');
+        $this->get("$this->base/$second->id")->assertSee('Includes one case that you closed.');
         $this->post("$this->base/$first->id/again")->assertSessionHasNoErrors();
         self::assertNull($first->fresh()?->ended_at);
     }
@@ -211,8 +211,8 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'colour', 'dark');
         $litres = VesselOf::tank($this->tank)->litres() * (1.0 - $this->tank->routine_share);
         $most = $this->keeper->show()->liquid(0.25 * $litres * ($this->tank->needs()->isHarmedByOxidisers() ? 0.4 : 1.0));
-        $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('For 30 g that dies');
-        $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('So much must not die in the tank');
+        $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('If 30 g dies');
+        $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('That much must not die in the tank: remove it first.');
         $this->get("$this->base/$inquiry->id/now?working=oxygen&grams=100")->assertSee('9.1');
         $this->get("$this->base/$inquiry->id/now?working=peroxide")->assertSee('water that is left at the mark')->assertSee('most = V');
         $this->get("$this->base/$inquiry->id/now?working=ammonia")->assertSee('Free ammonia at its worst');
@@ -224,7 +224,7 @@ final class InquiryTest extends FeatureCase
         $inquiry = $this->begin('sand');
         $this->answer($inquiry, 'shape', 'sheets');
         $this->answer($inquiry, 'off', 'peels');
-        $this->get("$this->base/$inquiry->id/now")->assertSee('Gloves: cyanobacteria can be poisonous')->assertDontSee('Spot treatment')->assertSee('Three days dark');
+        $this->get("$this->base/$inquiry->id/now")->assertSee('Wear gloves: cyanobacteria can be toxic. Keep pets and children away')->assertDontSee('Spot treatment')->assertSee('Three-day blackout');
     }
 
     /** @return iterable<string, array{string, string, bool}> */
@@ -245,7 +245,7 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'shape', 'sheets');
         $this->answer($inquiry, 'off', 'peels');
         $page = $this->get("$this->base/$inquiry->id/now")->assertOk();
-        $isOffered ? $page->assertSee('Three days dark') : $page->assertDontSee('Three days dark');
+        $isOffered ? $page->assertSee('Three-day blackout') : $page->assertDontSee('Three-day blackout');
     }
 
     public function testShrimpAreNotOfferedAsGrazersToWhatEatsThem(): void
@@ -258,7 +258,7 @@ final class InquiryTest extends FeatureCase
     {
         $inquiry = $this->begin('stones');
         $this->put("$this->base/$inquiry->id", ['aim' => 'wanted'])->assertSessionHasNoErrors();
-        $page = $this->get("$this->base/$inquiry->id/now")->assertSee('nothing need be done');
+        $page = $this->get("$this->base/$inquiry->id/now")->assertSee('You want it there: nothing to do. Keep the front glass clear, and');
         self::assertDoesNotMatchRegularExpression('/name="remedies\[\]"[^>]*checked/', (string) $page->getContent());
     }
 
@@ -271,7 +271,7 @@ final class InquiryTest extends FeatureCase
         self::assertGreaterThan(0.9, $this->weighed($inquiry)->hints['planted_lately']->chance);
         $this->answer($inquiry, 'new_sound', 'yes');
         self::assertSame('transition', array_key_first($this->weighed($inquiry)->causes()->ranked()));
-        $this->get("$this->base/$inquiry->id/now")->assertSee('Wait')->assertDontSee('Out by hand');
+        $this->get("$this->base/$inquiry->id/now")->assertSee('Wait')->assertDontSee('Remove by hand');
     }
 
     public function testAnotherWaterThanInTheWeeksBeforeIsNewAndTheSameIsNot(): void
@@ -344,7 +344,7 @@ final class InquiryTest extends FeatureCase
         $this->answer($inquiry, 'feel', 'soft');
         $this->post("$this->base/$inquiry->id/treatments", ['remedies' => ['hand']]);
         $run = $this->writeRun($this->keeper, $this->tank, ['tasks' => ['algae']]);
-        self::assertStringContainsString('Thread algae on leaf edges and tips: Wind it on an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content->toKeep(), JSON_UNESCAPED_UNICODE));
+        self::assertStringContainsString('Hair algae on leaf edges and tips: Twist it onto an old toothbrush', (string) json_encode($run->steps()->where('job', 'algae')->firstOrFail()->content->toKeep(), JSON_UNESCAPED_UNICODE));
     }
 
     public function testPhotosStandBesideItByDayAndGoWithIt(): void

@@ -107,9 +107,9 @@ final class LedgerTest extends FeatureCase
         foreach ([10, 5, 0] as $ago) {
             $tank->topUps()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'water_id' => $water->id]);
         }
-        $page = $this->get('/estimates')->assertOk()->assertSee('Nitrate that Brook makes in a day')->assertSee('2 readings')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS pen')->assertSee('one pair');
+        $page = $this->get('/estimates')->assertOk()->assertSee('Daily nitrate rise in Brook')->assertSee('2 tests')->assertSee('A level spoon of Gypsum')->assertSee('3.00 ± ')->assertSee('Factor of the TDS meter')->assertSee('one pair');
         // 3 mm a day off 25 dm2 count as two weeks, and 8 L in ten days beside it: (14 * 0.75 + 8) / 24.
-        $page->assertSee('What Brook loses in a day')->assertSee("0.75\u{A0}L")->assertSee("0.77\u{A0}L")->assertSee('2 top-ups');
+        $page->assertSee('Daily evaporation of Brook')->assertSee("0.75\u{A0}L")->assertSee("0.77\u{A0}L")->assertSee('2 top-offs');
     }
 
     public function testAFigureIsLearnedAnewAndThatIsTakenBack(): void
@@ -134,7 +134,7 @@ final class LedgerTest extends FeatureCase
         self::assertSame([], $figures());
         self::assertNull($jar->refresh()->load('trials')->spoon());
         self::assertSame([0, 0], [Courses::of($tank->refresh())->made(Parameter::Nitrate)->count, Evaporation::of($tank)->count]);
-        $this->get('/estimates')->assertSee('Begun anew')->assertSee('What Brook loses in a day, today 12:00');
+        $this->get('/estimates')->assertSee('Started over')->assertSee('Daily evaporation of Brook, today 12:00');
         // What is seen afterwards counts.
         $this->travel(3)->days();
         $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 4.0, 'taken_at' => now()]);
@@ -218,7 +218,7 @@ final class LedgerTest extends FeatureCase
         $this->travel(1)->minutes();
         $this->actingAs($keeper)->post('/learning-resets', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();
         self::assertSame(['algae' => 3], $counts());
-        $this->get('/estimates')->assertSeeText('How often at Brook: Panes, today');
+        $this->get('/estimates')->assertSeeText('How often at Brook: Clean the glass, today');
         $this->post('/learning-resets', ['what' => 'often.nothing', 'tank' => $tank->id])->assertSessionHasErrors('what');
     }
 

@@ -41,7 +41,7 @@ final class NeedsTest extends FeatureCase
         $this->get('/')->assertSee('</b> high', false);
         $this->get("/tanks/$tank->id/water-change")->assertSee("150–300\u{A0}µS/cm");
         // Nearly all of it at once: KH moves from 3.5 toward 5.5.
-        $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=60")->assertSee('KH moves too far at once.')->assertSee('± 0.5');
+        $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=60")->assertSee('KH changes too much at once.')->assertSee('± 0.5');
         $this->get("/mix-water?tank=$tank->id")->assertOk();
         $this->get("/tanks/$tank->id/targets")->assertSee('value="300"', false)->assertSee('placeholder="600"', false);
         $this->put("/tanks/$tank->id/targets", ['high' => ['conductivity' => '']]);
@@ -93,14 +93,14 @@ final class NeedsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('Reckoned with 1.00')->assertSee('A guess so far.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('Estimate: 1.00')->assertSee('Only an estimate so far. From your second test on Cresco learns from');
         $this->weeks($keeper, $tank, $water);
         // 12 a week more than half of it and half of 4: 1.71 a day, and in the end 28 before each change.
         $made = TankWater::of($tank->refresh()->setRelation('keeper', $keeper))->courses()->made(Parameter::Nitrate);
         self::assertEqualsWithDelta(12.0 / 7.0, $made->value, 0.15);
         self::assertSame(1.0, $tank->nitrate_per_day);
         $tank->update(['water_id' => $water->id, 'routine_share' => 0.5]);
-        $this->get("/tanks/$tank->id/targets")->assertOk()->assertSee(sprintf('It makes %.2f', $made->value))->assertSee('From 8 readings')->assertSee('your guess was 1.00');
+        $this->get("/tanks/$tank->id/targets")->assertOk()->assertSee(sprintf('Nitrate rises by %.2f', $made->value))->assertSee('From 8 tests')->assertSee('your estimate was 1.00');
         // The tap has 5 since, after 4 eight weeks ago: about that.
         $peak = 5.0 + 7.0 * $made->value / 0.5;
         preg_match('/it settles at (\d+\.\d)/', (string) $this->get("/tanks/$tank->id/targets")->getContent(), $found);
@@ -113,7 +113,7 @@ final class NeedsTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->weeks($keeper, $tank, $water, 4);
-        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('One reading fits none of the others and is left out: 30 Jan');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertSee('One test does not fit the others and is left out: 30 Jan');
         self::assertEqualsWithDelta(12.0 / 7.0, TankWater::of($tank)->aDay()->central(), 0.25);
     }
 
@@ -158,9 +158,9 @@ final class NeedsTest extends FeatureCase
     {
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertOk()->assertDontSee('What comes and goes by itself');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/targets")->assertOk()->assertDontSee('Daily drift of the rest');
         $tank->update(['passive' => 'soil', 'water_id' => $water->id]);
-        $this->get("/tanks/$tank->id/targets")->assertSee('KH: reckoned with')->assertSee('−0.25 ± 0.38');
+        $this->get("/tanks/$tank->id/targets")->assertSee('KH: estimate ')->assertSee('−0.25 ± 0.38');
 
         $this->read($keeper, $water, ['carbonate_hardness' => '6'], CarbonImmutable::parse('2026-01-01 12:00'));
         // KH falls by 0.1 degrees a day from 6, a drop of half a degree; a third is changed each week with 6 degrees.
@@ -179,7 +179,7 @@ final class NeedsTest extends FeatureCase
         self::assertSame(8, $made->count);
         self::assertEqualsWithDelta(-0.1 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $made->value, 0.025 * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
-        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/targets")->assertSee('KH falls by itself: '.$a)->assertSee('From 8 readings and the changes and top-ups between them')->assertSee('Changes and topping up are reckoned with it.');
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/targets")->assertSee('KH drops by '.$a)->assertSee('From 8 tests and the water changes and top-offs between them')->assertSee('Water changes and top-offs take it into account.');
         $this->get("/tanks/$tank->id/top-off")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
         $this->get("/tanks/$tank->id/water-change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
     }
@@ -187,7 +187,7 @@ final class NeedsTest extends FeatureCase
     public function testATopUpKeepsWhatItWasDoneWith(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $this->actingAs($keeper)->get("/tanks/$tank->id/top-off?top_up=$water->id")->assertSee('Topped up just now with Tap');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/top-off?top_up=$water->id")->assertSee('Topped off just now with Tap');
         $this->post("/tanks/$tank->id/top-offs", ['litres' => '2', 'water_id' => $water->id])->assertSessionHasNoErrors();
         self::assertSame($water->id, TopUp::query()->sole()->water_id);
         $other = $this->water($this->keeper('Stranger'));

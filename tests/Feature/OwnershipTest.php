@@ -32,7 +32,7 @@ final class OwnershipTest extends FeatureCase
     private const SECRET = ['help/{secret}', 'help/{secret}/tasks/{ask}', 'help/{secret}/readings', 'help/{secret}/photo', 'calendar/{secret}.ics'];
 
     /** Routes whose parameter names no record, or one that is looked for only among one's own. */
-    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'learning-resets/{fresh}', 'settings/pens/{parameter}'];
+    private const NO_RECORD = ['recipes/export.{format}', 'analyses/export.{format}', 'pen/{trial}', 'learning-resets/{fresh}', 'settings/pens/{parameter}', 'glossary/{term}'];
 
     public function testEveryRouteWithARecordHidesTheRecordsOfOthers(): void
     {
@@ -115,7 +115,7 @@ final class OwnershipTest extends FeatureCase
     {
         [, , $theirs] = $this->readyTank();
         [$keeper, $tank] = $this->readyTank('Lark');
-        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?water=$theirs->id")->assertOk()->assertSee('Choose one of your waters.');
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?water=$theirs->id")->assertOk()->assertSee('Choose one of your source waters.');
         $this->post('/tanks', ['water_id' => $theirs->id])->assertSessionHasErrors('water_id');
     }
 

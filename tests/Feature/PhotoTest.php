@@ -59,9 +59,9 @@ final class PhotoTest extends FeatureCase
         return [
             'a script that calls itself a photo' => ['<?php echo 1;', 'A photo as JPEG, PNG or WebP.'],
             'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'A photo as JPEG, PNG or WebP.'],
-            'a photo cut off' => [substr(self::jpeg(400, 300, 1), 0, 300), 'broken'],
+            'a photo cut off' => [substr(self::jpeg(400, 300, 1), 0, 300), 'damaged'],
             'pixels without end' => [self::hugePng(), 'too many pixels'],
-            'a photo that lacks its last quarter' => [substr(self::jpeg(400, 300, 1), 0, -(int) (strlen(self::jpeg(400, 300, 1)) / 4)), 'broken'],
+            'a photo that lacks its last quarter' => [substr(self::jpeg(400, 300, 1), 0, -(int) (strlen(self::jpeg(400, 300, 1)) / 4)), 'damaged'],
             'nothing in it' => ['', 'A photo as JPEG, PNG or WebP.'],
             'a moving picture' => ["GIF89a\x01\x00\x01\x00\x80\x00\x00\x00\x00\x00\xFF\xFF\xFF,\x00\x00\x00\x00\x01\x00\x01\x00\x00\x02\x02D\x01\x00;", 'A photo as JPEG, PNG or WebP.'],
         ];
@@ -93,15 +93,15 @@ final class PhotoTest extends FeatureCase
         $second = $this->writeRun($keeper, $first->tank, ['tasks' => ['photo']]);
         $this->post("/checklists/$second->id/steps/{$this->spot($second)}/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))]);
         Run::query()->whereKey($second->id)->update(['state' => 'done', 'holds' => null, 'started_at' => now(), 'finished_at' => now()]);
-        $this->get("/checklists/$second->id/forecast-check")->assertOk()->assertSee('From the fixed spot');
-        $this->get("/checklists/$first->id/forecast-check")->assertOk()->assertDontSee('From the fixed spot')->assertSee('Photos');
+        $this->get("/checklists/$second->id/forecast-check")->assertOk()->assertSee('From the same spot');
+        $this->get("/checklists/$first->id/forecast-check")->assertOk()->assertDontSee('From the same spot')->assertSee('Photos');
     }
 
     public function testASheetThatGivesWaySaysSoAndItsPhotosStayWithTheTank(): void
     {
         [$keeper, $first] = $this->sheet();
         $this->actingAs($keeper)->post("/checklists/$first->id/steps/1/photo", ['photo' => $this->file(self::jpeg(400, 300, 1))])->assertSessionHasNoErrors();
-        $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])->assertSessionHas('status', 'It took the place of the checklist for no day, written today and not begun. A photo taken for that stays with the tank.');
+        $this->post("/tanks/$first->tank_id/checklists", ['tasks' => ['photo']])->assertSessionHas('status', 'It replaces the checklist for no day, made today and not started. A photo taken for that stays with the tank.');
         self::assertNull(Run::query()->find($first->id));
         $photo = Photo::query()->sole();
         self::assertSame([null, $first->tank_id], [$photo->run_id, $photo->tank_id]);

@@ -47,7 +47,7 @@ final class PlanAgainTest extends FeatureCase
         // Treated already, and now 10 litres more: they want a dose of their own.
         $this->post("/checklists/$run->id/steps/".$run->steps()->where('job', 'condition')->firstOrFail()->position)->assertSessionHasNoErrors();
         $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '50'])->assertSessionHasNoErrors();
-        self::assertStringContainsString("Dechlorinator for the 10.0\u{A0}L more: 1.0\u{A0}mL of Clear drops", $lines('refill'));
+        self::assertStringContainsString("Dechlorinator for the extra 10.0\u{A0}L: 1.0\u{A0}mL of Clear drops", $lines('refill'));
     }
 
     public function testWhileItFillsUpThePlanSaysWhatIsStillToGoIn(): void
@@ -55,7 +55,7 @@ final class PlanAgainTest extends FeatureCase
         [$keeper, $tank, $run] = $this->running([]);
         $this->actingAs($keeper)->post("/checklists/$run->id/steps/".$run->steps()->where('job', 'drain')->firstOrFail()->position)->assertSessionHasNoErrors();
         // 40 of the 120 mm that 30 L are have run in: 80 mm are 20 L.
-        $this->get("/checklists/$run->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to go in")->assertDontSeeText('still to drain');
+        $this->get("/checklists/$run->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to refill")->assertDontSeeText('still to drain');
         $this->post("/checklists/$run->id/again", ['level' => '100', 'litres' => '60'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(30.0, $run->refresh()->plan->litres, 0.1);
         self::assertStringContainsString("20\u{A0}L of", $run->steps()->where('job', 'refill')->firstOrFail()->content->lines[0]);
@@ -68,12 +68,12 @@ final class PlanAgainTest extends FeatureCase
         $this->actingAs($keeper)->get("/checklists/$run->id?step=$step->position")->assertSeeText('Untreated tap water harms gills');
         $this->post("/checklists/$run->id/steps/$step->position", ['skip' => '1'])->assertSessionHasNoErrors();
         $refill = $run->steps()->where('job', 'refill')->firstOrFail();
-        $this->get("/checklists/$run->id?step=$refill->position")->assertSeeText('The dechlorinator was skipped');
+        $this->get("/checklists/$run->id?step=$refill->position")->assertSeeText('for the whole tank, before or with the water.');
         $this->get('/')->assertSeeText('Dechlorinator was skipped')->assertSee("/checklists/$run->id/after/conditioner");
-        $this->get("/checklists/$run->id/after/conditioner")->assertOk()->assertSeeText('put in the dose for the whole tank now');
+        $this->get("/checklists/$run->id/after/conditioner")->assertOk()->assertSeeText('Tap water with chlorine or chloramine harms gills and filter');
         $this->post("/checklists/$run->id/after/conditioner")->assertSessionHasNoErrors();
         $this->get('/')->assertDontSeeText('Dechlorinator was skipped');
-        $this->get("/checklists/$run->id?step=$refill->position")->assertDontSeeText('The dechlorinator was skipped');
+        $this->get("/checklists/$run->id?step=$refill->position")->assertDontSeeText('for the whole tank, before or with the water.');
     }
 
     public function testWhatHasLeftCannotBeBroughtBack(): void
@@ -89,7 +89,7 @@ final class PlanAgainTest extends FeatureCase
     public function testLessTimeLetsGoOfWhatWasPickedAndOfNothingElse(): void
     {
         [$keeper, , $run] = $this->running(['glass', 'floaters', 'media', 'outside']);
-        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')->assertSee('outside of the glass');
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=20&litres=30&minutes=1")->assertOk()->assertSee('Left for next time:')->assertSee('wipe the outside');
         $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '30', 'minutes' => '1']);
         $skipped = $run->steps()->where('skipped', true)->orderBy('position')->pluck('job')->all();
 
@@ -127,7 +127,7 @@ final class PlanAgainTest extends FeatureCase
     {
         [$keeper, , $run] = $this->running([]);
         $before = $run->plan;
-        $this->actingAs($keeper)->get("/checklists/$run->id/again?".http_build_query($typed))->assertOk()->assertDontSee('Go on with this');
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?".http_build_query($typed))->assertOk()->assertDontSee('Continue with this');
         $this->post("/checklists/$run->id/again", $typed)->assertSessionHasErrors($field);
         self::assertEquals($before, $run->refresh()->plan);
     }
@@ -138,18 +138,18 @@ final class PlanAgainTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'nitrate', 'nitrate_goal' => '20']);
         $read = $run->steps()->where('job', 'read')->firstOrFail();
         $before = (float) ($run->plan->litres);
-        $this->actingAs($keeper)->get("/checklists/$run->id")->assertDontSee('What you read asks for another amount.');
+        $this->actingAs($keeper)->get("/checklists/$run->id")->assertDontSee('Your test calls for a different amount.');
         $tank->readings()->where('parameter', 'nitrate')->delete();
         $this->post("/checklists/$run->id/steps/$read->position", ['readings' => ['nitrate' => '40-80']])->assertSessionHasNoErrors();
-        $this->get("/checklists/$run->id")->assertSee('What you read asks for another amount.')->assertSee('nitrate to 20');
-        preg_match('/again\?(litres=([\d.]+)[^"]*)"/', html_entity_decode((string) $this->get("/checklists/$run->id/again")->assertSee('By what is known now another amount.')->getContent()), $link);
+        $this->get("/checklists/$run->id")->assertSee('Your test calls for a different amount.')->assertSee('nitrate to 20');
+        preg_match('/again\?(litres=([\d.]+)[^"]*)"/', html_entity_decode((string) $this->get("/checklists/$run->id/again")->assertSee('Your tests call for a different amount.')->getContent()), $link);
 
         // From 60 mg/L to 20 with water of 5: 40 of 55, and some more for nine cases of ten.
         $volume = VesselOf::tank($tank)->litres();
         self::assertGreaterThan(40 / 55 * $volume, (float) ($link[2] ?? 0));
         self::assertLessThan(0.85 * $volume, (float) ($link[2] ?? 0));
         self::assertGreaterThan($before + 5.0, (float) ($link[2] ?? 0));
-        $this->get("/checklists/$run->id/again?".($link[1] ?? ''))->assertDontSee('By what is known now another amount.');
+        $this->get("/checklists/$run->id/again?".($link[1] ?? ''))->assertDontSee('Your tests call for a different amount.');
     }
 
     public function testTheSecondDrainIsPlannedAgainFromWhatTheFirstOneLeft(): void
@@ -192,7 +192,7 @@ final class PlanAgainTest extends FeatureCase
         $this->actingAs($keeper)->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
 
         // The level falls by 20 L while half of 40 L comes back.
-        self::assertStringContainsString("40.0\u{A0}L out while 20.0\u{A0}L run in", $run->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
+        self::assertStringContainsString("Drain 40.0\u{A0}L while 20.0\u{A0}L run in", $run->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
         self::assertEqualsWithDelta(40.0, $run->refresh()->plan->out, 1e-6);
     }
 
@@ -206,16 +206,16 @@ final class PlanAgainTest extends FeatureCase
 
         self::assertCount(3, $lines);
         self::assertStringContainsString('45', $lines[0]);
-        self::assertStringStartsWith('At 25', $lines[1]);
-        self::assertStringContainsString('as soon as its intake is covered', $lines[2]);
+        self::assertStringStartsWith('With new water at 25', $lines[1]);
+        self::assertStringContainsString('Filter on as soon as its intake is under water, valves first: the', $lines[2]);
     }
 
     public function testWhatTheAnimalsDoNotStandIsSaidHereToo(): void
     {
         [$keeper, $tank, $run] = $this->running([]);
         $tank->update(['fish_height' => 150]);
-        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=20&litres=60")->assertSee('The fish cannot stand upright.');
-        $this->get("/checklists/$run->id/again?level=20&litres=10")->assertDontSee('The fish cannot stand upright.');
+        $this->actingAs($keeper)->get("/checklists/$run->id/again?level=20&litres=60")->assertSee('Too shallow for the fish.');
+        $this->get("/checklists/$run->id/again?level=20&litres=10")->assertDontSee('Too shallow for the fish.');
     }
 
     public function testAFinishedSheetIsNotPlannedAgain(): void
@@ -235,7 +235,7 @@ final class PlanAgainTest extends FeatureCase
         foreach ($run->steps as $step) {
             $page->assertSee($step->content->title);
         }
-        foreach (['Never start a siphon by mouth', 'Unplug before hands go in', 'Blades and scissors', 'Cover cuts', 'No plants, animals or tank water into streams'] as $caution) {
+        foreach (['Never start a siphon by mouth', 'Unplug before you put your hands in', 'Blades and scissors', 'Cover cuts', 'No plants, animals or tank water into streams'] as $caution) {
             $page->assertSee($caution);
         }
         // The mark is drawn to scale: one unit of the drawing is a millimetre of paper.

@@ -52,15 +52,15 @@ final class PlantsTest extends FeatureCase
     {
         [$keeper, $tank] = [$this->keeper, $this->tank];
         $stand = $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => now()->subDays(5)->toDateString(), 'from_air' => true]);
-        $this->actingAs($keeper)->get('/')->assertSee('Take out the melting leaves of a stand');
-        $this->get('/tanks/'.$tank->id.'/plants')->assertSee('Take out what melts: Cryptocoryne wendtii, back left.');
+        $this->actingAs($keeper)->get('/')->assertSee('Remove melting leaves of a plant group');
+        $this->get('/tanks/'.$tank->id.'/plants')->assertSee('Remove melting leaves: Cryptocoryne wendtii, back left.');
 
         $this->post('/tanks/'.$tank->id.'/plant-groups/'.$stand->id.'/melt')->assertRedirect('/tanks/'.$tank->id.'/plants');
         $this->get('/')->assertDontSee('melting leaves');
-        $this->get('/tanks/'.$tank->id.'/plants')->assertDontSee('Take out what melts');
+        $this->get('/tanks/'.$tank->id.'/plants')->assertDontSee('Remove melting leaves');
 
         $this->travel(2)->days();
-        $this->get('/')->assertSee('Take out the melting leaves of a stand');
+        $this->get('/')->assertSee('Remove melting leaves of a plant group');
         $this->travel(36)->days();
         $this->get('/')->assertDontSee('melting leaves');
         $this->post('/tanks/'.$tank->id.'/plant-groups/'.$stand->id.'/melt')->assertNotFound();
@@ -71,12 +71,12 @@ final class PlantsTest extends FeatureCase
         [$keeper, $tank] = [$this->keeper, $this->tank];
         $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1]);
         $heights = '/tanks/'.$tank->id.'/plants/measurements';
-        $this->actingAs($keeper)->get($heights)->assertSee('How broad is your hand');
+        $this->actingAs($keeper)->get($heights)->assertSee('How wide is your hand, across the knuckles?');
         $this->post($heights, ['hand' => '20', 'height' => [$stand->id => '150']])->assertSessionHasErrors('hand');
         $this->post($heights, ['hand' => '80', 'height' => [$stand->id => '150']])->assertSessionHasNoErrors();
 
         self::assertSame(80.0, $keeper->refresh()->hand);
-        $this->get($heights)->assertDontSee('How broad is your hand')->assertSee('value="160"', false);
+        $this->get($heights)->assertDontSee('How wide is your hand, across the knuckles?')->assertSee('value="160"', false);
     }
 
     public function testManyStandsThatWantNothingAreFoldedAndShownWhenAskedFor(): void
@@ -87,13 +87,13 @@ final class PlantsTest extends FeatureCase
             $stand->looks()->create(['happened_at' => now()->subDays(3), 'height' => 60, 'cover' => 1]);
         }
         $page = '/tanks/'.$tank->id.'/plants';
-        $this->actingAs($keeper)->get($page)->assertSee('13 more stands want nothing in the next 14 days.')->assertDontSee('name="cut['.$stand->id.']"', false);
-        $this->get($page.'?all=1')->assertDontSee('more stands want nothing')->assertSee('name="cut['.$stand->id.']"', false);
+        $this->actingAs($keeper)->get($page)->assertSee('13 more plant groups need nothing in the next 14 days.')->assertDontSee('name="cut['.$stand->id.']"', false);
+        $this->get($page.'?all=1')->assertDontSee('more plant groups need nothing in the next')->assertSee('name="cut['.$stand->id.']"', false);
     }
 
     public function testAStandIsSetUpByKindPlaceAndHeightAndStandsInEveryDrawing(): void
     {
-        $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee('No plants are drawn yet');
+        $this->get("/tanks/{$this->tank->id}/plants")->assertOk()->assertSee('No plants yet');
         $stand = $this->set(['wished' => '250']);
 
         self::assertEqualsWithDelta(120.0, $stand->latestLook->height ?? 0.0, 1e-9);
@@ -219,8 +219,8 @@ final class PlantsTest extends FeatureCase
         $stand = $this->set(['height' => '380', 'wished' => '200']);
         $ask = fn(string $to) => $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=0&stands[]=$stand->id&cut[$stand->id]=$to", ['HX-Request' => 'true'])->assertOk();
 
-        $ask('140')->assertSee('a hand and a half above the bed')->assertSee('aria-valuenow="140"', false)->assertDontSee('<form', false);
-        $ask('500')->assertHeader('HX-Reswap', 'none')->assertSee('e-f-cut-'.$stand->id)->assertSee('It must lie between');
+        $ask('140')->assertSee('a hand and a half above the substrate')->assertSee('aria-valuenow="140"', false)->assertDontSee('<form', false);
+        $ask('500')->assertHeader('HX-Reswap', 'none')->assertSee('e-f-cut-'.$stand->id)->assertSee('Between');
         // Without a tick it stays as it is four weeks on; with one it is drawn as cut.
         $later = fn(string $query): string => (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&day=7$query", ['HX-Request' => 'true'])->getContent()));
         self::assertNotSame($later(''), $later("&stands[]=$stand->id&cut[$stand->id]=140"));
@@ -230,8 +230,8 @@ final class PlantsTest extends FeatureCase
     {
         $tall = $this->set(['height' => '390', 'wished' => '200']);
         $low = $this->set(['left' => '50', 'right' => '80', 'height' => '60', 'wished' => '300']);
-        $this->get('/')->assertSee('Cut Rotala rotundifolia, back left');
-        $this->get("/tanks/{$this->tank->id}/maintenance?tasks[]=trim")->assertOk()->assertSee('Which stands, and down to where?');
+        $this->get('/')->assertSee('Trim Rotala rotundifolia, back left');
+        $this->get("/tanks/{$this->tank->id}/maintenance?tasks[]=trim")->assertOk()->assertSee('Which plant groups, and down to what?');
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['trim'], 'trim' => '1', 'stands' => [(string) $tall->id], 'cut' => [$tall->id => '140']]);
         $step = $run->steps()->where('job', 'trim')->firstOrFail();
         $cuts = $step->content->stands;
@@ -239,7 +239,7 @@ final class PlantsTest extends FeatureCase
         self::assertCount(1, $cuts);
         self::assertSame($tall->id, $cuts[0]->stand);
         self::assertSame(140.0, $cuts[0]->to);
-        $this->get("/checklists/$run->id?step=$step->position")->assertOk()->assertSee("Cut to 140\u{A0}mm, a hand and a half above the bed")->assertSee('value="390"', false)->assertSee('Just above a node');
+        $this->get("/checklists/$run->id?step=$step->position")->assertOk()->assertSee("Trim to 140\u{A0}mm, a hand and a half above the substrate")->assertSee('value="390"', false)->assertSee('Cut just above a node, lower than you think; step a row, lower in');
         $this->get("/checklists/$run->id/print")->assertSee('Rotala rotundifolia, back left');
 
         $this->post("/checklists/$run->id/steps/$step->position", ['stands_asked' => '1', 'cut_stands' => [(string) $tall->id], 'stand_before' => [$tall->id => '130'], 'stand_after' => [$tall->id => '140']])->assertSessionHasErrors('stand_after.'.$tall->id);
@@ -253,10 +253,10 @@ final class PlantsTest extends FeatureCase
         self::assertGreaterThan(0, $look->surplus);
         self::assertSame(1, $low->looks()->count());
         $this->finishRun($run, CarbonImmutable::now(), CarbonImmutable::now());
-        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('What was cut')->assertSee("385\u{A0}mm")->assertSee('as forecast');
-        $this->get('/spare-cuttings')->assertOk()->assertSee('tops of Rotala rotundifolia')->assertSee('Never into a pond');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Trimmed')->assertSee("385\u{A0}mm")->assertSee('as forecast');
+        $this->get('/spare-cuttings')->assertOk()->assertSee('tops of Rotala rotundifolia')->assertSee('Dry or freeze what nobody wants before you compost it. Never throw');
         $this->post("/spare-cuttings/$look->id")->assertRedirect();
-        $this->get('/spare-cuttings')->assertSee('Nothing is left over');
+        $this->get('/spare-cuttings')->assertSee('No spare cuttings. Tops that you trim and do not replant are listed');
     }
 
     public function testWhatIsOnlyTappedThroughIsCutAsPlannedAndTeachesNothing(): void
@@ -306,7 +306,7 @@ final class PlantsTest extends FeatureCase
         $this->set(['height' => '380', 'right' => '100', 'front' => '0']);
         $this->set(['kind' => 'micranthemum_tweediei', 'left' => '20', 'right' => '80', 'front' => '20', 'back' => '60', 'height' => '20']);
 
-        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Rotala rotundifolia, middle centre takes')->assertSee('too little to live on');
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Rotala rotundifolia, middle centre takes')->assertSee('at its top: too little to survive; it needs');
     }
 
     public function testTheMarkSaysWhichLowPlantsItLeavesInTheAir(): void
@@ -314,8 +314,8 @@ final class PlantsTest extends FeatureCase
         $this->set(['kind' => 'anubias_barteri', 'height' => '90', 'perch' => '260']);
         $this->set(['left' => '50', 'right' => '80', 'height' => '300']);
 
-        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants stand dry.')->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
-        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=5")->assertDontSee('Plants stand dry.');
+        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=50")->assertOk()->assertSee('Plants left dry.')->assertSee('Anubias barteri')->assertDontSee('Anubias barteri and Rotala');
+        $this->get("/tanks/{$this->tank->id}/water-change?reason=amount&way=percent&percent=5")->assertDontSee('Plants left dry.');
     }
 
     public function testALampIsKnownByItsLumensAndAReadingMovesIt(): void
@@ -324,7 +324,7 @@ final class PlantsTest extends FeatureCase
         $lamp = ['kind' => 'bar', 'told_by' => 'lumens', 'told' => '5400', 'colour' => 'sun', 'type' => 'led', 'length' => '450', 'width' => '60', 'above' => '80', 'angle' => '120', 'dimmer' => '80', 'hours' => '9', 'ramp' => '60', 'spots' => '1', 'across' => '50', 'front' => '50'];
         $this->post("/tanks/{$this->tank->id}/lights", $lamp)->assertSessionHasNoErrors();
         // 5400 lm of daylight are 100 µmol/s, dimmed to 80; nine hours with a ramp of one each way are eight.
-        $this->get("/tanks/{$this->tank->id}/light")->assertOk()->assertSee('80 µmol/s as it is dimmed')->assertSee('8.0 h at full light');
+        $this->get("/tanks/{$this->tank->id}/light")->assertOk()->assertSee('80 µmol/s as dimmed')->assertSee('8.0 h at full light');
         foreach ([['told' => '0'], ['angle' => '180'], ['ramp' => '300'], ['length' => ''], ['kind' => 'torch'], ['spots' => '99']] as $wrong) {
             $this->post("/tanks/{$this->tank->id}/lights", $wrong + $lamp)->assertSessionHasErrors((string) array_key_first($wrong));
         }
@@ -333,7 +333,7 @@ final class PlantsTest extends FeatureCase
         $before = PlantingOf::tank($this->fresh())->light->at(200.0);
         $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '20', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasNoErrors();
         self::assertLessThan(0.9 * $before, PlantingOf::tank($this->fresh())->light->at(200.0));
-        $this->get("/tanks/{$this->tank->id}/light")->assertSee('One reading moves all of it');
+        $this->get("/tanks/{$this->tank->id}/light")->assertSee('One PAR test shifts all of it by a factor of');
         $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '-1', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasErrors('value');
     }
 
@@ -343,7 +343,7 @@ final class PlantsTest extends FeatureCase
         $usual = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->usual;
         $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '22'])->assertSessionHasNoErrors();
         // Thirteen days of eight hours and one of twenty-two are nine hours a day.
-        $this->get("/tanks/{$this->tank->id}/light")->assertSee('Over two weeks 9.0 h a day were given, 8.0 are set');
+        $this->get("/tanks/{$this->tank->id}/light")->assertSee('Photoperiod of the last two weeks: 9.0 h a day on average, 8.0 h as set');
         self::assertEqualsWithDelta($usual * 9.0 / 8.0, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->usual, 0.01);
         // Said again, it is put right.
         $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '8'])->assertSessionHasNoErrors();
@@ -359,9 +359,9 @@ final class PlantsTest extends FeatureCase
     {
         // At half its ceiling it grows fastest; cut to a fifth of it, far slower.
         $stand = $this->set(['height' => '280', 'right' => '100', 'front' => '0']);
-        $page = (string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=60")->assertSee('mg/L less of nitrate')->getContent();
+        $page = (string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=60")->assertSee('mg/L less nitrate: it rises faster until they have regrown.')->getContent();
 
-        preg_match('/about ([\d.]+) mg\/L less of nitrate/', $page, $found);
+        preg_match('/about ([\d.]+) mg\/L less nitrate/', $page, $found);
         $core = PlantingOf::tank($this->fresh())->stands[$stand->id];
         $growth = new Regrowth(560.0, $core->rate->median);
         // 200 g/m2 of dry mass at 400 mm on 0.25 m2, 2.5 % of it nitrogen, in about 100 L.
@@ -421,11 +421,11 @@ final class PlantsTest extends FeatureCase
         for ($cut = 1; $cut <= 5; ++$cut) {
             $stand->looks()->create(['happened_at' => now()->subDays(70 - 14 * $cut), 'before' => 300, 'height' => 140]);
             $page = $this->get("/tanks/{$this->tank->id}/plants");
-            $cut < 5 ? $page->assertDontSee('bare and woody below') : $page->assertSee('Cut 5 times since it was planted: bare and woody below');
+            $cut < 5 ? $page->assertDontSee('times; stems go bare below. Pull it, replant the tops, discard the') : $page->assertSee('Trimmed 5 times; stems go bare below');
         }
-        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=105")->assertSee('one hand above the bed');
+        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=105")->assertSee('one hand above the substrate');
         $this->keeper->update(['hand' => 70]);
-        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=105")->assertSee('a hand and a half above the bed');
+        $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=105")->assertSee('a hand and a half above the substrate');
     }
 
     public function testWhatIsSetAgainStandsInThePlantingStep(): void
@@ -435,7 +435,7 @@ final class PlantsTest extends FeatureCase
         $step = $run->steps()->where('job', 'planting')->firstOrFail();
 
         // 0.3 x 0.4 of 500 x 500 mm at 20 mm each way.
-        $this->get("/checklists/$run->id?step=$step->position")->assertSee('Set again: 75 tops of Rotala rotundifolia, back left');
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('Replant 75 tops of Rotala rotundifolia, back left');
     }
 
     public function testAStandOfAnotherTankIsNotThere(): void
@@ -447,7 +447,7 @@ final class PlantsTest extends FeatureCase
         }
         $this->delete("/tanks/{$this->tank->id}/plant-groups/$stand->id")->assertRedirect();
         self::assertNotNull($stand->refresh()->gone_at);
-        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('No plants are drawn yet');
+        $this->get("/tanks/{$this->tank->id}/plants")->assertSee('No plants yet');
     }
 
     public function testARateIsLearnedOnceAndKeptUntilSomethingIsSeenAnew(): void

@@ -85,10 +85,26 @@ final class ReadingTest extends FeatureCase
         $keeper = $this->keeper();
         $water = $this->water($keeper, 'Rain barrel', 'rain');
         $this->actingAs($keeper)->get("/source-waters/$water->id/test")->assertOk()->assertSee('Test Rain barrel');
-        $this->post("/source-waters/$water->id/test", ['readings' => ['conductivity' => '24']])->assertRedirect('/source-waters');
+        $this->post("/source-waters/$water->id/test", ['readings' => ['conductivity' => '24']])->assertRedirect("/source-waters/$water->id");
         $this->get('/source-waters')->assertSee('24');
 
         self::assertSame($water->id, Reading::query()->sole()->water_id);
+    }
+
+    public function testATestedWaterLeadsOnToTheChangeThatItIsFor(): void
+    {
+        $keeper = $this->keeper();
+        $water = $this->water($keeper);
+        $tank = $this->tank($keeper, $water);
+        $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertSee("/source-waters/$water->id/test?tank=$tank->id", false)->assertSee('Test Tap');
+        $this->get("/source-waters/$water->id/test?tank=$tank->id")->assertSee("action=\"/source-waters/$water->id/test?tank=$tank->id\"", false);
+        $this->post("/source-waters/$water->id/test?tank=$tank->id", ['readings' => ['conductivity' => '24']])->assertRedirect("/tanks/$tank->id/water-change");
+        // The only tank that it goes into; with a second one nobody knows which, and another keeper's is none.
+        $this->post("/source-waters/$water->id/test", ['readings' => ['conductivity' => '24']])->assertRedirect("/tanks/$tank->id/water-change");
+        $this->tank($keeper, $water);
+        $this->post("/source-waters/$water->id/test", ['readings' => ['conductivity' => '24']])->assertRedirect("/source-waters/$water->id");
+        $other = $this->tank($this->keeper('Lark'));
+        $this->post("/source-waters/$water->id/test?tank=$other->id", ['readings' => ['conductivity' => '24']])->assertRedirect("/source-waters/$water->id");
     }
 
     public function testTheNewestReadingOfEachParameterStands(): void
@@ -122,11 +138,11 @@ final class ReadingTest extends FeatureCase
         // So far above it that it may be a slip, or something happened: both are said, and no amount is worked out upon it.
         $this->read($keeper, $tank, ['nitrate' => 'over 100'], CarbonImmutable::now()->subHour());
         self::assertTrue(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
-        $this->get('/')->assertSee('Nitrate does not fit what was read before')->assertSee('Test it again, or write down what happened.')->assertDontSee('Nothing due');
-        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20")->assertOk()->assertSee('A test is missing.')->assertSee('test it again');
+        $this->get('/')->assertSee('Nitrate does not fit your earlier tests')->assertSee('if something happened that is not in the log. Test it again, or log')->assertDontSee('Nothing due');
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20")->assertOk()->assertSee('Test first.')->assertSee('test it again');
         $this->read($keeper, $tank, ['nitrate' => 'over 100']);
         self::assertFalse(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
-        $this->get('/')->assertDontSee('does not fit what was read before')->assertSee('Nitrate is far over its limit');
+        $this->get('/')->assertDontSee('does not fit your earlier tests')->assertSee('Nitrate is far over its limit');
     }
 
     public function testAWaterThatWasReadOnlyAfterAChangeCountsWithWhatIsReadFirst(): void
@@ -181,7 +197,7 @@ final class ReadingTest extends FeatureCase
         $this->actingAs($keeper)->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1']])->assertSessionHasErrors('readings.conductivity');
         // Nothing is half kept, and what was typed stands there again.
         self::assertSame(1, $tank->entries()->count());
-        $this->get("/tanks/$tank->id/test")->assertSee('It was')->assertSee('it is so')->assertSee('value="3300"', false)->assertSee('value="25.1"', false);
+        $this->get("/tanks/$tank->id/test")->assertSee('Your last result was')->assertSee('it is right')->assertSee('value="3300"', false)->assertSee('value="25.1"', false);
         $this->post("/tanks/$tank->id/test", ['readings' => ['conductivity' => '3300', 'temperature' => '25.1'], 'sure' => ['conductivity']])->assertSessionHasNoErrors();
         self::assertSame(2, $tank->entries()->count());
         // A danger is never asked back.
@@ -198,18 +214,18 @@ final class ReadingTest extends FeatureCase
 
             return Reading::query()->latest('id')->firstOrFail()->toCore()->distribution()->spread();
         };
-        $page()->assertSee('when was it set against its standard?');
+        $page()->assertSee('when did you last calibrate it?');
         $keeper->setPen(Parameter::Acidity, CarbonImmutable::now()->subDays(60));
-        $page()->assertSee('set 60 days ago: its readings count with a wider band');
-        $this->get('/')->assertSee('pH pen: set it against its standard again. It was set 60 days ago');
+        $page()->assertSee('calibrated 60 days ago: until you calibrate it its results get a wider margin');
+        $this->get('/')->assertSee('pH meter: calibrate it. Last done 60 days ago');
 
         // Digit 0.01, well kept 0.05, strayed 0.05 in each of two months; at the time of the reading, not of the typing.
         self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), $spread(CarbonImmutable::now()->format('Y-m-d\TH:i')), 1e-4);
         self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.05 ** 2), $spread(CarbonImmutable::now()->subDays(30)->format('Y-m-d\TH:i')), 1e-4);
 
         $this->post('/settings/pens/ph')->assertRedirect('/');
-        $page()->assertSee('set today');
-        $this->get('/')->assertDontSee('set it against its standard again');
+        $page()->assertSee('calibrated today');
+        $this->get('/')->assertDontSee('days ago; until then its results get a wider margin.');
         self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2), $spread(CarbonImmutable::now()->format('Y-m-d\TH:i')), 1e-4);
         // What was read before keeps the band it had.
         self::assertEqualsWithDelta(sqrt(0.01 ** 2 / 12 + 0.05 ** 2 + 0.1 ** 2), Reading::query()->oldest('id')->firstOrFail()->toCore()->distribution()->spread(), 1e-4);
@@ -228,7 +244,7 @@ final class ReadingTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $keeper->setPen(Parameter::Conductivity, CarbonImmutable::now()->subDays(200));
-        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get('/')->assertSee('Conductivity pen: set it');
+        $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get('/')->assertSee('Conductivity meter: calibrate it');
         $this->post('/pen', ['shown' => '207', 'known' => '413'])->assertSessionHasNoErrors();
 
         self::assertSame([], Keeper::query()->findOrFail($keeper->id)->pensToSet());
@@ -239,12 +255,12 @@ final class ReadingTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->travelTo('2026-03-02 20:00');
         $read = "/tanks/$tank->id/test";
-        $this->actingAs($keeper)->get($read)->assertOk()->assertSeeText('What the equipment does')->assertSeeText('Heater on')->assertDontSeeText('Bubbles of gas');
+        $this->actingAs($keeper)->get($read)->assertOk()->assertSeeText('Equipment')->assertSeeText('Heater on')->assertDontSeeText('CO₂ bubbles');
         $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240', 'flow' => '']])->assertSessionHasNoErrors()->assertRedirect();
         self::assertSame([['heater', '2026-03-02', 240.0]], $tank->gaugeNotes->map(static fn($note): array => [$note->gauge->value, $note->day->format('Y-m-d'), $note->value])->all());
         // A note beside them is not lost, though nothing of the water was read.
         $this->post($read, ['readings' => ['nitrate' => ''], 'gauges' => ['heater' => '240'], 'note' => 'It hums.'])->assertSessionHasNoErrors();
-        self::assertSame([['What the equipment does', 'It hums.']], $tank->entries()->where('kind', EntryKind::Note)->get()->map(static fn($entry): array => [$entry->title, $entry->body])->all());
+        self::assertSame([['Equipment', 'It hums.']], $tank->entries()->where('kind', EntryKind::Note)->get()->map(static fn($entry): array => [$entry->title, $entry->body])->all());
         // The last word of a day counts.
         $this->post($read, ['readings' => ['nitrate' => '10'], 'gauges' => ['heater' => '250,5'], 'taken_at' => '2026-03-02T10:00'])->assertSessionHasNoErrors();
         self::assertSame([250.5], $tank->gaugeNotes()->pluck('value')->all());
@@ -279,7 +295,7 @@ final class ReadingTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->travelTo('2026-03-02 20:00');
         $ask = "/tanks/$tank->id/gauges/ask";
-        $this->actingAs($keeper)->post($ask)->assertSessionHas('status', 'No plug is connected. It is chosen in the settings.');
+        $this->actingAs($keeper)->post($ask)->assertSessionHas('status', 'No plug is connected. Choose it in Settings.');
         $keeper->update(['simulated' => [Devices::PLUG]]);
         foreach (range(8, 2) as $ago) {
             $tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($ago), 500.0);

@@ -73,7 +73,7 @@ final class RoundTest extends FeatureCase
         // Whatever the heater is set to, heater and room held it at 31.
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subMinutes(5));
         $this->actingAs($keeper)->get('/')->assertSee('The tank is too hot')->assertDontSee('Nothing due');
-        $this->get("/tanks/$tank->id/water-change")->assertSee("Let it in at 31.0\u{A0}°C.");
+        $this->get("/tanks/$tank->id/water-change")->assertSee("New water at 31.0\u{A0}°C.");
     }
 
     public function testOverviewAndWaterChangeShowTheSameMiddleOfATest(): void
@@ -110,13 +110,13 @@ final class RoundTest extends FeatureCase
         self::assertStringContainsString('Nothing due', $round());
         // The lightest first: each that comes to it weighs more than the ones before.
         $tank->update(['doses_look_on' => CarbonImmutable::now()->subDay()->format('Y-m-d')]);
-        self::assertStringContainsString('Look at the new leaves: did the doses help?', $round());
+        self::assertStringContainsString('Look at the new growth: did the doses help?', $round());
         $tank->stands()->create(['kind' => 'cryptocoryne_wendtii', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'planted_on' => CarbonImmutable::now()->subDays(12)->format('Y-m-d'), 'from_air' => true]);
-        self::assertMatchesRegularExpression('/Take out the melting leaves of a stand .*Change in/', $round());
+        self::assertMatchesRegularExpression('/Remove melting leaves of a plant group .*Water change in/', $round());
         $tank->update(['limits' => ['ranges' => ['nitrate' => [0.0, 7.0]], 'swings' => []]]);
         $text = $round();
-        self::assertMatchesRegularExpression('/Nitrate is over .*Change in/', $text);
-        self::assertLessThan(strpos($text, 'Take out the melting leaves'), strpos($text, 'Nitrate is over'));
+        self::assertMatchesRegularExpression('/Nitrate is over .*Water change in/', $text);
+        self::assertLessThan(strpos($text, 'Remove melting leaves of'), strpos($text, 'Nitrate is over'));
     }
 
     /** @return array{Keeper, Tank} panes that were cleaned forty days ago, and water that was changed four days ago */
@@ -136,8 +136,8 @@ final class RoundTest extends FeatureCase
     {
         [$keeper, $tank] = $this->panesAreDue();
         $this->read($keeper, $tank, ['nitrate' => '10']);
-        $this->get('/')->assertSee('Due again: panes');
-        $evening = $this->get('/tonight')->assertSee('Plan the session')->assertDontSee('Plan the change')->assertDontSee('Water for it');
+        $this->get('/')->assertSee('Due again: clean the glass');
+        $evening = $this->get('/tonight')->assertSee('Plan maintenance')->assertDontSee('Plan a water change')->assertDontSee('Water for tonight');
         self::assertStringContainsString('none', strip_tags((string) $evening->getContent()));
     }
 
@@ -148,8 +148,8 @@ final class RoundTest extends FeatureCase
         $this->read($keeper, $tank, ['nitrate' => 'over 80']);
         $this->actingAs($keeper)->get('/')->assertSee('Nitrate is far over its limit');
         // The change is not due for three days, and nitrate cannot wait for it: the usual 30 % of 100 L goes along with the panes.
-        $evening = (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/tonight')->assertOk()->assertSee('Water for it')->getContent()));
-        self::assertMatchesRegularExpression('/30\x{A0}L out in all/u', $evening);
+        $evening = (string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get('/tonight')->assertOk()->assertSee('Water for tonight')->getContent()));
+        self::assertMatchesRegularExpression('/Drain 30\x{A0}L in all/u', $evening);
     }
 
     public function testAnEveningTakesTheTanksThatAreDueInTheirOrder(): void
@@ -167,12 +167,12 @@ final class RoundTest extends FeatureCase
         self::assertMatchesRegularExpression('/value="'.$tank->id.'" checked/', (string) $page->getContent());
         self::assertDoesNotMatchRegularExpression('/value="'.$other->id.'" checked/', (string) $page->getContent());
         // 30 % of 100 L, 500 x 500 x 400 mm inside.
-        self::assertMatchesRegularExpression('/30\x{A0}L out in all/u', $text);
+        self::assertMatchesRegularExpression('/Drain 30\x{A0}L in all/u', $text);
         $alone = self::minutes($text);
         $both = self::minutes((string) preg_replace('/\s+/', ' ', strip_tags((string) $this->get("/tonight?chosen=1&tanks[]=$tank->id&tanks[]=$other->id")->assertOk()->assertSee('until')->getContent())));
         // Two like tanks with five minutes between.
         self::assertSame(2 * $alone + 5, $both);
-        $this->get('/tonight?chosen=1')->assertSee('Nothing is picked.');
+        $this->get('/tonight?chosen=1')->assertSee('Choose a tank.');
         $this->get('/tonight?chosen=1&tanks=nonsense')->assertOk();
     }
 
@@ -193,11 +193,11 @@ final class RoundTest extends FeatureCase
         $run->update(['planned_for' => CarbonImmutable::now()->addDay()->format('Y-m-d')]);
         self::assertStringContainsString($plain($line('Rain', 0.25)), $plain($said()));
         $this->get("/tonight?chosen=1&tanks[]=$tank->id")->assertSee("/checklists/$run->id");
-        self::assertStringContainsString('Nothing is picked.', strip_tags((string) $this->get('/tonight')->getContent()));
+        self::assertStringContainsString('Choose a tank.', strip_tags((string) $this->get('/tonight')->getContent()));
         $run->update(['planned_for' => null]);
         // Once the water is in, none is needed.
         $run->steps()->where('job', 'refill')->update(['opened_at' => now(), 'done_at' => now()]);
-        self::assertStringNotContainsString('Water for it', $said());
+        self::assertStringNotContainsString('Water for tonight', $said());
     }
 
     public function testAnEveningSaysWhetherTheStoreSuffices(): void
@@ -209,9 +209,9 @@ final class RoundTest extends FeatureCase
         $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 48.0, 'waste' => 2.0]);
         $this->noteChange($keeper, $tank, $ro, 20.0, CarbonImmutable::now()->subDays(9));
         $page = (string) $this->actingAs($keeper)->get('/tonight')->assertOk()->getContent();
-        self::assertMatchesRegularExpression('/10.0\x{A0}L there, 10.0\x{A0}L short/u', $page);
+        self::assertMatchesRegularExpression('/10.0\x{A0}L in the reservoir, 10.0\x{A0}L short/u', $page);
         // Ten litres at 2 an hour, from six on.
-        self::assertMatchesRegularExpression('/made today 23:0[01]/', $page);
+        self::assertMatchesRegularExpression('/ready today 23:0[01]/', $page);
         $store->update(['level' => 50.0]);
         $this->actingAs($keeper->fresh() ?? $keeper)->get('/tonight')->assertSee('enough')->assertDontSee('short:');
         // The page of the store begins with the same litres.

@@ -74,7 +74,7 @@ final class RunSheetTest extends FeatureCase
         $change = Entry::query()->where('kind', EntryKind::Change)->sole();
         self::assertSame("Changed 30\u{A0}L (30\u{A0}%)", $change->title);
         $this->get("/checklists/$run->id")->assertRedirect("/checklists/$run->id/forecast-check");
-        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('The forecast held.');
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('The forecast was right.');
         $this->get("/tanks/{$this->tank->id}/log")->assertSee($change->title);
     }
 
@@ -103,7 +103,7 @@ final class RunSheetTest extends FeatureCase
         $reading = Reading::query()->where('value', 207)->sole();
         self::assertNull($reading->water_id);
         self::assertNull($reading->tank_id);
-        $this->get("/tanks/{$this->tank->id}/log")->assertSee('Read the new water for Brook')->assertSee('207');
+        $this->get("/tanks/{$this->tank->id}/log")->assertSee('Tested the new water for Brook')->assertSee('207');
     }
 
     public function testInAQuickSessionTheReadingBeforeIsStillTheOneBefore(): void
@@ -252,8 +252,8 @@ final class RunSheetTest extends FeatureCase
     public function testCautionsStandInTheStepsWhereTheyBite(): void
     {
         $at = fn(string $job) => $this->get("/checklists/{$this->run->id}?step=".$this->position($job))->assertOk();
-        $at('off')->assertSee('Unplug before hands go in');
-        $at('drain')->assertSee('Never start a siphon by mouth')->assertSee('bare at this mark');
+        $at('off')->assertSee('Unplug before you put your hands in or drain. Let cables hang in a');
+        $at('drain')->assertSee('Never start a siphon by mouth')->assertSee('The heater is out of water at this level');
         $at('refill')->assertSee('backflow preventer');
         $at('hands')->assertSee('See a doctor');
     }

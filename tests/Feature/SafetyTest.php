@@ -134,7 +134,7 @@ final class SafetyTest extends FeatureCase
         $this->actingAs($keeper)->post($page, [$field => str_repeat('ä', $most + 1)] + $typed)->assertSessionHasErrors($field);
         $said = session('errors');
         self::assertInstanceOf(ViewErrorBag::class, $said);
-        self::assertStringContainsString("at most $most letters", strtolower($said->first($field)));
+        self::assertStringContainsString("at most $most characters", strtolower($said->first($field)));
         $this->post($page, [$field => str_repeat('ä', $most)] + $typed)->assertSessionDoesntHaveErrors($field);
     }
 
@@ -186,9 +186,9 @@ final class SafetyTest extends FeatureCase
     public function testWhereNothingIsTheWayBackIsShown(): void
     {
         config(['app.debug' => false]);
-        $this->get('/no/such/place')->assertNotFound()->assertSee('Nothing is here')->assertSee('href="/"', false);
+        $this->get('/no/such/place')->assertNotFound()->assertSee('This page does not exist')->assertSee('href="/"', false);
         [$keeper] = $this->readyTank();
-        $this->actingAs($keeper)->get('/tanks/9999')->assertNotFound()->assertSee('Nothing is here');
+        $this->actingAs($keeper)->get('/tanks/9999')->assertNotFound()->assertSee('This page does not exist');
         self::assertStringContainsString('may not be', view('errors.500')->render());
         self::assertStringContainsString('Nothing was lost', view('errors.429')->render());
     }

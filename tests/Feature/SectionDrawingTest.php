@@ -99,7 +99,7 @@ final class SectionDrawingTest extends FeatureCase
         foreach (self::drawn(self::made(Shape::Box), $mark)->leaders as $leader) {
             if ($leader->beyond && !str_starts_with($leader->first, 'fish')) {
                 $found[] = explode(':', $leader->first)[0];
-                self::assertStringContainsString('bare by', $leader->second);
+                self::assertStringContainsString('out of water by', $leader->second);
             }
         }
         sort($found);
@@ -121,7 +121,7 @@ final class SectionDrawingTest extends FeatureCase
         $keeper = $this->keeper();
         $said = self::drawn(self::made(Shape::Box), 180.0)->description($keeper->show());
 
-        foreach (["Brook, 620\u{A0}mm × 410\u{A0}mm", "water 25\u{A0}mm below the rim", "drain mark 180\u{A0}mm", "heater: from −80\u{A0}mm", "intake: from −290\u{A0}mm stays covered by 110\u{A0}mm"] as $part) {
+        foreach (["Brook, 620\u{A0}mm × 410\u{A0}mm", "water 25\u{A0}mm below the rim", "drain mark 180\u{A0}mm", "heater: from −80\u{A0}mm", "intake: from \u{2212}290\u{A0}mm stays 110\u{A0}mm under water"] as $part) {
             self::assertStringContainsString($part, $said);
         }
     }

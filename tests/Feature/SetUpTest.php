@@ -49,7 +49,7 @@ final class SetUpTest extends FeatureCase
     public function testWhatIsLeftEmptyFollowsTheAnimals(): void
     {
         $keeper = $this->keeper();
-        $this->actingAs($keeper)->get('/tanks/new')->assertSee('as usual for these animals');
+        $this->actingAs($keeper)->get('/tanks/new')->assertSee('the default for this livestock');
         foreach (['soft_water_shrimp' => [22.0, 0.15, 10.0], 'hard_water_fish' => [25.5, 0.4, 80.0]] as $animals => [$warmth, $share, $height]) {
             $this->post('/tanks', ['animals' => $animals, 'warmth' => '', 'routine_share' => '', 'routine_days' => '', 'fish_height' => ''] + self::typed())->assertSessionHasNoErrors();
             $tank = Tank::query()->latest('id')->firstOrFail();
@@ -70,7 +70,7 @@ final class SetUpTest extends FeatureCase
         $this->read($keeper, $tank, ['general_hardness' => '13', 'carbonate_hardness' => '9', 'conductivity' => '540', 'ph' => '7.9', 'temperature' => '25', 'nitrate' => '20']);
         $page = (string) $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertDontSee('leads away')->getContent();
         self::assertMatchesRegularExpression('/<option value="'.$tap->id.'"\s+selected/', $page);
-        $this->get("/tanks/$tank->id/water-change?water=$ro->id")->assertSee('This water leads away from the range.');
+        $this->get("/tanks/$tank->id/water-change?water=$ro->id")->assertSee('This water leads away from your targets.');
         $run = $this->writeRun($keeper, $tank);
         self::assertSame($tap->id, $run->plan->water);
     }
@@ -93,7 +93,7 @@ final class SetUpTest extends FeatureCase
         $this->actingAs($keeper)->post('/tanks', ['measured_litres' => '500'] + self::typed())->assertSessionHasErrors('measured_litres');
         $this->post('/tanks', ['measured_litres' => '60'] + self::typed())->assertSessionHasErrors('measured_litres');
         self::assertSame(0, Tank::query()->count());
-        $this->get('/tanks/new')->assertSee('it is so')->assertSee('value="60"', false);
+        $this->get('/tanks/new')->assertSee('it is right')->assertSee('value="60"', false);
         $this->post('/tanks', ['measured_litres' => '60', 'sure' => ['measured_litres']] + self::typed())->assertSessionHasNoErrors();
         self::assertSame(60.0, Tank::query()->sole()->measured_litres);
         // Being sure does not make room.

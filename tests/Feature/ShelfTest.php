@@ -73,7 +73,7 @@ final class ShelfTest extends FeatureCase
         $this->post("/products/$jar->id/trials", ['by' => 'pen', 'spoons' => '1', 'litres' => '10', 'before' => '10', 'rise' => '410'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(4.9, $jar->refresh()->load('trials')->trials->last()->grams_each ?? 0.0, 0.3);
         $this->post("/products/$jar->id/trials", ['by' => 'scale', 'spoons' => '10', 'grams' => '75'])->assertSessionHas('status', static fn(string $said): bool => str_contains($said, 'another spoon'));
-        $this->get("/products/$jar->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is set aside');
+        $this->get("/products/$jar->id/spoon")->assertOk()->assertSee('from 2 trials')->assertSee('one is left out because it does not fit the others');
         $odd = $jar->refresh()->load('trials')->trials->last();
         $this->delete("/products/$jar->id/trials/".($odd->id ?? 0));
         self::assertCount(2, $jar->refresh()->load('trials')->trials);
@@ -115,6 +115,17 @@ final class ShelfTest extends FeatureCase
         $this->post('/pen', ['shown' => '413', 'known' => '200'])->assertSessionHasErrors('shown');
     }
 
+    public function testALinkToAddAFertiliserOpensTheFormForOne(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/fertilising")->assertSee('href="/products/new?salt=feed"', false);
+        foreach (['?salt=feed' => ['feed', 'mL'], '' => ['label', 'g']] as $asked => $chosen) {
+            preg_match_all('/<option value="(\w+)"\s+selected/', (string) $this->get('/products/new'.$asked)->getContent(), $selected);
+            self::assertSame($chosen, array_slice($selected[1], 0, 2));
+        }
+        $this->get('/products/new?salt=nonsense')->assertOk();
+    }
+
     public function testAStoreIsKeptReadAndPlannedFrom(): void
     {
         [$keeper, $tank, $ro] = $this->bench();
@@ -123,10 +134,10 @@ final class ShelfTest extends FeatureCase
         $this->post("/ro-reservoirs/$store->id/level", ['level' => '61'])->assertSessionHasErrors('level');
         $this->post("/ro-reservoirs/$store->id/level", ['level' => '30'])->assertSessionHasNoErrors();
         // 60 L hold 30 more: 6 hours at 5 L an hour, 90 L go down the drain.
-        $this->get("/ro-reservoirs/$store->id")->assertOk()->assertSee('full in 6 h 00')->assertSee("90\u{A0}L go down the drain");
+        $this->get("/ro-reservoirs/$store->id")->assertOk()->assertSee('full after 6 h 00')->assertSee("90\u{A0}L go down the drain");
         // 40 L: 10 are missing, two hours.
         $this->get("/ro-reservoirs/$store->id?need[$tank->id]=40")->assertOk()->assertSee('in 2 h 00');
-        $this->get("/ro-reservoirs/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between nothing and 5000');
+        $this->get("/ro-reservoirs/$store->id?need[$tank->id]=lots")->assertOk()->assertSee('Between 0 and 5000');
         foreach ([[400, 12, 0], [400, 16, 0], [400, 20, 0], [400, 90, 1]] as $i => [$in, $out, $first]) {
             $this->travelTo(CarbonImmutable::parse('2026-02-01')->addDays(30 * $i));
             $this->post("/ro-reservoirs/$store->id/rejections", ['in' => (string) $in, 'out' => (string) $out, 'first' => (string) $first])->assertSessionHasNoErrors();
@@ -146,11 +157,11 @@ final class ShelfTest extends FeatureCase
         $form = ['sampled_on' => '2026-03-01', 'ions' => ['Ca' => '48', 'Mg' => '9.8', 'Na' => '14', 'K' => '2.1', 'Cl' => '24', 'SO4' => '38', 'NO3' => '7.5'], 'alkalinity' => '6', 'conductivity' => '388'];
         $this->actingAs($keeper)->post("/source-waters/$tap->id/analyses", $form)->assertSessionHasNoErrors();
         // Alkalinity of 6 degrees is 2.14 meq/L of bicarbonate at 61 g/mol.
-        $this->get("/source-waters/$tap->id")->assertOk()->assertSee('The figures agree.')->assertSee('131');
+        $this->get("/source-waters/$tap->id")->assertOk()->assertSee('These values fit together.')->assertSee('131');
         $this->travel(1)->days();
         $this->post("/source-waters/$tap->id/analyses", ['ions' => ['Ca' => '480'] + $form['ions'], 'sampled_on' => '2026-03-02'] + $form)->assertSessionHasNoErrors();
-        $this->get("/source-waters/$tap->id")->assertSee('The figures do not agree.');
-        $this->get('/mix-water?'.http_build_query(['waters' => [$tap->id]]))->assertSee('do not agree');
+        $this->get("/source-waters/$tap->id")->assertSee('These values do not fit together.');
+        $this->get('/mix-water?'.http_build_query(['waters' => [$tap->id]]))->assertSee('do not fit together.');
         foreach ([['ions' => ['Ca' => '-1']], ['ions' => ['Na' => 'salty']], ['sampled_on' => 'yesterday'], ['ph' => '30'], ['conductivity' => str_repeat('1', 500)]] as $typed) {
             $this->post("/source-waters/$tap->id/analyses", $typed + $form)->assertSessionHasErrors();
         }
@@ -168,7 +179,7 @@ final class ShelfTest extends FeatureCase
             $this->actingAs($keeper)->post("/tanks/$tank->id/top-offs", ['litres' => '7'])->assertSessionHasNoErrors();
         }
         // 500 mm by 500 mm of surface lose 0.75 L a day at 3 mm; 28 days of 1 L a day against 14 of that: (28 + 10.5) / 42.
-        $this->get("/tanks/$tank->id/top-off?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your own top-ups')->assertSee('Topping up with Tap adds');
+        $this->get("/tanks/$tank->id/top-off?top_up=$tap->id")->assertOk()->assertSee('0.9')->assertSee('Learned from 4 of your top-offs')->assertSee('Topping off with Tap adds');
         $this->get("/tanks/$tank->id/top-off?top_up=$ro->id")->assertOk()->assertSee('adds next to nothing');
         foreach (['', '0', '-2', 'a lot', '1e9'] as $litres) {
             $this->post("/tanks/$tank->id/top-offs", ['litres' => $litres])->assertSessionHasErrors('litres');
@@ -188,9 +199,9 @@ final class ShelfTest extends FeatureCase
         self::assertStringContainsString('Chloramine leaves 0.59 mg/L', $ask(['chlorine' => '3', 'kind' => 'chloramine']));
         self::assertStringContainsString('more than five times the label', $ask(['given' => '6']));
         self::assertStringNotContainsString('more than five times the label', $ask(['given' => '4']));
-        self::assertStringContainsString('Write a number in mL', $ask(['dose' => 'a splash']));
-        self::assertStringContainsString('Write a number here.', $ask(['dose' => '']));
-        self::assertStringContainsString('It must lie between', $ask(['chlorine' => '-1']));
+        self::assertStringContainsString('Enter a number in mL', $ask(['dose' => 'a splash']));
+        self::assertStringContainsString('Enter a number.', $ask(['dose' => '']));
+        self::assertStringContainsString('Between', $ask(['chlorine' => '-1']));
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */
@@ -280,7 +291,7 @@ final class ShelfTest extends FeatureCase
         $store = $keeper->stores()->create(['water_id' => $ro->id, 'name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 120, 'waste' => 3]);
         self::assertNull(Devices::pen($keeper, $batch));
         self::assertNull(Devices::scale($keeper, $jar, 10));
-        $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertDontSee('Take it from the pen');
+        $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertDontSee('Take it from the meter');
         $this->post("/ro-reservoirs/$store->id/ask")->assertRedirect();
         self::assertCount(0, $store->rejections()->get());
 

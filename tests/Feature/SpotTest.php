@@ -37,7 +37,7 @@ final class SpotTest extends FeatureCase
 
     public function testTwoDaysStandOverEachOtherOrSideBySideAndTheIntentIsPinned(): void
     {
-        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertOk()->assertSee('No photo from the fixed spot yet');
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertOk()->assertSee('A photo from the same spot shows how the layout changes. Add one');
         $first = $this->photo();
         $this->travelTo('2026-03-20 18:00');
         $second = $this->photo();
@@ -46,7 +46,7 @@ final class SpotTest extends FeatureCase
         $this->get("/tanks/{$this->tank->id}/fixed-spot?way=beside")->assertDontSee('data-compare', false)->assertSee('Side by side');
         $this->post("/tanks/{$this->tank->id}/fixed-spot/photos/$first->id")->assertRedirect();
         self::assertTrue($first->refresh()->is_intent);
-        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertSee('As it is meant to look');
+        $this->get("/tanks/{$this->tank->id}/fixed-spot")->assertSee('Goal photo');
         // Another pin takes the first one's place; the same once more takes it out.
         $this->post("/tanks/{$this->tank->id}/fixed-spot/photos/$second->id");
         self::assertSame([$second->id], Photo::query()->where('is_intent', true)->pluck('id')->all());
@@ -71,11 +71,11 @@ final class SpotTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => []])->assertSessionHasErrors('kinds');
         $this->post("/tanks/{$this->tank->id}/layout-issues", ['kinds' => ['ugly']])->assertSessionHasErrors();
         self::assertSame(2, OffSpot::query()->count());
-        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('a stone or a root lies wrong: left of the root');
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertSee('a rock or a root is out of place: left of the root');
 
         $run = $this->writeRun($this->keeper, $this->tank, ['dry' => '1', 'tasks' => ['hardscape']]);
         $step = $run->steps()->where('job', 'hardscape')->firstOrFail();
-        $this->get("/checklists/$run->id?step=$step->position")->assertSee('To restore: a stone or a root lies wrong: left of the root.')->assertDontSee('To restore: a path');
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('To restore: a rock or a root is out of place: left of the root.')->assertDontSee('To restore: a path');
         $this->post("/checklists/$run->id/steps/$step->position")->assertRedirect();
 
         self::assertSame(OffState::Restored, OffSpot::query()->where('kind', 'odd_stone')->sole()->state);
@@ -95,7 +95,7 @@ final class SpotTest extends FeatureCase
         $this->put("/tanks/{$this->tank->id}/layout-issues/$spot->id", ['state' => 'against'])->assertSessionHasNoErrors();
         self::assertSame(OffState::Against, $spot->refresh()->state);
         $this->put("/tanks/{$this->tank->id}/layout-issues/$spot->id", ['state' => 'never'])->assertSessionHasErrors('state');
-        $this->get("/tanks/{$this->tank->id}/maintenance")->assertDontSee('a stone or a root lies wrong');
+        $this->get("/tanks/{$this->tank->id}/maintenance")->assertDontSee('a rock or a root is out of place');
     }
 
     public function testNoMoreThanThirtyThingsAreOffAtOnce(): void

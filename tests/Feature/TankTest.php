@@ -65,7 +65,7 @@ final class TankTest extends FeatureCase
         // Rim 34 cm above the floor: by hand 26 + 10.8 * 4.8 / 8 = 32.48 L, and the first 8.12 L down to 60.62 mm below the line.
         self::assertEqualsWithDelta(32.48, VesselOf::tank($tank)->litres(), 1e-9);
         self::assertEqualsWithDelta(112.62, VesselOf::tank($tank)->markFor(8.12), 0.01);
-        $this->get("/tanks/$tank->id")->assertOk()->assertSee('data-working="volume">32', false)->assertSee('Another, known by its litres');
+        $this->get("/tanks/$tank->id")->assertOk()->assertSee('data-working="volume">32', false)->assertSee('Another shape, measured by litres');
         foreach (['water-change', 'hose', 'top-off', 'gravel-vac', 'section.svg'] as $page) {
             $this->get("/tanks/$tank->id/$page")->assertOk();
         }
@@ -76,7 +76,7 @@ final class TankTest extends FeatureCase
     public function testAMarkIsALevelAndItsLitres(): void
     {
         $typed = fn(mixed $marks): array => ['shape' => 'counted', 'bed_back' => '', 'bed_front' => '', 'marks' => $marks] + self::typed();
-        $this->actingAs($this->keeper())->post('/tanks', $typed([['level' => '40', 'litres' => '']]))->assertSessionHasErrors(['marks.0.litres' => 'A mark is a level and the litres up to it.']);
+        $this->actingAs($this->keeper())->post('/tanks', $typed([['level' => '40', 'litres' => '']]))->assertSessionHasErrors(['marks.0.litres' => 'A mark needs a level and the litres up to it.']);
         $this->post('/tanks', $typed([]))->assertSessionHasErrors('marks');
         $this->post('/tanks', $typed('x'))->assertSessionHasErrors('marks');
         $this->post('/tanks', $typed([['level' => '40', 'litres' => '12'], ['level' => 'low', 'litres' => '9']]))->assertSessionHasErrors('marks.1.level');
@@ -88,21 +88,21 @@ final class TankTest extends FeatureCase
     /** @return iterable<string, array{string, string, string}> field, typed, part of the message */
     public static function nonsense(): iterable
     {
-        yield 'no name' => ['name', '', 'This is needed.'];
+        yield 'no name' => ['name', '', 'Fill this in.'];
         yield 'a long name' => ['name', str_repeat('a', 10000), 'at most 60'];
-        yield 'letters' => ['outer_length', 'long', 'Write a number in cm'];
-        yield 'negative' => ['outer_height', '-40', 'between 5 and 200 cm'];
-        yield 'huge' => ['outer_length', '99999999', 'between 5 and 500 cm'];
-        yield 'ten thousand digits' => ['outer_length', str_repeat('9', 10000), 'Write a number in cm'];
-        yield 'markup' => ['glass', '<b>8</b>', 'Write a number in mm'];
-        yield 'inches for millimetres' => ['glass', '0.3', 'between 1 and 60 mm'];
+        yield 'letters' => ['outer_length', 'long', 'Enter a number in cm'];
+        yield 'negative' => ['outer_height', '-40', 'etween 5 and 200 cm'];
+        yield 'huge' => ['outer_length', '99999999', 'etween 5 and 500 cm'];
+        yield 'ten thousand digits' => ['outer_length', str_repeat('9', 10000), 'Enter a number in cm'];
+        yield 'markup' => ['glass', '<b>8</b>', 'Enter a number in mm'];
+        yield 'inches for millimetres' => ['glass', '0.3', 'etween 1 and 60 mm'];
         yield 'no such shape' => ['shape', 'teapot', ''];
         yield 'no such animals' => ['animals', 'dragons', ''];
         yield 'a bed above the water' => ['bed_back', '44', 'above the waterline'];
         yield 'more stone than room' => ['stone_kg', '2000', 'more room than there is'];
         yield 'half a day' => ['routine_days', '3.5', 'whole days'];
-        yield 'a whole tank' => ['routine_share', '100', 'between 1 and 95 %'];
-        yield 'boiling' => ['warmth', '80', 'between 5 and 36'];
+        yield 'a whole tank' => ['routine_share', '100', 'etween 1 and 95 %'];
+        yield 'boiling' => ['warmth', '80', 'etween 5 and 36'];
     }
 
     #[DataProvider('nonsense')]
@@ -121,10 +121,10 @@ final class TankTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $typed = http_build_query(['name' => ''] + self::typed());
-        $this->actingAs($keeper)->get('/tanks/draw?'.$typed)->assertOk()->assertSee('Not a tank yet');
+        $this->actingAs($keeper)->get('/tanks/draw?'.$typed)->assertOk()->assertSee('Not a complete tank yet');
         $this->get('/tanks/draw?'.http_build_query(self::typed()))->assertOk()->assertSee('<svg', false)->assertSee('138.9');
         $this->get('/tanks/draw?'.http_build_query(['outer_length' => 'x'] + self::typed()), ['HX-Request' => 'true'])
-            ->assertOk()->assertSee('id="e-f-outer_length" hx-swap-oob="true">Write a number in cm', false);
+            ->assertOk()->assertSee('id="e-f-outer_length" hx-swap-oob="true">Enter a number in cm', false);
     }
 
     public function testTheDrawingIsToScale(): void

@@ -165,7 +165,7 @@ final class UndoTest extends FeatureCase
         $patch->update(['cleaned_at' => now()]);
         $run->update(['state' => 'done', 'finished_at' => now()]);
         $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'run_id' => $run->id, 'kind' => EntryKind::Work, 'title' => 'Trim', 'happened_at' => now()]);
-        $this->get("/entries/$entry->id/edit")->assertSeeText('with what was read, cut and vacuumed in it');
+        $this->get("/entries/$entry->id/edit")->assertSeeText('It is deleted, with its tests, trims and gravel-vac zones.');
         $this->delete("/entries/$entry->id")->assertSessionHasNoErrors();
         self::assertSame([250.0], StandLook::query()->where('stand_id', $stand->id)->pluck('height')->all());
         self::assertSame('2026-02-01', BedPatch::query()->sole()->cleaned_at?->format('Y-m-d'));

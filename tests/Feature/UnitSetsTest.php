@@ -178,7 +178,7 @@ final class UnitSetsTest extends FeatureCase
         foreach ($screens as $page) {
             $html = (string) preg_replace('#<script.*?</script>|<option.*?</option>#s', '', (string) $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->getContent());
             // A keeper's own notes, the reference of conductivity, and what one gram brings to one litre are no figures of a tank.
-            $text = str_replace(['salts, 80 L', 'salt, 40 L', '25 °C', '1 g in 1 L', 'brings to 1 L', 'mol/L'], '', (string) preg_replace('/\s+/u', ' ', strip_tags($html)));
+            $text = str_replace(['salts, 80 L', 'salt, 40 L', '25 °C', '1 g in 1 L', 'from 1 mL in 1 L', 'mol/L'], '', (string) preg_replace('/\s+/u', ' ', strip_tags($html)));
             $text = explode('What goes in SymbolMeaning', str_replace('What goes inSymbolMeaning', 'What goes in SymbolMeaning', $text))[0];
             preg_match_all('/.{0,40}(?<![\w\/])\d[\d.,]*[\s\x{A0}]?(?:L|cm|mm|kg|°C|°(?!F)|d[GK]H)(?![\w\/])/u', $text, $metric);
             preg_match_all('/value="\d+\.\d{4,}"/', $html, $long);

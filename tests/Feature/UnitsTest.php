@@ -43,7 +43,7 @@ final class UnitsTest extends FeatureCase
 
         self::assertEqualsWithDelta(20.0 * self::GALLON, $store->capacity, 1e-6);
         // 15 gallons are missing, 30 a day are made: twelve hours, and 45 gallons run off.
-        $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertSee('full in 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
+        $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertSee('full after 12 h 00')->assertSee("45\u{A0}US gal go down the drain");
         $this->post("/ro-reservoirs/$store->id/level", ['level' => '21'])->assertSessionHasErrors('level');
         $this->post("/ro-reservoirs/$store->id/level", ['level' => '8'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(8.0 * self::GALLON, $store->refresh()->level, 1e-6);
@@ -73,7 +73,7 @@ final class UnitsTest extends FeatureCase
 
         // 10 gallons from 50 and 120 degrees to 77: 10 * 27 / 70 of it hot.
         $this->get("/tanks/$tank->id/hose?litres=10&cold=50&hot=120&goal=77")->assertOk()->assertSee("3.9\u{A0}US gal hot and 6.1\u{A0}US gal cold");
-        $this->get("/tanks/$tank->id/hose?goal=300")->assertSee('It must lie between');
+        $this->get("/tanks/$tank->id/hose?goal=300")->assertSee('Between');
 
         // 5 mL for 50 gallons: 1 mL for 10.
         $this->get("/tanks/$tank->id/dechlorinator?litres=10&dose=5&for=50&strength=1&chlorine=0.5")->assertOk()->assertSee('1.00 mL');

@@ -46,21 +46,21 @@ final class WatchTest extends FeatureCase
         $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(37), 'title' => 'Cover glass cracked']);
         $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 27 ? 2.8 : 0.0));
         $show = $this->keeper->show();
-        $this->get('/')->assertSee('What evaporates '.$show->volume(0.55, 2).' → '.$show->volume(0.94, 2).' a day since')->assertSee('just after “Cover glass cracked”');
-        $this->get("/tanks/{$this->tank->id}/problems")->assertSee('What evaporates');
+        $this->get('/')->assertSee('Evaporation '.$show->volume(0.55, 2).' → '.$show->volume(0.94, 2).' a day since')->assertSee('just after “Cover glass cracked”');
+        $this->get("/tanks/{$this->tank->id}/problems")->assertSee('Evaporation');
     }
 
     public function testWhatStandsWhereItStoodIsNotTold(): void
     {
         $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3));
-        $this->get('/')->assertDontSee('What evaporates');
-        $this->get("/tanks/{$this->tank->id}/problems")->assertSee('Nothing has moved to another level');
+        $this->get('/')->assertDontSee('Evaporation');
+        $this->get("/tanks/{$this->tank->id}/problems")->assertSee('No lasting change in six weeks.');
     }
 
     public function testANewLevelIsUsualAfterSixWeeks(): void
     {
         $this->topUps(36, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 25 ? 2.8 : 0.0));
-        $this->get('/')->assertDontSee('What evaporates');
+        $this->get('/')->assertDontSee('Evaporation');
     }
 
     public function testATankThatMakesMoreNitrateIsFoundFromItsForecasts(): void
@@ -112,10 +112,10 @@ final class WatchTest extends FeatureCase
         for ($day = 90; $day >= 1; --$day) {
             $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round(($day <= 4 ? 380.0 : 300.0) * (1.0 + 0.05 * sin(1.7 * $day))));
             if ($day === 5) {
-                $this->get('/')->assertDontSeeText('Minutes that the heater needs');
+                $this->get('/')->assertDontSeeText('Heater minutes a day');
             }
         }
-        $this->get('/')->assertSeeText('Minutes that the heater needs');
+        $this->get('/')->assertSeeText('Heater minutes a day');
     }
 
     public function testWhatKeepsItsLevelIsNotTold(): void
@@ -132,7 +132,7 @@ final class WatchTest extends FeatureCase
         for ($day = 90; $day >= 1; --$day) {
             $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round((300.0 + max(0.0, 3.0 * (28 - $day))) * (1.0 + 0.05 * sin(1.7 * $day))));
         }
-        $this->get('/')->assertSeeText('Minutes that the heater needs')->assertSeeText('just after “Heater set behind the rock”');
+        $this->get('/')->assertSeeText('Heater minutes a day')->assertSeeText('just after “Heater set behind the rock”');
         $moved = WatchOf::tank($this->tank);
         self::assertCount(1, $moved);
         self::assertEqualsWithDelta(300.0, $moved[0]->before, 8.0);
@@ -187,7 +187,7 @@ final class WatchTest extends FeatureCase
             $store->rejections()->create(['conductivity_in' => 400.0, 'conductivity_out' => ($week <= 4 ? 24.0 : 12.0) + 0.6 * ($week % 3), 'millilitres_a_minute' => ($week <= 4 ? 70.0 : 100.0) + 2.0 * ($week % 3), 'is_first' => false, 'taken_at' => CarbonImmutable::now()->subDays(7 * $week)]);
         }
         $page = $this->get('/ro-reservoirs/'.$store->id)->assertOk();
-        $page->assertSeeText("What the membrane holds back 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("What comes out in a minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('look at the pre-filters')->assertDontSeeText('Steady');
+        $page->assertSeeText("Rejection of the membrane 96.9\u{A0}% → 93.9\u{A0}% since")->assertSeeText("RO output per minute 102\u{A0}mL → 72\u{A0}mL since")->assertSeeText('Cold water gives less: about 3 % per degree. Otherwise check the')->assertDontSeeText('Steady');
         // A new membrane is no quiet change.
         $store->update(['membrane_on' => CarbonImmutable::now()->subDays(30)->format('Y-m-d')]);
         $this->get('/ro-reservoirs/'.$store->id)->assertOk()->assertDontSeeText('since 4 May')->assertSeeText('Steady');

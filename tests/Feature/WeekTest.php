@@ -32,6 +32,7 @@ use App\View\Feed;
 use App\View\WeekDay;
 use App\View\WeekPage;
 use App\View\WeekWords;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\JobKind;
@@ -66,14 +67,26 @@ final class WeekTest extends FeatureCase
         self::assertSame([1, 8, 15, 22], array_map(static fn(UpcomingJob $job): int => $job->day(), $changes));
         // Wednesday has no time: a day early, on Tuesday, costs 0.4, a day late 4.
         self::assertSame(0, $week->placement->day($changes[0]->id()));
-        $this->actingAs($keeper)->get('/week')->assertOk()->assertSeeText('due tomorrow, which has no time')->assertSeeText('Tue 3 Mar');
+        $this->actingAs($keeper)->get('/week')->assertOk()->assertSeeText('due tomorrow, but you have no time then')->assertSeeText('Tue 3 Mar');
+    }
+
+    public function testADayThatWasChosenIsTheDayThatIsPlanned(): void
+    {
+        [$keeper, $tank] = $this->week();
+        preg_match_all('#/tanks/\d+/(?:maintenance|water-change)[^"]*#', (string) $this->actingAs($keeper)->get('/week?from=1')->assertOk()->getContent(), $links);
+        $ahead = array_values(array_filter($links[0], static fn(string $link): bool => str_contains($link, 'day=')));
+        self::assertNotSame([], $ahead);
+        self::assertSame(1, preg_match('/day=(2026-03-\d\d)/', $ahead[0], $day));
+        $this->get(html_entity_decode($ahead[0]))->assertOk()->assertSee('name="day" value="'.($day[1] ?? ''), false);
+        // Today has its pages without a day.
+        $this->get('/week')->assertSee("href=\"/tanks/$tank->id/water-change\"", false);
     }
 
     public function testAJobIsLaidOnAnotherDayAndWhatThatCostsIsSaidBefore(): void
     {
         [$keeper, $tank] = $this->week();
         $this->actingAs($keeper)->get('/week')->assertSee('/week/move?job='.$tank->id.'.change%400&amp;from=0', false);
-        $this->get('/week/move?job='.$tank->id.'.change%400')->assertSeeText('Thu 5 Mar: a day late: plants or animals are worse for it', false);
+        $this->get('/week/move?job='.$tank->id.'.change%400')->assertSeeText('Thu 5 Mar: a day late: plants or animals suffer', false);
         foreach (['', '?job[]=1', '?job=9.change%400'] as $nonsense) {
             $this->get('/week/move'.$nonsense)->assertRedirect('/week')->assertSessionHas('status');
             $this->get('/week/move'.$nonsense, ['HX-Request' => 'true'])->assertNotFound();
@@ -81,7 +94,7 @@ final class WeekTest extends FeatureCase
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05'])->assertRedirect('/week');
         $week = new WeekOf($keeper);
         self::assertSame(2, $week->placement->day($tank->id.'.change@0'));
-        $this->get('/week')->assertSeeText('laid here by you');
+        $this->get('/week')->assertSeeText('moved here by you');
         // It stays when other things move, and goes back when the hand lets go.
         $keeper->update(['week' => new WeekHabits([5, 5, 5, 5, 5, 5, 5], array_fill(0, 7, '18:30'), 15)]);
         self::assertSame(2, (new WeekOf($keeper))->placement->day($tank->id.'.change@0'));
@@ -95,7 +108,7 @@ final class WeekTest extends FeatureCase
         $this->actingAs($keeper)->get('/week')->assertDontSeeText('is dangerous');
         $this->read($keeper, $tank, ['ammonium' => '3', 'ph' => '8.2', 'temperature' => '26']);
         $head = $this->actingAs($keeper->fresh() ?? $keeper)->get('/')->assertOk();
-        $week = $this->get('/week')->assertOk()->assertDontSeeText('Nothing needs you today.');
+        $week = $this->get('/week')->assertOk()->assertDontSeeText('Nothing to do today.');
         foreach ([$head, $week] as $page) {
             $page->assertSeeText(__('standing.free_ammonia.head'));
         }
@@ -255,7 +268,7 @@ final class WeekTest extends FeatureCase
         $day = (int) $week->placement->day($change);
         self::assertContains($vacuum, array_map(static fn(UpcomingJob $job): string => $job->id(), $week->on($day)));
         self::assertNull($week->placement->day($vacuum), 'it is laid with the change');
-        $this->get('/week?from='.min(21, $day))->assertSeeText('with the change, while the water stands low');
+        $this->get('/week?from='.min(21, $day))->assertSeeText('with the water change, while the level is low');
     }
 
     /** @param array<string, array<string, string>> $typed by step */
@@ -335,7 +348,7 @@ final class WeekTest extends FeatureCase
         };
         self::assertSame('overdue for 2 days', $why());
         $keeper->laidJobs()->create(['job' => $tank->id.'.change', 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
-        self::assertSame('laid here by you', $why());
+        self::assertSame('moved here by you', $why());
     }
 
     public function testATankThatWasLeftForWeeksIsLedBackInTheWeekAsOnTheRound(): void
@@ -350,7 +363,7 @@ final class WeekTest extends FeatureCase
         $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/water-change")->assertDontSee("/tanks/$tank->id/catch-up");
         $this->travel(1)->days();
         self::assertSame([['way_back', -9], ['change', 7]], array_slice($jobs(), 0, 2));
-        $page = $this->get('/week')->assertOk()->assertSeeText('The way back, in steps')->assertSee("/tanks/$tank->id/catch-up");
+        $page = $this->get('/week')->assertOk()->assertSeeText('Catch-up plan')->assertSee("/tanks/$tank->id/catch-up");
         // What water it takes is said by its page, step by step: none is asked to be ready for today.
         self::assertSame(0, preg_match('/ready by today/', (string) $page->getContent()));
         $this->get('/')->assertSee("/tanks/$tank->id/catch-up");
@@ -370,7 +383,7 @@ final class WeekTest extends FeatureCase
         // A day later nobody has changed the water for more than two weeks: the way back has a third of the bed in its second session.
         $this->travel(1)->days();
         self::assertSame([14, -9], [$due('vacuum')[0], $due('glass')[0]]);
-        $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText("Vacuum 33\u{A0}% of the bed, where it was left longest.");
+        $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText("Gravel-vac 33\u{A0}% of the substrate, the zones you left longest.");
         self::assertContains('way_back', array_map(static fn(UpcomingJob $job): string => $job->kind->key, (new WeekOf($keeper->fresh() ?? $keeper))->jobs));
     }
 
@@ -697,8 +710,8 @@ final class WeekTest extends FeatureCase
         self::assertSame([['next_day', $tank->id, 0]], self::lying($keeper, 'next_day'));
         self::assertSame([false], array_values(array_map(static fn(UpcomingJob $job): bool => $job->urgency->isNow(), array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay))));
         $this->travel(13)->hours();
-        $this->actingAs($keeper)->get('/')->assertSeeText('Read again today');
-        $this->get('/week')->assertSeeText('Read, to hold the change to its forecast')->assertSee('/tanks/'.$tank->id.'/test');
+        $this->actingAs($keeper)->get('/')->assertSeeText('Test again today');
+        $this->get('/week')->assertSeeText('Test for the forecast check')->assertSee('/tanks/'.$tank->id.'/test');
         $this->read($keeper, $tank, ['nitrate' => '12']);
         self::assertSame([], self::lying($keeper, 'next_day'));
     }
@@ -711,7 +724,7 @@ final class WeekTest extends FeatureCase
         $run->afterJobs()->create(['job' => After::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
         // What would say no more is gone; the other is due at one at night, which is tomorrow.
         self::assertSame([['after', $tank->id, 1]], self::lying($keeper, 'after'));
-        $this->actingAs($keeper)->get('/week')->assertSeeText(After::Media->title())->assertSee('/checklists/'.$run->id.'/after/media');
+        $this->actingAs($keeper)->get('/week')->assertSeeText(WorkWords::after(After::Media))->assertSee('/checklists/'.$run->id.'/after/media');
         $run->afterJobs()->update(['done_at' => CarbonImmutable::now()]);
         self::assertSame([], self::lying($keeper, 'after'));
     }
@@ -762,7 +775,7 @@ final class WeekTest extends FeatureCase
         // Nine since it was new, of twenty; nine and the two before in a diary of nine days, which count as two weeks: (20 - 9) / (11 / 14) = 14.
         self::assertSame([9.0, 20.0, 14], [$wear?->done, $wear?->most, $wear?->days()]);
         self::assertEqualsWithDelta(11.0 / 14.0, $wear->aDay ?? 0.0, 1e-9);
-        $this->get('/tasks')->assertSeeText('9 of 20 readings of nitrate');
+        $this->get('/tasks')->assertSeeText('9 of 20 tests of nitrate');
         // The date on the pack counts beside it, and what comes first.
         $chore->update(['next_on' => CarbonImmutable::now()->addDays(10)->format('Y-m-d')]);
         self::assertEqualsWithDelta(10, ChoresOf::due($chore, $keeper->show())->from, 1);
@@ -850,7 +863,7 @@ final class WeekTest extends FeatureCase
         self::assertFalse((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
         // Due since today, and still left for the day on which the hand laid it, which is said.
         $this->travel(1)->days();
-        $this->get('/tonight')->assertSeeText('the week has it tomorrow');
+        $this->get('/tonight')->assertSeeText('planned for tomorrow');
         // With a job of the catalogue laid on it, the session is composed with that.
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05']);
         $long = CarbonImmutable::now()->subDays(40);
@@ -872,7 +885,7 @@ final class WeekTest extends FeatureCase
         // No time for a change on Thursday, only for a photo, and on Friday enough.
         $keeper->update(['week' => new WeekHabits([0, 0, 0, 10, 90, 0, 0], array_fill(0, 7, '18:30'), 5)]);
         $this->actingAs($keeper)->post('/week/lay', ['job' => $tank->id.'.task.photo', 'day' => '2026-03-05'])->assertSessionHasNoErrors();
-        $this->get('/tonight')->assertSeeText('the week has it 6 Mar')->assertDontSeeText('the week has it tomorrow');
+        $this->get('/tonight')->assertSeeText('planned for 6 Mar')->assertDontSeeText('planned for tomorrow');
     }
 
     public function testEveryKindOfJobHasItsWords(): void

@@ -5,8 +5,19 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Units\Show;
+use App\View\Term;
 use App\View\Words;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Work\After;
+use Cresco\Core\Work\Catalogue;
+use Cresco\Core\Work\Caution;
+use Cresco\Core\Work\Rule;
+use Cresco\Core\Work\Rules;
+use Cresco\Core\Work\School;
+use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\Task;
 use FilesystemIterator;
 use Illuminate\Support\Facades\Lang;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,6 +67,46 @@ final class WordsTest extends FeatureCase
         $keeper->timezone = 'Pacific/Auckland';
 
         self::assertSame($said, (new Show($keeper))->day(CarbonImmutable::parse($moment, 'UTC')));
+    }
+
+    public function testTheGlossaryHasTheWordsOfTheHobbyAndTheRangeOfATank(): void
+    {
+        self::assertGreaterThanOrEqual(60, count(Term::all()));
+        foreach (Parameter::cases() as $parameter) {
+            self::assertNotNull(Term::find($parameter->value), $parameter->value);
+        }
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get('/glossary')->assertOk()->assertSee('id="dechlorinator"', false)->assertSee('Mulm (debris)');
+        // A community tank is kept up to 30 mg/L of nitrate; a word of work has no range.
+        $this->get("/glossary/nitrate?tank=$tank->id", ['HX-Request' => 'true'])->assertOk()->assertSeeText("Target for Brook: up to 30\u{A0}mg/L");
+        $this->get("/glossary/trim?tank=$tank->id", ['HX-Request' => 'true'])->assertOk()->assertDontSeeText('Target');
+        $this->get('/glossary/nitrate')->assertRedirect('/glossary#nitrate');
+        $this->get('/glossary/teapot', ['HX-Request' => 'true'])->assertNotFound();
+        $this->get("/tanks/$tank->id/test")->assertSee("/glossary/nitrate?tank=$tank->id", false);
+    }
+
+    public function testPlantsAreOfferedByBothTheirNames(): void
+    {
+        self::assertGreaterThanOrEqual(60, count(Kinds::all()));
+        self::assertSame([], array_values(array_filter(array_keys(Kinds::all()), static fn(string $key): bool => !Lang::has('plants.common.'.$key))));
+        [$keeper, $tank] = $this->readyTank();
+        $this->actingAs($keeper)->get("/tanks/$tank->id/plant-groups/new")->assertOk()->assertSee('Microsorum pteropus (Java fern)')->assertSee('Echinodorus hybrids (sword plants)');
+    }
+
+    public function testEveryStepReasonTaskSignAndCautionHasItsWords(): void
+    {
+        $keys = [];
+        foreach (Catalogue::steps() as $job) {
+            array_push($keys, "$job->key.title", "$job->key.act", "$job->key.why", ...array_map(static fn(string $line): string => 'do.'.$line, $job->lines));
+        }
+        array_push($keys, ...array_map(static fn(Rule $rule): string => 'because.'.$rule->because, Rules::all()), ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()), ...array_map(static fn(Sign $sign): string => 'signs.'.$sign->value, Sign::cases()), ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()), ...array_map(static fn(After $job): string => 'after_lines.'.$job->value.'.0', After::cases()));
+        foreach (School::cases() as $school) {
+            array_push($keys, 'methods.'.$school->value, ...array_map(static fn(string $choice): string => 'choices.'.$school->value.'.'.$choice, $school->choices()));
+        }
+        self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => !Lang::has('steps.'.$key))));
+        // No line is left that no step says.
+        $said = (string) file_get_contents(base_path('core/Work/Catalogue.php'));
+        self::assertSame([], array_values(array_filter(array_keys((array) __('steps.do')), static fn(string|int $key): bool => !str_contains($said, "'$key'"))));
     }
 
     public function testEveryWordThatIsAskedForIsThere(): void

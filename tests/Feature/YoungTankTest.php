@@ -34,13 +34,13 @@ final class YoungTankTest extends FeatureCase
     public static function lists(): iterable
     {
         $all = ['media', 'vacuum', 'trim'];
-        yield 'all of it in a young tank' => [17, [], $all, null, 'Too much for a young tank on one day.'];
-        yield 'one thing with a large change' => [17, [], ['vacuum'], null, 'Too much for a young tank on one day.'];
+        yield 'all of it in a young tank' => [17, [], $all, null, 'Too much for a young tank in one day.'];
+        yield 'one thing with a large change' => [17, [], ['vacuum'], null, 'Too much for a young tank in one day.'];
         yield 'an old tank' => [300, [], $all, null, null];
         yield 'one of which nobody said how old it is' => [null, [], $all, null, 'How old is this tank?'];
         yield 'panes alone' => [17, [], ['glass'], null, null];
-        yield 'while nitrite is there' => [300, ['nitrite' => '0.5'], ['media'], null, 'Leave the filter alone now.'];
-        yield 'while ammonium is there' => [17, ['ammonium' => '2'], $all, null, 'Leave the filter alone now.'];
+        yield 'while nitrite is there' => [300, ['nitrite' => '0.5'], ['media'], null, 'Leave the filter alone for now.'];
+        yield 'while ammonium is there' => [17, ['ammonium' => '2'], $all, null, 'Leave the filter alone for now.'];
         yield 'the filter was rinsed three days ago' => [300, [], ['vacuum'], 3, 'The filter was rinsed within the last week.'];
         yield 'it was rinsed nine days ago' => [300, [], ['vacuum'], 9, null];
     }
@@ -62,7 +62,7 @@ final class YoungTankTest extends FeatureCase
             $this->rinsed($tank, $rinsed);
         }
         $page = $this->actingAs($keeper)->get("/tanks/$tank->id/maintenance?".http_build_query(['reason' => 'routine', 'tasks' => $tasks]))->assertOk();
-        foreach (['Too much for a young tank on one day.', 'How old is this tank?', 'Leave the filter alone now.', 'The filter was rinsed within the last week.'] as $line) {
+        foreach (['Too much for a young tank in one day.', 'How old is this tank?', 'Leave the filter alone for now.', 'The filter was rinsed within the last week.'] as $line) {
             $line === $says ? $page->assertSeeText($line) : $page->assertDontSeeText($line);
         }
         if ($says !== null) {

@@ -8,6 +8,7 @@ use App\Actions\AddAcid;
 use App\Models\Tank;
 use App\View\AcidPage;
 use App\View\TankLoop;
+use App\Words\WorkWords;
 use Cresco\Core\Work\Caution;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -22,7 +23,7 @@ final class AcidController extends Controller
         $page = $this->page($request, $tank, $request->query());
         $this->shareFaults($page->faults);
 
-        return view('tanks.acid', ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => Caution::Acid->text(), 'loop' => TankLoop::of($tank, '')]);
+        return view('tanks.acid', ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => WorkWords::caution(Caution::Acid), 'loop' => TankLoop::of($tank, '')]);
     }
 
     public function store(Request $request, Tank $tank, AddAcid $add): RedirectResponse

@@ -56,7 +56,7 @@ final class ComposeController extends Controller
     {
         $rules = ['schools' => ['required', 'array']];
         foreach (School::cases() as $school) {
-            $rules['schools.'.$school->value] = ['required', Rule::in(array_keys($school->choices()))];
+            $rules['schools.'.$school->value] = ['required', Rule::in($school->choices())];
         }
         $this->checked($request, $rules, ['*' => __('said.choose.listed')]);
         $chosen = [];

@@ -18,6 +18,7 @@ use App\Units\DoseUnit;
 use App\Units\Show;
 use App\View\Finding;
 use App\View\TankLoop;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Work\Caution;
@@ -93,7 +94,7 @@ final class ConditionerController extends Controller
             'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'unit' => $unit, 'jar' => $jar, 'jars' => $jars, 'isUsual' => $jar?->id === $usualJar?->id,
             'dose' => $working === null ? '' : ($unit === DoseUnit::Millilitre ? Show::rounded($working->value('dose'), $working->value('dose') < 10 ? 2 : 1).' mL' : $unit->text($working->value('dose'), $keeper->show())),
             'findings' => $findings, 'net' => $keeper->show()->volume($net),
-            'caution' => Caution::Conditioner->text(), 'loop' => TankLoop::of($tank, ''),
+            'caution' => WorkWords::caution(Caution::Conditioner), 'loop' => TankLoop::of($tank, ''),
         ]);
     }
 

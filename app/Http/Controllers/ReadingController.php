@@ -45,14 +45,26 @@ final class ReadingController extends Controller
 
     public function createForWater(Request $request, Water $water): View
     {
-        return $this->form($request, $water, '/source-waters/'.$water->id.'/test', LatestReadings::ofWaters([$water->id])[$water->id] ?? [], null);
+        return $this->form($request, $water, '/source-waters/'.$water->id.'/test'.(is_numeric($request->query('tank')) ? '?tank='.(int) $request->query('tank') : ''), LatestReadings::ofWaters([$water->id])[$water->id] ?? [], null);
     }
 
     public function storeForWater(Request $request, Water $water): RedirectResponse
     {
         $this->keep($request, $water);
 
-        return redirect('/source-waters')->with('status', __('said.done.readings'));
+        $tank = $this->tankFor($request, $water);
+
+        return redirect($tank === null ? '/source-waters/'.$water->id : '/tanks/'.$tank->id.'/water-change')->with('status', __('said.done.readings'));
+    }
+
+    /** The tank whose change asked for the test, or the only one that this water goes into. */
+    private function tankFor(Request $request, Water $water): ?Tank
+    {
+        $tanks = $this->keeper($request)->tanks();
+        $asked = $request->query('tank');
+        $into = is_numeric($asked) ? $tanks->whereKey((int) $asked)->get() : $tanks->where('water_id', $water->id)->limit(2)->get();
+
+        return $into->count() === 1 ? $into->first() : null;
     }
 
     /** @param array<string, Reading> $latest */

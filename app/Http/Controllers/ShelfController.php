@@ -29,7 +29,7 @@ final class ShelfController extends Controller
 
     public function create(Request $request): View
     {
-        return view('shelf.form', ['show' => $this->keeper($request)->show(), 'jar' => new Jar(['name' => '', 'salt' => null, 'unit' => 'g', 'label' => null, 'purity' => 1.0, 'price' => 0.0, 'stock' => null])]);
+        return view('shelf.form', ['show' => $this->keeper($request)->show(), 'jar' => new Jar(['name' => '', 'salt' => is_string($request->query('salt')) ? $request->query('salt') : null, 'unit' => $request->query('salt') === Jar::FEED ? 'mL' : 'g', 'label' => null, 'purity' => 1.0, 'price' => 0.0, 'stock' => null])]);
     }
 
     public function store(JarRequest $request): RedirectResponse

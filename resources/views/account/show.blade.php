@@ -1,5 +1,5 @@
-<x-layout title="Account">
-    <div class="page-head"><h1>Account</h1><span class="acts"><a href="/settings">Settings</a></span></div>
+<x-layout :title="__('account.show.account')">
+    <div class="page-head"><h1>{{ __('account.show.account') }}</h1><span class="acts"><a href="/settings">{{ __('account.show.settings') }}</a></span></div>
     @if($keeper->is_demo)<p class="muted">{{ __('account.demo') }}</p>@endif
     @if($keeper->isGuest())
     <section class="plain-form" aria-labelledby="keep-head"><h2 id="keep-head">{{ __('guest.keep') }}</h2>
@@ -14,56 +14,56 @@
     </section>
     <details class="danger"><summary>{{ __('guest.delete') }}</summary>
         <form method="post" action="/account/guest" novalidate>@csrf @method('delete')
-            <label class="tick"><input type="checkbox" name="sure" value="1" aria-describedby="e-f-sure"> All of it goes</label>
+            <label class="tick"><input type="checkbox" name="sure" value="1" aria-describedby="e-f-sure"> {{ __('account.show.delete_everything') }}</label>
             <p class="fault" id="e-f-sure">@error('sure'){{ $message }}@enderror</p>
             <button class="act beyond">{{ __('guest.delete_act') }}</button>
         </form>
     </details>
     @else
-    <section class="plain-form" id="data" aria-labelledby="data-head"><h2 id="data-head">All your data</h2>
-        <p><a class="act quiet" href="/account/data" download><x-icon name="download"/> Everything as one archive</a></p>
-        <p class="muted">Records as JSON and CSV, and photos. A new account of any Cresco takes it in as it is; links of helpers and of the calendar stay
-            behind.</p>
+    <section class="plain-form" id="data" aria-labelledby="data-head"><h2 id="data-head">{{ __('account.show.all_your_data') }}</h2>
+        <p><a class="act quiet" href="/account/data" download><x-icon name="download"/> {{ __('account.show.everything_as_one') }}</a></p>
+        <p class="muted">{{ __('account.show.records_as_json') }}</p>
         <form method="post" action="/account/data" enctype="multipart/form-data" data-progress="/imports/status">@csrf
-            <div class="field"><label for="f-archive">Take an archive in, while nothing is kept here yet</label><input id="f-archive" type="file"
+            <div class="field"><label for="f-archive">{{ __('account.show.import_an_archive') }}</label><input id="f-archive" type="file"
                 name="archive" accept=".zip,application/zip" aria-describedby="e-f-archive">
             <p class="fault" id="e-f-archive" role="alert">@error('archive'){{ $message }}@enderror</p></div>
             <x-taking-in/>
-            <button class="act quiet">Take in</button>
+            <button class="act quiet">{{ __('act.import') }}</button>
         </form>
     </section>
-    <section class="plain-form" aria-labelledby="backup-head"><h2 id="backup-head">Backups of all of this Cresco</h2>
+    <section class="plain-form" aria-labelledby="backup-head"><h2 id="backup-head">{{ __('account.show.backups_of_this') }}</h2>
         @foreach($backups as $line)<p>{{ $line }}</p>@endforeach
     </section>
-    <section class="plain-form" aria-labelledby="address-head"><h2 id="address-head">Address</h2>
-        <p>You sign in with {{ $keeper->email }}. A new one counts once the letter to it was answered.</p>
+    <section class="plain-form" aria-labelledby="address-head"><h2 id="address-head">{{ __('account.show.email') }}</h2>
+        <p>{{ __('account.show.you_sign_in', ['email' => $keeper->email]) }}</p>
         <form method="post" action="/account/address" novalidate>@csrf @method('put')
             <div class="row-fields">
-                <x-field name="email" label="New mail address" type="email" autocomplete="email"/>
-                <x-field name="address_password" label="Your password" type="password" autocomplete="current-password"/>
+                <x-field name="email" :label="__('account.show.new_email')" type="email" autocomplete="email"/>
+                <x-field name="address_password" :label="__('account.show.your_password')" type="password" autocomplete="current-password"/>
             </div>
-            <button class="act quiet">Send the letter</button>
+            <button class="act quiet">{{ __('account.show.send_the_email') }}</button>
         </form>
     </section>
-    <section class="plain-form" aria-labelledby="password-head"><h2 id="password-head">Password</h2>
+    <section class="plain-form" aria-labelledby="password-head"><h2 id="password-head">{{ __('account.show.password') }}</h2>
         <form method="post" action="/account/password" novalidate>@csrf @method('put')
             <div class="row-fields">
-                <x-field name="current_password" label="Your password now" type="password" autocomplete="current-password"/>
-                <x-field name="password" label="New password" type="password" autocomplete="new-password"
-                    help="At least ten characters, and none that is guessed first."/>
-                <x-field name="password_confirmation" label="New password again" type="password" autocomplete="new-password"/>
+                <x-field name="current_password" :label="__('account.show.current_password')" type="password" autocomplete="current-password"/>
+                <x-field name="password" :label="__('account.show.new_password')" type="password" autocomplete="new-password"
+                    :help="__('account.show.at_least_ten')"/>
+                <x-field name="password_confirmation" :label="__('account.show.new_password_again')" type="password" autocomplete="new-password"/>
             </div>
-            <p class="muted">All other devices are signed out.</p>
-            <button class="act quiet">Set it</button>
+            <p class="muted">{{ __('account.show.signs_out_all') }}</p>
+            <button class="act quiet">{{ __('account.show.change_password') }}</button>
         </form>
     </section>
-    <section class="plain-form" aria-labelledby="end-head"><h2 id="end-head">The end of it</h2>
-        <p>Everything goes: tanks, diary, photos, waters, shelf. Nobody can bring it back here. Take all your data with you first.</p>
+    <section class="plain-form" aria-labelledby="end-head"><h2 id="end-head">{{ __('account.show.delete_account') }}</h2>
+        <p>{{ __('account.show.this_deletes_everything') }}</p>
         <form method="post" action="/account" novalidate>@csrf @method('delete')
-            <div class="row-fields"><x-field name="delete_password" label="Your password" type="password" autocomplete="current-password"/></div>
-            <label class="tick"><input type="checkbox" name="sure" value="1" aria-describedby="e-f-sure"> All of it goes</label>
+            <div class="row-fields"><x-field name="delete_password" :label="__('account.show.your_password')" type="password"
+                autocomplete="current-password"/></div>
+            <label class="tick"><input type="checkbox" name="sure" value="1" aria-describedby="e-f-sure"> {{ __('account.show.delete_all_of') }}</label>
             <p class="fault" id="e-f-sure">@error('sure'){{ $message }}@enderror</p>
-            <button class="act quiet">Delete the account</button>
+            <button class="act quiet">{{ __('account.show.delete_the_account') }}</button>
         </form>
     </section>
     @endif

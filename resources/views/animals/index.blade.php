@@ -1,22 +1,21 @@
-<x-layout :title="'Livestock in '.$tank->name" :loop="$loop">
-    <div class="page-head"><h1>Livestock in {{ $tank->name }}</h1><a class="act" href="/tanks/{{ $tank->id }}/new-arrival">A bag has come</a></div>
+<x-layout :title="__('animals.page.title', ['tank' => $tank->name])" :loop="$loop">
+    <div class="page-head"><h1>{{ __('animals.page.title', ['tank' => $tank->name]) }}</h1><a class="act" href="/tanks/{{ $tank->id }}/new-arrival">{{
+        __('animals.page.arrivals') }}</a></div>
     @if($page->animals->isEmpty())<p>{{ __('animals.none') }}</p>@endif
     <ul class="plain-list animals">
     @foreach($page->animals as $animal)
         <li><div><h2>{{ App\View\AnimalsPage::name($animal) }} <b class="num">{{ $page->count($animal) }}</b></h2>
             <p class="muted">{{ $page->size($animal) }}
                 @foreach($page->heeds($animal) as $heed)<span class="beyond">{{ $heed }}</span> @endforeach</p></div>
-            @if($animal->events->count() > 1)<svg class="count-line" viewBox="0 0 160 28" width="160" height="28" role="img"><title>How many there
-                were, from {{ $show->date($animal->events->first()->day) }} to today</title><polyline
-                points="{{ $page->line($animal) }}"/></svg>@endif
+            @if($chart = $page->chart($animal))<div class="count"><x-chart :chart="$chart" :high="84"/></div>@endif
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/livestock/{{ $animal->id }}">@csrf
-                <label for="n-{{ $animal->id }}">How many</label><input id="n-{{ $animal->id }}" name="count" inputmode="numeric" size="5"
+                <label for="n-{{ $animal->id }}">{{ __('animals.page.count') }}</label><input id="n-{{ $animal->id }}" name="count" inputmode="numeric" size="5"
                     autocomplete="off" class="small-number">
                 @foreach(App\View\Choices::all('counts') as $kind)<button class="act quiet" name="event"
                     value="{{ $kind->value }}">{{ __('animals.event.'.$kind->value) }}<span class="visually-hidden">:
                     {{ App\View\AnimalsPage::name($animal) }}</span></button> @endforeach</form>
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/livestock/{{ $animal->id }}">@csrf @method('delete')<button
-                class="quiet">Take out<span class="visually-hidden">: {{ App\View\AnimalsPage::name($animal) }}</span></button></form></li>
+                class="quiet">{{ __('act.delete') }}<span class="visually-hidden">: {{ App\View\AnimalsPage::name($animal) }}</span></button></form></li>
     @endforeach
     </ul>
     @error('count')<p class="fault" role="alert">{{ $message }}</p>@enderror
@@ -32,26 +31,27 @@
         ['guess' => $show->rate(App\View\Choices::parameter('nitrate'), $guess)]) }}</button></form>
     @endif
     @endif
-    @if($page->doNotMeet())<p class="finding beyond">{{ $page->doNotMeet() }}</p>@endif
-    @foreach($page->prey() as $prey)<p class="finding beyond">{{ $prey }}</p>@endforeach
+    @if($page->doNotMeet())<x-finding tone="beyond">{{ $page->doNotMeet() }}</x-finding>@endif
+    @foreach($page->prey() as $prey)<x-finding tone="beyond">{{ $prey }}</x-finding>@endforeach
     @if($page->asks() !== '')
     <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/livestock-needs">@csrf<span>{{ __('animals.asks.lead') }} {{ $page->asks() }}.</span>
         <button class="act quiet">{{ __('animals.asks.act') }}</button></form>
     @endif
     @if($page->arrivals->isNotEmpty())
-    <section aria-labelledby="came-title"><h2 id="came-title">Came lately</h2><ul class="plain-list">
+    <section aria-labelledby="came-title"><h2 id="came-title">{{ __('animals.page.recent') }}</h2><ul class="plain-list">
         @foreach($page->arrivals as $arrival)<li><a
-            href="/tanks/{{ $tank->id }}/new-arrivals/{{ $arrival->id }}">{{ $arrival->what }}</a>, {{ $show->day($arrival->arrived_at) }}, by
-            {{ mb_strtolower(__('animals.means.'.$arrival->way)) }}@if($arrival->step !== null): {{ __('animals.course.round') }}@endif
+            href="/tanks/{{ $tank->id }}/new-arrivals/{{ $arrival->id }}">{{ $arrival->what }}</a>, {{ $show->day($arrival->arrived_at) }}:
+            {{ __($arrival->step !== null ? 'animals.course.round' : 'animals.means.'.$arrival->way) }}
             @if($page->apart($arrival))
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/new-arrivals/{{ $arrival->id }}">@csrf<span>{{ $page->apart($arrival) }}</span>
-            <button class="act quiet">End the quarantine<span class="visually-hidden"> of {{ $arrival->what }}</span></button></form>@endif</li>@endforeach
+            <button class="act quiet">{{ __('animals.page.end') }}<span class="visually-hidden">: {{ $arrival->what
+                }}</span></button></form>@endif</li>@endforeach
     </ul></section>
     @endif
-    <section aria-labelledby="more-title"><h2 id="more-title">One more kind</h2>
+    <section aria-labelledby="more-title"><h2 id="more-title">{{ __('animals.page.add') }}</h2>
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/livestock" novalidate>@csrf<div class="row-fields">
-        <x-choice name="kind" label="What" :options="App\View\AnimalsPage::kinds()"/><x-field name="name" label="Your name for them"/>
-        <x-field name="count" label="How many" mode="numeric"/><x-field name="length" label="Length when grown, if you know better"
-            :unit="$show->levels()->label" mode="decimal"/></div><button class="act">Keep</button></form></section>
+        <x-choice name="kind" :label="__('animals.page.kind')" :options="App\View\AnimalsPage::kinds()"/><x-field name="name" :label="__('animals.page.name')"/>
+        <x-field name="count" :label="__('animals.page.count')" mode="numeric"/><x-field name="length" :label="__('animals.page.length')"
+            :unit="$show->levels()->label" mode="decimal"/></div><button class="act">{{ __('act.add') }}</button></form></section>
     @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

@@ -1,7 +1,7 @@
-<x-layout title="New address" bare>
+<x-layout :title="__('auth.move.new_email')" bare>
     <div class="door">
-        <h1>New address</h1>
-        <p>From now on you sign in with {{ $email }}.</p>
-        <form method="post" action="{{ $action }}">@csrf<button class="act">It is mine</button></form>
+        <h1>{{ __('auth.move.new_email') }}</h1>
+        <p>{{ __('auth.move.from_now_on', ['what' => $email]) }}</p>
+        <form method="post" action="{{ $action }}">@csrf<button class="act">{{ __('auth.move.confirm') }}</button></form>
     </div>
 </x-layout>

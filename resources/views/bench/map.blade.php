@@ -33,5 +33,5 @@
         </g>
     @endforeach
 </svg>
-<p class="key"><span class="k reach"></span> in reach <span class="k home"></span> usual for these animals <span
-    class="k aim"></span> target @if($map->way() !== '')<span class="k path"></span> way of the tank @endif</p>
+<p class="key"><span class="k reach"></span> {{ __('bench.map.within_reach') }} <span class="k home"></span> {{ __('bench.map.usual_for_this') }} <span
+    class="k aim"></span> {{ __('bench.map.target') }} @if($map->way() !== '')<span class="k path"></span> {{ __('bench.map.path_of_the') }} @endif</p>

@@ -1,5 +1,5 @@
-<x-layout title="Mix water">
-    <div class="empty"><h1>What do you begin with?</h1>
-        <p>The bench brings tap, rain or RO water to the hardness your animals want, to the gram. Name the water you have, and read its GH and KH once.</p>
-        <p><a class="act" href="/source-waters/new">Name a water</a></p></div>
+<x-layout :title="__('bench.no_water.mix_water')">
+    <div class="empty"><h1>{{ __('bench.no_water.which_water_do') }}</h1>
+        <p>{{ __('bench.no_water.mix_water_brings') }}</p>
+        <p><a class="act" href="/source-waters/new">{{ __('bench.no_water.add_a_source') }}</a></p></div>
 </x-layout>

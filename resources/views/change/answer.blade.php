@@ -10,7 +10,7 @@
     </p>
     <x-findings :findings="$first"/>
 </div>
-<section class="board" aria-label="The change on the section">
+<section class="board" aria-label="{{ __('change.answer.the_water_change') }}">
     @include('parts.section', ['drawing' => $sheet->drawing, 'show' => $show])
     <ul class="level-list">
         @foreach($sheet->drawing->leaders as $leader)<li @class(['beyond' => $leader->beyond])><b>{{ $leader->first }}</b> {{ $leader->second }}</li>@endforeach
@@ -20,7 +20,7 @@
         <x-findings :findings="$rest"/></details>
     @endif
 </section>
-<aside class="side right" aria-label="What it will do">
+<aside class="side right" aria-label="{{ __('change.answer.what_it_will') }}">
     <h2>{{ __('change.page.does') }}</h2>
     <table class="moves"><caption class="visually-hidden">{{ __('change.page.does') }}</caption>
         <thead><tr><th scope="col"><span class="visually-hidden">{{ __('change.page.what') }}</span></th><th scope="col">{{ __('change.page.now') }}</th>
@@ -28,7 +28,8 @@
         <tbody>
         @foreach($sheet->moving() as $row)
             @php([$o, $p] = [$row->outlook, $row->outlook->parameter])
-            <tr @class(['beyond' => $row->beyondSwing || $row->outsideRange])><th scope="row">{{ $p->label() }}</th>
+            <tr @class(['beyond' => $row->beyondSwing || $row->outsideRange])><th scope="row"><x-term :key="$p->value"
+                :tank="$draft->tank">{{ $p->label() }}</x-term></th>
                 <td class="num">{{ $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</td>
                 <td class="num after">{{ $show->number($p, $o->after()->central(), $o->after()->halfWidth()) }}</td>
                 <td class="target">@if($row->range){{ $show->limitNumber($p, $row->range[0]) }}–{{ $show->limit($p, $row->range[1]) }}@endif</td></tr>
@@ -40,8 +41,9 @@
     @if($sheet->moving() === [] && $sheet->still() === [])<p class="muted">{{ __('change.page.untested') }}</p>@endif
     <details class="more" id="all-values"><summary>{{ __('change.page.all') }}</summary>
     <table class="forecast">
-        <caption class="visually-hidden">Forecast</caption>
-        <thead><tr><th scope="col">What it will do</th><th scope="col">now</th><th scope="col">after</th><th scope="col">next day</th></tr></thead>
+        <caption class="visually-hidden">{{ __('change.answer.forecast_4') }}</caption>
+        <thead><tr><th scope="col">{{ __('change.answer.what_it_will') }}</th><th scope="col">{{ __('change.answer.now') }}</th><th scope="col">{{
+            __('change.answer.after') }}</th><th scope="col">{{ __('change.answer.next_day') }}</th></tr></thead>
         <tbody>
         @foreach($sheet->rows() as $row)
             @php($o = $row->outlook)
@@ -49,9 +51,9 @@
             @continue($o->now === null && $o->after() === null)
             <tr @class(['beyond' => $row->beyondSwing])>
                 <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}@if($row->outsideRange) <b class="outside">{{ $row->outsideRange }}<span
-                    class="visually-hidden"> for these animals</span></b>@endif</small></th>
+                    class="visually-hidden"> {{ __('change.answer.for_these_animals') }}</span></b>@endif</small></th>
                 <td class="num">{{ $o->now ? $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) :
-                    '–' }}@if($row->assumed)<small>forecast</small>@elseif($o->now && $o->now->spread() > 0)<small>±
+                    '–' }}@if($row->assumed)<small>{{ __('change.answer.forecast') }}</small>@elseif($o->now && $o->now->spread() > 0)<small>±
                     {{ $show->plusMinus($p, ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</small>@endif</td>
                 <td class="num after">@if($o->after())<a
                     {!! $link($p->value.'.after') !!}>{{ $show->number($p, $o->after()->central(),
@@ -73,18 +75,20 @@
             @endif
         @endforeach
         @if($free = $draft->forecast->ammoniaAfter())
-            <tr><th scope="row">Free ammonia<small>mg/L NH₃-N</small></th><td></td>
+            <tr><th scope="row">{{ __('change.answer.free_ammonia') }}<small>{{ __('change.answer.mg_l_nh') }}</small></th><td></td>
                 <td class="num after"><a {!! $link('ammonia.after') !!}>{{ App\View\ChangeSheet::trace($free->value('NH3_N')) }}</a></td>
                 <td class="num">@if($n = $draft->forecast->ammoniaNextDay())<a
                     {!! $link('ammonia.next') !!}>{{ App\View\ChangeSheet::trace($n->value('NH3_N')) }}</a>@endif</td></tr>
         @endif
         </tbody>
     </table>
-    <p class="key"><span class="k was"></span> now <span class="k spread"></span> after <span class="k range"></span> target range</p>
-    <p class="workings">Workings:
-        <a {!! $link('volume') !!}>net volume</a>@if($draft->needed), <a {!! $link('needed') !!}>litres needed</a>@endif, <a
-            {!! $link('stream') !!}>refill temperature</a>, <a {!! $link('depth') !!}>standing
-            depth</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>routine peak</a>@endif
+    <p class="key"><span class="k was"></span> {{ __('change.answer.now') }} <span class="k spread"></span> {{ __('change.answer.after') }} <span
+        class="k range"></span> {{ __('change.answer.target_range') }}</p>
+    <p class="workings">{{ __('act.working') }}
+        <a {!! $link('volume') !!}>{{ __('change.answer.net_volume') }}</a>@if($draft->needed), <a {!! $link('needed') !!}>{{
+            __('change.answer.litres_needed') }}</a>@endif, <a
+            {!! $link('stream') !!}>{{ __('change.answer.new_water_temperature') }}</a>, <a {!! $link('depth') !!}>{{ __('change.answer.swimming_depth')
+                }}</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>{{ __('change.answer.nitrate_peak') }}</a>@endif
     </p>
     </details>
     @if($sheet->feedsPlants())
@@ -95,8 +99,8 @@
     @endif
 </aside>
 @if(request()->header('HX-Request'))
-    <div hx-swap-oob="innerHTML:#said">{{ $sheet->litres() }} {{ $draft->tank->keeper->volume_unit->label() }} out, {{ $show->percent($draft->share()) }} new
-        water. {{ $sheet->findings()[0]->head ?? '' }}</div>
+    <div hx-swap-oob="innerHTML:#said">{{ __('change.answer.out_new_water', ['litres' => $sheet->litres(), 'litres_too' =>
+        $draft->tank->keeper->volume_unit->label(), 'share' => $show->percent($draft->share()), 'what' => $sheet->findings()[0]->head ?? '']) }}</div>
     <span id="source-facts" class="source-facts" hx-swap-oob="true">@include('change.source')</span>
     <a id="bench-link" hx-swap-oob="true" href="{{ $sheet->benchLink() }}">{{ __('change.page.mix') }}</a>
     @include('change.faults', ['faults' => $faults])

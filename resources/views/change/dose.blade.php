@@ -1,9 +1,9 @@
 <h2>{{ __('food.after.head') }}</h2>
 @if($doses->doses() !== [])<ul class="plain-list doses-after">@foreach($doses->doses() as $dose)<li><b class="num">{{ $dose['amount'] }}</b>
     {{ $dose['name'] }} <small class="muted">{{ $dose['every'] }}</small></li>@endforeach</ul>@endif
-<p class="muted">{{ $doses->says() }} <a href="/tanks/{{ $tank->id }}/fertilising">Food</a></p>
+<p class="muted">{{ $doses->says() }} <a href="/tanks/{{ $tank->id }}/fertilising">{{ __('change.dose.fertilising') }}</a></p>
 @if($doses->rows() !== [])
-<details class="more"><summary>How far each is off</summary>
+<details class="more"><summary>{{ __('change.dose.how_far_each') }}</summary>
 <table class="plain"><thead><tr><th scope="col"></th><th scope="col">{{ __('food.after.left') }}</th><th scope="col">{{ __('food.after.aim') }}</th>
     <th scope="col">{{ __('food.after.give') }}</th></tr></thead><tbody>
     @foreach($doses->rows() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['after'] }}</td>

@@ -1,5 +1,5 @@
-<x-layout :title="'Water change in '.$tank->name" :loop="$loop">
-    <div class="empty"><h1>What goes in?</h1>
-        <p>A change is only as good as what is known about the new water. Name the tap, the rain barrel or the RO unit, and read it once.</p>
-        <p><a class="act" href="/source-waters/new">Name a water</a></p></div>
+<x-layout :title="__('change.no_water.title', ['tank' => $tank->name])" :loop="$loop">
+    <div class="empty"><h1>{{ __('change.no_water.which_water_goes') }}</h1>
+        <p>{{ __('change.no_water.a_forecast_needs') }}</p>
+        <p><a class="act" href="/source-waters/new">{{ __('change.no_water.add_a_source') }}</a></p></div>
 </x-layout>

@@ -5,9 +5,9 @@
 @php($ec = App\View\Choices::parameter('conductivity'))
 @php($celsius = App\View\Choices::parameter('temperature'))
 @php($show = $sheet->show)
-<x-layout :title="'Water change in '.$tank->name" :loop="$loop" wide act>
+<x-layout :title="__('change.show.title', ['tank' => $tank->name])" :loop="$loop" wide act>
     <p id="said" class="visually-hidden" role="status"></p>
-    <h1 class="visually-hidden">Water change in {{ $tank->name }}</h1>
+    <h1 class="visually-hidden">{{ __('change.show.water_change_in', ['tank' => $tank->name]) }}</h1>
     <form id="change" class="sheet change-sheet" method="post" action="/tanks/{{ $tank->id }}/checklists" novalidate
         hx-get="/tanks/{{ $tank->id }}/water-change" hx-trigger="input delay:90ms, recompute delay:60ms" hx-target="#answer" hx-swap="innerHTML"
             hx-sync="this:replace" hx-params="not _token,_once" hx-replace-url="true">
@@ -27,31 +27,33 @@
         <details class="side water-in" id="water-in"
             @if($errors->hasAny(['water', 'second_water', 'second_share', 'landing', 'drains', 'stream', 'waterline', 'inflow'])) open @endif>
             <summary>{{ __('change.page.water_in') }}<span id="source-facts" class="source-facts">@include('change.source')</span></summary>
-            <fieldset><legend>Water to go in</legend>
-                <div class="field"><label for="f-water">Water</label>
+            <fieldset><legend>{{ __('change.show.water_that_goes') }}</legend>
+                <div class="field"><label for="f-water">{{ __('change.show.source_water') }}</label>
                 <select id="f-water" name="water">@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}"
                     @selected($water->id === $input->first->id)>{{ $water->name }}</option>@endforeach</select>
                 <p class="fault" id="e-f-water">{{ $errors->first('water') }}</p></div>
                 <div class="row-fields blend">
-                    <div class="field"><label for="f-second_water">blended with</label><select id="f-second_water" name="second_water">
-                    <option value="">nothing</option>@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}"
+                    <div class="field"><label for="f-second_water">{{ __('change.show.blended_with') }}</label><select id="f-second_water" name="second_water">
+                    <option value="">{{ __('change.show.nothing') }}</option>@foreach($tank->keeper->waters as $water)<option value="{{ $water->id }}"
                         @selected($water->id === $input->second?->id)>{{ $water->name }}</option>@endforeach</select>
                     <p class="fault" id="e-f-second_water">{{ $errors->first('second_water') }}</p></div>
-                    <x-change-entry name="second_share" label="share" :value="$was('second_share', App\Units\Show::plain(100 * $tank->second_share, 0))"
+                    <x-change-entry name="second_share" :label="__('change.show.share')" :value="$was('second_share',
+                        App\Units\Show::plain(100 * $tank->second_share, 0))"
                         unit="%"/>
                 </div>
                 <div class="row-fields two">
-                    <x-change-entry name="landing" label="bring the tank to" :value="$was('landing')"
+                    <x-change-entry name="landing" :label="__('change.show.tank_temperature_after')" :value="$was('landing')"
                         :hint="$show->number($celsius, $sheet->draft->warmth->tank)" :unit="$show->unit($celsius)->label"/>
-                    <x-change-entry name="drains" label="times drained" :value="$was('drains', '1')" unit="×"/>
+                    <x-change-entry name="drains" :label="__('change.show.times_drained')" :value="$was('drains', '1')" unit="×"/>
                 </div>
                 <div class="row-fields two">
-                    <x-change-entry name="stream" label="new water is at" :value="$was('stream')"
+                    <x-change-entry name="stream" :label="__('change.show.new_water_temperature')" :value="$was('stream')"
                         :hint="$show->number($celsius, $sheet->draft->warmth->stream)" :unit="$show->unit($celsius)->label"/>
-                    <x-change-entry name="waterline" label="water below rim, now" :value="$was('waterline', $show->levels()->show($tank->water_below_rim))"
+                    <x-change-entry name="waterline" :label="__('change.show.water_level_below')" :value="$was('waterline',
+                        $show->levels()->show($tank->water_below_rim))"
                         :unit="$show->levels()->label"/>
                 </div>
-                <x-change-entry name="inflow" label="runs in while the tank drains, of what runs out" :value="$was('inflow', '0')" unit="%"/>
+                <x-change-entry name="inflow" :label="__('change.show.continuous_change_refill')" :value="$was('inflow', '0')" unit="%"/>
             </fieldset>
             <p class="links-line"><a id="bench-link" href="{{ $sheet->benchLink() }}">{{ __('change.page.mix') }}</a>
                 @if($batch = $sheet->draft->waters->batchOf($input->first))<a href="/batches/{{ $batch->id }}">{{ __('change.page.card') }}</a>@endif</p>
@@ -61,21 +63,21 @@
             </details>
         </details>
         <div id="answer" class="answer">@include('change.answer')</div>
-        <div class="amounts" role="group" aria-label="Amount, typed">
-            <span class="muted">Or type</span>
+        <div class="amounts" role="group" aria-label="{{ __('change.show.amount_typed') }}">
+            <span class="muted">{{ __('change.show.or_type') }}</span>
             {{-- Without a script the field that no longer says what it said is the one that was typed. --}}
             <noscript>@foreach($sheet->amounts() as $way => $value)<input type="hidden" name="{{ $way }}_was" value="{{ $value }}">@endforeach</noscript>
             @foreach(['litres' => auth()->user()->volume_unit->label(), 'percent' => '%', 'mark' => $show->levels()->label.' below rim', 'buckets'
                 => 'buckets'] as $way => $unit)
                 <x-change-entry :name="$way"
-                    :label="['litres' => 'Volume to drain', 'percent' => 'Percent', 'mark' => 'Drain mark', 'buckets' => 'Buckets'][$way]"
+                    :label="__('change.show.ways.'.$way)"
                     :value="$errors->has($way) ? $was($way) : $sheet->amounts()[$way]" :unit="$unit" :way="$way"/>
             @endforeach
         </div>
         <div class="acts">
-            <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/water-change">Work it out</button>
-            <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/maintenance">Add other work</button>
-            <button class="act large" id="do">Write the checklist</button>
+            <button class="act quiet no-script" formmethod="get" formaction="/tanks/{{ $tank->id }}/water-change">{{ __('act.work_out') }}</button>
+            <button class="act quiet" formmethod="get" formaction="/tanks/{{ $tank->id }}/maintenance">{{ __('change.show.add_maintenance') }}</button>
+            <button class="act large" id="do">{{ __('change.show.start_the_checklist') }}</button>
         </div>
         <div class="change-links">
             <p class="links-line"><a href="/tanks/{{ $tank->id }}/water-changes/create">{{ __('change.page.done') }}</a>

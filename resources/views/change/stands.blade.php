@@ -1,5 +1,5 @@
 {{-- Which stands are cut in the session, and down to where. --}}
-<fieldset class="compose-stands"><legend>Which stands, and down to where?</legend>
+<fieldset class="compose-stands"><legend>{{ __('change.stands.which_plant_groups') }}</legend>
     <input type="hidden" name="trim" value="1">
     @foreach($stands as $stand)
     <div class="compose-stand">
@@ -10,7 +10,8 @@
         <span class="entry">
             <input id="f-cut-{{ $stand['key'] }}" name="cut[{{ $stand['key'] }}]"
                 value="{{ is_string(request()->input('cut.'.$stand['key'])) ? request()->input('cut.'.$stand['key']) : $stand['to'] }}"
-                aria-label="{{ $stand['name'] }} down to" inputmode="decimal" autocomplete="off" maxlength="20" data-recompose
+                aria-label="{{ __('change.stands.trim_down_to', ['what' => $stand['name']]) }}" inputmode="decimal" autocomplete="off" maxlength="20"
+                    data-recompose
                     aria-describedby="e-f-cut-{{ $stand['key'] }}">
             <span class="unit">{{ $stand['unit'] }}</span>
         </span>

@@ -1,6 +1,7 @@
 @props(['findings'])
 <div class="findings">
     @foreach($findings as $finding)
-        <p class="finding {{ $finding->tone }}"><b>{{ $finding->head }}</b> {{ $finding->text }}</p>
+        <x-finding :tone="$finding->tone"><b>{{ $finding->head }}</b> {{ $finding->text }}
+            @foreach($finding->acts as $url => $act)<a class="act quiet" href="{{ $url }}">{{ $act }}</a> @endforeach</x-finding>
     @endforeach
 </div>

@@ -1,1 +1,2 @@
-<p class="taking-in" data-said hidden><progress aria-label="How much of the file is read"></progress> <output>Reading the file …</output></p>
+<p class="taking-in" data-said hidden><progress aria-label="{{ __('layout.taking_in.how_much_of') }}"></progress> <output>{{
+    __('layout.taking_in.reading_the_file') }}</output></p>

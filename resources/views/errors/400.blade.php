@@ -1,4 +1,4 @@
-<x-layout title="Not readable" bare>
-<div class="door"><h1>This could not be read</h1><p>Some of what was sent is no text: a letter that got lost on its way, or a byte that stands for none.
-    Nothing was kept of it.</p><p><a class="act large" href="/">To the round</a></p></div>
+<x-layout :title="__('error.unreadable.title')" bare>
+<div class="door"><h1>{{ __('error.unreadable.head') }}</h1><p>{{ __('error.unreadable.why') }}</p><p><a class="act large" href="/">{{ __('error.today')
+    }}</a></p></div>
 </x-layout>

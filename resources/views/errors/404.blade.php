@@ -1,3 +1,4 @@
-<x-layout title="Nothing here" bare>
-<div class="door"><h1>Nothing is here</h1><p>It was taken out, or the address is mistyped.</p><p><a class="act large" href="/">To the round</a></p></div>
+<x-layout :title="__('error.nothing.title')" bare>
+<div class="door"><h1>{{ __('error.nothing.head') }}</h1><p>{{ __('error.nothing.why') }}</p><p><a class="act large" href="/">{{ __('error.today')
+    }}</a></p></div>
 </x-layout>

@@ -1,3 +1,3 @@
-<x-layout title="Too often" bare>
-<div class="door"><h1>That was too often</h1><p>Wait a minute, then try again. Nothing was lost.</p><p><a class="act large" href="/">To the round</a></p></div>
+<x-layout :title="__('error.often.title')" bare>
+<div class="door"><h1>{{ __('error.often.head') }}</h1><p>{{ __('error.often.why') }}</p><p><a class="act large" href="/">{{ __('error.today') }}</a></p></div>
 </x-layout>

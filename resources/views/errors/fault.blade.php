@@ -1,5 +1,5 @@
-<x-layout title="That cannot be" :bare="!auth()->check()">
-<div class="door"><h1>That cannot be</h1><p class="finding beyond" role="alert">{{ $message }}</p>
-<p>Nothing was changed. Go back, and try it with other figures.</p>
-<p><a class="act large" href="{{ $back }}">Back</a> <a class="act quiet" href="/">To the round</a></p></div>
+<x-layout :title="__('error.impossible.title')" :bare="!auth()->check()">
+<div class="door"><h1>{{ __('error.impossible.head') }}</h1><x-finding tone="beyond" role="alert">{{ $message }}</x-finding>
+<p>{{ __('error.impossible.why') }}</p>
+<p><a class="act large" href="{{ $back }}">{{ __('error.back') }}</a> <a class="act quiet" href="/">{{ __('error.today') }}</a></p></div>
 </x-layout>

@@ -1,3 +1,5 @@
 <!doctype html>
-<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>Not kept · Cresco</title></head>
-<body><h1>Nothing was kept</h1><p>{{ $message }}</p><p>Go back: what you typed is still there.</p><p><a href="/">To the round</a></p></body></html>
+<html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>{{ __('limits.unwritten.head') }} ·
+    Cresco</title></head>
+<body><h1>{{ __('limits.unwritten.head') }}</h1><p>{{ $message }}</p><p>{{ __('error.unwritten') }}</p><p><a
+    href="/">{{ __('error.today') }}</a></p></body></html>

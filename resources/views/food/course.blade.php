@@ -1,7 +1,7 @@
 @php($label = $strip->nutrient->label())
 <div class="course" id="course-{{ $strip->nutrient->value }}">
     <p class="of">
-        <b>{{ $label }}</b> <small>{{ $strip->chart->unit }}</small>
+        <b><x-term :key="$strip->nutrient->value" :tank="$tank">{{ $label }}</x-term></b> <small>{{ $strip->chart->unit }}</small>
         <a class="num now" href="?working={{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}"
             data-working="{{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}">{{ $page->short($strip->nutrient, $strip->now()) }}</a>
     </p>

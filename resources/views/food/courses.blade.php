@@ -6,7 +6,7 @@
 @else
 <div id="found-{{ $name }}" class="course-found">
     @foreach($page->findings($name) as $finding)
-    <p class="finding {{ $finding->tone }}"><b>{{ $finding->head }}</b> {{ $finding->text }}</p>
+    <x-finding :tone="$finding->tone"><b>{{ $finding->head }}</b> {{ $finding->text }}</x-finding>
     @endforeach
 </div>
 @endif

@@ -14,11 +14,11 @@
         </ul>
         <p class="muted">{{ __('food.slowly') }}</p>
         @if($page->ends() !== [])
-        <p class="finding heed"><b>{{ trans_choice('food.ends.head', count($page->ends())) }}</b> {{ implode('; ', $page->ends()) }}</p>
+        <x-finding tone="heed"><b>{{ trans_choice('food.ends.head', count($page->ends())) }}</b> {{ implode('; ', $page->ends()) }}</x-finding>
         <label class="tick"><input type="checkbox" name="end_others" value="1" aria-describedby="e-end-others"> {{ __('food.ends.tick') }}</label>
         <p class="fault" id="e-end-others" role="alert">@error('end_others'){{ $message }}@enderror</p>
         @endif
-        <button class="act quiet">Plan these doses</button>
+        <button class="act quiet">{{ __('food.plans.plan_these_doses') }}</button>
         <a href="/tanks/{{ $tank->id }}/own-fertiliser">{{ __('food.bottle.link') }}</a>
     </form>
     @else
@@ -33,66 +33,67 @@
         @endforeach
     </p>@endif
 </section>
-@if($page->tooClose())<p class="finding heed">{{ $page->tooClose() }}</p>@endif
+@if($page->tooClose())<x-finding tone="heed">{{ $page->tooClose() }}</x-finding>@endif
 @if($page->steps() !== null)<p class="steps">{{ $page->steps() }}</p>@endif
-<details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on', 'consent'])) open @endif><summary>Doses that are planned</summary>
+<details class="more" @if($errors->hasAny(['plan_jar', 'plan_amount', 'every', 'starts_on', 'consent'])) open @endif><summary>{{
+    __('food.plans.planned_doses') }}</summary>
     @foreach($tank->dosePlans as $plan)
     <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}">
         @csrf @method('delete')
         <span>{{ $page->planWords($plan) }}</span>
-        <button class="quiet">Take out<span class="visually-hidden">: {{ $plan->jar->name }}</span></button>
+        <button class="quiet">{{ __('act.delete') }}<span class="visually-hidden">: {{ $plan->jar->name }}</span></button>
     </form>
     @if($page->isGoal($plan))
     @foreach($page->doserLines($plan) as $line)<p class="doser-line">{{ $line['words'] }}@if($line['working']) <a
-        href="?working={{ $line['working'] }}" data-working="{{ $line['working'] }}">working</a>@endif</p>@endforeach
+        href="?working={{ $line['working'] }}" data-working="{{ $line['working'] }}">{{ __('act.working') }}</a>@endif</p>@endforeach
     @if($plan->jar->unit === 'mL')
     <details class="doser"><summary>{{ __('food.doser.head') }}<span class="visually-hidden">: {{ $plan->jar->name }}</span></summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans/{{ $plan->id }}/doser" novalidate>
             @csrf
             <div class="row-fields">
-                <x-field name="ran" label="set to give" unit="mL" mode="decimal" small/>
-                <x-field name="measured" label="in the cylinder" unit="mL" mode="decimal" small/>
-                <x-field name="bottle" label="bottle filled to" unit="mL" mode="decimal" small/>
+                <x-field name="ran" :label="__('food.plans.pump_set_to')" unit="mL" mode="decimal" small/>
+                <x-field name="measured" :label="__('food.plans.in_the_cylinder')" unit="mL" mode="decimal" small/>
+                <x-field name="bottle" :label="__('food.plans.bottle_filled_to')" unit="mL" mode="decimal" small/>
                 <x-field name="at" :label="__('food.doser.runs')" type="time" :value="$plan->at" small/>
             </div>
-            <button class="act quiet">Keep</button>
-            @if($page->hasDoser())<button class="act quiet" name="from" value="device">Let it run 50 mL</button>@endif
-            @if($plan->by_doser)<button class="quiet" name="by_hand" value="1">By hand again</button>@endif
+            <button class="act quiet">{{ __('food.plans.calibrate') }}</button>
+            @if($page->hasDoser())<button class="act quiet" name="from" value="device">{{ __('food.plans.run_50_ml') }}</button>@endif
+            @if($plan->by_doser)<button class="quiet" name="by_hand" value="1">{{ __('food.plans.dose_by_hand') }}</button>@endif
         </form>
     </details>
     @endif
     @endif
     @endforeach
     @if($page->jars() === [])
-    <p>{{ __('food.no_feeds') }} <a href="/products/new">Put one on the shelf</a></p>
+    <p>{{ __('food.no_feeds') }} <a href="/products/new?salt={{ App\Models\Jar::FEED }}">{{ __('food.plans.add_a_fertiliser') }}</a></p>
     @else
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/dose-plans" novalidate>
         @csrf
-        <x-choice name="plan_jar" label="Jar or bottle" :value="array_key_first($page->jars())" :options="$page->jars()"/>
+        <x-choice name="plan_jar" :label="__('food.plans.product')" :value="array_key_first($page->jars())" :options="$page->jars()"/>
         <div class="row-fields">
-            <x-field name="plan_amount" label="each time" mode="decimal" small/>
-            <x-field name="every" label="every" unit="days" :value="$page->school->every()" mode="numeric" small/>
-            <x-field name="starts_on" label="from" type="date" :value="$page->show->local(now())->format('Y-m-d')" small/>
+            <x-field name="plan_amount" :label="__('food.plans.per_dose')" mode="decimal" small/>
+            <x-field name="every" :label="__('food.plans.every')" unit="days" :value="$page->school->every()" mode="numeric" small/>
+            <x-field name="starts_on" :label="__('food.plans.from')" type="date" :value="$page->show->local(now())->format('Y-m-d')" small/>
         </div>
         @error('consent')<x-field name="consent" :label="__('food.consent.label')" small/>@enderror
-        <button class="act quiet">Plan it</button>
+        <button class="act quiet">{{ __('food.plans.plan_it') }}</button>
     </form>
     @endif
 </details>
 @if($page->noted() !== [])
-<details class="more"><summary>Noted in the last week</summary>
+<details class="more"><summary>{{ __('food.plans.logged_in_the') }}</summary>
     @foreach($page->noted() as $dose)
     <form class="line-form" method="post" action="/tanks/{{ $tank->id }}/doses/{{ $dose->id }}">
         @csrf @method('delete')
         <span>{{ ucfirst($page->show->when($dose->given_at)) }}:
-            {{ $page->of($dose->amount, $dose->unit) }} {{ $dose->name }}@if($dose->missed), left out @endif</span>
-        <button class="quiet">Take back<span class="visually-hidden">: {{ $dose->name }}</span></button>
+            {{ $page->of($dose->amount, $dose->unit) }} {{ $dose->name }}@if($dose->missed), {{ __('food.plans.missed') }} @endif</span>
+        <button class="quiet">{{ __('act.undo') }}<span class="visually-hidden">: {{ $dose->name }}</span></button>
     </form>
     @endforeach
 </details>
 @endif
 <details class="more" id="in-and-out" @if($errors->hasAny(['file', 'meals'])) open @endif><summary>{{ __('food.file.head') }}</summary>
-    <p><a href="/tanks/{{ $tank->id }}/doses.csv" download><x-icon name="download"/> All doses as CSV</a></p>
+    <p><a href="/tanks/{{ $tank->id }}/doses.csv" download><x-icon name="download"/> {{ __('food.plans.all_doses_as') }}</a></p>
     <form method="post" action="/tanks/{{ $tank->id }}/doses.csv" enctype="multipart/form-data"
         data-progress="/imports/status">@csrf
         <div class="field"><label for="f-file">{{ __('food.file.label') }}</label><input id="f-file" type="file" name="file" accept=".csv,text/csv"

@@ -1,15 +1,15 @@
 @php($show = $page->show)
-<x-layout :title="'Fertilising in '.$tank->name" :loop="$loop" wide :act="$page->asks()">
-    <h1 class="visually-hidden">Fertilising in {{ $tank->name }}</h1>
+<x-layout :title="__('food.show.title', ['tank' => $tank->name])" :loop="$loop" wide :act="$page->asks()">
+    <h1 class="visually-hidden">{{ __('food.show.fertilising_in', ['tank' => $tank->name]) }}</h1>
     <div class="sheet food">
-        <section class="board" aria-label="Doses of today, and charts of the nutrients">
+        <section class="board" aria-label="{{ __('food.show.todays_doses_and') }}">
             @include('food.today')
             <div id="courses">@include('food.courses')</div>
-            <details class="more on-day"><summary>As a table</summary>
+            <details class="more on-day"><summary>{{ __('food.show.as_a_table') }}</summary>
                 <div id="course-table" class="table-scroll" tabindex="0" role="region" aria-label="{{ __('food.table') }}">@include('food.table')</div>
             </details>
         </section>
-        <aside class="side right" aria-label="Doses">
+        <aside class="side right" aria-label="{{ __('food.show.doses') }}">
             @include('food.trial')
             @include('food.plans')
             @include('food.school')

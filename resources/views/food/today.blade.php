@@ -28,8 +28,9 @@
         <span class="pair">
             <button class="act {{ $due['dose'] || $due['plan']->by_doser ? 'quiet' : '' }}" name="state" value="given"
                 @if($due['plan']->id === $page->firstToNote()) id="do" @endif
-                @disabled($due['dose'] && !$due['dose']->missed)>Given<span class="visually-hidden">: {{ $due['plan']->jar->name }}</span></button>
-            <button class="act quiet" name="state" value="missed" @disabled($due['dose']?->missed)>Left out<span
+                @disabled($due['dose'] && !$due['dose']->missed)>{{ __('food.today_page.given') }}<span class="visually-hidden">: {{ $due['plan']->jar->name
+                    }}</span></button>
+            <button class="act quiet" name="state" value="missed" @disabled($due['dose']?->missed)>{{ __('food.today_page.missed') }}<span
                 class="visually-hidden">: {{ $due['plan']->jar->name }}</span></button>
         </span>
     </form>

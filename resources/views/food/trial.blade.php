@@ -1,6 +1,6 @@
 <form id="trial" class="food-trial" method="get" action="/tanks/{{ $tank->id }}/fertilising" novalidate
     hx-get="/tanks/{{ $tank->id }}/fertilising" hx-trigger="input delay:90ms" hx-target="#courses" hx-swap="innerHTML" hx-sync="this:replace">
-    <h2>What if</h2>
+    <h2>{{ __('food.trial_page.what_if') }}</h2>
     <div class="row-fields">
         @foreach($page->goals() as $plan)
         <div class="field small">
@@ -13,19 +13,19 @@
         </div>
         @endforeach
         <div class="field small">
-            <label for="f-share">each change</label>
+            <label for="f-share">{{ __('food.trial_page.each_water_change') }}</label>
             <span class="entry"><input id="f-share" aria-describedby="e-f-share" name="share" inputmode="decimal" autocomplete="off" maxlength="12"
                 value="{{ App\Units\Show::plain(100 * ($page->trial->share ?? $tank->routine_share), 1) }}"><span class="unit">%</span></span>
             <p class="fault" id="e-f-share">{{ $errors->first('share') }}</p>
         </div>
         @if($tank->food_grams)
         <div class="field small">
-            <label for="f-meals">food of the animals</label>
+            <label for="f-meals">{{ __('food.trial_page.fish_food') }}</label>
             <span class="entry"><input id="f-meals" aria-describedby="e-f-meals" name="meals" inputmode="decimal" autocomplete="off" maxlength="12"
                 value="{{ App\Units\Show::plain(100 * $page->trial->meals, 1) }}"><span class="unit">%</span></span>
             <p class="fault" id="e-f-meals">{{ $errors->first('meals') }}</p>
         </div>
         @endif
     </div>
-    <button class="act quiet no-script">Work it out</button>
+    <button class="act quiet no-script">{{ __('act.work_out') }}</button>
 </form>

@@ -25,7 +25,7 @@
         <form class="aim" method="post" action="{{ $page->url() }}">@csrf @method('put')
             <x-choice name="aim" :label="__('inquiry.aim.label')" :value="$page->inquiry->aim->value"
                 :options="collect(App\Models\Aim::cases())->mapWithKeys(fn ($aim) => [$aim->value => __('inquiry.aim.'.$aim->value)])"/>
-            <button class="act quiet">Keep it</button>
+            <button class="act quiet">{{ __('act.save') }}</button>
         </form>
         @if($page->inquiry->aim !== App\Models\Aim::None)<p>{{ __('inquiry.aim.'.$page->inquiry->aim->value.'_word') }}</p>@endif
         @endif

@@ -1,5 +1,4 @@
-<x-layout :title="'Forecast check at '.$tank->name" :loop="$loop">
-    <div class="empty"><h1>Nothing to look back at yet</h1><p>Once a change has been done by its checklist, its forecast stands here against what you
-        measured.</p>
-    <p><a class="act" href="/tanks/{{ $tank->id }}/water-change">Plan a change</a></p></div>
+<x-layout :title="__('look_back.empty.title', ['tank' => $tank->name])" :loop="$loop">
+    <div class="empty"><h1>{{ __('look_back.empty.nothing_to_check') }}</h1><p>{{ __('look_back.empty.once_you_have') }}</p>
+    <p><a class="act" href="/tanks/{{ $tank->id }}/water-change">{{ __('look_back.empty.plan_a_water') }}</a></p></div>
 </x-layout>

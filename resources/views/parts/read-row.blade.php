@@ -3,7 +3,8 @@
 @php($name = $parameter->value)
 @php($last = $latest[$name] ?? null)
 <div class="read-row">
-    <label for="r-{{ $name }}">{{ $parameter->label() }} <small>{{ $kit->unit->label }}</small></label>
+    <div class="read-name"><label for="r-{{ $name }}">{{ $parameter->label() }} <small>{{ $kit->unit->label }}</small></label> <x-term
+        :key="$parameter->value" :tank="$of instanceof App\Models\Tank ? $of : null"/></div>
     <div class="read-entry">
         <input id="r-{{ $name }}" name="readings[{{ $name }}]" value="{{ is_string(old('readings.'.$name)) ? old('readings.'.$name) : '' }}"
             autocomplete="off" inputmode="{{ $kit->isChart() ? 'text' : 'decimal' }}" maxlength="60"
@@ -12,17 +13,18 @@
         @if($kit->isChart())
         <div class="chart" data-chart="r-{{ $name }}" data-fields="{{ implode(' ', $kit->fields) }}">
             <input type="range" min="-1" max="{{ 4 * (count($kit->fields) - 1) + 1 }}" value="-1" step="1"
-                aria-label="{{ $parameter->label() }} on the colour chart" aria-valuetext="not read">
+                aria-label="{{ __('layout.read_row.on_the_colour', ['what' => $parameter->label()]) }}" aria-valuetext="{{ __('layout.read_row.untested') }}">
             <div class="chart-fields" aria-hidden="true"><span
                 class="none">–</span>@foreach($kit->fields as $field)<span>{{ App\Units\Show::plain($field, 3) }}</span>@endforeach</div>
         </div>
         @endif
         <p class="fault" id="e-r-{{ $name }}">@error('readings.'.$name){{ $message }}@enderror</p>
-        @error('ask.readings.'.$name)<label class="tick"><input type="checkbox" name="sure[]" value="{{ $name }}"> it is so</label>@enderror
+        @error('ask.readings.'.$name)<label class="tick"><input type="checkbox" name="sure[]" value="{{ $name }}"> {{ __('layout.read_row.it_is_right')
+            }}</label>@enderror
     </div>
     <small class="last" id="h-r-{{ $name }}">
         @if($last)
-            last {{ $show->reading($last->toCore()) }}, {{ $show->day($last->taken_at) }} ·
+            {{ __('layout.read_row.last', ['what' => $show->reading($last->toCore()), 'day' => $show->day($last->taken_at)]) }}
         @endif
         {{ App\View\Words::kit($kit) }}
         @if($kit->isSet())<span class="pen-age" id="pen-{{ $name }}">@include('parts.pen-age')</span>@endif

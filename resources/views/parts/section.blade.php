@@ -11,7 +11,7 @@
     @if($over ?? false) data-per="{{ $show->levels()->toBase(1) }}" data-scale="{{ $d->scale }}" @endif
     @if($d->draggable) data-per="{{ $show->levels()->toBase(1) }}" data-rim="{{ $d->top }}" data-scale="{{ $d->scale }}" data-full="{{ $lineY }}"
         data-floor="{{ $d->floor }}" @endif>
-    <title id="{{ $uid }}-t">Section of {{ $d->tank->name !== '' ? $d->tank->name : 'the tank' }}</title>
+    <title id="{{ $uid }}-t">{{ __('layout.section.of', ['tank' => $d->tank->name !== '' ? $d->tank->name : __('layout.section.unnamed')]) }}</title>
     <desc id="{{ $uid }}-d">{{ $d->description($show) }}</desc>
     <defs>
         <pattern id="{{ $uid }}-h" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -80,7 +80,8 @@
     @if(!$d->plain && $lineY > $fullY)<path class="waterline was" d="M{{ $d->innerLeft() }} {{ $fullY }}h{{ $d->innerWidth() }}" stroke="#1d6f80"
         stroke-dasharray="3 4"/>@endif
     @if(!$d->plain)
-        <text class="say" x="{{ $d->left }}" y="{{ $d->top - 12 }}">waterline, {{ $show->level($d->waterline) }} under the rim</text>
+        <text class="say" x="{{ $d->left }}" y="{{ $d->top - 12 }}">{{ __('layout.section.waterline_below_the', ['level' => $show->level($d->waterline)])
+            }}</text>
         @if($d->mark === null)
             <g class="dimension"><path d="M{{ $d->right + 22 }} {{ $d->top }}V{{ $d->outerBottom }}m-6 0h12M{{ $d->right + 16 }} {{ $d->top }}h12"
                 stroke="currentColor" fill="none"/>
@@ -114,7 +115,7 @@
     @endif
     @if($markY !== null)
         @if($d->draggable)
-        <g id="drain-line" class="drain-line" tabindex="0" role="slider" aria-label="Drain mark" aria-orientation="vertical"
+        <g id="drain-line" class="drain-line" tabindex="0" role="slider" aria-label="{{ __('layout.section.drain_mark') }}" aria-orientation="vertical"
             aria-valuemin="{{ (int) floor($d->waterline) }}" aria-valuemax="{{ (int) $d->vessel->rim }}" aria-valuenow="{{ (int) round($d->mark) }}"
             aria-valuetext="{{ round($d->mark) }} millimetres below the rim">
             <rect class="grip" x="{{ $d->left - 24 }}" y="{{ $markY - 22 }}" width="{{ $d->right - $d->left + 60 }}" height="44" fill="transparent"/>

@@ -1,7 +1,7 @@
 {{-- Any computed figure: formula by formula with the keeper's numbers, where constants come from, what moves it most. --}}
 @if($working === null)
-<h2>No working here</h2>
-<p>This figure is not computed yet: a reading it needs is missing.</p>
+<h2>{{ __('working.page.not_worked_out') }}</h2>
+<p>{{ __('working.page.a_test_that') }}</p>
 @else
 @php($number = App\View\Words::figure(...))
 @php($show = request()->user()?->show())
@@ -14,7 +14,8 @@
             <span class="what">{{ $line->label }}</span>
             <code>{{ str_replace(['*', ' - '], ['·', ' − '], $line->formula->text) }}</code>
             @if($line->solvedFor)
-                <span class="result">solved for {{ $line->solvedFor }} = <b>{{ $number($line->result) }}</b> {{ $line->unit }}</span>
+                <span class="result">{{ __('working.page.solved_for', ['what' => $line->solvedFor]) }} <b>{{ $number($line->result) }}</b> {{ $line->unit
+                    }}</span>
                 @php($values[$line->solvedFor] = $number($line->result))
             @else
                 <code class="filled">= {{ str_replace(['*', ' - '], ['·', ' − '], $line->formula->filledIn($values)) }}</code>
@@ -28,24 +29,25 @@
 </ol>
 @php($estimate = $working->estimate())
 @if($estimate->spread() > 0)
-<p class="band-line">As exactly as you can measure, it lies eight times out of ten between <b>{{ $number($estimate->low(), 3) }}</b> and
+<p class="band-line">{{ __('working.page.with_your_test') }} <b>{{ $number($estimate->low(), 3) }}</b> {{ __('working.page.and') }}
     <b>{{ $number($estimate->high(), 3) }}</b>.</p>
 @endif
-<h3>What goes in</h3>
-<table class="plain"><thead><tr><th>Symbol</th><th>Meaning</th><th>Value</th><th>From</th></tr></thead><tbody>
+<h3>{{ __('working.page.what_goes_in') }}</h3>
+<table class="plain"><thead><tr><th>{{ __('working.page.symbol') }}</th><th>{{ __('working.page.meaning') }}</th><th>{{ __('working.page.value')
+    }}</th><th>{{ __('working.page.where_from') }}</th></tr></thead><tbody>
     @foreach([...$working->givens(), ...$working->constants()] as $given)
         <tr><td><code>{{ $given->symbol }}</code></td><td>{{ $given->label }}</td>
             <td class="num">{{ $number($given->value->central()) }}@if($given->value->spread() > 0) ± {{ $number($given->value->spread(), 2) }}@endif
                 {{ $given->unit }}@if($own = $show?->own($given->value->central(), $given->unit)) ({{ $own }})@endif</td>
-            <td>{{ $given->source ?? 'you' }}@if($given->grade) · {{ $given->grade->value }}@endif</td></tr>
+            <td>{{ $given->source ?? __('working.page.you') }}@if($given->grade) · {{ $given->grade->value }}@endif</td></tr>
     @endforeach
 </tbody></table>
 @php($sensitivities = array_slice($working->sensitivities(), 0, 3))
 @if($sensitivities !== [])
-<h3>What would change it most</h3>
+<h3>{{ __('working.page.what_would_change') }}</h3>
 <ul class="moves">
     @foreach($sensitivities as $move)
-        <li>{{ ucfirst($move->given->label) }}: {{ $number($move->step, 2) }} {{ $move->given->unit }} more makes it
+        <li>{{ __('working.page.more', ['what' => ucfirst($move->given->label), 'step' => $number($move->step, 2).' '.$move->given->unit]) }}
             <b>{{ $move->effect < 0 ? $number(-$move->effect, 2).' less' : $number($move->effect, 2).' more' }}</b></li>
     @endforeach
 </ul>

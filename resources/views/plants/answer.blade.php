@@ -3,21 +3,21 @@
     <b class="day-words">{{ ucfirst($page->dayWords()) }}</b>
     <span>
         @if($page->day > 0)
-        drawn with the cuts that are ticked
+        {{ __('plants.answer.drawn_with_the') }}
         @elseif($page->day < 0)
-        drawn as it was
+        {{ __('plants.answer.drawn_without_trims') }}
         @else
-        drag a line to cut there
+        {{ __('plants.answer.drag_a_line') }}
         @endif
         @if($page->lightScale() !== [])
-        · light under the water: <a href="?working=light" data-working="light">working</a>
+        · {{ __('plants.answer.par_under_water') }} <a href="?working=light" data-working="light">{{ __('act.working') }}</a>
         @endif
     </span>
 </p>
 @include('parts.section', ['drawing' => $page->drawing, 'show' => $show, 'over' => 'plants.over'])
 <div class="from-above">
     <svg class="stand-plan" width="{{ $page->planWidth() + 8 }}" viewBox="-4 -4 {{ $page->planWidth() + 8 }} {{ $page->planHeight() + 8 }}" role="img"
-        aria-label="From above, front pane below: {{ count($page->plan()) }} stands; the list has them all">
+        aria-label="{{ __('plants.answer.from_above_front_glass', ['count' => count($page->plan())]) }}">
         <defs>
             <pattern id="plan-shade" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><path class="shade-line" d="M0 0v6"/>
             </pattern>
@@ -39,13 +39,13 @@
         <polygon class="glass" points="{{ $page->outline() }}"/>
     </svg>
     <div class="below">
-        <p class="key">From above, front pane below. Hatched: less light than it asks for.</p>
+        <p class="key">{{ __('plants.answer.from_above_front') }}</p>
         @foreach($page->sum() as $i => $line)
-        <p>{{ $line }}@if($i === 0) <a href="?working=taken" data-working="taken">working</a>@endif</p>
+        <p>{{ $line }}@if($i === 0) <a href="?working=taken" data-working="taken">{{ __('act.working') }}</a>@endif</p>
         @endforeach
     </div>
 </div>
-<details class="more on-day"><summary>Every stand on that day, in words</summary>
+<details class="more on-day"><summary>{{ __('plants.answer.every_plant_group') }}</summary>
     <ul>@foreach($page->seenOnDay() as $line)<li>{{ $line }}</li>@endforeach</ul>
 </details>
 @if($isPart)

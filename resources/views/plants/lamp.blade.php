@@ -10,10 +10,10 @@
     @if(!$lamp)<input type="hidden" name="new" value="1">@endif
     <div class="row-fields three">
         @foreach([
-            'kind' => ['It is a', App\View\Choices::options('lamp')],
-            'type' => ['of', App\View\Choices::options('lamp_type')],
-            'colour' => ['Its light', App\View\Choices::options('light')],
-            'told_by' => ['Known by its', collect(App\Models\LampSource::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
+            'kind' => [__('plants.lamp.kind'), App\View\Choices::options('lamp')],
+            'type' => [__('plants.lamp.type'), App\View\Choices::options('lamp_type')],
+            'colour' => [__('plants.lamp.colour'), App\View\Choices::options('light')],
+            'told_by' => [__('plants.lamp.told_by'), collect(App\Models\LampSource::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
         ] as $name => [$label, $options])
         <div class="field">
             <label for="f-{{ $name }}-{{ $key }}">{{ $label }}</label>
@@ -24,10 +24,11 @@
         </div>
         @endforeach
         @foreach([
-            'told' => ['Figure', ''], 'dimmer' => ['Dimmed to', '%'], 'length' => ['Length', $levels->label], 'width' => ['Width', $levels->label], 'above' =>
-                ['Over the water', $levels->label],
-            'angle' => ['Opens by', '°'], 'hours' => ['On for', 'h a day'], 'ramp' => ['Ramp, each way', 'min'], 'spots' => ['Spots', ''], 'across' =>
-                ['Middle, from the left', '%'], 'front' => ['Middle, from the front', '%'],
+            'told' => [__('plants.lamp.told'), ''], 'dimmer' => [__('plants.lamp.dimmer'), '%'], 'length' => [__('plants.lamp.length'), $levels->label],
+                'width' => [__('plants.lamp.width'), $levels->label], 'above' => [__('plants.lamp.above'), $levels->label],
+            'angle' => [__('plants.lamp.angle'), '°'], 'hours' => [__('plants.lamp.hours'), __('plants.lamp.hours_unit')], 'ramp' =>
+                [__('plants.lamp.ramp'), 'min'], 'spots' => [__('plants.lamp.spots'), ''], 'across' => [__('plants.lamp.across'), '%'], 'front' =>
+                [__('plants.lamp.front'), '%'],
         ] as $name => [$label, $unit])
         <div class="field">
             <label for="f-{{ $name }}-{{ $key }}">{{ $label }}</label>
@@ -39,5 +40,5 @@
         </div>
         @endforeach
     </div>
-    <button class="act">{{ $lamp ? 'Keep the lamp' : 'Hang it' }}</button>
+    <button class="act">{{ __($lamp ? 'plants.lamp.save' : 'plants.lamp.add') }}</button>
 </form>

@@ -16,7 +16,8 @@
 @foreach($page->cutLines() as $line)
     <g id="cut-line-{{ $line['key'] }}" class="cut-line" tabindex="0" role="slider" data-cut-line="{{ $line['key'] }}" data-base="{{ $line['base'] }}"
         data-most="{{ $line['most'] }}"
-        aria-label="Cut height of {{ $line['number'] }}, {{ $page->words->name($line['cut']->stand) }}" aria-orientation="vertical"
+        aria-label="{{ __('plants.over.trim_height_of', ['what' => $line['number'], 'name' => $page->words->name($line['cut']->stand)]) }}"
+            aria-orientation="vertical"
         aria-valuemin="1" aria-valuemax="{{ (int) ceil($line['most']) }}" aria-valuenow="{{ (int) round($line['cut']->to) }}"
             aria-valuetext="{{ $line['text'] }} above what it stands on">
         <rect class="grip" x="{{ $line['x'] - 4 }}" y="{{ $line['y'] - 14 }}" width="{{ $line['width'] + 8 }}" height="28" fill="transparent"/>

@@ -1,15 +1,14 @@
 @php($show = $page->show)
-<x-layout :title="'Plants of '.$tank->name" :loop="$loop" wide act>
-    <h1 class="visually-hidden">Plants of {{ $tank->name }}</h1>
+<x-layout :title="__('plants.show.title', ['tank' => $tank->name])" :loop="$loop" wide act>
+    <h1 class="visually-hidden">{{ __('plants.show.plants_of', ['tank' => $tank->name]) }}</h1>
     <p id="said" class="visually-hidden" role="status"></p>
     @if($page->today->stands === [])
     <div class="first-stand">
-        <h2>No plants are drawn yet</h2>
-        <p>A stand is plants of one kind in one place. Set up, it is drawn at the height it should have today,
-            and you read here who takes whose light, what is due and how deep to cut.</p>
+        <h2>{{ __('plants.show.no_plants_yet') }}</h2>
+        <p>{{ __('plants.show.a_group_is') }}</p>
         <p>
-            <a class="act" id="do" href="/tanks/{{ $tank->id }}/plant-groups/new">Add plants</a>
-            <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Set up the lamp</a>
+            <a class="act" id="do" href="/tanks/{{ $tank->id }}/plant-groups/new">{{ __('plants.show.add_plants') }}</a>
+            <a class="act quiet" href="/tanks/{{ $tank->id }}/light">{{ __('plants.show.set_up_the') }}</a>
         </p>
     </div>
     @else
@@ -25,30 +24,30 @@
         hx-sync="this:replace" hx-replace-url="true">
         <input type="hidden" name="trim" value="1">
         <input type="hidden" name="tasks[]" value="trim">
-        <section class="board" aria-label="The stands to scale">
+        <section class="board" aria-label="{{ __('plants.show.the_plant_groups') }}">
             <div class="days">
-                <label for="day">Look at</label>
+                <label for="day">{{ __('plants.show.show') }}</label>
                 <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ App\View\PlantsPage::AHEAD }}" step="1" value="{{ $page->day }}"
                     list="day-marks">
-                <datalist id="day-marks"><option value="0" label="today"></option></datalist>
+                <datalist id="day-marks"><option value="0" label="{{ __('plants.show.today') }}"></option></datalist>
                 <span class="day-ends" aria-hidden="true">
-                    <span>{{ $page->back > 0 ? 'last cut' : 'today' }}</span><span>four weeks on</span>
+                    <span>{{ __($page->back > 0 ? 'plants.show.last_trim' : 'plants.show.today') }}</span><span>{{ __('plants.show.four_weeks_on') }}</span>
                 </span>
             </div>
             <div id="answer">@include('plants.answer', ['isPart' => false])</div>
         </section>
-        <aside class="side right" aria-label="What is due">
+        <aside class="side right" aria-label="{{ __('plants.show.what_is_due') }}">
             <div class="stand-acts">
-                <button class="act" id="do">Cut in a session</button>
-                <button class="act quiet no-script" formaction="/tanks/{{ $tank->id }}/plants">Work it out</button>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/plants/measurements">Measure</a>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/plant-groups/new">Add plants</a>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/light">Light</a>
-                <a class="act quiet" href="/tanks/{{ $tank->id }}/fixed-spot">Photos</a>
+                <button class="act" id="do">{{ __('plants.show.trim_in_a') }}</button>
+                <button class="act quiet no-script" formaction="/tanks/{{ $tank->id }}/plants">{{ __('act.work_out') }}</button>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/plants/measurements">{{ __('plants.show.measure') }}</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/plant-groups/new">{{ __('plants.show.add_plants') }}</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/light">{{ __('plants.show.light') }}</a>
+                <a class="act quiet" href="/tanks/{{ $tank->id }}/fixed-spot">{{ __('plants.show.photos') }}</a>
             </div>
             @if($page->today->light->lamps === [])
-            <p class="finding heed"><b>No lamp is set up.</b> Without it nobody knows who stands in whose shade. <a
-                href="/tanks/{{ $tank->id }}/light">Set up the lamp</a></p>
+            <x-finding tone="heed"><b>{{ __('plants.show.no_light_is') }}</b> {{ __('plants.show.without_it_nobody') }} <a
+                href="/tanks/{{ $tank->id }}/light">{{ __('plants.show.set_up_the') }}</a></x-finding>
             @endif
             <ol class="stands">
                 @foreach($page->rows() as $row)
@@ -79,10 +78,10 @@
                     @if($row->fails !== [])<p class="fails"><b>{{ $row->fails[0] }}</b> {{ implode(' Or: ', array_slice($row->fails, 1)) }}</p>@endif
                     <div class="cut">
                         <label class="tick">
-                            <input type="checkbox" name="stands[]" value="{{ $row->stand->key }}" @checked($row->picked)> Cut
+                            <input type="checkbox" name="stands[]" value="{{ $row->stand->key }}" @checked($row->picked)> {{ __('plants.show.trim') }}
                             <span class="visually-hidden">{{ $row->stand->name }}, {{ App\View\StandWords::place($row->stand) }}</span>
                         </label>
-                        <label for="f-cut-{{ $row->stand->key }}">to<span class="visually-hidden"> {{ $row->number }}</span></label>
+                        <label for="f-cut-{{ $row->stand->key }}">{{ __('plants.show.to') }}<span class="visually-hidden"> {{ $row->number }}</span></label>
                         <span class="entry">
                             <input id="f-cut-{{ $row->stand->key }}" name="cut[{{ $row->stand->key }}]" value="{{ $row->to }}" inputmode="decimal"
                                 autocomplete="off" maxlength="20"
@@ -94,16 +93,16 @@
                     </div>
                     <p class="learned">{{ ucfirst($row->seen) }}; {{ $row->rate }}.
                         @if(!$row->stand->floats())
-                        <a href="?working=rate--{{ $row->stand->key }}" data-working="rate--{{ $row->stand->key }}">usual rate</a>
+                        <a href="?working=rate--{{ $row->stand->key }}" data-working="rate--{{ $row->stand->key }}">{{ __('plants.show.usual_rate') }}</a>
                         @endif
                     </p>
                 </li>
                 @endforeach
             </ol>
             @if($page->folded !== [])
-            <p class="rest">{{ $page->foldedWords() }} <a href="/tanks/{{ $tank->id }}/plants?all=1">Show all</a></p>
+            <p class="rest">{{ $page->foldedWords() }} <a href="/tanks/{{ $tank->id }}/plants?all=1">{{ __('plants.show.show_all') }}</a></p>
             @endif
-            <p class="muted"><a href="/spare-cuttings">What is left over of the cuts</a></p>
+            <p class="muted"><a href="/spare-cuttings">{{ __('plants.show.spare_cuttings') }}</a></p>
         </aside>
     </form>
     @endif

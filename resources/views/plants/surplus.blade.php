@@ -1,5 +1,5 @@
-<x-layout title="Spare cuttings">
-    <div class="page-head"><h1>Spare cuttings</h1></div>
+<x-layout :title="__('plants.surplus.spare_cuttings')">
+    <div class="page-head"><h1>{{ __('plants.surplus.spare_cuttings') }}</h1></div>
     <x-supplies-nav/>
     @forelse($page->rows() as $row)
     <article class="surplus">
@@ -10,7 +10,7 @@
             <li><a href="{{ $place['url'] }}">{{ $place['text'] }}</a>: {{ __($place['fits'] ? 'plants.surplus.fits' : 'plants.surplus.dark') }}</li>
             @endforeach
         </ul>
-        <form method="post" action="/spare-cuttings/{{ $row['id'] }}">@csrf<button class="act quiet">It found a place<span
+        <form method="post" action="/spare-cuttings/{{ $row['id'] }}">@csrf<button class="act quiet">{{ __('plants.surplus.used') }}<span
             class="visually-hidden">: {{ $row['head'] }}</span></button></form>
     </article>
     @empty

@@ -1,13 +1,13 @@
-<x-layout :title="$after->job->title().' · '.$run->tank->name" bare>
+<x-layout :title="App\Words\WorkWords::after($after->job).' · '.$run->tank->name" bare>
 <div class="run">
     <header class="run-head"><a
-        href="/">Round</a><span>{{ $run->tank->name }}{{ $run->finished_at === null ? '' :
+        href="/">{{ __('run.after.today') }}</a><span>{{ $run->tank->name }}{{ $run->finished_at === null ? '' :
         ', after the session of '.$show->when($run->finished_at) }}</span></header>
     <form class="run-body" id="after" method="post" action="/checklists/{{ $run->id }}/after/{{ $after->job->value }}" novalidate>@csrf
-        <h1>{{ $after->job->title() }}</h1>
-        @foreach($after->job->lines() as $line)<p class="line">{{ $line }}</p>@endforeach
+        <h1>{{ App\Words\WorkWords::after($after->job) }}</h1>
+        @foreach(App\Words\WorkWords::afterLines($after->job) as $line)<p class="line">{{ $line }}</p>@endforeach
         @if($dose)<p class="line"><b>{{ $dose }}</b></p>@endif
-        @foreach($after->job->cautions() as $caution)<p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution->text() }}</p>@endforeach
+        <x-cautions :cautions="array_map(App\Words\WorkWords::caution(...), $after->job->cautions())"/>
         <div class="captures">
         @foreach($reads as $parameter)
             <div class="capture"><label for="r-{{ $parameter->value }}">{{ $parameter->label() }}
@@ -17,12 +17,12 @@
                 @enderror><p class="fault" id="e-r-{{ $parameter->value }}">@error('readings.'.$parameter->value){{ $message }}@enderror</p></div>
         @endforeach
         </div>
-        <div class="field"><label for="note">What is not as it should be</label><input id="note" name="note"
+        <div class="field"><label for="note">{{ __('run.after.what_is_wrong') }}</label><input id="note" name="note"
             value="{{ is_string(old('note')) ? old('note') : '' }}" maxlength="1000" autocomplete="off" aria-describedby="e-note"><p class="fault"
             id="e-note">{{ $errors->first('note') }}</p></div>
     </form>
     <footer class="run-foot"><p>{{ $run->changes_water ? 'Tomorrow: read again, and hold the forecast to it' : 'Then: nothing more' }}</p>
-    <div class="run-acts"><a class="back" href="/" aria-label="Back to the round">‹</a><button form="after"
+    <div class="run-acts"><a class="back" href="/" aria-label="{{ __('run.after.back_to_today') }}">‹</a><button form="after"
         class="go">{{ __('run.after_act.'.$after->job->value) }}</button></div></footer>
 </div>
 </x-layout>

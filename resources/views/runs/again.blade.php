@@ -1,35 +1,35 @@
-<x-layout :title="'Plan again · '.$run->tank->name" bare>
+<x-layout :title="__('run.again.title', ['tank' => $run->tank->name])" bare>
 <div class="run again">
-    <header class="run-head"><a href="/checklists/{{ $run->id }}">{{ $run->tank->name }}</a><span>plan again from here</span></header>
+    <header class="run-head"><a href="/checklists/{{ $run->id }}">{{ $run->tank->name }}</a><span>{{ __('run.again.plan_the_rest') }}</span></header>
     <div class="run-body">
-    <h1>From here on</h1>
+    <h1>{{ __('run.again.from_here_on') }}</h1>
     <form method="get" action="/checklists/{{ $run->id }}/again" novalidate>
         <div class="row-fields">
-            <x-change-entry name="level" label="waterline now, below the rim" :value="$typed['level']" :unit="$show->levels()->label"/>
-            <x-change-entry name="litres" label="out in all" :value="$typed['litres']" :unit="$volume->label()"/>
-            <x-change-entry name="minutes" label="minutes left, if few" :value="$typed['minutes']" unit="min"/>
+            <x-change-entry name="level" :label="__('run.again.water_level_now')" :value="$typed['level']" :unit="$show->levels()->label"/>
+            <x-change-entry name="litres" :label="__('run.again.drain_in_all')" :value="$typed['litres']" :unit="$volume->label()"/>
+            <x-change-entry name="minutes" :label="__('run.again.minutes_left_if')" :value="$typed['minutes']" unit="min"/>
         </div>
-        <button class="act quiet">Work it out</button>
+        <button class="act quiet">{{ __('act.work_out') }}</button>
     </form>
     @if($new)
-    @if($new->asksForAnother())<p class="finding heed"><b>By what is known now another amount.</b> To bring {{ $new->goalInWords() }} takes
-        {{ $show->volume($new->advised) }}{{ $new->isUnderWay ? ' each time' : '' }}, within what the animals stand. <a
-        href="/checklists/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised), 1)] + $typed) }}">Take
-        it</a></p>@endif
+    @if($new->asksForAnother())<x-finding tone="heed"><b>{{ __('run.again.your_tests_call') }}</b> {{ __($new->isUnderWay ? 'run.again.needs_each' :
+        'run.again.needs', ['goal' => $new->goalInWords(), 'litres' => $show->volume($new->advised)]) }} <a
+        href="/checklists/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised),
+            1)] + $typed) }}">{{ __('run.again.use_it') }}</a></x-finding>@endif
     <x-findings :findings="App\View\BeyondLimits::of($run->tank, $new->forecast, $new->mark, $new->allowed(), $show)"/>
     <p class="line">@if($new->toFill !== null)<b class="num">{{ __('run.to_fill', ['litres' => $show->volume($new->toFill, 1)]) }}</b>
-        @elseif($new->left < 0.1)Nothing more to drain. @else<b class="num">{{ $show->volume($new->left, 1) }}</b> still to drain, to <b
-        class="num">{{ $show->level($new->mark) }}</b> below the rim.
-        @endif {{ $show->percent($new->share) }} new water in all; {{ $show->volume($new->refill) }} go in.</p>
-    <p class="why">The rest takes about {{ App\Units\Show::minutes($new->minutes) }}.
-        @if($run->tank->fish_height > 0)Fish stand in {{ $show->level($new->depth()) }} at that mark. @endif</p>
-    <p class="why">After it: @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
-    @if($fallen = $new->fallen())<p
-        class="finding heed"><b>Left for next time:</b>
-        {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->content->title), $fallen)) }}.</p>@endif
+        @elseif($new->left < 0.1){{ __('run.again.nothing_more_to') }} @else<b class="num">{{ $show->volume($new->left, 1) }}</b> {{
+            __('run.again.still_to_drain') }} <b
+        class="num">{{ $show->level($new->mark) }}</b> {{ __('run.again.below_the_rim') }}
+        @endif {{ __('run.again.new_water_in', ['share' => $show->percent($new->share), 'litres' => $show->volume($new->refill)]) }}</p>
+    <p class="why">{{ __('run.again.the_rest_takes', ['minutes' => App\Units\Show::minutes($new->minutes)]) }}
+        @if($run->tank->fish_height > 0){{ __('run.again.fish_have_of', ['level' => $show->level($new->depth())]) }} @endif</p>
+    <p class="why">{{ __('run.again.after_it') }} @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
+    @if($fallen = $new->fallen())<x-finding tone="heed"><b>{{ __('run.again.left_for_next') }}</b>
+        {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->content->title), $fallen)) }}.</x-finding>@endif
     <form method="post" action="/checklists/{{ $run->id }}/again">@csrf
         @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
-        <button class="act large">Go on with this</button>
+        <button class="act large">{{ __('run.again.continue_with_this') }}</button>
     </form>
     @endif
     </div>

@@ -8,7 +8,7 @@
     <p class="line">{{ $cut->lines[0] ?? '' }}</p>
     @foreach(array_slice($cut->lines, 1) as $line)<p class="why">{{ $line }}</p>@endforeach
     <div class="captures">
-        @foreach(['before' => ['Found at', $cut->before], 'after' => ['Left at', $cut->to]] as $which => [$label, $planned])
+        @foreach(['before' => [__('run.stand.before'), $cut->before], 'after' => [__('run.stand.after'), $cut->to]] as $which => [$label, $planned])
         @php($field = 'stand_'.$which.'.'.$cut->stand)
         <div class="capture">
             <label for="f-stand_{{ $which }}-{{ $cut->stand }}">{{ $label }} <small>{{ $unit }}</small></label>

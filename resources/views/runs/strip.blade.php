@@ -1,12 +1,11 @@
-<x-layout :title="'Strip for '.$run->tank->name" bare>
+<x-layout :title="__('run.strip.title', ['tank' => $run->tank->name])" bare>
 <article class="paper-sheet">
-    <h1 class="visually-hidden">Strip of marks for {{ $run->tank->name }}</h1>
-    <p class="acts">Print at 100 %, cut along the lines, tape it to the glass with its top at the rim; the ten centimetres beside it tell whether the printer
-        kept the size. @if(count($pieces) > 1)The second piece goes on where the first one ends. @endif <button class="act" type="button"
-        data-print>Print</button> <a class="act quiet" href="/checklists/{{ $run->id }}/print">Back</a></p>
+    <h1 class="visually-hidden">{{ __('run.strip.paper_strip_for', ['tank' => $run->tank->name]) }}</h1>
+    <p class="acts">{{ __('run.strip.print_at_100') }} @if(count($pieces) > 1){{ __('run.strip.the_second_piece') }} @endif <button class="act" type="button"
+        data-print>{{ __('act.print') }}</button> <a class="act quiet" href="/checklists/{{ $run->id }}/print">{{ __('act.back') }}</a></p>
     @foreach($pieces as $i => [$from, $to])
     <svg class="strip" width="90mm" height="{{ $to - $from + 4 }}mm" viewBox="0 {{ $from }} 90 {{ $to - $from + 4 }}" role="img"
-        aria-label="Strip with the marks, {{ round($from) }} to {{ round($to) }} mm below the rim">
+        aria-label="{{ __('run.strip.paper_strip_with', ['what' => round($from), 'what_too' => round($to)]) }}">
         <path class="cut" d="M1 {{ $from }}V{{ $to }}H36V{{ $from }}"/><text x="3"
             y="{{ $from + 4 }}">{{ $i === 0 ? 'rim, '.$run->tank->name : round($from).' mm on' }}</text>
         @for($mm = 10 * (int) ceil($from / 10); $mm <= $to; $mm += 10)<path class="tick-line"

@@ -1,18 +1,18 @@
-<x-layout :title="'Gravel vac in '.$tank->name" :loop="$loop">
-    <div class="page-head"><h1>Gravel vac in {{ $tank->name }}</h1><a class="act quiet"
-        href="/tanks/{{ $tank->id }}/maintenance?tasks[]=vacuum">Plan a session with it</a></div>
+<x-layout :title="__('bed.page.title', ['tank' => $tank->name])" :loop="$loop">
+    <div class="page-head"><h1>{{ __('bed.page.gravel_vac_in', ['tank' => $tank->name]) }} <x-term key="gravel_vac"/></h1><a class="act quiet"
+        href="/tanks/{{ $tank->id }}/maintenance?tasks[]=vacuum">{{ __('bed.page.plan_maintenance_with') }}</a></div>
     @if($page->patches === [])
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac">@csrf
-        <p>Cut into patches of about an arm’s reach, the bed is cleaned a part at a time, the longest waiting first.</p>
-        <x-choice name="cover" label="The bed is mostly" :value="'sand'"
+        <p>{{ __('bed.page.divide_the_substrate_into') }}</p>
+        <x-choice name="cover" :label="__('bed.page.the_substrate_is')" :value="'sand'"
             :options="App\View\Choices::options('cover')"/>
-        <button class="act">Cut it into patches</button>
+        <button class="act">{{ __('bed.page.divide_it_into') }}</button>
     </form>
     @else
-    @if($finding = $page->finding())<p class="finding {{ $finding->tone }}"><b>{{ $finding->head }}</b> {{ $finding->text }} @if($page->working('next'))<a
-        href="?working=next" data-working="next">working</a>@endif</p>@endif
+    @if($finding = $page->finding())<x-finding :tone="$finding->tone"><b>{{ $finding->head }}</b> {{ $finding->text }} @if($page->working('next'))<a
+        href="?working=next" data-working="next">{{ __('act.working') }}</a>@endif</x-finding>@endif
     <svg class="bed-plan" viewBox="-6 -6 {{ $page->wide() + 12 }} {{ $page->height() + 30 }}" role="img"
-        aria-label="Plan of the bed, front pane below, {{ count($page->patches) }} patches; the list below has them all">
+        aria-label="{{ __('bed.page.plan_of_the', ['count' => count($page->patches)]) }}">
         <defs>
             <clipPath id="bed-outline"><polygon points="{{ $page->outline() }}"/></clipPath>
             @foreach([1 => 16, 2 => 9, 3 => 5] as $wear => $gap)<pattern id="wear-{{ $wear }}" width="{{ $gap }}" height="{{ $gap }}"
@@ -32,35 +32,37 @@
         @endforeach
         </g>
         <polygon class="glass" points="{{ $page->outline() }}"/>
-        <text class="say" x="{{ $page->wide() / 2 }}" y="{{ $page->height() + 20 }}" text-anchor="middle">front pane</text>
+        <text class="say" x="{{ $page->wide() / 2 }}" y="{{ $page->height() + 20 }}" text-anchor="middle">{{ __('bed.page.front_glass') }}</text>
     </svg>
-    <p class="key">Number, and days since it was cleaned; the denser the lines, the longer; a heavy edge is next. Tap a patch when it is clean.</p>
+    <p class="key">{{ __('bed.page.number_and_days') }}</p>
     <ul class="patches">
         @foreach($page->patches as $patch)
         <li id="patch-{{ $patch->id }}" @class(['next' => $page->isNext($patch)])><b>{{ $page->number($patch) }}</b>
-            <div><span>{{ $patch->cover->label() }}: {{ $patch->cover->technique() }}</span><small>cleaned
-                {{ $page->age($patch) }}@if($patch->cleanings_count), {{ $patch->cleanings_count }} {{ $patch->cleanings_count === 1 ? 'time' : 'times' }} in
-                all @endif @if($page->isNext($patch)) · next @endif</small></div>
+            <div><span>{{ $patch->cover->label() }}: {{ $patch->cover->technique() }}</span><small>{{ __('bed.page.cleaned', ['what' =>
+                $page->age($patch)]) }}@if($patch->cleanings_count) ({{ trans_choice('bed.page.times', $patch->cleanings_count, ['count' =>
+                    $patch->cleanings_count]) }}) @endif @if($page->isNext($patch)) · {{ __('bed.page.next') }} @endif</small></div>
             <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/clean" data-clean="{{ $patch->id }}">@csrf<button
-                @class(['act', 'quiet' => !$page->isNext($patch)])>Cleaned<span
-                class="visually-hidden"> patch {{ $page->number($patch) }}</span></button></form>
-            <details><summary>Change<span class="visually-hidden"> patch {{ $page->number($patch) }}</span></summary>
+                @class(['act', 'quiet' => !$page->isNext($patch)])>{{ __('bed.page.vacuumed') }}<span
+                class="visually-hidden"> {{ __('bed.page.zone', ['what' => $page->number($patch)]) }}</span></button></form>
+            <details><summary>{{ __('act.edit') }}<span class="visually-hidden"> {{ __('bed.page.zone', ['what' => $page->number($patch)]) }}</span></summary>
                 <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}">@csrf @method('put')<label
-                    class="visually-hidden" for="f-cover-{{ $patch->id }}">Cover of patch {{ $page->number($patch) }}</label>
+                    class="visually-hidden" for="f-cover-{{ $patch->id }}">{{ __('bed.page.what_covers_zone', ['what' => $page->number($patch)]) }}</label>
                 <select id="f-cover-{{ $patch->id }}" name="cover">@foreach(App\View\Choices::all('cover') as $cover)<option value="{{ $cover->value }}"
-                    @selected($cover === $patch->cover)>{{ $cover->label() }}</option>@endforeach</select><button class="act quiet">Keep</button></form>
+                    @selected($cover === $patch->cover)>{{ $cover->label() }}</option>@endforeach</select><button class="act quiet">{{ __('act.save')
+                        }}</button></form>
                 <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/split">@csrf<button
-                    class="act quiet">Split in two</button></form>
+                    class="act quiet">{{ __('bed.page.split_in_two') }}</button></form>
                 @foreach($page->partners($patch) as $other)<form class="inline-form" method="post"
                     action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/merge/{{ $other->id }}">@csrf<button
-                    class="act quiet">Join with {{ $page->number($other) }}</button></form>@endforeach
+                    class="act quiet">{{ __('bed.page.join_with', ['what' => $page->number($other)]) }}</button></form>@endforeach
             </details></li>
         @endforeach
     </ul>
-    <details class="danger"><summary>Cut the bed anew</summary>
-    <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac">@csrf<p>The patches and their history go.</p><x-choice name="cover" label="The bed is mostly"
+    <details class="danger"><summary>{{ __('bed.page.divide_the_substrate') }}</summary>
+    <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac">@csrf<p>{{ __('bed.page.this_deletes_the') }}</p><x-choice name="cover"
+        :label="__('bed.page.the_substrate_is')"
         :value="'sand'" :options="App\View\Choices::options('cover')"/><button
-        class="act beyond">Cut it anew</button></form></details>
+        class="act beyond">{{ __('bed.page.divide_again') }}</button></form></details>
     @endif
     @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

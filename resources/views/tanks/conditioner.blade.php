@@ -1,5 +1,5 @@
-<x-layout :title="'Dechlorinator for '.$tank->name" :loop="$loop">
-    <h1>Dechlorinator for {{ $tank->name }}</h1>
+<x-layout :title="__('dechlorinator.page.title', ['tank' => $tank->name])" :loop="$loop">
+    <h1>{{ __('dechlorinator.page.dechlorinator_for', ['tank' => $tank->name]) }} <x-term key="dechlorinator"/></h1>
     @if($result)<p class="lead-line"><b class="num">{{ $dose }}</b>
         {{ $jar ? __('shelf.of_for_this_change', ['name' => $jar->name]) : __('shelf.for_this_change') }}</p>@endif
     @if($jar && !$isUsual)<form method="post" action="/products/{{ $jar->id }}/use">@csrf
@@ -10,24 +10,24 @@
     <form class="plain-form" method="get" action="/tanks/{{ $tank->id }}/dechlorinator" novalidate>
         @if($jar)<input type="hidden" name="product" value="{{ $jar->id }}">@endif
         @php($entry = fn (string $name) => $typed[$name])
-        <fieldset><legend>The water</legend><div class="row-fields">
-            <x-change-entry name="litres" label="new water" :value="$entry('litres')" :unit="$volume->label()"/>
-            <x-change-entry name="chlorine" label="total chlorine in the tap" :value="$entry('chlorine')" unit="mg/L"/>
-            <div class="field"><label for="f-kind">the utility uses</label><select id="f-kind" name="kind">
-            <option value="chlorine" @selected($typed['kind'] === 'chlorine')>chlorine</option>
-            <option value="chloramine" @selected($typed['kind'] === 'chloramine')>chloramine</option></select></div>
+        <fieldset><legend>{{ __('dechlorinator.page.the_water') }}</legend><div class="row-fields">
+            <x-change-entry name="litres" :label="__('dechlorinator.page.new_water')" :value="$entry('litres')" :unit="$volume->label()"/>
+            <x-change-entry name="chlorine" :label="__('dechlorinator.page.total_chlorine_in')" :value="$entry('chlorine')" unit="mg/L"/>
+            <div class="field"><label for="f-kind">{{ __('dechlorinator.page.your_utility_uses') }}</label><select id="f-kind" name="kind">
+            <option value="chlorine" @selected($typed['kind'] === 'chlorine')>{{ __('dechlorinator.page.chlorine') }}</option>
+            <option value="chloramine" @selected($typed['kind'] === 'chloramine')>{{ __('dechlorinator.page.chloramine') }}</option></select></div>
         </div>
-            <div class="field"><label for="f-way">it goes in</label><select id="f-way" name="way">
-            <option value="new" @selected($typed['way'] !== 'tank')>treated first: dose for the new water</option>
-            <option value="tank" @selected($typed['way'] === 'tank')>straight from the tap: dose for all {{ $net }}</option></select></div>
+            <div class="field"><label for="f-way">{{ __('dechlorinator.page.you_fill') }}</label><select id="f-way" name="way">
+            <option value="new" @selected($typed['way'] !== 'tank')>{{ __('dechlorinator.page.treated_water_dose') }}</option>
+            <option value="tank" @selected($typed['way'] === 'tank')>{{ __('dechlorinator.page.straight_from_the', ['what' => $net]) }}</option></select></div>
         </fieldset>
-        <fieldset><legend>The label</legend><div class="row-fields">
-            <x-change-entry name="dose" label="so much" :value="$entry('dose')" :unit="$unit->label()"/>
-            <x-change-entry name="for" label="for so much water" :value="$entry('for')" :unit="$volume->label()"/>
-            <x-change-entry name="strength" label="takes chlorine up to" :value="$entry('strength')" unit="mg/L"/>
-            <x-change-entry name="given" label="already given" :value="$entry('given')" :unit="$unit->label()"/>
+        <fieldset><legend>{{ __('dechlorinator.page.the_label') }}</legend><div class="row-fields">
+            <x-change-entry name="dose" :label="__('dechlorinator.page.label_dose')" :value="$entry('dose')" :unit="$unit->label()"/>
+            <x-change-entry name="for" :label="__('dechlorinator.page.treats')" :value="$entry('for')" :unit="$volume->label()"/>
+            <x-change-entry name="strength" :label="__('dechlorinator.page.removes_chlorine_up')" :value="$entry('strength')" unit="mg/L"/>
+            <x-change-entry name="given" :label="__('dechlorinator.page.already_added')" :value="$entry('given')" :unit="$unit->label()"/>
         </div></fieldset>
-        <button class="act">Work it out</button>
+        <button class="act">{{ __('act.work_out') }}</button>
     </form>
     <p class="caution"><x-icon name="exclamation-triangle"/> {{ $caution }}</p>
     @if($result)<div class="open-working">@include('parts.working', ['working' => $result])</div>@endif

@@ -1,14 +1,16 @@
 @php($old = fn (string $field, string $name, string $otherwise): string => is_string(old("$field.$name")) ? old("$field.$name") : $otherwise)
-<x-layout :title="'Targets of '.$tank->name" :loop="$loop">
-    <div class="page-head"><h1>Targets of {{ $tank->name }}</h1><p class="muted">{{ $tank->animals->label() }}</p></div>
-    <p>Grey figures are the usual ones of the group, <a href="/estimates">guesses</a> until your diary knows better. What you write counts instead, for this
-        tank, everywhere.</p>
+<x-layout :title="__('needs.page.title', ['tank' => $tank->name])" :loop="$loop">
+    <div class="page-head"><h1>{{ __('needs.page.targets_of', ['tank' => $tank->name]) }} <x-term key="target_range"/></h1><p class="muted">{{
+        $tank->animals->label() }}</p></div>
+    <p>{{ __('needs.page.grey_values_are') }} <a href="/estimates">{{ __('needs.page.estimates') }}</a> {{ __('needs.page.until_your_log') }}</p>
     <form method="post" action="/tanks/{{ $tank->id }}/targets" novalidate>@csrf @method('put')
-        <table class="plain needs"><thead><tr><th scope="col">Parameter</th><th scope="col">from</th><th scope="col">to</th>
-        <th scope="col">at most in one change</th></tr></thead><tbody>
+        <table class="plain needs"><thead><tr><th scope="col">{{ __('needs.page.parameter') }}</th><th scope="col">{{ __('needs.page.from') }}</th><th
+            scope="col">{{ __('needs.page.to') }}</th>
+        <th scope="col">{{ __('needs.page.max_change_per') }}</th></tr></thead><tbody>
         @foreach($page->rows() as $row)
             @php($name = $row['parameter']->value)
-            <tr><th scope="row">{{ $row['parameter']->label() }} <small>{{ $row['unit'] }}</small></th>
+            <tr><th scope="row"><x-term :key="$row['parameter']->value" :tank="$tank">{{ $row['parameter']->label() }}</x-term> <small>{{ $row['unit']
+                }}</small></th>
             @foreach(['low' => [$row['low'], $row['usualLow'], 'from'], 'high' => [$row['high'], $row['usualHigh'], 'to'], 'swing' => [$row['swing'],
                 $row['usualSwing'], 'at most in one change']] as $field => [$value, $usual, $words])
                 <td>@if($value !== null)<span class="entry"><input id="f-{{ $field }}-{{ $name }}" name="{{ $field }}[{{ $name }}]"
@@ -19,18 +21,16 @@
             @endforeach</tr>
         @endforeach
         </tbody></table>
-        <div class="acts"><button class="act large">Keep</button></div>
+        <div class="acts"><button class="act large">{{ __('act.save') }}</button></div>
     </form>
-    <h2 id="made">The nitrate it makes</h2>
+    <h2 id="made">{{ __('needs.page.daily_nitrate_rise') }}</h2>
     <x-findings :findings="[$page->finding()]"/>
     @if($page->routine())<p>{{ $page->routine() }}</p>@endif
     @if($page->passive() !== [])
-        <h2>What comes and goes by itself</h2>
+        <h2>{{ __('needs.page.daily_drift_of') }}</h2>
         <x-findings :findings="$page->passive()"/>
     @endif
-    <details class="more"><summary>How it is known</summary>
-        <p>Between changes each of them rises or falls in a straight line, and each change takes its share and brings what the new water holds. Cresco asks
-            with which rate all of your readings of the last half year, each with its own band, fit best, and weighs that against the guess. A top-up adds what
-            its water holds. A reading that fits none of the others is left out and said. What comes of it counts at once, everywhere.</p>
+    <details class="more"><summary>{{ __('needs.page.how_is_this') }}</summary>
+        <p>{{ __('needs.page.between_water_changes') }}</p>
     </details>
 </x-layout>

@@ -23,7 +23,7 @@
                 <a href="?working=volume" data-working="volume">{{ __('tank.litres', ['litres' => $page->show->volume($page->vessel->litres())]) }}</a>
                 <a href="{{ $base }}/livestock">{{ $tank->animals->label() }}</a>
                 <a href="{{ $base }}/plants">{{ trans_choice('tank.stands', $tank->stands()->count(), ['count' => $tank->stands()->count()]) }}</a>
-                <a href="{{ $base }}/light">Light and CO₂</a></p>
+                <a href="{{ $base }}/light">{{ __('tank.show.light_and_co') }}</a></p>
         </section>
         <aside class="side right" aria-label="{{ __('tank.water.now') }}">
             <div class="page-head"><h2>{{ __('tank.water.now') }}</h2>
@@ -31,7 +31,8 @@
             @foreach($page->figures() as $figure)
                 @if($figure->value)
                 <div @class(['tested-row', 'beyond' => $figure->beyond()])>
-                    <span class="name">{{ $figure->parameter->label() }} <small>{{ $figure->when($page->show) }}</small></span>
+                    <span class="name"><x-term :key="$figure->parameter->value" :tank="$tank">{{ $figure->parameter->label() }}</x-term> <small>{{
+                        $figure->when($page->show) }}</small></span>
                     <span class="num">@if($figure->isCarriedOn)<a href="?working={{ $figure->parameter->value }}"
                         data-working="{{ $figure->parameter->value }}"><span
                         id="now-{{ $figure->parameter->value }}">{{ $figure->number($page->show) }}</span></a>
@@ -48,18 +49,18 @@
         <section class="board more-places" aria-label="{{ __('tank.more') }}">
             <h2>{{ __('tank.more') }}</h2>
             <ul class="links">
-                <li><a href="{{ $base }}/livestock">Livestock and new arrivals</a></li>
-                <li><a href="{{ $base }}/targets">Targets</a></li>
-                <li><a href="{{ $base }}/edit">Tank setup</a></li>
-                <li><a href="{{ $base }}/charts">Charts</a></li>
-                <li><a href="{{ $base }}/fixed-spot">Photos</a></li>
-                <li><a href="{{ $base }}/top-off">Top-off</a></li>
-                <li><a href="{{ $base }}/gravel-vac">Gravel-vac zones</a></li>
-                <li><a href="{{ $base }}/dechlorinator">Dechlorinator</a></li>
-                <li><a href="{{ $base }}/lower-kh">Lower KH</a></li>
-                <li><a href="{{ $base }}/hose">Hose and heat</a></li>
-                <li><a href="{{ $base }}/cycling">Cycling</a></li>
-                <li><a href="{{ $base }}/catch-up">Catching up</a></li>
+                <li><a href="{{ $base }}/livestock">{{ __('tank.show.livestock_and_new') }}</a></li>
+                <li><a href="{{ $base }}/targets">{{ __('tank.show.targets') }}</a></li>
+                <li><a href="{{ $base }}/edit">{{ __('tank.show.tank_setup') }}</a></li>
+                <li><a href="{{ $base }}/charts">{{ __('tank.show.charts') }}</a></li>
+                <li><a href="{{ $base }}/fixed-spot">{{ __('tank.show.photos') }}</a></li>
+                <li><a href="{{ $base }}/top-off">{{ __('tank.show.top_off') }}</a></li>
+                <li><a href="{{ $base }}/gravel-vac">{{ __('tank.show.gravel_vac_zones') }}</a></li>
+                <li><a href="{{ $base }}/dechlorinator">{{ __('tank.show.dechlorinator') }}</a></li>
+                <li><a href="{{ $base }}/lower-kh">{{ __('tank.show.lower_kh') }}</a></li>
+                <li><a href="{{ $base }}/hose">{{ __('tank.show.hose_and_heat') }}</a></li>
+                <li><a href="{{ $base }}/cycling">{{ __('tank.show.cycling') }}</a></li>
+                <li><a href="{{ $base }}/catch-up">{{ __('tank.show.catch_up_plan') }}</a></li>
             </ul>
             <details class="more"><summary>{{ __('tank.measures') }}</summary>
                 <dl class="facts">
@@ -67,18 +68,19 @@
                 </dl>
                 @php($outline = $page->outline(150, 80))
                 <figure class="plan">
-                    <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="Plan from above, front pane below">
+                    <svg viewBox="-4 -4 158 92" width="158" height="92" role="img" aria-label="{{ __('tank.show.plan_from_above') }}">
                     <polygon points="@foreach($outline as [$x, $y]){{ $x }},{{ $y }} @endforeach"/></svg>
-                    <figcaption>from above, front below</figcaption>
+                    <figcaption>{{ __('tank.show.from_above_front') }}</figcaption>
                 </figure>
                 @if($page->levels() !== [])
-                <table class="plain levels"><caption>Levels, from the rim down</caption><thead><tr><th>Below the rim</th><th>What</th><th>Out until there</th>
+                <table class="plain levels"><caption>{{ __('tank.show.levels_from_the') }}</caption><thead><tr><th>{{ __('tank.show.below_the_rim')
+                    }}</th><th>{{ __('tank.show.what') }}</th><th>{{ __('tank.show.litres_drained_by') }}</th>
                 </tr></thead><tbody>
                     @foreach($page->levels() as [$mm, $name, $litres])<tr><td class="num">{{ $mm }}</td><td>{{ $name }}</td><td class="num">{{ $litres }}</td>
                     </tr>@endforeach
                 </tbody></table>
                 @endif
-                <p><a href="{{ $base }}/section.svg" download><x-icon name="download"/> Save the drawing</a></p>
+                <p><a href="{{ $base }}/section.svg" download><x-icon name="download"/> {{ __('tank.show.save_the_drawing') }}</a></p>
             </details>
         </section>
     </div>

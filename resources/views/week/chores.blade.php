@@ -1,10 +1,11 @@
 @php($show = $page->show)
-<x-layout title="Tasks">
-    <div class="page-head"><h1>Tasks</h1><a class="act quiet" href="/week">To the week</a></div>
-    <p class="muted">Changes, cuts and the work of sessions come by themselves. What else comes again is set up here, and gets its day.</p>
+<x-layout :title="__('week.chores.tasks')">
+    <div class="page-head"><h1>{{ __('week.chores.tasks') }}</h1><a class="act quiet" href="/week">{{ __('week.chores.week') }}</a></div>
+    <p class="muted">{{ __('week.chores.water_changes_trims') }}</p>
     @if($page->chores->isNotEmpty())
-    <div class="table-wrap"><table class="plain chores"><thead><tr><th>Job</th><th>Where</th><th>How often</th><th>Due</th><th><span
-        class="visually-hidden">Acts</span></th></tr></thead><tbody>
+    <div class="table-wrap"><table class="plain chores"><thead><tr><th>{{ __('week.chores.task') }}</th><th>{{ __('week.chores.where') }}</th><th>{{
+        __('week.chores.how_often') }}</th><th>{{ __('week.chores.due') }}</th><th><span
+        class="visually-hidden">{{ __('week.chores.actions') }}</span></th></tr></thead><tbody>
         @foreach($page->chores as $chore)
         @php($interval = App\Known\ChoresOf::interval($chore))
         <tr><th scope="row">{{ $page->name($chore) }} <small class="num">{{ App\Known\ChoresOf::minutes($chore) }} min</small></th>
@@ -13,16 +14,15 @@
                 @elseif($interval->count() > 0)<a data-working="{{ $chore->id }}"
                 href="/tasks?working={{ $chore->id }}">{{ App\View\ChoresPage::every($interval) }}</a>
                 @else{{ App\View\ChoresPage::every($interval) }}@endif<br><small
-                    class="muted">{{ __('week.lateness.'.$chore->toKind()->lateness->value) }} when
-                late</small></td>
+                    class="muted">{{ __('week.chores.when_late', ['what' => __('week.lateness.'.$chore->toKind()->lateness->value)]) }}</small></td>
             <td data-of="due" @class(['short' => $page->isLate($chore)])>{{ $page->due($chore) }}</td>
             <td><form class="act-line" method="post" action="/tasks/{{ $chore->id }}/done">@csrf
-                @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span>Done, found</span>
+                @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span>{{ __('week.chores.done_there_was') }}</span>
                     @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
                         value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">,
                         {{ $page->name($chore) }}</span></button> @endforeach
-                @else<button class="act quiet">Done<span class="visually-hidden">: {{ $page->name($chore) }}</span></button>@endif</form>
-                <details><summary>Change<span class="visually-hidden">: {{ $page->name($chore) }}</span></summary>
+                @else<button class="act quiet">{{ __('act.done') }}<span class="visually-hidden">: {{ $page->name($chore) }}</span></button>@endif</form>
+                <details><summary>{{ __('act.edit') }}<span class="visually-hidden">: {{ $page->name($chore) }}</span></summary>
                 <form class="plain-form" method="post" action="/tasks/{{ $chore->id }}">@csrf @method('put')
                     <input type="hidden" name="kind" value="{{ $chore->kind }}"><input type="hidden" name="tank_id" value="{{ $chore->tank_id }}">
                     <input type="hidden" name="wears_of" value="{{ $chore->wears_of?->value }}">@if($chore->toKind()->wears === null)<input type="hidden"
@@ -30,34 +30,35 @@
                     <div class="row-fields">@foreach($page->fields($chore) as [$field, $label, $value, $type])
                         <div class="field small"><label for="c{{ $chore->id }}-{{ $field }}">{{ $label }}</label><input id="c{{ $chore->id }}-{{ $field }}"
                         name="{{ $field }}" type="{{ $type }}" value="{{ $value }}" autocomplete="off"></div>@endforeach</div>
-                    <button class="act quiet">Keep</button></form>
+                    <button class="act quiet">{{ __('act.save') }}</button></form>
                 <form method="post" action="/tasks/{{ $chore->id }}">@csrf @method('delete')<button
-                    class="act quiet beyond">Take out</button></form></details></td></tr>
+                    class="act quiet beyond">{{ __('act.delete') }}</button></form></details></td></tr>
         @endforeach
     </tbody></table></div>
     @endif
     @if($page->sessions() !== [])
-    <section aria-labelledby="learned-title"><h2 id="learned-title">Work of sessions, as what was found taught</h2>
-    <table class="plain"><thead><tr><th>Tank</th><th>Work</th><th>How often</th></tr></thead><tbody>
+    <section aria-labelledby="learned-title"><h2 id="learned-title">{{ __('week.chores.maintenance_as_learned') }}</h2>
+    <table class="plain"><thead><tr><th>{{ __('week.chores.tank') }}</th><th>{{ __('week.chores.task') }}</th><th>{{ __('week.chores.how_often')
+        }}</th></tr></thead><tbody>
         @foreach($page->sessions() as $line)<tr><th scope="row">{{ $line['tank'] }}</th><td>{{ $line['task'] }}</td><td>{{ $line['every'] }}</td>
             </tr>@endforeach
     </tbody></table></section>
     @endif
-    <section aria-labelledby="new-title"><h2 id="new-title">One more</h2>
+    <section aria-labelledby="new-title"><h2 id="new-title">{{ __('week.chores.add_a_task') }}</h2>
     <form class="plain-form" method="post" action="/tasks" novalidate>@csrf
         <div class="row-fields">
-        <x-choice name="kind" label="What" :options="App\View\ChoresPage::kinds()" value="floss"/>
-        <x-choice name="tank_id" label="At" :options="['' => 'home'] + $page->keeper->tanks->pluck('name', 'id')->all()"
+        <x-choice name="kind" :label="__('week.chores.task')" :options="App\View\ChoresPage::kinds()" value="floss"/>
+        <x-choice name="tank_id" :label="__('week.chores.where')" :options="['' => __('week.at_home')] + $page->keeper->tanks->pluck('name', 'id')->all()"
             :value="$page->keeper->tanks->first()?->id"/>
-        <x-field name="name" label="Note, or its name"/>
+        <x-field name="name" :label="__('week.chores.name_or_note')"/>
         </div><div class="row-fields">
-        <x-field name="every" label="Every" unit="days" mode="numeric" help="Leave it empty and what you find each time teaches it."/>
-        <x-field name="minutes" label="Takes" unit="min" mode="numeric"/>
-        <x-field name="next_on" label="First on, or the date on the pack" type="date"/>
+        <x-field name="every" :label="__('week.chores.every')" unit="days" mode="numeric" :help="__('week.chores.leave_it_empty')"/>
+        <x-field name="minutes" :label="__('week.chores.takes')" unit="min" mode="numeric"/>
+        <x-field name="next_on" :label="__('week.chores.first_on_or')" type="date"/>
         </div><div class="row-fields">
-        <x-field name="wears_most" label="Or after so many" mode="decimal" :help="__('week.wears.help')"/>
-        <x-choice name="wears_of" label="of, where it is readings" :options="App\View\ChoresPage::parameters()" :value="''"/>
-        </div><button class="act">Keep</button>
+        <x-field name="wears_most" :label="__('week.chores.or_after')" mode="decimal" :help="__('week.wears.help')"/>
+        <x-choice name="wears_of" :label="__('week.chores.tests_of')" :options="App\View\ChoresPage::parameters()" :value="''"/>
+        </div><button class="act">{{ __('act.save') }}</button>
     </form></section>
     @includeWhen($isWorkingAsked, 'parts.open-working')
 </x-layout>

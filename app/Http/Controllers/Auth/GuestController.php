@@ -21,6 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Str;
+use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
 
 /** A first answer without an account, and how what was entered is kept or goes. */
@@ -55,7 +56,7 @@ final class GuestController extends Controller
     }
 
     /** A password now, and an address once its owner has said so: until then the guest stays one. */
-    public function keep(Request $request, Doors $doors): RedirectResponse
+    public function keep(Request $request, Timebox $timebox, Doors $doors): RedirectResponse
     {
         $guest = $this->guest($request);
         $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190'], 'password' => NewPassword::rules()], []);
@@ -66,9 +67,11 @@ final class GuestController extends Controller
         $guest->save();
         Guests::enter($guest);
         $request->session()->regenerate();
-        Keeper::query()->where('email', $address)->exists()
-            ? Letter::post($address, 'known')
-            : Letter::post($address, 'keep', Letter::link('account.move', ['keeper' => (string) $guest->id, 'email' => $address, 'was' => $guest->addressMark()]));
+        $timebox->call(static function () use ($address, $guest): void {
+            Keeper::query()->where('email', $address)->exists()
+                ? Letter::post($address, 'known')
+                : Letter::post($address, 'keep', Letter::link('account.move', ['keeper' => (string) $guest->id, 'email' => $address, 'was' => $guest->addressMark()]));
+        }, config()->integer('auth.timebox_duration'));
 
         return redirect('/account')->with('status', __('account.sent'));
     }
