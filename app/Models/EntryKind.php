@@ -17,7 +17,7 @@ enum EntryKind: string
     public function label(): string
     {
         return match ($this) {
-            self::Reading => 'Readings',
+            self::Reading => 'Tests',
             self::Change => 'Water changes',
             self::Dose => 'Doses',
             self::Work => 'Maintenance',
@@ -29,7 +29,7 @@ enum EntryKind: string
     public function one(): string
     {
         return match ($this) {
-            self::Reading => 'Reading',
+            self::Reading => 'Test',
             self::Change => 'Water change',
             self::Dose => 'Dose',
             self::Work => 'Work',

@@ -7,7 +7,7 @@ return [
     'found' => ['ask' => 'How much was there to do?', 'little' => 'little', 'expected' => 'as expected', 'much' => 'much'],
     'kind' => [
         'change' => 'Change :litres of water', 'way_back' => 'Catch-up plan', 'stand' => 'Trim :name', 'melt' => 'Remove melting leaves: :name', 'capsules' => 'Root tabs for :name', 'check' => 'Check whether it helped: :name', 'dose_look' => 'Look at the new growth: did the doses help?', 'after' => 'After the checklist', 'next_day' => 'Test for the forecast check', 'pen' => 'Calibrate the meter', 'concern' => 'Check the water', 'supply' => 'Order or mix :name',
-        'sheet' => 'The planned checklist', 'arrival' => 'Acclimate :name', 'photo' => 'Photo from the fixed spot', 'cover_glass' => 'Clean cover glass and light', 'glass' => 'Clean the glass',
+        'sheet' => 'The planned checklist', 'arrival' => 'Acclimate :name', 'photo' => 'Take a photo', 'cover_glass' => 'Clean cover glass and light', 'glass' => 'Clean the glass',
         'hardscape' => 'Brush rocks, wood and pipes', 'floaters' => 'Thin out floating plants', 'leaves' => 'Rub leaves clean', 'algae' => 'Remove algae by hand', 'trim' => 'Trim the plants',
         'vacuum' => 'Gravel vac', 'spot' => 'Spot treatment at low water', 'media' => 'Rinse filter media', 'planting' => 'Plant and replant', 'fertilise' => 'Liquid fertiliser', 'outside' => 'Wipe the outside of the glass',
         'floss' => 'New floss', 'prefilter' => 'Rinse the pre-filter', 'pipes' => 'Brush pipes and hoses', 'top_up' => 'Top off', 'test' => 'Test the water', 'air_stone' => 'New air stone',
