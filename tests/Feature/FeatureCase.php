@@ -60,6 +60,8 @@ abstract class FeatureCase extends TestCase
     protected function tearDown(): void
     {
         parent::tearDown();
+        // An import sets the time that its request may take; here the process goes on to other tests.
+        set_time_limit(0);
         // Files that go once they are sent; here nobody sends them.
         array_map(unlink(...), glob(sys_get_temp_dir().'/cresco-data-'.getmypid().'-*') ?: []);
     }
