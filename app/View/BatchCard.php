@@ -100,7 +100,7 @@ final readonly class BatchCard
         return $celsius === null ? null : $this->show->value(Parameter::Temperature, $celsius);
     }
 
-    /** @return list<string> each once, those of the jars first */
+    /** @return list<string> each once, and the gravest first */
     public function cautions(): array
     {
         $cautions = [];
@@ -108,7 +108,8 @@ final readonly class BatchCard
             $cautions = [...$cautions, ...$jar->cautions];
         }
         if (in_array($this->batch->card->animals, ['soft_water_shrimp', 'hardy_shrimp'], true)) {
-            $cautions[] = WorkWords::caution(Caution::Osmotic);
+            // What kills the shrimp is not to wait behind every jar's caution.
+            array_splice($cautions, 1, 0, [WorkWords::caution(Caution::Osmotic)]);
         }
 
         return array_values(array_unique($cautions));

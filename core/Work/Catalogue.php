@@ -163,7 +163,7 @@ final class Catalogue
             new Job(
                 'drain',
                 [],
-                [Caution::NoMouth, Caution::WatchHose, Caution::BareHeater, Caution::Lifting, Caution::Waste, Caution::BackSiphon, Caution::Scald],
+                [Caution::BareHeater, Caution::NoMouth, Caution::WatchHose, Caution::Lifting, Caution::Waste, Caution::BackSiphon, Caution::Scald],
                 minutes: 10,
                 atEachDrain: true,
                 lane: Lane::Water,
@@ -230,7 +230,7 @@ final class Catalogue
             new Job(
                 'refill',
                 ['onto_plate', 'lands'],
-                [Caution::BackSiphon, Caution::Scald, Caution::HotTap, Caution::ColdJet, Caution::WatchHose, Caution::WetFloor],
+                [Caution::HotTap, Caution::Scald, Caution::BackSiphon, Caution::ColdJet, Caution::WatchHose, Caution::WetFloor],
                 moment: Moment::NewWater,
                 reads: [Parameter::Temperature, Parameter::Conductivity],
                 minutes: 10,

@@ -26,6 +26,14 @@ final class BatchTest extends FeatureCase
         self::assertContains(end($names), ['Soda', 'Potassium bicarbonate']);
     }
 
+    public function testThatShrimpMayDieStandsOpenWhateverTheJarsBring(): void
+    {
+        [$keeper, $tank, $ro] = $this->bench();
+        $batch = $this->writeBatch($keeper, ['tank' => $tank->id, 'litres' => '40', 'gh' => '5', 'kh' => '1', 'ec' => '', 'waters' => [$ro->id], 'jars' => [...$keeper->jars()->whereIn('salt', ['calcium_chloride', 'epsom'])->pluck('id'), $this->jar($keeper, 'potassium_carbonate')->id], 'animals' => 'soft_water_shrimp', 'animals_was' => 'soft_water_shrimp', 'tank_was' => $tank->id]);
+
+        $this->actingAs($keeper)->get('/batches/'.$batch->id)->assertOk()->assertSeeInOrder(['makes shrimp moult and die', '<summary>Safety: ', 'class="caution"'], false);
+    }
+
     public function testAWeakBatchGetsTheShareOfEachJarThatIsMissing(): void
     {
         [$keeper, , , $batch] = $this->written();

@@ -183,6 +183,22 @@ final class SessionTest extends TestCase
         yield 'waste water' => ['drain', Caution::Waste, self::session(), true];
     }
 
+    /** @return iterable<string, array{string, Caution, Session}> what may kill or burn is among the two that stand open */
+    public static function gravest(): iterable
+    {
+        yield 'a bare heater cracks or burns' => ['drain', Caution::BareHeater, self::session([Device::Heater])];
+        yield 'copper kills shrimp' => ['refill', Caution::HotTap, self::session(animals: AnimalGroup::HardyShrimp)];
+        yield 'a hot or cold hose' => ['refill', Caution::Scald, self::session(animals: AnimalGroup::HardyShrimp)];
+    }
+
+    #[DataProvider('gravest')]
+    public function testTheGravestCautionsComeFirst(string $key, Caution $caution, Session $session): void
+    {
+        $job = array_values(array_filter($session->jobs(), static fn(Job $job): bool => $job->key === $key))[0];
+
+        self::assertContains($caution, array_slice($session->cautionsOf($job), 0, 2));
+    }
+
     #[DataProvider('cautions')]
     public function testACautionStandsWhereItBites(string $key, Caution $caution, Session $session, bool $stands): void
     {
