@@ -139,7 +139,7 @@ final readonly class ChangeFindings
             return [];
         }
         $isBeyond = $aim === null && $this->draft->share() > $allowed->share + 1e-3;
-        $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Unread $one): string => $one->parameter->label(), array_filter($allowed->unread, static fn(Unread $one): bool => $one->inSource === $inSource)));
+        $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Unread $one): string => $one->parameter->word(), array_filter($allowed->unread, static fn(Unread $one): bool => $one->inSource === $inSource)));
         $tests = array_filter([
             $of(false) === '' ? '' : (string) __('change.unread.tank', ['what' => $of(false)]),
             $of(true) === '' ? '' : (string) __('change.unread.source', ['what' => $of(true), 'water' => $this->draft->plan->source->name]),

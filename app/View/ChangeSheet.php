@@ -12,6 +12,7 @@ use App\Units\Show;
 use Cresco\Core\Change\Dilution;
 use Cresco\Core\Change\Sizing;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Sentence;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Working\Computation;
 
@@ -132,10 +133,12 @@ final class ChangeSheet
         return array_values(array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && $row->moves()));
     }
 
-    /** @return list<string> names of what hardly moves and is in its target range */
-    public function still(): array
+    /** Names what hardly moves and is in its target range; nothing when there is none. */
+    public function still(): ?string
     {
-        return array_values(array_map(static fn(FigureRow $row): string => $row->outlook->parameter->label(), array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && !$row->moves())));
+        $words = array_values(array_map(static fn(FigureRow $row): string => $row->outlook->parameter->word(), array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && !$row->moves())));
+
+        return $words === [] ? null : trans_choice('change.page.still', count($words), ['what' => Sentence::from(Words::list($words))]);
     }
 
     /** @return list<FigureRow> */
@@ -207,7 +210,13 @@ final class ChangeSheet
         foreach ([Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity] as $parameter) {
             $value = $this->draft->plan->source->get($parameter);
             if ($value !== null) {
-                $facts[] = $parameter->label().' '.$this->show->value($parameter, $value->central()).($this->draft->plan->source->isUsual($parameter) ? ' (estimate: not tested)' : ($this->draft->plan->source->isAssumed($parameter) ? ' (assumed)' : ''));
+                $source = $this->draft->plan->source;
+                $key = match (true) {
+                    $source->isUsual($parameter) => 'change.source.usual',
+                    $source->isAssumed($parameter) => 'change.source.assumed',
+                    default => 'change.source.tested',
+                };
+                $facts[] = (string) __($key, ['what' => $parameter->label(), 'value' => $this->show->value($parameter, $value->central())]);
             }
         }
 

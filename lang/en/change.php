@@ -24,6 +24,7 @@ return [
         'head' => 'Free ammonia reaches the alarm level.', 'after' => 'right after', 'next' => 'next day',
         'why' => 'Up to :high mg/L NH₃-N :when; the alarm level is :alarm. As pH rises, ammonium turns into ammonia: change less, or use water of lower pH, and find the source.',
     ],
+    'source' => ['tested' => ':what :value', 'usual' => ':what :value (estimate: not tested)', 'assumed' => ':what :value (assumed)'],
     'unread' => [
         'head' => 'At most :share until you test more.', 'test' => 'Test :name', 'why' => 'Test :tests. Without it nobody knows how much a change shifts the water.',
         'tank' => ':what in the tank', 'source' => ':what of :water',

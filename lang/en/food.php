@@ -31,7 +31,7 @@ return [
     'act' => 'Give the doses',
     'read' => 'tested :value, :day',
     'never' => 'not tested: an estimate',
-    'unread' => ['head' => 'Test :nutrient.', 'why' => 'You did not test it in the last half year: this is an estimate from source waters, livestock and usual water changes.'],
+    'unread' => ['head' => 'Test :word.', 'why' => 'You did not test it in the last half year: this is an estimate from source waters, livestock and usual water changes.'],
     'figure' => ':value (:low to :high)',
     'today' => 'today',
     'course' => ':nutrient: now :now, in four weeks :four, in eight :eight. The table below has it in figures.',

@@ -16,6 +16,7 @@ export function reading() {
     for (const chart of form.querySelectorAll('[data-chart]')) {
         const entry = document.getElementById(chart.dataset.chart);
         const range = chart.querySelector('input');
+        const untested = range.getAttribute('aria-valuetext');
         const fields = chart.dataset.fields.split(' ').map(Number);
         const text = (position) => {
             if (position < 0) {
@@ -32,7 +33,7 @@ export function reading() {
         };
         range.addEventListener('input', () => {
             entry.value = text(Number(range.value));
-            range.setAttribute('aria-valuetext', entry.value || 'not read');
+            range.setAttribute('aria-valuetext', entry.value || untested);
         });
         entry.addEventListener('input', () => {
             for (let position = -1; position <= 4 * (fields.length - 1) + 1; position += 1) {

@@ -5,7 +5,7 @@ export function rings(sheet) {
         const ahead = Date.now() / 1000 - Number(timer.dataset.now);
         const tick = () => {
             const left = Math.round(Number(timer.dataset.rings) + ahead - Date.now() / 1000);
-            timer.textContent = left > 0 ? `${String(Math.floor(left / 60)).padStart(2, '0')}:${String(left % 60).padStart(2, '0')}` : 'time is up';
+            timer.textContent = left > 0 ? `${String(Math.floor(left / 60)).padStart(2, '0')}:${String(left % 60).padStart(2, '0')}` : timer.dataset.up;
             if (left <= 0 && !timer.classList.contains('rung')) {
                 timer.classList.add('rung');
                 ring();

@@ -39,7 +39,7 @@ final class CautiousTest extends FeatureCase
         self::assertEqualsWithDelta(1.0 / 3.0, $draft->share(), 0.002);
         self::assertSame(2, $draft->tank->needs()->daysBetween());
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&goal=20")->assertOk()
-            ->assertSeeText('At most 33')->assertSeeText('Test KH, GH, Temperature in the tank and KH, GH of Tap');
+            ->assertSeeText('At most 33')->assertSeeText('Test KH, GH, temperature in the tank and KH, GH of Tap');
         // Typed, it stays what was typed and is said to be too much.
         $this->get("/tanks/$tank->id/water-change?reason=amount&way=percent&percent=80", self::PART)->assertOk()->assertSeeText('At most 33');
         // Strips for KH and GH and a thermometer free it.

@@ -566,7 +566,7 @@ final class FoodTest extends FeatureCase
     {
         $tank = $this->tank($this->keeper);
         $tank->update(['nitrate_per_day' => 1.5, 'routine_share' => 0.3, 'routine_days' => 7, 'started_on' => null]);
-        $this->get("/tanks/$tank->id/fertilising")->assertOk()->assertSeeText('Test Nitrate.')->assertSeeText('not tested: an estimate')
+        $this->get("/tanks/$tank->id/fertilising")->assertOk()->assertSeeText('Test nitrate.')->assertSeeText('not tested: an estimate')
             ->assertDontSeeText('is above the safe limit for your animals.')->assertDontSeeText('may rise above the safe limit for your animals.');
         $level = function (float $days) use ($tank): float {
             $tank->update(['started_on' => $days > 0.0 ? CarbonImmutable::now()->subDays((int) $days)->format('Y-m-d') : null]);

@@ -104,8 +104,12 @@ final class WordsTest extends FeatureCase
             array_push($keys, 'methods.'.$school->value, ...array_map(static fn(string $choice): string => 'choices.'.$school->value.'.'.$choice, $school->choices()));
         }
         self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => !Lang::has('steps.'.$key))));
-        // No line is left that no step says.
+        // No line is left that no step says, and none is said that has no words, whatever session brings it.
         $said = (string) file_get_contents(base_path('core/Work/Catalogue.php'));
+        preg_match_all("~ [?:] \\[?((?:'[a-z_]+'(?:, )?)+)~", $said, $chosen);
+        preg_match_all("~'([a-z_]+)'~", implode(' ', $chosen[1]), $lines);
+        self::assertContains('opposite_ends', $lines[1]);
+        self::assertSame([], array_values(array_filter($lines[1], static fn(string $line): bool => !Lang::has('steps.do.'.$line))));
         self::assertSame([], array_values(array_filter(array_keys((array) __('steps.do')), static fn(string|int $key): bool => !str_contains($said, "'$key'"))));
     }
 

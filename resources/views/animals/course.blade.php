@@ -8,7 +8,8 @@
         <h2 id="step-title">{{ $here['title'] }}</h2>
         <p class="lead-line">{{ $here['text'] }}</p>
         @if($page->rings())<p class="timer" role="timer" data-rings="{{ $page->rings() }}"
-            data-now="{{ now()->getTimestamp() }}">{{ max(0, (int) ceil(($page->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
+            data-now="{{ now()->getTimestamp() }}" data-up="{{ __('run.show.time_up') }}"
+            >{{ max(0, (int) ceil(($page->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
         @if($page->ammonia() && $arrival->step < 4)<x-finding :tone="$page->isDanger() ? 'beyond' : 'note'">{{ $page->ammonia() }}</x-finding>@endif
         @if($page->along() !== [])<table class="plain drip-course"><thead><tr><th scope="col">{{ __('animals.course.at') }}</th>
             <th scope="col">{{ __('animals.course.holds') }}</th><th scope="col">{{ __('animals.course.shows') }}</th></tr></thead><tbody>

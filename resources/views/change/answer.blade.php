@@ -36,9 +36,8 @@
         @endforeach
         </tbody>
     </table>
-    @php($still = $sheet->still())
-    @if($still !== [])<p class="muted">{{ trans_choice('change.page.still', count($still), ['what' => App\View\Words::list($still)]) }}</p>@endif
-    @if($sheet->moving() === [] && $sheet->still() === [])<p class="muted">{{ __('change.page.untested') }}</p>@endif
+    @if($sheet->still())<p class="muted">{{ $sheet->still() }}</p>@endif
+    @if($sheet->moving() === [] && $sheet->still() === null)<p class="muted">{{ __('change.page.untested') }}</p>@endif
     <details class="more" id="all-values"><summary>{{ __('change.page.all') }}</summary>
     <table class="forecast">
         <caption class="visually-hidden">{{ __('change.answer.forecast_4') }}</caption>

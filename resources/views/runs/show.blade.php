@@ -52,7 +52,8 @@
         @if($content->batch)<p><a class="act quiet" href="/batches/{{ $content->batch }}">{{ __('run.show.batch_card') }}</a></p>@endif
         @if($content->drawing)<div class="run-drawing">@include('parts.section', ['drawing' => $sheet->drawing(), 'show' => $show])</div>@endif
         @if($sheet->rings())<p class="timer" role="timer" data-rings="{{ $sheet->rings() }}"
-            data-now="{{ now()->getTimestamp() }}">{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
+            data-now="{{ now()->getTimestamp() }}" data-up="{{ __('run.show.time_up') }}"
+            >{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
         @if($others = $sheet->meanwhile())<p class="meanwhile">{{ __('run.show.meanwhile') }} @foreach($others as $other)<a class="act quiet"
             href="/checklists/{{ $run->id }}?step={{ $other->position }}">{{ $other->content->title }}</a> @endforeach</p>@endif
         @foreach($sheet->otherTimers() as $timer)<p class="meanwhile"><a
