@@ -43,9 +43,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() === 404 && $request->expectsJson() ? response()->json(['message' => 'Nothing is here.'], 404) : null);
         // Something of the job that cannot be, wherever it came up, is a finding and no breakdown.
         $exceptions->render(static fn(Fault $fault, Request $request): Response => match (true) {
-            $request->headers->get('HX-Request') === 'true' => response(view('components.findings', ['findings' => [new Finding(Finding::BEYOND, 'That cannot be.', ucfirst($fault->getMessage()))]])->render()),
-            $request->expectsJson() => response()->json(['message' => $fault->getMessage()], 422),
-            default => response()->view('errors.fault', ['message' => ucfirst($fault->getMessage()), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
+            $request->headers->get('HX-Request') === 'true' => response(view('components.findings', ['findings' => [new Finding(Finding::BEYOND, (string) __('error.impossible.head'), say($fault))]])->render()),
+            $request->expectsJson() => response()->json(['message' => say($fault)], 422),
+            default => response()->view('errors.fault', ['message' => say($fault), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
         });
         // A list where a text is expected is refused as input, and is no fault of the application.
         $exceptions->map(ErrorException::class, static fn(ErrorException $fault): Throwable => NoText::of($fault) ?? $fault);
@@ -53,7 +53,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn(Throwable $fault, Request $request): ?Response => Unwritten::answer($fault, $request));
         // One record too many: what was typed comes back.
         $exceptions->dontReport(LimitReached::class);
-        $exceptions->render(static fn(LimitReached $fault, Request $request) => $request->expectsJson() ? response()->json(['message' => $fault->getMessage()], 422)
+        $exceptions->render(static fn(LimitReached $fault, Request $request) => $request->expectsJson() ? response()->json(['message' => say($fault)], 422)
             : redirect()->back(302, [], '/')->withInput($request->except('_token', 'password'))->withErrors(['limit' => $fault->getMessage()])->with('status', $fault->getMessage()));
         // A page that stood open for longer than its session: nothing was done, and what was typed comes back.
         $exceptions->render(static fn(HttpException $fault, Request $request) => $fault->getStatusCode() !== 419 ? null : redirect()->back()

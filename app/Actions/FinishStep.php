@@ -128,8 +128,8 @@ final readonly class FinishStep
     {
         $open = $run->switches()->get()->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
         if ($open->isNotEmpty()) {
-            $names = $open->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ');
-            throw ValidationException::withMessages(['switches' => 'Still off: '.$names.'. Tick each one once it runs.']);
+            $names = $open->map(static fn(SwitchTick $tick): string => word($tick->device))->implode(', ');
+            throw ValidationException::withMessages(['switches' => __('run.still_off', ['names' => $names])]);
         }
     }
 
@@ -160,7 +160,7 @@ final readonly class FinishStep
         $show = $keeper->show();
         $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower(WorkWords::task($task)), $this->done($run)));
         $seen = implode(', ', array_map(static fn(Sign $sign): string => WorkWords::sign($sign), $run->plan->signs));
-        $source = $run->plan->source ?? 'new water';
+        $source = $run->plan->source ?? __('names.new_water');
         [$rounds, $share, $litres] = $this->changed($run);
         $words = fn(string ...$parts): ?string => implode(' ', array_filter([...$parts, $seen === '' ? '' : 'Seen: '.$seen.'.'])) ?: null;
         if ($rounds > 0) {

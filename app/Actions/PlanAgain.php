@@ -32,7 +32,7 @@ final class PlanAgain
                 if ($step->done_at !== null) {
                     continue;
                 }
-                $lines = $new->lines[$step->job === 'drain' && !$isFirst ? 'drain again' : $step->job] ?? null;
+                $lines = $new->lines[$step->job === 'drain' && !$isFirst ? 'drain_again' : $step->job] ?? null;
                 $isFirst = $isFirst && $step->job !== 'drain';
                 if ($lines !== null) {
                     // What the tank's ways and a batch add stands on.

@@ -39,7 +39,7 @@ final class RecordReadings
         foreach (Parameter::cases() as $parameter) {
             $text = $typed[$parameter->value] ?? '';
             if (!is_string($text)) {
-                $messages['readings.'.$parameter->value] = MeasureFault::unreadable('…')->getMessage();
+                $messages['readings.'.$parameter->value] = say(MeasureFault::unreadable('…'));
                 continue;
             }
             if (trim($text) === '') {
@@ -48,7 +48,7 @@ final class RecordReadings
             try {
                 $readings[$parameter->value] = $keeper->coreKit($parameter, $at)->read($text);
             } catch (MeasureFault $fault) {
-                $messages['readings.'.$parameter->value] = $fault->getMessage();
+                $messages['readings.'.$parameter->value] = say($fault);
             }
         }
         if ($messages !== []) {

@@ -146,7 +146,7 @@ final class TakeInArchive
                 $old = is_int($fields['id'] ?? null) ? $fields['id'] : 0;
                 $row = $table->renumbered($fields, $numbers);
                 if ($row === null || isset($numbers[$name][$old]) || isset($rows[$old])) {
-                    throw new FileFault(__('account.archive.record', ['where' => "$name, record ".($n + 1), 'why' => 'it points to a record that is not there, or is there twice']));
+                    throw new FileFault(__('account.archive.record', ['where' => "$name, record ".($n + 1), 'why' => __('file.broken_link')]));
                 }
                 if ($name === 'photos' && !isset($placed[$old])) {
                     continue;

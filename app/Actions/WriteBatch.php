@@ -64,12 +64,12 @@ final class WriteBatch
             $jars[] = new BatchJar(
                 $jar->id,
                 $jar->name,
-                $salt === null ? 'by its label' : $salt->formula,
+                $salt === null ? (string) __('names.by_label') : $salt->formula,
                 $jar->unit,
                 $batch->amounts[$j],
                 $spoon?->mean,
                 $salt === null ? 5 : $salt->minutes,
-                $salt === null ? '' : $salt->note,
+                $salt === null ? '' : (string) __('names.salt_note.'.$salt->key),
                 array_map(static fn(Caution $caution): string => WorkWords::caution($caution), $salt === null ? [] : $salt->cautions),
             );
         }

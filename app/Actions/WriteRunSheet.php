@@ -139,7 +139,7 @@ final class WriteRunSheet
      */
     private static function techniques(array $patches): array
     {
-        return array_values(array_unique(array_map(static fn(Patch $patch): string => ucfirst($patch->cover->label()).': '.$patch->cover->technique().'.', $patches)));
+        return array_values(array_unique(array_map(static fn(Patch $patch): string => ucfirst(label($patch->cover)).': '.__('names.technique.'.$patch->cover->value).'.', $patches)));
     }
 
     /**
@@ -170,7 +170,7 @@ final class WriteRunSheet
                 ...$treated,
             ],
             cautions: array_map(static fn(Caution $caution): string => WorkWords::caution($caution), $session->cautionsOf($job)),
-            tools: $job->tools,
+            tools: WorkWords::tools($job->tools),
             meanwhile: array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
             moment: $job->moment,
             reads: $job->reads,

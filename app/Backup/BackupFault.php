@@ -11,12 +11,12 @@ final class BackupFault extends RuntimeException
 {
     public static function otherEngine(string $engine): self
     {
-        return new self("The data lie in $engine: back them up with its own tools, as docs/deploying.md says.");
+        return new self((string) __('backup.other_engine', ['engine' => $engine]));
     }
 
     public static function cannotWrite(string $path): self
     {
-        return new self("“{$path}” cannot be written.");
+        return new self((string) __('backup.cannot_write', ['path' => $path]));
     }
 
     /** Nothing half-written is left behind. */
@@ -24,16 +24,16 @@ final class BackupFault extends RuntimeException
     {
         $free = @disk_free_space(dirname($path));
 
-        return new self("“{$path}” could not be written to its end".($free === false ? '' : sprintf(': %.1f MB are free there', $free / 1e6)).'. Make room, or name a folder on another disk, and start it again.');
+        return new self((string) __($free === false ? 'backup.stopped' : 'backup.stopped_free', ['path' => $path, 'free' => round((float) $free / 1e6, 1)]));
     }
 
     public static function broken(string $what): self
     {
-        return new self("This is no whole backup of Cresco: $what.");
+        return new self((string) __('backup.broken', ['what' => $what]));
     }
 
     public static function newer(string $migration): self
     {
-        return new self("This backup was made by a newer Cresco (it knows “{$migration}”): update first, then restore it.");
+        return new self((string) __('backup.newer', ['migration' => $migration]));
     }
 }

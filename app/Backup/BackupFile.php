@@ -68,19 +68,19 @@ final class BackupFile
     {
         $zip = new ZipArchive();
         if (!is_file($path) || $zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw BackupFault::broken(is_file($path) ? 'it is no archive, or was cut off' : 'it is not there');
+            throw BackupFault::broken((string) __(is_file($path) ? 'backup.no_archive' : 'backup.not_there'));
         }
         $files = new Filesystem();
         $aside = $into ?? sys_get_temp_dir().'/cresco-backup-'.bin2hex(random_bytes(6));
         try {
             $manifest = Manifest::read((string) $zip->getFromName(self::MANIFEST));
             if (!isset($manifest->files[self::DATABASE])) {
-                throw BackupFault::broken('there is no database in it');
+                throw BackupFault::broken((string) __('backup.there_no_database_in'));
             }
             foreach ($manifest->files as $name => $hash) {
                 // A name is what was written here, and leads nowhere else.
                 if (preg_match('#^(?:database\.sqlite|photos/[a-z0-9_./-]{1,80})$#', $name) !== 1 || str_contains($name, '..')) {
-                    throw BackupFault::broken('it holds a file of a strange name');
+                    throw BackupFault::broken((string) __('backup.holds_file_strange_name'));
                 }
                 $files->ensureDirectoryExists(dirname($aside.'/'.$name), 0o700);
                 $from = $zip->getStream($name);
@@ -118,14 +118,14 @@ final class BackupFile
     private static function copy(string $from, string $to): void
     {
         if (!is_file($from)) {
-            throw BackupFault::broken('there is nothing yet to back up');
+            throw BackupFault::broken((string) __('backup.there_nothing_yet_back'));
         }
         $source = new SQLite3($from, SQLITE3_OPEN_READONLY);
         $target = new SQLite3($to);
         try {
             $source->busyTimeout(self::PATIENCE);
             if (!$source->backup($target)) {
-                throw BackupFault::broken('the database could not be copied');
+                throw BackupFault::broken((string) __('backup.database_could_not_copied'));
             }
             // The copy is one file, without a log beside it.
             $target->exec('pragma journal_mode = delete');
@@ -198,10 +198,10 @@ final class BackupFile
             }
             $database->close();
         } catch (Throwable) {
-            throw BackupFault::broken('its database cannot be opened');
+            throw BackupFault::broken((string) __('backup.its_database_cannot_opened'));
         }
         if ($said !== 'ok' || $loose !== [] || $rows !== $manifest->rows) {
-            throw BackupFault::broken('its database is damaged');
+            throw BackupFault::broken((string) __('backup.its_database_damaged'));
         }
     }
 

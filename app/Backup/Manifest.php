@@ -43,13 +43,13 @@ final readonly class Manifest
         try {
             $said = json_decode($json, true, 8, JSON_THROW_ON_ERROR);
         } catch (JsonException) {
-            throw BackupFault::broken('its list of contents cannot be read');
+            throw BackupFault::broken((string) __('backup.its_list_contents_cannot'));
         }
         if (!is_array($said) || ($said['format'] ?? null) !== self::FORMAT) {
-            throw BackupFault::broken('it is another kind of file');
+            throw BackupFault::broken((string) __('backup.another_kind_file'));
         }
         if (($said['version'] ?? null) !== self::VERSION) {
-            throw BackupFault::broken('it has a version that is not known here');
+            throw BackupFault::broken((string) __('backup.version_not_known_here'));
         }
         $list = static fn(string $key): array => is_array($said[$key] ?? null) ? $said[$key] : [];
         $rows = $files = [];
@@ -68,7 +68,7 @@ final readonly class Manifest
                 array_values(array_filter($list('missing'), is_string(...))),
             );
         } catch (Throwable) {
-            throw BackupFault::broken('its day cannot be read');
+            throw BackupFault::broken((string) __('backup.its_day_cannot_read'));
         }
     }
 

@@ -62,7 +62,7 @@ final class Restoring
                 self::move($kept, $old);
                 unset($moved[$old]);
             }
-            throw $fault instanceof BackupFault ? $fault : BackupFault::broken('it could not be brought up to date ('.$fault->getMessage().')');
+            throw $fault instanceof BackupFault ? $fault : BackupFault::broken((string) __('backup.could_not_brought_up', ['why' => $fault->getMessage()]));
         } finally {
             if ($isDown) {
                 Artisan::call('up');

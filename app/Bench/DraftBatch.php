@@ -170,7 +170,7 @@ final class DraftBatch
             if ($state->has($parameter)) {
                 $now[$name] = $state->central($parameter, 0.0);
             } else {
-                $missing[] = $parameter->word();
+                $missing[] = word($parameter);
                 unset($aim[$name]);
             }
         }

@@ -34,7 +34,7 @@ final readonly class DoseAfter
         foreach ($food->hasPlants() ? Parameter::nutrients() : [] as $nutrient) {
             $aim = $food->school()->aim($nutrient);
             if ($aim !== null) {
-                $needs[$nutrient->value] = Wanted::afterChange($nutrient->word(), $aim, $this->now($nutrient), FoodTrial::rate($food, $nutrient, $aim), $this->draft->share(), (float) max(1, $food->tank->routine_days), $this->source($nutrient));
+                $needs[$nutrient->value] = Wanted::afterChange($nutrient, $aim, $this->now($nutrient), FoodTrial::rate($food, $nutrient, $aim), $this->draft->share(), (float) max(1, $food->tank->routine_days), $this->source($nutrient));
             }
         }
         $this->needs = $needs;

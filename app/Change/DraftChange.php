@@ -58,7 +58,7 @@ final class DraftChange
         try {
             [$aim, $needed] = $this->aim($tank, $input, $plan, $waters->now);
         } catch (ChangeFault $fault) {
-            $impossible = $fault->getMessage();
+            $impossible = say($fault);
             $isUntested = $fault->isForWantOfATest;
             $aim = $tank->routine_share;
         }
@@ -187,7 +187,7 @@ final class DraftChange
         };
         $source = $by === null ? null : $plan->source->get($by);
         if ($by !== null && ($now->isOpen($by) || ($source instanceof Level && $source->apart() !== null))) {
-            throw ChangeFault::open($by->label());
+            throw ChangeFault::open($by);
         }
         $needed = match ($input->reason) {
             Reason::Nitrate => Sizing::forGoal($plan, Parameter::Nitrate, $input->nitrateGoal),

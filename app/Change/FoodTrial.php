@@ -62,7 +62,7 @@ final readonly class FoodTrial
         }
 
         return Wanted::between(
-            $nutrient->word(),
+            $nutrient,
             $aim,
             self::rate($food, $nutrient, $aim),
             $this->share ?? $food->tank->routine_share,

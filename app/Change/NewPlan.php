@@ -111,7 +111,7 @@ final class NewPlan
         $this->lines = [
             ...$this->following($draft),
             'drain' => [$this->left < 0.1 ? (string) __('run.reached') : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' '.__('run.more'))],
-            'drain again' => [$this->down($plan, $this->total, '')],
+            'drain_again' => [$this->down($plan, $this->total, '')],
             'refill' => [(string) __('run.refill', ['litres' => $show->volume($this->toFill ?? ($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains)), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth)), ...array_filter([$this->moreConditioner($draft)])],
         ];
     }
@@ -211,7 +211,7 @@ final class NewPlan
     {
         $goal = $this->goal();
 
-        return $goal === null ? '' : (string) __('run.goal', ['parameter' => $goal[0]->word(), 'value' => $this->show->limit($goal[0], $goal[1])]);
+        return $goal === null ? '' : (string) __('run.goal', ['parameter' => word($goal[0]), 'value' => $this->show->limit($goal[0], $goal[1])]);
     }
 
     /** Share of the water that keeps within what the animals stand, 0 to 1. */
@@ -247,7 +247,7 @@ final class NewPlan
         foreach (Parameter::ofTanks() as $parameter) {
             $after = $this->forecast->outlook($parameter)->after();
             if ($after !== null) {
-                $rows[] = [$parameter->label(), $this->show->value($parameter, $after->central(), $after->halfWidth())];
+                $rows[] = [label($parameter), $this->show->value($parameter, $after->central(), $after->halfWidth())];
             }
         }
 

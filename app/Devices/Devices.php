@@ -41,12 +41,12 @@ final class Devices
     public static function all(): array
     {
         return [
-            self::PEN => 'a meter for conductivity and temperature',
-            self::ACIDITY => 'a pH pen',
-            self::SCALE => 'a scale',
-            self::UNIT => 'an RO unit with a reservoir',
-            self::DOSER => 'a dosing pump that runs into a measuring cylinder',
-            self::PLUG => 'a plug that counts how long a heater was on',
+            self::PEN => (string) __('settings.simulated.pen'),
+            self::ACIDITY => (string) __('settings.simulated.acidity'),
+            self::SCALE => (string) __('settings.simulated.scale'),
+            self::UNIT => (string) __('settings.simulated.unit'),
+            self::DOSER => (string) __('settings.simulated.doser'),
+            self::PLUG => (string) __('settings.simulated.plug'),
         ];
     }
 

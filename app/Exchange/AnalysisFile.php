@@ -91,7 +91,7 @@ final class AnalysisFile
         foreach ($rows as $line => $row) {
             $in->at(count($found), count($rows));
             if ($row['water'] === '' || mb_strlen($row['water']) > 60) {
-                throw FileFault::at($line, 'the water has no name, or one of more than 60 letters');
+                throw FileFault::at($line, (string) __('file.water_no_name_or'));
             }
             $milligrams = [];
             foreach (Ion::cases() as $ion) {
@@ -124,19 +124,19 @@ final class AnalysisFile
     {
         $date = date_parse_from_format('Y-m-d', $item['sampled_on']);
         if ($date['error_count'] > 0 || $date['warning_count'] > 0) {
-            throw FileFault::at($line, sprintf('“%s” is not a day such as 2026-03-01', mb_substr($item['sampled_on'], 0, 20)));
+            throw FileFault::at($line, (string) __('file.not_day_such_as', ['item' => mb_substr($item['sampled_on'], 0, 20)]));
         }
         $milligrams = [];
         foreach ($item['milligrams'] as $ion => $value) {
             $milligrams[(string) $ion] = is_numeric($value) ? (float) $value : 0.0;
         }
         if ($milligrams === [] && $item['hardness'] === null && $item['alkalinity'] === null && $item['conductivity'] === null) {
-            throw FileFault::at($line, 'an analysis without a single figure');
+            throw FileFault::at($line, (string) __('file.analysis_without_single_figure'));
         }
         try {
             CoreAnalysis::complete($milligrams, $item['hardness'], $item['alkalinity'], $item['conductivity']);
         } catch (WaterFault $fault) {
-            throw FileFault::at($line, $fault->getMessage());
+            throw FileFault::at($line, say($fault));
         }
 
         return ['milligrams' => $milligrams] + $item;

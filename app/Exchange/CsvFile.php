@@ -22,19 +22,19 @@ final class CsvFile
     public static function read(string $text, array $needed, array $known): array
     {
         if (!mb_check_encoding($text, 'UTF-8')) {
-            throw FileFault::at(1, 'this is not text in UTF-8');
+            throw FileFault::at(1, (string) __('file.not_text_in_utf'));
         }
         $text = (string) preg_replace('/^\x{FEFF}/u', '', str_replace(["\r\n", "\r"], "\n", $text));
         [$records, $starts] = self::records(rtrim($text, "\n"));
         if (count($records) > self::MOST_ROWS) {
-            throw FileFault::at($starts[self::MOST_ROWS], 'no file of more than '.self::MOST_ROWS.' rows is taken in');
+            throw FileFault::at($starts[self::MOST_ROWS], (string) __('file.no_file_more_than', ['most_rows' => self::MOST_ROWS]));
         }
         $heading = array_map(trim(...), array_map(strval(...), str_getcsv($records[0], ',', '"', '')));
         foreach (array_diff($needed, $heading) as $missing) {
-            throw FileFault::at(1, sprintf('the column “%s” is missing', $missing));
+            throw FileFault::at(1, (string) __('file.column_missing', ['missing' => $missing]));
         }
         foreach (array_diff($heading, $known) as $unknown) {
-            throw FileFault::at(1, sprintf('there is no column “%s”; known are %s', mb_substr($unknown, 0, 40), implode(', ', $known)));
+            throw FileFault::at(1, (string) __('file.there_no_column_known', ['unknown' => mb_substr($unknown, 0, 40), 'known' => implode(', ', $known)]));
         }
         $rows = [];
         foreach (array_slice($records, 1, null, true) as $i => $record) {
@@ -43,7 +43,7 @@ final class CsvFile
             }
             $cells = array_map(self::unescaped(...), str_getcsv($record, ',', '"', ''));
             if (count($cells) !== count($heading)) {
-                throw FileFault::at($starts[$i], sprintf('%d cells where the heading has %d', count($cells), count($heading)));
+                throw FileFault::at($starts[$i], (string) __('file.cells_where_heading', ['cells' => count($cells), 'heading' => count($heading)]));
             }
             $rows[$starts[$i]] = array_map(trim(...), array_combine($heading, $cells));
         }
@@ -75,7 +75,7 @@ final class CsvFile
             }
         }
         if ($open !== []) {
-            throw FileFault::at($start, 'a quotation mark is opened and not closed');
+            throw FileFault::at($start, (string) __('file.quotation_mark_opened_not'));
         }
 
         return [$records, $starts];
@@ -95,7 +95,7 @@ final class CsvFile
         }
         $number = filter_var($cell, FILTER_VALIDATE_FLOAT);
         if ($number === false || !is_finite($number) || $number < $least || $number > $most) {
-            throw FileFault::at($line, sprintf('“%s” in %s is not a number from %s to %s', mb_substr($cell, 0, 40), $column, $least, $most));
+            throw FileFault::at($line, (string) __('file.in_not_number_from', ['cell' => mb_substr($cell, 0, 40), 'column' => $column, 'least' => $least, 'most' => $most]));
         }
 
         return $number;

@@ -34,12 +34,12 @@ final class DoseFile
         $read = CsvFile::read($text, self::NEEDED, [...self::NEEDED, 'unit', 'left_out', ...$columns]);
         foreach ($read as $line => $cells) {
             $in->at($line, count($read));
-            $jar = $jars->get($cells['name']) ?? throw FileFault::at($line, sprintf('no jar or bottle on the shelf is called “%s”', mb_substr($cells['name'], 0, 60)));
+            $jar = $jars->get($cells['name']) ?? throw FileFault::at($line, (string) __('file.no_jar_or_bottle', ['cells' => mb_substr($cells['name'], 0, 60)]));
             $amount = self::number($cells['amount']);
             if ($amount === null || $amount > 100_000.0) {
-                throw FileFault::at($line, 'the amount is a number from 0 to 100,000');
+                throw FileFault::at($line, (string) __('file.amount_number_from_0'));
             }
-            $at = self::moment($cells['given_at'], $show) ?? throw FileFault::at($line, 'the day and hour are written like 2026-02-26T08:00:00+00:00, and lie in the past');
+            $at = self::moment($cells['given_at'], $show) ?? throw FileFault::at($line, (string) __('file.day_hour_written_like'));
             $isMissed = in_array($cells['left_out'] ?? '', ['1', 'true', 'yes'], true);
             $milligrams = $jar->toFeed($tank->keeper->scale_step)->milligrams ?? [];
             $brings = [];

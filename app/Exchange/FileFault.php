@@ -14,12 +14,12 @@ final class FileFault extends InvalidArgumentException
 {
     public static function at(int $line, string $reason): self
     {
-        return new self(sprintf('Line %d: %s Nothing was taken in.', $line, rtrim($reason, '.').'.'));
+        return new self((string) __('file.line', ['line' => $line, 'reason' => rtrim($reason, '.')]));
     }
 
     public static function another(): self
     {
-        return new self('Another file of yours is still being taken in. Wait until that is done, then send this one.');
+        return new self((string) __('file.another'));
     }
 
     /** @param class-string<Model> $kind */
@@ -30,11 +30,11 @@ final class FileFault extends InvalidArgumentException
 
     public static function noCalendar(): self
     {
-        return new self('This is no calendar file (iCalendar, .ics).');
+        return new self((string) __('file.no_calendar'));
     }
 
     public static function tooManyEvents(): self
     {
-        return new self('It holds too many events: export a shorter time.');
+        return new self((string) __('file.too_many_events'));
     }
 }

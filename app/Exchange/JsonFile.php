@@ -26,7 +26,7 @@ final class JsonFile
         try {
             $data = json_decode($text, false, 32, JSON_THROW_ON_ERROR);
         } catch (JsonException $fault) {
-            throw FileFault::at(1, 'this is not JSON: '.$fault->getMessage());
+            throw FileFault::at(1, (string) __('file.not_json', ['why' => $fault->getMessage()]));
         }
         $fault = self::fault($data, $schema);
         if ($fault !== null) {

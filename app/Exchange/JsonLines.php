@@ -28,7 +28,7 @@ final class JsonLines
         $lines->value('', 0);
         $lines->blank();
         if ($lines->at < strlen($lines->text)) {
-            $lines->fail('something stands after the end');
+            $lines->fail((string) __('file.something_stands_after_end'));
         }
 
         return $lines;
@@ -50,7 +50,7 @@ final class JsonLines
     private function value(string $path, int $depth): void
     {
         if ($depth > self::DEEPEST) {
-            $this->fail('too many brackets within brackets');
+            $this->fail((string) __('file.too_many_brackets_within'));
         }
         $this->blank();
         $this->lines[$path] = $this->line();
@@ -59,7 +59,7 @@ final class JsonLines
             $this->takes('[') => $this->items($path, $depth),
             $this->matches('/"(?:[^"\\\\\x00-\x1f]|\\\\.)*"/A') !== null,
             $this->matches('/-?\d+(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null/A') !== null => null,
-            default => $this->fail('a value was expected here'),
+            default => $this->fail((string) __('file.value_was_expected_here')),
         };
     }
 
@@ -71,17 +71,17 @@ final class JsonLines
         }
         do {
             $this->blank();
-            $name = $this->matches('/"(?:[^"\\\\\x00-\x1f]|\\\\.)*"/A') ?? $this->fail('a name in quotes was expected here');
+            $name = $this->matches('/"(?:[^"\\\\\x00-\x1f]|\\\\.)*"/A') ?? $this->fail((string) __('file.name_in_quotes_was'));
             $this->blank();
             if (!$this->takes(':')) {
-                $this->fail('a colon was expected here');
+                $this->fail((string) __('file.colon_was_expected_here'));
             }
             $decoded = json_decode($name);
             $this->value($path.'/'.(is_string($decoded) ? $decoded : $name), $depth + 1);
             $this->blank();
         } while ($this->takes(','));
         if (!$this->takes('}')) {
-            $this->fail('a comma or a closing brace was expected here');
+            $this->fail((string) __('file.comma_or_closing_brace'));
         }
     }
 
@@ -97,7 +97,7 @@ final class JsonLines
             $this->blank();
         } while ($this->takes(','));
         if (!$this->takes(']')) {
-            $this->fail('a comma or a closing bracket was expected here');
+            $this->fail((string) __('file.comma_or_closing_bracket'));
         }
     }
 
@@ -138,6 +138,6 @@ final class JsonLines
 
     private function fail(string $reason): never
     {
-        throw FileFault::at($this->line(), 'this is not JSON: '.$reason);
+        throw FileFault::at($this->line(), (string) __('file.not_json_2', ['reason' => $reason]));
     }
 }

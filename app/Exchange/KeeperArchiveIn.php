@@ -237,8 +237,8 @@ final class KeeperArchiveIn
             $raw = self::toKeep($table, $fields);
             foreach ($raw as $column => $value) {
                 $why = is_string($value) ? match (true) {
-                    strlen($value) > self::MOST_OF_ONE[1] => 'it is too long',
-                    !self::isText($fields[$column]) => 'it holds signs that are no text',
+                    strlen($value) > self::MOST_OF_ONE[1] => (string) __('file.too_long'),
+                    !self::isText($fields[$column]) => (string) __('file.no_text'),
                     default => null,
                 } : null;
                 if ($why !== null) {
@@ -258,9 +258,9 @@ final class KeeperArchiveIn
         } catch (FileFault $fault) {
             throw $fault;
         } catch (MeasureFault $fault) {
-            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => rtrim($fault->getMessage(), '.')]));
+            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => rtrim(say($fault), '.')]));
         } catch (Throwable) {
-            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => 'nothing can be made of it']));
+            throw new FileFault(__('account.archive.record', ['where' => $where, 'why' => __('file.unusable')]));
         }
     }
 

@@ -38,18 +38,18 @@ final class MealFile
             $in->at($line, count($read));
             foreach (['from_day', 'until_day'] as $day) {
                 if (!self::isDay($cells[$day])) {
-                    throw FileFault::at($line, 'days are written like 2026-02-26');
+                    throw FileFault::at($line, (string) __('file.days_written_like_2026'));
                 }
             }
             if ($cells['until_day'] < $cells['from_day']) {
-                throw FileFault::at($line, 'the last day lies before the first');
+                throw FileFault::at($line, (string) __('file.last_day_lies_before'));
             }
             if (!is_numeric($cells['grams']) || !((float) $cells['grams'] >= 0.0 && (float) $cells['grams'] <= self::MOST)) {
-                throw FileFault::at($line, 'grams a day are a number from 0 to 500');
+                throw FileFault::at($line, (string) __('file.grams_day_number_from'));
             }
             $note = $cells['note'] ?? '';
             if (mb_strlen($note) > 120) {
-                throw FileFault::at($line, 'a note has 120 letters at most');
+                throw FileFault::at($line, (string) __('file.note_120_letters_at'));
             }
             $rows[] = ['from_day' => $cells['from_day'], 'until_day' => $cells['until_day'], 'grams' => (float) $cells['grams'], 'note' => $note === '' ? null : $note];
         }

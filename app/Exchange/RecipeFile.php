@@ -105,20 +105,20 @@ final class RecipeFile
         foreach ($rows as $line => $row) {
             $in->at($line, count($rows));
             if ($row['recipe'] === '' || mb_strlen($row['recipe']) > 80 || mb_strlen($row['name']) > 60) {
-                throw FileFault::at($line, 'a recipe needs a name of 1 to 80 letters, its parts of at most 60');
+                throw FileFault::at($line, (string) __('file.recipe_needs_name_1'));
             }
             $lines[$row['recipe']] ??= $line;
             $recipe = $recipes[$row['recipe']] ?? ['name' => $row['recipe'], 'litres' => null, 'target' => [], 'waters' => [], 'jars' => []];
-            $value = CsvFile::number($row['value'], $line, 'value', 0.0, 1e6) ?? throw FileFault::at($line, 'the value is missing');
+            $value = CsvFile::number($row['value'], $line, 'value', 0.0, 1e6) ?? throw FileFault::at($line, (string) __('file.value_missing'));
             switch ($row['part']) {
                 case 'litres':
                     $recipe['litres'] = $value;
                     break;
                 case 'target':
-                    $recipe['target'][in_array($row['name'], self::AIMS, true) ? $row['name'] : throw FileFault::at($line, 'a target is one of '.implode(', ', self::AIMS))] = $value;
+                    $recipe['target'][in_array($row['name'], self::AIMS, true) ? $row['name'] : throw FileFault::at($line, (string) __('file.target_one', ['aims' => implode(', ', self::AIMS)]))] = $value;
                     break;
                 case 'cap':
-                    $recipe['target']['caps_mg_per_l'][Ion::tryFrom($row['name'])->value ?? throw FileFault::at($line, 'there is no ion “'.$row['name'].'”')] = $value;
+                    $recipe['target']['caps_mg_per_l'][Ion::tryFrom($row['name'])->value ?? throw FileFault::at($line, (string) __('file.there_no_ion', ['row' => $row['name']]))] = $value;
                     break;
                 case 'water':
                     $recipe['waters'][] = ['name' => $row['name'], 'litres' => $value];
@@ -127,7 +127,7 @@ final class RecipeFile
                     $recipe['jars'][] = ['name' => $row['name'], 'amount' => $value, 'unit' => $row['unit'] === 'mL' ? 'mL' : 'g'];
                     break;
                 default:
-                    throw FileFault::at($line, 'a part is litres, target, cap, water or jar');
+                    throw FileFault::at($line, (string) __('file.part_litres_target_cap'));
             }
             $recipes[$row['recipe']] = $recipe;
         }
@@ -136,7 +136,7 @@ final class RecipeFile
         $fault = JsonFile::fault(json_decode($whole, false, 32, JSON_THROW_ON_ERROR), 'recipes');
         if ($fault !== null) {
             $name = array_keys($recipes)[(int) ($fault[0][1] ?? 0)] ?? '';
-            throw FileFault::at($lines[$name] ?? 1, sprintf('the recipe “%s” does not hold: %s', $name, '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]));
+            throw FileFault::at($lines[$name] ?? 1, (string) __('file.recipe_does_not_hold', ['name' => $name, 'x' => '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]]));
         }
 
         return self::keep($keeper, array_values($recipes));

@@ -229,20 +229,20 @@ final class Courses
     {
         $unit = $this->tank->keeper->show()->unit($parameter);
         if ($parameter === Parameter::Magnesium && $this->isRead($parameter) && $this->isRead(Parameter::GeneralHardness)) {
-            return Computation::of('Where magnesium stands')
-                ->given('GH', 'total hardness now, by its own course', $this->level(Parameter::GeneralHardness), 'mmol/L')
-                ->given('Ca', 'calcium now, by its own course', $this->level(Parameter::Calcium), 'mg/L')
-                ->constant('M_Mg', 'molar mass of magnesium', self::molarMass(Parameter::Magnesium), 'g/mol', 'IUPAC 2021')
-                ->constant('M_Ca', 'molar mass of calcium', self::molarMass(Parameter::Calcium), 'g/mol', 'IUPAC 2021')
-                ->line('Mg = max(M_Mg * (GH - Ca / M_Ca), 0)', 'magnesium: what of hardness is not calcium', 'mg/L');
+            return Computation::of('courses.title')
+                ->given('GH', 'courses.total_hardness_now_by_its_own', $this->level(Parameter::GeneralHardness), 'mmol/L')
+                ->given('Ca', 'courses.calcium_now_by_its_own_course', $this->level(Parameter::Calcium), 'mg/L')
+                ->constant('M_Mg', 'courses.molar_mass_of_magnesium', self::molarMass(Parameter::Magnesium), 'g/mol', 'iupac_2021')
+                ->constant('M_Ca', 'courses.molar_mass_of_calcium', self::molarMass(Parameter::Calcium), 'g/mol', 'iupac_2021')
+                ->line('Mg = max(M_Mg * (GH - Ca / M_Ca), 0)', 'courses.magnesium_what_of_hardness_not_calcium', 'mg/L');
         }
         $events = $this->events()->until([$parameter])[$parameter->value];
         if ($parameter !== Parameter::Conductivity) {
-            return LevelSince::working($this->course($parameter), $events, $parameter->word(), $unit->label, $unit->fromBase(1.0));
+            return LevelSince::working($this->course($parameter), $events, $parameter, $unit->label, $unit->fromBase(1.0));
         }
 
-        return LevelSince::working($this->course($parameter), $events, $parameter->word(), 'µS/cm')->constant('k', 'from conductivity to what your pen shows', $unit->fromBase(1.0), '×', 'your settings', null)
-            ->line('EC = k * C * (1 - 0.0056 * sqrt(C))', 'conductivity now, from its strength', $unit->label);
+        return LevelSince::working($this->course($parameter), $events, $parameter, 'µS/cm')->constant('k', 'courses.from_conductivity_to_what_your_pen', $unit->fromBase(1.0), '×', 'your_settings', null)
+            ->line('EC = k * C * (1 - 0.0056 * sqrt(C))', 'courses.conductivity_now_from_its_strength', $unit->label);
     }
 
     /** What the tank makes of it in a day, or takes up, its food counted, in the base unit: guess and diary weighed against each other. */

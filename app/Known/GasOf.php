@@ -57,7 +57,7 @@ final class GasOf
                 $known += $one === null ? [] : [$name => self::reading($name, $one)];
             }
             $known += ['temperature' => new Normal($tank->warmth, 0.0), 'conductivity' => new Normal(self::CONDUCTIVITY, 0.0)];
-            $water = new WaterState('the tank', $known);
+            $water = new WaterState((string) __('names.the_tank'), $known);
             $gas = DissolvedGas::of($known['ph'], self::reading('carbonate_hardness', $near['carbonate_hardness']), max(0.0, min(40.0, $known['temperature']->central())), max(0.0, $known['conductivity']->central()));
             if ($gas !== null) {
                 $found[] = ['at' => $ph[0], 'gas' => $gas, 'water' => $water];

@@ -298,7 +298,7 @@ final class HintsOf
         }
         $core = $reading->toCore();
 
-        return new Hint($sign, $chance($core->distribution()), 'read', ['parameter' => $parameter->label(), 'value' => $this->show->reading($core), 'day' => $this->show->day($reading->taken_at)]);
+        return new Hint($sign, $chance($core->distribution()), 'read', ['parameter' => label($parameter), 'value' => $this->show->reading($core), 'day' => $this->show->day($reading->taken_at)]);
     }
 
     private function ammonium(): ?Hint
@@ -307,7 +307,7 @@ final class HintsOf
         $worst = $this->tank->readings()->where('parameter', Parameter::Ammonium)->where('taken_at', '>=', $this->now->subDays(self::AMMONIUM_WITHIN))->reorder()->orderByDesc('value')->orderByDesc('high')->first();
 
         return $worst === null ? null
-            : new Hint('ammonium_seen', 1.0 - self::share($worst->toCore()->distribution(), Hints::AMMONIUM), 'read', ['parameter' => Parameter::Ammonium->label(), 'value' => $this->show->reading($worst->toCore()), 'day' => $this->show->day($worst->taken_at)]);
+            : new Hint('ammonium_seen', 1.0 - self::share($worst->toCore()->distribution(), Hints::AMMONIUM), 'read', ['parameter' => label(Parameter::Ammonium), 'value' => $this->show->reading($worst->toCore()), 'day' => $this->show->day($worst->taken_at)]);
     }
 
     private function dosesMissed(): ?Hint
@@ -444,7 +444,7 @@ final class HintsOf
                 $is = 1.0 - self::share($reading->toCore()->distribution(), $limit);
                 if ($chance === null || $is > $chance) {
                     $chance = $is;
-                    $words = ['parameter' => $reading->parameter->label(), 'value' => $this->show->reading($reading->toCore()), 'day' => $this->show->day($reading->taken_at)];
+                    $words = ['parameter' => label($reading->parameter), 'value' => $this->show->reading($reading->toCore()), 'day' => $this->show->day($reading->taken_at)];
                 }
             }
         }
@@ -457,7 +457,7 @@ final class HintsOf
         /** @var Reading|null $hottest */
         $hottest = $this->tank->readings()->where('parameter', Parameter::Temperature)->where('taken_at', '>=', $this->now->subWeeks(Hints::WINDOW_WEEKS))->reorder()->orderByDesc('value')->first();
 
-        return $hottest === null ? null : new Hint('hot', 1.0 - self::share($hottest->toCore()->distribution(), Hints::HOT), 'read', ['parameter' => Parameter::Temperature->label(), 'value' => $this->show->reading($hottest->toCore()), 'day' => $this->show->day($hottest->taken_at)]);
+        return $hottest === null ? null : new Hint('hot', 1.0 - self::share($hottest->toCore()->distribution(), Hints::HOT), 'read', ['parameter' => label(Parameter::Temperature), 'value' => $this->show->reading($hottest->toCore()), 'day' => $this->show->day($hottest->taken_at)]);
     }
 
     private function soil(): ?Hint

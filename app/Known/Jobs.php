@@ -490,7 +490,7 @@ final class Jobs
             $every = (int) ($kit->parameter->entry()->setDays ?? 0);
             if ($kit->method === Method::Pen && $kit->set_at !== null && $every > 0) {
                 $due = Due::again($every, $this->show->daysSince($kit->set_at));
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Meter, 0, $kit->parameter->value), $due, self::soon($due), JobKinds::of('pen'), every: $every, name: $kit->parameter->label());
+                $jobs[] = new UpcomingJob(new JobKey(JobType::Meter, 0, $kit->parameter->value), $due, self::soon($due), JobKinds::of('pen'), every: $every, name: label($kit->parameter));
             }
         }
 

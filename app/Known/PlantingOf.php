@@ -379,7 +379,7 @@ final class PlantingOf
         [$usual, $demand, $light, $gas, $lit, $celsius, $least] = self::asked($tank, $given, $bare)[$stand];
 
         return Growth::rate($usual, $demand, $light, $gas, $lit, $celsius, 1.0, $least)
-            ->note('Nutrients are assumed to be sufficient. Each pair of heights adjusts this rate, weighted by how likely its second height is.');
+            ->note('growth.what_it_rests_on');
     }
 
     /** How the height of a stand comes about, from where it was last seen. */

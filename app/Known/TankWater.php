@@ -133,7 +133,7 @@ final class TankWater
             }
         }
 
-        return $this->state = new WaterState('the tank', $known, $carried);
+        return $this->state = new WaterState((string) __('names.the_tank'), $known, $carried);
     }
 
     /** Where all that is conserved stands in it. */

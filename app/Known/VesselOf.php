@@ -7,6 +7,7 @@ namespace App\Known;
 use App\Models\Tank;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Tank\Bed;
+use Cresco\Core\Tank\Device;
 use Cresco\Core\Tank\Displacement;
 use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\Level;
@@ -78,7 +79,7 @@ final class VesselOf
             $kind = $device->kind;
             $top = $device->top;
             if ($top !== null && $kind->hangsInWater()) {
-                $levels[] = new Level($kind, $kind->levelName(), (float) $top, max((float) $top, $device->bottom ?? (float) $top));
+                $levels[] = new Level($kind, $kind === Device::Canister ? (string) __('names.intake') : word($kind), (float) $top, max((float) $top, $device->bottom ?? (float) $top));
             }
         }
 

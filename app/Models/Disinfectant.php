@@ -10,9 +10,4 @@ enum Disinfectant: string
     case Chlorine = 'chlorine';
     case Chloramine = 'chloramine';
     case None = 'none';
-
-    public function label(): string
-    {
-        return (string) __('waters.disinfectant.'.$this->value);
-    }
 }

@@ -14,30 +14,6 @@ enum EntryKind: string
     case Event = 'event';
     case Note = 'note';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Reading => 'Tests',
-            self::Change => 'Water changes',
-            self::Dose => 'Doses',
-            self::Work => 'Maintenance',
-            self::Event => 'Events',
-            self::Note => 'Notes',
-        };
-    }
-
-    public function one(): string
-    {
-        return match ($this) {
-            self::Reading => 'Test',
-            self::Change => 'Water change',
-            self::Dose => 'Dose',
-            self::Work => 'Work',
-            self::Event => 'Event',
-            self::Note => 'Note',
-        };
-    }
-
     /**
      * Kinds a keeper writes by hand; the others come from readings and checklists.
      *

@@ -139,7 +139,7 @@ final class Jar extends Record
 
         return $salt === null
             ? Ingredient::ofLabel((string) $this->id, $this->name, $this->unit, $this->coreLabel(), $this->price / 100.0, $this->stock)
-            : Ingredient::ofSalt($salt, (string) $this->id, $this->purity, $this->price / 100.0, $this->stock);
+            : Ingredient::ofSalt($salt, (string) $this->id, $this->purity, $this->price / 100.0, $this->stock, (string) __('names.salt.'.$salt->key));
     }
 
     public function coreLabel(): Label

@@ -10,13 +10,4 @@ enum LampSource: string
     case Maker = 'maker';
     case Lumens = 'lumens';
     case Watts = 'watts';
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Maker => 'photons, µmol/s',
-            self::Lumens => 'lumens',
-            self::Watts => 'watts',
-        };
-    }
 }

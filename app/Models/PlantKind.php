@@ -43,7 +43,7 @@ final class PlantKind extends Record
 
     public function toCore(): Kind
     {
-        return new Kind('own-'.$this->id, $this->name, $this->form, $this->pace, $this->demand, $this->roots, $this->bicarbonate, $this->ceiling);
+        return new Kind('own-'.$this->id, $this->form, $this->pace, $this->demand, $this->roots, $this->bicarbonate, $this->ceiling, name: $this->name);
     }
 
     /** @return list<int> */

@@ -78,14 +78,14 @@ final class Tank extends Record
 {
     protected $table = 'tanks';
 
-    /** What lives in a tank and is fed, in words, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
+    /** What lives in a tank and is fed, and the nitrate that it makes of it, mg/L a day. House defaults, until the diary says better. */
     public const STOCKS = [
-        'none' => ['no animals, or only snails', 0.2],
-        'shrimp' => ['shrimp, fed a little', 0.4],
-        'few' => ['few small fish, fed once a day', 0.8],
-        'usual' => ['an average shoal or two', 1.5],
-        'many' => ['many fish, fed twice a day', 3.0],
-        'heavy' => ['large or very many fish', 5.0],
+        'none' => 0.2,
+        'shrimp' => 0.4,
+        'few' => 0.8,
+        'usual' => 1.5,
+        'many' => 3.0,
+        'heavy' => 5.0,
     ];
 
     /** What `needs()` reads of other tables; to load them for several tanks at once. */

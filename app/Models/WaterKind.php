@@ -17,14 +17,4 @@ enum WaterKind: string
     {
         return $this === self::ReverseOsmosis || $this === self::Rain;
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Tap => 'Tap',
-            self::ReverseOsmosis => 'Reverse osmosis',
-            self::Rain => 'Rain',
-            self::MadeUp => 'Mixed in a reservoir',
-        };
-    }
 }

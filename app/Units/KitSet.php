@@ -18,15 +18,6 @@ enum KitSet: string
     case Drops = 'drops';
     case Pens = 'pens';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Strips => 'Test strips',
-            self::Drops => 'Drop kits and a thermometer',
-            self::Pens => 'Meters, and drop kits for the rest',
-        };
-    }
-
     /** Fields of a strip, in degrees where they are of hardness, and of the chart of a drop kit. House defaults. */
     private const FIELDS = [
         'strips' => [

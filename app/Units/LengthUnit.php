@@ -9,12 +9,4 @@ enum LengthUnit: string
 {
     case Metric = 'metric';
     case Inches = 'inches';
-
-    public function name(): string
-    {
-        return match ($this) {
-            self::Metric => 'centimetres and millimetres',
-            self::Inches => 'inches and feet',
-        };
-    }
 }

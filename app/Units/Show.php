@@ -97,7 +97,7 @@ final class Show
         $label = $this->unit($parameter)->label;
         $text = match ($reading->method) {
             Method::Between => $number($reading->low).' – '.$number($reading->high).$this->nearer($reading, $number),
-            Method::AtLeast => $reading->low < $reading->value ? $number($reading->value).' or more' : 'over '.$number($reading->value),
+            Method::AtLeast => $reading->low < $reading->value ? (string) __('names.or_more', ['value' => $number($reading->value)]) : (string) __('names.over', ['value' => $number($reading->value)]),
             default => $number($reading->value),
         };
 

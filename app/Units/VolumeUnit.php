@@ -22,15 +22,6 @@ enum VolumeUnit: string
         };
     }
 
-    public function name(): string
-    {
-        return match ($this) {
-            self::Litre => 'litres',
-            self::UsGallon => 'US gallons',
-            self::ImperialGallon => 'imperial gallons',
-        };
-    }
-
     public function fromLitres(float $litres): float
     {
         return match ($this) {

@@ -107,7 +107,7 @@ final class AcidPage
         $this->now = $known->tank();
         $this->source = match (true) {
             $isBlend && $first !== null => $known->blend($first, $second, $tank->second_share),
-            $this->water === null => new WaterState('the water', []),
+            $this->water === null => new WaterState((string) __('names.the_water'), []),
             default => $known->source($this->water),
         };
         $this->batch = $this->water === null ? null : $known->batchOf($this->water);
@@ -125,7 +125,7 @@ final class AcidPage
                 $working = $after($dose->value('acid'));
                 $without = $dose->value('acid') > 0.0 ? $after(0.0) : $working;
             } catch (Fault $fault) {
-                $faults->add('acid', ucfirst($fault->getMessage()));
+                $faults->add('acid', say($fault));
             }
         }
         $this->faults = $faults;
@@ -163,11 +163,11 @@ final class AcidPage
         $lacks = [];
         foreach ([[$this->now, $this->tank->name], [$this->source, $this->source->name]] as [$state, $name]) {
             if (!$state->has(Parameter::CarbonateHardness)) {
-                $lacks[] = __('acid.lacks', ['what' => Parameter::CarbonateHardness->word(), 'of' => $name]);
+                $lacks[] = __('acid.lacks', ['what' => word(Parameter::CarbonateHardness), 'of' => $name]);
             }
         }
         if (!$this->now->has(Parameter::Acidity)) {
-            $lacks[] = __('acid.lacks', ['what' => Parameter::Acidity->word(), 'of' => $this->tank->name]);
+            $lacks[] = __('acid.lacks', ['what' => word(Parameter::Acidity), 'of' => $this->tank->name]);
         }
 
         return $lacks === [] ? null : (string) __('acid.read_first', ['list' => Words::list($lacks)]);
@@ -280,7 +280,7 @@ final class AcidPage
             $acid = $working->value('acid') / 1000.0;
             $kind = $this->kind();
             $milligrams = 1000.0 * $acid / $kind->protons() * $kind->leaves()->molarMass();
-            $found[] = new Finding(Finding::HEED, __('acid.for_good'), __('acid.for_good_why', ['soda' => Show::rounded(1000.0 * $acid * $litres * self::SODA, 1), 'ion' => mb_strtolower($kind->leaves()->label()), 'mg' => Show::rounded($milligrams, 0)]).($kind === AcidKind::Phosphoric ? ' '.__('acid.phosphate') : ''));
+            $found[] = new Finding(Finding::HEED, __('acid.for_good'), __('acid.for_good_why', ['soda' => Show::rounded(1000.0 * $acid * $litres * self::SODA, 1), 'ion' => mb_strtolower(label($kind->leaves())), 'mg' => Show::rounded($milligrams, 0)]).($kind === AcidKind::Phosphoric ? ' '.__('acid.phosphate') : ''));
         }
 
         return $found;

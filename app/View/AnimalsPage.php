@@ -69,7 +69,7 @@ final class AnimalsPage
     {
         $apart = $this->together()->apart();
 
-        return $apart === null ? null : (string) __('animals.heed.apart', ['one' => __('animals.kind.'.$apart[0]->key), 'other' => Words::inside((string) __('animals.kind.'.$apart[1]->key)), 'what' => $apart[2]->word()]);
+        return $apart === null ? null : (string) __('animals.heed.apart', ['one' => __('animals.kind.'.$apart[0]->key), 'other' => Words::inside((string) __('animals.kind.'.$apart[1]->key)), 'what' => word($apart[2])]);
     }
 
     /** @return list<string> who may eat whom, in words */
@@ -84,7 +84,7 @@ final class AnimalsPage
         $words = [];
         foreach ($this->together()->narrowed($this->tank->needs()) as $name => $range) {
             $parameter = Parameter::from($name);
-            $words[] = $parameter === Parameter::Nitrate ? (string) __('animals.asks.most', ['what' => $parameter->word(), 'to' => $this->show->limit($parameter, $range[1])]) : (string) __('animals.asks.range', ['what' => $parameter->word(), 'from' => $this->show->limit($parameter, $range[0]), 'to' => $this->show->limit($parameter, $range[1])]);
+            $words[] = $parameter === Parameter::Nitrate ? (string) __('animals.asks.most', ['what' => word($parameter), 'to' => $this->show->limit($parameter, $range[1])]) : (string) __('animals.asks.range', ['what' => word($parameter), 'from' => $this->show->limit($parameter, $range[0]), 'to' => $this->show->limit($parameter, $range[1])]);
         }
         if ($this->together()->gentler($this->tank->needs()) !== null) {
             $words[] = (string) __('animals.asks.gentler');

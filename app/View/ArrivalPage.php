@@ -207,7 +207,7 @@ final readonly class ArrivalPage
         if ($name === 'ammonia' && $this->ammonia() !== null) {
             $celsius = max(0.0, min(40.0, $this->state->central(Parameter::Temperature, $this->tank->warmth)));
 
-            return Ammonia::free((string) __('animals.free_title'), new Exact((float) ($this->bag['ammonium'] ?? 0.0)), new Exact(Carbonate::acidityWith(Carbonate::IN_AIR[0], $this->alkalinity(), $celsius)), new Exact($celsius));
+            return Ammonia::free('ammonia.title_of_bag', new Exact((float) ($this->bag['ammonium'] ?? 0.0)), new Exact(Carbonate::acidityWith(Carbonate::IN_AIR[0], $this->alkalinity(), $celsius)), new Exact($celsius));
         }
 
         return $name === 'drip' && $this->plan?->isMeasured === true ? $this->plan->drip : null;

@@ -190,7 +190,7 @@ final readonly class AssumedPage
 
     private static function made(Parameter $parameter, string $tank): string
     {
-        return $parameter === Parameter::Nitrate ? (string) __('ledger.replaced.nitrate', ['tank' => $tank]) : (string) __('ledger.replaced.moves', ['what' => $parameter->label(), 'tank' => $tank]);
+        return $parameter === Parameter::Nitrate ? (string) __('ledger.replaced.nitrate', ['tank' => $tank]) : (string) __('ledger.replaced.moves', ['what' => label($parameter), 'tank' => $tank]);
     }
 
     /** @return list<array{task: string, label: string, days: string, minutes: string, usual: string}> work of sessions, with what it begins with */

@@ -163,9 +163,9 @@ final readonly class BatchCard
         foreach ([0.8, 0.9, 0.95, 1.0, 1.05, 1.1, 1.2] as $share) {
             $check = $this->content->check($share * $expected);
             $rows[] = [$this->show->number(Parameter::Conductivity, $share * $expected), match (true) {
-                $check->isGood() => 'good',
-                $check->isOdd => 'look for the mistake',
-                $check->water > 0.0 => '+ '.$this->show->volume($check->water, 1).' RO or rain',
+                $check->isGood() => (string) __('bench.card_page.good'),
+                $check->isOdd => (string) __('bench.card_page.look'),
+                $check->water > 0.0 => (string) __('bench.card_page.dilute', ['litres' => $this->show->volume($check->water, 1)]),
                 default => '+ '.implode(', ', array_map(fn(BatchJar $jar): string => $this->content->amount($jar, $check->more).' '.$jar->name, $this->content->jars())),
             }];
         }
@@ -181,10 +181,10 @@ final readonly class BatchCard
 
         return match ($name) {
             'pen' => $last === null ? null : $this->content->check($last->read, $last->at)->working,
-            'gh' => Computation::of('GH of the batch')->given('Ca', 'calcium and magnesium', $ions->hardness(), 'mmol/L')
-                ->constant('d', 'mmol/L in one degree', Hardness::MILLIMOLE_PER_DEGREE, 'mmol/L', '10 mg/L of CaO')->line('gh = Ca / d', 'GH', '°'),
-            'kh' => Computation::of('KH of the batch')->given('A', 'alkalinity', $ions->alkalinity(), 'meq/L')
-                ->constant('d', 'meq/L in one degree', Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 'meq/L', '10 mg/L of CaO')->line('kh = A / d', 'KH', '°'),
+            'gh' => Computation::of('batch_card.title')->given('Ca', 'batch_card.calcium_magnesium', $ions->hardness(), 'mmol/L')
+                ->constant('d', 'batch_card.mmol_l_in_one_degree', Hardness::MILLIMOLE_PER_DEGREE, 'mmol/L', '10_mg_l_of_cao')->line('gh = Ca / d', 'batch_card.gh', '°'),
+            'kh' => Computation::of('batch_card.title_kh_of_batch')->given('A', 'batch_card.alkalinity', $ions->alkalinity(), 'meq/L')
+                ->constant('d', 'batch_card.meq_l_in_one_degree', Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 'meq/L', '10_mg_l_of_cao')->line('kh = A / d', 'batch_card.kh', '°'),
             default => null,
         };
     }

@@ -176,7 +176,7 @@ final class BenchMap
     {
         $parts = array_map(static fn(BenchPlace $place): string => $place->said, $this->places);
 
-        return 'GH to the right, KH up. '.implode('; ', $parts).'.';
+        return (string) __('bench.map_said', ['places' => implode('; ', $parts)]);
     }
 
     /** @return array{float, float} */
@@ -209,7 +209,7 @@ final class BenchMap
     {
         $points = [];
         $ions = $this->draft->batch->water->ions;
-        $points[] = ['made', $ions->hardness(), $ions->alkalinity(), 'this batch'];
+        $points[] = ['made', $ions->hardness(), $ions->alkalinity(), (string) __('bench.this_batch')];
         $tank = $this->tankStates()[0] ?? null;
         if ($tank !== null && $this->draft->input->tank !== null) {
             $points[] = ['tank', $tank[0], $tank[1], (string) __('bench.today', ['tank' => $this->draft->input->tank->name])];

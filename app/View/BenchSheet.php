@@ -20,6 +20,7 @@ use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Preference;
 use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Text;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Work\Caution;
@@ -78,7 +79,7 @@ final class BenchSheet
         return new JarLine(
             $place,
             $jar->name,
-            $jar->toCore()->salt === null ? 'by its label' : $jar->toCore()->salt->formula,
+            $jar->toCore()->salt === null ? (string) __('names.by_label') : $jar->toCore()->salt->formula,
             Show::grams($amount, $spoon === null ? $step : 0.1),
             $jar->unit,
             $spoon === null ? null : self::spoons($amount / $spoon->mean),
@@ -92,7 +93,7 @@ final class BenchSheet
         $halves = (int) round(2.0 * $count);
         $text = trim((intdiv($halves, 2) > 0 ? (string) intdiv($halves, 2) : '').($halves % 2 === 1 ? ' ½' : ''));
 
-        return $text === '' ? 'no spoon' : $text.($halves > 2 ? ' level spoons' : ' level spoon');
+        return $text === '' ? (string) __('bench.no_spoon') : trans_choice('bench.level_spoons', $halves > 2 ? 2 : 1, ['count' => $text]);
     }
 
     /**
@@ -112,7 +113,7 @@ final class BenchSheet
             $range = $parameter === null ? null : $this->draft->input->needs()->range($parameter);
             $rows[] = [
                 'key' => $aim->value,
-                'label' => $aim === Aim::Conductivity ? 'Conductivity' : $aim->label(),
+                'label' => $aim === Aim::Conductivity ? 'Conductivity' : label($aim),
                 'unit' => $parameter === null ? ': 1' : $this->show->unit($parameter)->label,
                 'wanted' => $wanted === null ? 'open' : $this->aimNumber($aim, $wanted),
                 // What scale or spoon may be off is said where it decides.
@@ -239,7 +240,7 @@ final class BenchSheet
             foreach (self::BARS as $ion) {
                 $value = $recipe->ions->milligramsOf($ion);
                 if ($value >= 0.05 && $ion !== Ion::Sodium) {
-                    $ions[] = $ion->label().' '.Words::figure($value, 2);
+                    $ions[] = label($ion).' '.Words::figure($value, 2);
                 }
             }
             $cost = $this->cost($recipe) * $litres;
@@ -328,7 +329,7 @@ final class BenchSheet
         return implode(' · ', array_map(function (string $name, float $value): string {
             $parameter = Parameter::from($name);
 
-            return ($parameter === Parameter::Conductivity ? '' : $parameter->label().' ').$this->show->value($parameter, $value);
+            return ($parameter === Parameter::Conductivity ? '' : label($parameter).' ').$this->show->value($parameter, $value);
         }, array_keys($values), $values));
     }
 
@@ -394,19 +395,19 @@ final class BenchSheet
         $found = [];
         if ($advice->alone !== []) {
             $aim = $advice->alone[0];
-            $found[] = new Finding(Finding::BEYOND, __('bench.alone.head', ['aim' => Sentence::from($aim->label()), 'value' => $this->aimValue($aim, (float) $target->value($aim))]), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''));
+            $found[] = new Finding(Finding::BEYOND, __('bench.alone.head', ['aim' => Sentence::from(label($aim)), 'value' => $this->aimValue($aim, (float) $target->value($aim))]), $reach.($advice->reach !== null && $advice->reach[0] > (float) $target->value($aim) ? ' '.__('bench.alone.softer') : ''));
         } elseif ($advice->pair !== null) {
             [$first, $second] = $advice->pair;
-            $found[] = new Finding(Finding::BEYOND, __('bench.pair.head', ['one' => $first->label(), 'other' => $second->label()]), __('bench.pair.why', ['aim' => $first->label(), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]));
+            $found[] = new Finding(Finding::BEYOND, __('bench.pair.head', ['one' => label($first), 'other' => label($second)]), __('bench.pair.why', ['aim' => label($first), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]));
         } elseif ($advice->missed !== []) {
-            $names = Words::list(array_map(static fn(Aim $aim): string => $aim->label(), $advice->missed));
+            $names = Words::list(array_map(static fn(Aim $aim): string => label($aim), $advice->missed));
             $found[] = new Finding(Finding::BEYOND, __('bench.rest', ['aims' => Sentence::from($names)]), $reach);
         }
         foreach ($advice->over as $ion) {
-            $found[] = new Finding(Finding::BEYOND, __('bench.over.head', ['ion' => $ion->label()]), __('bench.over.why', ['least' => Words::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), 'most' => Words::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)]));
+            $found[] = new Finding(Finding::BEYOND, __('bench.over.head', ['ion' => label($ion)]), __('bench.over.why', ['least' => Words::figure($this->draft->batch->water->ions->milligramsOf($ion), 3), 'most' => Words::figure((float) ($target->caps[$ion->value] ?? 0.0), 3)]));
         }
         if ($advice->wanting !== []) {
-            $names = array_map(static fn($salt): string => $salt->name.' ('.$salt->formula.')', $advice->wanting);
+            $names = array_map(static fn($salt): string => __('names.salt.'.$salt->key).' ('.$salt->formula.')', $advice->wanting);
             $found[] = new Finding(Finding::HEED, __('bench.wanting.head'), __('bench.wanting.why', ['jars' => implode(' '.__('bench.wanting.or').' ', $names)]));
         }
         if (in_array(Aim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
@@ -432,7 +433,7 @@ final class BenchSheet
                 $instead = ceil($concession->instead);
                 $caps = request()->input('cap');
                 $ways[] = [
-                    'text' => (string) __('bench.way.allow', ['amount' => Show::plain($instead, 0), 'ion' => strtolower($concession->what->label())]),
+                    'text' => (string) __('bench.way.allow', ['amount' => Show::plain($instead, 0), 'ion' => strtolower(label($concession->what))]),
                     'link' => $this->link(['cap' => [...(is_array($caps) ? $caps : []), $concession->what->value => Show::plain($instead, 0)]]),
                 ];
                 continue;
@@ -441,7 +442,7 @@ final class BenchSheet
             $parameter = self::parameter($aim);
             $value = $parameter === null ? $concession->instead : $this->show->unit($parameter)->fromBase($concession->instead);
             $ways[] = [
-                'text' => (string) __('bench.way.instead', ['aim' => $aim->label(), 'value' => $this->aimValue($aim, $concession->instead), 'wanted' => $this->aimNumber($aim, $concession->wanted)]),
+                'text' => (string) __('bench.way.instead', ['aim' => label($aim), 'value' => $this->aimValue($aim, $concession->instead), 'wanted' => $this->aimNumber($aim, $concession->wanted)]),
                 'link' => $this->link([$aim->value => Show::plain($value, $parameter === null ? 1 : max(1, $this->show->unit($parameter)->decimals))]),
             ];
         }
@@ -453,9 +454,9 @@ final class BenchSheet
     private function reach(Aim $aim, array $reach): string
     {
         return match (true) {
-            is_infinite($reach[1]) => (string) __('bench.reach.more', ['aim' => $aim->label(), 'value' => $this->aimValue($aim, $reach[0])]),
-            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => (string) __('bench.reach.fixed', ['aim' => $aim->label(), 'value' => $this->aimValue($aim, $reach[0])]),
-            default => (string) __('bench.reach.between', ['aim' => $aim->label(), 'low' => $this->aimNumber($aim, $reach[0]), 'high' => $this->aimValue($aim, $reach[1])]),
+            is_infinite($reach[1]) => (string) __('bench.reach.more', ['aim' => label($aim), 'value' => $this->aimValue($aim, $reach[0])]),
+            abs($reach[1] - $reach[0]) <= $aim->tolerance($reach[0]) => (string) __('bench.reach.fixed', ['aim' => label($aim), 'value' => $this->aimValue($aim, $reach[0])]),
+            default => (string) __('bench.reach.between', ['aim' => label($aim), 'low' => $this->aimNumber($aim, $reach[0]), 'high' => $this->aimValue($aim, $reach[1])]),
         };
     }
 
@@ -469,7 +470,7 @@ final class BenchSheet
             return [];
         }
 
-        return [new Finding(Finding::HEED, __('bench.rounding.head'), __('bench.rounding.why', ['aims' => Words::list(array_map(static fn(Aim $aim): string => $aim->label(), array_values($lost)))]))];
+        return [new Finding(Finding::HEED, __('bench.rounding.head'), __('bench.rounding.why', ['aims' => Words::list(array_map(static fn(Aim $aim): string => label($aim), array_values($lost)))]))];
     }
 
     /** @return list<Finding> */
@@ -526,7 +527,7 @@ final class BenchSheet
             if ($known->analysis?->isBad === true) {
                 $found[] = new Finding(Finding::HEED, __('bench.known.odd', ['water' => $source->name]), __('bench.known.odd_why'));
             } elseif (!$known->isAnalysed && !$source->isPure && $known->analysis !== null && $known->analysis->assumptions !== []) {
-                $found[] = new Finding(Finding::GOOD, __('bench.known.kits', ['water' => $source->name]), implode(' ', array_slice($known->analysis->assumptions, 0, 2)).' '.__('bench.known.kits_why'));
+                $found[] = new Finding(Finding::GOOD, __('bench.known.kits', ['water' => $source->name]), implode(' ', array_map(static fn(Text $one): string => say($one, 'analysis'), array_slice($known->analysis->assumptions, 0, 2))).' '.__('bench.known.kits_why'));
             }
         }
         foreach ($this->draft->batch->order() as $j) {
@@ -536,12 +537,12 @@ final class BenchSheet
             }
             $against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null;
             if ($against !== null) {
-                $found[] = new Finding(Finding::HEED, __('bench.known.label', ['jar' => $jar->name]), $against);
+                $found[] = new Finding(Finding::HEED, __('bench.known.label', ['jar' => $jar->name]), say($against, 'bench'));
             }
         }
         $unknown = $this->draft->batch->water->unknown();
         if ($unknown !== []) {
-            $found[] = new Finding(Finding::GOOD, __('bench.known.ions'), __('bench.known.ions_why', ['ions' => implode(', ', array_map(static fn(Ion $ion): string => strtolower($ion->label()), $unknown))]));
+            $found[] = new Finding(Finding::GOOD, __('bench.known.ions'), __('bench.known.ions_why', ['ions' => implode(', ', array_map(static fn(Ion $ion): string => strtolower(label($ion)), $unknown))]));
         }
 
         return $found;
@@ -591,11 +592,11 @@ final class BenchSheet
     {
         $degrees = $this->draft->batch->water->ions->alkalinity() / Alkalinity::MILLIEQUIVALENT_PER_DEGREE;
 
-        return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $this->draft->batch->water->ions->alkalinity() < Carbonate::SOFT ? null : Computation::of('pH at 30 mg/L carbon dioxide')
-            ->given('KH', 'KH of the batch', $degrees, '°')
-            ->given('CO2', 'dissolved carbon dioxide', self::PLANTED_CO2, 'mg/L')
-            ->line('pH = 7 - log10(CO2 / (3 * KH))', 'pH', '', 'common rule from the first dissociation of carbonic acid at 25 °C')
-            ->note('The rule takes all alkalinity as bicarbonate and all acid as carbonic.');
+        return $this->draft->input->animals !== AnimalGroup::PlantsFirst || $this->draft->batch->water->ions->alkalinity() < Carbonate::SOFT ? null : Computation::of('bench_sheet.title')
+            ->given('KH', 'bench_sheet.kh_of_batch', $degrees, '°')
+            ->given('CO2', 'bench_sheet.dissolved_carbon_dioxide', self::PLANTED_CO2, 'mg/L')
+            ->line('pH = 7 - log10(CO2 / (3 * KH))', 'bench_sheet.ph', '', 'common_rule_from_first_dissociation_of')
+            ->note('bench_sheet.rule_takes_all_alkalinity_as_bicarbonate');
     }
 
     /** The working of one figure, by the name used in the page; null for an unknown name. */
@@ -637,27 +638,30 @@ final class BenchSheet
         }
         $jar = $this->draft->jars[$j];
         $spoon = $this->draft->spoons[$j] ?? null;
-        $working = Computation::of($jar->name)
-            ->given('a', 'of the recipe in one litre', $this->draft->batch->recipe->amounts[$j], $jar->unit.'/L')
-            ->given('V', 'litres made', $this->draft->input->litres, 'L')
-            ->line('m = a * V', 'for the batch', $jar->unit);
+        $working = Computation::of(Text::of('mixture.product', name: $jar->name))
+            ->given('a', 'bench_sheet.of_recipe_in_one_litre', $this->draft->batch->recipe->amounts[$j], $jar->unit.'/L')
+            ->given('V', 'bench_sheet.litres_made', $this->draft->input->litres, 'L')
+            ->line('m = a * V', 'bench_sheet.for_batch', $jar->unit);
         if ($spoon !== null) {
-            $working->given('s', 'one level spoon', $spoon->mean, $jar->unit)->line('n = m / s', 'level spoons', '');
+            $working->given('s', 'bench_sheet.one_level_spoon', $spoon->mean, $jar->unit)->line('n = m / s', 'bench_sheet.level_spoons', '');
         }
 
-        return $working->note((string) __($spoon === null ? 'bench.rounded.scale' : 'bench.rounded.spoons', [
-            'step' => Words::figure($this->draft->input->step, 2), 'amount' => Show::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1), 'unit' => $jar->unit,
-        ]));
+        return $working->note(Text::of(
+            $spoon === null ? 'bench_sheet.rounded_to_scale' : 'bench_sheet.rounded_to_spoons',
+            step: Words::figure($this->draft->input->step, 2),
+            amount: Show::grams($this->draft->batch->amounts[$j], $spoon === null ? $this->draft->input->step : 0.1),
+            unit: $jar->unit,
+        ));
     }
 
     private function waterWorking(int $i): ?Computation
     {
         $recipe = $this->draft->batch->recipe;
 
-        return isset($recipe->sources[$i]) ? Computation::of($recipe->sources[$i]->name)
-            ->given('f', 'share in the recipe', $recipe->shares[$i], '')
-            ->given('V', 'litres made', $this->draft->input->litres, 'L')
-            ->line('v = f * V', 'for the batch', 'L') : null;
+        return isset($recipe->sources[$i]) ? Computation::of(Text::of('mixture.product', name: $recipe->sources[$i]->name))
+            ->given('f', 'bench_sheet.share_in_recipe', $recipe->shares[$i], '')
+            ->given('V', 'bench_sheet.litres_made', $this->draft->input->litres, 'L')
+            ->line('v = f * V', 'bench_sheet.for_batch', 'L') : null;
     }
 
     private function runWorking(): ?Computation

@@ -27,7 +27,7 @@ final class BeyondLimits
             $most = $outlook->now === null ? null : $tank->needs()->swingLimits()->allowed($parameter, $outlook->now->central());
             $swing = (float) $outlook->swing();
             if ($most !== null && abs($swing) > $most * 1.001) {
-                $found[] = new Finding(Finding::BEYOND, __('change.swing.head', ['what' => $parameter->label()]), __($swing < 0 ? 'change.swing.down' : 'change.swing.up', [
+                $found[] = new Finding(Finding::BEYOND, __('change.swing.head', ['what' => label($parameter)]), __($swing < 0 ? 'change.swing.down' : 'change.swing.up', [
                     'width' => $show->width($parameter, abs($swing)), 'most' => $show->width($parameter, $most), 'share' => $show->percent($allowed),
                 ]));
             }

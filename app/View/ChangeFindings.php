@@ -78,7 +78,7 @@ final readonly class ChangeFindings
     private function impossible(): array
     {
         return $this->draft->impossible === null ? [] : [
-            new Finding(Finding::BEYOND, __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'), __('change.impossible.why', ['why' => Sentence::from($this->draft->impossible)])),
+            new Finding(Finding::BEYOND, __($this->draft->isUntested ? 'change.impossible.untested' : 'change.impossible.head'), __('change.impossible.why', ['why' => $this->draft->impossible])),
         ];
     }
 
@@ -90,7 +90,7 @@ final readonly class ChangeFindings
             $cover = $level->coverAt($this->draft->mark);
             if ($cover < 0.0 && $this->draft->plan->drained > 0.0) {
                 $found[] = new Finding(Finding::HEED, __('change.bare.head', ['what' => Sentence::from($level->name)]), __('change.bare.why', [
-                    'top' => $this->show->level($level->top), 'mark' => $this->show->level($this->draft->mark), 'then' => $level->device->whenBare(),
+                    'top' => $this->show->level($level->top), 'mark' => $this->show->level($this->draft->mark), 'then' => __('names.when_bare.'.$level->device->value),
                 ]), true);
             }
         }
@@ -139,7 +139,7 @@ final readonly class ChangeFindings
             return [];
         }
         $isBeyond = $aim === null && $this->draft->share() > $allowed->share + 1e-3;
-        $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Unread $one): string => $one->parameter->word(), array_filter($allowed->unread, static fn(Unread $one): bool => $one->inSource === $inSource)));
+        $of = fn(bool $inSource): string => implode(', ', array_map(static fn(Unread $one): string => word($one->parameter), array_filter($allowed->unread, static fn(Unread $one): bool => $one->inSource === $inSource)));
         $tests = array_filter([
             $of(false) === '' ? '' : (string) __('change.unread.tank', ['what' => $of(false)]),
             $of(true) === '' ? '' : (string) __('change.unread.source', ['what' => $of(true), 'water' => $this->draft->plan->source->name]),
@@ -178,7 +178,7 @@ final readonly class ChangeFindings
         }
         $by = match (true) {
             $this->draft->depthLimits => (string) __('change.series.depth'),
-            $allowed->by !== null => $allowed->by->word(),
+            $allowed->by !== null => word($allowed->by),
             $allowed->unread !== [] => (string) __('change.series.unread'),
             default => (string) __('change.series.tank'),
         };
@@ -203,15 +203,15 @@ final readonly class ChangeFindings
         foreach (Parameter::ofTanks() as $parameter) {
             $reading = $this->draft->waters->now->readings[$parameter->value] ?? null;
             if ($this->draft->plan->tank->isAssumed($parameter)) {
-                $carried[] = $parameter->word();
+                $carried[] = word($parameter);
             } elseif ($reading === null && !$parameter->entry()->isSideline) {
-                $missing[] = $parameter->word();
+                $missing[] = word($parameter);
             } elseif ($reading !== null && $parameter === Parameter::Nitrate && Span::days($reading->taken_at, now()) > self::STALE_DAYS) {
-                $stale[] = $parameter->word().' ('.$this->show->day($reading->taken_at).')';
+                $stale[] = word($parameter).' ('.$this->show->day($reading->taken_at).')';
             }
             $core = $reading?->toCore();
             if ($core instanceof Reading && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
-                $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => Sentence::from($parameter->word()), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
+                $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => Sentence::from(word($parameter)), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
             }
         }
         // What is unread and caps the change is said already.
@@ -230,7 +230,7 @@ final readonly class ChangeFindings
             fn(Parameter $parameter): bool => !$this->draft->plan->source->has($parameter) || $this->draft->plan->source->isUsual($parameter),
         ));
         if ($unknown !== [] && !$isCapped) {
-            $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => Sentence::from($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => $p->word(), $unknown))]));
+            $found[] = new Finding(Finding::HEED, __('change.unknown.head', ['water' => Sentence::from($this->draft->plan->source->name)]), __('change.unknown.why', ['what' => implode(', ', array_map(static fn(Parameter $p): string => word($p), $unknown))]));
         }
 
         return $found;
@@ -358,7 +358,7 @@ final readonly class ChangeFindings
             $out = static fn(float $value): float => max(0.0, $range[0] - $value, $value - $range[1]);
             // Changed often enough, the tank becomes what goes in.
             if ($out($source) > 0.02 * $range[1] && $out($after) >= $out($outlook->now->central()) - 1e-9) {
-                $names[] = __('change.away.one', ['what' => $parameter->label(), 'value' => $this->show->value($parameter, $source), 'low' => $this->show->limitNumber($parameter, $range[0]), 'high' => $this->show->limit($parameter, $range[1])]);
+                $names[] = __('change.away.one', ['what' => label($parameter), 'value' => $this->show->value($parameter, $source), 'low' => $this->show->limitNumber($parameter, $range[0]), 'high' => $this->show->limit($parameter, $range[1])]);
             }
         }
 

@@ -136,7 +136,7 @@ final class ChangeSheet
     /** Names what hardly moves and is in its target range; nothing when there is none. */
     public function still(): ?string
     {
-        $words = array_values(array_map(static fn(FigureRow $row): string => $row->outlook->parameter->word(), array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && !$row->moves())));
+        $words = array_values(array_map(static fn(FigureRow $row): string => word($row->outlook->parameter), array_filter($this->rows(), static fn(FigureRow $row): bool => $row->isForetold() && !$row->moves())));
 
         return $words === [] ? null : trans_choice('change.page.still', count($words), ['what' => Sentence::from(Words::list($words))]);
     }
@@ -192,12 +192,12 @@ final class ChangeSheet
         $limits = [];
         $swing = $this->draft->tank->needs()->swingLimits();
         foreach ([Parameter::Acidity, Parameter::CarbonateHardness, Parameter::GeneralHardness, Parameter::Conductivity, Parameter::Temperature] as $parameter) {
-            $limits[] = [$parameter->label(), $parameter === Parameter::Conductivity
+            $limits[] = [label($parameter), $parameter === Parameter::Conductivity
                 ? '± '.$this->show->percent($swing->ecShare)
                 : '± '.$this->show->width($parameter, (float) $swing->allowed($parameter, 1.0))];
         }
         if ($this->draft->tank->fish_height > 0.0) {
-            $limits[] = ['Standing depth', '≥ '.$this->show->level(StandingDepth::needed($this->draft->tank->fish_height))];
+            $limits[] = [(string) __('change.page.swimming_depth'), '≥ '.$this->show->level(StandingDepth::needed($this->draft->tank->fish_height))];
         }
 
         return $limits;
@@ -216,7 +216,7 @@ final class ChangeSheet
                     $source->isAssumed($parameter) => 'change.source.assumed',
                     default => 'change.source.tested',
                 };
-                $facts[] = (string) __($key, ['what' => $parameter->label(), 'value' => $this->show->value($parameter, $value->central())]);
+                $facts[] = (string) __($key, ['what' => label($parameter), 'value' => $this->show->value($parameter, $value->central())]);
             }
         }
 
@@ -255,7 +255,7 @@ final class ChangeSheet
             return $this->draft->plan->vessel->volume();
         }
         if ($what === 'share') {
-            return $this->draft->plan->addShare(Computation::of('Share of new water'));
+            return $this->draft->plan->addShare(Computation::of('change_sheet.title'));
         }
         if ($what === 'needed') {
             return $this->draft->needed;

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Disinfectant;
 use App\Units\DoseUnit;
+use App\Words\Texts;
 use App\Words\WorkWords;
 use BackedEnum;
 use Cresco\Core\Animals\CountKind;
@@ -64,9 +65,9 @@ final class Choices
             $label = match (true) {
                 $one instanceof Chelate => __('food.chelate.'.$one->value),
                 $one instanceof AcidKind => __('acid.kind.'.$one->value),
-                $one instanceof Form => $one->entry()->label,
-                method_exists($one, 'label') => $one->label(),
-                default => $one->value,
+                $one instanceof Disinfectant => __('waters.disinfectant.'.$one->value),
+                $one instanceof DoseUnit => $one->label(),
+                default => Texts::has($one) ? label($one) : $one->value,
             };
             $labels[$one->value] = is_string($label) ? $label : '';
         }
@@ -101,7 +102,7 @@ final class Choices
     {
         $salts = [];
         foreach (Salts::all() as $salt) {
-            $salts[$salt->key] = $salt->name.' · '.$salt->formula;
+            $salts[$salt->key] = __('names.salt.'.$salt->key).' · '.$salt->formula;
         }
 
         return $salts;
@@ -109,7 +110,7 @@ final class Choices
 
     public static function ion(string $name): string
     {
-        return Ion::from($name)->label();
+        return label(Ion::from($name));
     }
 
     /** What one gram of an ingredient brings in one litre, uS/cm. */

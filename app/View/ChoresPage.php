@@ -53,7 +53,7 @@ final class ChoresPage
 
     private static function unit(Chore $chore): string
     {
-        return $chore->toKind()->wears === 'readings' ? (string) __('week.wears.of').' '.Words::inside($chore->wears_of?->label() ?? '') : (string) __('week.wears.'.$chore->toKind()->wears);
+        return $chore->toKind()->wears === 'readings' ? (string) __('week.wears.of').' '.word($chore->wears_of) : (string) __('week.wears.'.$chore->toKind()->wears);
     }
 
     /** @return list<array{string, string, string, string}> name, label, value and type of each field of a job */
@@ -71,7 +71,7 @@ final class ChoresPage
     /** @return array<string, string> what reagents may read */
     public static function parameters(): array
     {
-        return ['' => ''] + array_column(array_map(static fn(Parameter $parameter): array => [$parameter->value, $parameter->label()], Parameter::cases()), 1, 0);
+        return ['' => ''] + array_column(array_map(static fn(Parameter $parameter): array => [$parameter->value, label($parameter)], Parameter::cases()), 1, 0);
     }
 
     public function isLate(Chore $chore): bool

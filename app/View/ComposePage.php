@@ -379,7 +379,7 @@ final class ComposePage
             $tools = [...$tools, ...$job->tools];
         }
 
-        return array_values(array_unique($tools));
+        return WorkWords::tools(array_values(array_unique($tools)));
     }
 
     /** @param list<string> $keys */

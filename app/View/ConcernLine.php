@@ -22,7 +22,7 @@ final readonly class ConcernLine
         $days = (int) floor($concern->value);
         $isGas = str_starts_with($concern->key, 'carbon_dioxide');
         $words = [
-            'parameter' => $parameter->label(),
+            'parameter' => label($parameter),
             'value' => match (true) {
                 $concern->key === 'free_ammonia' => Show::plain($concern->value, 3),
                 $isGas => Show::plain($concern->value, 0),

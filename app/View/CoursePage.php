@@ -77,7 +77,7 @@ final class CoursePage
     {
         $names = [];
         foreach (Parameter::ofTanks() as $parameter) {
-            $names[$parameter->value] = $parameter->label();
+            $names[$parameter->value] = label($parameter);
         }
 
         return $names + ['gas' => __('course.gas'), 'light' => __('course.light'), 'doses' => __('course.doses'), 'top_ups' => __('course.top_ups'), 'growth' => __('course.growth'), 'film' => __('course.film')] + array_combine(array_map(static fn(Gauge $gauge): string => $gauge->value, Gauge::cases()), array_map(static fn(Gauge $gauge): string => (string) __('gauge.'.$gauge->value.'.label'), Gauge::cases()));
@@ -145,9 +145,9 @@ final class CoursePage
 
         return new Chart(
             $parameter->value,
-            $parameter->label(),
+            label($parameter),
             $unit->label,
-            __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
+            __('course.said', ['what' => label($parameter), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
             $this->time,
             tests: $points,
             range: $range === null ? null : [$unit->fromBase($range[0]), $unit->fromBase($range[1])],

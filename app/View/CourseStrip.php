@@ -29,7 +29,7 @@ final readonly class CourseStrip
         $points = static fn(CoursePoint $point): ChartPoint => TestedPoint::between($nutrient, $day * $point->day, $point->level, $point->low, $point->high, $show);
         $this->chart = new Chart(
             $nutrient->value,
-            $nutrient->label(),
+            label($nutrient),
             $unit->label,
             $said($this),
             self::time($past->day, $show),

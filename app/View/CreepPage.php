@@ -76,7 +76,7 @@ final class CreepPage
             $moves = ($this->makes[$parameter->value] ?? null)?->central() ?? 0.0;
             // What rounds to nothing is not told.
             if ($this->show->rate($parameter, abs($moves)) !== $this->show->rate($parameter, 0.0)) {
-                $moved[$moves < 0.0 ? 'made.lower' : 'made.raise'][] = __('made.by', ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => $parameter->word()]);
+                $moved[$moves < 0.0 ? 'made.lower' : 'made.raise'][] = __('made.by', ['amount' => $this->show->rate($parameter, abs($moves)), 'what' => word($parameter)]);
             }
         }
         $parts = array_map(static fn(string $how, array $what): string => __($how, ['list' => Words::list($what)]), array_keys($moved), $moved);
@@ -118,9 +118,9 @@ final class CreepPage
         $time = new ChartTime((float) $today->getTimestamp(), (float) $today->addDays(self::DAYS)->getTimestamp(), $this->show);
         foreach (self::FOLLOWED as $parameter) {
             $creep = $this->creep($parameter);
-            $label = $parameter === Parameter::Conductivity ? 'Conductivity' : $parameter->label();
+            $label = $parameter === Parameter::Conductivity ? 'Conductivity' : label($parameter);
             if ($creep === null || !$this->state->has($parameter)) {
-                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'chart' => null, 'missing' => (string) __('creep.missing', ['what' => $parameter->word()])];
+                $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'chart' => null, 'missing' => (string) __('creep.missing', ['what' => word($parameter)])];
                 continue;
             }
             $now = $this->state->central($parameter, 0.0);

@@ -31,7 +31,7 @@ final readonly class DosesAfter
         foreach ($this->of->needs as $name => $need) {
             $nutrient = Parameter::from($name);
             $show = $this->tank->keeper->show();
-            $rows[] = ['key' => $name, 'name' => $nutrient->label(), 'after' => $show->number($nutrient, $need->value('A')), 'aim' => $show->number($nutrient, $need->value('L')), 'need' => $need->value('D') <= 0.0 ? (string) __('food.after.nothing') : $show->value($nutrient, $need->value('D'))];
+            $rows[] = ['key' => $name, 'name' => label($nutrient), 'after' => $show->number($nutrient, $need->value('A')), 'aim' => $show->number($nutrient, $need->value('L')), 'need' => $need->value('D') <= 0.0 ? (string) __('food.after.nothing') : $show->value($nutrient, $need->value('D'))];
         }
 
         return $rows;

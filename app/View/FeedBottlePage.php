@@ -36,7 +36,7 @@ final readonly class FeedBottlePage
                 'millilitres' => $millilitres,
                 'salts' => array_map(fn(int $i): string => Show::grams($this->bottle->grams[$i], $this->tank->keeper->scale_step).' g '.$this->bottle->jars[$i]->name, $places),
                 'raises' => $raises,
-                'brings' => array_map(fn(string $name): string => Parameter::from($name)->word().' '.$this->show->value(Parameter::from($name), $raises[$name]), array_keys($raises)),
+                'brings' => array_map(fn(string $name): string => word(Parameter::from($name)).' '.$this->show->value(Parameter::from($name), $raises[$name]), array_keys($raises)),
             ];
         }
 

@@ -28,6 +28,7 @@ use Cresco\Core\Food\Meal;
 use Cresco\Core\Food\Schedule;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\State\CoursePoint;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 
 /** What the plants of a tank are fed with: the course of every nutrient, the doses of today and this week, and what to give instead. */
@@ -109,7 +110,7 @@ final readonly class FoodPage
                 $this->school->corridor($nutrient),
                 $nutrient === Parameter::Nitrate ? $this->tank->needs()->range($nutrient)[1] ?? null : null,
                 $this->show,
-                fn(CourseStrip $strip): string => (string) __('food.course', ['nutrient' => $nutrient->label(), 'now' => $this->figure($nutrient, $strip->now()), 'four' => $this->figure($nutrient, $strip->in(28)), 'eight' => $this->figure($nutrient, $strip->in(56))]),
+                fn(CourseStrip $strip): string => (string) __('food.course', ['nutrient' => label($nutrient), 'now' => $this->figure($nutrient, $strip->now()), 'four' => $this->figure($nutrient, $strip->in(28)), 'eight' => $this->figure($nutrient, $strip->in(56))]),
                 $course->count === 0 ? (string) __('food.never') : $this->readWords($last[$name] ?? null),
             );
         }
@@ -153,7 +154,7 @@ final readonly class FoodPage
     private function findingsOf(CourseStrip $strip): array
     {
         $found = [];
-        $name = ['nutrient' => $strip->nutrient->label(), 'word' => $strip->nutrient->word()];
+        $name = ['nutrient' => label($strip->nutrient), 'word' => word($strip->nutrient)];
         $passes = $strip->passes();
         if ($strip->limit !== null && !$strip->isRead()) {
             // What nobody has read is no alarm.
@@ -336,7 +337,7 @@ final readonly class FoodPage
     public function held(): array
     {
         $advice = $this->advice();
-        $words = static fn(Parameter $nutrient): string => $nutrient->word();
+        $words = static fn(Parameter $nutrient): string => word($nutrient);
 
         return [
             ...($advice->doubted === [] ? [] : [new Finding(Finding::HEED, __('food.held.doubted.head', ['what' => Words::list(array_map($words, $advice->doubted))]), __('food.held.doubted.why'))]),
@@ -562,7 +563,7 @@ final readonly class FoodPage
     /** What something brings in a day, in the end in the unit of the keeper's kit. */
     private function inKit(?Computation $working, Parameter $nutrient, string $symbol, string $as): ?Computation
     {
-        return $working?->alsoIn($symbol, $as, $nutrient->word(), $this->show->unit($nutrient), ' a day');
+        return $working?->alsoIn($symbol, $as, Text::of('slow_food.nutrient', what: $nutrient), $this->show->unit($nutrient), '/d');
     }
 
     /** How the level of a nutrient that is drawn came about, to the digits of the page. */

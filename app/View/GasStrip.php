@@ -98,6 +98,6 @@ final readonly class GasStrip
 
     public function working(): Computation
     {
-        return Carbonate::carbonDioxideOf($this->last['water'], $this->show->unit(Parameter::CarbonateHardness))->note(__('food.gas.misleads'));
+        return Carbonate::carbonDioxideOf($this->last['water'], $this->show->unit(Parameter::CarbonateHardness))->note('carbonate.what_misleads');
     }
 }

@@ -157,7 +157,7 @@ final class HosePage
         if (!$pick->cleans()) {
             return new Finding(Finding::HEED, __('hose.slow.head'), __('hose.slow.why', ['rise' => Words::figure(100.0 * $pick->rise(), 2)]));
         }
-        $most = (string) __('hose.most', ['rise' => Words::figure(100.0 * $pick->rise(), 2), 'grain' => $grain->label(), 'size' => $this->show->levels()->text($pick->coarsest($grain))]);
+        $most = (string) __('hose.most', ['rise' => Words::figure(100.0 * $pick->rise(), 2), 'grain' => label($grain), 'size' => $this->show->levels()->text($pick->coarsest($grain))]);
 
         return $pick->lifts($size, $grain)
             ? new Finding(Finding::HEED, __('hose.lifts.head'), $most.' '.__('hose.lifts.why', ['tube' => $this->show->level(ceil($pick->widthFor($size, $grain))), 'flow' => $this->show->flow($pick->flowFor($size, $grain))]))
@@ -184,7 +184,7 @@ final class HosePage
         try {
             $hot = Heat::hot($this->litres(), $this->celsius('goal'), $this->celsius('cold'), $this->celsius('hot'))->value('hot');
         } catch (FlowFault $fault) {
-            return $fault->getMessage();
+            return say($fault);
         }
 
         return (string) __('hose.mix', ['hot' => $this->show->volume($hot, 1), 'cold' => $this->show->volume($this->litres() - $hot, 1)]);

@@ -175,7 +175,7 @@ final readonly class LightPage
     public function lampWords(Lamp $lamp): string
     {
         return __('light.lamp', [
-            'kind' => ucfirst($lamp->kind->label()), 'flux' => Show::rounded($lamp->flux() * $lamp->dimmer, 0), 'share' => $this->show->percent($this->light->share($this->light->lamps[(int) $this->tank->lamps->search($lamp)])),
+            'kind' => ucfirst(label($lamp->kind)), 'flux' => Show::rounded($lamp->flux() * $lamp->dimmer, 0), 'share' => $this->show->percent($this->light->share($this->light->lamps[(int) $this->tank->lamps->search($lamp)])),
             'hours' => Show::rounded($lamp->toCore()->fullHours(), 1),
         ]);
     }

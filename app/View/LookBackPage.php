@@ -51,7 +51,7 @@ final readonly class LookBackPage
         $rows = [];
         foreach (self::measured($run) as [$when, $reading]) {
             $row = $record->row($reading->parameter);
-            $forecast = $when === 'next day' ? $row->next : $row->after;
+            $forecast = $when === 'next' ? $row->next : $row->after;
             if ($forecast === null) {
                 continue;
             }
@@ -93,10 +93,10 @@ final readonly class LookBackPage
             return null;
         }
         $of = static fn(string $name, BandRecord $band): WaterState => new WaterState($name, [$parameter->value => $band->distribution()]);
-        $share = fn(Computation $working): Computation => $working->given('f', 'share of new water', $this->share(), '');
+        $share = fn(Computation $working): Computation => $working->given('f', 'change_plan.share_of_new_water', $this->share(), '');
 
-        return Mixing::byVolume($parameter, $of('the tank before', $row->now), $of($this->run->plan->source ?? 'the new water', $row->source), $this->run->tank->keeper->show()->unit($parameter), $share)
-            ?->note('As forecast. The page’s range also includes how well the volume is known.');
+        return Mixing::byVolume($parameter, $of((string) __('names.tank_before'), $row->now), $of($this->run->plan->source ?? (string) __('names.new_water'), $row->source), $this->run->tank->keeper->show()->unit($parameter), $share)
+            ?->note('mixing.as_forecast');
     }
 
     public function held(): int
@@ -112,7 +112,7 @@ final readonly class LookBackPage
 
     public function hasNextDay(): bool
     {
-        return array_filter($this->rows, static fn(LookBackRow $row): bool => $row->when === 'next day') !== [];
+        return array_filter($this->rows, static fn(LookBackRow $row): bool => $row->when === 'next') !== [];
     }
 
     /**
@@ -228,7 +228,7 @@ final readonly class LookBackPage
                 continue;
             }
             $gap = $row->measured->central() - $row->forecast->central;
-            $findings[] = new Finding(Finding::HEED, __($gap < 0 ? 'look_back.lower' : 'look_back.higher', ['what' => $row->parameter->label(), 'when' => $row->when]), __('look_back.both', [
+            $findings[] = new Finding(Finding::HEED, __($gap < 0 ? 'look_back.lower' : 'look_back.higher', ['what' => word($row->parameter), 'when' => __('look_back.when.'.$row->when)]), __('look_back.both', [
                 'forecast' => $show->number($row->parameter, $row->forecast->central, $row->forecast->halfWidth()).' ± '.$show->plusMinus($row->parameter, $row->forecast->halfWidth()),
                 'measured' => $show->value($row->parameter, $row->measured->central(), $row->measuredHalfWidth()),
             ]));
@@ -241,8 +241,8 @@ final readonly class LookBackPage
             $parameter = $this->miss->parameter;
             [$low, $high] = $parameter->range();
             $findings[] = new Finding(Finding::HEED, __('look_back.one'), $parameter->mixes() && $this->miss->likely >= $low && $this->miss->likely <= $high
-                ? __('look_back.source', ['what' => $parameter->word(), 'value' => $show->value($parameter, $this->miss->likely)])
-                : __('look_back.test', ['what' => $parameter->word()]));
+                ? __('look_back.source', ['what' => word($parameter), 'value' => $show->value($parameter, $this->miss->likely)])
+                : __('look_back.test', ['what' => word($parameter)]));
         }
         if ($findings === [] && $this->rows !== []) {
             $findings[] = new Finding(Finding::GOOD, __('look_back.held'), __('look_back.held_why'));
@@ -272,11 +272,11 @@ final readonly class LookBackPage
                 continue;
             }
             $soon = $isAfterStep || $reading->taken_at->lessThan($run->finished_at->addHours(self::RIGHT_AFTER_HOURS));
-            $when = $soon ? 'right after' : 'next day';
+            $when = $soon ? 'after' : 'next';
             $found[$when.$reading->parameter->value] ??= [$when, $reading];
         }
         $order = array_flip(array_map(static fn(Parameter $p): string => $p->value, Parameter::cases()));
-        usort($found, static fn(array $a, array $b): int => [$a[0] === 'next day', $order[$a[1]->parameter->value]] <=> [$b[0] === 'next day', $order[$b[1]->parameter->value]]);
+        usort($found, static fn(array $a, array $b): int => [$a[0] === 'next', $order[$a[1]->parameter->value]] <=> [$b[0] === 'next', $order[$b[1]->parameter->value]]);
 
         return $found;
     }

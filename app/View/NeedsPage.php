@@ -191,7 +191,7 @@ final class NeedsPage
                 continue;
             }
             $guess = $this->show->rate($parameter, $made->prior->central(), 1.2816 * $made->prior->spread());
-            $found[] = new Finding($made->contradicts() ? Finding::HEED : Finding::GOOD, __('made.head.'.$head, ['what' => $parameter->label(), 'amount' => $head === 'guess' ? $guess : $amount]).'.', $made->count === 0
+            $found[] = new Finding($made->contradicts() ? Finding::HEED : Finding::GOOD, __('made.head.'.$head, ['what' => label($parameter), 'amount' => $head === 'guess' ? $guess : $amount]).'.', $made->count === 0
                 ? __('made.guess')
                 : trans_choice('made.readings', $made->count, ['count' => $made->count]).__('made.between', ['guess' => $guess]).$this->aside($made).__($counts ? 'made.counts' : 'made.not_counted'));
         }

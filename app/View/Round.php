@@ -103,7 +103,7 @@ final readonly class Round
             $range = $water->tank->needs()->range($parameter);
             $beyond = $value === null || $range === null ? null : Beyond::of($value, $range)?->value;
             if ($value !== null && $beyond !== null) {
-                $figures[] = ['name' => $parameter->label(), 'value' => $show->value($parameter, $value->central(), ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0), 'beyond' => $beyond];
+                $figures[] = ['name' => label($parameter), 'value' => $show->value($parameter, $value->central(), ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0), 'beyond' => $beyond];
             }
         }
 

@@ -226,7 +226,7 @@ final readonly class RunSheet
         $numbers = [];
         foreach ($this->content->patches === [] ? [] : RotationOf::numbered($this->run->tank) as $number => $patch) {
             if (in_array($patch->id, $this->content->patches, true)) {
-                $numbers[$patch->id] = $number.' '.$patch->cover->label();
+                $numbers[$patch->id] = $number.' '.label($patch->cover);
             }
         }
 

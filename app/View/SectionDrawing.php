@@ -213,7 +213,7 @@ final readonly class SectionDrawing
         foreach ($this->levels as $level) {
             $cover = $level->coverAt($mark);
             $found[] = [$this->deviceX($level->device), $this->y($level->top), (string) __('tank.drawing.from', ['device' => $level->name, 'top' => $show->level($level->top)]), match (true) {
-                $cover < 0.0 => (string) __('tank.drawing.bare', ['by' => $show->level(-$cover), 'then' => $level->device->whenBare()]),
+                $cover < 0.0 => (string) __('tank.drawing.bare', ['by' => $show->level(-$cover), 'then' => __('names.when_bare.'.$level->device->value)]),
                 default => (string) __('tank.drawing.covered', ['by' => $show->level($cover)]),
             }, $cover < 0.0];
         }

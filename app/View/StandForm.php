@@ -37,10 +37,10 @@ final readonly class StandForm
     {
         $groups = [];
         foreach ($this->tank->keeper->plantKinds as $own) {
-            $groups['your own']['own-'.$own->id] = $own->name;
+            $groups[(string) __('plants.your_own')]['own-'.$own->id] = $own->name;
         }
         foreach (Kinds::all() as $key => $kind) {
-            $groups[$kind->form->entry()->label][$key] = (string) __('plants.named', ['latin' => $kind->name, 'common' => __('plants.common.'.$key)]);
+            $groups[label($kind->form)][$key] = (string) __('plants.named', ['latin' => $kind->name, 'common' => __('plants.common.'.$key)]);
         }
 
         return $groups;

@@ -215,9 +215,9 @@ final class StartPage
             $tests = array_values(array_filter($known->readings, static fn(array $reading): bool => $reading[1] === $key));
             $charts[] = new Chart(
                 $key,
-                $parameter->label(),
+                label($parameter),
                 $this->show->unit($parameter)->label,
-                trans_choice('start.chart', count($tests), ['what' => $parameter->label(), 'count' => count($tests)]),
+                trans_choice('start.chart', count($tests), ['what' => label($parameter), 'count' => count($tests)]),
                 $time,
                 tests: array_map(static fn(array $reading): ChartPoint => $point($reading[0], $reading[2]->central(), $reading[2]->quantile(0.1), $reading[2]->quantile(0.9)), $tests),
                 course: array_map(static fn(array $day): ChartPoint => $point((float) $day[0], $day[$at][1], $day[$at][0], $day[$at][2]), $days),

@@ -174,7 +174,7 @@ final class TankJobs
         $step = $run->progress();
         $off = $run->switches->filter(static fn(SwitchTick $tick): bool => $tick->isOpen());
         if ($off->isNotEmpty()) {
-            return new JobLine(JobType::Checklist, $job->urgency, (string) __('round.off', ['devices' => $off->map(static fn(SwitchTick $tick): string => $tick->device->word())->implode(', ')]), (string) __('round.open_at', ['step' => $step]), (string) __('round.act.go_on'), $url);
+            return new JobLine(JobType::Checklist, $job->urgency, (string) __('round.off', ['devices' => $off->map(static fn(SwitchTick $tick): string => word($tick->device))->implode(', ')]), (string) __('round.open_at', ['step' => $step]), (string) __('round.act.go_on'), $url);
         }
         if (!$job->isSet) {
             return new JobLine(JobType::Checklist, $job->urgency, (string) __('round.open'), (string) __('round.open_why', ['step' => ucfirst($step)]), (string) __($run->state === RunState::Planned ? 'round.act.begin' : 'round.act.go_on'), $url);

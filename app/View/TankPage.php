@@ -51,7 +51,7 @@ final readonly class TankPage
     {
         $tank = $this->tank;
         $rows = [
-            [$tank->shape->label(), (string) __('tank.fact.glass', ['size' => implode(' × ', array_map(
+            [label($tank->shape), (string) __('tank.fact.glass', ['size' => implode(' × ', array_map(
                 $this->show->sizes()->show(...),
                 array_filter([$tank->outer_length, $tank->outer_depth, $tank->middle_depth, $tank->outer_height], static fn(?float $mm): bool => $mm !== null && $mm > 0.0),
             )).' '.$this->show->sizes()->label, 'glass' => $this->show->levels()->text($tank->glass)])],
@@ -111,7 +111,7 @@ final readonly class TankPage
     /** @return list<string> names of what was never tested */
     public function untested(): array
     {
-        return array_values(array_map(static fn(WaterFigure $figure): string => $figure->parameter->label(), array_filter($this->figures(), static fn(WaterFigure $figure): bool => $figure->value === null)));
+        return array_values(array_map(static fn(WaterFigure $figure): string => label($figure->parameter), array_filter($this->figures(), static fn(WaterFigure $figure): bool => $figure->value === null)));
     }
 
     /** @return list<array{float, float}> the plan seen from above, scaled into a box so wide and high, front below */

@@ -55,11 +55,11 @@ final readonly class Unattended
 
     private static function onReturn(Distribution $now, Normal $made, int $days, Unit $unit): Computation
     {
-        return Computation::of('Nitrate on the day of return')
-            ->given('now', 'now', $unit->distributionFromBase($now), $unit->label)
-            ->constant('made', 'daily rise', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'estimate and log combined', Grade::Guess)
-            ->constant('d', 'days until then', $days, 'd', 'the calendar', null)
-            ->line('then = max(0, now + d * made)', 'as it should be then', $unit->label);
+        return Computation::of('unattended.title')
+            ->given('now', 'unattended.now', $unit->distributionFromBase($now), $unit->label)
+            ->constant('made', 'unattended.daily_rise', new Normal($unit->widthFromBase($made->central()), $unit->widthFromBase($made->spread())), $unit->label, 'estimate_log_combined', Grade::Guess)
+            ->constant('d', 'unattended.days_until_then', $days, 'd', 'calendar', null)
+            ->line('then = max(0, now + d * made)', 'unattended.as_it_should_then', $unit->label);
     }
 
     /** @return array{text: string, beyond: bool} where the water stands then, and what comes dry */

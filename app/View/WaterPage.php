@@ -76,7 +76,7 @@ final class WaterPage
             $findings[] = new Finding(Finding::GOOD, __('water.agree.head'), __($analysis->misfit === null ? 'water.agree.alone' : 'water.agree.both', ['charges' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'conductivity' => Show::plain(100.0 * abs($analysis->misfit ?? 0.0), 0)]));
         }
         foreach ($analysis->assumptions as $assumption) {
-            $findings[] = new Finding(Finding::HEED, __('water.assumed'), lcfirst($assumption));
+            $findings[] = new Finding(Finding::HEED, __('water.assumed'), say($assumption, 'analysis'));
         }
 
         return $findings;
@@ -95,9 +95,9 @@ final class WaterPage
             $values = array_map(static fn(Reading $reading): float => $reading->toCore()->distribution()->central(), $readings);
             $charts[] = new Chart(
                 $parameter->value,
-                $parameter->label(),
+                label($parameter),
                 $this->show->unit($parameter)->label,
-                __('course.said', ['what' => $parameter->label(), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
+                __('course.said', ['what' => label($parameter), 'count' => count($readings), 'from' => $this->show->value($parameter, $values[0]), 'to' => $this->show->value($parameter, $values[count($values) - 1]), 'low' => $this->show->value($parameter, min($values)), 'high' => $this->show->value($parameter, max($values))]),
                 new ChartTime((float) $first->taken_at->getTimestamp(), (float) max($first->taken_at->getTimestamp() + 86_400, $last->taken_at->getTimestamp()), $this->show),
                 tests: array_map(fn(Reading $reading): ChartPoint => TestedPoint::of($reading->toCore(), $reading->taken_at->getTimestamp(), $this->show), $readings),
                 steps: 3,

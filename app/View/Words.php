@@ -23,10 +23,8 @@ final class Words
     public static function method(Method $method): string
     {
         return match ($method) {
-            Method::Pen => 'meter',
-            Method::Drops => 'drop kit',
-            Method::AtField => 'colour chart',
-            default => 'treated as exact',
+            Method::Pen, Method::Drops, Method::AtField => (string) __('names.method.'.$method->value),
+            default => (string) __('names.method.exact'),
         };
     }
 
@@ -59,7 +57,7 @@ final class Words
     {
         $shapes = [];
         foreach (Shape::cases() as $shape) {
-            $shapes[$shape->value] = ['length' => $shape->lengthLabel(), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(), 'height' => $shape->needsHeight(), 'table' => $shape->needsTable(), 'sides' => $shape->needsMiddleDepth() ? 'Depth at the sides' : 'Depth'];
+            $shapes[$shape->value] = ['length' => __('names.first_size.'.$shape->value), 'depth' => $shape->needsDepth(), 'middle' => $shape->needsMiddleDepth(), 'height' => $shape->needsHeight(), 'table' => $shape->needsTable(), 'sides' => $shape->needsMiddleDepth() ? __('tank.form.depth_at_sides') : __('tank.form.depth')];
         }
 
         return (string) json_encode($shapes);
@@ -68,8 +66,8 @@ final class Words
     public static function kit(Kit $kit): string
     {
         return match ($kit->method) {
-            Method::Pen => 'meter, last digit '.Show::plain($kit->step, 3),
-            Method::Drops => 'drop kit, '.Show::plain($kit->step, 2).' a drop',
+            Method::Pen => (string) __('names.method.meter_step', ['step' => Show::plain($kit->step, 3)]),
+            Method::Drops => (string) __('names.method.drops_step', ['step' => Show::plain($kit->step, 2)]),
             default => self::method($kit->method),
         };
     }

@@ -43,6 +43,16 @@ final class WorkWords
         return array_map(static fn(string $line): string => (string) __('steps.do.'.$line, $facts), $lines);
     }
 
+    /**
+     * @param list<string> $tools by key
+     *
+     * @return list<string>
+     */
+    public static function tools(array $tools): array
+    {
+        return array_map(static fn(string $tool): string => (string) __('steps.tools.'.$tool), $tools);
+    }
+
     public static function because(Rule $rule): string
     {
         return (string) __('steps.because.'.$rule->because);

@@ -6,6 +6,7 @@ namespace Cresco\Core\Algae;
 
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\MassConcentration;
+use Cresco\Core\Text;
 use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Working\Computation;
@@ -53,34 +54,34 @@ final readonly class DieOff
     /** Oxygen that it takes, g; symbols O2 and held, the g in the whole tank. */
     public function oxygen(): Computation
     {
-        return Computation::of('Oxygen that it takes')
-            ->given('m', 'fresh mass that dies, drained', $this->grams, 'g')
-            ->given('V', 'water in the tank', $this->litres, 'L')
-            ->constant('d', 'dry matter in it', $this->sort->dry(), '', 'house default', Grade::Guess)
-            ->constant('o', 'oxygen for each gram of dry matter', self::OXYGEN, 'g/g', 'after Redfield (1963)', Grade::Guess)
-            ->constant('c', 'oxygen in water of 25 degrees under air', self::HELD, 'mg/L', 'Benson and Krause (1984)')
-            ->line('held = c * V / 1000', 'what the whole tank holds', 'g')
-            ->line('O2 = m * d * o', 'what it takes until it is gone', 'g');
+        return Computation::of('die_off.title')
+            ->given('m', 'die_off.fresh_mass_that_dies_drained', $this->grams, 'g')
+            ->given('V', 'die_off.water_in_tank', $this->litres, 'L')
+            ->constant('d', 'die_off.dry_matter_in_it', $this->sort->dry(), '', 'house_default', Grade::Guess)
+            ->constant('o', 'die_off.oxygen_for_each_gram_of_dry', self::OXYGEN, 'g/g', 'after_redfield_1963', Grade::Guess)
+            ->constant('c', 'die_off.oxygen_in_water_of_25_degrees', self::HELD, 'mg/L', 'benson_krause_1984')
+            ->line('held = c * V / 1000', 'die_off.what_whole_tank_holds', 'g')
+            ->line('O2 = m * d * o', 'die_off.what_it_takes_until_it_gone', 'g');
     }
 
     /** Highest ammonium, as mg/L NH4, after two days without a change; the symbol is NH4. */
     public function ammonium(): Computation
     {
-        return Computation::of('Ammonium from what dies')
-            ->given('m', 'fresh mass that dies, drained', $this->grams, 'g')
-            ->given('V', 'water in the tank', $this->litres, 'L')
-            ->given('made', 'nitrate that the tank makes in a day', $this->made, 'mg/L')
-            ->constant('d', 'dry matter in it', $this->sort->dry(), '', 'house default', Grade::Guess)
-            ->constant('n', 'nitrogen in dry matter', $this->sort->nitrogen(), '', 'house default', Grade::Guess)
-            ->constant('e', 'share that comes free within two days', self::EARLY, '', 'house default', Grade::Guess)
-            ->constant('t', 'days of that', self::DAYS, 'd', 'house default', Grade::Guess)
-            ->constant('s', 'what the filter takes beside today\'s load', $this->settled ? self::SPARE : 0.0, '', 'house default', Grade::Guess)
-            ->constant('p', 'NH4 for each gram of nitrogen', MassConcentration::AMMONIUM_PER_NITROGEN, 'g/g', 'molar masses, IUPAC 2021')
-            ->constant('q', 'nitrogen in a gram of nitrate', 1.0 / MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses, IUPAC 2021')
-            ->line('N = 1000 * m * d * n * e', 'nitrogen that comes free', 'mg')
-            ->line('F = t * s * made * q * V', 'nitrogen that the filter takes beside', 'mg')
-            ->line('NH4 = max(0, N - F) * p / V', 'ammonium', 'mg/L')
-            ->note(sprintf('It may be %s times more or less.', rtrim(rtrim(number_format(self::OFF, 1), '0'), '.')));
+        return Computation::of('die_off.title_ammonium_from_what_dies')
+            ->given('m', 'die_off.fresh_mass_that_dies_drained', $this->grams, 'g')
+            ->given('V', 'die_off.water_in_tank', $this->litres, 'L')
+            ->given('made', 'die_off.nitrate_that_tank_makes_in_day', $this->made, 'mg/L')
+            ->constant('d', 'die_off.dry_matter_in_it', $this->sort->dry(), '', 'house_default', Grade::Guess)
+            ->constant('n', 'die_off.nitrogen_in_dry_matter', $this->sort->nitrogen(), '', 'house_default', Grade::Guess)
+            ->constant('e', 'die_off.share_that_comes_free_within_two', self::EARLY, '', 'house_default', Grade::Guess)
+            ->constant('t', 'die_off.days_of_that', self::DAYS, 'd', 'house_default', Grade::Guess)
+            ->constant('s', 'die_off.what_filter_takes_beside_today_load', $this->settled ? self::SPARE : 0.0, '', 'house_default', Grade::Guess)
+            ->constant('p', 'die_off.nh4_for_each_gram_of_nitrogen', MassConcentration::AMMONIUM_PER_NITROGEN, 'g/g', 'molar_masses_iupac_2021')
+            ->constant('q', 'die_off.nitrogen_in_gram_of_nitrate', 1.0 / MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar_masses_iupac_2021')
+            ->line('N = 1000 * m * d * n * e', 'die_off.nitrogen_that_comes_free', 'mg')
+            ->line('F = t * s * made * q * V', 'die_off.nitrogen_that_filter_takes_beside', 'mg')
+            ->line('NH4 = max(0, N - F) * p / V', 'die_off.ammonium', 'mg/L')
+            ->note(Text::of('die_off.it_may_off_times_more_or', off: self::OFF));
     }
 
     /**
@@ -106,7 +107,7 @@ final readonly class DieOff
      */
     public function freeAmmonia(float $alkalinity, float $celsius): Computation
     {
-        return Ammonia::free('Free ammonia at its worst', new Exact(self::OFF * $this->ammonium()->value('NH4')), new Exact(self::highestPh($alkalinity, $celsius)), new Exact($celsius));
+        return Ammonia::free('ammonia.title_at_its_worst', new Exact(self::OFF * $this->ammonium()->value('NH4')), new Exact(self::highestPh($alkalinity, $celsius)), new Exact($celsius));
     }
 
     /**

@@ -163,19 +163,19 @@ final readonly class Arrival
         // What no bucket holds is done in stages: poured off to what it was, and filled again.
         $stages = (int) max(1, min(8, ceil(log($times) / max(0.1, log(max(2.0, self::BUCKET / $litres))) - 1e-9)));
 
-        return Computation::of('How the water drips in')
-            ->given('V0', 'water in the bag', new Exact($litres), 'L')
-            ->given('EC_bag', 'conductivity in the bag', new Exact($bag), 'µS/cm')
-            ->given('EC_tank', 'conductivity in the tank', new Exact($tank), 'µS/cm')
-            ->constant('times', 'difference now for the one allowed', $times, '×', 'from both conductivities; pH where that differs alone')
-            ->constant('n', 'stages, so that a bucket holds it', (float) $stages, '', 'house default')
-            ->constant('minutes', 'that it takes at most', $minutes, 'min', 'house limit')
-            ->line('V_end = V0 * times^(1 / n)', 'in the bucket at the end of each stage', 'L')
-            ->line('in = n * (V_end - V0)', 'lets in, in all', 'L')
-            ->line('EC_end = EC_tank + (EC_bag - EC_tank) * (V0 / V_end)^n', 'conductivity at the end', 'µS/cm')
-            ->line('rate = in / minutes * 60', 'lets in', 'L an hour')
-            ->line('drops = rate * 20000 / 3600', 'as drops of a twentieth of a mL', 'a second')
-            ->note('The difference that is left is the first times V0 / V, whatever the rate: the inflow mixes into a volume that grows.');
+        return Computation::of('arrival.title')
+            ->given('V0', 'arrival.water_in_bag', new Exact($litres), 'L')
+            ->given('EC_bag', 'arrival.conductivity_in_bag', new Exact($bag), 'µS/cm')
+            ->given('EC_tank', 'arrival.conductivity_in_tank', new Exact($tank), 'µS/cm')
+            ->constant('times', 'arrival.difference_now_for_one_allowed', $times, '×', 'from_both_conductivities_ph_where_that')
+            ->constant('n', 'arrival.stages_so_that_bucket_holds_it', (float) $stages, '', 'house_default')
+            ->constant('minutes', 'arrival.that_it_takes_at_most', $minutes, 'min', 'house_limit')
+            ->line('V_end = V0 * times^(1 / n)', 'arrival.in_bucket_at_end_of_each', 'L')
+            ->line('in = n * (V_end - V0)', 'arrival.lets_in_in_all', 'L')
+            ->line('EC_end = EC_tank + (EC_bag - EC_tank) * (V0 / V_end)^n', 'arrival.conductivity_at_end', 'µS/cm')
+            ->line('rate = in / minutes * 60', 'arrival.lets_in', 'L/h')
+            ->line('drops = rate * 20000 / 3600', 'arrival.as_drops_of_twentieth_of_ml', '1/s')
+            ->note('arrival.difference_that_left_first_times_v0');
     }
 
     /** mg/L NH3-N of so much ammonium, mg/L NH4. */

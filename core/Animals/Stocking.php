@@ -58,12 +58,12 @@ final class Stocking
             throw AnimalsFault::range();
         }
 
-        return Computation::of('How many may be the first')
-            ->given('N', 'nitrogen that the filter has had to take in a day', new Exact($shown), 'mg/L')
-            ->given('V', 'water', new Exact($litres), 'L')
-            ->constant('food', 'dry food that one is given in a day', $kind->food(), 'mg', 'two percent of its weight when grown', Grade::Guess)
-            ->constant('each', 'nitrogen that one gives off in a day', max(1e-6, Meal::of($kind->food() / 1000.0, self::PROTEIN, $litres)->value('N')), 'mg', 'its food, protein and the share that is given off')
-            ->constant('k', 'share that the first may bring', self::FIRST, '×', 'house default', Grade::Guess)
-            ->line('count = k * N * V / each', 'at most', '');
+        return Computation::of('stocking.title')
+            ->given('N', 'stocking.nitrogen_that_filter_had_to_take', new Exact($shown), 'mg/L')
+            ->given('V', 'stocking.water', new Exact($litres), 'L')
+            ->constant('food', 'stocking.dry_food_that_one_given_in', $kind->food(), 'mg', 'two_percent_of_its_weight_when', Grade::Guess)
+            ->constant('each', 'stocking.nitrogen_that_one_gives_off_in', max(1e-6, Meal::of($kind->food() / 1000.0, self::PROTEIN, $litres)->value('N')), 'mg', 'its_food_protein_share_that_given')
+            ->constant('k', 'stocking.share_that_first_may_bring', self::FIRST, '×', 'house_default', Grade::Guess)
+            ->line('count = k * N * V / each', 'stocking.at_most', '');
     }
 }

@@ -14,30 +14,6 @@ enum Cover: string
     case Rooted = 'rooted';
     case UnderHardscape = 'under_hardscape';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Sand => 'bare sand',
-            self::Gravel => 'gravel',
-            self::FiredSoil => 'soil',
-            self::Carpet => 'carpet',
-            self::Rooted => 'rooted plants',
-            self::UnderHardscape => 'under hardscape',
-        };
-    }
-
-    public function technique(): string
-    {
-        return match ($this) {
-            self::Sand => 'hover and skim, pinch the hose to drop grains',
-            self::Gravel => 'plunge, lift, let it fall',
-            self::FiredSoil => 'hover with low suction, never dig: grains crush and cloud',
-            self::Carpet => 'gentle jets, then siphon what floats',
-            self::Rooted => 'hover or skip',
-            self::UnderHardscape => 'a narrow tube along the edge',
-        };
-    }
-
     /** Share of its load that cleaning stirs up. House default. */
     public function stirred(): float
     {

@@ -110,14 +110,14 @@ final readonly class Rotation
         $load = array_sum(array_map($this->load(...), $patches));
         $stirred = $load <= 0.0 ? 0.0 : $this->ammonia($patches) * max(1.0, $this->lowLitres) / $load;
 
-        return Computation::of('What stirring the bed frees')
-            ->given('N', 'nitrogen that lies in these patches', new Normal($load, 0.5 * $load), 'mg')
-            ->given('s', 'part that cleaning frees', new Normal($stirred, 0.4 * $stirred), '')
-            ->given('V', 'litres at low water', $this->lowLitres, 'L')
-            ->constant('a', 'free share at this pH and warmth', Ammonia::freeShare($this->ph, $this->celsius), '', 'Emerson and others (1975)')
-            ->line('total = N * s / V', 'total ammonia nitrogen', 'mg/L')
-            ->line('oxygen = 4.57 * total', 'oxygen it takes to turn into nitrate', 'mg/L', '2 mol of oxygen for each of nitrogen')
-            ->line('free = total * a', 'free ammonia nitrogen', 'mg/L')
-            ->note('Dirt is reckoned from what feeding turns into nitrate; all of it a guess until readings after vacuuming say better.');
+        return Computation::of('rotation.title')
+            ->given('N', 'rotation.nitrogen_that_lies_in_these_patches', new Normal($load, 0.5 * $load), 'mg')
+            ->given('s', 'rotation.part_that_cleaning_frees', new Normal($stirred, 0.4 * $stirred), '')
+            ->given('V', 'rotation.litres_at_low_water', $this->lowLitres, 'L')
+            ->constant('a', 'rotation.free_share_at_this_ph_warmth', Ammonia::freeShare($this->ph, $this->celsius), '', 'emerson_others_1975')
+            ->line('total = N * s / V', 'rotation.total_ammonia_nitrogen', 'mg/L')
+            ->line('oxygen = 4.57 * total', 'rotation.oxygen_it_takes_to_turn_into', 'mg/L', '2_mol_of_oxygen_for_each')
+            ->line('free = total * a', 'rotation.free_ammonia_nitrogen', 'mg/L')
+            ->note('rotation.dirt_reckoned_from_what_feeding_turns');
     }
 }

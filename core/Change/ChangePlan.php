@@ -135,23 +135,23 @@ final readonly class ChangePlan
     public function addShare(Computation $computation): Computation
     {
         $computation
-            ->given('V', 'net volume of the tank', $this->vessel->volumeDistribution(), 'L')
-            ->given('D', $this->isWhileFilling() ? 'litres by which the level falls' : 'litres drained each time', $this->drained, 'L')
-            ->given('E', 'litres gone by evaporation before', $this->evaporated, 'L');
+            ->given('V', 'change_plan.net_volume_of_tank', $this->vessel->volumeDistribution(), 'L')
+            ->given('D', $this->isWhileFilling() ? 'change_plan.litres_by_which_level_falls' : 'change_plan.litres_drained_each_time', $this->drained, 'L')
+            ->given('E', 'change_plan.litres_gone_by_evaporation_before', $this->evaporated, 'L');
         if ($this->isWhileFilling()) {
             return $computation
-                ->given('r', 'new water that runs in while the tank drains, as a share of what runs out', $this->inflow, '')
-                ->line(self::SHARE_WHILE_FILLING, 'share of new water', '');
+                ->given('r', 'change_plan.new_water_that_runs_in_while', $this->inflow, '')
+                ->line(self::SHARE_WHILE_FILLING, 'change_plan.share_of_new_water', '');
         }
 
         return $computation
-            ->given('n', 'times drained and filled up', (float) $this->drains, '')
-            ->line(self::SHARE, 'share of new water', '');
+            ->given('n', 'change_plan.times_drained_filled_up', (float) $this->drains, '')
+            ->line(self::SHARE, 'change_plan.share_of_new_water', '');
     }
 
     public function share(): float
     {
-        return $this->addShare(Computation::of('Share of new water'))->value('f');
+        return $this->addShare(Computation::of('change_plan.title'))->value('f');
     }
 
     /**

@@ -38,22 +38,22 @@ final readonly class Conditioner
     public function dose(float $water, float $chlorine): Computation
     {
         if ($this->strength === null) {
-            return Computation::of('Dose of conditioner')
-                ->given('V', 'litres to dose for', $water, 'L')
-                ->given('d', 'dose on the label', $this->amount, $this->unit)
-                ->given('W', 'litres the label’s dose is for', $this->litres, 'L')
-                ->line('dose = d * V / W', 'conditioner', $this->unit)
-                ->note('The label does not say how much chlorine its dose takes: test the water for chlorine afterwards.');
+            return Computation::of('conditioner.title')
+                ->given('V', 'conditioner.litres_to_dose_for', $water, 'L')
+                ->given('d', 'conditioner.dose_on_label', $this->amount, $this->unit)
+                ->given('W', 'conditioner.litres_labels_dose_for', $this->litres, 'L')
+                ->line('dose = d * V / W', 'conditioner.conditioner', $this->unit)
+                ->note('conditioner.label_does_not_say_how_much');
         }
 
-        return Computation::of('Dose of conditioner')
-            ->given('V', 'litres to dose for', $water, 'L')
-            ->given('Cl', 'total chlorine in the tap', $chlorine, 'mg/L')
-            ->given('d', 'dose on the label', $this->amount, $this->unit)
-            ->given('W', 'litres the label’s dose is for', $this->litres, 'L')
-            ->given('s', 'chlorine the label’s dose takes', $this->strength, 'mg/L')
-            ->line('dose = d * V / W * max(1, Cl / s)', 'conditioner', $this->unit)
-            ->note('Never less than the label’s dose; more in proportion where the tap holds more chlorine than the label counts on.');
+        return Computation::of('conditioner.title')
+            ->given('V', 'conditioner.litres_to_dose_for', $water, 'L')
+            ->given('Cl', 'conditioner.total_chlorine_in_tap', $chlorine, 'mg/L')
+            ->given('d', 'conditioner.dose_on_label', $this->amount, $this->unit)
+            ->given('W', 'conditioner.litres_labels_dose_for', $this->litres, 'L')
+            ->given('s', 'conditioner.chlorine_labels_dose_takes', $this->strength, 'mg/L')
+            ->line('dose = d * V / W * max(1, Cl / s)', 'conditioner.conditioner', $this->unit)
+            ->note('conditioner.never_less_than_labels_dose_more');
     }
 
     /** mg/L ammonia nitrogen that chloramine leaves behind, in the new water. */

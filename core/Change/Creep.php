@@ -79,19 +79,19 @@ final readonly class Creep
      */
     public function working(string $unit, string $volume = 'L'): Computation
     {
-        $computation = Computation::of('Creep under top-up')
-            ->given('E', 'evaporation', $this->evaporation, $volume.' a day')
-            ->given('V', 'net volume', $this->litres, $volume)
-            ->given('topup', 'in the top-up water', $this->topUp, $unit)
-            ->given('change', 'in the change water', $this->change, $unit)
-            ->given('passive', 'what bed and stones give off, or take up where it is below nothing, in a day', $this->passive, $unit)
-            ->given('n', 'days between changes', $this->days, 'days')
-            ->given('f', 'share changed', $this->fraction, '')
-            ->line(self::RISE, 'rise a day', $unit);
+        $computation = Computation::of('creep.title')
+            ->given('E', 'creep.evaporation', $this->evaporation, $volume.' a day')
+            ->given('V', 'creep.net_volume', $this->litres, $volume)
+            ->given('topup', 'creep.in_top_up_water', $this->topUp, $unit)
+            ->given('change', 'creep.in_change_water', $this->change, $unit)
+            ->given('passive', 'creep.what_bed_stones_give_off_or', $this->passive, $unit)
+            ->given('n', 'creep.days_between_changes', $this->days, 'd')
+            ->given('f', 'creep.share_changed', $this->fraction, '')
+            ->line(self::RISE, 'creep.rise_day', $unit);
 
         return $this->fraction <= 0.0 ? $computation : $computation
-            ->line(self::TROUGH, 'after each change, once it has settled', $unit)
-            ->line(self::PEAK, 'before each change, once it has settled', $unit);
+            ->line(self::TROUGH, 'creep.after_each_change_once_it_settled', $unit)
+            ->line(self::PEAK, 'creep.before_each_change_once_it_settled', $unit);
     }
 
     /**

@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Text;
 use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\Mixing;
@@ -46,7 +47,7 @@ final class Forecast
     public function ammoniaAfter(): ?Computation
     {
         return $this->ammoniaAfter ??= self::free(
-            'Free ammonia right after',
+            'ammonia.title_right_after',
             $this->outlook(Parameter::Ammonium)->after(),
             $this->outlook(Parameter::Acidity)->after(),
             $this->outlook(Parameter::Temperature)->after(),
@@ -57,7 +58,7 @@ final class Forecast
     public function ammoniaNextDay(): ?Computation
     {
         return $this->ammoniaNextDay ??= self::free(
-            'Free ammonia next day',
+            'ammonia.title_next_day',
             $this->outlook(Parameter::Ammonium)->after(),
             $this->outlook(Parameter::Acidity)->nextDay(),
             $this->outlook(Parameter::Temperature)->nextDay(),
@@ -79,17 +80,17 @@ final class Forecast
         }
         $made = $plan->made[$parameter->value] ?? null;
         if ($made !== null) {
-            $working->given('made', sprintf($made->central() < 0.0 ? '%s that goes by itself in a day' : '%s the tank makes in a day', $parameter->word()), self::width($unit, $made), $unit->label, Grade::Guess)
-                ->line($made->central() < 0.0 ? 'next = max(after + made, 0)' : 'next = after + made', $parameter->word().' next day', $unit->label);
+            $working->given('made', Text::of($made->central() < 0.0 ? 'forecast.goes_in_a_day' : 'forecast.made_in_a_day', what: $parameter), self::width($unit, $made), $unit->label, Grade::Guess)
+                ->line($made->central() < 0.0 ? 'next = max(after + made, 0)' : 'next = after + made', Text::of('forecast.next_day', what: $parameter), $unit->label);
 
             return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'next');
         }
         if ($parameter === Parameter::Temperature) {
             // Heater, lamp and room bring a tank back to where they held it before, be that where the heater is set or not.
-            return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => Computation::of('Temperature next day')
-                ->given('tank', 'what heater, lamp and room held it at before', $unit->distributionFromBase($now ?? new Normal($plan->warmth, 0.3)), $unit->label)
-                ->constant('drift', 'what it wanders from day to day', new Normal(0.0, $unit->widthFromBase(self::WANDERS)), $unit->label, 'house default', Grade::Guess)
-                ->line('next = tank + drift', 'temperature next day', $unit->label), 'next');
+            return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => Computation::of('forecast.title')
+                ->given('tank', 'forecast.what_heater_lamp_room_held_it', $unit->distributionFromBase($now ?? new Normal($plan->warmth, 0.3)), $unit->label)
+                ->constant('drift', 'forecast.what_it_wanders_from_day_to', new Normal(0.0, $unit->widthFromBase(self::WANDERS)), $unit->label, 'house_default', Grade::Guess)
+                ->line('next = tank + drift', 'forecast.temperature_next_day', $unit->label), 'next');
         }
 
         return new Outlook($parameter, $now, $unit, $working, 'after', static fn(): Computation => $working, 'after');
@@ -108,17 +109,17 @@ final class Forecast
         if ($now === null || !$plan->tank->has(Parameter::CarbonateHardness) || !$plan->source->has(Parameter::CarbonateHardness)) {
             return Outlook::unknown(Parameter::Acidity, $now, $unit);
         }
-        $working = Carbonate::mixed('pH', $plan->tank, $plan->source, $plan->unit(Parameter::CarbonateHardness), $plan->addShare(...));
+        $working = Carbonate::mixed('carbonate.title_ph', $plan->tank, $plan->source, $plan->unit(Parameter::CarbonateHardness), $plan->addShare(...));
         if (!$working->isSolved('pH')) {
             return Outlook::unknown(Parameter::Acidity, $now, $unit);
         }
         if ($plan->setPoint !== null) {
             $held = $plan->setPoint;
 
-            return new Outlook(Parameter::Acidity, $now, $unit, $working, 'pH', static fn(): Computation => Computation::of('pH next day')
-                ->given('held', 'pH the controller holds', new Normal($held, 0.05), '')
-                ->line('next = held', 'pH next day', '')
-                ->note('The controller adds or holds back carbon dioxide until its pH is there; carbon dioxide changes in proportion to KH.'), 'next');
+            return new Outlook(Parameter::Acidity, $now, $unit, $working, 'pH', static fn(): Computation => Computation::of('forecast.title_ph_next_day')
+                ->given('held', 'forecast.ph_controller_holds', new Normal($held, 0.05), '')
+                ->line('next = held', 'forecast.ph_next_day', '')
+                ->note('forecast.controller_adds_or_holds_back_carbon'), 'next');
         }
         $hardness = $plan->unit(Parameter::CarbonateHardness);
         $made = $plan->made[Parameter::CarbonateHardness->value] ?? null;

@@ -12,6 +12,7 @@ use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\State\Level;
 use Cresco\Core\State\Strength;
 use Cresco\Core\Tank\SwingLimits;
+use Cresco\Core\Text;
 use Cresco\Core\Water\Minerals;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Working\Computation;
@@ -42,27 +43,27 @@ final class Sizing
         $tank = $plan->tank->get($parameter);
         $source = $plan->source->get($parameter);
         if ($tank === null || $source === null) {
-            throw ChangeFault::notRead($parameter->word(), $tank === null ? $plan->tank->name : $plan->source->name);
+            throw ChangeFault::notRead($parameter, $tank === null ? $plan->tank->name : $plan->source->name);
         }
         Dilution::needed($unit->fromBase($tank->central()), $unit->fromBase($source->central()), $unit->fromBase($goal));
 
-        $word = $parameter->word();
+        $word = $parameter;
         if ($parameter === Parameter::Conductivity) {
             // What a mix conserves is not conductivity but its strength.
-            [$tank, $source, $goal, $unit, $word] = [Strength::spread($tank), Strength::spread($source), Strength::of($goal), Unit::usual($parameter), 'strength, from conductivity,'];
+            [$tank, $source, $goal, $unit, $word] = [Strength::spread($tank), Strength::spread($source), Strength::of($goal), Unit::usual($parameter), Text::of('sizing.strength_from_conductivity')];
         }
-        $computation = Computation::of(sprintf('Litres to drain for %s', $parameter->word()))
-            ->given('tank', $word.' in '.$plan->tank->name, $unit->distributionFromBase($tank), $unit->label)
-            ->given('source', $word.' in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label)
-            ->given('goal', 'the goal', $unit->fromBase($goal), $unit->label)
-            ->given('V', 'net volume of the tank', $plan->vessel->volumeDistribution(), 'L')
-            ->given('E', 'litres gone by evaporation before', $plan->evaporated, 'L')
-            ->line(Dilution::NEEDED, 'share of water to change', '')
-            ->line('share = min(max(f, 0), 1)', 'as far as there is water', '');
+        $computation = Computation::of(Text::of('sizing.title', what: $parameter))
+            ->given('tank', Text::of('sizing.word_in_name', word: $word, name: $plan->tank->name), $unit->distributionFromBase($tank), $unit->label)
+            ->given('source', Text::of('sizing.word_in_name', word: $word, name: $plan->source->name), $unit->distributionFromBase($source), $unit->label)
+            ->given('goal', 'sizing.goal', $unit->fromBase($goal), $unit->label)
+            ->given('V', 'sizing.net_volume_of_tank', $plan->vessel->volumeDistribution(), 'L')
+            ->given('E', 'sizing.litres_gone_by_evaporation_before', $plan->evaporated, 'L')
+            ->line(Dilution::NEEDED, 'sizing.share_of_water_to_change', '')
+            ->line('share = min(max(f, 0), 1)', 'sizing.as_far_as_there_water', '');
 
         return $plan->isWhileFilling()
-            ? $computation->given('r', 'new water that runs in while the tank drains, as a share of what runs out', $plan->inflow, '')->line(self::LITRES_WHILE_FILLING, 'litres by which the level falls', 'L')
-            : $computation->given('n', 'times drained and filled up', (float) $plan->drains, '')->line(self::LITRES, 'litres to drain each time', 'L');
+            ? $computation->given('r', 'sizing.new_water_that_runs_in_while', $plan->inflow, '')->line(self::LITRES_WHILE_FILLING, 'sizing.litres_by_which_level_falls', 'L')
+            : $computation->given('n', 'sizing.times_drained_filled_up', (float) $plan->drains, '')->line(self::LITRES, 'sizing.litres_to_drain_each_time', 'L');
     }
 
     /** The largest share of new water with which every parameter stays within its limit. */
@@ -196,11 +197,11 @@ final class Sizing
         $unit = $plan->unit(Parameter::Nitrate);
 
         return Steady::addPeak(
-            Computation::of('Nitrate this routine settles at')
-                ->given('g', 'nitrate the tank makes in a day', $unit->distributionFromBase($made), $unit->label)
-                ->given('n', 'days between changes', (float) $days, 'd')
-                ->given('f', 'share changed', $share, '')
-                ->given('source', 'nitrate in '.$plan->source->name, $unit->distributionFromBase($source), $unit->label),
+            Computation::of('sizing.title_nitrate_this_routine_settles_at')
+                ->given('g', 'sizing.nitrate_tank_makes_in_day', $unit->distributionFromBase($made), $unit->label)
+                ->given('n', 'sizing.days_between_changes', (float) $days, 'd')
+                ->given('f', 'sizing.share_changed', $share, '')
+                ->given('source', Text::of('sizing.nitrate_in_name', name: $plan->source->name), $unit->distributionFromBase($source), $unit->label),
             $unit->label,
         );
     }

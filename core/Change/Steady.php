@@ -53,7 +53,7 @@ final class Steady
     /** Adds the peak of a routine to a computation that already knows g, n, f and source. */
     public static function addPeak(Computation $computation, string $unit): Computation
     {
-        return $computation->line(self::PEAK, 'level before each change, once the routine has settled', $unit);
+        return $computation->line(self::PEAK, 'steady.level_before_each_change_once_routine', $unit);
     }
 
     /**

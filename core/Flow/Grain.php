@@ -10,14 +10,6 @@ enum Grain: string
     case Quartz = 'quartz';
     case FiredSoil = 'fired_soil';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Quartz => 'sand or gravel',
-            self::FiredSoil => 'soil, soaked',
-        };
-    }
-
     /** How much denser it is than water, as a share of the density of water. Quartz 2650 kg/m3; fired soil by house default. */
     public function excess(): float
     {

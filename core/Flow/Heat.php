@@ -28,12 +28,12 @@ final class Heat
             throw FlowFault::warmth();
         }
 
-        return Computation::of('Hot water in the mix')
-            ->given('V', 'litres together', $litres, 'L')
-            ->given('T', 'goal', $goal, '°C')
-            ->given('Tc', 'cold water', $cold, '°C')
-            ->given('Th', 'hot water', $hot, '°C')
-            ->line('hot = V * (T - Tc) / (Th - Tc)', 'hot water', 'L');
+        return Computation::of('heat.title')
+            ->given('V', 'heat.litres_together', $litres, 'L')
+            ->given('T', 'heat.goal', $goal, '°C')
+            ->given('Tc', 'heat.cold_water', $cold, '°C')
+            ->given('Th', 'heat.hot_water', $hot, '°C')
+            ->line('hot = V * (T - Tc) / (Th - Tc)', 'heat.hot_water', 'L');
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Flow;
 
 use Cresco\Core\Numeric\Bisection;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Formula;
 
@@ -92,15 +93,15 @@ final readonly class PickUp
 
     public function working(float $size, Grain $grain): Computation
     {
-        return Computation::of('What the gravel tube lifts')
-            ->given('Q', 'flow of the hose at the full tank', $this->perMinute, 'L/min')
-            ->given('T', 'inner diameter of the tube', $this->tube, 'mm')
-            ->given('d', 'size of the grain', $size, 'mm')
-            ->constant('R', 'how much denser than water, '.$grain->label(), $grain->excess(), '', $grain === Grain::Quartz ? 'quartz, 2650 kg/m³' : 'house default')
-            ->constant('nu', 'kinematic viscosity of the water', Siphon::viscosity($this->celsius), 'm²/s', 'Vogel equation')
-            ->constant('g', 'gravity', Siphon::GRAVITY, 'm/s²', 'standard')
-            ->line(self::RISE, 'speed at which the water rises in the tube', 'm/s')
-            ->line(self::SETTLING, 'speed at which the grain sinks, Ferguson and Church (2004)', 'm/s')
-            ->note('A grain goes up when it sinks slower than the water rises. Pinch the hose to let grains fall back.');
+        return Computation::of('pick_up.title')
+            ->given('Q', 'pick_up.flow_of_hose_at_full_tank', $this->perMinute, 'L/min')
+            ->given('T', 'pick_up.inner_diameter_of_tube', $this->tube, 'mm')
+            ->given('d', 'pick_up.size_of_grain', $size, 'mm')
+            ->constant('R', Text::of('pick_up.how_much_denser_than_water_what', what: $grain), $grain->excess(), '', $grain === Grain::Quartz ? 'quartz_2650_kg_m' : 'house_default')
+            ->constant('nu', 'pick_up.kinematic_viscosity_of_water', Siphon::viscosity($this->celsius), 'm²/s', 'vogel_equation')
+            ->constant('g', 'pick_up.gravity', Siphon::GRAVITY, 'm/s²', 'standard')
+            ->line(self::RISE, 'pick_up.speed_at_which_water_rises_in', 'm/s')
+            ->line(self::SETTLING, 'pick_up.speed_at_which_grain_sinks_ferguson', 'm/s')
+            ->note('pick_up.grain_goes_up_when_it_sinks');
     }
 }

@@ -140,15 +140,15 @@ final readonly class Siphon
     {
         $friction = $this->friction($this->reynolds($this->velocity($head)));
 
-        return Computation::of('Flow of the hose')
-            ->given('h', 'from the water surface to the open end', $head / 1000.0, 'm')
-            ->given('D', 'bore', $this->hose->bore / 1000.0, 'm')
-            ->given('L', 'length', $this->hose->length, 'm')
-            ->constant('K', 'entrance and bends', $this->hose->bends, '', 'house default')
-            ->constant('f', 'Darcy friction at this speed', $friction, '', 'Swamee and Jain (1976); 64/Re when laminar')
-            ->constant('g', 'gravity', self::GRAVITY, 'm/s²', 'standard')
-            ->line('v = sqrt(2 * g * h / (1 + f * L / D + K))', 'speed in the hose', 'm/s')
-            ->line('Q = v * 3.14159265 * D^2 / 4 * 60000', 'flow', 'L/min')
-            ->note('Friction depends on the speed and is found with it. The flow falls as the surface does; the time is added up over the way down.');
+        return Computation::of('siphon.title')
+            ->given('h', 'siphon.from_water_surface_to_open_end', $head / 1000.0, 'm')
+            ->given('D', 'siphon.bore', $this->hose->bore / 1000.0, 'm')
+            ->given('L', 'siphon.length', $this->hose->length, 'm')
+            ->constant('K', 'siphon.entrance_bends', $this->hose->bends, '', 'house_default')
+            ->constant('f', 'siphon.darcy_friction_at_this_speed', $friction, '', 'swamee_jain_1976_64_re_when')
+            ->constant('g', 'siphon.gravity', self::GRAVITY, 'm/s²', 'standard')
+            ->line('v = sqrt(2 * g * h / (1 + f * L / D + K))', 'siphon.speed_in_hose', 'm/s')
+            ->line('Q = v * 3.14159265 * D^2 / 4 * 60000', 'siphon.flow', 'L/min')
+            ->note('siphon.friction_depends_on_speed_found_with');
     }
 }

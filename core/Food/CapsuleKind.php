@@ -61,15 +61,15 @@ enum CapsuleKind: string
     {
         [$least, $most] = $this->lasts();
 
-        return Computation::of('How long capsules last')
-            ->given('T', 'water', $celsius, '°C')
-            ->given('r', 'share that the plant takes by its roots', $roots, '×')
-            ->constant('a', 'shortest life', $least, 'days', 'house default', Grade::Guess)
-            ->constant('b', 'longest life', $most, 'days', 'house default', Grade::Guess)
-            ->constant('w', 'warmth at which they last so long', self::WARMTH, '°C', 'house default', Grade::Guess)
-            ->line('p = 2 ^ ((w - T) / 10)', 'longer in the cool, half as long ten degrees warmer', '×')
-            ->line('first = a * p', 'renewed at the earliest after', 'days')
-            ->line('last = (b - r / 2 * (b - a)) * p', 'and at the latest, sooner where they are eaten', 'days');
+        return Computation::of('capsule_kind.title')
+            ->given('T', 'capsule_kind.water', $celsius, '°C')
+            ->given('r', 'capsule_kind.share_that_plant_takes_by_its', $roots, '×')
+            ->constant('a', 'capsule_kind.shortest_life', $least, 'd', 'house_default', Grade::Guess)
+            ->constant('b', 'capsule_kind.longest_life', $most, 'd', 'house_default', Grade::Guess)
+            ->constant('w', 'capsule_kind.warmth_at_which_they_last_so', self::WARMTH, '°C', 'house_default', Grade::Guess)
+            ->line('p = 2 ^ ((w - T) / 10)', 'capsule_kind.longer_in_cool_half_as_long', '×')
+            ->line('first = a * p', 'capsule_kind.renewed_at_earliest_after', 'd')
+            ->line('last = (b - r / 2 * (b - a)) * p', 'capsule_kind.at_latest_sooner_where_they_eaten', 'd');
     }
 
     /** The most of them that go in on one day. @param float $litres of the water */

@@ -25,12 +25,12 @@ final class DoserBottle
             throw FoodFault::feed();
         }
 
-        return Computation::of('When the bottle is empty')
-            ->given('B', 'filled with', $filled, $unit)
-            ->given('d', 'given each time', $each, $unit)
-            ->given('n', 'from one dose to the next', (float) $every, 'days')
-            ->given('t', 'since it was filled', (float) $since, 'days')
-            ->line('lasts = B / d * n', 'a bottle lasts', 'days')
-            ->line('left = lasts - t', 'empty in', 'days');
+        return Computation::of('doser_bottle.title')
+            ->given('B', 'doser_bottle.filled_with', $filled, $unit)
+            ->given('d', 'doser_bottle.given_each_time', $each, $unit)
+            ->given('n', 'doser_bottle.from_one_dose_to_next', (float) $every, 'd')
+            ->given('t', 'doser_bottle.since_it_was_filled', (float) $since, 'd')
+            ->line('lasts = B / d * n', 'doser_bottle.bottle_lasts', 'd')
+            ->line('left = lasts - t', 'doser_bottle.empty_in', 'd');
     }
 }

@@ -42,21 +42,21 @@ final class Meal
         }
         [$share, $off] = $released === null ? self::RELEASED : [$released, 0.0];
 
-        return Computation::of('What the food of the animals brings')
-            ->given('g', 'food in a day', $grams, 'g')
-            ->given('protein', 'protein as fed', $protein, '%')
-            ->given('V', 'water', $litres, 'L')
-            ->constant('n', 'nitrogen in protein', self::NITROGEN, '×', 'protein is 16 % nitrogen')
-            ->constant('s', 'share that the animals give off', new Normal($share, $off), '×', 'house default', Grade::Guess)
-            ->constant('p', 'phosphorus in dry food', new Normal(self::PHOSPHORUS[0], self::PHOSPHORUS[1]), '×', 'house default', Grade::Guess)
-            ->constant('no3', 'nitrate in nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses (IUPAC)')
-            ->constant('po4', 'phosphate in phosphorus', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'g/g', 'molar masses (IUPAC)')
-            ->constant('a', 'alkalinity for nitrogen', self::ALKALINITY, 'meq/mg', 'two equivalents for each mol that is nitrified; plants that take up nitrate give one back')
-            ->constant('o', 'oxygen for nitrogen', self::OXYGEN, 'mg/mg', 'stoichiometry of nitrification')
-            ->line('N = 1000 * g * protein / 100 * n * s', 'nitrogen that is given off', 'mg a day')
-            ->line('phosphate = 1000 * g * p * s * po4 / V', 'phosphate', 'mg/L a day')
-            ->line('alkalinity = N * a / V', 'alkalinity used, at most', 'meq/L a day')
-            ->line('oxygen = N * o / V', 'oxygen used, at most', 'mg/L a day')
-            ->line('nitrate = N * no3 / V', 'nitrate', 'mg/L a day');
+        return Computation::of('meal.title')
+            ->given('g', 'meal.food_in_day', $grams, 'g')
+            ->given('protein', 'meal.protein_as_fed', $protein, '%')
+            ->given('V', 'meal.water', $litres, 'L')
+            ->constant('n', 'meal.nitrogen_in_protein', self::NITROGEN, '×', 'protein_16_nitrogen')
+            ->constant('s', 'meal.share_that_animals_give_off', new Normal($share, $off), '×', 'house_default', Grade::Guess)
+            ->constant('p', 'meal.phosphorus_in_dry_food', new Normal(self::PHOSPHORUS[0], self::PHOSPHORUS[1]), '×', 'house_default', Grade::Guess)
+            ->constant('no3', 'meal.nitrate_in_nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar_masses_iupac')
+            ->constant('po4', 'meal.phosphate_in_phosphorus', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'g/g', 'molar_masses_iupac')
+            ->constant('a', 'meal.alkalinity_for_nitrogen', self::ALKALINITY, 'meq/mg', 'two_equivalents_for_each_mol_that')
+            ->constant('o', 'meal.oxygen_for_nitrogen', self::OXYGEN, 'mg/mg', 'stoichiometry_of_nitrification')
+            ->line('N = 1000 * g * protein / 100 * n * s', 'meal.nitrogen_that_given_off', 'mg/d')
+            ->line('phosphate = 1000 * g * p * s * po4 / V', 'meal.phosphate', 'mg/L/d')
+            ->line('alkalinity = N * a / V', 'meal.alkalinity_used_at_most', 'meq/L/d')
+            ->line('oxygen = N * o / V', 'meal.oxygen_used_at_most', 'mg/L/d')
+            ->line('nitrate = N * no3 / V', 'meal.nitrate', 'mg/L/d');
     }
 }

@@ -8,6 +8,7 @@ use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Nutrient;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -43,13 +44,13 @@ final class SlowFood
     {
         self::aged($age);
 
-        return Computation::of('What active soil gives the water')
-            ->constant('t', 'age of the soil', $age, 'days', 'the day on which it was set up', null)
-            ->constant('a', 'nitrogen on the first day', new Normal(self::SOIL, self::SOIL / 3.0), 'mg/L a day', 'house default', Grade::Guess)
-            ->constant('h', 'halves in', self::SOIL_HALVES, 'days', 'house default: 7 to 20', Grade::Guess)
-            ->constant('no3', 'nitrate in nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses (IUPAC)')
-            ->line('N = a * 2 ^ (0 - t / h)', 'nitrogen, as ammonium', 'mg/L a day')
-            ->line('nitrate = N * no3', 'nitrate', 'mg/L a day');
+        return Computation::of('slow_food.title')
+            ->constant('t', 'slow_food.age_of_soil', $age, 'd', 'day_on_which_it_was_set', null)
+            ->constant('a', 'slow_food.nitrogen_on_first_day', new Normal(self::SOIL, self::SOIL / 3.0), 'mg/L/d', 'house_default', Grade::Guess)
+            ->constant('h', 'slow_food.halves_in', self::SOIL_HALVES, 'd', 'house_default_7_to_20', Grade::Guess)
+            ->constant('no3', 'slow_food.nitrate_in_nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar_masses_iupac')
+            ->line('N = a * 2 ^ (0 - t / h)', 'slow_food.nitrogen_as_ammonium', 'mg/L/d')
+            ->line('nitrate = N * no3', 'slow_food.nitrate', 'mg/L/d');
     }
 
     /**
@@ -80,20 +81,20 @@ final class SlowFood
             throw FoodFault::capsules();
         }
         [$share, $off] = $isCoarse ? self::THROUGH_GRAVEL : self::INTO_WATER;
-        $working = Computation::of('What root capsules give the water')->given('V', 'water', $litres, 'L')
-            ->constant('s', 'share that ends in the water', new Normal($share, $off), '×', 'house default: a tenth to a half', Grade::Guess);
+        $working = Computation::of('slow_food.title_what_root_capsules_give_water')->given('V', 'slow_food.water', $litres, 'L')
+            ->constant('s', 'slow_food.share_that_ends_in_water', new Normal($share, $off), '×', 'house_default_tenth_to_half', Grade::Guess);
         $parts = [];
         foreach ($sets as $i => [$kind, $number, $days]) {
             if ($number < 1 || $number > 1000 || !($days >= 1.0 && $days < 4000.0)) {
                 throw FoodFault::capsules();
             }
             $at = (string) ($i + 1);
-            $working = $working->given('n'.$at, 'capsules', (float) $number, '×')->constant('t'.$at, 'days that they last', $days, 'days', 'their kind and the warmth', null)
-                ->constant('m'.$at, 'held by each', self::held($kind, $nutrient), 'mg', 'house default', Grade::Guess);
+            $working = $working->given('n'.$at, 'slow_food.capsules', (float) $number, '×')->constant('t'.$at, 'slow_food.days_that_they_last', $days, 'd', 'their_kind_warmth', null)
+                ->constant('m'.$at, 'slow_food.held_by_each', self::held($kind, $nutrient), 'mg', 'house_default', Grade::Guess);
             $parts[] = "n$at * m$at / t$at";
         }
 
-        return $working->line('c = ('.implode(' + ', $parts).') * s / V', $nutrient->word(), 'mg/L a day');
+        return $working->line('c = ('.implode(' + ', $parts).') * s / V', Text::of('slow_food.nutrient', what: $nutrient), 'mg/L/d');
     }
 
     /** mg of a nutrient that a capsule holds, as it is counted. Clay carries less than a coated grain: 20 and 60 mg of nitrogen. House defaults. */

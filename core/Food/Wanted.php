@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Cresco\Core\Food;
 
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -22,7 +24,7 @@ final class Wanted
      *
      * @throws FoodFault
      */
-    public static function between(string $nutrient, float $aim, Normal $rate, float $share, float $days, Normal $source): Computation
+    public static function between(Parameter $nutrient, float $aim, Normal $rate, float $share, float $days, Normal $source): Computation
     {
         if (!($share > 0.0 && $share <= 1.0 && $days >= 1.0 && $days <= 365.0)) {
             throw FoodFault::routine();
@@ -31,13 +33,13 @@ final class Wanted
             throw FoodFault::event();
         }
 
-        return Computation::of(ucfirst($nutrient).' to be given between two changes')
-            ->given('f', 'share of the water at each change', $share, '')
-            ->given('n', 'days from change to change', $days, 'days')
-            ->constant('L', 'level before each change', $aim, 'mg/L', 'the school that the tank follows', Grade::Guess)
-            ->constant('s', $nutrient.' in the new water', $source, 'mg/L', 'its last reading, its analysis, or what a tap that was never read may hold', null)
-            ->constant('r', 'made in a day with what the animals are fed; below 0 for what is taken up or lost', $rate, 'mg/L', 'its course, from readings, changes, doses and meals', null)
-            ->line('D = max(0, f * (L - s) - n * r)', 'to be given', 'mg/L');
+        return Computation::of(Text::of('wanted.title', nutrient: $nutrient))
+            ->given('f', 'wanted.share_of_water_at_each_change', $share, '')
+            ->given('n', 'wanted.days_from_change_to_change', $days, 'd')
+            ->constant('L', 'wanted.level_before_each_change', $aim, 'mg/L', 'school_that_tank_follows', Grade::Guess)
+            ->constant('s', Text::of('wanted.nutrient_in_new_water', nutrient: $nutrient), $source, 'mg/L', 'its_last_reading_its_analysis_or', null)
+            ->constant('r', 'wanted.made_in_day_with_what_animals', $rate, 'mg/L', 'its_course_from_readings_changes_doses', null)
+            ->line('D = max(0, f * (L - s) - n * r)', 'wanted.to_given', 'mg/L');
     }
 
     /**
@@ -52,7 +54,7 @@ final class Wanted
      *
      * @throws FoodFault
      */
-    public static function afterChange(string $nutrient, float $aim, Normal $now, Normal $rate, float $share, float $days, Normal $source): Computation
+    public static function afterChange(Parameter $nutrient, float $aim, Normal $now, Normal $rate, float $share, float $days, Normal $source): Computation
     {
         if (!($share >= 0.0 && $share <= 1.0 && $days >= 1.0 && $days <= 365.0)) {
             throw FoodFault::routine();
@@ -61,14 +63,14 @@ final class Wanted
             throw FoodFault::event();
         }
 
-        return Computation::of(ucfirst($nutrient).' to be given after this change')
-            ->given('f', 'share of the water', $share, '')
-            ->constant('c', $nutrient.' before it', $now, 'mg/L', 'its course, from readings, changes, doses and meals', null)
-            ->constant('s', $nutrient.' in the new water', $source, 'mg/L', 'its last reading, its analysis, or what a tap that was never read may hold', null)
-            ->line('A = (1 - f) * c + f * s', 'after the change', 'mg/L')
-            ->constant('L', 'level before the next change', $aim, 'mg/L', 'the school that the tank follows', Grade::Guess)
-            ->given('n', 'days until the next change', $days, 'days')
-            ->constant('r', 'made in a day with what the animals are fed; below 0 for what is taken up or lost', $rate, 'mg/L', 'its course, from readings, changes, doses and meals', null)
-            ->line('D = max(0, L - A - n * r)', 'to be given', 'mg/L');
+        return Computation::of(Text::of('wanted.title_nutrient_to_given_after_this_change', nutrient: $nutrient))
+            ->given('f', 'wanted.share_of_water', $share, '')
+            ->constant('c', Text::of('wanted.nutrient_before_it', nutrient: $nutrient), $now, 'mg/L', 'its_course_from_readings_changes_doses', null)
+            ->constant('s', Text::of('wanted.nutrient_in_new_water', nutrient: $nutrient), $source, 'mg/L', 'its_last_reading_its_analysis_or', null)
+            ->line('A = (1 - f) * c + f * s', 'wanted.after_change', 'mg/L')
+            ->constant('L', 'wanted.level_before_next_change', $aim, 'mg/L', 'school_that_tank_follows', Grade::Guess)
+            ->given('n', 'wanted.days_until_next_change', $days, 'd')
+            ->constant('r', 'wanted.made_in_day_with_what_animals', $rate, 'mg/L', 'its_course_from_readings_changes_doses', null)
+            ->line('D = max(0, L - A - n * r)', 'wanted.to_given', 'mg/L');
     }
 }

@@ -11,15 +11,6 @@ enum GlassCover: string
     case Clean = 'clean';
     case Dirty = 'dirty';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Open => 'nothing',
-            self::Clean => 'a clean cover glass',
-            self::Dirty => 'a cover glass with lime and splashes',
-        };
-    }
-
     /** Share of the light that it lets through. House default. */
     public function lets(): float
     {

@@ -14,15 +14,6 @@ enum LampKind: string
     /** Edge of one spot, mm. House default. */
     private const SPOT = 80.0;
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Panel => 'panel',
-            self::Bar => 'bar or tube',
-            self::Spots => 'spots in a row',
-        };
-    }
-
     /**
      * What shines, each with equal parts of the flux, along the middle of the lamp.
      *

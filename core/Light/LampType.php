@@ -11,15 +11,6 @@ enum LampType: string
     case ThinTube = 'thin_tube';
     case ThickTube = 'thick_tube';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Led => 'LED',
-            self::ThinTube => 'thin tube',
-            self::ThickTube => 'thick tube',
-        };
-    }
-
     /** µmol/J that leave the whole fixture. House default. */
     public function efficacy(): float
     {

@@ -12,16 +12,6 @@ enum LightColour: string
     case CoolTube = 'cool_tube';
     case Sun = 'sun';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::White => 'white LED',
-            self::Coloured => 'red, green and blue LED',
-            self::CoolTube => 'cool white tube',
-            self::Sun => 'daylight',
-        };
-    }
-
     /** lm s/µmol. Sun and cool white tube by Thimijan and Heins (1983); both LED are a house default. */
     public function lumensPerMicromole(): float
     {

@@ -9,6 +9,7 @@ use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Tank\Footprint;
 use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -141,18 +142,18 @@ final class LightField
         $brings = array_sum(array_map(fn(Lamp $lamp): float => $lamp->power() * $this->share($lamp), $this->lamps));
         $power = array_sum(array_map(static fn(Lamp $lamp): float => $lamp->power(), $this->lamps));
 
-        return Computation::of('Light under water')
-            ->given('flux', 'photons of the lamps as they are dimmed', $power, 'µmol/s')
-            ->given('s', 'share of them that meets the water', $power > 0.0 ? $brings / $power : 0.0, '×')
-            ->constant('T_surface', 'what the surface lets in', self::SURFACE, '×', 'Kirk (1994)')
-            ->given('T_cover', 'what lies over the water lets through: '.$this->cover->label(), $this->cover->lets(), '×', Grade::Guess)
-            ->given('K', 'what the water swallows: '.$this->tint->label(), $this->tint->absorption(), '1/m', Grade::Guess)
-            ->constant('p', 'way over depth', self::PATH, '×', 'house default', Grade::Guess)
-            ->given('z', 'depth', $depth / 1000.0, 'm')
-            ->given('A', 'plan of the water', $this->plan->area() / 1e6, 'm²')
-            ->given('ln_factor', $this->factor->count > 0 ? 'what readings say of the lamp, ln' : 'what the reckoning may be off, ln', $this->factor->distribution(), '', Grade::Guess)
-            ->line('open = flux * s * T_surface * T_cover * exp(-K * z * p) / A', 'as reckoned', 'µmol/m²s')
-            ->line('E = open * exp(ln_factor)', 'mean light at that depth', 'µmol/m²s');
+        return Computation::of('light_field.title')
+            ->given('flux', 'light_field.photons_of_lamps_as_they_dimmed', $power, 'µmol/s')
+            ->given('s', 'light_field.share_of_them_that_meets_water', $power > 0.0 ? $brings / $power : 0.0, '×')
+            ->constant('T_surface', 'light_field.what_surface_lets_in', self::SURFACE, '×', 'kirk_1994')
+            ->given('T_cover', Text::of('light_field.what_lies_over_water_lets_through', what: $this->cover), $this->cover->lets(), '×', Grade::Guess)
+            ->given('K', Text::of('light_field.what_water_swallows_what', what: $this->tint), $this->tint->absorption(), '1/m', Grade::Guess)
+            ->constant('p', 'light_field.way_over_depth', self::PATH, '×', 'house_default', Grade::Guess)
+            ->given('z', 'light_field.depth', $depth / 1000.0, 'm')
+            ->given('A', 'light_field.plan_of_water', $this->plan->area() / 1e6, 'm²')
+            ->given('ln_factor', $this->factor->count > 0 ? 'light_field.what_readings_say_of_lamp_ln' : 'light_field.what_reckoning_may_off_ln', $this->factor->distribution(), '', Grade::Guess)
+            ->line('open = flux * s * T_surface * T_cover * exp(-K * z * p) / A', 'light_field.as_reckoned', 'µmol/m²s')
+            ->line('E = open * exp(ln_factor)', 'light_field.mean_light_at_that_depth', 'µmol/m²s');
     }
 
     /** Share of the photons of a lamp that meets the water. */

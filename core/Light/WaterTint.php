@@ -11,15 +11,6 @@ enum WaterTint: string
     case Tea = 'tea';
     case Black = 'black';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Clear => 'clear',
-            self::Tea => 'lightly tea-coloured',
-            self::Black => 'black water',
-        };
-    }
-
     /** Absorption, 1/m. House default. */
     public function absorption(): float
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Measure;
 
+use Cresco\Core\Text;
+
 /** Electrical conductivity in uS/cm at 25 degC. A pen that shows "TDS" shows conductivity times a factor of its maker's. */
 final readonly class Conductivity
 {
@@ -36,7 +38,7 @@ final readonly class Conductivity
     public static function uncompensated(float $value, float $celsius): self
     {
         if (!($celsius >= 0.0 && $celsius <= 45.0)) {
-            throw MeasureFault::outOfRange('the temperature of the water', 0.0, 45.0, '°C');
+            throw MeasureFault::outOfRange(Text::of('measure.water_temperature'), 0.0, 45.0, '°C');
         }
 
         return new self($value / (1.0 + self::SHARE_PER_DEGREE * ($celsius - 25.0)));
@@ -50,7 +52,7 @@ final readonly class Conductivity
     private static function checked(float $factor): float
     {
         if (!($factor >= 0.4 && $factor <= 1.0)) {
-            throw MeasureFault::outOfRange('the factor of a TDS pen', 0.4, 1.0, '');
+            throw MeasureFault::outOfRange(Text::of('measure.tds_factor'), 0.4, 1.0, '');
         }
 
         return $factor;

@@ -152,11 +152,11 @@ final readonly class Kit
 
     private function inOwnUnit(MeasureFault $fault, string $text): MeasureFault
     {
-        if (!str_contains($fault->getMessage(), 'must lie between')) {
+        if ($fault->text->key !== 'measure.out_of_range') {
             return $fault;
         }
         [$least, $most] = $this->parameter->range();
 
-        return MeasureFault::outOfRange($this->parameter->label(), round($this->unit->fromBase($least), 2), round($this->unit->fromBase($most), 2), $this->unit->label);
+        return MeasureFault::outOfRange($this->parameter, round($this->unit->fromBase($least), 2), round($this->unit->fromBase($most), 2), $this->unit->label);
     }
 }

@@ -10,8 +10,6 @@ use Closure;
 final readonly class ParameterEntry
 {
     /**
-     * @param string               $label      at the head of a line
-     * @param string               $word       inside a sentence
      * @param string               $symbol     in formulas
      * @param array{float, float}  $range      what fresh water can hold at all, in the base unit: wide enough for every tap and tank,
      *                                         narrow enough to catch a slipped decimal point
@@ -37,8 +35,6 @@ final readonly class ParameterEntry
      * @param Closure(float): non-empty-list<Unit> $units it may be read in, the usual one first; given the factor of the keeper's TDS pen
      */
     public function __construct(
-        public string $label,
-        public string $word,
         public string $symbol,
         public array $range,
         public Closure $units,

@@ -30,10 +30,10 @@ final readonly class Reading
     public static function pen(Parameter $parameter, float $value, float $resolution, float $wander = 0.0): self
     {
         if ($resolution < 0.0) {
-            throw MeasureFault::negative('the resolution', $resolution);
+            throw MeasureFault::negative('resolution', $resolution);
         }
         if (!($wander >= 0.0)) {
-            throw MeasureFault::negative('the wander', $wander);
+            throw MeasureFault::negative('wander', $wander);
         }
         $half = sqrt($resolution ** 2 / 4.0 + 3.0 * $wander ** 2);
 
@@ -47,7 +47,7 @@ final readonly class Reading
     public static function drops(Parameter $parameter, float $value, float $step): self
     {
         if ($step < 0.0) {
-            throw MeasureFault::negative('the step', $step);
+            throw MeasureFault::negative('step', $step);
         }
 
         return self::checked($parameter, Method::Drops, $value, max(0.0, $value - $step), $value > 0.0 ? $value : $step);
@@ -140,12 +140,12 @@ final readonly class Reading
     private static function checked(Parameter $parameter, Method $method, float $value, float $low, float $high): self
     {
         if (!is_finite($value) || !is_finite($low) || !is_finite($high)) {
-            throw MeasureFault::notFinite($parameter->label());
+            throw MeasureFault::notFinite($parameter);
         }
         [$least, $most] = $parameter->range();
         if ($value < $least || $value > $most) {
             $unit = Unit::usual($parameter);
-            throw MeasureFault::outOfRange($parameter->label(), $unit->fromBase($least), $unit->fromBase($most), $unit->label);
+            throw MeasureFault::outOfRange($parameter, $unit->fromBase($least), $unit->fromBase($most), $unit->label);
         }
 
         return new self($parameter, $method, $value, max($low, $least), min($high, $most));

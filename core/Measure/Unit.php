@@ -10,7 +10,6 @@ final readonly class Unit
     /**
      * @param string $key      that it is kept by
      * @param string $label    beside a figure
-     * @param string $name     in a list
      * @param float  $scale    base units in one of it
      * @param float  $offset   base value at its zero
      * @param int    $decimals that it is read with
@@ -18,7 +17,6 @@ final readonly class Unit
     public function __construct(
         public string $key,
         public string $label,
-        public string $name,
         private float $scale,
         private float $offset,
         public int $decimals,
@@ -44,7 +42,7 @@ final readonly class Unit
                 return $unit;
             }
         }
-        throw MeasureFault::unknownUnit($parameter->label(), $key);
+        throw MeasureFault::unknownUnit($parameter, $key);
     }
 
     public static function usual(Parameter $parameter): self

@@ -5,17 +5,18 @@ declare(strict_types=1);
 namespace Cresco\Core\Numeric;
 
 use Cresco\Core\Fault;
+use Cresco\Core\Text;
 
 /** A problem without an answer. */
 final class NumericFault extends Fault
 {
     public static function unbounded(): self
     {
-        return new self('Without a limit this has no end.');
+        return new self(Text::of('numeric.unbounded'));
     }
 
     public static function notFinite(): self
     {
-        return new self('A figure that goes in is not an ordinary number.');
+        return new self(Text::of('numeric.not_finite'));
     }
 }

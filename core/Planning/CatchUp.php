@@ -136,25 +136,25 @@ final readonly class CatchUp
             return null;
         }
         $last = $this->sessions[$session - 1] ?? null;
-        $computation = Computation::of('How much to change');
+        $computation = Computation::of('catch_up.title');
         if ($last?->after === null) {
-            $computation->given('C', 'stands there now', $in * $one->before, $unit);
+            $computation->given('C', 'catch_up.stands_there_now', $in * $one->before, $unit);
         } else {
-            $computation->constant('A', 'after the change before', $in * $last->after, $unit, 'the session before', null)
-                ->given('m', 'comes in a day by itself', $in * $this->made, $unit)
-                ->constant('d', 'days from that one to this', (float) ($one->day - $last->day), 'days', 'for these animals', null)
-                ->line('C = A + m * d', 'stands there by then', $unit);
+            $computation->constant('A', 'catch_up.after_change_before', $in * $last->after, $unit, 'session_before', null)
+                ->given('m', 'catch_up.comes_in_day_by_itself', $in * $this->made, $unit)
+                ->constant('d', 'catch_up.days_from_that_one_to_this', (float) ($one->day - $last->day), 'd', 'for_these_animals', null)
+                ->line('C = A + m * d', 'catch_up.stands_there_by_then', $unit);
         }
-        $computation->constant('G', 'to be brought down to', $in * $this->goal, $unit, 'a part of the limit of the animals', Grade::Guess)
-            ->given('q', 'in the new water', $in * $this->comes, $unit)
-            ->constant('L', 'most that one change may take', $this->largest, '×', 'swings, and what such animals are used to', Grade::Guess);
+        $computation->constant('G', 'catch_up.to_brought_down_to', $in * $this->goal, $unit, 'part_of_limit_of_animals', Grade::Guess)
+            ->given('q', 'catch_up.in_new_water', $in * $this->comes, $unit)
+            ->constant('L', 'catch_up.most_that_one_change_may_take', $this->largest, '×', 'swings_what_such_animals_used_to', Grade::Guess);
         if ($one->before <= $this->goal) {
-            $computation->constant('k', 'share that keeps it there', self::LARGE, '×', 'house default', Grade::Guess)->line('f = min(L, k)', 'share of the water', '×');
+            $computation->constant('k', 'catch_up.share_that_keeps_it_there', self::LARGE, '×', 'house_default', Grade::Guess)->line('f = min(L, k)', 'catch_up.share_of_water', '×');
         } else {
-            $computation->line('f = min(L, (C - G) / (C - q))', 'share of the water', '×');
+            $computation->line('f = min(L, (C - G) / (C - q))', 'catch_up.share_of_water', '×');
         }
 
-        return $computation->line('after = (1 - f) * C + f * q', 'should stand there afterwards', $unit);
+        return $computation->line('after = (1 - f) * C + f * q', 'catch_up.should_stand_there_afterwards', $unit);
     }
 
     /** Share of the next change: as much as the animals stand, and no more than it takes. */

@@ -8,6 +8,7 @@ use Cresco\Core\Learning\Average;
 use Cresco\Core\Learning\Posterior;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 
 /**
@@ -64,16 +65,16 @@ final readonly class Interval
         return $this->log->count;
     }
 
-    public function working(string $title): Computation
+    public function working(string $name): Computation
     {
         $weight = self::TURN ** 2 / self::PRIOR ** 2;
         $sum = $this->log->value * ($weight + $this->log->count) - $weight * log($this->usual);
 
-        return Computation::of($title)
-            ->given('usual', 'usual days', new Exact((float) $this->usual), 'd')
-            ->given('n', 'times that something was said of it', new Exact((float) $this->log->count), '')
-            ->given('seen', 'middle of what those told', new Exact($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)), 'd')
-            ->constant('w', 'times that the usual days count', $weight, '', 'house default')
-            ->line('days = exp((w * ln(usual) + n * ln(seen)) / (w + n))', 'due again after', 'd');
+        return Computation::of(Text::of('interval.title', name: $name))
+            ->given('usual', 'interval.usual_days', new Exact((float) $this->usual), 'd')
+            ->given('n', 'interval.times_that_something_was_said_of', new Exact((float) $this->log->count), '')
+            ->given('seen', 'interval.middle_of_what_those_told', new Exact($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)), 'd')
+            ->constant('w', 'interval.times_that_usual_days_count', $weight, '', 'house_default')
+            ->line('days = exp((w * ln(usual) + n * ln(seen)) / (w + n))', 'interval.due_again_after', 'd');
     }
 }

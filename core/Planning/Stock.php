@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Planning;
 
 use Cresco\Core\Measure\Exact;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 
 /** Something that runs out: when it will have, and by when more must be on its way. */
@@ -47,14 +48,14 @@ final readonly class Stock
         return $lasts === null ? null : $lasts - $this->lead - self::MARGIN;
     }
 
-    public function working(string $title, string $unit): Computation
+    public function working(string $name, string $unit): Computation
     {
-        return Computation::of($title)
-            ->given('left', 'left', new Exact($this->left), $unit)
-            ->given('weekly', 'a week takes', new Exact(max(1e-9, $this->weekly)), $unit)
-            ->given('lead', 'until more has come', new Exact((float) $this->lead), 'd')
-            ->constant('hand', 'kept in hand', (float) self::MARGIN, 'd', 'house default')
-            ->line('lasts = 7 * left / weekly', 'lasts for', 'd')
-            ->line('order = lasts - lead - hand', 'to be ordered in', 'd');
+        return Computation::of(Text::of('stock.title', name: $name))
+            ->given('left', 'stock.left', new Exact($this->left), $unit)
+            ->given('weekly', 'stock.week_takes', new Exact(max(1e-9, $this->weekly)), $unit)
+            ->given('lead', 'stock.until_more_come', new Exact((float) $this->lead), 'd')
+            ->constant('hand', 'stock.kept_in_hand', (float) self::MARGIN, 'd', 'house_default')
+            ->line('lasts = 7 * left / weekly', 'stock.lasts_for', 'd')
+            ->line('order = lasts - lead - hand', 'stock.to_ordered_in', 'd');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Planning;
 
 use Cresco\Core\Measure\Exact;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 
 /** A part that wears by what it does, and not by the days: when it has done as much as it stands. */
@@ -44,12 +45,12 @@ final readonly class Wear
         return $this->aDay <= 0.0 ? null : (int) max(1, min((float) self::FAR, floor($this->most / $this->aDay)));
     }
 
-    public function working(string $title, string $unit): Computation
+    public function working(string $name, string $unit): Computation
     {
-        return Computation::of($title)
-            ->given('most', 'that it stands', new Exact($this->most), $unit)
-            ->given('done', 'since it was new', new Exact($this->done), $unit)
-            ->given('pace', 'a day takes of late', new Exact(max(1e-9, $this->aDay)), $unit)
-            ->line('left = max(most - done, 0) / pace', 'until it is worn', 'd');
+        return Computation::of(Text::of('wear.title', name: $name))
+            ->given('most', 'wear.that_it_stands', new Exact($this->most), $unit)
+            ->given('done', 'wear.since_it_was_new', new Exact($this->done), $unit)
+            ->given('pace', 'wear.day_takes_of_late', new Exact(max(1e-9, $this->aDay)), $unit)
+            ->line('left = max(most - done, 0) / pace', 'wear.until_it_worn', 'd');
     }
 }

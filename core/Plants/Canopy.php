@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 
 /** What light is left at the top of a stand under floating plants and taller stands. */
@@ -46,16 +47,16 @@ final class Canopy
     public static function working(float $open, float $floating, array $shades): Computation
     {
         self::at($open, $floating, []);
-        $working = Computation::of('Light at its top')
-            ->given('E_open', 'with nothing above it', $open, 'µmol/m²s')
-            ->given('c', 'floating cover', $floating, '×')
-            ->line('under_0 = E_open * (1 - c * 0.9)', 'under what floats', 'µmol/m²s');
+        $working = Computation::of('canopy.title')
+            ->given('E_open', 'canopy.with_nothing_above_it', $open, 'µmol/m²s')
+            ->given('c', 'canopy.floating_cover', $floating, '×')
+            ->line('under_0 = E_open * (1 - c * 0.9)', 'canopy.under_what_floats', 'µmol/m²s');
         foreach ($shades as $i => $shade) {
             $n = $i + 1;
-            $working->given("o_$n", 'overlap of '.$shade->name, $shade->overlap, '×')
-                ->given("k_$n", 'shade of a layer of its leaves', $shade->perLayer, '')
-                ->given("L_$n", 'layers of leaves above the top', $shade->layers, '')
-                ->line("under_$n = under_$i * (1 - o_$n * (1 - exp(-k_$n * L_$n)))", 'under '.$shade->name, 'µmol/m²s');
+            $working->given("o_$n", Text::of('canopy.overlap_of_shade', shade: $shade->name), $shade->overlap, '×')
+                ->given("k_$n", 'canopy.shade_of_layer_of_its_leaves', $shade->perLayer, '')
+                ->given("L_$n", 'canopy.layers_of_leaves_above_top', $shade->layers, '')
+                ->line("under_$n = under_$i * (1 - o_$n * (1 - exp(-k_$n * L_$n)))", Text::of('canopy.under_shade', shade: $shade->name), 'µmol/m²s');
         }
 
         return $working;

@@ -11,15 +11,6 @@ enum Demand: string
     case Middling = 'middling';
     case Much = 'much';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Shade => 'low light',
-            self::Middling => 'medium light',
-            self::Much => 'high light',
-        };
-    }
-
     /** Light in which growth bends off, µmol/m2s. House default, in the form of Jassby and Platt (1976). */
     public function bend(): float
     {

@@ -23,15 +23,15 @@ enum Form: string
         static $entries = [];
 
         return $entries[$this->value] ??= match ($this) {
-            self::Stem => new FormEntry('stems', [15.0, 35.0, 70.0], null, 0.6, 4.0, 200.0, 20.0, CutBy::Height, reachesSurface: true),
-            self::Carpet => new FormEntry('carpet', [3.0, 5.0, 8.0], 40.0, 0.6, 3.0, 100.0, 30.0, CutBy::Thickness, limit: 30.0, least: 10.0, doubling: [60.0, 45.0, 30.0]),
-            self::Rosette => new FormEntry('rosettes', [5.0, 8.0, 20.0], 250.0, 0.85, 3.0, 150.0, 80.0, CutBy::Leaves),
-            self::Ribbon => new FormEntry('ribbons', [30.0, 40.0, 70.0], null, 0.4, 2.0, 150.0, 50.0, CutBy::Thinning, least: 0.1, doubling: [60.0, 45.0, 30.0], reachesSurface: true),
-            self::Epiphyte => new FormEntry('on wood or stone', [2.0, 3.0, 5.0], 150.0, 0.85, 3.0, 150.0, 60.0, CutBy::Leaves, perches: true),
-            self::Fern => new FormEntry('ferns', [5.0, 7.0, 10.0], 250.0, 0.85, 3.0, 120.0, 60.0, CutBy::Leaves, perches: true),
-            self::Moss => new FormEntry('moss', [4.0, 6.0, 9.0], 80.0, 0.85, 3.0, 80.0, 30.0, CutBy::Thickness, limit: 50.0, least: 10.0, perches: true),
-            self::Runner => new FormEntry('grasses on runners', [10.0, 20.0, 30.0], 150.0, 0.4, 2.0, 100.0, 40.0, CutBy::Height, least: 20.0, doubling: [60.0, 45.0, 30.0]),
-            self::Floating => new FormEntry('floating', [0.0, 0.0, 0.0], 20.0, 0.9, 1.0, 50.0, 0.0, CutBy::Cover, limit: 0.5, least: 0.05, doubling: [10.0, 6.0, 3.0], floats: true),
+            self::Stem => new FormEntry([15.0, 35.0, 70.0], null, 0.6, 4.0, 200.0, 20.0, CutBy::Height, reachesSurface: true),
+            self::Carpet => new FormEntry([3.0, 5.0, 8.0], 40.0, 0.6, 3.0, 100.0, 30.0, CutBy::Thickness, limit: 30.0, least: 10.0, doubling: [60.0, 45.0, 30.0]),
+            self::Rosette => new FormEntry([5.0, 8.0, 20.0], 250.0, 0.85, 3.0, 150.0, 80.0, CutBy::Leaves),
+            self::Ribbon => new FormEntry([30.0, 40.0, 70.0], null, 0.4, 2.0, 150.0, 50.0, CutBy::Thinning, least: 0.1, doubling: [60.0, 45.0, 30.0], reachesSurface: true),
+            self::Epiphyte => new FormEntry([2.0, 3.0, 5.0], 150.0, 0.85, 3.0, 150.0, 60.0, CutBy::Leaves, perches: true),
+            self::Fern => new FormEntry([5.0, 7.0, 10.0], 250.0, 0.85, 3.0, 120.0, 60.0, CutBy::Leaves, perches: true),
+            self::Moss => new FormEntry([4.0, 6.0, 9.0], 80.0, 0.85, 3.0, 80.0, 30.0, CutBy::Thickness, limit: 50.0, least: 10.0, perches: true),
+            self::Runner => new FormEntry([10.0, 20.0, 30.0], 150.0, 0.4, 2.0, 100.0, 40.0, CutBy::Height, least: 20.0, doubling: [60.0, 45.0, 30.0]),
+            self::Floating => new FormEntry([0.0, 0.0, 0.0], 20.0, 0.9, 1.0, 50.0, 0.0, CutBy::Cover, limit: 0.5, least: 0.05, doubling: [10.0, 6.0, 3.0], floats: true),
         };
     }
 

@@ -21,7 +21,6 @@ final readonly class FormEntry
      * @param bool                            $perches  whether it sits on wood or stone
      */
     public function __construct(
-        public string $label,
         public array $rates,
         public ?float $ceiling,
         public float $shade,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -53,19 +54,19 @@ final class Growth
             throw PlantsFault::light();
         }
 
-        return Computation::of('How fast it grows')
-            ->given('usual', 'usual rate in good light with carbon dioxide', $usual, 'mm a week', Grade::Guess)
-            ->given('E', 'light at half its ceiling', $light, 'µmol/m²s')
-            ->given('C', 'carbon dioxide', $carbonDioxide, 'mg/L')
-            ->given('hours', 'light a day', $hours, 'h')
-            ->given('T', 'temperature', $celsius, '°C')
-            ->given('food', 'what the scarcest nutrient allows', $food, '×', Grade::Guess)
-            ->given('least', 'reached by bicarbonate alone', $leastCarbon, '×', Grade::Guess)
-            ->constant('Ek', 'light in which growth bends off: '.$demand->label(), $demand->bend(), 'µmol/m²s', 'form by Jassby and Platt (1976), figure a house default', Grade::Guess)
-            ->constant('E0', 'light that only keeps it alive', self::COMPENSATION, 'µmol/m²s', 'house default', Grade::Guess)
-            ->constant('K', 'carbon dioxide at half of what it can do', self::HALF, 'mg/L', 'house default, of 2 to 8 measured', Grade::Guess)
-            ->line('by_light = max(0, 1 - 2 / (exp(2 * (E - E0) / Ek) + 1)) / (1 - 2 / (exp(2 * (100 - E0) / Ek) + 1))', 'by light, 1 at 100 µmol/m²s', '×')
-            ->line('by_carbon = max(least, C / (C + K) / (30 / 35))', 'by carbon dioxide, 1 at 30 mg/L', '×')
-            ->line('rate = usual * by_light * by_carbon * food * hours / 8 * 2^((T - 24) / 10)', 'rate where it is fastest', 'mm a week');
+        return Computation::of('growth.title')
+            ->given('usual', 'growth.usual_rate_in_good_light_with', $usual, 'mm a week', Grade::Guess)
+            ->given('E', 'growth.light_at_half_its_ceiling', $light, 'µmol/m²s')
+            ->given('C', 'growth.carbon_dioxide', $carbonDioxide, 'mg/L')
+            ->given('hours', 'growth.light_day', $hours, 'h')
+            ->given('T', 'growth.temperature', $celsius, '°C')
+            ->given('food', 'growth.what_scarcest_nutrient_allows', $food, '×', Grade::Guess)
+            ->given('least', 'growth.reached_by_bicarbonate_alone', $leastCarbon, '×', Grade::Guess)
+            ->constant('Ek', Text::of('growth.light_in_which_growth_bends_off', what: $demand), $demand->bend(), 'µmol/m²s', 'form_by_jassby_platt_1976_figure', Grade::Guess)
+            ->constant('E0', 'growth.light_that_only_keeps_it_alive', self::COMPENSATION, 'µmol/m²s', 'house_default', Grade::Guess)
+            ->constant('K', 'growth.carbon_dioxide_at_half_of_what', self::HALF, 'mg/L', 'house_default_of_2_to_8', Grade::Guess)
+            ->line('by_light = max(0, 1 - 2 / (exp(2 * (E - E0) / Ek) + 1)) / (1 - 2 / (exp(2 * (100 - E0) / Ek) + 1))', 'growth.by_light_1_at_100_umol', '×')
+            ->line('by_carbon = max(least, C / (C + K) / (30 / 35))', 'growth.by_carbon_dioxide_1_at_30', '×')
+            ->line('rate = usual * by_light * by_carbon * food * hours / 8 * 2^((T - 24) / 10)', 'growth.rate_where_it_fastest', 'mm a week');
     }
 }

@@ -7,9 +7,11 @@ namespace Cresco\Core\Plants;
 /** A kind of plant: what is known of it before the diary knows better. */
 final readonly class Kind
 {
+    public string $name;
+
     /**
      * @param string     $key         of the catalogue
-     * @param string     $name        botanical
+     * @param string     $name        botanical; empty where the key has its words
      * @param float      $roots       share of its food that it takes by the roots, 0 to 1
      * @param bool       $bicarbonate whether it uses bicarbonate where carbon dioxide is short
      * @param bool       $tender      whether peroxide and liquid carbon harm it at doses that others tolerate; mosses always
@@ -18,7 +20,6 @@ final readonly class Kind
      */
     public function __construct(
         public string $key,
-        public string $name,
         public Form $form,
         public Pace $pace,
         public Demand $demand,
@@ -27,7 +28,10 @@ final readonly class Kind
         public ?float $ceiling = null,
         public ?float $rate = null,
         private bool $tender = false,
-    ) {}
+        string $name = '',
+    ) {
+        $this->name = $name === '' ? ucfirst(str_replace('_', ' ', $key)) : $name;
+    }
 
     /** Whether peroxide and liquid carbon harm it at doses that other plants tolerate. House default. */
     public function isTender(): bool

@@ -10,9 +10,4 @@ enum Pace: string
     case Slow = 'slow';
     case Middling = 'middling';
     case Fast = 'fast';
-
-    public function label(): string
-    {
-        return $this->value;
-    }
 }

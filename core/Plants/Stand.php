@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Plants;
 
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -128,12 +129,12 @@ final readonly class Stand
             throw PlantsFault::growth();
         }
 
-        return Computation::of('Height of '.$this->name)
-            ->given('h0', 'height when it was last seen', new Normal($this->height, $this->off), 'mm')
-            ->given('t', 'weeks of growth since', $this->growingDays($days) / 7.0, 'weeks')
-            ->given('ln_r', 'rate where it is fastest, ln of mm a week', new Normal(log($this->rate->median), $this->rate->deviation()), '', $this->rate->count > 0 ? null : Grade::Guess)
-            ->constant('H', 'height at which it stops', $this->ceiling, 'mm', 'house default by form and water', Grade::Guess)
-            ->line('h = H / (1 + (H / max(1, h0) - 1) * exp(-4 * exp(ln_r) * t / H))', 'height', 'mm');
+        return Computation::of(Text::of('stand.title', name: $this->name))
+            ->given('h0', 'stand.height_when_it_was_last_seen', new Normal($this->height, $this->off), 'mm')
+            ->given('t', 'stand.weeks_of_growth_since', $this->growingDays($days) / 7.0, 'weeks')
+            ->given('ln_r', 'stand.rate_where_it_fastest_ln_of', new Normal(log($this->rate->median), $this->rate->deviation()), '', $this->rate->count > 0 ? null : Grade::Guess)
+            ->constant('H', 'stand.height_at_which_it_stops', $this->ceiling, 'mm', 'house_default_by_form_water', Grade::Guess)
+            ->line('h = H / (1 + (H / max(1, h0) - 1) * exp(-4 * exp(ln_r) * t / H))', 'stand.height', 'mm');
     }
 
     /** The same stand, cut or grown to another height or cover. */

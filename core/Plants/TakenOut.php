@@ -30,20 +30,20 @@ final class TakenOut
             throw PlantsFault::mass();
         }
 
-        return Computation::of('What the cut takes out')
-            ->given('fresh', 'fresh plants, drained', $fresh, 'g')
-            ->given('V', 'water', $litres, 'L')
-            ->constant('d', 'dry over fresh', new Normal(self::DRY, 0.02 / 1.2816), '×', 'house default', Grade::Guess)
-            ->constant('n', 'nitrogen in dry plants', new Normal(Nutrient::NITROGEN, 0.01 / 1.2816), '×', 'house default; below 0.013 it starves (Gerloff and Krombholz, 1966)', Grade::Guess)
-            ->constant('p', 'phosphorus in dry plants', new Normal(Nutrient::PHOSPHORUS, 0.0015 / 1.2816), '×', 'house default; below 0.0013 it starves (Gerloff and Krombholz, 1966)', Grade::Guess)
-            ->constant('k', 'potassium in dry plants', new Normal(Nutrient::POTASSIUM, 0.015 / 1.2816), '×', 'house default', Grade::Guess)
-            ->constant('no3', 'nitrate in nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar masses (IUPAC)')
-            ->constant('po4', 'phosphate in phosphorus', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'g/g', 'molar masses (IUPAC)')
-            ->line('dry = 1000 * fresh * d', 'dry mass', 'mg')
-            ->line('P = dry * p', 'phosphorus', 'mg')
-            ->line('K = dry * k', 'potassium', 'mg')
-            ->line('N = dry * n', 'nitrogen', 'mg')
-            ->line('phosphate = P * po4 / V', 'as phosphate', 'mg/L')
-            ->line('nitrate = N * no3 / V', 'as nitrate', 'mg/L');
+        return Computation::of('taken_out.title')
+            ->given('fresh', 'taken_out.fresh_plants_drained', $fresh, 'g')
+            ->given('V', 'taken_out.water', $litres, 'L')
+            ->constant('d', 'taken_out.dry_over_fresh', new Normal(self::DRY, 0.02 / 1.2816), '×', 'house_default', Grade::Guess)
+            ->constant('n', 'taken_out.nitrogen_in_dry_plants', new Normal(Nutrient::NITROGEN, 0.01 / 1.2816), '×', 'house_default_below_0_013_it', Grade::Guess)
+            ->constant('p', 'taken_out.phosphorus_in_dry_plants', new Normal(Nutrient::PHOSPHORUS, 0.0015 / 1.2816), '×', 'house_default_below_0_0013_it', Grade::Guess)
+            ->constant('k', 'taken_out.potassium_in_dry_plants', new Normal(Nutrient::POTASSIUM, 0.015 / 1.2816), '×', 'house_default', Grade::Guess)
+            ->constant('no3', 'taken_out.nitrate_in_nitrogen', MassConcentration::NITRATE_PER_NITROGEN, 'g/g', 'molar_masses_iupac')
+            ->constant('po4', 'taken_out.phosphate_in_phosphorus', MassConcentration::PHOSPHATE_PER_PHOSPHORUS, 'g/g', 'molar_masses_iupac')
+            ->line('dry = 1000 * fresh * d', 'taken_out.dry_mass', 'mg')
+            ->line('P = dry * p', 'taken_out.phosphorus', 'mg')
+            ->line('K = dry * k', 'taken_out.potassium', 'mg')
+            ->line('N = dry * n', 'taken_out.nitrogen', 'mg')
+            ->line('phosphate = P * po4 / V', 'taken_out.as_phosphate', 'mg/L')
+            ->line('nitrate = N * no3 / V', 'taken_out.as_nitrate', 'mg/L');
     }
 }

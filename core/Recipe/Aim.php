@@ -12,16 +12,6 @@ enum Aim: string
     case Ratio = 'ratio';
     case Conductivity = 'ec';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Hardness => 'GH',
-            self::Alkalinity => 'KH',
-            self::Ratio => 'Ca:Mg',
-            self::Conductivity => 'conductivity',
-        };
-    }
-
     public function level(): int
     {
         return match ($this) {

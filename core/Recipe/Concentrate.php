@@ -28,7 +28,7 @@ final readonly class Concentrate
     public static function of(Mixture $recipe, float $perLitre, float $bottle): self
     {
         if ($perLitre <= 0.0 || $bottle <= 0.0) {
-            throw RecipeFault::trial('A stock solution needs millilitres for a litre and a bottle size, both above nothing.');
+            throw RecipeFault::trial('recipe.stock_solution');
         }
         $treats = $bottle / $perLitre;
         $bottles = $grams = $undissolved = $least = [];
@@ -55,17 +55,17 @@ final readonly class Concentrate
         return new self($perLitre, array_values($bottles), $grams, $undissolved, $least);
     }
 
-    /** Why two jars must not stand in one strong solution, or null. */
+    /** What falls out when two products stand in one strong solution, by key, or null. */
     public static function clash(Ingredient $a, Ingredient $b): ?string
     {
         $brings = static fn(Ion $one, Ion $two): bool => ($a->perUnit->of($one) > 0.0 && $b->perUnit->of($two) > 0.0) || ($b->perUnit->of($one) > 0.0 && $a->perUnit->of($two) > 0.0);
 
         return match (true) {
-            $brings(Ion::Calcium, Ion::Sulfate) => 'calcium and sulfate fall out as gypsum',
-            $brings(Ion::Calcium, Ion::Phosphate) => 'calcium and phosphate fall out',
-            $brings(Ion::Calcium, Ion::Bicarbonate) => 'calcium and bicarbonate fall out as lime',
-            $brings(Ion::Magnesium, Ion::Bicarbonate) => 'magnesium and carbonate fall out',
-            $brings(Ion::Magnesium, Ion::Phosphate) => 'magnesium and phosphate fall out',
+            $brings(Ion::Calcium, Ion::Sulfate) => 'gypsum',
+            $brings(Ion::Calcium, Ion::Phosphate) => 'calcium_phosphate',
+            $brings(Ion::Calcium, Ion::Bicarbonate) => 'lime',
+            $brings(Ion::Magnesium, Ion::Bicarbonate) => 'magnesium_carbonate',
+            $brings(Ion::Magnesium, Ion::Phosphate) => 'magnesium_phosphate',
             default => null,
         };
     }

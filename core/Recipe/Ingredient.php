@@ -33,13 +33,13 @@ final readonly class Ingredient
     ) {}
 
     /** @param float $purity above 0 to 1 */
-    public static function ofSalt(Salt $salt, string $key = '', float $purity = 1.0, float $price = 0.0, ?float $stock = null): self
+    public static function ofSalt(Salt $salt, string $key = '', float $purity = 1.0, float $price = 0.0, ?float $stock = null, string $name = ''): self
     {
         if (!($purity > 0.0 && $purity <= 1.0)) {
-            throw RecipeFault::trial('The purity of a jar is more than nothing and at most all of it.');
+            throw RecipeFault::trial('recipe.purity');
         }
 
-        return new self($key === '' ? $salt->key : $key, $salt->name, 'g', $salt->perGram($purity), null, $salt->solubility, $price, $stock, $salt);
+        return new self($key === '' ? $salt->key : $key, $name === '' ? $salt->key : $name, 'g', $salt->perGram($purity), null, $salt->solubility, $price, $stock, $salt);
     }
 
     public static function ofLabel(string $key, string $name, string $unit, Label $label, float $price = 0.0, ?float $stock = null): self

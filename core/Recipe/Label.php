@@ -9,6 +9,7 @@ use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Hardness;
+use Cresco\Core\Text;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 
@@ -47,14 +48,14 @@ final readonly class Label
         public ?float $ratio = null,
     ) {
         if (!($dose > 0.0 && $litres > 0.0 && max($dose, $litres) < INF)) {
-            throw RecipeFault::trial('A label needs a dose and the litres it is for.');
+            throw RecipeFault::trial('recipe.label_dose');
         }
         if ($ratio !== null && !($ratio > 0.0 && $ratio < INF)) {
             throw RecipeFault::ratio();
         }
         $rise = $microsiemens ?? 0.0;
         if (!(min($gh, $kh, $rise) >= 0.0 && max($gh, $kh, $rise) < INF) || max($gh, $kh, $rise) === 0.0) {
-            throw RecipeFault::trial('A label raises GH, KH or conductivity by something, and none of them by less than nothing.');
+            throw RecipeFault::trial('recipe.label_raises');
         }
     }
 
@@ -117,13 +118,13 @@ final readonly class Label
      * Why the label cannot be true, or null: hardness and alkalinity bring at least the conductivity of their own ions
      * and the lightest company these can have. From the limiting conductivities, less a tenth for the ions' drag.
      */
-    public function contradiction(): ?string
+    public function contradiction(): ?Text
     {
         // meq of calcium or magnesium with bicarbonate as far as it goes, then with the slowest other anion; what is left
         // of the bicarbonate with sodium.
         $least = 0.9 * $this->conducts(self::SLOWEST);
         if ($this->microsiemens !== null && $this->microsiemens < (1.0 - self::SLACK) * $least) {
-            return sprintf('This raise of GH and KH brings at least %.0f µS/cm; the label says %.0f. One of the three is wrong, or the pen reading is TDS.', $least, $this->microsiemens);
+            return Text::of('known.contradiction', least: round($least), said: round($this->microsiemens));
         }
 
         return null;

@@ -7,6 +7,7 @@ namespace Cresco\Core\Recipe;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Text;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
@@ -137,8 +138,7 @@ final readonly class Mixture
      */
     public function working(Aim $aim, float $litres, array $amountSpreads = []): Computation
     {
-        $title = ['gh' => 'GH of the batch', 'kh' => 'KH of the batch', 'ratio' => 'Calcium to magnesium', 'ec' => 'Conductivity of the batch'][$aim->value];
-        $computation = Computation::of($title)->given('V', 'litres made', $litres, 'L');
+        $computation = Computation::of($aim === Aim::Ratio ? 'mixture.title_calcium_to_magnesium' : Text::of('mixture.of_batch', what: $aim))->given('V', 'mixture.litres_made', $litres, 'L');
         if ($aim === Aim::Ratio) {
             return $this->ratioWorking($computation);
         }
@@ -159,8 +159,8 @@ final readonly class Mixture
                 default => $this->conductance->partOf($source->ions) + $source->surplus,
             } / $per;
             $n = $i + 1;
-            $computation->given("v$n", 'litres of '.$source->name, $this->shares[$i] * $litres, 'L')
-                ->given("s$n", $title[0].substr($aim->label(), 1).' of '.$source->name.($aim === Aim::Conductivity ? ' in this company' : ''), $value <= 0.0 ? 0.0 : new Normal($value, 0.03 * $value), $unit);
+            $computation->given("v$n", Text::of('mixture.litres_of_source', source: $source->name), $this->shares[$i] * $litres, 'L')
+                ->given("s$n", Text::of($aim === Aim::Conductivity ? 'mixture.conductivity_of_source_here' : 'mixture.of_source', what: $aim, source: $source->name), $value <= 0.0 ? 0.0 : new Normal($value, 0.03 * $value), $unit);
             $terms[] = "v$n * s$n / V";
         }
         foreach ($this->jars as $j => $jar) {
@@ -178,53 +178,53 @@ final readonly class Mixture
             $n = $j + 1;
             $spread = $amountSpreads[$j] ?? 0.0;
             $amount = $this->amounts[$j] * $litres;
-            $computation->given("m$n", $jar->name, $spread > 0.0 ? new Normal($amount, $spread) : $amount, $jar->unit)
-                ->constant("k$n", sprintf('%s of 1 %s in 1 L', $aim->label(), $jar->unit), $value, $unit, match (true) {
-                    $jar->labelled !== null => 'its label',
-                    $aim === Aim::Conductivity => 'ion conductivities in this water, Appelo (2010)',
-                    default => 'formula and molar mass',
+            $computation->given("m$n", Text::of('mixture.product', name: $jar->name), $spread > 0.0 ? new Normal($amount, $spread) : $amount, $jar->unit)
+                ->constant("k$n", Text::of('mixture.of_1_unit_in_1_l', what: $aim, unit: $jar->unit), $value, $unit, match (true) {
+                    $jar->labelled !== null => 'its_label',
+                    $aim === Aim::Conductivity => 'ion_conductivities_in_this_water_appelo',
+                    default => 'formula_molar_mass',
                 });
             $terms[] = "m$n / V * k$n";
         }
 
-        return $computation->line($aim->value.' = '.($terms === [] ? '0 * V' : implode(' + ', $terms)), $aim->label().' of the batch', $unit)
-            ->note($aim === Aim::Conductivity ? 'What each part brings depends a little on all the others: ions hold each other back.' : 'What is dissolved mixes by volume; salts bring what their formula says.');
+        return $computation->line($aim->value.' = '.($terms === [] ? '0 * V' : implode(' + ', $terms)), Text::of('mixture.of_batch', what: $aim), $unit)
+            ->note($aim === Aim::Conductivity ? 'mixture.what_each_part_brings_depends_little' : 'mixture.what_dissolved_mixes_by_volume_salts');
     }
 
     /** How much of one ion waters and jars bring together, mg/L. */
     public function ionWorking(Ion $ion, float $litres): Computation
     {
-        $computation = Computation::of($ion->label().' of the batch')
-            ->given('V', 'litres made', $litres, 'L')
-            ->constant('M', 'molar mass of '.strtolower($ion->label()), $ion->molarMass(), 'g/mol', 'IUPAC 2021');
+        $computation = Computation::of(Text::of('mixture.title', what: $ion))
+            ->given('V', 'mixture.litres_made', $litres, 'L')
+            ->constant('M', Text::of('mixture.molar_mass_of_what', what: $ion), $ion->molarMass(), 'g/mol', 'iupac_2021');
         $terms = [];
         foreach ($this->sources as $i => $source) {
             if ($this->shares[$i] > 1e-9 && $source->ions->of($ion) > 0.0) {
                 $n = $i + 1;
-                $computation->given("v$n", 'litres of '.$source->name, $this->shares[$i] * $litres, 'L')
-                    ->given("c$n", $ion->label().' in '.$source->name, $source->ions->of($ion), 'mmol/L');
+                $computation->given("v$n", Text::of('mixture.litres_of_source', source: $source->name), $this->shares[$i] * $litres, 'L')
+                    ->given("c$n", Text::of('mixture.in_source', what: $ion, source: $source->name), $source->ions->of($ion), 'mmol/L');
                 $terms[] = "v$n * c$n";
             }
         }
         foreach ($this->jars as $j => $jar) {
             if ($this->amounts[$j] > 1e-9 && $jar->perUnit->of($ion) > 0.0) {
                 $n = $j + 1;
-                $computation->given("m$n", $jar->name, $this->amounts[$j] * $litres, $jar->unit)
-                    ->constant("k$n", sprintf('%s in 1 %s', $ion->label(), $jar->unit), $jar->perUnit->of($ion), 'mmol', $jar->labelled === null ? 'formula and molar mass' : 'its label');
+                $computation->given("m$n", Text::of('mixture.product', name: $jar->name), $this->amounts[$j] * $litres, $jar->unit)
+                    ->constant("k$n", Text::of('mixture.in_1_unit', what: $ion, unit: $jar->unit), $jar->perUnit->of($ion), 'mmol', $jar->labelled === null ? 'formula_molar_mass' : 'its_label');
                 $terms[] = "m$n * k$n";
             }
         }
 
-        return $computation->line('c = ('.($terms === [] ? '0 * V' : implode(' + ', $terms)).') * M / V', $ion->label(), 'mg/L');
+        return $computation->line('c = ('.($terms === [] ? '0 * V' : implode(' + ', $terms)).') * M / V', Text::of('mixture.ion', what: $ion), 'mg/L');
     }
 
     private function ratioWorking(Computation $computation): Computation
     {
         return $computation
-            ->given('Ca', 'calcium', $this->ions->of(Ion::Calcium), 'mmol/L')
-            ->given('Mg', 'magnesium', $this->ions->of(Ion::Magnesium), 'mmol/L')
-            ->constant('M_Ca', 'molar mass of calcium', Ion::Calcium->molarMass(), 'g/mol', 'IUPAC 2021')
-            ->constant('M_Mg', 'molar mass of magnesium', Ion::Magnesium->molarMass(), 'g/mol', 'IUPAC 2021')
-            ->line('ratio = Ca * M_Ca / max(Mg * M_Mg, 0.0001)', 'calcium to magnesium by mass', ': 1');
+            ->given('Ca', 'mixture.calcium', $this->ions->of(Ion::Calcium), 'mmol/L')
+            ->given('Mg', 'mixture.magnesium', $this->ions->of(Ion::Magnesium), 'mmol/L')
+            ->constant('M_Ca', 'mixture.molar_mass_of_calcium', Ion::Calcium->molarMass(), 'g/mol', 'iupac_2021')
+            ->constant('M_Mg', 'mixture.molar_mass_of_magnesium', Ion::Magnesium->molarMass(), 'g/mol', 'iupac_2021')
+            ->line('ratio = Ca * M_Ca / max(Mg * M_Mg, 0.0001)', 'mixture.calcium_to_magnesium_by_mass', ': 1');
     }
 }

@@ -53,20 +53,20 @@ final readonly class PenCheck
     public static function of(float $read, float $expected, float $start, float $litres, float $soft, float $doubt = 0.0): self
     {
         if (!(min($read, $expected, $start, $soft, $doubt) >= 0.0 && $litres > 0.0 && max($read, $expected, $start, $litres, $soft, $doubt) < INF)) {
-            throw RecipeFault::trial('Readings and litres of a batch are ordinary numbers, nothing or more.');
+            throw RecipeFault::trial('recipe.batch_check');
         }
         if (abs($read - $expected) <= self::reach($expected, $doubt)) {
             return new self($read, $expected, 0.0, 0.0, false, null);
         }
-        $working = Computation::of('What the pen reading asks for')
-            ->given('read', 'read', $read, 'µS/cm')
-            ->given('expected', 'expected', $expected, 'µS/cm');
+        $working = Computation::of('pen_check.title')
+            ->given('read', 'pen_check.read', $read, 'µS/cm')
+            ->given('expected', 'pen_check.expected', $expected, 'µS/cm');
         if ($read < $expected) {
             // Next to nothing dissolved, or a batch without jars: no share of what is in can make it up.
             if ($read <= $start || $read - $start < 0.05 * max(1.0, $expected - $start)) {
                 return new self($read, $expected, 0.0, 0.0, true, null);
             }
-            $working->given('start', 'the waters alone', $start, 'µS/cm')->line(self::MORE, 'of each jar, once more', '');
+            $working->given('start', 'pen_check.waters_alone', $start, 'µS/cm')->line(self::MORE, 'pen_check.of_each_jar_once_more', '');
             $share = $working->value('share');
 
             return new self($read, $expected, min(1.0, $share), 0.0, $share > 1.0, $working);
@@ -74,8 +74,8 @@ final readonly class PenCheck
         if ($soft >= $expected) {
             return new self($read, $expected, 0.0, 0.0, true, null);
         }
-        $working->given('V', 'litres of the batch', $litres, 'L')->given('soft', 'water to thin with', $soft, 'µS/cm')
-            ->line(self::WATER, 'RO or rain to add', 'L');
+        $working->given('V', 'pen_check.litres_of_batch', $litres, 'L')->given('soft', 'pen_check.water_to_thin_with', $soft, 'µS/cm')
+            ->line(self::WATER, 'pen_check.ro_or_rain_to_add', 'L');
         $water = $working->value('litres');
 
         return new self($read, $expected, 0.0, $water, $water > $litres, $working);

@@ -7,6 +7,7 @@ namespace Cresco\Core\Recipe;
 use Cresco\Core\Learning\Average;
 use Cresco\Core\Measure\Conductivity;
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\Text;
 
 /** The factor of a TDS pen, learned from pairs of what it showed and a conductivity that is known; a pair far from the others is left out. */
 final readonly class PenFactor
@@ -28,14 +29,14 @@ final readonly class PenFactor
         $seen = [];
         foreach ($pairs as $i => [$shown, $known]) {
             if ($shown <= 0.0 || $known <= 0.0) {
-                throw RecipeFault::trial('Both readings of a pair must be above nothing.');
+                throw RecipeFault::trial('recipe.pair');
             }
             $seen[] = [$shown / $known, self::PAIR_SPREAD, (float) $i];
         }
         $learned = Average::learned(new Normal($prior, self::PRIOR_SPREAD), $seen);
         $factor = $learned->value;
         if ($factor < 0.4 || $factor > 1.0) {
-            throw RecipeFault::trial(sprintf('That would be a factor of %.2f; pens have 0.4 to 1. Is one of the two readings of another water, or in another unit?', $factor));
+            throw RecipeFault::trial(Text::of('recipe.factor', factor: round($factor, 2)));
         }
 
         return new self($factor, $learned->spread, $learned->count);

@@ -5,48 +5,49 @@ declare(strict_types=1);
 namespace Cresco\Core\Recipe;
 
 use Cresco\Core\Fault;
+use Cresco\Core\Text;
 
 /** A recipe, a jar or a calibration that cannot be. The message can be shown to a keeper. */
 final class RecipeFault extends Fault
 {
     public static function unknownSalt(string $key): self
     {
-        return new self(sprintf('There is no salt “%s” in the catalogue.', $key));
+        return new self(Text::of('recipe.unknown_salt', salt: $key));
     }
 
     /** @param string $names of waters */
     public static function unread(string $names): self
     {
-        return new self(sprintf('GH and KH of %s were not tested: no recipe can be made of it. Test both, or leave it out.', $names));
+        return new self(Text::of('recipe.unread', names: $names));
     }
 
     public static function noSource(): self
     {
-        return new self('Choose at least one water to begin with.');
+        return new self(Text::of('recipe.no_source'));
     }
 
     public static function notEnoughWater(float $have, float $need): self
     {
-        return new self(sprintf('The sources hold %.1f L together; the batch needs %.1f L.', $have, $need));
+        return new self(Text::of('recipe.not_enough_water', have: round($have, 1), need: round($need, 1)));
     }
 
     public static function nothingToDo(): self
     {
-        return new self('A batch needs some litres.');
+        return new self(Text::of('recipe.nothing_to_do'));
     }
 
     public static function notSolvable(): self
     {
-        return new self('These targets and limits leave no way at all.');
+        return new self(Text::of('recipe.not_solvable'));
     }
 
     public static function ratio(): self
     {
-        return new self('Calcium to magnesium is a ratio above nothing.');
+        return new self(Text::of('recipe.ratio'));
     }
 
-    public static function trial(string $why): self
+    public static function trial(string|Text $why): self
     {
-        return new self($why);
+        return new self(is_string($why) ? Text::of($why) : $why);
     }
 }

@@ -24,14 +24,12 @@ final readonly class Salt
      */
     public function __construct(
         public string $key,
-        public string $name,
         public string $formula,
         public float $molarMass,
         public array $brings,
         public float $solubility,
         public int $turn,
         public int $minutes,
-        public string $note,
         public array $cautions = [],
         public bool $isFertiliser = false,
         public bool $weighed = true,

@@ -39,7 +39,7 @@ final readonly class Spoon
     public static function weighed(float $grams, int $count): float
     {
         if ($grams <= 0.0 || $count < 1) {
-            throw RecipeFault::trial('Weigh at least one spoonful: grams and spoons above nothing.');
+            throw RecipeFault::trial('recipe.spoon_weighed');
         }
 
         return $grams / $count;
@@ -55,7 +55,7 @@ final readonly class Spoon
     public static function byPen(float $rise, float $litres, int $count, float $perGramLitre): float
     {
         if ($rise <= 0.0 || $litres <= 0.0 || $count < 1 || $perGramLitre <= 0.0) {
-            throw RecipeFault::trial('The pen must rise, in some litres, by at least one spoonful of something that conducts.');
+            throw RecipeFault::trial('recipe.spoon_by_meter');
         }
 
         return self::byPenWorking($rise, $litres, $count, $perGramLitre)->value('g');
@@ -63,12 +63,12 @@ final readonly class Spoon
 
     public static function byPenWorking(float $rise, float $litres, int $count, float $perGramLitre): Computation
     {
-        return Computation::of('Weight of a spoon by the pen')
-            ->given('rise', 'rise of the pen', new Normal($rise, 0.03 * $rise), 'µS/cm')
-            ->given('V', 'litres of water', new Normal($litres, 0.02 * $litres), 'L')
-            ->given('n', 'spoons', (float) $count, '')
-            ->constant('k', 'rise of 1 g in 1 L', $perGramLitre, 'µS/cm', 'ions or label of the jar')
-            ->line('g = rise * V / (k * n)', 'one level spoon', 'g');
+        return Computation::of('spoon.title')
+            ->given('rise', 'spoon.rise_of_pen', new Normal($rise, 0.03 * $rise), 'µS/cm')
+            ->given('V', 'spoon.litres_of_water', new Normal($litres, 0.02 * $litres), 'L')
+            ->given('n', 'spoon.spoons', (float) $count, '')
+            ->constant('k', 'spoon.rise_of_1_g_in_1', $perGramLitre, 'µS/cm', 'ions_or_label_of_jar')
+            ->line('g = rise * V / (k * n)', 'spoon.one_level_spoon', 'g');
     }
 
     /**

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Cresco\Core\StartUp;
 
 use Cresco\Core\Fault;
+use Cresco\Core\Text;
 
 final class StartUpFault extends Fault
 {
     public static function range(): self
     {
-        return new self('Nitrogen, warmth, pH and bacteria of a tank that is being started lie out of what can be.');
+        return new self(Text::of('start_up.range'));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\State;
 
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -14,9 +16,9 @@ final class LevelSince
     private const CHANGES = 4;
 
     /** Where numbers come from. */
-    private const DIARY = 'the diary';
+    private const DIARY = 'log';
 
-    private const COURSE = 'all readings so far';
+    private const COURSE = 'all_tests_so_far';
 
     /** mg/L below which what is put at nothing goes unsaid. */
     private const NONE = 1e-6;
@@ -29,7 +31,7 @@ final class LevelSince
      *
      * @throws StateFault
      */
-    public static function working(Course $course, array $events, string $name = 'it', string $unit = 'mg/L', float $in = 1.0): Computation
+    public static function working(Course $course, array $events, string|Parameter $name, string $unit = 'mg/L', float $in = 1.0): Computation
     {
         if (!($in > 0.0 && $in < 1e6)) {
             throw StateFault::event();
@@ -38,24 +40,24 @@ final class LevelSince
         $rate = $course->rate()->central();
         [$from, $level] = [$course->read->day, $course->read->level];
         $many = count(array_filter($since, static fn(Event $event): bool => $event->kind === EventKind::Changed));
-        $computation = Computation::of('Where '.$name.' stands');
+        $computation = Computation::of(Text::of('level_since.title', name: $name));
         if ($many > self::CHANGES) {
             [$from, $level, $since] = self::later($since, $from, $level, $rate, $course->loss, $many - self::CHANGES);
-            $computation->constant('C0', 'level after the change '.self::ago($course->day - $from), $in * $level, $unit, 'the same, further back', null);
+            $computation->constant('C0', Text::of('level_since.level_after_change_ago', ago: self::ago($course->day - $from)), $in * $level, $unit, 'same_further_back', null);
         } elseif ($course->read->value !== null && $course->read->foretold === null) {
-            $computation->given('C0', 'read '.self::ago($course->day - $from), $in * $level, $unit);
+            $computation->given('C0', Text::of('level_since.read_ago', ago: self::ago($course->day - $from)), $in * $level, $unit);
         } elseif ($course->read->value === null) {
-            $computation->constant('C0', 'level where nothing was read, '.self::ago($course->day - $from), $in * $level, $unit, 'its waters, what is made or taken up in a day, and the routine of its changes', Grade::Guess);
+            $computation->constant('C0', Text::of('level_since.level_where_nothing_was_read_ago', ago: self::ago($course->day - $from)), $in * $level, $unit, 'its_waters_what_made_or_taken', Grade::Guess);
         } else {
             $off = $course->read->value - $course->read->foretold;
-            $computation->constant('F', 'foretold for the day of the last reading, '.self::ago($course->day - $from), $in * $course->read->foretold, $unit, self::COURSE, null)
-                ->given('R', 'read then', $in * $course->read->value, $unit)
-                ->constant('w', 'how far the reading counts, from how sure each of both is', abs($off) < self::NONE ? 0.0 : ($level - $course->read->foretold) / $off, '×', self::COURSE, null)
-                ->line('C0 = F + w * (R - F)', 'level right after it', $unit);
+            $computation->constant('F', Text::of('level_since.foretold_for_day_of_last_reading', ago: self::ago($course->day - $from)), $in * $course->read->foretold, $unit, self::COURSE, null)
+                ->given('R', 'level_since.read_then', $in * $course->read->value, $unit)
+                ->constant('w', 'level_since.how_far_reading_counts_from_how', abs($off) < self::NONE ? 0.0 : ($level - $course->read->foretold) / $off, '×', self::COURSE, null)
+                ->line('C0 = F + w * (R - F)', 'level_since.level_right_after_it', $unit);
         }
-        $computation->constant('r', 'made in a day beside what is written down, below nothing where plants take it', $in * $rate, $unit, self::COURSE, null);
+        $computation->constant('r', 'level_since.made_in_day_beside_what_written', $in * $rate, $unit, self::COURSE, null);
         if ($course->loss > 0.0) {
-            $computation->constant('l', 'share that is lost in a day, as a rate', $course->loss, '×', 'house default, by what holds it and pH', Grade::Guess);
+            $computation->constant('l', 'level_since.share_that_lost_in_day_as', $course->loss, '×', 'house_default_by_what_holds_it', Grade::Guess);
         }
         [$mark, $i, $left] = ['C0', 0, $since];
         while (true) {
@@ -65,16 +67,16 @@ final class LevelSince
             if ($change === null || $at === null) {
                 break;
             }
-            $computation->constant('s'.$i, 'share that was changed '.self::ago($course->day - $change->day), $change->share, '×', self::DIARY, null)->constant('q'.$i, 'in the new water', $in * $change->value, $unit, self::DIARY, null)
-                ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'after the change', $unit);
+            $computation->constant('s'.$i, Text::of('level_since.share_that_was_changed_ago', ago: self::ago($course->day - $change->day)), $change->share, '×', self::DIARY, null)->constant('q'.$i, 'level_since.in_new_water', $in * $change->value, $unit, self::DIARY, null)
+                ->line(sprintf('B%1$d = (1 - s%1$d) * A%1$d + s%1$d * q%1$d', $i), 'level_since.after_change', $unit);
             [$mark, $from, $left] = ['B'.$i, $change->day, array_slice($left, $at + 1)];
         }
         $beside = $in * $course->level()->level - $computation->value($mark);
         if (abs($beside) > self::NONE) {
-            $computation->constant('z', 'by which the middle of all that may be lies off this one line: nothing lies under nothing, and a reading may be a slip', $beside, $unit, self::COURSE, null);
+            $computation->constant('z', 'level_since.by_which_middle_of_all_that', $beside, $unit, self::COURSE, null);
         }
 
-        return $computation->line('C = '.$mark.(abs($beside) > self::NONE ? ' + z' : ''), 'level now', $unit);
+        return $computation->line('C = '.$mark.(abs($beside) > self::NONE ? ' + z' : ''), 'level_since.level_now', $unit);
     }
 
     /**
@@ -86,7 +88,7 @@ final class LevelSince
      */
     private static function stretch(Computation $computation, int $i, string $mark, array $added, float $from, float $until, float $loss, string $unit, float $in): string
     {
-        $computation->constant('d'.$i, 'days from there on', $until - $from, 'days', self::DIARY, null);
+        $computation->constant('d'.$i, 'level_since.days_from_there_on', $until - $from, 'd', self::DIARY, null);
         $formula = $loss > 0.0 ? sprintf('A%1$d = %2$s * exp(-l * d%1$d) + r * (1 - exp(-l * d%1$d)) / l', $i, $mark) : sprintf('A%1$d = %2$s + r * d%1$d', $i, $mark);
         foreach (['D' => true, 'M' => false] as $symbol => $isDose) {
             $sum = 0.0;
@@ -94,11 +96,11 @@ final class LevelSince
                 $sum += $event->isDose === $isDose ? $event->value * MassBalance::keeps($loss, $until - $event->day)[0] : 0.0;
             }
             if ($sum > 0.0) {
-                $computation->constant($symbol.$i, ($isDose ? 'from doses meanwhile' : 'from food, soil and capsules meanwhile').($loss > 0.0 ? ', as much as is left of it' : ''), $in * $sum, $unit, self::DIARY, null);
+                $computation->constant($symbol.$i, ($isDose ? 'level_since.doses' : 'level_since.passive').($loss > 0.0 ? '_left' : ''), $in * $sum, $unit, self::DIARY, null);
                 $formula .= ' + '.$symbol.$i;
             }
         }
-        $computation->line($formula, 'level at their end', $unit);
+        $computation->line($formula, 'level_since.level_at_their_end', $unit);
 
         return 'A'.$i;
     }
@@ -137,8 +139,8 @@ final class LevelSince
         return null;
     }
 
-    private static function ago(float $days): string
+    private static function ago(float $days): Text
     {
-        return $days < 1.5 ? 'less than two days ago' : sprintf('%.0f days ago', $days);
+        return $days < 1.5 ? Text::of('level_since.less_than_two_days_ago') : Text::of('level_since.days_ago', days: round($days));
     }
 }

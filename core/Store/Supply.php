@@ -36,13 +36,13 @@ final readonly class Supply
 
     public function working(float $litres): Computation
     {
-        return Computation::of('How long the unit must run')
-            ->given('need', 'litres needed', $litres, 'L')
-            ->given('level', 'in the store now', $this->level, 'L')
-            ->given('Q', 'made a day', $this->litresPerDay, 'L')
-            ->given('w', 'run off for each litre made', $this->waste, 'L')
-            ->line('off = max(need - level, 0) * w', 'waste water meanwhile', 'L')
-            ->line('hours = max(need - level, 0) / Q * 24', 'running time', 'h');
+        return Computation::of('supply.title')
+            ->given('need', 'supply.litres_needed', $litres, 'L')
+            ->given('level', 'supply.in_store_now', $this->level, 'L')
+            ->given('Q', 'supply.made_day', $this->litresPerDay, 'L')
+            ->given('w', 'supply.run_off_for_each_litre_made', $this->waste, 'L')
+            ->line('off = max(need - level, 0) * w', 'supply.waste_water_meanwhile', 'L')
+            ->line('hours = max(need - level, 0) / Q * 24', 'supply.running_time', 'h');
     }
 
     /**

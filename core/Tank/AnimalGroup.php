@@ -18,18 +18,6 @@ enum AnimalGroup: string
     case HardWaterFish = 'hard_water_fish';
     case PlantsFirst = 'plants_first';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::SoftWaterShrimp => 'Soft-water shrimp on acidic soil',
-            self::HardyShrimp => 'Hardy shrimp',
-            self::SoftWaterFish => 'Soft-water fish',
-            self::Community => 'Community fish',
-            self::HardWaterFish => 'Hard-water lake fish',
-            self::PlantsFirst => 'Plants first',
-        };
-    }
-
     /**
      * What a tank for them begins with until its keeper says otherwise: share of a usual change (0 to 1), days between two, body
      * height of the largest, mm. House defaults.

@@ -21,34 +21,6 @@ enum Device: string
     case Feeder = 'feeder';
     case Ultraviolet = 'ultraviolet';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Heater => 'Heater',
-            self::Canister => 'Canister filter',
-            self::HangOnFilter => 'Hang-on filter',
-            self::InternalFilter => 'Internal filter',
-            self::WavePump => 'Wave pump',
-            self::Skimmer => 'Surface skimmer',
-            self::AirPump => 'Air pump',
-            self::Lamp => 'Light',
-            self::CarbonDioxide => 'CO₂ valve',
-            self::TopUp => 'Auto top-off',
-            self::Doser => 'Dosing pump',
-            self::Feeder => 'Feeder',
-            self::Ultraviolet => 'UV steriliser',
-        };
-    }
-
-    /** As it stands within a sentence. */
-    public function word(): string
-    {
-        return match ($this) {
-            self::CarbonDioxide, self::Ultraviolet => $this->label(),
-            default => mb_strtolower($this->label()),
-        };
-    }
-
     /** Whether it hangs in the water, so that its height matters. */
     public function hangsInWater(): bool
     {
@@ -59,27 +31,5 @@ enum Device: string
     public function goesOff(): bool
     {
         return $this !== self::AirPump;
-    }
-
-    /** What happens when the water falls below its upper end. */
-    public function whenBare(): string
-    {
-        return match ($this) {
-            self::Heater => 'its hot glass cracks',
-            self::Canister => 'the intake draws air and the canister loses its prime',
-            self::HangOnFilter, self::InternalFilter => 'the filter runs dry',
-            self::WavePump => 'the pump runs dry',
-            self::Skimmer => 'the skimmer draws air',
-            default => '',
-        };
-    }
-
-    /** What keepers call the part whose level counts. */
-    public function levelName(): string
-    {
-        return match ($this) {
-            self::Canister => 'intake',
-            default => $this->word(),
-        };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Tank;
 
+use Cresco\Core\Text;
+
 /**
  * Litres that were counted in up to some heights above the inner floor, with everything in its place: bed, stone and wood are in the count.
  * Between two marks the water is taken to rise evenly.
@@ -27,20 +29,20 @@ final readonly class HeightTable
     public static function of(array $marks): self
     {
         if (count($marks) < 2 || count($marks) > self::MOST_MARKS) {
-            throw TankFault::marks(sprintf('A table takes at least two marks, the uppermost at the water line, and at most %d.', self::MOST_MARKS));
+            throw TankFault::marks(Text::of('tank.marks_number', most: self::MOST_MARKS));
         }
         usort($marks, static fn(array $a, array $b): int => $a[0] <=> $b[0]);
         $rows = [[0.0, 0.0]];
         foreach ($marks as [$height, $litres]) {
             if (!is_finite($height) || !is_finite($litres) || $height <= 0.0) {
-                throw TankFault::marks('A mark lies between the floor and the rim.');
+                throw TankFault::marks('tank.mark');
             }
             [$below, $less] = $rows[count($rows) - 1];
             if ($height - $below < 1.0) {
-                throw TankFault::marks('Two marks at one height: leave one of them out.');
+                throw TankFault::marks('tank.marks_equal');
             }
             if ($litres <= $less) {
-                throw TankFault::marks('A higher mark holds more water: check the litres of the marks.');
+                throw TankFault::marks('tank.marks_fall');
             }
             $rows[] = [$height, $litres];
         }

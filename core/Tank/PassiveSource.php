@@ -19,15 +19,6 @@ enum PassiveSource: string
     case Shell = 'shell';
     case Soil = 'soil';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::None => 'none',
-            self::Shell => 'shell, coral sand or limestone',
-            self::Soil => 'active soil',
-        };
-    }
-
     /** What it moves in a day, until readings say, in the base unit of the parameter; null where it moves nothing that is followed. */
     public function guess(Parameter $parameter): ?Normal
     {

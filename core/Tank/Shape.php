@@ -15,19 +15,6 @@ enum Shape: string
     case QuarterCircle = 'quarter_circle';
     case Counted = 'counted';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Box => 'Box',
-            self::Cube => 'Cube',
-            self::BowFront => 'Bow front',
-            self::Cylinder => 'Cylinder',
-            self::HalfCircle => 'Half circle',
-            self::QuarterCircle => 'Quarter circle',
-            self::Counted => 'Another shape, measured by litres',
-        };
-    }
-
     public function needsDepth(): bool
     {
         return in_array($this, [self::Box, self::BowFront, self::Counted], true);
@@ -49,17 +36,6 @@ enum Shape: string
         return $this === self::Counted;
     }
 
-    /** What the first size is called: length, edge or diameter. */
-    public function lengthLabel(): string
-    {
-        return match ($this) {
-            self::Box, self::BowFront, self::Counted => 'Length',
-            self::Cube => 'Edge',
-            self::Cylinder, self::HalfCircle => 'Diameter',
-            self::QuarterCircle => 'Radius',
-        };
-    }
-
     /**
      * The plan inside the panes, from outer sizes in mm.
      *
@@ -68,7 +44,7 @@ enum Shape: string
     public function plan(float $length, float $depth, float $middleDepth, float $glass): Footprint
     {
         if ($length <= 0.0) {
-            throw TankFault::notPositive('outer_length', strtolower($this->lengthLabel()));
+            throw TankFault::notPositive('outer_length', 'length');
         }
         if ($this->needsDepth() && $depth <= 0.0) {
             throw TankFault::notPositive('outer_depth', 'depth');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Tank;
 
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
 
 /** How deep the largest fish still stands when the water is down. */
 final class StandingDepth
@@ -27,11 +27,11 @@ final class StandingDepth
 
     public static function working(Vessel $vessel, float $mark): Computation
     {
-        return Computation::of('Depth the fish stand in')
-            ->given('rim', 'rim above the inner floor', $vessel->rim, 'mm')
-            ->given('mark', 'drain mark below the rim', $mark, 'mm')
-            ->given('bed', 'depth of the bed where it is lowest', $vessel->bed->lowest(), 'mm')
-            ->line('depth = max(rim - mark - bed, 0)', 'water over the bed', 'mm')
-            ->note(sprintf('A fish needs %s times its body height to stand upright (%s).', self::BODY_HEIGHTS, Grade::Guess->meaning()));
+        return Computation::of('standing_depth.title')
+            ->given('rim', 'standing_depth.rim_above_inner_floor', $vessel->rim, 'mm')
+            ->given('mark', 'standing_depth.drain_mark_below_rim', $mark, 'mm')
+            ->given('bed', 'standing_depth.depth_of_bed_where_it_lowest', $vessel->bed->lowest(), 'mm')
+            ->line('depth = max(rim - mark - bed, 0)', 'standing_depth.water_over_bed', 'mm')
+            ->note(Text::of('standing_depth.fish_needs_body_heights_times_its', body_heights: self::BODY_HEIGHTS));
     }
 }

@@ -5,68 +5,69 @@ declare(strict_types=1);
 namespace Cresco\Core\Tank;
 
 use Cresco\Core\Fault;
+use Cresco\Core\Text;
 
 /** A tank that cannot stand as described. The message can be shown to a keeper. */
 final class TankFault extends Fault
 {
-    public function __construct(public readonly string $measure, string $message)
+    public function __construct(public readonly string $measure, Text $text)
     {
-        parent::__construct($message);
+        parent::__construct($text);
     }
 
     public static function noBow(): self
     {
-        return new self('middle_depth', 'The depth in the middle must be more than at the sides, by at most half the length.');
+        return new self('middle_depth', Text::of('tank.no_bow'));
     }
 
     public static function notPositive(string $measure, string $what): self
     {
-        return new self($measure, sprintf('The %s must be more than nothing.', $what));
+        return new self($measure, Text::of('tank.not_positive', what: Text::of('tank.measure.'.$what)));
     }
 
     public static function glassTooThick(): self
     {
-        return new self('glass', 'Glass this thick leaves no room for water: check the unit.');
+        return new self('glass', Text::of('tank.glass_too_thick'));
     }
 
     public static function waterlineTooLow(): self
     {
-        return new self('water_below_rim', 'The waterline lies below the floor of the tank.');
+        return new self('water_below_rim', Text::of('tank.waterline_too_low'));
     }
 
     public static function bedTooDeep(): self
     {
-        return new self('bed_back', 'The bed reaches above the waterline.');
+        return new self('bed_back', Text::of('tank.bed_too_deep'));
     }
 
     public static function porosity(): self
     {
-        return new self('porosity', 'Porosity is the share of the bed that is water: between 0 and 0.9.');
+        return new self('porosity', Text::of('tank.porosity'));
     }
 
     public static function hardscapeTooLarge(): self
     {
-        return new self('stone_kg', 'Stone and wood take up more room than there is: check their weight and height.');
+        return new self('stone_kg', Text::of('tank.hardscape_too_large'));
     }
 
     /** @param float $brim litres of glass up to the rim */
     public static function countedTooMuch(float $brim): self
     {
-        return new self('measured_litres', sprintf('This glass holds %.0f L to the brim: check the count and its unit.', $brim));
+        return new self('measured_litres', Text::of('tank.counted_too_much', brim: round($brim)));
     }
 
-    public static function marks(string $message): self
+    public static function marks(string|Text $why): self
     {
-        return new self('marks', $message);
+        return new self('marks', is_string($why) ? Text::of($why) : $why);
     }
 
     public static function displacement(): self
     {
-        return new self('stone_kg', 'Stone and wood take up some room, from one height to a greater one.');
+        return new self('stone_kg', Text::of('tank.displacement'));
     }
 
     public static function nothingLeft(): self
     {
-        return new self('outer_height', 'No water is left in this tank: check bed, hardscape and waterline.');
+        return new self('outer_height', Text::of('tank.nothing_left'));
     }
 }

@@ -63,10 +63,10 @@ final class Vessel
         }
         if ($table !== null) {
             if ($table->top() > $rim) {
-                throw TankFault::marks('A mark lies between the floor and the rim.');
+                throw TankFault::marks('tank.mark');
             }
             if ($table->top() < $this->waterHeight() - 0.5) {
-                throw TankFault::marks('The uppermost mark lies below the water line: count on up to the line, or set the line lower.');
+                throw TankFault::marks('tank.marks_below_line');
             }
 
             return;
@@ -139,22 +139,22 @@ final class Vessel
             : HeightCurve::integrate(fn(float $z): float => $this->bed->areaAt($z, $this->plan), $this->bed->highest(), [$this->bed->lowest()])->total();
         $stone = array_sum(array_map(static fn(Displacement $displacement): float => $displacement->litresBelow($height), $this->displacements));
 
-        $volume = Computation::of('Net volume')
-            ->given('A', 'plan area inside the panes', $this->plan->area() / 100.0, 'cm²')
-            ->given('h', 'height of the water above the inner floor', $height / 10.0, 'cm')
-            ->given('bed', 'bulk of the bed under water', $bed, 'L')
-            ->given('porosity', 'share of the bed that is water', $this->bed->porosity, '', Grade::Guess)
-            ->given('hardscape', 'stone, wood and equipment under water', $stone, 'L')
-            ->constant('tape', 'error of tape, bed and stone together', new Normal(1.0, self::TAPE_ERROR), '×', 'house default', Grade::Guess)
-            ->line('gross = A * h / 1000', 'water and bed and stone', 'L')
-            ->line('solids = (1 - porosity) * bed', 'grains of the bed', 'L')
-            ->line('net = (gross - solids - hardscape) * tape', 'net volume by measure', 'L');
+        $volume = Computation::of('vessel.title')
+            ->given('A', 'vessel.plan_area_inside_panes', $this->plan->area() / 100.0, 'cm²')
+            ->given('h', 'vessel.height_of_water_above_inner_floor', $height / 10.0, 'cm')
+            ->given('bed', 'vessel.bulk_of_bed_under_water', $bed, 'L')
+            ->given('porosity', 'vessel.share_of_bed_that_water', $this->bed->porosity, '', Grade::Guess)
+            ->given('hardscape', 'vessel.stone_wood_equipment_under_water', $stone, 'L')
+            ->constant('tape', 'vessel.error_of_tape_bed_stone_together', new Normal(1.0, self::TAPE_ERROR), '×', 'house_default', Grade::Guess)
+            ->line('gross = A * h / 1000', 'vessel.water_bed_stone', 'L')
+            ->line('solids = (1 - porosity) * bed', 'vessel.grains_of_bed', 'L')
+            ->line('net = (gross - solids - hardscape) * tape', 'vessel.net_volume_by_measure', 'L');
         if ($this->measured !== null) {
             $by = self::TAPE_ERROR * $volume->value('net');
-            $volume->given('counted', 'litres counted in', $this->measured, 'L')
-                ->constant('s_net', 'spread of the volume by measure', $by, 'L', 'house default, 3 % of it', Grade::Guess)
-                ->given('s_counted', 'spread of the count', $this->measured->spread(), 'L')
-                ->line('volume = (net / s_net^2 + counted / s_counted^2) / (1 / s_net^2 + 1 / s_counted^2)', 'both, weighed by their variances', 'L');
+            $volume->given('counted', 'vessel.litres_counted_in', $this->measured, 'L')
+                ->constant('s_net', 'vessel.spread_of_volume_by_measure', $by, 'L', 'house_default_3_of_it', Grade::Guess)
+                ->given('s_counted', 'vessel.spread_of_count', $this->measured->spread(), 'L')
+                ->line('volume = (net / s_net^2 + counted / s_counted^2) / (1 / s_net^2 + 1 / s_counted^2)', 'vessel.both_weighed_by_their_variances', 'L');
         }
 
         return $this->volume = $volume;
@@ -164,14 +164,14 @@ final class Vessel
     {
         [$low, $less, $high, $more] = $table->around($height);
 
-        return Computation::of('Net volume')
-            ->given('h', 'height of the water above the inner floor', new Normal($height / 10.0, HeightTable::MARK_ERROR / 10.0), 'cm')
-            ->given('h_low', 'the mark below it', $low / 10.0, 'cm')
-            ->given('L_low', 'litres counted up to that mark', $less, 'L')
-            ->given('h_high', 'the mark at it or above', $high / 10.0, 'cm')
-            ->given('L_high', 'litres counted up to that mark', $more, 'L')
-            ->constant('count', 'error of the count', new Normal(1.0, self::COUNT_ERROR), '×', 'house default', Grade::Guess)
-            ->line('net = (L_low + (L_high - L_low) * (h - h_low) / (h_high - h_low)) * count', 'net volume by the table', 'L');
+        return Computation::of('vessel.title')
+            ->given('h', 'vessel.height_of_water_above_inner_floor', new Normal($height / 10.0, HeightTable::MARK_ERROR / 10.0), 'cm')
+            ->given('h_low', 'vessel.mark_below_it', $low / 10.0, 'cm')
+            ->given('L_low', 'vessel.litres_counted_up_to_that_mark', $less, 'L')
+            ->given('h_high', 'vessel.mark_at_it_or_above', $high / 10.0, 'cm')
+            ->given('L_high', 'vessel.litres_counted_up_to_that_mark', $more, 'L')
+            ->constant('count', 'vessel.error_of_count', new Normal(1.0, self::COUNT_ERROR), '×', 'house_default', Grade::Guess)
+            ->line('net = (L_low + (L_high - L_low) * (h - h_low) / (h_high - h_low)) * count', 'vessel.net_volume_by_table', 'L');
     }
 
     /** Litres against height, agreeing with the net volume. */

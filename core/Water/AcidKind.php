@@ -94,21 +94,21 @@ enum AcidKind: string
         if (!($litres > 0.0 && $given >= 0.0 && max($litres, $given, abs($from), abs($to ?? 0.0)) < INF)) {
             throw WaterFault::reading();
         }
-        $dose = Computation::of('Acid')
-            ->given('p', 'strength by weight', $percent, '%')
-            ->constant('rho', 'density of the solution', $this->density($percent), 'kg/L', 'a curve through common tables')
-            ->constant('M', 'molar mass', $this->molarMass(), 'g/mol', 'IUPAC 2021')
-            ->constant('z', 'hydrogen ions of each', (float) $this->protons(), '', 'of its formula')
-            ->given('L', 'litres of the water', $litres, 'L')
-            ->line('n = 10 * p * rho * z / M', 'acid in a millilitre', 'meq/mL');
+        $dose = Computation::of('acid_kind.title')
+            ->given('p', 'acid_kind.strength_by_weight', $percent, '%')
+            ->constant('rho', 'acid_kind.density_of_solution', $this->density($percent), 'kg/L', 'curve_through_common_tables')
+            ->constant('M', 'acid_kind.molar_mass', $this->molarMass(), 'g/mol', 'iupac_2021')
+            ->constant('z', 'acid_kind.hydrogen_ions_of_each', (float) $this->protons(), '', 'of_its_formula')
+            ->given('L', 'acid_kind.litres_of_water', $litres, 'L')
+            ->line('n = 10 * p * rho * z / M', 'acid_kind.acid_in_millilitre', 'meq/mL');
         if ($to === null) {
-            $dose->given('v', 'acid given', $given, 'mL');
+            $dose->given('v', 'acid_kind.acid_given', $given, 'mL');
         } else {
-            $dose->given('KH', 'KH of the water', $unit->fromBase($from), $unit->label)
-                ->given('goal', 'KH it shall have', $unit->fromBase($to), $unit->label)
-                ->line(sprintf('v = max(KH - goal, 0) * %.6f * L / n', $unit->widthToBase(1.0)), 'acid to give', 'mL');
+            $dose->given('KH', 'acid_kind.kh_of_water', $unit->fromBase($from), $unit->label)
+                ->given('goal', 'acid_kind.kh_it_shall_have', $unit->fromBase($to), $unit->label)
+                ->line(sprintf('v = max(KH - goal, 0) * %.6f * L / n', $unit->widthToBase(1.0)), 'acid_kind.acid_to_give', 'mL');
         }
 
-        return $dose->line('acid = n * v / L', 'acid for each litre of the water', 'meq/L');
+        return $dose->line('acid = n * v / L', 'acid_kind.acid_for_each_litre_of_water', 'meq/L');
     }
 }

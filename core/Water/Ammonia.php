@@ -7,9 +7,9 @@ namespace Cresco\Core\Water;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Temperature;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Formula;
-use Cresco\Core\Working\Grade;
 
 /**
  * The free, toxic part of total ammonia.
@@ -40,15 +40,15 @@ final class Ammonia
     public static function free(string $title, Distribution $ammonium, Distribution $acidity, Distribution $celsius): Computation
     {
         return Computation::of($title)
-            ->given('NH4', 'total ammonium', $ammonium, 'mg/L')
-            ->given('pH', 'pH', $acidity, '')
-            ->given('t', 'temperature', $celsius, '°C')
-            ->constant('N_NH4', 'nitrogen in ammonium', 1.0 / MassConcentration::AMMONIUM_PER_NITROGEN, '', 'molar masses, IUPAC 2021')
-            ->constant('T_0', '0 °C', Temperature::KELVIN_AT_ZERO, 'K', 'definition')
-            ->line('T = t + T_0', 'absolute temperature', 'K')
-            ->line(self::PKA, 'acidity constant of ammonium', '', 'Emerson and others, 1975')
-            ->line(self::SHARE, 'free share', '')
-            ->line('NH3_N = NH4 * N_NH4 * share', 'free ammonia', 'mg/L NH3-N')
-            ->note(sprintf('Alarm at %s mg/L for sensitive animals, %s for all (%s).', self::ALARM_SENSITIVE, self::ALARM_ALL, Grade::Guess->meaning()));
+            ->given('NH4', 'ammonia.total_ammonium', $ammonium, 'mg/L')
+            ->given('pH', 'ammonia.ph', $acidity, '')
+            ->given('t', 'ammonia.temperature', $celsius, '°C')
+            ->constant('N_NH4', 'ammonia.nitrogen_in_ammonium', 1.0 / MassConcentration::AMMONIUM_PER_NITROGEN, '', 'molar_masses_iupac_2021')
+            ->constant('T_0', 'ammonia.0_c', Temperature::KELVIN_AT_ZERO, 'K', 'definition')
+            ->line('T = t + T_0', 'ammonia.absolute_temperature', 'K')
+            ->line(self::PKA, 'ammonia.acidity_constant_of_ammonium', '', 'emerson_others_1975_2')
+            ->line(self::SHARE, 'ammonia.free_share', '')
+            ->line('NH3_N = NH4 * N_NH4 * share', 'ammonia.free_ammonia', 'mg/L NH3-N')
+            ->note(Text::of('ammonia.alarm_at_alarm_sensitive_mg_l', alarm_sensitive: self::ALARM_SENSITIVE, alarm_all: self::ALARM_ALL));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Water;
 
 use Cresco\Core\Numeric\Bisection;
+use Cresco\Core\Text;
 
 /**
  * A water analysis, whole or in part, completed to all ions: what is missing is found from the hardness, from the balance
@@ -24,7 +25,7 @@ final readonly class Analysis
     /**
      * @param Ions                  $ions        completed
      * @param array<string, float>  $spreads     mmol/L by which an assumed ion may be off
-     * @param list<string>          $assumptions in words
+     * @param list<Text>            $assumptions
      * @param float                 $imbalance   of what was given, before anything was assumed to close it; share
      * @param float|null            $misfit      by which the model misses the conductivity that was read; share
      */
@@ -47,9 +48,9 @@ final readonly class Analysis
      */
     public static function complete(array $milligrams, ?float $hardness, ?float $alkalinity, ?float $measured): self
     {
-        foreach (['The hardness' => $hardness, 'The alkalinity' => $alkalinity, 'The conductivity' => $measured] as $what => $figure) {
+        foreach (['hardness' => $hardness, 'alkalinity' => $alkalinity, 'conductivity' => $measured] as $what => $figure) {
             if ($figure !== null && !($figure >= 0.0 && $figure <= self::MOST)) {
-                throw WaterFault::amount($what);
+                throw WaterFault::amount(Text::of('water.'.$what));
             }
         }
         $ions = Ions::milligrams($milligrams);
@@ -73,15 +74,15 @@ final readonly class Analysis
         if ($gap > 1e-9 && $openAnions !== []) {
             $ions = self::addAnions($ions, $openAnions, $gap);
             $assumptions[] = count($openAnions) === 2
-                ? sprintf('%s and %s close the balance of charges, half of it each.', $openAnions[0]->label(), lcfirst($openAnions[1]->label()))
-                : sprintf('%s closes the balance of charges.', $openAnions[0]->label());
+                ? Text::of('two_close', one: $openAnions[0], other: $openAnions[1])
+                : Text::of('closes', one: $openAnions[0]);
             foreach ($openAnions as $ion) {
                 $spreads[$ion->value] = $ions->of($ion) * (count($openAnions) === 2 ? 0.6 : 0.2);
             }
             $closed = true;
         } elseif ($gap < -1e-9 && $openCation !== null) {
             $ions = $ions->with($openCation, $ions->of($openCation) - $gap);
-            $assumptions[] = 'Sodium closes the balance of charges.';
+            $assumptions[] = Text::of('closes', one: Ion::Sodium);
             $spreads[$openCation->value] = 0.2 * -$gap;
             $closed = true;
         }
@@ -89,12 +90,12 @@ final readonly class Analysis
         if ($measured !== null && $measured > $model * 1.01 && $openCation !== null && $openAnions !== []) {
             $salt = self::saltFor($ions, $openCation, $openAnions, $measured);
             $ions = self::addAnions($ions->with($openCation, $ions->of($openCation) + $salt), $openAnions, $salt);
-            $assumptions[] = 'Sodium salts make up what the conductivity has beyond the known ions.';
+            $assumptions[] = Text::of('sodium_salts');
             $spreads[$openCation->value] = ($spreads[$openCation->value] ?? 0.0) + 0.3 * $salt;
             $model = Conductance::of($ions)->microsiemens;
         }
         if (!isset($milligrams[Ion::Potassium->value])) {
-            $assumptions[] = 'Potassium is taken as nothing.';
+            $assumptions[] = Text::of('no_potassium');
         }
         $misfit = $measured === null || $measured < 1.0 ? null : $model / $measured - 1.0;
 
@@ -108,7 +109,7 @@ final readonly class Analysis
         );
     }
 
-    /** @return array{Ions, list<string>, array<string, float>} */
+    /** @return array{Ions, list<Text>, array<string, float>} */
     private static function split(Ions $ions, float $hardness, bool $hasCalcium, bool $hasMagnesium): array
     {
         if ($hasCalcium || $hasMagnesium) {
@@ -117,13 +118,13 @@ final readonly class Analysis
                 throw WaterFault::hardnessBelowCalcium();
             }
 
-            return [$ions->with($other, $hardness - $ions->of($known)), [$other->label().' is the rest of the hardness.'], [$other->value => 0.05 * $hardness]];
+            return [$ions->with($other, $hardness - $ions->of($known)), [Text::of('rest_of_hardness', one: $other)], [$other->value => 0.05 * $hardness]];
         }
         $spread = 0.1 * $hardness;
 
         return [
             $ions->with(Ion::Calcium, self::CALCIUM_SHARE * $hardness)->with(Ion::Magnesium, (1.0 - self::CALCIUM_SHARE) * $hardness),
-            $hardness <= 0.0 ? [] : ['Four of five parts of the hardness are taken as calcium.'],
+            $hardness <= 0.0 ? [] : [Text::of('four_fifths_calcium')],
             [Ion::Calcium->value => $spread, Ion::Magnesium->value => $spread],
         ];
     }

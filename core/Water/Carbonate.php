@@ -11,6 +11,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Perhaps;
 use Cresco\Core\Measure\Temperature;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Estimate;
 use Cresco\Core\Working\Formula;
@@ -75,7 +76,7 @@ final class Carbonate
     /** Assumed when a water's conductivity was never read, uS/cm; it only enters the activity correction. House default. */
     private const ASSUMED_CONDUCTIVITY = 250.0;
 
-    private const SOURCE = 'Plummer and Busenberg, 1982';
+    private const SOURCE = 'plummer_and_busenberg';
 
     /**
      * Equilibrium constants at a temperature, as mol/L.
@@ -125,7 +126,7 @@ final class Carbonate
         if (!($ph >= 1.0 && $ph <= 13.0 && min($alkalinity, $conductivity) >= 0.0 && max($alkalinity, $conductivity) <= 1e5)) {
             throw WaterFault::reading();
         }
-        $water = new WaterState('the water', [
+        $water = new WaterState('', [
             Parameter::Acidity->value => new Normal($ph, 0.0),
             Parameter::CarbonateHardness->value => new Normal($alkalinity, 0.0),
             Parameter::Temperature->value => new Normal($celsius, 0.0),
@@ -138,11 +139,11 @@ final class Carbonate
     /** The same with its working, the symbol mg, of a water whose pH and KH are known; KH in the unit of its reader. */
     public static function carbonDioxideOf(WaterState $water, Unit $hardness): Computation
     {
-        $computation = Computation::of('Carbon dioxide');
+        $computation = Computation::of('carbonate.title');
         self::addStrength($computation, $water, $water);
         self::describe($computation, $water, 't', $hardness);
 
-        return $computation->line('mg = CO2_t * 1000 * '.self::CARBON_DIOXIDE, 'dissolved carbon dioxide', 'mg/L');
+        return $computation->line('mg = CO2_t * 1000 * '.self::CARBON_DIOXIDE, 'carbonate.dissolved_carbon_dioxide', 'mg/L');
     }
 
     /**
@@ -162,12 +163,12 @@ final class Carbonate
         self::describe($computation, $first, 't', $hardness);
         self::describe($computation, $second, 's', $hardness);
         $celsius = (1.0 - $f) * $first->central(Parameter::Temperature, 24.0) + $f * $second->central(Parameter::Temperature, 24.0);
-        self::addConstants($computation, 'm', $celsius, (1.0 - $f) * $computation->value('I_t') + $f * $computation->value('I_s'), 'the mixture');
+        self::addConstants($computation, 'm', $celsius, (1.0 - $f) * $computation->value('I_t') + $f * $computation->value('I_s'), Text::of('carbonate.the_mixture'));
 
         return $computation
-            ->line('alk_m = (1 - f) * alk_t + f * alk_s', 'alkalinity of the mixture', 'mol/L')
-            ->line('DIC_m = (1 - f) * DIC_t + f * DIC_s', 'inorganic carbon of the mixture', 'mol/L')
-            ->line('B_m = (1 - f) * B_t + f * B_s', 'other buffers of the mixture', 'mol/L')
+            ->line('alk_m = (1 - f) * alk_t + f * alk_s', 'carbonate.alkalinity_of_mixture', 'mol/L')
+            ->line('DIC_m = (1 - f) * DIC_t + f * DIC_s', 'carbonate.inorganic_carbon_of_mixture', 'mol/L')
+            ->line('B_m = (1 - f) * B_t + f * B_s', 'carbonate.other_buffers_of_mixture', 'mol/L')
             ->solve(
                 [
                     'h = 10^(-pH)',
@@ -176,10 +177,10 @@ final class Carbonate
                     'alk_m = DIC_m * (b + 2 * c) / (1 + b + c) + Kw_m / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
                 ],
                 'pH',
-                'pH right after',
+                'carbonate.ph_right_after',
                 '',
                 self::PH_BETWEEN,
-                'alkalinity, inorganic carbon and other buffers mix by volume; pH follows from them',
+                'alkalinity_inorganic_carbon_other_buffers_mix',
             );
     }
 
@@ -194,11 +195,11 @@ final class Carbonate
         $next = 'alk_m';
         if ($made !== null && $hardness !== null) {
             $next = 'alk_next';
-            $mixed->given('made', 'KH that comes or goes by itself in a day', $made, $hardness->label, Grade::Guess)
-                ->line(sprintf('alk_next = max(alk_m + made * %.6f / 1000, 0)', $hardness->widthToBase(1.0)), 'alkalinity the next day', 'mol/L');
+            $mixed->given('made', 'carbonate.kh_that_comes_or_goes_by', $made, $hardness->label, Grade::Guess)
+                ->line(sprintf('alk_next = max(alk_m + made * %.6f / 1000, 0)', $hardness->widthToBase(1.0)), 'carbonate.alkalinity_next_day', 'mol/L');
         }
 
-        return $mixed->constant('back', 'how near carbon dioxide comes back to where it was', new Normal(1.0, self::BACK), '×', 'house default', Grade::Guess)->solve(
+        return $mixed->constant('back', 'carbonate.how_near_carbon_dioxide_comes_back', new Normal(1.0, self::BACK), '×', 'house_default', Grade::Guess)->solve(
             [
                 'h = 10^(-pH_next)',
                 'b = K1_t / (h * g1_m)',
@@ -206,7 +207,7 @@ final class Carbonate
                 $next.' = CO2_t * back * (b + 2 * c) + Kw_t / (h * g1_m) - h / g1_m + B_m * K_B / (K_B + h)',
             ],
             'pH_next',
-            'pH when carbon dioxide is back at its former level',
+            'carbonate.ph_when_carbon_dioxide_back_at',
             '',
             self::PH_BETWEEN,
         );
@@ -236,12 +237,12 @@ final class Carbonate
         if (!($keeps >= 0.0 && $keeps <= 1.0 && $comes >= 0.0 && $comes <= 1.0 && $keeps + $comes > 0.0)) {
             throw WaterFault::share($water->name);
         }
-        $computation = Computation::of('Acid in '.$water->name);
+        $computation = Computation::of(Text::of('carbonate.title_acid_in_water', water: $water->name));
         self::addStrength($computation, $tank, $water);
         self::describe($computation, $tank, 't', $hardness);
         self::describe($computation, $water, 's', $hardness);
         $celsius = $keeps * $tank->central(Parameter::Temperature, 24.0) + (1.0 - $keeps) * $water->central(Parameter::Temperature, 24.0);
-        self::addConstants($computation, 'm', $celsius, $computation->value('I_t'), 'the tank');
+        self::addConstants($computation, 'm', $celsius, $computation->value('I_t'), Text::of('carbonate.the_tank'));
         $balance = static fn(string $alkalinity, string $ph, string $carbon, string $mark, string $buffer): array => [
             sprintf('h = 10^(-%s)', $ph),
             sprintf('b = K1_%1$s / (h * g1_%1$s)', $mark),
@@ -250,19 +251,19 @@ final class Carbonate
         ];
 
         $computation
-            ->given('acid', 'acid for each litre of the water', $acid, 'meq/L')
-            ->given('keeps', 'share of the tank’s own water that stays', $keeps, '')
-            ->given('comes', 'litres of this water for each of the tank', $comes, '')
-            ->line('alk_a = alk_s - acid / 1000', 'alkalinity of the water, below nothing when all of its buffer is used up', 'mol/L')
-            ->solve($balance('alk_a', 'pH_a', 'DIC_s * (b + 2 * c) / (1 + b + c)', 's', 'B_s'), 'pH_a', 'pH of the water now', '', self::PH_BETWEEN, 'inorganic carbon stays until the gas has left')
-            ->line(sprintf('gas = DIC_s / (1 + K1_s * 10^pH_a / g1_s + K1_s * K2_s * 10^(2 * pH_a) / g2_s) * %.0f', 1000.0 * self::CARBON_DIOXIDE), 'carbon dioxide in the water now', 'mg/L')
-            ->constant('CO2_air', 'carbon dioxide of water that stands open', new Normal(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE), 'mol/L', vsprintf('%s ± %s mg/L', self::IN_AIR), Grade::Guess)
-            ->solve($balance('alk_a', 'pH_air', 'CO2_air * (b + 2 * c)', 's', 'B_s'), 'pH_air', 'pH of the water once it has stood open overnight', '', self::PH_BETWEEN)
-            ->line('alk_m = keeps * alk_t + comes * alk_a', 'alkalinity of the tank', 'mol/L')
-            ->line('DIC_m = keeps * DIC_t + comes * DIC_s', 'inorganic carbon of the tank', 'mol/L')
-            ->line('B_m = keeps * B_t + comes * B_s', 'other buffers of the tank', 'mol/L')
-            ->line(sprintf('KH_m = alk_m * 1000 / %.6f', $hardness->widthToBase(1.0)), 'KH of the tank', $hardness->label)
-            ->solve($balance('alk_m', 'pH', 'DIC_m * (b + 2 * c) / (1 + b + c)', 'm', 'B_m'), 'pH', 'pH of the tank right after', '', self::PH_BETWEEN, 'alkalinity, inorganic carbon and other buffers count by volume');
+            ->given('acid', 'carbonate.acid_for_each_litre_of_water', $acid, 'meq/L')
+            ->given('keeps', 'carbonate.share_of_tanks_own_water_that', $keeps, '')
+            ->given('comes', 'carbonate.litres_of_this_water_for_each', $comes, '')
+            ->line('alk_a = alk_s - acid / 1000', 'carbonate.alkalinity_of_water_below_nothing_when', 'mol/L')
+            ->solve($balance('alk_a', 'pH_a', 'DIC_s * (b + 2 * c) / (1 + b + c)', 's', 'B_s'), 'pH_a', 'carbonate.ph_of_water_now', '', self::PH_BETWEEN, 'inorganic_carbon_stays_until_gas_left')
+            ->line(sprintf('gas = DIC_s / (1 + K1_s * 10^pH_a / g1_s + K1_s * K2_s * 10^(2 * pH_a) / g2_s) * %.0f', 1000.0 * self::CARBON_DIOXIDE), 'carbonate.carbon_dioxide_in_water_now', 'mg/L')
+            ->constant('CO2_air', 'carbonate.carbon_dioxide_of_water_that_stands', new Normal(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE), 'mol/L', Text::of('about_and_spread', value: self::IN_AIR[0], spread: self::IN_AIR[1]), Grade::Guess)
+            ->solve($balance('alk_a', 'pH_air', 'CO2_air * (b + 2 * c)', 's', 'B_s'), 'pH_air', 'carbonate.ph_of_water_once_it_stood', '', self::PH_BETWEEN)
+            ->line('alk_m = keeps * alk_t + comes * alk_a', 'carbonate.alkalinity_of_tank', 'mol/L')
+            ->line('DIC_m = keeps * DIC_t + comes * DIC_s', 'carbonate.inorganic_carbon_of_tank', 'mol/L')
+            ->line('B_m = keeps * B_t + comes * B_s', 'carbonate.other_buffers_of_tank', 'mol/L')
+            ->line(sprintf('KH_m = alk_m * 1000 / %.6f', $hardness->widthToBase(1.0)), 'carbonate.kh_of_tank', $hardness->label)
+            ->solve($balance('alk_m', 'pH', 'DIC_m * (b + 2 * c) / (1 + b + c)', 'm', 'B_m'), 'pH', 'carbonate.ph_of_tank_right_after', '', self::PH_BETWEEN, 'alkalinity_inorganic_carbon_other_buffers_count');
 
         return self::settled($computation);
     }
@@ -276,7 +277,7 @@ final class Carbonate
     /** pH of a blend of two waters, for use as a source in its turn. */
     public static function blendedAcidity(WaterState $first, WaterState $second, float $share): Estimate
     {
-        return self::mixed('pH of the blend', $first, $second, Unit::usual(Parameter::CarbonateHardness), static fn(Computation $c) => $c->given('f', 'share of the second water', $share, ''))->estimate('pH');
+        return self::mixed('carbonate.title_ph', $first, $second, Unit::usual(Parameter::CarbonateHardness), static fn(Computation $c) => $c->given('f', 'carbonate.share_of_second_water', $share, ''))->estimate('pH');
     }
 
     private static function describe(Computation $computation, WaterState $water, string $mark, Unit $hardness): void
@@ -287,31 +288,31 @@ final class Carbonate
         $strength = self::STRENGTH_PER_MICROSIEMENS * $water->central(Parameter::Conductivity, self::ASSUMED_CONDUCTIVITY);
         $perUnit = $hardness->widthToBase(1.0);
 
-        $computation->given('KH_'.$mark, 'KH of '.$water->name, $hardness->distributionFromBase($alkalinity), $hardness->label)
-            ->given('pH_'.$mark, 'pH of '.$water->name, $acidity, '', $guess);
+        $computation->given('KH_'.$mark, Text::of('carbonate.kh_of_water', water: $water->name), $hardness->distributionFromBase($alkalinity), $hardness->label)
+            ->given('pH_'.$mark, Text::of('carbonate.ph_of_water', water: $water->name), $acidity, '', $guess);
         self::addConstants($computation, $mark, $water->central(Parameter::Temperature, 24.0), $strength, $water->name);
         $soft = self::softness($water);
         $computation
-            ->constant('C_'.$mark, 'most of other buffers in '.$water->name.', not measured', $soft <= 0.0 ? 0.0 : new Perhaps(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)), 'mol/L', $soft <= 0.0 ? 'left out above 2 dKH' : 'house default below 2 dKH', Grade::Guess)
-            ->line(sprintf('h_%1$s = 10^(-pH_%1$s)', $mark), 'activity of hydrogen ions', 'mol/L')
-            ->line(sprintf('b_%1$s = K1_%1$s / (h_%1$s * g1_%1$s)', $mark), 'bicarbonate for each carbon dioxide', '')
-            ->line(sprintf('c_%1$s = K1_%1$s * K2_%1$s / (h_%1$s^2 * g2_%1$s)', $mark), 'carbonate for each carbon dioxide', '')
-            ->line(sprintf('oh_%1$s = Kw_%1$s / (h_%1$s * g1_%1$s) - h_%1$s / g1_%1$s', $mark), 'hydroxide less hydrogen ions', 'mol/L');
+            ->constant('C_'.$mark, Text::of('carbonate.most_of_other_buffers_in_water', water: $water->name), $soft <= 0.0 ? 0.0 : new Perhaps(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)), 'mol/L', $soft <= 0.0 ? 'left_out_above_2_dkh' : 'house_default_below_2_dkh', Grade::Guess)
+            ->line(sprintf('h_%1$s = 10^(-pH_%1$s)', $mark), 'carbonate.activity_of_hydrogen_ions', 'mol/L')
+            ->line(sprintf('b_%1$s = K1_%1$s / (h_%1$s * g1_%1$s)', $mark), 'carbonate.bicarbonate_for_each_carbon_dioxide', '')
+            ->line(sprintf('c_%1$s = K1_%1$s * K2_%1$s / (h_%1$s^2 * g2_%1$s)', $mark), 'carbonate.carbonate_for_each_carbon_dioxide', '')
+            ->line(sprintf('oh_%1$s = Kw_%1$s / (h_%1$s * g1_%1$s) - h_%1$s / g1_%1$s', $mark), 'carbonate.hydroxide_less_hydrogen_ions', 'mol/L');
         if ($soft <= 0.0) {
-            $computation->line(sprintf('alk_%1$s = max(KH_%1$s * %2$.6f / 1000, oh_%1$s)', $mark, $perUnit), 'alkalinity of '.$water->name, 'mol/L')
-                ->line(sprintf('A_%1$s = min(C_%1$s, 0)', $mark), 'of it other buffers', 'mol/L');
+            $computation->line(sprintf('alk_%1$s = max(KH_%1$s * %2$.6f / 1000, oh_%1$s)', $mark, $perUnit), Text::of('carbonate.alkalinity_of_water', water: $water->name), 'mol/L')
+                ->line(sprintf('A_%1$s = min(C_%1$s, 0)', $mark), 'carbonate.of_it_other_buffers', 'mol/L');
         } else {
             // A reading of KH near nothing says little; that carbon dioxide can neither be less than nothing nor kill says more.
             $computation
-                ->line(sprintf('low_%1$s = oh_%1$s + %2$.3f * least * (b_%1$s + 2 * c_%1$s)', $mark, $soft), 'alkalinity with the least carbon dioxide at this pH', 'mol/L')
-                ->line(sprintf('high_%1$s = oh_%1$s + most * (b_%1$s + 2 * c_%1$s)', $mark), 'alkalinity with the most of it', 'mol/L')
-                ->line(sprintf('alk_%1$s = min(max(KH_%1$s * %2$.6f / 1000, low_%1$s), high_%1$s)', $mark, $perUnit), 'alkalinity of '.$water->name, 'mol/L')
-                ->line(sprintf('A_%1$s = min(C_%1$s * K_B / (K_B + h_%1$s), alk_%1$s - low_%1$s)', $mark), 'of it other buffers', 'mol/L');
+                ->line(sprintf('low_%1$s = oh_%1$s + %2$.3f * least * (b_%1$s + 2 * c_%1$s)', $mark, $soft), 'carbonate.alkalinity_with_least_carbon_dioxide_at', 'mol/L')
+                ->line(sprintf('high_%1$s = oh_%1$s + most * (b_%1$s + 2 * c_%1$s)', $mark), 'carbonate.alkalinity_with_most_of_it', 'mol/L')
+                ->line(sprintf('alk_%1$s = min(max(KH_%1$s * %2$.6f / 1000, low_%1$s), high_%1$s)', $mark, $perUnit), Text::of('carbonate.alkalinity_of_water', water: $water->name), 'mol/L')
+                ->line(sprintf('A_%1$s = min(C_%1$s * K_B / (K_B + h_%1$s), alk_%1$s - low_%1$s)', $mark), 'carbonate.of_it_other_buffers', 'mol/L');
         }
         $computation
-            ->line(sprintf('CO2_%1$s = (alk_%1$s - oh_%1$s - A_%1$s) / (b_%1$s + 2 * c_%1$s)', $mark), 'carbon dioxide of '.$water->name, 'mol/L')
-            ->line(sprintf('DIC_%1$s = CO2_%1$s * (1 + b_%1$s + c_%1$s)', $mark), 'inorganic carbon of '.$water->name, 'mol/L')
-            ->line(sprintf('B_%1$s = A_%1$s * (1 + h_%1$s / K_B)', $mark), 'other buffers of '.$water->name.', with and without acid', 'mol/L');
+            ->line(sprintf('CO2_%1$s = (alk_%1$s - oh_%1$s - A_%1$s) / (b_%1$s + 2 * c_%1$s)', $mark), Text::of('carbonate.carbon_dioxide_of_water', water: $water->name), 'mol/L')
+            ->line(sprintf('DIC_%1$s = CO2_%1$s * (1 + b_%1$s + c_%1$s)', $mark), Text::of('carbonate.inorganic_carbon_of_water', water: $water->name), 'mol/L')
+            ->line(sprintf('B_%1$s = A_%1$s * (1 + h_%1$s / K_B)', $mark), Text::of('carbonate.other_buffers_of_water_with_without', water: $water->name), 'mol/L');
     }
 
     /** How much other buffers count in a water: 1 below 1 dKH, 0 above 2. */
@@ -335,26 +336,25 @@ final class Carbonate
     private static function addStrength(Computation $computation, WaterState $first, WaterState $second): void
     {
         $counts = max(self::softness($first), self::softness($second)) > 0.0;
-        $computation->constant('pK_B', 'strength of other buffers, not measured', $counts ? Density::flat(...self::BUFFER_STRENGTH) : 6.0, '', 'from humic acids to phosphate', Grade::Guess)
-            ->line('K_B = 10^(-pK_B)', 'acidity constant of other buffers', 'mol/L');
+        $computation->constant('pK_B', 'carbonate.strength_of_other_buffers_not_measured', $counts ? Density::flat(...self::BUFFER_STRENGTH) : 6.0, '', 'from_humic_acids_to_phosphate', Grade::Guess)
+            ->line('K_B = 10^(-pK_B)', 'carbonate.acidity_constant_of_other_buffers', 'mol/L');
         if ($counts) {
-            $computation->constant('least', 'least carbon dioxide of soft water', self::moles(self::LEAST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::LEAST_CARBON_DIOXIDE), Grade::Guess)
-                ->constant('most', 'most carbon dioxide of soft water', self::moles(self::MOST_CARBON_DIOXIDE), 'mol/L', vsprintf('house default: %s to %s mg/L', self::MOST_CARBON_DIOXIDE), Grade::Guess)
-                ->note('Below about 1 degree of KH the buffers of soil, wood and leaves weigh as much as bicarbonate. How much of them there is nobody reads, so the band is wide.');
+            $computation->constant('least', 'carbonate.least_carbon_dioxide_of_soft_water', self::moles(self::LEAST_CARBON_DIOXIDE), 'mol/L', Text::of('house_default_between', low: self::LEAST_CARBON_DIOXIDE[0], high: self::LEAST_CARBON_DIOXIDE[1]), Grade::Guess)
+                ->constant('most', 'carbonate.most_carbon_dioxide_of_soft_water', self::moles(self::MOST_CARBON_DIOXIDE), 'mol/L', Text::of('house_default_between', low: self::MOST_CARBON_DIOXIDE[0], high: self::MOST_CARBON_DIOXIDE[1]), Grade::Guess)
+                ->note('carbonate.below_about_1_degree_of_kh');
         }
     }
 
-    private static function addConstants(Computation $computation, string $mark, float $celsius, float $strength, string $water): void
+    private static function addConstants(Computation $computation, string $mark, float $celsius, float $strength, string|Text $water): void
     {
-        $at = sprintf(' at %.1f °C', $celsius);
         foreach (self::constants($celsius) as $name => $value) {
             if ($name !== 'KH') {
-                $computation->constant($name.'_'.$mark, 'equilibrium constant'.$at, $value, 'mol/L', self::SOURCE);
+                $computation->constant($name.'_'.$mark, Text::of('carbonate.equilibrium_constant', celsius: round($celsius, 1)), $value, 'mol/L', self::SOURCE);
             }
         }
         $log = Formula::of(self::DAVIES)->number(['I' => max(0.0, $strength)]);
-        $computation->constant('I_'.$mark, 'ionic strength of '.$water, $strength, 'mol/L', '1.6e-5 for each µS/cm', Grade::Consensus)
-            ->constant('g1_'.$mark, 'activity coefficient, one charge', 10.0 ** $log, '', 'Davies equation, A = 0.509')
-            ->constant('g2_'.$mark, 'activity coefficient, two charges', 10.0 ** (4.0 * $log), '', 'Davies equation, A = 0.509');
+        $computation->constant('I_'.$mark, Text::of('carbonate.ionic_strength_of_water', water: $water), $strength, 'mol/L', '1_6e_5_for_each_us', Grade::Consensus)
+            ->constant('g1_'.$mark, 'carbonate.activity_coefficient_one_charge', 10.0 ** $log, '', 'davies_equation_0_509')
+            ->constant('g2_'.$mark, 'carbonate.activity_coefficient_two_charges', 10.0 ** (4.0 * $log), '', 'davies_equation_0_509');
     }
 }

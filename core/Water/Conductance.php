@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
@@ -130,23 +131,23 @@ final readonly class Conductance
     /** How the conductivity follows from the free ions. */
     public function working(Ions $ions): Computation
     {
-        $computation = Computation::of('Conductivity from the ions')
-            ->constant('I', 'ionic strength', $this->strength, 'mol/L', 'half the sum of c z², less what is paired')
-            ->line('logg = -0.509 * (sqrt(I) / (1 + sqrt(I)) - 0.3 * I)', 'log of the activity coefficient of one charge', '', 'Davies equation')
-            ->line('w1 = 10^(logg * '.self::text(self::exponent(1, $this->strength)).')', 'share that single charges carry', '', 'Appelo (2010)')
-            ->line('w2 = 10^(4 * logg * '.self::text(self::exponent(2, $this->strength)).')', 'share that double charges carry', '', 'Appelo (2010)');
+        $computation = Computation::of('conductance.title')
+            ->constant('I', 'conductance.ionic_strength', $this->strength, 'mol/L', 'half_sum_of_c_z_less')
+            ->line('logg = -0.509 * (sqrt(I) / (1 + sqrt(I)) - 0.3 * I)', 'conductance.log_of_activity_coefficient_of_one', '', 'davies_equation')
+            ->line('w1 = 10^(logg * '.self::text(self::exponent(1, $this->strength)).')', 'conductance.share_that_single_charges_carry', '', 'appelo_2010')
+            ->line('w2 = 10^(4 * logg * '.self::text(self::exponent(2, $this->strength)).')', 'conductance.share_that_double_charges_carry', '', 'appelo_2010');
         $terms = [];
         foreach (Ion::cases() as $ion) {
             if ($ions->of($ion) <= 1e-6) {
                 continue;
             }
             $name = $ion->value;
-            $computation->constant('c_'.$name, 'free '.lcfirst($ion->label()), $this->free($ion), 'mmol/L', sprintf('%s mmol/L in all, less the pairs', self::text($ions->of($ion))), null)
-                ->constant('l_'.$name, 'limiting conductivity of '.lcfirst($ion->label()), $ion->limitingConductivity(), 'S cm²/mol', 'CRC Handbook of Chemistry and Physics');
+            $computation->constant('c_'.$name, Text::of('conductance.free_what', what: $ion), $this->free($ion), 'mmol/L', Text::of('mmol_less_pairs', total: self::text($ions->of($ion))), null)
+                ->constant('l_'.$name, Text::of('conductance.limiting_conductivity_of_what', what: $ion), $ion->limitingConductivity(), 'S cm²/mol', 'crc_handbook_of_chemistry_physics');
             $terms[] = sprintf('l_%1$s * c_%1$s * w%2$d', $name, abs($ion->charge()));
         }
         if ($terms === []) {
-            return $computation->line('EC = 0 * I', 'conductivity at 25 °C', 'µS/cm');
+            return $computation->line('EC = 0 * I', 'conductance.conductivity_at_25_c', 'µS/cm');
         }
         $bare = 0.0;
         foreach (Ion::cases() as $ion) {
@@ -154,9 +155,9 @@ final readonly class Conductance
         }
 
         return $computation
-            ->constant('pairs', 'charged pairs of calcium and magnesium with bicarbonate', max(0.0, $this->microsiemens - $bare), 'µS/cm', 'log K 1.11 and 1.07, about 19 and 18 S cm²/mol', Grade::Measured)
-            ->line('EC = '.implode(' + ', $terms).' + pairs', 'conductivity at 25 °C', 'µS/cm')
-            ->note('Within about 1 % of published figures for single salts; 5 % where magnesium sulfate dominates.');
+            ->constant('pairs', 'conductance.charged_pairs_of_calcium_magnesium_with', max(0.0, $this->microsiemens - $bare), 'µS/cm', 'log_k_1_11_1_07', Grade::Measured)
+            ->line('EC = '.implode(' + ', $terms).' + pairs', 'conductance.conductivity_at_25_c', 'µS/cm')
+            ->note('conductance.within_about_1_of_published_figures');
     }
 
     private static function logActivity(float $strength): float

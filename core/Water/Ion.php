@@ -18,22 +18,6 @@ enum Ion: string
     case Nitrate = 'NO3';
     case Phosphate = 'H2PO4';
 
-    public function label(): string
-    {
-        return match ($this) {
-            self::Calcium => 'Calcium',
-            self::Magnesium => 'Magnesium',
-            self::Sodium => 'Sodium',
-            self::Potassium => 'Potassium',
-            self::Ammonium => 'Ammonium',
-            self::Bicarbonate => 'Bicarbonate',
-            self::Chloride => 'Chloride',
-            self::Sulfate => 'Sulfate',
-            self::Nitrate => 'Nitrate',
-            self::Phosphate => 'Phosphate',
-        };
-    }
-
     /** Charges of one ion, negative for anions. */
     public function charge(): int
     {

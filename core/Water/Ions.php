@@ -25,7 +25,7 @@ final readonly class Ions
     {
         foreach ($amounts as $name => $amount) {
             if (!is_finite($amount) || $amount < 0.0) {
-                throw WaterFault::amount(Ion::from($name)->label());
+                throw WaterFault::amount(Ion::from($name));
             }
         }
 

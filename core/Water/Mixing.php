@@ -8,6 +8,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\State\Strength;
+use Cresco\Core\Text;
 use Cresco\Core\Working\Computation;
 
 /** Two waters in one vessel. What is dissolved mixes by volume; pH does not, and goes by way of the carbonate system. */
@@ -25,24 +26,24 @@ final class Mixing
         if ($before === null || $added === null) {
             return null;
         }
-        $computation = Computation::of($parameter->label().' right after');
+        $computation = Computation::of(Text::of('mixing.title', what: $parameter));
         $share($computation);
         if ($parameter === Parameter::Conductivity) {
-            $strength = static fn(WaterState $water, Distribution $of): string => sprintf('strength in %s, from its conductivity of %s %s', $water->name, (string) round($unit->fromBase($of->central()), 2), $unit->label);
+            $strength = static fn(WaterState $water, Distribution $of): Text => Text::of('mixing.strength_in_water', water: $water->name, value: round($unit->fromBase($of->central()), 2), unit: $unit->label);
 
             return $computation
                 ->given('tank', $strength($tank, $before), Strength::spread($before), Unit::usual($parameter)->label)
                 ->given('source', $strength($source, $added), Strength::spread($added), Unit::usual($parameter)->label)
-                ->constant('a', 'by which ions slow each other', Strength::SLOWED, '', 'Kohlrausch’s square root law, fitted to waters of 20 to 830 µS/cm', null)
-                ->constant('k', 'from conductivity to what your meter shows', $unit->fromBase(1.0), '×', 'your settings', null)
-                ->line('S = (1 - f) * tank + f * source', 'strength right after', Unit::usual($parameter)->label)
-                ->line('after = k * S * (1 - a * sqrt(S))', $parameter->word().' right after', $unit->label);
+                ->constant('a', 'mixing.by_which_ions_slow_each_other', Strength::SLOWED, '', 'kohlrauschs_square_root_law_fitted_to', null)
+                ->constant('k', 'mixing.from_conductivity_to_what_your_meter', $unit->fromBase(1.0), '×', 'your_settings', null)
+                ->line('S = (1 - f) * tank + f * source', 'mixing.strength_right_after', Unit::usual($parameter)->label)
+                ->line('after = k * S * (1 - a * sqrt(S))', Text::of('mixing.right_after', what: $parameter), $unit->label);
         }
 
         return $computation
-            ->given('tank', $parameter->word().' in '.$tank->name, $unit->distributionFromBase($before), $unit->label)
-            ->given('source', $parameter->word().' in '.$source->name, $unit->distributionFromBase($added), $unit->label)
-            ->line(self::ONE_CHANGE, $parameter->word().' right after', $unit->label);
+            ->given('tank', Text::of('mixing.in_tank', what: $parameter, tank: $tank->name), $unit->distributionFromBase($before), $unit->label)
+            ->given('source', Text::of('mixing.in_source', what: $parameter, source: $source->name), $unit->distributionFromBase($added), $unit->label)
+            ->line(self::ONE_CHANGE, Text::of('mixing.right_after', what: $parameter), $unit->label);
     }
 
     /**
@@ -64,7 +65,7 @@ final class Mixing
             $sum += $weight;
             $share = $weight / $sum;
             $known = [];
-            $given = static fn(Computation $c) => $c->given('f', 'share of '.$water->name, $share, '');
+            $given = static fn(Computation $c) => $c->given('f', Text::of('mixing.share_of_water', water: $water->name), $share, '');
             foreach (Parameter::cases() as $parameter) {
                 $mixed = $parameter->mixes()
                     ? self::byVolume($parameter, $blend, $water, Unit::usual($parameter), $given)

@@ -105,14 +105,14 @@ final class Catalogue
                 [Caution::Blades],
                 minutes: 6,
                 of: Task::Glass,
-                tools: ['magnet or pad', 'blade for hard spots'],
+                tools: ['magnet_or_pad', 'blade_for_hard_spots'],
             ),
             new Job(
                 'hardscape',
                 ['soft_brush'],
                 minutes: 6,
                 of: Task::Hardscape,
-                tools: ['soft brush'],
+                tools: ['soft_brush'],
             ),
             new Job(
                 'leaves',
@@ -125,7 +125,7 @@ final class Catalogue
                 ['twist'],
                 minutes: 8,
                 of: Task::Algae,
-                tools: ['brush', 'spare bucket'],
+                tools: ['brush', 'spare_bucket'],
             ),
             new Job(
                 'trim',
@@ -154,7 +154,7 @@ final class Catalogue
                 [Caution::NoMouth, Caution::WatchHose],
                 minutes: 8,
                 of: Task::Vacuum,
-                tools: ['gravel tube'],
+                tools: ['gravel_tube'],
                 more: static fn(Session $s): array => [
                     ...$s->school(School::Bed) === 'leave' ? ['only_top'] : [],
                     ...$s->needs->hasSmall() ? [self::GUARD] : [],
@@ -193,7 +193,7 @@ final class Catalogue
                 [Caution::Mains, Caution::FilterStill],
                 minutes: 8,
                 of: Task::Media,
-                tools: ['bucket of tank water'],
+                tools: ['bucket_of_tank_water'],
                 when: static fn(Session $s): bool => self::rinses($s),
                 more: static fn(Session $s): array => [match (true) {
                     $s->school(School::RinsingMedia) === 'conditioned' => 'rinse_treated',
@@ -224,7 +224,7 @@ final class Catalogue
                 [Caution::Osmotic],
                 minutes: 4,
                 atEachDrain: true,
-                tools: ['jug', 'scale or spoon'],
+                tools: ['jug', 'scale_or_spoon'],
                 when: static fn(Session $s): bool => $s->changesWater() && $s->addsMinerals,
             ),
             new Job(
@@ -236,7 +236,7 @@ final class Catalogue
                 minutes: 10,
                 atEachDrain: true,
                 lane: Lane::Water,
-                tools: ['plate or strainer', 'thermometer'],
+                tools: ['plate_or_strainer', 'thermometer'],
                 when: static fn(Session $s): bool => $s->changesWater(),
                 more: static fn(Session $s): array => [
                     ...$s->school(School::FilterOn) === 'covered' && $s->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter)

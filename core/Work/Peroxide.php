@@ -39,10 +39,10 @@ final class Peroxide
             throw WorkFault::litres();
         }
 
-        return Computation::of('Peroxide at most')
-            ->given('V', 'water that is left at the mark', $litres, 'L')
-            ->constant('k', 'of a solution of 3 % for each litre', self::MOST, 'mL/L', 'house default', Grade::Guess)
-            ->constant('s', 'part of it for these animals', $isSensitive ? self::SENSITIVE : 1.0, '', 'house default', Grade::Guess)
-            ->line('most = V * k * s', 'in all, at most', 'mL');
+        return Computation::of('peroxide.title')
+            ->given('V', 'peroxide.water_that_left_at_mark', $litres, 'L')
+            ->constant('k', 'peroxide.of_solution_of_3_for_each', self::MOST, 'mL/L', 'house_default', Grade::Guess)
+            ->constant('s', 'peroxide.part_of_it_for_these_animals', $isSensitive ? self::SENSITIVE : 1.0, '', 'house_default', Grade::Guess)
+            ->line('most = V * k * s', 'peroxide.in_all_at_most', 'mL');
     }
 }

@@ -7,6 +7,7 @@ namespace Cresco\Core\Working;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Text;
 use WeakMap;
 
 /**
@@ -45,7 +46,7 @@ final class Computation
     /** @var array<string, float|list<float>>|null figures in every case; worked out when a band is first asked for */
     private ?array $cases = null;
 
-    /** @var list<string> */
+    /** @var list<string|Text> */
     private array $notes = [];
 
     private bool $certain = true;
@@ -56,27 +57,27 @@ final class Computation
     /** @var list<array{0: non-empty-list<Formula>, 1: string|null, 2: array{float, float}}> */
     private array $chain = [];
 
-    private function __construct(public readonly string $title) {}
+    private function __construct(public readonly string|Text $title) {}
 
-    public static function of(string $title): self
+    public static function of(string|Text $title): self
     {
         return new self($title);
     }
 
     /** A number of the keeper's: measured, typed or chosen. */
-    public function given(string $symbol, string $label, Distribution|float $value, string $unit, ?Grade $grade = null): self
+    public function given(string $symbol, string|Text $label, Distribution|float $value, string $unit, ?Grade $grade = null): self
     {
         return $this->add(new Given($symbol, $label, is_float($value) ? new Exact($value) : $value, $unit, grade: $grade));
     }
 
     /** A constant of nature or of the craft, with where it comes from. */
-    public function constant(string $symbol, string $label, Distribution|float $value, string $unit, string $source, ?Grade $grade = Grade::Measured): self
+    public function constant(string $symbol, string|Text $label, Distribution|float $value, string $unit, string|Text $source, ?Grade $grade = Grade::Measured): self
     {
         return $this->add(new Given($symbol, $label, is_float($value) ? new Exact($value) : $value, $unit, $source, $grade));
     }
 
     /** One equation; its result can be used by the lines that follow. */
-    public function line(string $formula, string $label, string $unit, ?string $source = null): self
+    public function line(string $formula, string|Text $label, string $unit, string|Text|null $source = null): self
     {
         $equation = Formula::of($formula);
         $this->chain[] = [[$equation], null, [0.0, 0.0]];
@@ -95,7 +96,7 @@ final class Computation
      *
      * Where no value in the range fits, the unknown and all that follows from it is no number; isSolved() tells.
      */
-    public function solve(array $formulas, string $unknown, string $label, string $unit, array $range, ?string $source = null): self
+    public function solve(array $formulas, string $unknown, string|Text $label, string $unit, array $range, string|Text|null $source = null): self
     {
         $equations = array_map(Formula::of(...), $formulas);
         $result = self::solveOne($equations, $unknown, $range, $this->central);
@@ -122,16 +123,16 @@ final class Computation
      * @param string $as     symbol of the figure in the other unit; its factor is this with an f before it
      * @param string $per    written after the unit
      */
-    public function alsoIn(string $symbol, string $as, string $label, Unit $unit, string $per = ''): self
+    public function alsoIn(string $symbol, string $as, string|Text $label, Unit $unit, string $per = ''): self
     {
         $factor = $unit->widthFromBase(1.0);
 
-        return abs($factor - 1.0) < 1e-9 ? $this : $this->constant('f'.$as, $label.', in the unit that it is read in', $factor, '×', 'molar masses (IUPAC)')
+        return abs($factor - 1.0) < 1e-9 ? $this : $this->constant('f'.$as, Text::of('in_your_unit', what: $label instanceof Text ? $label : Text::of($label)), $factor, '×', 'molar_masses_iupac')
             ->line("$as = $symbol * f$as", $label, $unit->label.$per);
     }
 
-    /** A sentence on what the figure leaves out or assumes. */
-    public function note(string $sentence): self
+    /** A sentence on what the figure leaves out or assumes, by key. */
+    public function note(string|Text $sentence): self
     {
         $this->notes[] = $sentence;
 
@@ -165,7 +166,7 @@ final class Computation
     public function estimate(?string $name = null): Estimate
     {
         $name ??= $this->resultName();
-        $cases = $this->certain ? null : ($this->cases()[$name] ?? throw FormulaFault::missing($name, $this->title));
+        $cases = $this->certain ? null : ($this->cases()[$name] ?? throw FormulaFault::missing($name, $this->key()));
 
         return is_array($cases) && $cases !== []
             ? Estimate::of($this->central[$name], $cases)
@@ -190,7 +191,7 @@ final class Computation
         return $this->lines;
     }
 
-    /** @return list<string> */
+    /** @return list<string|Text> */
     public function notes(): array
     {
         return $this->notes;
@@ -198,7 +199,7 @@ final class Computation
 
     public function value(string $symbol): float
     {
-        return $this->central[$symbol] ?? throw FormulaFault::missing($symbol, $this->title);
+        return $this->central[$symbol] ?? throw FormulaFault::missing($symbol, $this->key());
     }
 
     /**
@@ -245,7 +246,7 @@ final class Computation
         }
         $name ??= $this->resultName();
 
-        return $values[$name] ?? throw FormulaFault::missing($name, $this->title);
+        return $values[$name] ?? throw FormulaFault::missing($name, $this->key());
     }
 
     private function add(Given $given): self
@@ -311,11 +312,17 @@ final class Computation
         return self::$quantiles[$value];
     }
 
+    /** Key of its title, without figures. */
+    public function key(): string
+    {
+        return is_string($this->title) ? $this->title : $this->title->key;
+    }
+
     private function resultName(): string
     {
         $last = end($this->chain);
         if ($last === false) {
-            throw FormulaFault::missing('a line', $this->title);
+            throw FormulaFault::missing('a line', $this->key());
         }
 
         return $last[1] ?? $last[0][0]->name;

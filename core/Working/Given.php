@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Cresco\Core\Working;
 
 use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Text;
 
 /** One number that goes into a computation: a measured one with its spread, or a constant with its source. */
 final readonly class Given
 {
     public function __construct(
         public string $symbol,
-        public string $label,
+        public string|Text $label,
         public Distribution $value,
         public string $unit,
-        public ?string $source = null,
+        public string|Text|null $source = null,
         public ?Grade $grade = null,
     ) {}
 

@@ -11,14 +11,4 @@ enum Grade: string
     case Consensus = 'consensus';
     case Contested = 'contested';
     case Guess = 'guess';
-
-    public function meaning(): string
-    {
-        return match ($this) {
-            self::Measured => 'from the literature or from chemistry',
-            self::Consensus => 'most keepers agree',
-            self::Contested => 'keepers differ',
-            self::Guess => 'a starting value until your log knows better',
-        };
-    }
 }

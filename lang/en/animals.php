@@ -27,7 +27,7 @@ return [
         'unmeasured_old' => 'They travelled long, and nobody knows how much the two waters differ. Bind the ammonia first, then go the slow way. Test conductivity or GH of both to shorten it.',
         'old' => 'They travelled long. Once the bag is open CO₂ escapes, pH rises, and ammonium turns into toxic ammonia: get them out of that water.', 'ammonium' => 'There is ammonium in the bag. Once it is open pH rises, and it turns into toxic ammonia: get them out of that water.',
     ],
-    'free_title' => 'Ammonia once the bag is open', 'free' => 'Toxic ammonia: about :closed mg/L in the closed bag, :open once it is open (:times times as much). The alarm level is :alarm.',
+    'free' => 'Toxic ammonia: about :closed mg/L in the closed bag, :open once it is open (:times times as much). The alarm level is :alarm.',
     'step' => [
         'dark' => ['Light off', 'Light off for the rest of the day. Rinse your hands, no soap.'],
         'float' => ['Float the bag, closed', 'Until it has the temperature of the tank, :warmth.'],

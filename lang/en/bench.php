@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'map_said' => 'GH to the right, KH up. :places.', 'this_batch' => 'this batch', 'no_spoon' => 'no spoon', 'level_spoons' => ':count level spoon|:count level spoons',
     'others' => ':count recipes that are as good',
     'ions' => 'Ions, with their limits',
     'mix' => 'Mixed water', 'mix_of' => 'Water for :tank', 'today' => ':tank today',
@@ -21,6 +22,7 @@ return [
     'shock' => ['head' => 'Too much at once for shrimp.', 'why' => 'A water change of :share would move conductivity from :now to :after; they tolerate :allowed.'],
     'sodium' => ['head' => ':amount mg/L sodium, a lot for plants.', 'why' => 'Potassium bicarbonate raises KH without it.'],
     'known' => [
+        'contradiction' => 'This raise of GH and KH brings at least :least µS/cm; the label says :said. One of the three is wrong, or the meter reading is TDS.',
         'odd' => 'The values of :water do not fit together.', 'odd_why' => 'Its charges or its conductivity do not balance; see its page under Source waters.',
         'kits' => ':water is known only by test kits.', 'kits_why' => 'A water report from the utility would be more exact.', 'label' => 'The label of :jar contradicts itself.',
         'silent' => 'GH and KH of this batch are not known.', 'silent_why' => 'The label of :jar names only conductivity: test GH and KH before it goes in.',
@@ -50,10 +52,6 @@ return [
     ],
     'gas' => ['head' => 'At 30 mg/L CO₂ pH is near :ph.', 'why' => 'From KH alone. Driftwood, soil and other acids make a pH test show more CO₂ than there is.'],
     'at' => ':name at GH :gh, KH :kh',
-    'rounded' => [
-        'scale' => 'Rounded to the scale’s :step g: :amount :unit. The recipe is the mix of waters and products closest to your target within its limits, and of those the one that uses least.',
-        'spoons' => 'Rounded to half spoons: :amount :unit. The recipe is the mix of waters and products closest to your target within its limits, and of those the one that uses least.',
-    ],
     'no_series' => 'No series of changes of this size gets there: take a larger share, or a nearer target.',
     'answer' => [
         'product' => '{1} one product|[2,*] :count products',
@@ -93,6 +91,7 @@ return [
         'name' => 'name', 'products_and_spoons' => 'Products and spoons', 'recipes' => 'Recipes', 'source_waters' => 'Source waters', 'make_the_batch' => 'Make the batch card',
     ],
     'card_page' => [
+        'good' => 'good', 'look' => 'look for the mistake', 'dilute' => '+ :litres RO or rain',
         'should_show' => 'The meter should show',
         'would_show' => 'Mixed on its own the meter would show',
         'wait_stir' => 'Wait and stir',

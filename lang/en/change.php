@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 return [
     'page' => [
+        'swimming_depth' => 'Swimming depth',
         'why' => 'Why change water?', 'reason' => ['routine' => 'Usual change', 'nitrate' => 'Nitrate below …', 'conductivity' => 'TDS / EC to …', 'treatment' => 'After a treatment', 'amount' => 'My own amount'],
         'goal' => ['nitrate' => 'Nitrate goal', 'conductivity' => 'Conductivity goal', 'treatment' => 'Share to remove'],
         'water_in' => 'Water that goes in', 'mix' => 'Mix this water', 'card' => 'Its batch card', 'limits' => 'Max. change per day', 'targets' => 'Edit targets',

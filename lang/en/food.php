@@ -108,7 +108,7 @@ return [
         'fill' => 'Dissolve one after another in two thirds of the distilled or RO water; stir until clear; top up to :millilitres mL.',
         'dose' => ':each mL :every for :tank.',
         'brings' => 'Each dose adds :what.',
-        'label' => 'Mixed :made; use by :until. Not for drinking. Keep it cool, dark and away from children.',
+        'label' => 'Mixed :made; use by :until. Not for drinking. Store it cool, dark and away from children.',
         'apart' => ':name does not dissolve: it would need :litres L. Dose it dry, or choose more mL per dose.',
         'short' => ':name: needs :needs g, :has g in stock.',
         'none' => 'Nothing to mix: there are no plants, no dose is needed, or none of your salts supplies it.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     'fold' => ':when: :held of :count as forecast', 'when' => ['after' => 'Right after', 'next' => 'Next day'],
-    'lower' => ':what :when is lower than forecast.', 'higher' => ':what :when is higher than forecast.', 'both' => 'Forecast :forecast, tested :measured.',
+    'lower' => ':when, :what is lower than forecast.', 'higher' => ':when, :what is higher than forecast.', 'both' => 'Forecast :forecast, tested :measured.',
     'amount' => 'Most likely: a different amount was changed.',
     'passed' => 'It all fits if you changed :likely, not :planned. You drained below the mark, or the tank holds less than its measures say.',
     'short' => 'It all fits if you changed :likely, not :planned. You stopped above the mark, or the tank holds more than its measures say.',

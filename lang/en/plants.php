@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'your_own' => 'your own',
     'records' => [
         'head' => 'What was noted', 'when' => 'on', 'before' => 'trimmed from', 'after' => 'height then', 'capsules' => 'Root tabs', 'save' => 'Save', 'delete' => 'Delete',
         'gone' => 'Deleted.', 'last' => 'One measurement stays: correct it instead.',

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'still_off' => 'Still off: :names. Tick each one once it runs.',
     'dry' => 'no water change', 'change' => 'drain :out (:share), to :mark below the rim, refill with :source', 'new_water' => 'new water',
     'still' => 'The filter has been off for :time; up to :until is fine.', 'stale' => 'The filter has been off for :time: aerate now, and rinse the canister before it runs again.',
     'floating' => 'Floating plants have been out for :time: keep them wet.', 'low' => 'Low water for :time: mist what is dry.',

@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'kits_set' => 'Set: :set. Change in the table what differs with yours.',
+    'simulated' => [
+        'pen' => 'a meter for conductivity and temperature', 'acidity' => 'a pH meter', 'scale' => 'a scale', 'unit' => 'an RO unit with a reservoir',
+        'doser' => 'a dosing pump that runs into a measuring cylinder', 'plug' => 'a plug that counts how long a heater was on',
+    ],
+    'lengths' => ['metric' => 'centimetres and millimetres', 'inches' => 'inches and feet'],
+    'volumes' => ['litre' => 'litres', 'us_gallon' => 'US gallons', 'imperial_gallon' => 'imperial gallons'],
     'page' => [
         'themes' => ['auto' => 'system', 'light' => 'light', 'dark' => 'dark'],
         'settings' => 'Settings', 'account_and_data' => 'Account and data', 'estimates' => 'Estimates', 'what_do_you' => 'What do you test with?',

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 return [
+    'stocks' => [
+        'none' => 'no animals, or only snails', 'shrimp' => 'shrimp, fed a little', 'few' => 'few small fish, fed once a day', 'usual' => 'an average shoal or two',
+        'many' => 'many fish, fed twice a day', 'heavy' => 'large or very many fish',
+    ],
     'started' => 'Filled with water on', 'started_help' => 'empty if you don’t know: Cresco is then more careful', 'started_fault' => 'A day up to today, like 2026-03-01.',
     'water' => ['now' => 'Water now', 'tested' => 'tested :day', 'drops' => 'tested :day: :typed by drops is :low to :high', 'changed' => 'forecast, changed :day', 'since' => 'since :day', 'untested' => 'Not tested: :what.', 'all' => 'All charts'],
     'more' => 'More about this tank', 'stands' => '{0} no plants drawn|{1} one plant group|[2,*] :count plant groups', 'measures' => 'Measures',
@@ -20,6 +24,7 @@ return [
         'net' => ':litres net', 'glass_holds_to' => 'glass holds :litres to the line', 'not_a_complete' => 'Not a complete tank yet.',
     ],
     'form' => [
+        'depth' => 'Depth', 'depth_at_sides' => 'Depth at the sides',
         'ends' => ['top' => 'upper end, below the rim', 'bottom' => 'lower end, below the rim', 'across' => 'percent from the left'],
         'mark_in' => 'litres in so far',
         'mark_below' => 'below the rim',

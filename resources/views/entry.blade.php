@@ -11,7 +11,7 @@
             :unit="$show->volumes()->label"
             mode="decimal"/>@endif
         @foreach($entry->readings as $reading)
-            <x-field :name="'readings['.$reading->parameter->value.']'" :label="$reading->parameter->label()" :value="$show->typed($reading->toCore())"
+            <x-field :name="'readings['.$reading->parameter->value.']'" :label="label($reading->parameter)" :value="$show->typed($reading->toCore())"
                 :unit="$show->unit($reading->parameter)->label" mode="text" maxlength="60"/>
         @endforeach
         @if($entry->readings->isNotEmpty())<p class="muted">{{ __('log.edit.empty_a_result') }}</p>@endif

@@ -54,9 +54,9 @@
     @foreach($home as $one)<p class="home-due"><a href="{{ $one['url'] }}">{{ $one['what'] }}</a></p>@endforeach
     @foreach($pens as $kit)
         <form class="pen-due" method="post" action="/settings/pens/{{ $kit->parameter->value }}">@csrf
-            <p>{{ __('kits.due', ['pen' => $kit->parameter->label(), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">{{
+            <p>{{ __('kits.due', ['pen' => label($kit->parameter), 'days' => (int) floor($kit->days)]) }}</p> <button class="act quiet">{{
                 __('round.page.calibrated') }}<span
-                class="visually-hidden">: {{ __('round.page.meter', ['what' => $kit->parameter->label()]) }}</span></button>
+                class="visually-hidden">: {{ __('round.page.meter', ['what' => label($kit->parameter)]) }}</span></button>
         </form>
     @endforeach
     </aside>

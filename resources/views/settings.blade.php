@@ -5,7 +5,7 @@
         <h2 id="sets">{{ __('settings.page.what_do_you') }}</h2>
         <p class="muted">{{ __('settings.page.one_tap_fills') }}</p>
         <p class="acts">@foreach(App\Units\KitSet::cases() as $set)<button class="act quiet" name="set"
-            value="{{ $set->value }}">{{ $set->label() }}</button> @endforeach</p>
+            value="{{ $set->value }}">{{ label($set) }}</button> @endforeach</p>
     </form>
     <form class="plain-form wide-form" method="post" action="/settings" novalidate>@csrf @method('put')
         <fieldset><legend>{{ __('settings.page.you') }}</legend>
@@ -15,9 +15,9 @@
                 <x-choice name="timezone" :label="__('settings.page.time_zone')" :value="$keeper->timezone"
                     :options="collect(DateTimeZone::listIdentifiers())->mapWithKeys(fn ($z) => [$z => $z])"/>
                 <x-choice name="volume_unit" :label="__('settings.page.volumes')" :value="$keeper->volume_unit->value"
-                    :options="collect(App\Units\VolumeUnit::cases())->mapWithKeys(fn ($u) => [$u->value => $u->name()])"/>
+                    :options="__('settings.volumes')"/>
                 <x-choice name="length_unit" :label="__('settings.page.lengths_and_weights')" :value="$keeper->length_unit->value"
-                    :options="collect(App\Units\LengthUnit::cases())->mapWithKeys(fn ($u) => [$u->value => $u->name()])"
+                    :options="__('settings.lengths')"
                     :help="__('settings.page.any_length_field')"/>
                 <x-field small name="hand" :label="__('settings.page.width_of_your')" :value="$show->levels()->show($keeper->hand)"
                     :unit="$show->levels()->label"
@@ -47,35 +47,36 @@
                 @php($kit = $show->kit($parameter))
                 @php($base = 'kits.'.$parameter->value)
                 @php($field = 'kits['.$parameter->value.']')
-                <tr><th scope="row">{{ $parameter->label() }}</th>
+                <tr><th scope="row">{{ label($parameter) }}</th>
                     <td><select id="f-kits-{{ $parameter->value }}-method" name="{{ $field }}[method]" aria-label="{{ __('settings.page.with',
-                        ['what' => $parameter->label()]) }}"
+                        ['what' => label($parameter)]) }}"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-method" @error($base.'.method') aria-invalid="true"
                         @enderror>@foreach($methods as $method)<option value="{{ $method->value }}"
                         @selected(old($base.'.method', $kit->method->value)
                         === $method->value)>{{ App\View\Words::method($method) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-method">@error($base.'.method'){{ $message }}@enderror</p></td>
                     <td><select id="f-kits-{{ $parameter->value }}-unit" name="{{ $field }}[unit]" aria-label="{{ __('settings.page.unit',
-                        ['what' => $parameter->label()]) }}"
+                        ['what' => label($parameter)]) }}"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-unit" @error($base.'.unit') aria-invalid="true"
                         @enderror>@foreach(App\View\Choices::units($parameter, $keeper->pen_factor) as $unit)<option value="{{ $unit->key }}"
-                        @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{ $unit->name }}</option>@endforeach</select>
+                        @selected(old($base.'.unit', $kit->unit->key) === $unit->key)>{{
+                        __('names.unit.'.$kit->parameter->value.'.'.$unit->key) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-unit">@error($base.'.unit'){{ $message }}@enderror</p></td>
                     <td><input id="f-kits-{{ $parameter->value }}-step" class="short" name="{{ $field }}[step]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-step" @error($base.'.step') aria-invalid="true" @enderror inputmode="decimal"
-                        aria-label="{{ __('settings.page.last_digit_or', ['what' => $parameter->label()]) }}"
+                        aria-label="{{ __('settings.page.last_digit_or', ['what' => label($parameter)]) }}"
                         value="{{ is_scalar(old($base.'.step', '')) ? old($base.'.step', App\Units\Show::short($kit->step, 4)) : '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-step">@error($base.'.step'){{ $message }}@enderror</p></td>
                     <td><input id="f-kits-{{ $parameter->value }}-fields" name="{{ $field }}[fields]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-fields" @error($base.'.fields') aria-invalid="true" @enderror
-                        aria-label="{{ __('settings.page.colours_of_the', ['what' => $parameter->label()]) }}"
+                        aria-label="{{ __('settings.page.colours_of_the', ['what' => label($parameter)]) }}"
                         value="{{ is_scalar(old($base.'.fields', '')) ? old($base.'.fields', App\Units\KitSet::shown($kit->fields)) :
                         '' }}"><p class="fault"
                         id="e-f-kits-{{ $parameter->value }}-fields">@error($base.'.fields'){{ $message }}@enderror</p></td>
                     <td>@if($parameter->entry()->setDays !== null)<input type="date" id="f-kits-{{ $parameter->value }}-set" name="{{ $field }}[set]"
                         aria-describedby="e-f-kits-{{ $parameter->value }}-set"
                         @error($base.'.set') aria-invalid="true" @enderror aria-label="{{ __('settings.page.meter_last_calibrated',
-                            ['what' => $parameter->label()]) }}"
+                            ['what' => label($parameter)]) }}"
                             value="{{ is_scalar(old($base.'.set', '')) ? old($base.'.set', $penSet[$parameter->value] ?? '') : '' }}"><p class="fault"
                             id="e-f-kits-{{ $parameter->value }}-set">@error($base.'.set'){{ $message }}@enderror</p>@endif</td></tr>
             @endforeach

@@ -17,10 +17,10 @@ final class LayersTest extends TestCase
     /** From the ground up. */
     private const LAYERS = [
         'core' => [
-            ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['State'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Planning'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'], ['World'],
+            ['Text'], ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['State'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Planning'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'], ['World'],
         ],
         'app' => [
-            ['Units', 'Accounts', 'Kept', 'Words'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
+            ['Units', 'Accounts', 'Kept'], ['Words'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
         ],
     ];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Architecture;
 
 use Cresco\Core\Fault;
+use Cresco\Core\Text;
 use PHPat\Selector\Selector;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
@@ -26,7 +27,7 @@ final class RoomsTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Cresco\Core\Measure'))
             ->canOnlyDependOn()
-            ->classes(Selector::inNamespace('Cresco\Core\Measure'), Selector::classname(Fault::class))
+            ->classes(Selector::inNamespace('Cresco\Core\Measure'), Selector::classname(Fault::class), Selector::classname(Text::class))
             ->because('quantities and readings are the ground floor');
     }
 

@@ -155,7 +155,7 @@ final class InstallationTest extends TestCase
         $file = Server::scratch('backup.zip');
         [$code, $said] = self::$place->cresco(['backup', $file]);
         self::assertSame(0, $code, $said);
-        self::assertStringContainsString('are backed up, and were read once more', $said);
+        self::assertStringContainsString('are backed up, and were checked', $said);
         foreach ($writers as $writer) {
             is_resource($writer) && proc_close($writer);
         }

@@ -46,7 +46,7 @@ final class AcidTest extends FeatureCase
         $page->assertSee('3.5 ± 0.4°', false);
         $this->get("/tanks/$tank->id")->assertSee('id="now-carbonate_hardness">3.5</span>', false);
         // The amount opens to its working too.
-        $page->assertSee('acid in a millilitre')->assertSee('acid to give');
+        $page->assertSee('acid in a millilitre')->assertSee('acid to add');
         // So much bicarbonate as was taken: 3 degrees in 30 L at 84 mg for each meq.
         $page->assertSee(Show::rounded(3.0 * 0.356648 * 30.0 * 0.084007, 1).' g of baking soda would restore it')->assertSee('mg/L of chloride in this water');
         $page->assertSee(sprintf('%.0f mg/L of chloride', 3.0 * 0.356648 * 35.45));

@@ -33,7 +33,7 @@ final class AnimalsTest extends FeatureCase
         // Nine of 4.5 cm: 9 * 21.87 mg of food.
         self::assertEqualsWithDelta(0.1968, AnimalsOf::food($tank), 1e-3);
         $this->get($base)->assertOk()->assertSeeText('Ours')->assertSeeText("0.2\u{a0}g of dry food");
-        $this->get($base.'?working=nitrate')->assertSeeText('nitrogen that is given off');
+        $this->get($base.'?working=nitrate')->assertSeeText('nitrogen excreted');
         // 0.41 mg/L by their food; the guess was 1.
         $this->get($base)->assertSeeText('Use ');
         $this->post('/tanks/'.$tank->id.'/livestock-kinds')->assertRedirect($base);

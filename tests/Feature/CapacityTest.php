@@ -81,7 +81,7 @@ final class CapacityTest extends FeatureCase
         $send = fn() => $this->post('/analyses/import', ['file' => UploadedFile::fake()->createWithContent('a.csv', self::waters(2, 1))]);
         $other = Cache::lock('taking-in.'.$keeper->id, 60);
         self::assertTrue($other->get());
-        $send()->assertSessionHasErrors(['file' => 'Another file of yours is still being taken in. Wait until that is done, then send this one.']);
+        $send()->assertSessionHasErrors(['file' => 'Another file of yours is still being imported. Wait until that is done, then send this one.']);
         self::assertSame(0, Analysis::query()->count());
         $other->release();
         $send()->assertSessionHasNoErrors();

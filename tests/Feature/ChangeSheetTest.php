@@ -130,7 +130,7 @@ final class ChangeSheetTest extends FeatureCase
     {
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=1", self::PART)
-            ->assertOk()->assertSee('This water cannot reach that target.')->assertSee('lies between the tank');
+            ->assertOk()->assertSee('This water cannot reach that target.')->assertSee('is between the tank');
     }
 
     public function testMoreThanTheAnimalsStandBecomesASeries(): void
@@ -238,7 +238,7 @@ final class ChangeSheetTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper, $this->water($keeper));
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change")->assertOk()->assertSee('until you test more.')->assertSee('KH, GH of Tap');
-        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20", self::PART)->assertOk()->assertSee('has not been read yet');
+        $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20", self::PART)->assertOk()->assertSee('has not been tested yet');
     }
 
     public function testWithoutAWaterItAsksForOne(): void

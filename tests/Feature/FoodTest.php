@@ -109,7 +109,7 @@ final class FoodTest extends FeatureCase
         self::assertNotNull($phosphate);
         // A bigger change with poorer water asks for more of it.
         self::assertGreaterThan($need, (new DoseAfter(FoodOf::tank($tank), app(DraftChange::class)($tank, new ChangeInput(Reason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, Way::Litres, 60.0, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null))))->needs['potassium']->value('D'));
-        $this->get($change.$asked.'&working=dose.potassium', ['HX-Request' => 'true'])->assertOk()->assertSeeText('to be given after this change');
+        $this->get($change.$asked.'&working=dose.potassium', ['HX-Request' => 'true'])->assertOk()->assertSeeText('to add after this change');
         $this->get($change.'/dose?reason=amount&way=litres&litres=-3')->assertRedirect($change);
     }
 
@@ -469,7 +469,7 @@ final class FoodTest extends FeatureCase
             self::assertSame(1, $plan->every);
             self::assertGreaterThan(0.0, $plan->amount);
         }
-        $this->get($this->food.'?working=potassium')->assertSee('to be given between two changes');
+        $this->get($this->food.'?working=potassium')->assertSee('to add between two changes');
     }
 
     public function testNoProposalPassesTheTopOfARangeWhateverTheProductBringsAlong(): void
@@ -791,7 +791,7 @@ final class FoodTest extends FeatureCase
         preg_match('/data-working="gas">([\d.]+) \(/', (string) $this->get($this->food)->getContent(), $found);
         self::assertEqualsWithDelta(9.5, (float) ($found[1] ?? NAN), 1.0);
         $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->assertOk()->assertSeeText('Animals that gasp');
-        preg_match('/class="what">dissolved carbon dioxide<.*?= <b>([\d.]+)/s', (string) $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->getContent(), $worked);
+        preg_match('/class="what">dissolved CO₂<.*?= <b>([\d.]+)/s', (string) $this->get($this->food.'?working=gas', ['HX-Request' => 'true'])->getContent(), $worked);
         self::assertSame($found[1] ?? '', number_format((float) ($worked[1] ?? NAN), 1));
 
         // pH 6.3 at the same KH is 60 mg/L.
@@ -817,7 +817,7 @@ final class FoodTest extends FeatureCase
         $this->noteChange($this->keeper, $this->tank, $this->tank->water ?? self::fail('No water.'), 20.0, CarbonImmutable::now()->subDays(4));
         $page = (string) $this->get($this->food)->assertOk()->getContent();
         preg_match('/data-working="level-nitrate">([\d.]+)</', $page, $found);
-        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('read 10 days ago')->assertSeeText('share that was changed 4 days ago')->assertSeeText('level now');
+        $working = $this->get($this->food.'?working=level-nitrate', ['HX-Request' => 'true'])->assertOk()->assertSeeText('tested 10 days ago')->assertSeeText('share changed, 4 days ago')->assertSeeText('level now');
         preg_match('/level now.*?= <b>([\d.]+)/s', (string) $working->getContent(), $level);
         self::assertEqualsWithDelta((float) ($found[1] ?? NAN), (float) ($level[1] ?? NAN), 0.5);
         foreach (['level-', 'level-nitrite', 'level-nonsense'] as $none) {
@@ -855,10 +855,10 @@ final class FoodTest extends FeatureCase
         $stand->capsules()->create(['kind' => 'coated', 'number' => 300, 'placed_on' => CarbonImmutable::now()->subDays(20)->format('Y-m-d')]);
         $this->actingAs($this->keeper->fresh() ?? $this->keeper);
         self::assertSame(1, preg_match($figure, strip_tags((string) $this->get($this->food)->assertOk()->getContent()), $said));
-        $working = strip_tags((string) $this->get($this->food.'?working='.$name, ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N a day')->getContent());
-        preg_match_all('/= ([\d.]+)\s*mg\/L N a day/u', $working, $ends);
+        $working = strip_tags((string) $this->get($this->food.'?working='.$name, ['HX-Request' => 'true'])->assertOk()->assertSeeText('mg/L N/d')->getContent());
+        preg_match_all('/= ([\d.]+)\s*mg\/L N\/d/u', $working, $ends);
         self::assertEqualsWithDelta((float) $said[1], (float) (array_reverse($ends[1])[0] ?? NAN), 0.006, $working);
-        preg_match_all('/= ([\d.]+)\s*mg\/L a day/u', $working, $before);
+        preg_match_all('/= ([\d.]+)\s*mg\/L\/d/u', $working, $before);
         // 14.007 of 62.004 is nitrogen.
         self::assertEqualsWithDelta(0.2259, (float) $said[1] / (float) (array_reverse($before[1])[0] ?? NAN), 0.02);
     }
@@ -876,7 +876,7 @@ final class FoodTest extends FeatureCase
         self::assertEqualsWithDelta(1.107 * array_sum(array_map(static fn(int $day): float => 2.0 ** (-($day + 0.75) / 12.0), range(1, 5))), $later($food, 5.5) - $later($bare, 5.5), 0.8);
         self::assertGreaterThan($before[0], $later($food, 5.0));
         $this->get($this->food)->assertSee('of nitrate a day, half as much in twelve days. Its root nutrients are')->assertSee('97')->assertSee('working=soil', false);
-        $this->get($this->food.'?working=soil')->assertSee('What active soil gives the water');
+        $this->get($this->food.'?working=soil')->assertSee('What active soil adds to the water');
         $this->tank->update(['started_on' => CarbonImmutable::now()->subDays(270)->format('Y-m-d')]);
         $this->get($this->food)->assertSeeText('about 50'."\u{A0}".'%; it releases no more into the water')->assertDontSee('working=soil', false);
         $this->tank->update(['passive' => 'none']);
@@ -906,8 +906,8 @@ final class FoodTest extends FeatureCase
         }
         self::assertEqualsWithDelta(1.6 * $each, $this->reckoned()->slow->gives(Parameter::Nitrate, $today), 2e-3 * $each);
         $this->get($this->food)->assertSee('of nitrate a day into the water.');
-        $this->get($this->food.'?working=capsules')->assertSee('What root capsules give the water');
-        $this->get($this->food.'?working=capsule-'.$stand->id)->assertSee('How long capsules last');
+        $this->get($this->food.'?working=capsules')->assertSee('What root tabs add to the water');
+        $this->get($this->food.'?working=capsule-'.$stand->id)->assertSee('How long root tabs last');
         $this->get($this->food.'?working=capsule-999999')->assertSee('Not worked out yet');
     }
 
@@ -1154,7 +1154,7 @@ final class FoodTest extends FeatureCase
     /** @return iterable<string, array{string, string}> a file, and what is said of it */
     public static function files(): iterable
     {
-        yield 'no such jar' => ["given_at,name,amount\n2026-02-20,Gold,1\n", 'Line 2: no jar or bottle on the shelf is called “Gold”'];
+        yield 'no such jar' => ["given_at,name,amount\n2026-02-20,Gold,1\n", 'Line 2: no product is called “Gold”'];
         yield 'an amount in words' => ["given_at,name,amount\n2026-02-20,Green daily,some\n", 'Line 2: the amount is a number'];
         yield 'a day to come' => ["given_at,name,amount\n2026-02-20,Green daily,1\n2027-01-01,Green daily,1\n", 'Line 3: the day and hour'];
         yield 'a day that is none' => ["given_at,name,amount\n20th of May,Green daily,1\n", 'Line 2: the day and hour'];

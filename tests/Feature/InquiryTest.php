@@ -214,8 +214,8 @@ final class InquiryTest extends FeatureCase
         $this->get("$this->base/$inquiry->id/now")->assertSee("at most $most of 3 % peroxide")->assertSee('kill shrimp and snails')->assertSee('If 30 g dies');
         $this->get("$this->base/$inquiry->id/now?grams=2000")->assertSee('That much must not die in the tank: remove it first.');
         $this->get("$this->base/$inquiry->id/now?working=oxygen&grams=100")->assertSee('9.1');
-        $this->get("$this->base/$inquiry->id/now?working=peroxide")->assertSee('water that is left at the mark')->assertSee('most = V');
-        $this->get("$this->base/$inquiry->id/now?working=ammonia")->assertSee('Free ammonia at its worst');
+        $this->get("$this->base/$inquiry->id/now?working=peroxide")->assertSee('water left at the mark')->assertSee('most = V');
+        $this->get("$this->base/$inquiry->id/now?working=ammonia")->assertSee('Toxic ammonia at worst');
         $this->get("$this->base/$inquiry->id/now?grams=lots")->assertOk()->assertSee('such as 30');
     }
 

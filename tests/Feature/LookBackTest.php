@@ -48,7 +48,7 @@ final class LookBackTest extends FeatureCase
     {
         [$keeper, $tank, $run] = $this->finished();
         $this->read($keeper, $tank, ['conductivity' => '349', 'nitrate' => '40-80 nearer 80', 'general_hardness' => '8', 'carbonate_hardness' => '5'], CarbonImmutable::parse('2026-03-01 20:00'));
-        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Nitrate right after is higher than forecast.')->assertSee('Most likely: the new water, or one test.')
+        $this->get("/checklists/$run->id/forecast-check")->assertOk()->assertSee('Right after, nitrate is higher than forecast.')->assertSee('Most likely: the new water, or one test.')
             // 30 of 100 L at 30 mg/L became some 70: (70 - 0.7 * 30) / 0.3 are 163 of the new water.
             ->assertSee('or one of the two tests was wrong: test')->assertDontSee('again, calibrate the meter, and note the hour (light and CO₂ move it).');
     }

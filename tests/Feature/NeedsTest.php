@@ -181,7 +181,7 @@ final class NeedsTest extends FeatureCase
         $a = Show::rounded(abs($made->value) / Alkalinity::MILLIEQUIVALENT_PER_DEGREE, 2);
         $this->actingAs(Keeper::query()->findOrFail($keeper->id))->get("/tanks/$tank->id/targets")->assertSee('KH drops by '.$a)->assertSee('From 8 tests and the water changes and top-offs between them')->assertSee('Water changes and top-offs take it into account.');
         $this->get("/tanks/$tank->id/top-off")->assertSee('and KH by '.$a.'°', false)->assertSee('KH over a year');
-        $this->get("/tanks/$tank->id/water-change?working=carbonate_hardness.next")->assertSee('that goes by itself in a day');
+        $this->get("/tanks/$tank->id/water-change?working=carbonate_hardness.next")->assertSee('that disappears in a day');
     }
 
     public function testATopUpKeepsWhatItWasDoneWith(): void

@@ -31,7 +31,7 @@ final class OneFigureTest extends FeatureCase
             $pages = ['tank' => $html("/tanks/$tank->id"), 'change' => strip_tags($html("/tanks/$tank->id/water-change")), 'food' => $html("/tanks/$tank->id/fertilising"), 'today' => $today[$tank->id] ?? ''];
             foreach (array_keys(TankWater::of($tank)->readings) as $name) {
                 $parameter = Parameter::from($name);
-                $label = preg_quote($parameter->label(), '/');
+                $label = preg_quote(label($parameter), '/');
                 $shown = [];
                 foreach ([
                     'tank' => '/id="now-'.$name.'">(\d[\d.]*)</', 'food' => '/data-working="level-'.$name.'">(\d[\d.]*)</',

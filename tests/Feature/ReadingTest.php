@@ -46,7 +46,7 @@ final class ReadingTest extends FeatureCase
         $answer = $this->actingAs($keeper)->from("/tanks/$tank->id/test")->followingRedirects()
             ->post("/tanks/$tank->id/test", ['readings' => ['nitrate' => '20-40', 'ph' => 'sour', 'conductivity' => '-3']]);
 
-        $answer->assertOk()->assertSee('“sour” is not a reading', false)->assertSee('value="20-40"', false)->assertSee('value="sour"', false);
+        $answer->assertOk()->assertSee('“sour” is not a test result', false)->assertSee('value="20-40"', false)->assertSee('value="sour"', false);
         $this->assertDatabaseCount('entries', 0);
         $this->assertDatabaseCount('readings', 0);
     }
@@ -132,7 +132,7 @@ final class ReadingTest extends FeatureCase
         $now = $water->state()->get(Parameter::Nitrate) ?? new Exact(0.0);
         $figure = $keeper->show()->number(Parameter::Nitrate, $now->central(), ($now->quantile(0.9) - $now->quantile(0.1)) / 2.0);
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">'.$figure.'</span>', false);
-        $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is written down')->assertSee('read 6 days ago');
+        $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is in the log')->assertSee('tested 6 days ago');
         // The same figure on the change sheet.
         $this->get("/tanks/$tank->id/water-change")->assertSee($keeper->show()->number(Parameter::Nitrate, $water->state()->central(Parameter::Nitrate, 0.0), 4.0));
         // So far above it that it may be a slip, or something happened: both are said, and no amount is worked out upon it.

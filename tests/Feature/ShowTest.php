@@ -18,14 +18,14 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 
 /** Figures and days as one person reads them. */
-final class ShowTest extends TestCase
+final class ShowTest extends FeatureCase
 {
     protected function tearDown(): void
     {
         CarbonImmutable::setTestNow();
+        parent::tearDown();
     }
 
     private static function show(VolumeUnit $volume = VolumeUnit::Litre, LengthUnit $length = LengthUnit::Metric, string $zone = 'Europe/Lisbon', int $unit = 0): Show

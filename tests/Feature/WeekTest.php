@@ -308,7 +308,7 @@ final class WeekTest extends FeatureCase
         $this->actingAs($keeper)->post('/supplies', ['name' => 'Flakes', 'left' => '20', 'unit' => 'g', 'weekly' => '7', 'lead_days' => '5', 'expires_on' => ''])->assertRedirect('/supplies');
         $this->get('/supplies')->assertSeeText('20 days')->assertSeeText('16 Mar');
         $this->get('/week')->assertSeeText('Order Flakes by 16 Mar');
-        $this->get('/supplies?working=0')->assertSeeText('to be ordered in');
+        $this->get('/supplies?working=0')->assertSeeText('order in');
         $this->travel(14)->days();
         $this->get('/week')->assertSeeText('Order Flakes today');
         $this->post('/supplies', ['name' => '', 'left' => '-3', 'unit' => '', 'weekly' => 'some', 'lead_days' => '999'])->assertSessionHasErrors(['name', 'left', 'unit', 'weekly', 'lead_days']);

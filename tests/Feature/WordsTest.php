@@ -4,12 +4,41 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\EntryKind;
+use App\Models\LampSource;
+use App\Models\WaterKind;
+use App\Units\KitSet;
 use App\Units\Show;
 use App\View\Term;
 use App\View\Words;
+use App\Words\Texts;
+use BackedEnum;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Bed\Cover;
+use Cresco\Core\Change\ChangeFault;
+use Cresco\Core\Flow\Grain;
+use Cresco\Core\Light\GlassCover;
+use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampType;
+use Cresco\Core\Light\LightColour;
+use Cresco\Core\Light\WaterTint;
+use Cresco\Core\Measure\MeasureFault;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\Unit;
+use Cresco\Core\Plants\Demand;
+use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\Pace;
+use Cresco\Core\Recipe\Aim;
+use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Tank\AnimalGroup;
+use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\PassiveSource;
+use Cresco\Core\Tank\Shape;
+use Cresco\Core\Tank\TankFault;
+use Cresco\Core\Text;
+use Cresco\Core\Water\Ion;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Caution;
@@ -18,8 +47,11 @@ use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Task;
+use Cresco\Core\Working\Grade;
 use FilesystemIterator;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
@@ -125,5 +157,59 @@ final class WordsTest extends FeatureCase
         }
         self::assertSame([], array_values(array_filter(array_unique($asked), static fn(string $key): bool => !Lang::has($key))));
         self::assertGreaterThan(900, count(array_unique($asked)));
+    }
+
+    public function testWhatTheCoreSaysIsInTheLanguageOfItsKeeper(): void
+    {
+        self::assertSame('The source (20) is between the tank (30) and the target (15)', say(ChangeFault::sourceBetween('20', '30', '15')));
+        self::assertSame('pH must be between 2 and 12.', say(MeasureFault::outOfRange(Parameter::Acidity, 2.0, 12.0, '')));
+        self::assertSame('Nitrate must be between 0 and 1000 mg/L.', say(MeasureFault::outOfRange(Parameter::Nitrate, 0.0, 1000.0, 'mg/L')));
+        self::assertSame('The length must be more than 0.', say(TankFault::notPositive('outer_length', 'length')));
+        self::assertSame('Nitrate to add between two changes', say(Text::of('wanted.title', nutrient: Parameter::Nitrate)));
+        self::assertSame('pH right after', say(Text::of('mixing.title', what: Parameter::Acidity)));
+        self::assertSame(['CO₂ valve', 'UV steriliser', 'canister filter'], array_map(word(...), [Device::CarbonDioxide, Device::Ultraviolet, Device::Canister]));
+    }
+
+    public function testEveryKeyOfTheCoreHasItsWordsAndEveryWordItsKey(): void
+    {
+        $of = ['core' => '', 'app' => ''];
+        foreach (array_keys($of) as $room) {
+            /** @var SplFileInfo $file */
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($room), FilesystemIterator::SKIP_DOTS)) as $file) {
+                $of[$room] .= (string) file_get_contents($file->getPathname());
+            }
+        }
+        $code = implode('', $of);
+        preg_match_all("/'([a-z]\w*\.[a-z0-9]\w*)'/", $of['core'], $found);
+        $asked = array_unique($found[1]);
+        foreach (['working', 'fault'] as $group) {
+            $words = Arr::dot((array) __($group));
+            $rooms = array_keys(array_diff_key((array) __($group), ['page' => true, 'means' => true, 'source' => true]));
+            $missing = array_filter($asked, static fn(string $key): bool => in_array(Str::before($key, '.'), $rooms, true) && !Lang::has("$group.$key") && !Lang::has($key) && !str_contains($key, '.php'));
+            self::assertSame([], array_values(array_filter($missing, static fn(string $key): bool => !Lang::has(($group === 'fault' ? 'working' : 'fault').'.'.$key))), $group);
+            $unused = array_filter(array_keys($words), static fn(string $key): bool => !preg_match('/^(page|means|tank\.measure|water\.(hardness|alkalinity|conductivity)$)/', $key) && !str_contains($code, "'".Str::after($key, 'source.')."'") && !str_contains($code, "'".Str::beforeLast($key, '_left')."'"));
+            self::assertSame([], array_values($unused), $group);
+        }
+        // Each working says in a sentence what it means.
+        preg_match_all("/(?:Computation::of\((?:Text::of\()?|Ammonia::free\(|Carbonate::mixed\(|self::mixed\(|self::free\(\s*)'(\w+\.\w+)'/", $code, $titles);
+        self::assertGreaterThan(50, count(array_unique($titles[1])));
+        self::assertSame([], array_values(array_filter(array_unique($titles[1]), static fn(string $title): bool => !Lang::has('working.means.'.$title))));
+    }
+
+    public function testEveryChoiceHasItsName(): void
+    {
+        $unnamed = [];
+        foreach ([Grain::class, Demand::class, Pace::class, Cover::class, Ion::class, PassiveSource::class, Device::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, Aim::class, Preference::class, Parameter::class, Form::class, Grade::class, LampSource::class, WaterKind::class, EntryKind::class, KitSet::class] as $choice) {
+            $unnamed = [...$unnamed, ...array_filter($choice::cases(), static fn(BackedEnum $one): bool => !Texts::has($one))];
+        }
+        foreach (Parameter::cases() as $parameter) {
+            foreach (Unit::for($parameter) as $unit) {
+                self::assertTrue(Lang::has("names.unit.$parameter->value.$unit->key"), $unit->key);
+            }
+        }
+        foreach (Salts::all() as $salt) {
+            self::assertTrue(Lang::has("names.salt.$salt->key") && Lang::has("names.salt_note.$salt->key"), $salt->key);
+        }
+        self::assertSame([], $unnamed);
     }
 }

@@ -24,7 +24,7 @@ final class Backup extends Command
             $manifest = match (true) {
                 (bool) $this->option('daily') => Daily::make(CarbonImmutable::now()),
                 is_string($file) => BackupFile::write($file),
-                default => throw new BackupFault('Say where the backup goes.'),
+                default => throw new BackupFault((string) __('backup.where')),
             };
         } catch (BackupFault $fault) {
             $this->getOutput()->getErrorStyle()->writeln($fault->getMessage());
@@ -32,10 +32,10 @@ final class Backup extends Command
             return self::FAILURE;
         }
         if ($manifest !== null) {
-            $this->line(sprintf('%d rows and %d photos are backed up, and were read once more.', array_sum($manifest->rows), $manifest->photos()));
+            $this->line((string) __('backup.made', ['rows' => array_sum($manifest->rows), 'photos' => $manifest->photos()]));
         }
         if ($manifest !== null && $manifest->missing !== []) {
-            $this->line(count($manifest->missing).' photos were noted and not there: '.implode(', ', array_slice($manifest->missing, 0, 5)));
+            $this->line((string) __('backup.photos_missing', ['count' => count($manifest->missing), 'names' => implode(', ', array_slice($manifest->missing, 0, 5))]));
         }
 
         return self::SUCCESS;

@@ -25,8 +25,10 @@ final class Bench extends Command
     /** An account at its limits may take so many times as long as an empty one. */
     private const AT_LIMITS = 100.0;
 
+    private const BARE = 'bare framework route';
+
     private const PAGES = [
-        'bare framework route' => ['/bare', false, null],
+        self::BARE => ['/bare', false, null],
         'change sheet, recomputed while typing' => ['/tanks/%d/water-change?reason=nitrate&nitrate_goal=20', true, 4.0],
         'change sheet, a typed amount' => ['/tanks/%d/water-change?reason=amount&way=litres&litres=41', true, 4.0],
         'tank form, drawn while typing' => ['/tanks/draw?name=x&shape=box&outer_length=90&outer_depth=45&outer_height=45&glass=8&water_below_rim=30&bed_back=15&bed_front=5&porosity=50&stone_kg=9&stone_height=22&animals=community&warmth=24&nitrate_per_day=1&routine_share=30&routine_days=7', true, 4.0],
@@ -96,7 +98,7 @@ final class Bench extends Command
             $this->printWhere($server);
             $weeks = WeekBench::run();
             $this->line(sprintf('%d weeks of 60 jobs over 28 days: median %.0f ms, slowest %.0f ms (limit 100 ms: %s).', count($weeks), 1000 * self::quantile($weeks, 0.5), 1000 * self::quantile($weeks, 1.0), self::quantile($weeks, 1.0) < 0.1 ? 'held' : 'OVER'));
-            $this->printRecipes(RecipeBench::run(), self::quantile(array_merge(...($times['bare framework route'] ?? [])), 0.5));
+            $this->printRecipes(RecipeBench::run(), self::quantile(array_merge(...($times[self::BARE] ?? [])), 0.5));
         } finally {
             $server->stop();
         }
@@ -132,7 +134,7 @@ final class Bench extends Command
     {
         $only = (string) $this->option('only');
 
-        return array_filter(self::PAGES, static fn(string $name): bool => $name === 'bare framework route' || str_contains($name, $only), ARRAY_FILTER_USE_KEY);
+        return array_filter(self::PAGES, static fn(string $name): bool => $name === self::BARE || str_contains($name, $only), ARRAY_FILTER_USE_KEY);
     }
 
     /**
@@ -144,7 +146,7 @@ final class Bench extends Command
      */
     private function print(array $times, array $peak): void
     {
-        $bare = $times['bare framework route'];
+        $bare = $times[self::BARE];
         $this->line('');
         $this->line(sprintf('%-40s %9s %9s %8s %7s', 'page', 'p50 ms', 'p95 ms', 'p95/bare', 'limit'));
         foreach ($this->pages() as $name => [, , $limit]) {
@@ -165,7 +167,7 @@ final class Bench extends Command
                 $limit === null ? '' : ($ratio <= $limit ? 'held' : 'OVER'),
             ));
         }
-        $this->line(sprintf('Peak memory of a worker: %.0f MB of its own (limit %.0f: %s), %.0f MB with the code that all share. %d requests of each page, two at a time.', $peak[0], self::MEGABYTES, $peak[0] < self::MEGABYTES ? 'held' : 'OVER', $peak[1], count(array_merge(...$times['bare framework route']))));
+        $this->line(sprintf('Peak memory of a worker: %.0f MB of its own (limit %.0f: %s), %.0f MB with the code that all share. %d requests of each page, two at a time.', $peak[0], self::MEGABYTES, $peak[0] < self::MEGABYTES ? 'held' : 'OVER', $peak[1], count(array_merge(...$times[self::BARE]))));
     }
 
     /** Where the time of each page goes, one request at a time: framework, queries with their number, the work of the page, its drawing. */

@@ -34,10 +34,10 @@ final class Heal extends Command
             $this->callSilently('up');
         }
         if (Schema::hasColumn('keepers', 'incoming_for') && ($left = TakeInArchive::clearLeft()) > 0) {
-            $this->line(sprintf('%d archive%s had been cut off on the way in. What was left of %s is cleared.', $left, $left === 1 ? '' : 's', $left === 1 ? 'it' : 'them'));
+            $this->line(trans_choice('backup.imports_cleared', $left, ['count' => $left]));
         }
         if ($isHealed) {
-            $this->line('A restore had been cut off. The data are whole again.');
+            $this->line((string) __('backup.restore_healed'));
         }
 
         return self::SUCCESS;

@@ -21,11 +21,11 @@ final class Restore extends Command
         try {
             $manifest = Restoring::from(is_string($file) ? $file : '');
         } catch (BackupFault $fault) {
-            $this->getOutput()->getErrorStyle()->writeln($fault->getMessage().' Nothing was changed.');
+            $this->getOutput()->getErrorStyle()->writeln((string) __('backup.unchanged', ['why' => $fault->getMessage()]));
 
             return self::FAILURE;
         }
-        $this->line(sprintf('All is as it was on %s: %d rows and %d photos. Everybody signs in anew.', $manifest->madeAt->format('j M Y, H:i').' UTC', array_sum($manifest->rows), $manifest->photos()));
+        $this->line((string) __('backup.restored', ['when' => $manifest->madeAt->format('j M Y, H:i'), 'rows' => array_sum($manifest->rows), 'photos' => $manifest->photos()]));
 
         return self::SUCCESS;
     }

@@ -40,7 +40,7 @@ final class AnalysisController extends Controller
         try {
             $analysis->toCore();
         } catch (WaterFault $fault) {
-            throw ValidationException::withMessages(['hardness' => $fault->getMessage()]);
+            throw ValidationException::withMessages(['hardness' => say($fault)]);
         }
         $analysis->save();
 

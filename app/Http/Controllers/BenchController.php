@@ -81,7 +81,7 @@ final class BenchController extends Controller
         try {
             return ($this->draft)($input, $request->keeper()->waters);
         } catch (Fault $fault) {
-            $request->faults()->add('waters', $fault->getMessage());
+            $request->faults()->add('waters', say($fault));
 
             return null;
         }

@@ -8,13 +8,13 @@ use App\Http\NoText;
 use App\Models\Keeper;
 use Closure;
 use Cresco\Core\Working\Computation;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Controller as BaseController;
 use Illuminate\Support\Facades\View as Views;
 use Illuminate\Support\MessageBag;
 use Illuminate\Support\ViewErrorBag;
-use RuntimeException;
 
 abstract class Controller extends BaseController
 {
@@ -76,6 +76,6 @@ abstract class Controller extends BaseController
     {
         $keeper = $request->user();
 
-        return $keeper instanceof Keeper ? $keeper : throw new RuntimeException('No keeper is signed in.');
+        return $keeper instanceof Keeper ? $keeper : throw new AuthenticationException();
     }
 }

@@ -39,7 +39,7 @@ final class PenController extends Controller
             PenFactor::learned([$pair, $pair, $pair, $pair, $pair, $pair, $pair, $pair], $keeper->pen_factor);
             $learned = self::learned($keeper, [$pair]);
         } catch (RecipeFault $fault) {
-            throw ValidationException::withMessages(['shown' => $fault->getMessage()]);
+            throw ValidationException::withMessages(['shown' => say($fault)]);
         }
         $keeper->penTrials()->create(['shown' => $pair[0], 'known' => $pair[1], 'taken_at' => CarbonImmutable::now()]);
         if ($keeper->coreKit(Parameter::Conductivity)->isSet()) {

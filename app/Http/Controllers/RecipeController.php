@@ -94,7 +94,7 @@ final class RecipeController extends Controller
         $file = $request->file('file');
         try {
             if (!$file instanceof UploadedFile || !$file->isValid()) {
-                throw new FileFault('Choose a file first: JSON by the published schema, or CSV.');
+                throw new FileFault((string) __('file.choose_recipe'));
             }
             if ($file->getSize() > self::MOST_BYTES) {
                 throw new FileFault(__('said.file.size'));

@@ -114,7 +114,7 @@ final class SettingsController extends Controller
             }
         });
 
-        return redirect('/settings#kits')->with('status', 'Set: '.$set->label().'. What differs at yours is changed in the table.');
+        return redirect('/settings#kits')->with('status', __('settings.kits_set', ['set' => label($set)]));
     }
 
     /** A pen was set against its standard: from now on it strays anew. */
@@ -127,7 +127,7 @@ final class SettingsController extends Controller
 
         return $request->header('HX-Request') === 'true'
             ? view('parts.pen-age', ['kit' => $keeper->coreKit($parameter)])
-            : back(fallback: '/')->with('status', __('said.done.pen_set', ['what' => $parameter->label()]));
+            : back(fallback: '/')->with('status', __('said.done.pen_set', ['what' => label($parameter)]));
     }
 
     /**

@@ -105,7 +105,7 @@ final class ShelfController extends Controller
                 ? Spoon::weighed($fromDevice ? Devices::scale($keeper, $jar, $spoons)?->read() ?? 0.0 : $number('grams'), $spoons)
                 : Spoon::byPen($fromDevice ? Devices::spoonPen($keeper, $jar, $spoons, $number('litres'), $perGram) ?? 0.0 : $number('rise') - $number('before'), $number('litres'), $spoons, $perGram);
         } catch (RecipeFault $fault) {
-            throw ValidationException::withMessages([$method === 'scale' ? 'grams' : 'rise' => $fault->getMessage()]);
+            throw ValidationException::withMessages([$method === 'scale' ? 'grams' : 'rise' => say($fault)]);
         }
         $before = $jar->spoon();
         $jar->trials()->create(['method' => $method, 'spoons' => $spoons, 'grams_each' => $grams, 'taken_at' => CarbonImmutable::now()]);

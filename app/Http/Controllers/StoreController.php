@@ -86,7 +86,7 @@ final class StoreController extends Controller
         try {
             Membrane::rejection($in, $out);
         } catch (StoreFault $fault) {
-            throw ValidationException::withMessages(['out' => $fault->getMessage()]);
+            throw ValidationException::withMessages(['out' => say($fault)]);
         }
         $store->rejections()->create(['conductivity_in' => $in, 'conductivity_out' => $out, 'millilitres_a_minute' => Amount::parse($request->input('output')), 'is_first' => $request->boolean('first'), 'taken_at' => CarbonImmutable::now()]);
 

@@ -20,11 +20,11 @@ use Cresco\Core\Recipe\Target;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Work\School;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\MessageBag;
 use Illuminate\Validation\Rule;
-use RuntimeException;
 
 /**
  * What stands on the bench, as typed. A page can be made from it even when some of it is wrong. Fields that were not sent
@@ -60,7 +60,7 @@ final class BenchRequest extends FormRequest
     {
         $keeper = $this->user();
 
-        return $keeper instanceof Keeper ? $keeper->loadMissing('waters', 'kits', 'tanks', 'jars.trials') : throw new RuntimeException('No keeper is signed in.');
+        return $keeper instanceof Keeper ? $keeper->loadMissing('waters', 'kits', 'tanks', 'jars.trials') : throw new AuthenticationException();
     }
 
     public function faults(): MessageBag

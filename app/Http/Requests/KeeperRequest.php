@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Http\NoText;
 use App\Models\Keeper;
+use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Http\FormRequest;
-use RuntimeException;
 
 /** A form of a keeper who is signed in. */
 abstract class KeeperRequest extends FormRequest
@@ -24,6 +24,6 @@ abstract class KeeperRequest extends FormRequest
     {
         $keeper = $this->user();
 
-        return $keeper instanceof Keeper ? $keeper : throw new RuntimeException('No keeper is signed in.');
+        return $keeper instanceof Keeper ? $keeper : throw new AuthenticationException();
     }
 }

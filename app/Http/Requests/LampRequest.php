@@ -73,7 +73,7 @@ final class LampRequest extends KeeperRequest
         try {
             Flux::checked((new Lamp($fields))->flux());
         } catch (LightFault $fault) {
-            throw ValidationException::withMessages(['told' => $fault->getMessage()]);
+            throw ValidationException::withMessages(['told' => say($fault)]);
         }
 
         return $fields;

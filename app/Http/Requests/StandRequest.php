@@ -88,7 +88,7 @@ final class StandRequest extends FormRequest
         if ($this->filled('own_name')) {
             $form = Form::tryFrom((string) $this->string('form'));
 
-            return $form === null ? null : new Kind('own', 'own', $form, Pace::Middling, Demand::Middling, 0.5);
+            return $form === null ? null : new Kind('own', $form, Pace::Middling, Demand::Middling, 0.5);
         }
         $key = $this->input('kind');
 

@@ -125,9 +125,9 @@ class TankRequest extends KeeperRequest
                 VesselOf::tank($tank);
                 $this->askBack($validator, $tank);
             } catch (TankFault $fault) {
-                $validator->errors()->add($fault->measure, $fault->getMessage());
+                $validator->errors()->add($fault->measure, say($fault));
             } catch (Fault $fault) {
-                $validator->errors()->add('outer_length', ucfirst($fault->getMessage()));
+                $validator->errors()->add('outer_length', say($fault));
             }
         }];
     }
@@ -186,7 +186,7 @@ class TankRequest extends KeeperRequest
             $values[$field] = $number($field) ?? 0.0;
         }
         $values['fish_height'] = $number('fish_height') ?? ($was === null ? $usualHeight : 0.0);
-        $stock = is_string($this->input('stock')) ? Tank::STOCKS[$this->input('stock')][1] ?? null : null;
+        $stock = is_string($this->input('stock')) ? Tank::STOCKS[$this->input('stock')] ?? null : null;
 
         $tank->fill([
             ...$values,

@@ -61,7 +61,7 @@
         </tr></thead>
         <tbody>
         @foreach($sheet->ions() as $row)
-            <tr @class(['beyond' => $row['over']])><th scope="row">{{ $row['ion']->label() }}</th>
+            <tr @class(['beyond' => $row['over']])><th scope="row">{{ label($row['ion']) }}</th>
                 <td class="bar" aria-hidden="true"><svg viewBox="0 0 100 10" preserveAspectRatio="none"><path class="scale" d="M0 5H100"/>
                 <path class="amount" d="M0 5H{{ max(.4, $row['at']) }}"/>@if($row['capAt'] !== null)<path class="cap"
                     d="M{{ $row['capAt'] }} 0V10"/>@endif</svg></td>
@@ -79,7 +79,7 @@
         @foreach($sheet->recipes() as $row)
             <label for="prefer-{{ $row['preference']->value }}"><input type="radio" id="prefer-{{ $row['preference']->value }}" name="prefer"
                 value="{{ $row['preference']->value }}" @checked($row['isShown'])>
-            <span><b>{{ $row['preference']->label() }}</b> <span class="num">{{ trans_choice('bench.answer.product', $row['jars'], ['count' =>
+            <span><b>{{ label($row['preference']) }}</b> <span class="num">{{ trans_choice('bench.answer.product', $row['jars'], ['count' =>
                 $row['jars']]) }} · RO
                 {{ $row['pure'] }} · Na {{ $row['sodium'] }} · Ca:Mg {{ $row['ratio'] }}@if($row['cost']) · {{ __('bench.answer.costs', ['what' =>
                     $row['cost']]) }}@endif</span><small>{{ $row['ions'] }}</small></span></label>

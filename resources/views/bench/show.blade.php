@@ -2,7 +2,7 @@
 @php($was = fn (string $field, ?string $usual): string => $errors->has($field) && is_scalar($typed->input($field)) ? (string) $typed->input($field) :
     (string) $usual)
 @php($aims = ['gh' => ['GH', App\View\Choices::parameter('general_hardness'), $input->target->gh], 'kh' => ['KH',
-    App\View\Choices::parameter('carbonate_hardness'), $input->target->kh], 'ec' => [App\View\Choices::parameter('conductivity')->label(),
+    App\View\Choices::parameter('carbonate_hardness'), $input->target->kh], 'ec' => [label(App\View\Choices::parameter('conductivity')),
         App\View\Choices::parameter('conductivity'),
     $input->target->conductivity]])
 <x-layout :title="__('bench.show.mix_water')" wide act>
@@ -25,7 +25,7 @@
                 </div>
                 <div class="field"><label for="f-animals">{{ __('bench.show.livestock') }}</label>
                 <select id="f-animals" name="animals" data-reload>@foreach(App\View\Choices::all('animals') as $group)<option value="{{ $group->value }}"
-                    @selected($group === $input->animals)>{{ $group->label() }}</option>@endforeach</select>
+                    @selected($group === $input->animals)>{{ label($group) }}</option>@endforeach</select>
                 <p class="fault" id="e-f-animals">{{ $errors->first('animals') }}</p></div>
                 <button class="act quiet no-script" formmethod="get" formaction="/mix-water">{{ __('bench.show.use_their_targets') }}</button>
             </fieldset>

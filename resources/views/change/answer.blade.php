@@ -29,7 +29,7 @@
         @foreach($sheet->moving() as $row)
             @php([$o, $p] = [$row->outlook, $row->outlook->parameter])
             <tr @class(['beyond' => $row->beyondSwing || $row->outsideRange])><th scope="row"><x-term :key="$p->value"
-                :tank="$draft->tank">{{ $p->label() }}</x-term></th>
+                :tank="$draft->tank">{{ label($p) }}</x-term></th>
                 <td class="num">{{ $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) }}</td>
                 <td class="num after">{{ $show->number($p, $o->after()->central(), $o->after()->halfWidth()) }}</td>
                 <td class="target">@if($row->range){{ $show->limitNumber($p, $row->range[0]) }}–{{ $show->limit($p, $row->range[1]) }}@endif</td></tr>
@@ -49,7 +49,7 @@
             @php($p = $o->parameter)
             @continue($o->now === null && $o->after() === null)
             <tr @class(['beyond' => $row->beyondSwing])>
-                <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}@if($row->outsideRange) <b class="outside">{{ $row->outsideRange }}<span
+                <th scope="row">{{ label($p) }}<small>{{ $show->unit($p)->label }}@if($row->outsideRange) <b class="outside">{{ $row->outsideRange }}<span
                     class="visually-hidden"> {{ __('change.answer.for_these_animals') }}</span></b>@endif</small></th>
                 <td class="num">{{ $o->now ? $show->number($p, $o->now->central(), ($o->now->quantile(.9) - $o->now->quantile(.1)) / 2) :
                     '–' }}@if($row->assumed)<small>{{ __('change.answer.forecast') }}</small>@elseif($o->now && $o->now->spread() > 0)<small>±

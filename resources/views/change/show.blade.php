@@ -59,7 +59,7 @@
                 @if($batch = $sheet->draft->waters->batchOf($input->first))<a href="/batches/{{ $batch->id }}">{{ __('change.page.card') }}</a>@endif</p>
             <details><summary>{{ __('change.page.limits') }}</summary>
                 <dl class="facts">@foreach($sheet->limits() as [$name, $width])<div><dt>{{ $name }}</dt><dd class="num">{{ $width }}</dd></div>@endforeach</dl>
-                <small>{{ $tank->animals->label() }}. <a href="/tanks/{{ $tank->id }}/targets">{{ __('change.page.targets') }}</a></small>
+                <small>{{ label($tank->animals) }}. <a href="/tanks/{{ $tank->id }}/targets">{{ __('change.page.targets') }}</a></small>
             </details>
         </details>
         <div id="answer" class="answer">@include('change.answer')</div>

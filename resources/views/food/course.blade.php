@@ -1,4 +1,4 @@
-@php($label = $strip->nutrient->label())
+@php($label = label($strip->nutrient))
 <div class="course" id="course-{{ $strip->nutrient->value }}">
     <p class="of">
         <b><x-term :key="$strip->nutrient->value" :tank="$tank">{{ $label }}</x-term></b> <small>{{ $strip->chart->unit }}</small>

@@ -28,7 +28,7 @@
     @if($page->hasPlants())<p class="muted">{{ __('food.needs') }}
         @foreach($page->strips as $strip)
             @if($page->school->aim($strip->nutrient) !== null)
-            <a href="?working={{ $strip->nutrient->value }}" data-working="{{ $strip->nutrient->value }}">{{ $strip->nutrient->word() }}</a>
+            <a href="?working={{ $strip->nutrient->value }}" data-working="{{ $strip->nutrient->value }}">{{ word($strip->nutrient) }}</a>
             @endif
         @endforeach
     </p>@endif

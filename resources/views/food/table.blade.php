@@ -5,7 +5,7 @@
     }}</th></tr></thead><tbody>
 @foreach($page->places as $name => $strip)
     @if($strip === null)<tr id="row-{{ $name }}" hidden hx-preserve></tr>@else
-    <tr id="row-{{ $name }}"><th scope="row">{{ $strip->nutrient->label() }}, {{ $show->unit($strip->nutrient)->label }}</th>
+    <tr id="row-{{ $name }}"><th scope="row">{{ label($strip->nutrient) }}, {{ $show->unit($strip->nutrient)->label }}</th>
         @foreach([0, 7, 14, 28, 56] as $day)
         <td class="num">{{ $page->figure($strip->nutrient, $day === 0 ? $strip->now() : $strip->in($day)) }}</td>
         @endforeach

@@ -30,7 +30,7 @@
     <section aria-labelledby="send-title"><h2 id="send-title">{{ __($page->reads() === [] ? 'helper.page.note' : 'helper.page.tests_note') }}</h2>
     <form method="post" action="/help/{{ $secret }}/readings" novalidate>@csrf
         @error('readings')<p class="fault">{{ $message }}</p>@enderror
-        @foreach($page->reads() as $parameter)<x-field :name="'readings['.$parameter->value.']'" :label="$parameter->label()"
+        @foreach($page->reads() as $parameter)<x-field :name="'readings['.$parameter->value.']'" :label="label($parameter)"
             :unit="$page->show->unit($parameter)->label"/>@endforeach
         <div class="field"><label for="f-note">{{ __('helper.page.what_you_saw') }}</label><textarea id="f-note" name="note" rows="2"
             maxlength="500"></textarea></div>

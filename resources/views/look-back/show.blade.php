@@ -18,10 +18,10 @@
         <p class="lead-figure"><span class="figure"><b>{{ $page->held() }}</b> {{ __('look_back.show.of', ['count' => count($page->rows)])
             }}</span><span>{{ __('look_back.show.values_as_forecast') }}</span></p>
         <x-findings :findings="$page->findings()"/>
-        @foreach(['right after', 'next day'] as $when)
+        @foreach(['after', 'next'] as $when)
             @php($rows = array_filter($page->rows, fn ($row) => $row->when === $when))
             @continue($rows === [])
-            <details class="more"><summary>{{ __('look_back.fold', ['when' => __('look_back.when.'.($when === 'next day' ? 'next' : 'after')),
+            <details class="more"><summary>{{ __('look_back.fold', ['when' => __('look_back.when.'.$when),
                 'held' => count(array_filter($rows, fn ($row) => $row->holds())), 'count' => count($rows)]) }}</summary>
             <table class="forecast look-back-table"><thead><tr><th scope="col">{{ __('look_back.show.parameter') }}</th><th scope="col">{{
                 __('look_back.show.before') }}</th><th scope="col">{{ __('look_back.show.forecast') }}</th>
@@ -29,7 +29,7 @@
             @foreach($rows as $row)
                 @php($p = $row->parameter)
                 <tr @class(['beyond' => !$row->holds()])>
-                    <th scope="row">{{ $p->label() }}<small>{{ $show->unit($p)->label }}</small></th>
+                    <th scope="row">{{ label($p) }}<small>{{ $show->unit($p)->label }}</small></th>
                     <td class="num">{{ $row->before ? $show->number($p, $row->before->central, $row->before->halfWidth()) : '–' }}</td>
                     <td class="num">@if($when === 'right after' && $p->mixes())<a href="?working={{ $p->value }}"
                         data-working="{{ $p->value }}">{{ $show->number($p, $row->forecast->central,
@@ -104,7 +104,7 @@
         'planned' => App\Units\Show::minutes($page->plannedMinutes()), 'guessed' => App\Units\Show::minutes($run->guessed_minutes ?? 0)]) }}</dd></div>
         <div><dt>{{ __('look_back.show.switched_off') }}</dt><dd>@php($ticks = $run->switches->filter(fn ($t) => $t->off_at))@if($ticks->isEmpty()){{
             __('look_back.show.nothing_was_switched') }}
-            @else{{ $ticks->map(fn ($t) => $t->device->word().' '.$show->time($t->off_at).'–'.($t->on_at ? $show->time($t->on_at) :
+            @else{{ $ticks->map(fn ($t) => word($t->device).' '.$show->time($t->off_at).'–'.($t->on_at ? $show->time($t->on_at) :
             __('look_back.show.still_off')))->implode(', ') }}@endif</dd></div>
         <div><dt>{{ __('look_back.show.skipped') }}</dt>
         <dd>{{ $page->skipped() === [] ? __('look_back.show.nothing') : implode(', ', array_map(fn ($s) => lcfirst($s->content->title).($s->note ?

@@ -3,7 +3,7 @@
 @php($name = $parameter->value)
 @php($last = $latest[$name] ?? null)
 <div class="read-row">
-    <div class="read-name"><label for="r-{{ $name }}">{{ $parameter->label() }} <small>{{ $kit->unit->label }}</small></label> <x-term
+    <div class="read-name"><label for="r-{{ $name }}">{{ label($parameter) }} <small>{{ $kit->unit->label }}</small></label> <x-term
         :key="$parameter->value" :tank="$of instanceof App\Models\Tank ? $of : null"/></div>
     <div class="read-entry">
         <input id="r-{{ $name }}" name="readings[{{ $name }}]" value="{{ is_string(old('readings.'.$name)) ? old('readings.'.$name) : '' }}"
@@ -13,7 +13,7 @@
         @if($kit->isChart())
         <div class="chart" data-chart="r-{{ $name }}" data-fields="{{ implode(' ', $kit->fields) }}">
             <input type="range" min="-1" max="{{ 4 * (count($kit->fields) - 1) + 1 }}" value="-1" step="1"
-                aria-label="{{ __('layout.read_row.on_the_colour', ['what' => $parameter->label()]) }}" aria-valuetext="{{ __('layout.read_row.untested') }}">
+                aria-label="{{ __('layout.read_row.on_the_colour', ['what' => label($parameter)]) }}" aria-valuetext="{{ __('layout.read_row.untested') }}">
             <div class="chart-fields" aria-hidden="true"><span
                 class="none">–</span>@foreach($kit->fields as $field)<span>{{ App\Units\Show::plain($field, 3) }}</span>@endforeach</div>
         </div>

@@ -5,13 +5,14 @@
 @else
 @php($number = App\View\Words::figure(...))
 @php($show = request()->user()?->show())
-<h2>{{ $working->title }}</h2>
+<h2>{{ say($working->title) }}</h2>
+<p class="means">{{ say('means.'.$working->key()) }}</p>
 @php($values = [])
 @foreach([...$working->givens(), ...$working->constants()] as $given)@php($values[$given->symbol] = $number($given->value->central()))@endforeach
 <ol class="lines">
     @foreach($working->lines() as $line)
         <li>
-            <span class="what">{{ $line->label }}</span>
+            <span class="what">{{ say($line->label) }}</span>
             <code>{{ str_replace(['*', ' - '], ['·', ' − '], $line->formula->text) }}</code>
             @if($line->solvedFor)
                 <span class="result">{{ __('working.page.solved_for', ['what' => $line->solvedFor]) }} <b>{{ $number($line->result) }}</b> {{ $line->unit
@@ -23,7 +24,7 @@
                 ({{ $own }})@endif</span>
                 @php($values[$line->formula->name] = $number($line->result))
             @endif
-            @if($line->source)<span class="source">{{ $line->source }}</span>@endif
+            @if($line->source)<span class="source">{{ say($line->source, 'working.source') }}</span>@endif
         </li>
     @endforeach
 </ol>
@@ -36,10 +37,11 @@
 <table class="plain"><thead><tr><th>{{ __('working.page.symbol') }}</th><th>{{ __('working.page.meaning') }}</th><th>{{ __('working.page.value')
     }}</th><th>{{ __('working.page.where_from') }}</th></tr></thead><tbody>
     @foreach([...$working->givens(), ...$working->constants()] as $given)
-        <tr><td><code>{{ $given->symbol }}</code></td><td>{{ $given->label }}</td>
+        <tr><td><code>{{ $given->symbol }}</code></td><td>{{ say($given->label) }}</td>
             <td class="num">{{ $number($given->value->central()) }}@if($given->value->spread() > 0) ± {{ $number($given->value->spread(), 2) }}@endif
                 {{ $given->unit }}@if($own = $show?->own($given->value->central(), $given->unit)) ({{ $own }})@endif</td>
-            <td>{{ $given->source ?? __('working.page.you') }}@if($given->grade) · {{ $given->grade->value }}@endif</td></tr>
+            <td>{{ $given->source === null
+                ? __('working.page.you') : say($given->source, 'working.source') }}@if($given->grade) · {{ label($given->grade) }}@endif</td></tr>
     @endforeach
 </tbody></table>
 @php($sensitivities = array_slice($working->sensitivities(), 0, 3))
@@ -47,10 +49,10 @@
 <h3>{{ __('working.page.what_would_change') }}</h3>
 <ul class="moves">
     @foreach($sensitivities as $move)
-        <li>{{ __('working.page.more', ['what' => ucfirst($move->given->label), 'step' => $number($move->step, 2).' '.$move->given->unit]) }}
-            <b>{{ $move->effect < 0 ? $number(-$move->effect, 2).' less' : $number($move->effect, 2).' more' }}</b></li>
+        <li>{{ __('working.page.more', ['what' => say($move->given->label), 'step' => $number($move->step, 2).' '.$move->given->unit]) }}
+            <b>{{ __($move->effect < 0 ? 'working.page.less' : 'working.page.by_more', ['amount' => $number(abs($move->effect), 2)]) }}</b></li>
     @endforeach
 </ul>
 @endif
-@foreach($working->notes() as $note)<p class="note">{{ $note }}</p>@endforeach
+@foreach($working->notes() as $note)<p class="note">{{ say($note) }}</p>@endforeach
 @endif

@@ -13,7 +13,7 @@
             'kind' => [__('plants.lamp.kind'), App\View\Choices::options('lamp')],
             'type' => [__('plants.lamp.type'), App\View\Choices::options('lamp_type')],
             'colour' => [__('plants.lamp.colour'), App\View\Choices::options('light')],
-            'told_by' => [__('plants.lamp.told_by'), collect(App\Models\LampSource::cases())->mapWithKeys(fn ($c) => [$c->value => $c->label()])],
+            'told_by' => [__('plants.lamp.told_by'), collect(App\Models\LampSource::cases())->mapWithKeys(fn ($c) => [$c->value => label($c)])],
         ] as $name => [$label, $options])
         <div class="field">
             <label for="f-{{ $name }}-{{ $key }}">{{ $label }}</label>

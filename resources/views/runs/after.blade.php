@@ -10,7 +10,7 @@
         <x-cautions :cautions="array_map(App\Words\WorkWords::caution(...), $after->job->cautions())"/>
         <div class="captures">
         @foreach($reads as $parameter)
-            <div class="capture"><label for="r-{{ $parameter->value }}">{{ $parameter->label() }}
+            <div class="capture"><label for="r-{{ $parameter->value }}">{{ label($parameter) }}
                 <small>{{ $show->unit($parameter)->label }}</small></label><input id="r-{{ $parameter->value }}" name="readings[{{ $parameter->value }}]"
                 value="{{ is_string(old('readings.'.$parameter->value)) ? old('readings.'.$parameter->value) : '' }}" inputmode="decimal" autocomplete="off"
                 maxlength="60" placeholder="–" aria-describedby="e-r-{{ $parameter->value }}" @error('readings.'.$parameter->value) aria-invalid="true"

@@ -10,14 +10,14 @@
                 @foreach($content->stands as $cut)<span class="paper-stand"><span
                     class="box"></span> <b>{{ $cut->name }}:</b> {{ $cut->lines[0] ?? '' }} <span
                     class="blanks">{{ __('run.print.found_trimmed_to') }}</span></span>@endforeach
-                @if($content->reads !== [])<span class="blanks">@foreach($content->reads as $parameter){{ $parameter->label() }} ______
+                @if($content->reads !== [])<span class="blanks">@foreach($content->reads as $parameter){{ label($parameter) }} ______
                     @endforeach</span>@endif
                 @if($content->cautions !== [])<small
                     class="paper-caution">! {{ implode(' ! ', array_map(fn ($c) => App\View\RunSheet::short($c), $content->cautions)) }}</small>@endif</div>
                 </li>
         @endforeach
     </ol>
-    <p class="paper-switches">@foreach($run->switches as $tick)<span><span class="box"></span> {{ __('run.print.off', ['what' => $tick->device->label()])
+    <p class="paper-switches">@foreach($run->switches as $tick)<span><span class="box"></span> {{ __('run.print.off', ['what' => label($tick->device)])
         }} <span
         class="box"></span> {{ __('run.print.on') }}</span> @endforeach</p>
     <p class="acts"><button class="act large" type="button" data-print><x-icon name="printer"/> {{ __('act.print') }}</button> <a class="act quiet"

@@ -73,15 +73,15 @@
                 @if($content->switches->value === 'off')
                     <button form="tick" formaction="/checklists/{{ $run->id }}/switches/{{ $tick->device->value }}" name="to" value="off"
                         @class(['switch', 'ticked' => $tick->off_at]) @if($tick->off_at) aria-pressed="true" disabled @else aria-pressed="false"
-                        @endif>{{ $tick->device->label() }} <span>{{ $tick->off_at ? __('run.show.off_at', ['time' => $show->time($tick->off_at)]) :
+                        @endif>{{ label($tick->device) }} <span>{{ $tick->off_at ? __('run.show.off_at', ['time' => $show->time($tick->off_at)]) :
                             __('run.show.off_ask') }}</span></button>
                     @if(!$tick->off_at && !$done)<label class="tick"><input type="checkbox" name="left_on[]" value="{{ $tick->device->value }}"> {{
                         __('run.show.stays_on') }}<span
-                        class="visually-hidden">: {{ $tick->device->label() }}</span></label>@endif
+                        class="visually-hidden">: {{ label($tick->device) }}</span></label>@endif
                 @elseif($tick->off_at)
                     <button form="tick" formaction="/checklists/{{ $run->id }}/switches/{{ $tick->device->value }}" name="to" value="on"
                         @class(['switch', 'ticked' => $tick->on_at, 'open' => $isOff]) @if($tick->on_at) aria-pressed="true" disabled @else
-                        aria-pressed="false" @endif>{{ $tick->device->label() }}
+                        aria-pressed="false" @endif>{{ label($tick->device) }}
                         <span>{{ $tick->on_at ? __('run.show.on_at', ['time' => $show->time($tick->on_at)]) : __('run.show.on_ask') }}</span></button>
                 @endif
                 </li>
@@ -92,7 +92,7 @@
             <div class="captures">
             @foreach($content->reads as $parameter)
                 @php($kept = $sheet->step->readings->firstWhere('parameter', $parameter))
-                <div class="capture"><label for="r-{{ $parameter->value }}">{{ $parameter->label() }}
+                <div class="capture"><label for="r-{{ $parameter->value }}">{{ label($parameter) }}
                     <small>{{ $show->unit($parameter)->label }}</small></label>
                 @if($kept)<output id="r-{{ $parameter->value }}" class="num">{{ $show->reading($kept->toCore()) }}</output>
                 @else<input id="r-{{ $parameter->value }}" name="readings[{{ $parameter->value }}]"
@@ -121,7 +121,7 @@
         </details>
         @elseif($sheet->step->note)<p class="why">{{ __('run.show.note', ['what' => $sheet->step->note]) }}</p>@endif
         @if($off !== [] && $content->switches->value === 'none')
-            <div class="still-off"><h2>{{ __('run.show.still_off') }}</h2><ul>@foreach($off as $tick)<li>{{ $tick->device->label() }}
+            <div class="still-off"><h2>{{ __('run.show.still_off') }}</h2><ul>@foreach($off as $tick)<li>{{ label($tick->device) }}
                 <span>{{ __('run.show.since', ['day' => $show->time($tick->off_at)]) }}</span></li>@endforeach</ul></div>
         @endif
     </form>

@@ -27,7 +27,7 @@
                     mode="decimal"/>
                 <x-field name="label[ratio]" :label="__('shelf.form.ca_mg_if')" :value="$label('ratio')" unit=": 1" mode="decimal" data-of="label"/>
                 @foreach(App\View\Choices::nutrients() as $nutrient)
-                <x-field :name="'label['.$nutrient->value.']'" :label="__('shelf.form.raises', ['what' => $nutrient->word()])"
+                <x-field :name="'label['.$nutrient->value.']'" :label="__('shelf.form.raises', ['what' => word($nutrient)])"
                     :value="$label($nutrient->value)" unit="mg/L"
                     mode="decimal" data-of="feed"/>
                 @endforeach

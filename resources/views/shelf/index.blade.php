@@ -40,9 +40,10 @@
         @php($against = $jar->salt === null ? $jar->coreLabel()->contradiction() : null)
         <article class="water-row jar-row">
             <div><h2>{{ $jar->name }}</h2><p
-                class="muted">{{ $core->salt ? $core->salt->name.' · '.$core->salt->formula : __('shelf.index.by_label') }}@if($jar->purity < 1) ·
+                class="muted">{{ $core->salt
+                ? __('names.salt.'.$core->salt->key).' · '.$core->salt->formula : __('shelf.index.by_label') }}@if($jar->purity < 1) ·
                 {{ App\Units\Show::plain(100 * $jar->purity, 1) }} %@endif</p>
-            @if($against)<x-finding tone="heed"><b>{{ __('shelf.index.the_label_contradicts') }}</b> {{ $against }}</x-finding>@endif</div>
+            @if($against)<x-finding tone="heed"><b>{{ __('shelf.index.the_label_contradicts') }}</b> {{ say($against, 'bench') }}</x-finding>@endif</div>
             <dl class="strip-figures"><div><dt>{{ __('shelf.index.in_stock') }}</dt><dd>@if($jar->stock === null){{ __('shelf.index.not_counted') }}
                 @else{{ App\View\Words::figure($jar->stock, 3) }} {{ $jar->unit }}@endif</dd></div><div><dt>{{ __('shelf.index.a_level_spoon') }}</dt>
             <dd>{{ $spoon ? App\View\Words::figure($spoon->mean, 3).' ± '.App\View\Words::figure($spoon->spread, 2).' g' : '–' }}</dd></div><div>

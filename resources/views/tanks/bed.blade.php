@@ -38,7 +38,7 @@
     <ul class="patches">
         @foreach($page->patches as $patch)
         <li id="patch-{{ $patch->id }}" @class(['next' => $page->isNext($patch)])><b>{{ $page->number($patch) }}</b>
-            <div><span>{{ $patch->cover->label() }}: {{ $patch->cover->technique() }}</span><small>{{ __('bed.page.cleaned', ['what' =>
+            <div><span>{{ label($patch->cover) }}: {{ __('names.technique.'.$patch->cover->value) }}</span><small>{{ __('bed.page.cleaned', ['what' =>
                 $page->age($patch)]) }}@if($patch->cleanings_count) ({{ trans_choice('bed.page.times', $patch->cleanings_count, ['count' =>
                     $patch->cleanings_count]) }}) @endif @if($page->isNext($patch)) · {{ __('bed.page.next') }} @endif</small></div>
             <form method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/clean" data-clean="{{ $patch->id }}">@csrf<button
@@ -48,7 +48,7 @@
                 <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}">@csrf @method('put')<label
                     class="visually-hidden" for="f-cover-{{ $patch->id }}">{{ __('bed.page.what_covers_zone', ['what' => $page->number($patch)]) }}</label>
                 <select id="f-cover-{{ $patch->id }}" name="cover">@foreach(App\View\Choices::all('cover') as $cover)<option value="{{ $cover->value }}"
-                    @selected($cover === $patch->cover)>{{ $cover->label() }}</option>@endforeach</select><button class="act quiet">{{ __('act.save')
+                    @selected($cover === $patch->cover)>{{ label($cover) }}</option>@endforeach</select><button class="act quiet">{{ __('act.save')
                         }}</button></form>
                 <form class="inline-form" method="post" action="/tanks/{{ $tank->id }}/gravel-vac/{{ $patch->id }}/split">@csrf<button
                     class="act quiet">{{ __('bed.page.split_in_two') }}</button></form>

@@ -82,7 +82,7 @@
                 <x-field name="started_on" type="date" :label="__('tank.started')" :value="$tank->started_on?->format('Y-m-d')"
                     :help="__('tank.started_help')"/>
                 @if(!$tank->exists)<x-choice name="stock" :label="__('tank.form.stocking')" value="usual"
-                    :options="collect(App\Models\Tank::STOCKS)->map(fn ($s) => $s[0])"
+                    :options="__('tank.stocks')"
                     :help="__('tank.form.cresco_estimates_the')"/>@endif
                 <div class="row-fields">
                     <x-field small name="fish_height" :label="__('tank.form.body_height_of')" :value="$tank->exists ? $in($levels, $tank->fish_height) : null"
@@ -118,11 +118,11 @@
                     @php($base = 'devices.'.$kind->value)
                     <tr>
                         <td><label class="tick"><input type="checkbox" name="devices[{{ $kind->value }}][on]" value="1"
-                            @checked(old() ? old($base.'.on') : $device !== null)> {{ $kind->label() }}</label></td>
+                            @checked(old() ? old($base.'.on') : $device !== null)> {{ label($kind) }}</label></td>
                         @if($kind->hangsInWater())
                             @foreach(['top' => $levels->label, 'bottom' => $levels->label, 'across' => '%'] as $end => $unit)
                             <td><span class="entry"><input name="devices[{{ $kind->value }}][{{ $end }}]" inputmode="decimal" autocomplete="off"
-                                aria-label="{{ $kind->label() }}: {{ __('tank.form.ends.'.$end)
+                                aria-label="{{ label($kind) }}: {{ __('tank.form.ends.'.$end)
                                 }}" value="{{ is_scalar(old($base.'.'.$end, 0)) ? old($base.'.'.$end, $device === null ? '' : ($end === 'across' ?
                                 $plain((float) $device->across, 0) : $in($levels, $device->{$end}))) : ''
                                 }}" @error($base.'.'.$end) aria-invalid="true" @enderror><span class="unit">{{ $unit }}</span></span>

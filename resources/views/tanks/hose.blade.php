@@ -27,7 +27,7 @@
                     <x-change-entry name="size" :label="__('hose.page.grains_of')" :value="$t('size')" :unit="$show->levels()->label"/>
                     <div class="field small"><label for="f-grain">{{ __('hose.page.of') }}</label>
                     <select id="f-grain" name="grain">@foreach(App\View\Choices::all('grain') as $grain)<option value="{{ $grain->value }}"
-                        @selected($page->grain() === $grain)>{{ $grain->label() }}</option>@endforeach</select>
+                        @selected($page->grain() === $grain)>{{ label($grain) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-grain">{{ $errors->first('grain') }}</p></div>
                 </div>
             </fieldset>

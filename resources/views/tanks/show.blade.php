@@ -21,7 +21,7 @@
             </ul>
             <p class="lives">
                 <a href="?working=volume" data-working="volume">{{ __('tank.litres', ['litres' => $page->show->volume($page->vessel->litres())]) }}</a>
-                <a href="{{ $base }}/livestock">{{ $tank->animals->label() }}</a>
+                <a href="{{ $base }}/livestock">{{ label($tank->animals) }}</a>
                 <a href="{{ $base }}/plants">{{ trans_choice('tank.stands', $tank->stands()->count(), ['count' => $tank->stands()->count()]) }}</a>
                 <a href="{{ $base }}/light">{{ __('tank.show.light_and_co') }}</a></p>
         </section>
@@ -31,7 +31,7 @@
             @foreach($page->figures() as $figure)
                 @if($figure->value)
                 <div @class(['tested-row', 'beyond' => $figure->beyond()])>
-                    <span class="name"><x-term :key="$figure->parameter->value" :tank="$tank">{{ $figure->parameter->label() }}</x-term> <small>{{
+                    <span class="name"><x-term :key="$figure->parameter->value" :tank="$tank">{{ label($figure->parameter) }}</x-term> <small>{{
                         $figure->when($page->show) }}</small></span>
                     <span class="num">@if($figure->isCarriedOn)<a href="?working={{ $figure->parameter->value }}"
                         data-working="{{ $figure->parameter->value }}"><span

@@ -4,7 +4,7 @@
         novalidate>@csrf @if($water->exists) @method('put') @endif
         <x-field name="name" :label="__('act.name')" :value="$water->name"/>
         <x-choice name="kind" :label="__('water.form.kind')" :value="$water->kind->value"
-            :options="collect(App\Models\WaterKind::cases())->mapWithKeys(fn ($k) => [$k->value => $k->label()])"/>
+            :options="collect(App\Models\WaterKind::cases())->mapWithKeys(fn ($k) => [$k->value => label($k)])"/>
         <x-choice name="disinfectant" :label="__('waters.disinfectant.ask')" :value="$water->disinfectant?->value"
             :options="['' => __('waters.disinfectant.unknown')] + App\View\Choices::options('disinfectant')"/>
         <x-field name="note" :label="__('act.note')" :value="$water->note"/>

@@ -6,10 +6,10 @@
     @forelse($waters as $water)
         <article class="water-row">
             <div><h2><a href="/source-waters/{{ $water->id }}">{{ $water->name }}</a></h2>
-            <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p>
+            <p class="muted">{{ label($water->kind) }}@if($water->note) · {{ $water->note }}@endif</p>
             @isset($left[$water->id])<p>{{ $left[$water->id]->words($show) }}</p>@endisset</div>
             <p class="num">@php($found = collect(App\View\Choices::all('parameter'))->map(fn ($p) => $latest[$water->id][$p->value] ??
-                null)->filter()){{ $found->map(fn ($r) => $r->parameter->label().' '.$show->reading($r->toCore()))->implode(' · ') ?:
+                null)->filter()){{ $found->map(fn ($r) => label($r->parameter).' '.$show->reading($r->toCore()))->implode(' · ') ?:
                     __('water.index.untested') }}
             @if($found->isNotEmpty())<small>{{ __('water.index.tested', ['day' => $show->day($found->max('taken_at'))]) }}</small>@endif</p>
             <p><a class="act" href="/source-waters/{{ $water->id }}/test">{{ __('act.test') }}<span class="visually-hidden"> {{ $water->name }}</span></a> <a

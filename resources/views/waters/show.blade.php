@@ -1,13 +1,13 @@
 <x-layout :title="$water->name">
     <div class="page-head"><h1>{{ $water->name }}</h1><span class="acts"><a class="act" href="/source-waters/{{ $water->id }}/test">{{ __('act.test') }}</a>
         <a href="/source-waters/{{ $water->id }}/edit">{{ __('act.edit') }}</a> <a href="/source-waters">{{ __('water.page.all') }}</a></span></div>
-    <p class="muted">{{ $water->kind->label() }}@if($water->note) · {{ $water->note }}@endif</p>
+    <p class="muted">{{ label($water->kind) }}@if($water->note) · {{ $water->note }}@endif</p>
     <div class="two-halves">
     <section aria-labelledby="ions-title"><h2 id="ions-title">{{ __('water.page.ions') }}</h2>
         <x-findings :findings="$page->findings()"/>
         @if($page->ions() !== [])
         <table class="plain"><thead><tr><th>{{ __('water.page.ion') }}</th><th>mg/L</th><th>{{ __('water.page.from') }}</th></tr></thead><tbody>
-            @foreach($page->ions() as $row)<tr><th scope="row">{{ $row['ion']->label() }}</th>
+            @foreach($page->ions() as $row)<tr><th scope="row">{{ label($row['ion']) }}</th>
             <td class="num">{{ $row['milligrams'] }}@if($row['spread']) ± {{ $row['spread'] }}@endif</td>
             <td>{{ __($row['given'] ? 'water.page.given' : 'water.page.estimated') }}</td></tr>@endforeach
         </tbody></table>
@@ -26,14 +26,14 @@
         <form class="plain-form" method="post" action="/source-waters/{{ $water->id }}/analyses" novalidate>@csrf
             <p class="muted">{{ __('water.page.add_why') }}</p>
             <div class="row-fields">
-            @foreach(App\View\BenchSheet::BARS as $ion)<x-field small :name="'ions['.$ion->value.']'" :label="$ion->label()" unit="mg/L" mode="decimal"
+            @foreach(App\View\BenchSheet::BARS as $ion)<x-field small :name="'ions['.$ion->value.']'" :label="label($ion)" unit="mg/L" mode="decimal"
                 maxlength="20"/>@endforeach
                 <x-field small name="hardness" :label="__('water.page.hardness')"
                     :unit="$show->unit(App\View\Choices::parameter('general_hardness'))->label" mode="decimal"/>
                 <x-field small name="alkalinity" :label="__('water.page.alkalinity')"
                     :unit="$show->unit(App\View\Choices::parameter('carbonate_hardness'))->label"
                     mode="decimal"/>
-                <x-field small name="ph" :label="App\View\Choices::parameter('ph')->label()" mode="decimal"/>
+                <x-field small name="ph" :label="label(App\View\Choices::parameter('ph'))" mode="decimal"/>
                 <x-field small name="conductivity" :label="__('water.page.conductivity')"
                     :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label" mode="decimal"/>
                 <x-field name="sampled_on" :label="__('water.page.sampled')" type="date" :value="$now->format('Y-m-d')"/>

@@ -54,7 +54,7 @@
         @endforeach
         <fieldset><legend>{{ __('helper.list.tests_to_do') }}</legend>@foreach($page->reads() as $parameter)<label class="tick"><input type="checkbox"
             name="reads[]"
-            value="{{ $parameter->value }}" @checked(in_array($parameter->value, (array) old('reads', []), true))> {{ $parameter->label() }}
+            value="{{ $parameter->value }}" @checked(in_array($parameter->value, (array) old('reads', []), true))> {{ label($parameter) }}
                 </label> @endforeach</fieldset>
         <div class="field"><label for="f-note">{{ __('helper.list.a_note_for') }}</label><textarea id="f-note" name="note" rows="2"
             maxlength="500">{{ is_string(old('note')) ? old('note') : '' }}</textarea><p class="fault">@error('note'){{ $message }}@enderror</p></div>

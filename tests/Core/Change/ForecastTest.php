@@ -280,7 +280,7 @@ final class ForecastTest extends TestCase
     public function testAGoalBelowTheSourceCannotBeMet(): void
     {
         $this->expectException(ChangeFault::class);
-        $this->expectExceptionMessage('the source (5) lies between the tank (30) and the goal (3)');
+        $this->expectExceptionMessage('change.source_between {"source":"5","tank":"30","goal":"3"}');
         Sizing::forGoal(new ChangePlan(self::vessel(), self::tank(), self::source(), 0), Parameter::Nitrate, 3);
     }
 

@@ -69,7 +69,7 @@ final class FeedTest extends TestCase
 
     public function testADoseThatIsWantedSettlesWhereTheSchoolWantsIt(): void
     {
-        $wanted = Wanted::between('potassium', 5.0, new Normal(-0.6, 0.1), 0.35, 7.0, new Normal(2.0, 0.5));
+        $wanted = Wanted::between(Parameter::Potassium, 5.0, new Normal(-0.6, 0.1), 0.35, 7.0, new Normal(2.0, 0.5));
         // 0.35 (5 - 2) + 7 times 0.6.
         self::assertEqualsWithDelta(5.25, $wanted->value('D'), 1e-9);
 
@@ -83,7 +83,7 @@ final class FeedTest extends TestCase
 
     public function testWhatComesByItselfNeedsNoDose(): void
     {
-        self::assertSame(0.0, Wanted::between('nitrate', 5.0, new Normal(0.8, 0.1), 0.35, 7.0, new Normal(10.0, 1.0))->value('D'));
+        self::assertSame(0.0, Wanted::between(Parameter::Nitrate, 5.0, new Normal(0.8, 0.1), 0.35, 7.0, new Normal(10.0, 1.0))->value('D'));
     }
 
     public function testTwoFeedsBringTogetherWhatNeitherBringsAlone(): void
@@ -182,7 +182,7 @@ final class FeedTest extends TestCase
         yield 'a label of no dose' => [static fn() => Feed::ofLabel('a', 'a', 0.0, 10.0, [], 0.1)];
         yield 'no density' => [static fn() => Feed::ofPercent(Parameter::Iron, 0.0, 1.0, false)];
         yield 'no water' => [static fn() => Doses::of([], ['iron' => [1.0, 1.0]], [], 0.0)];
-        yield 'no routine' => [static fn() => Wanted::between('iron', 1.0, new Normal(0.0, 1.0), 0.0, 7.0, new Normal(0.0, 1.0))];
+        yield 'no routine' => [static fn() => Wanted::between(Parameter::Iron, 1.0, new Normal(0.0, 1.0), 0.0, 7.0, new Normal(0.0, 1.0))];
     }
 
     #[DataProvider('wild')]

@@ -34,7 +34,7 @@ final class JarsTest extends TestCase
     public static function salts(): iterable
     {
         foreach (Salts::all() as $salt) {
-            yield $salt->name => [$salt];
+            yield $salt->key => [$salt];
         }
     }
 

@@ -24,7 +24,7 @@ final class PenCheckTest extends TestCase
                 PenCheck::of(...$odd);
                 self::fail(implode(', ', $odd));
             } catch (RecipeFault $fault) {
-                self::assertStringContainsString('ordinary numbers', $fault->getMessage());
+                self::assertSame('recipe.batch_check', $fault->text->key);
             }
         }
     }

@@ -385,9 +385,9 @@ final class PlannerTest extends TestCase
     /** @return iterable<string, array{list<Source>, float, string}> */
     public static function impossible(): iterable
     {
-        yield 'no source' => [[], 10.0, 'at least one water'];
-        yield 'no litres' => [[Source::pure()], 0.0, 'some litres'];
-        yield 'less water than needed' => [[new Source('s', 'Store', Ions::none(), 0.0, 12.0)], 20.0, '12.0 L'];
+        yield 'no source' => [[], 10.0, 'recipe.no_source'];
+        yield 'no litres' => [[Source::pure()], 0.0, 'recipe.nothing_to_do'];
+        yield 'less water than needed' => [[new Source('s', 'Store', Ions::none(), 0.0, 12.0)], 20.0, '"have":12,"need":20'];
     }
 
     /** @param list<Source> $sources */

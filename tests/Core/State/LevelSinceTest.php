@@ -29,7 +29,7 @@ final class LevelSinceTest extends TestCase
         $events = [Event::read(5.0, 22.0, 1.0), Event::changed(7.0, 0.5, 4.0), Event::dosed(8.0, 3.0), Event::added(9.0, 0.5)];
         $level = $course->read->level;
         $rate = $course->rate()->central();
-        $working = LevelSince::working(self::course($events, 0.0, 12.0), $events);
+        $working = LevelSince::working(self::course($events, 0.0, 12.0), $events, 'nitrate');
 
         self::assertSame(22.0, $course->read->value);
         self::assertEqualsWithDelta(24.0, $course->read->foretold ?? NAN, 0.01);
@@ -64,7 +64,7 @@ final class LevelSinceTest extends TestCase
     public function testItEndsWhereTheCourseStandsWithoutAnythingThrownIn(array $events, float $loss): void
     {
         $course = self::course($events, $loss, 60.0);
-        $working = LevelSince::working($course, $events);
+        $working = LevelSince::working($course, $events, 'nitrate');
 
         self::assertEqualsWithDelta($course->level()->level, $working->value('C'), 1e-9);
         // Far from nothing, and with readings that agree, one line says it all but for a hair.
@@ -80,7 +80,7 @@ final class LevelSinceTest extends TestCase
     {
         $events = [Event::read(5.0, 22.0, 1.0), Event::changed(7.0, 0.5, 4.0), Event::dosed(8.0, 3.0), Event::added(9.0, 0.5)];
         $course = self::course($events, 0.1, 12.0);
-        [$usual, $quarters] = [LevelSince::working($course, $events), LevelSince::working($course, $events, 'it', 'quarters', 4.0)];
+        [$usual, $quarters] = [LevelSince::working($course, $events, 'nitrate'), LevelSince::working($course, $events, 'it', 'quarters', 4.0)];
         foreach (['F', 'R', 'C0', 'r', 'A1', 'q1', 'B1', 'D2', 'M2', 'A2', 'C'] as $symbol) {
             self::assertEqualsWithDelta(4.0 * $usual->value($symbol), $quarters->value($symbol), 1e-9, $symbol);
         }
@@ -92,7 +92,7 @@ final class LevelSinceTest extends TestCase
     public function testWhatLiesAtNothingIsSaid(): void
     {
         $course = self::course([Event::read(1.0, 0.2, 0.1)], 0.0, 20.0, -1.5);
-        $working = LevelSince::working($course, [Event::read(1.0, 0.2, 0.1)]);
+        $working = LevelSince::working($course, [Event::read(1.0, 0.2, 0.1)], 'nitrate');
 
         self::assertEqualsWithDelta($course->level()->level, $working->value('C'), 1e-9);
         self::assertGreaterThan(10.0, $working->value('z'), 'twenty days of uptake would have led far below nothing');

@@ -60,14 +60,14 @@ final class VolumeTest extends TestCase
     /** @return iterable<string, array{list<array{float, float}>, string}> marks, part of the message */
     public static function tables(): iterable
     {
-        yield 'one mark' => [[[300.0, 30.0]], 'at least two'];
-        yield 'too many' => [array_map(static fn(int $i): array => [7.0 * $i, (float) $i], range(1, 41)), 'at most 40'];
-        yield 'below the floor' => [[[-5.0, 1.0], [300.0, 30.0]], 'between the floor and the rim'];
-        yield 'above the rim' => [[[100.0, 1.0], [341.0, 30.0]], 'between the floor and the rim'];
-        yield 'two at one height' => [[[100.0, 1.0], [100.5, 2.0], [300.0, 30.0]], 'at one height'];
-        yield 'less higher up' => [[[100.0, 12.0], [300.0, 11.0]], 'more water'];
-        yield 'short of the line' => [[[100.0, 1.0], [270.0, 30.0]], 'count on up to the line'];
-        yield 'no number' => [[[100.0, NAN], [300.0, 30.0]], 'between the floor and the rim'];
+        yield 'one mark' => [[[300.0, 30.0]], 'tank.marks_number'];
+        yield 'too many' => [array_map(static fn(int $i): array => [7.0 * $i, (float) $i], range(1, 41)), '"most":40'];
+        yield 'below the floor' => [[[-5.0, 1.0], [300.0, 30.0]], 'tank.mark '];
+        yield 'above the rim' => [[[100.0, 1.0], [341.0, 30.0]], 'tank.mark '];
+        yield 'two at one height' => [[[100.0, 1.0], [100.5, 2.0], [300.0, 30.0]], 'tank.marks_equal'];
+        yield 'less higher up' => [[[100.0, 12.0], [300.0, 11.0]], 'tank.marks_fall'];
+        yield 'short of the line' => [[[100.0, 1.0], [270.0, 30.0]], 'tank.marks_below_line'];
+        yield 'no number' => [[[100.0, NAN], [300.0, 30.0]], 'tank.mark '];
     }
 
     /** @param list<array{float, float}> $marks */

@@ -97,7 +97,7 @@ final class ConductanceTest extends TestCase
     {
         self::assertSame(0.0, Conductance::of(Ions::none())->microsiemens);
 
-        $this->expectExceptionMessage('Calcium must be zero or more');
+        $this->expectExceptionMessage('water.amount {"what":"Ca"}');
         Ions::millimoles([Ion::Calcium->value => -0.1]);
     }
 }

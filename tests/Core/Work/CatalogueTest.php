@@ -100,13 +100,6 @@ final class CatalogueTest extends TestCase
         return '';
     }
 
-    public function testDevicesKeepTheirCapitalsWithinASentence(): void
-    {
-        self::assertSame('CO₂ valve', Device::CarbonDioxide->word());
-        self::assertSame('UV steriliser', Device::Ultraviolet->word());
-        self::assertSame('canister filter', Device::Canister->word());
-    }
-
     public function testEveryWayHasAReasonedDefaultAndForgetsNonsense(): void
     {
         foreach (School::cases() as $school) {
@@ -123,7 +116,7 @@ final class CatalogueTest extends TestCase
     private static function session(array $schools = []): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
-        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter(Device::cases(), static fn(Device $d): bool => $d->hangsInWater())));
+        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->value, 150, 300), array_values(array_filter(Device::cases(), static fn(Device $d): bool => $d->hangsInWater())));
 
         return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, 1), new Needs(AnimalGroup::HardyShrimp), Device::cases(), $levels, 200.0, true, true, Task::cases(), $schools);
     }

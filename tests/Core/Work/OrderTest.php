@@ -226,7 +226,7 @@ final class OrderTest extends TestCase
     private static function session(array $tasks, array $devices, array $schools = [], int $drains = 1, float $mark = 200.0, float $litres = 40.0, float $inflow = 0.0): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
-        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
+        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
 
         return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow), new Needs(AnimalGroup::PlantsFirst), $devices, $levels, $mark, true, true, $tasks, $schools);
     }

@@ -33,7 +33,7 @@ final class SessionTest extends TestCase
     private static function session(array $devices = [], float $mark = 200, bool $tap = true, AnimalGroup $animals = AnimalGroup::Community, int $drains = 1, array $tasks = [], array $schools = [], float $litres = 40.0, float $inflow = 0.0): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
-        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->levelName(), 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
+        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
 
         return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow), new Needs($animals), $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
     }

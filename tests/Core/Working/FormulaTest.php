@@ -119,7 +119,7 @@ final class FormulaTest extends TestCase
 
     public function testAMissingSymbolIsNamed(): void
     {
-        $this->expectExceptionMessage('needs a value for "f"');
+        $this->expectExceptionMessage('"symbol":"f"');
         Formula::of('y = 1 - f')->number([]);
     }
 }

@@ -42,7 +42,7 @@ final class GuestController extends Controller
         try {
             $tank = $answer($request->sizes(), $request->animals(), $request->daysSinceChange(), $request->string('nitrate')->toString(), $timezone);
         } catch (Fault $fault) {
-            throw ValidationException::withMessages(['outer_length' => ucfirst($fault->getMessage())]);
+            throw ValidationException::withMessages(['outer_length' => say($fault)]);
         }
         $doors->guestCame((string) $request->ip());
         Guests::enter($tank->keeper);
