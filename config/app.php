@@ -13,6 +13,10 @@ return [
     // Addresses of proxies before it that say how a request came, with commas between; empty for none.
     'trusted_proxies' => env('TRUSTED_PROXIES', ''),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
+    // The language of the installation, a folder of lang/ or of the folder named beside it; what a language lacks is said in English.
+    'locale' => env('APP_LOCALE', 'en'),
+    'fallback_locale' => 'en',
+    'languages' => env('CRESCO_LANGUAGES', ''),
     // A file with the seconds by which tests have moved the clock on.
     'timed' => (bool) env('CRESCO_TIMED', false),
     'clock' => env('CRESCO_CLOCK', ''),

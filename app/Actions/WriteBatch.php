@@ -13,7 +13,6 @@ use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
-use App\Words\WorkWords;
 use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Water\Conductance;
@@ -64,13 +63,13 @@ final class WriteBatch
             $jars[] = new BatchJar(
                 $jar->id,
                 $jar->name,
-                $salt === null ? (string) __('names.by_label') : $salt->formula,
+                $salt === null ? '' : $salt->formula,
                 $jar->unit,
                 $batch->amounts[$j],
                 $spoon?->mean,
                 $salt === null ? 5 : $salt->minutes,
-                $salt === null ? '' : (string) __('names.salt_note.'.$salt->key),
-                array_map(static fn(Caution $caution): string => WorkWords::caution($caution), $salt === null ? [] : $salt->cautions),
+                $salt === null ? '' : $salt->key,
+                array_map(static fn(Caution $caution): string => $caution->value, $salt === null ? [] : $salt->cautions),
             );
         }
         $ions = [];

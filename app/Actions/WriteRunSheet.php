@@ -158,9 +158,6 @@ final class WriteRunSheet
         $lines = $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($lines, 1)] : $lines;
 
         return new StepContent(
-            title: WorkWords::title($job),
-            act: WorkWords::act($job),
-            why: WorkWords::why($job),
             lines: [
                 ...$lines,
                 ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
@@ -169,8 +166,8 @@ final class WriteRunSheet
                 ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all()),
                 ...$treated,
             ],
-            cautions: array_map(static fn(Caution $caution): string => WorkWords::caution($caution), $session->cautionsOf($job)),
-            tools: WorkWords::tools($job->tools),
+            cautions: array_map(static fn(Caution $caution): string => $caution->value, $session->cautionsOf($job)),
+            tools: $job->tools,
             meanwhile: array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
             moment: $job->moment,
             reads: $job->reads,

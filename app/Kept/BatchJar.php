@@ -11,7 +11,8 @@ final readonly class BatchJar
      * @param float        $amount   g or mL, as weighed
      * @param float|null   $spoon    g of one level spoon, when it is measured so
      * @param int          $minutes  to stir
-     * @param list<string> $cautions
+     * @param string       $note     key of the salt that it is; of older cards what was said of it
+     * @param list<string> $cautions by value; of older cards in words
      */
     public function __construct(
         public ?int $jarId,

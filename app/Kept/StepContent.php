@@ -8,7 +8,7 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Moment;
 use Cresco\Core\Work\SwitchWork;
 
-/** A step of a checklist as it was written: its texts, and what is done in it. */
+/** A step of a checklist as it was written: what is done in it. Title, button and reason follow from its key; older checklists have them in words. */
 final readonly class StepContent implements Kept
 {
     use KeptInRow;
@@ -17,8 +17,8 @@ final readonly class StepContent implements Kept
 
     /**
      * @param list<string>    $lines
-     * @param list<string>    $cautions
-     * @param list<string>    $tools
+     * @param list<string>    $cautions  by value; in words where they are older
+     * @param list<string>    $tools     by key; in words where they are older
      * @param list<string>    $meanwhile steps that fit while this one runs by itself, by key
      * @param list<Parameter> $reads
      * @param int             $minutes   of hands

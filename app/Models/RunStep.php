@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Kept\StepContent;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\Found;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,6 +42,24 @@ final class RunStep extends Record
             'content' => StepContent::class, 'opened_at' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'skipped' => 'boolean',
             'position' => 'integer', 'run_id' => 'integer', 'found' => Found::class, 'since' => 'float',
         ];
+    }
+
+    /** What it is called, also after the words have changed; a step of an older checklist as it was written. */
+    public function title(): string
+    {
+        return WorkWords::of($this->job, 'title', $this->content->title);
+    }
+
+    /** Word on the button that ends it. */
+    public function act(): string
+    {
+        return WorkWords::of($this->job, 'act', $this->content->act);
+    }
+
+    /** Why it is at its place. */
+    public function why(): string
+    {
+        return WorkWords::of($this->job, 'why', $this->content->why);
     }
 
     /** @return BelongsTo<Run, $this> */

@@ -41,6 +41,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\FileLoader;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -55,7 +56,11 @@ final class AppServiceProvider extends ServiceProvider
         // In the hands of keepers a load that was forgotten costs time, and never a page.
         Model::shouldBeStrict($this->app->runningUnitTests());
         Date::use(CarbonImmutable::class);
+        if (config()->string('app.languages', '') !== '') {
+            $this->callAfterResolving('translation.loader', static fn(FileLoader $loader) => $loader->addPath(config()->string('app.languages')));
+        }
         Paginator::defaultView('parts.pages');
+        Paginator::defaultSimpleView('parts.pages');
         // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.
         Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));

@@ -96,7 +96,7 @@ final class Show
         $number = fn(float $x): string => self::short($this->unit($parameter)->fromBase($x), $this->unit($parameter)->decimals + 1);
         $label = $this->unit($parameter)->label;
         $text = match ($reading->method) {
-            Method::Between => $number($reading->low).' – '.$number($reading->high).$this->nearer($reading, $number),
+            Method::Between => $this->between($reading, $number),
             Method::AtLeast => $reading->low < $reading->value ? (string) __('names.or_more', ['value' => $number($reading->value)]) : (string) __('names.over', ['value' => $number($reading->value)]),
             default => $number($reading->value),
         };
@@ -287,11 +287,11 @@ final class Show
         $days = $this->daysSince($time);
 
         return match (true) {
-            $days === 0 => 'today',
-            $days === 1 => 'yesterday',
-            $days === -1 => 'tomorrow',
-            $days > 1 && $days < 7 => $this->local($time)->format('l'),
-            default => $this->local($time)->format(abs($days) < 300 ? 'j M' : 'j M Y'),
+            $days === 0 => (string) __('names.today'),
+            $days === 1 => (string) __('names.yesterday'),
+            $days === -1 => (string) __('names.tomorrow'),
+            $days > 1 && $days < 7 => $this->local($time)->translatedFormat('l'),
+            default => $this->local($time)->translatedFormat(abs($days) < 300 ? 'j M' : 'j M Y'),
         };
     }
 
@@ -394,14 +394,11 @@ final class Show
     }
 
     /** @param callable(float): string $number */
-    private function nearer(Reading $reading, callable $number): string
+    private function between(Reading $reading, callable $number): string
     {
+        $range = $number($reading->low).' – '.$number($reading->high);
         $share = ($reading->value - $reading->low) / ($reading->high - $reading->low);
 
-        return match (true) {
-            $share < 0.4 => ', nearer '.$number($reading->low),
-            $share > 0.6 => ', nearer '.$number($reading->high),
-            default => '',
-        };
+        return $share >= 0.4 && $share <= 0.6 ? $range : (string) __('names.nearer', ['range' => $range, 'value' => $number($share < 0.4 ? $reading->low : $reading->high)]);
     }
 }

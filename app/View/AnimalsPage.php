@@ -173,7 +173,7 @@ final class AnimalsPage
         }
         $now = max(0, $this->show->daysSince($arrival->arrived_at));
 
-        return (string) __('animals.until', ['now' => $now, 'days' => $now - $this->show->daysSinceDate($arrival->quarantine_until), 'day' => $arrival->quarantine_until->format('j M')]);
+        return (string) __('animals.until', ['now' => $now, 'days' => $now - $this->show->daysSinceDate($arrival->quarantine_until), 'day' => $arrival->quarantine_until->translatedFormat('j M')]);
     }
 
     /** @return array<string, string> */

@@ -20,6 +20,7 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Working\Computation;
+use Illuminate\Support\Facades\Lang;
 
 /** The card of a batch in the keeper's units and words. */
 final readonly class BatchCard
@@ -100,12 +101,18 @@ final readonly class BatchCard
         return $celsius === null ? null : $this->show->value(Parameter::Temperature, $celsius);
     }
 
+    /** What to know of it when it is dissolved; of an older card as it was written. */
+    public function note(BatchJar $jar): string
+    {
+        return Lang::has('names.salt_note.'.$jar->note) ? (string) __('names.salt_note.'.$jar->note) : $jar->note;
+    }
+
     /** @return list<string> each once, and the gravest first */
     public function cautions(): array
     {
         $cautions = [];
         foreach ($this->content->jars() as $jar) {
-            $cautions = [...$cautions, ...$jar->cautions];
+            $cautions = [...$cautions, ...WorkWords::cautions($jar->cautions)];
         }
         if (in_array($this->batch->card->animals, ['soft_water_shrimp', 'hardy_shrimp'], true)) {
             // What kills the shrimp is not to wait behind every jar's caution.

@@ -76,13 +76,13 @@ final class BedPage
 
     public function age(BedPatch $patch): string
     {
-        return $patch->cleaned_at === null ? 'never' : $this->show->day($patch->cleaned_at);
+        return $patch->cleaned_at === null ? (string) __('names.never') : $this->show->day($patch->cleaned_at);
     }
 
     /** "12 d" */
     public function days(BedPatch $patch): string
     {
-        return $patch->cleaned_at === null ? 'never' : $this->show->daysSince($patch->cleaned_at).' d';
+        return $patch->cleaned_at === null ? (string) __('names.never') : $this->show->daysSince($patch->cleaned_at).' d';
     }
 
     /** Density of the hatching: 0 just cleaned to 3 long ago. */

@@ -113,15 +113,15 @@ final class BenchSheet
             $range = $parameter === null ? null : $this->draft->input->needs()->range($parameter);
             $rows[] = [
                 'key' => $aim->value,
-                'label' => $aim === Aim::Conductivity ? 'Conductivity' : label($aim),
+                'label' => Sentence::from(label($aim)),
                 'unit' => $parameter === null ? ': 1' : $this->show->unit($parameter)->label,
-                'wanted' => $wanted === null ? 'open' : $this->aimNumber($aim, $wanted),
+                'wanted' => $wanted === null ? (string) __('bench.open') : $this->aimNumber($aim, $wanted),
                 // What scale or spoon may be off is said where it decides.
                 'made' => $made === null ? '–' : $this->aimNumber($aim, $made).($wanted !== null && $off > 0.5 * $aim->near($wanted) ? ' ± '.$this->aimNumber($aim, $off) : ''),
                 'misses' => in_array($aim->value, $missed, true),
                 'range' => $range === null || $made === null || $parameter === null ? null : match (true) {
-                    $made > $range[1] + 1e-6 => 'high',
-                    $made < $range[0] - 1e-6 => 'low',
+                    $made > $range[1] + 1e-6 => (string) __('names.high'),
+                    $made < $range[0] - 1e-6 => (string) __('names.low'),
                     default => null,
                 },
             ];

@@ -175,8 +175,8 @@ final class ChangeSheet
                 $allowed !== null && abs((float) $outlook->swing()) > $allowed * 1.001,
                 match (true) {
                     $range === null || $outlook->after() === null => null,
-                    $outlook->after()->central() > $range[1] => 'high',
-                    $outlook->after()->central() < $range[0] => 'low',
+                    $outlook->after()->central() > $range[1] => (string) __('names.high'),
+                    $outlook->after()->central() < $range[0] => (string) __('names.low'),
                     default => null,
                 },
                 $this->draft->plan->tank->isAssumed($parameter) || $this->draft->waters->now->isCarriedOn($parameter),

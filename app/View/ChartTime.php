@@ -81,7 +81,7 @@ final readonly class ChartTime
         $isToday = $this->show->daysSince($day) === 0;
         $room = self::ROOM / 2.0 * Chart::WIDE;
 
-        return [$place, $isToday ? (string) __('chart.today') : $day->format($days > self::YEARS ? 'M Y' : 'j M'), match (true) {
+        return [$place, $isToday ? (string) __('chart.today') : $day->translatedFormat($days > self::YEARS ? 'M Y' : 'j M'), match (true) {
             $place > Chart::WIDE - $room => 'end',
             $place < $this->left + $room => 'start',
             default => 'middle',

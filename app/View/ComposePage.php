@@ -224,7 +224,7 @@ final class ComposePage
                 'task' => $task,
                 'picked' => $this->session->does($task),
                 'open' => $this->session->changesWater() || !$task->needsChange(),
-                'last' => implode(', ', [...($moment === null ? [] : ['last '.$this->show->day($moment)]), ...array_map(static fn(OffSpot $spot): string => $spot->words(), array_filter($this->spots, static fn(OffSpot $spot): bool => $spot->kind->task() === $task))]),
+                'last' => implode(', ', [...($moment === null ? [] : [(string) __('change.compose.last', ['day' => $this->show->day($moment)])]), ...array_map(static fn(OffSpot $spot): string => $spot->words(), array_filter($this->spots, static fn(OffSpot $spot): bool => $spot->kind->task() === $task))]),
                 'due' => in_array($task, $this->due, true),
             ];
         }

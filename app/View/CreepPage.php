@@ -118,7 +118,7 @@ final class CreepPage
         $time = new ChartTime((float) $today->getTimestamp(), (float) $today->addDays(self::DAYS)->getTimestamp(), $this->show);
         foreach (self::FOLLOWED as $parameter) {
             $creep = $this->creep($parameter);
-            $label = $parameter === Parameter::Conductivity ? 'Conductivity' : label($parameter);
+            $label = label($parameter);
             if ($creep === null || !$this->state->has($parameter)) {
                 $rows[] = ['parameter' => $parameter, 'label' => $label, 'now' => '–', 'settled' => '–', 'low' => '–', 'chart' => null, 'missing' => (string) __('creep.missing', ['what' => word($parameter)])];
                 continue;

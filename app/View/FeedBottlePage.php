@@ -70,11 +70,11 @@ final readonly class FeedBottlePage
 
     public function made(): string
     {
-        return $this->show->local(CarbonImmutable::now())->format('j F Y');
+        return $this->show->local(CarbonImmutable::now())->translatedFormat('j F Y');
     }
 
     public function until(): string
     {
-        return $this->show->local(CarbonImmutable::now())->addWeeks(FeedBottle::KEEPS)->format('j F Y');
+        return $this->show->local(CarbonImmutable::now())->addWeeks(FeedBottle::KEEPS)->translatedFormat('j F Y');
     }
 }

@@ -296,7 +296,7 @@ final readonly class FoodPage
         }
 
         return $last === null ? null : trans_choice('food.steps', 1, [
-            'until' => $this->today->addDays($last)->format('j F'), 'look' => $this->today->addDays($last + DoseSteps::WAITS)->format('j F'),
+            'until' => $this->today->addDays($last)->translatedFormat('j F'), 'look' => $this->today->addDays($last + DoseSteps::WAITS)->translatedFormat('j F'),
         ]);
     }
 
@@ -392,7 +392,7 @@ final readonly class FoodPage
         foreach ($this->tank->stands()->with('plantKind')->get() as $stand) {
             if (CapsulesOf::isFor($stand) || isset($last[$stand->id])) {
                 $when = $due[$stand->id] ?? null;
-                $day = fn(int $days): string => $this->today->addDays($days)->format('j M');
+                $day = fn(int $days): string => $this->today->addDays($days)->translatedFormat('j M');
                 $found[] = ['stand' => $stand, 'name' => $stand->toKind()->name.', '.StandWords::place($stand), 'last' => $last[$stand->id] ?? __('food.capsules.never'), 'when' => match (true) {
                     $when === null => '',
                     $when->until <= 0 => __('food.capsules.now'),

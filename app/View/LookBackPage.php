@@ -162,7 +162,7 @@ final readonly class LookBackPage
                 $look->guessed ? __('plants.not_measured') : $shown($byCover ? $look->cover_before : $look->before),
                 $shown($byCover ? $look->cover : $look->height),
                 $look->guessed || $look->foreseen_low === null || $look->foreseen_high === null ? null : $look->found() >= $look->foreseen_low && $look->found() <= $look->foreseen_high,
-                $full === null ? '–' : $show->local($look->happened_at)->addDays($full[0])->format('j M').' – '.$show->local($look->happened_at)->addDays($full[1])->format('j M'),
+                $full === null ? '–' : $show->local($look->happened_at)->addDays($full[0])->translatedFormat('j M').' – '.$show->local($look->happened_at)->addDays($full[1])->translatedFormat('j M'),
                 $look->surplus,
             );
         }
@@ -208,7 +208,7 @@ final readonly class LookBackPage
     public function minutes(): array
     {
         return array_values($this->run->steps->map(static fn(RunStep $step): array => [
-            $step->content->title, $step->content->minutes,
+            $step->title(), $step->content->minutes,
             $step->skipped || $step->opened_at === null || $step->done_at === null ? null : (int) round(Span::minutes($step->opened_at, $step->done_at)),
         ])->all());
     }

@@ -245,7 +245,7 @@ final class PlantsPage
     /** "in 9 days, 5 December" */
     public function dayWords(): string
     {
-        $date = $this->show->local(CarbonImmutable::now())->addDays($this->day)->format('j F');
+        $date = $this->show->local(CarbonImmutable::now())->addDays($this->day)->translatedFormat('j F');
 
         return match (true) {
             $this->day > 0 => trans_choice('plants.day.ahead', $this->day, ['count' => $this->day, 'date' => $date]),

@@ -101,9 +101,9 @@ final readonly class Round
         foreach (Parameter::ofAnimals() as $parameter) {
             $value = $water->state()->get($parameter);
             $range = $water->tank->needs()->range($parameter);
-            $beyond = $value === null || $range === null ? null : Beyond::of($value, $range)?->value;
+            $beyond = $value === null || $range === null ? null : Beyond::of($value, $range);
             if ($value !== null && $beyond !== null) {
-                $figures[] = ['name' => label($parameter), 'value' => $show->value($parameter, $value->central(), ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0), 'beyond' => $beyond];
+                $figures[] = ['name' => label($parameter), 'value' => $show->value($parameter, $value->central(), ($value->quantile(0.9) - $value->quantile(0.1)) / 2.0), 'beyond' => label($beyond)];
             }
         }
 

@@ -19,6 +19,7 @@ use App\Models\StandLook;
 use App\Models\SwitchTick;
 use App\Units\Show;
 use App\Units\Span;
+use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\Comes;
 use Cresco\Core\Tank\Device;
@@ -60,6 +61,18 @@ final readonly class RunSheet
         }
 
         return (string) __('run.change', ['out' => $show->volume($this->run->plan->out), 'share' => $show->percent($this->run->plan->share), 'mark' => $show->level($this->run->plan->mark), 'source' => $this->run->plan->source ?? __('run.new_water')]);
+    }
+
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        return WorkWords::cautions($this->content->cautions);
+    }
+
+    /** @return list<string> */
+    public function tools(): array
+    {
+        return WorkWords::tools($this->content->tools);
     }
 
     /** The first sentence of a caution, for paper. */
@@ -119,7 +132,7 @@ final readonly class RunSheet
     {
         $next = $this->next();
 
-        return $next === null ? null : $next->content->title;
+        return $next === null ? null : $next->title();
     }
 
     public function plannedMinutes(): int
@@ -157,7 +170,7 @@ final readonly class RunSheet
         foreach ($this->run->steps as $step) {
             $content = $step->content;
             if (!$step->is($this->step) && $step->done_at === null && $step->opened_at !== null && $content->timer > 0) {
-                $timers[] = ['title' => $content->title, 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timer)->getTimestamp()];
+                $timers[] = ['title' => $step->title(), 'position' => $step->position, 'rings' => $step->opened_at->addMinutes($content->timer)->getTimestamp()];
             }
         }
 

@@ -216,7 +216,7 @@ final readonly class StandWords
     /** A day so many days from today. */
     public function date(int $days): string
     {
-        return $this->show->local(CarbonImmutable::now())->addDays($days)->format('j M');
+        return $this->show->local(CarbonImmutable::now())->addDays($days)->translatedFormat('j M');
     }
 
     /** The first of two days, without the month where it is that of the second. */
@@ -225,7 +225,7 @@ final readonly class StandWords
         $now = $this->show->local(CarbonImmutable::now());
         [$first, $last] = [$now->addDays($from), $now->addDays($until)];
 
-        return $first->format('Y-m') === $last->format('Y-m') ? $first->format('j') : $first->format('j M');
+        return $first->format('Y-m') === $last->format('Y-m') ? $first->format('j') : $first->translatedFormat('j M');
     }
 
     private function mm(float $mm): string

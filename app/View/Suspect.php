@@ -39,7 +39,7 @@ final readonly class Suspect
         $bars = [];
         foreach ($weights as $sign => $weight) {
             $width = 50.0 * min(1.0, abs($weight) / self::FULL);
-            $bars[] = ['sign' => $sign, 'grade' => ($this->grades[$sign] ?? Grade::Guess)->value, 'decibans' => ($weight > 0.0 ? '+' : "\u{2212}").number_format(abs($weight), 1), 'left' => round($weight > 0.0 ? 50.0 : 50.0 - $width, 1), 'width' => round($width, 1), 'for' => $weight > 0.0];
+            $bars[] = ['sign' => $sign, 'grade' => label($this->grades[$sign] ?? Grade::Guess), 'decibans' => ($weight > 0.0 ? '+' : "\u{2212}").number_format(abs($weight), 1), 'left' => round($weight > 0.0 ? 50.0 : 50.0 - $width, 1), 'width' => round($width, 1), 'for' => $weight > 0.0];
         }
 
         return $bars;

@@ -181,7 +181,7 @@ final class TankJobs
         }
         $days = $job->day();
         $head = $days < -1 ? trans_choice('round.planned.ago', -$days, ['count' => -$days])
-            : trans_choice('round.planned.in', $days, ['day' => $this->show->local(CarbonImmutable::now())->addDays($days)->format('l'), 'count' => $days]);
+            : trans_choice('round.planned.in', $days, ['day' => $this->show->local(CarbonImmutable::now())->addDays($days)->translatedFormat('l'), 'count' => $days]);
 
         return new JobLine(JobType::Checklist, $job->urgency, $head, (string) __('round.planned.why'), (string) __($days > 0 ? 'round.act.look_over' : 'round.act.begin'), $url);
     }

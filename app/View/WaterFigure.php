@@ -61,8 +61,8 @@ final readonly class WaterFigure
     }
 
     /** "low", "high" or null: only when the whole band lies beyond. */
-    public function beyond(): ?string
+    public function beyond(): string
     {
-        return $this->value === null || $this->range === null ? null : Beyond::of($this->value, $this->range)?->value;
+        return $this->value === null || $this->range === null ? '' : label(Beyond::of($this->value, $this->range));
     }
 }

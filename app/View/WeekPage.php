@@ -153,7 +153,7 @@ final class WeekPage
             $this->dates = [];
             for ($day = 0; $day < Jobs::DAYS; ++$day) {
                 $at = $this->week->today->addDays($day);
-                $this->dates[] = [$at->format('Y-m-d'), $at->format('D j M')];
+                $this->dates[] = [$at->format('Y-m-d'), $at->translatedFormat('D j M')];
             }
         }
 

@@ -11,6 +11,7 @@ use Cresco\Core\Work\Rule;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Task;
+use Illuminate\Support\Facades\Lang;
 
 /** What the steps of a checklist, their tasks and their cautions are called. */
 final class WorkWords
@@ -44,13 +45,13 @@ final class WorkWords
     }
 
     /**
-     * @param list<string> $tools by key
+     * @param list<string> $tools by key; of older checklists in words
      *
      * @return list<string>
      */
     public static function tools(array $tools): array
     {
-        return array_map(static fn(string $tool): string => (string) __('steps.tools.'.$tool), $tools);
+        return array_map(static fn(string $tool): string => Lang::has('steps.tools.'.$tool) ? (string) __('steps.tools.'.$tool) : $tool, $tools);
     }
 
     public static function because(Rule $rule): string
@@ -66,6 +67,26 @@ final class WorkWords
     public static function sign(Sign $sign): string
     {
         return (string) __('steps.signs.'.$sign->value);
+    }
+
+    /** A part of a step by its key, or as it was written where an older checklist has it. */
+    public static function of(string $job, string $part, string $written): string
+    {
+        return $written !== '' ? $written : (string) __('steps.'.$job.'.'.$part);
+    }
+
+    /**
+     * @param list<string> $cautions by value; of older checklists and cards in words
+     *
+     * @return list<string>
+     */
+    public static function cautions(array $cautions): array
+    {
+        return array_map(static function (string $caution): string {
+            $known = Caution::tryFrom($caution);
+
+            return $known === null ? $caution : self::caution($known);
+        }, $cautions);
     }
 
     public static function caution(Caution $caution): string

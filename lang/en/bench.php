@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    'open' => 'open',
+    'strip' => ['reach' => 'Conductivity with this GH and KH: :low to :high.', 'made' => 'This batch: :value.', 'target' => 'Target: :value.'],
     'map_said' => 'GH to the right, KH up. :places.', 'this_batch' => 'this batch', 'no_spoon' => 'no spoon', 'level_spoons' => ':count level spoon|:count level spoons',
     'others' => ':count recipes that are as good',
     'ions' => 'Ions, with their limits',

@@ -91,6 +91,7 @@ return [
         'log_it' => 'Log it', 'plan_one_instead' => 'Plan one instead',
     ],
     'compose' => [
+        'last' => 'last :day',
         'as_before' => 'as before', 'water_runs' => 'water runs',
         'with_change' => 'only with a water change',
         'due' => 'due',

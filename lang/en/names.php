@@ -5,6 +5,7 @@ declare(strict_types=1);
 /* What the choices and parts of the job are called: as labels, and where it differs within a sentence. */
 return [
     'label' => [
+        'beyond' => ['low' => 'low', 'high' => 'high'],
         'grain' => [
             'quartz' => 'sand or gravel',
             'fired_soil' => 'soil, soaked',
@@ -211,7 +212,10 @@ return [
             'H2PO4' => 'phosphate',
         ],
     ],
-    'intake' => 'intake', 'the_tank' => 'the tank', 'tank_before' => 'the tank before', 'the_water' => 'the water', 'new_water' => 'the new water', 'or_more' => ':value or more', 'over' => 'over :value', 'by_label' => 'by its label',
+    'intake' => 'intake',
+    'today' => 'today', 'yesterday' => 'yesterday', 'tomorrow' => 'tomorrow', 'never' => 'never', 'days' => 'days', 'buckets' => 'buckets', 'below_rim' => ':unit below rim',
+    'high' => 'high', 'low' => 'low', 'nearer' => ':range, nearer :value', 'above_base' => ':height above what it grows on', 'scale' => 'scale', 'meter' => 'meter',
+    'the_tank' => 'the tank', 'tank_before' => 'the tank before', 'the_water' => 'the water', 'new_water' => 'the new water', 'or_more' => ':value or more', 'over' => 'over :value', 'by_label' => 'by its label',
     'method' => ['pen' => 'meter', 'drops' => 'drop kit', 'field' => 'colour chart', 'exact' => 'treated as exact', 'meter_step' => 'meter, last digit :step', 'drops_step' => 'drop kit, :step a drop'],
     'salt' => [
         'gypsum' => 'Gypsum',

@@ -42,7 +42,7 @@ return [
     'light' => [
         'light_of' => 'Light of :tank', 'all_plants' => 'All plants', 'par_under_water' => 'PAR under water', 'mean' => 'mean', 'middle' => 'middle', 'corner' => 'corner',
         'mol_m_a' => 'mol/m² a day', 'lights' => 'Lights', 'delete_this_light' => 'Delete this light', 'between_light_and' => 'Between light and plants', 'on_the_water' => 'On the water',
-        'the_water_is' => 'The water is', 'co_while_the' => 'CO₂ while the light is on', 'par_test' => 'PAR test', 'tested_with' => 'Tested with', 'it_shows' => 'It shows',
+        'the_water_is' => 'The water is', 'co_while_the' => 'CO₂ while the light is on', 'par_test' => 'PAR test', 'tested_with' => 'Tested with', 'it_shows' => 'It shows', 'micromoles_or_lux' => 'µmol/m²s or lux',
         'from_the_left' => 'From the left', 'from_the_front' => 'From the front', 'under_the_water' => 'Under the water', 'save_the_test' => 'Save the test',
         'the_par_test' => 'the PAR test of :day', 'a_day_with' => 'A day with a different photoperiod',
         'left_on_a' => 'Left on, a power cut, forgotten: growth and light dose follow the actual hours.', 'day' => 'Day', 'light_on_for' => 'Light on for', 'log_the_day' => 'Log the day',

@@ -38,10 +38,10 @@
             <th scope="col">{{ __('ledger.page.default') }}</th></tr></thead><tbody>
         @foreach($page->own() as $row)
             <tr><th scope="row">{{ $row['label'] }}</th>
-            @foreach(['days' => 'days', 'minutes' => 'min'] as $part => $unit)
+            @foreach(['days' => __('names.days'), 'minutes' => 'min'] as $part => $unit)
                 @php($path = 'figures.'.$row['task'].'.'.$part)
                 <td><span class="entry"><input id="f-{{ $row['task'] }}-{{ $part }}" class="short" name="figures[{{ $row['task'] }}][{{ $part }}]"
-                    inputmode="numeric" autocomplete="off" aria-label="{{ $row['label'] }}: {{ $part }}" @error($path) aria-invalid="true" @enderror
+                    inputmode="numeric" autocomplete="off" aria-label="{{ $row['label'] }}: {{ $unit }}" @error($path) aria-invalid="true" @enderror
                     aria-describedby="e-{{ $row['task'] }}-{{ $part }}" value="{{ is_scalar(old($path, $row[$part])) ? old($path, $row[$part]) : '' }}"><span
                     class="unit">{{ $unit }}</span></span><p class="fault" id="e-{{ $row['task'] }}-{{ $part }}">@error($path){{ $message }}@enderror</p></td>
             @endforeach
@@ -53,7 +53,7 @@
     <h2>{{ __('ledger.page.all_values') }}</h2>
     <p class="muted">{{ __('ledger.page.an_estimate_is') }}</p>
     @foreach($page->rooms() as $room => $entries)
-    <details class="more ledger"><summary>{{ $room }} <small>{{ count($entries) }}</small></summary>
+    <details class="more ledger" lang="en"><summary>{{ $room }} <small>{{ count($entries) }}</small></summary>
         <table class="plain"><caption class="visually-hidden">{{ $room }}</caption><thead><tr><th scope="col">{{ __('ledger.page.value') }}</th>
         <th scope="col">{{ __('ledger.page.what_it_is') }}</th><th scope="col">{{ __('ledger.page.evidence') }}</th></tr></thead><tbody>
         @foreach($entries as $entry)

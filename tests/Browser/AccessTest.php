@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Illuminate\Filesystem\Filesystem;
+use Tests\PseudoLanguage;
 use Tests\Screens;
 
 /** Every screen, by day at the desk and by night in the hand: no axe finding, nothing sticking out, no complaint. */
@@ -49,6 +51,30 @@ final class AccessTest extends BrowserCase
         $this->assertFits();
         $this->screen(...self::DESK);
         $this->assertFits();
+    }
+
+    public function testALongerLanguageIsNotWiderThanASmallPhone(): void
+    {
+        $languages = sys_get_temp_dir().'/cresco-languages-'.getmypid();
+        PseudoLanguage::write($languages);
+        $usual = self::$server;
+        self::$server = Server::start(['APP_LOCALE' => PseudoLanguage::NAME, 'CRESCO_LANGUAGES' => $languages]);
+        try {
+            $this->screen(320, 640);
+            $this->go('/sign-in');
+            // The button of the demo begins with the bracket of that language.
+            $this->clickOn($this->find('form[action$="/demo"] button'));
+            $this->until(fn(): bool => $this->path() === '/', 'the home page behind the door');
+            foreach (Screens::ALL as $screen) {
+                $this->go($screen);
+                self::assertStringContainsString('⟦', $this->text('body'), $screen);
+                $this->assertFits();
+            }
+        } finally {
+            self::$server->kill();
+            self::$server = $usual;
+            (new Filesystem())->deleteDirectory($languages);
+        }
     }
 
     public function testTheFirstLoadIsLight(): void

@@ -16,16 +16,20 @@ final class Server
     /** @var list<resource> */
     private static array $processes = [];
 
-    /** @param resource $process */
-    private function __construct(public readonly string $url, public readonly string $database, private mixed $process) {}
+    /**
+     * @param resource              $process
+     * @param array<string, string> $settings
+     */
+    private function __construct(public readonly string $url, public readonly string $database, private mixed $process, private array $settings) {}
 
-    public static function start(): self
+    /** @param array<string, string> $settings of its environment beside the usual ones */
+    public static function start(array $settings = []): self
     {
         $database = self::scratch('cresco-'.bin2hex(random_bytes(4)).'.sqlite');
         copy(self::template(), $database);
         $port = self::freePort();
 
-        return new self("http://127.0.0.1:$port", $database, self::serve($port, $database));
+        return new self("http://127.0.0.1:$port", $database, self::serve($port, $database, $settings), $settings);
     }
 
     /** Puts the demo data back as they were; what is still being answered keeps the file that it has open. */
@@ -55,14 +59,18 @@ final class Server
     /** Starts it again at the same address, on what is left of its data. */
     public function revive(): void
     {
-        $this->process = self::serve((int) parse_url($this->url, PHP_URL_PORT), $this->database);
+        $this->process = self::serve((int) parse_url($this->url, PHP_URL_PORT), $this->database, $this->settings);
     }
 
-    /** @return resource */
-    private static function serve(int $port, string $database): mixed
+    /**
+     * @param array<string, string> $settings
+     *
+     * @return resource
+     */
+    private static function serve(int $port, string $database, array $settings): mixed
     {
         // As it runs where it is installed: with its routes and its configuration in one file each.
-        $environment = ['APP_CONFIG_CACHE' => self::scratch('config-'.$port.'.php'), 'APP_ROUTES_CACHE' => self::scratch('routes.php')] + self::environment($database);
+        $environment = ['APP_CONFIG_CACHE' => self::scratch('config-'.$port.'.php'), 'APP_ROUTES_CACHE' => self::scratch('routes.php')] + $settings + self::environment($database);
         foreach (is_file($environment['APP_ROUTES_CACHE']) ? ['config:cache'] : ['route:cache', 'config:cache'] as $command) {
             self::artisan([$command], $environment);
         }

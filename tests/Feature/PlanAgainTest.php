@@ -233,7 +233,7 @@ final class PlanAgainTest extends FeatureCase
         [$keeper, , $run] = $this->running(['trim', 'media']);
         $page = $this->actingAs($keeper)->get("/checklists/$run->id/print")->assertOk();
         foreach ($run->steps as $step) {
-            $page->assertSee($step->content->title);
+            $page->assertSee($step->title());
         }
         foreach (['Never start a siphon by mouth', 'Unplug before you put your hands in', 'Blades and scissors', 'Cover cuts', 'No plants, animals or tank water into streams'] as $caution) {
             $page->assertSee($caution);

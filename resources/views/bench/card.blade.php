@@ -14,11 +14,11 @@
         <p class="muted">@if($card->content->isDirect()){{ $card->warmth() === null ? __('bench.card_page.direct') : __('bench.card_page.direct_at',
             ['warmth' => $card->warmth()]) }} @else {{ __('bench.card.into_a_clean') }} @endif</p></li>
         @foreach($card->jars() as $line)
-        <li><h2>{{ $line['jar']->name }} <small>{{ $line['jar']->what }}</small></h2><ul class="card-lines">
+        <li><h2>{{ $line['jar']->name }} <small>{{ $line['jar']->what ?: __('names.by_label') }}</small></h2><ul class="card-lines">
         <li><b class="num">{{ $line['spoons'] ?? $line['amount'] }}</b> @if($line['spoons'])<span class="num">= {{ $line['amount'] }}</span>@endif</li></ul>
             <p>@if($card->content->isDirect()){{ __('bench.card.dissolve_it_in') }}
                 @else {{ $line['jar']->minutes >= 60 ? __('bench.card_page.stir_long') : __('bench.card_page.stir_minutes', ['minutes' =>
-                    $line['jar']->minutes]) }} @endif {{ $line['jar']->note }}</p></li>
+                    $line['jar']->minutes]) }} @endif {{ $card->note($line['jar']) }}</p></li>
         @endforeach
         <li><h2>{{ __($card->content->isDirect() ? 'bench.card_page.let_mix' : 'bench.card_page.wait_stir') }}</h2>
         <p>@if($card->content->isDirect()){{ __('bench.card.run_the_filter') }} @else{{ __($card->jars() === [] ? 'bench.card_page.stir_alone' :

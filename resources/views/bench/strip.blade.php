@@ -1,9 +1,9 @@
 @php($ec = App\View\Choices::parameter('conductivity'))
 @php($at = fn (float $v): float => round(54 + 530 * max(0, min(1, $v / $strip['most'])), 1))
 <svg class="water-map ec-strip" viewBox="0 0 600 58" role="img"
-    aria-label="Conductivity with this GH and KH @if($strip['reach']) can lie between {{ $show->number($ec, $strip['reach'][0]) }} and {{ $show->number($ec,
-    $strip['reach'][1]) }} @endif; this batch {{ $show->value($ec, $strip['made']) }}@if($strip['target'] !== null), wanted
-    {{ $show->value($ec, $strip['target']) }}@endif">
+    aria-label="@if($strip['reach']){{ __('bench.strip.reach', ['low' => $show->number($ec, $strip['reach'][0]), 'high' => $show->number($ec,
+    $strip['reach'][1])]) }} @endif{{ __('bench.strip.made', ['value' => $show->value($ec, $strip['made'])]) }} @if($strip['target'] !== null){{
+    __('bench.strip.target', ['value' => $show->value($ec, $strip['target'])]) }}@endif">
     <text class="say" x="48" y="26" text-anchor="end">{{ $show->unit($ec)->label }}</text>
     <path class="tick-line" d="M54 22H584"/>
     @if($strip['reach'])<path class="ec-reach" d="M{{ $at($strip['reach'][0]) }} 22H{{ max($at($strip['reach'][1]), $at($strip['reach'][0]) + 1) }}"/>@endif

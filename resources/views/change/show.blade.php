@@ -67,8 +67,8 @@
             <span class="muted">{{ __('change.show.or_type') }}</span>
             {{-- Without a script the field that no longer says what it said is the one that was typed. --}}
             <noscript>@foreach($sheet->amounts() as $way => $value)<input type="hidden" name="{{ $way }}_was" value="{{ $value }}">@endforeach</noscript>
-            @foreach(['litres' => auth()->user()->volume_unit->label(), 'percent' => '%', 'mark' => $show->levels()->label.' below rim', 'buckets'
-                => 'buckets'] as $way => $unit)
+            @foreach(['litres' => auth()->user()->volume_unit->label(), 'percent' => '%', 'mark' => __('names.below_rim', ['unit' =>
+                $show->levels()->label]), 'buckets' => __('names.buckets')] as $way => $unit)
                 <x-change-entry :name="$way"
                     :label="__('change.show.ways.'.$way)"
                     :value="$errors->has($way) ? $was($way) : $sheet->amounts()[$way]" :unit="$unit" :way="$way"/>

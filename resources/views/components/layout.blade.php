@@ -1,7 +1,7 @@
 @props(['title', 'loop' => null, 'bare' => false, 'wide' => false, 'act' => false])
 @php($keeper = auth()->user())
 <!doctype html>
-<html lang="en" data-root="/" @if($keeper && $keeper->theme !== 'auto') data-theme="{{ $keeper->theme }}" @endif>
+<html lang="{{ app()->getLocale() }}" data-root="/" @if($keeper && $keeper->theme !== 'auto') data-theme="{{ $keeper->theme }}" @endif>
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -72,7 +72,7 @@
         <x-choice name="plan_jar" :label="__('food.plans.product')" :value="array_key_first($page->jars())" :options="$page->jars()"/>
         <div class="row-fields">
             <x-field name="plan_amount" :label="__('food.plans.per_dose')" mode="decimal" small/>
-            <x-field name="every" :label="__('food.plans.every')" unit="days" :value="$page->school->every()" mode="numeric" small/>
+            <x-field name="every" :label="__('food.plans.every')" :unit="__('names.days')" :value="$page->school->every()" mode="numeric" small/>
             <x-field name="starts_on" :label="__('food.plans.from')" type="date" :value="$page->show->local(now())->format('Y-m-d')" small/>
         </div>
         @error('consent')<x-field name="consent" :label="__('food.consent.label')" small/>@enderror

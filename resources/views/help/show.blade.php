@@ -1,8 +1,8 @@
 @php($helper = $page->helper)
 <x-layout :title="$helper->tank->name" bare>
 <div class="help">
-    <header><h1>{{ $helper->tank->name }}</h1><p>{{ __('helper.page.thank_you_the', ['day' => $page->today->format('l j F'), 'name' => $helper->name,
-        'until' => $helper->until_day->format('l j F')]) }}</p></header>
+    <header><h1>{{ $helper->tank->name }}</h1><p>{{ __('helper.page.thank_you_the', ['day' => $page->today->translatedFormat('l j F'), 'name' => $helper->name,
+        'until' => $helper->until_day->translatedFormat('l j F')]) }}</p></header>
     @if(session('status'))<x-finding role="status">{{ session('status') }}</x-finding>@endif
     @foreach($page->alarms() as $line)<div class="finding beyond" role="alert"><p><b>{{ $line->head }}.</b> {{ $line->why }}</p>
         @if($line->acts !== [])<p>{{ __('standing.ten_minutes') }}</p><ol>@foreach($line->acts as $act)<li>{{ $act }}</li>@endforeach
@@ -25,7 +25,7 @@
         class="line">{{ __('helper.page.nothing_to_do') }}</p>@endif
     @php($later = $helper->jobs->filter(fn ($job) => !$page->isOpen($job) && !$page->isTicked($job, $page->today) && $page->next($job)))
     @if($later->isNotEmpty())<h2>{{ __('helper.page.not_today') }}</h2><ul
-        class="later">@foreach($later as $job)<li>{{ $job->text }} <b>{{ $page->next($job)->format('l j F') }}</b></li>
+        class="later">@foreach($later as $job)<li>{{ $job->text }} <b>{{ $page->next($job)->translatedFormat('l j F') }}</b></li>
         @endforeach</ul>@endif
     <section aria-labelledby="send-title"><h2 id="send-title">{{ __($page->reads() === [] ? 'helper.page.note' : 'helper.page.tests_note') }}</h2>
     <form method="post" action="/help/{{ $secret }}/readings" novalidate>@csrf

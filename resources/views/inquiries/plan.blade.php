@@ -42,7 +42,7 @@
                     href="?{{ http_build_query(['working' => $name, 'grams' => $page->grams]) }}" data-working="{{ $name }}"
                     >{{ __('inquiry.working.'.$name) }}</a> @endforeach</p>
                 @foreach($proposal->cautions as $caution)<p class="caution">{{ $caution }}</p>@endforeach
-                <p class="hint">{{ __('inquiry.now.grade', ['grade' => $proposal->remedy->grade()->value]) }} · {{ __('inquiry.now.on', ['day' =>
+                <p class="hint">{{ __('inquiry.now.grade', ['grade' => label($proposal->remedy->grade())]) }} · {{ __('inquiry.now.on', ['day' =>
                     $page->checkDay($proposal->remedy)]) }}:
                     {{ __('inquiry.remedies.'.$proposal->remedy->value.'.expects') }}</p>
             </div>

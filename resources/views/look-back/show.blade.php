@@ -107,7 +107,7 @@
             @else{{ $ticks->map(fn ($t) => word($t->device).' '.$show->time($t->off_at).'–'.($t->on_at ? $show->time($t->on_at) :
             __('look_back.show.still_off')))->implode(', ') }}@endif</dd></div>
         <div><dt>{{ __('look_back.show.skipped') }}</dt>
-        <dd>{{ $page->skipped() === [] ? __('look_back.show.nothing') : implode(', ', array_map(fn ($s) => lcfirst($s->content->title).($s->note ?
+        <dd>{{ $page->skipped() === [] ? __('look_back.show.nothing') : implode(', ', array_map(fn ($s) => lcfirst($s->title()).($s->note ?
             ' ('.$s->note.')' : ''), $page->skipped())) }}</dd></div>
         @if($missed = $page->missedPatches())<div><dt>{{ __('look_back.show.gravel_vac') }}</dt>
         <dd>{{ trans_choice('look_back.show.missed', count($missed), ['zones' => App\View\Words::list(array_map(strval(...), $missed))]) }}</dd></div>@endif

@@ -117,7 +117,7 @@
         @if($d->draggable)
         <g id="drain-line" class="drain-line" tabindex="0" role="slider" aria-label="{{ __('layout.section.drain_mark') }}" aria-orientation="vertical"
             aria-valuemin="{{ (int) floor($d->waterline) }}" aria-valuemax="{{ (int) $d->vessel->rim }}" aria-valuenow="{{ (int) round($d->mark) }}"
-            aria-valuetext="{{ round($d->mark) }} millimetres below the rim">
+            aria-valuetext="{{ __('names.below_rim', ['unit' => round($d->mark).' mm']) }}">
             <rect class="grip" x="{{ $d->left - 24 }}" y="{{ $markY - 22 }}" width="{{ $d->right - $d->left + 60 }}" height="44" fill="transparent"/>
             <path d="M{{ $d->left - 14 }} {{ $markY }}H{{ $d->right + 12 }}"/>
             <circle cx="{{ $d->right + 14 }}" cy="{{ $markY }}" r="13"/>

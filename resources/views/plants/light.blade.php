@@ -65,7 +65,7 @@
             <h2>{{ __('plants.light.par_test') }}</h2>
             <x-choice name="by" :label="__('plants.light.tested_with')"
                 :options="__('plants.light_page.sensors')"/>
-            <x-field name="value" :label="__('plants.light.it_shows')" mode="decimal" unit="µmol/m²s or lux"/>
+            <x-field name="value" :label="__('plants.light.it_shows')" mode="decimal" :unit="__('plants.light.micromoles_or_lux')"/>
             <div class="row-fields three">
                 <x-field name="across" :label="__('plants.light.from_the_left')" :value="50" unit="%" mode="decimal"/>
                 <x-field name="front" :label="__('plants.light.from_the_front')" :value="50" unit="%" mode="decimal"/>
@@ -94,8 +94,8 @@
         @foreach($tank->lightDays()->limit(14)->get() as $day)
         <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-days/{{ $day->id }}">
             @csrf @method('delete')
-            <span>{{ $day->day->format('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">{{ __('act.delete') }}<span
-                class="visually-hidden"> {{ $day->day->format('j M') }}</span></button>
+            <span>{{ $day->day->translatedFormat('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">{{ __('act.delete') }}<span
+                class="visually-hidden"> {{ $day->day->translatedFormat('j M') }}</span></button>
         </form>
         @endforeach
         <p class="muted">{{ __('plants.light.window_sun_is') }}</p>

@@ -19,7 +19,7 @@
         aria-label="{{ __('plants.over.trim_height_of', ['what' => $line['number'], 'name' => $page->words->name($line['cut']->stand)]) }}"
             aria-orientation="vertical"
         aria-valuemin="1" aria-valuemax="{{ (int) ceil($line['most']) }}" aria-valuenow="{{ (int) round($line['cut']->to) }}"
-            aria-valuetext="{{ $line['text'] }} above what it stands on">
+            aria-valuetext="{{ __('names.above_base', ['height' => $line['text']]) }}">
         <rect class="grip" x="{{ $line['x'] - 4 }}" y="{{ $line['y'] - 14 }}" width="{{ $line['width'] + 8 }}" height="28" fill="transparent"/>
         <path d="M{{ $line['x'] - 4 }} {{ $line['y'] }}h{{ $line['width'] + 8 }}"/>
         <path class="blade" d="M{{ $line['x'] - 4 }} {{ $line['y'] }}l-9 -5v10z"/>

@@ -26,7 +26,7 @@
         @if($run->tank->fish_height > 0){{ __('run.again.fish_have_of', ['level' => $show->level($new->depth())]) }} @endif</p>
     <p class="why">{{ __('run.again.after_it') }} @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
     @if($fallen = $new->fallen())<x-finding tone="heed"><b>{{ __('run.again.left_for_next') }}</b>
-        {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->content->title), $fallen)) }}.</x-finding>@endif
+        {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->title()), $fallen)) }}.</x-finding>@endif
     <form method="post" action="/checklists/{{ $run->id }}/again">@csrf
         @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         <button class="act large">{{ __('run.again.continue_with_this') }}</button>

@@ -1,19 +1,19 @@
 <x-layout :title="__('run.print.title', ['tank' => $run->tank->name])" bare>
 <article class="paper-sheet">
-    <header><h1>{{ $run->tank->name }}</h1><p>{{ __('run.print.about', ['day' => $run->planned_for ? $run->planned_for->format('j M Y') :
+    <header><h1>{{ $run->tank->name }}</h1><p>{{ __('run.print.about', ['day' => $run->planned_for ? $run->planned_for->translatedFormat('j M Y') :
         $show->day($run->created_at), 'what' => $sheet->summary($show), 'minutes' => App\Units\Show::minutes($sheet->plannedMinutes())]) }}</p></header>
     @if($drawing)<div class="paper-drawing">@include('parts.section', ['drawing' => $drawing, 'show' => $show])</div>@endif
     <ol class="paper-steps">
         @foreach($run->steps as $step)
             @php($content = $step->content)
-            <li><span class="box"></span><div><b>{{ $content->title }}</b> <small>{{ $content->minutes }} min</small> {{ implode(' ', $content->lines) }}
+            <li><span class="box"></span><div><b>{{ $step->title() }}</b> <small>{{ $content->minutes }} min</small> {{ implode(' ', $content->lines) }}
                 @foreach($content->stands as $cut)<span class="paper-stand"><span
                     class="box"></span> <b>{{ $cut->name }}:</b> {{ $cut->lines[0] ?? '' }} <span
                     class="blanks">{{ __('run.print.found_trimmed_to') }}</span></span>@endforeach
                 @if($content->reads !== [])<span class="blanks">@foreach($content->reads as $parameter){{ label($parameter) }} ______
                     @endforeach</span>@endif
                 @if($content->cautions !== [])<small
-                    class="paper-caution">! {{ implode(' ! ', array_map(fn ($c) => App\View\RunSheet::short($c), $content->cautions)) }}</small>@endif</div>
+                    class="paper-caution">! {{ implode(' ! ', array_map(App\View\RunSheet::short(...), App\Words\WorkWords::cautions($content->cautions))) }}</small>@endif</div>
                 </li>
         @endforeach
     </ol>

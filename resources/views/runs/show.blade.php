@@ -1,7 +1,7 @@
 @php($content = $sheet->content)
 @php($off = $sheet->stillOff())
 @php($done = $sheet->step->done_at !== null)
-<x-layout :title="$content->title.' · '.$run->tank->name" bare>
+<x-layout :title="$sheet->step->title().' · '.$run->tank->name" bare>
 <div class="run-desk">
 <aside class="run-order" aria-label="{{ __('run.show.all_steps') }}">
     <h2>{{ __($run->changes_water ? 'run.show.change_at' : 'run.show.work_at', ['tank' => $run->tank->name]) }}</h2>
@@ -24,7 +24,7 @@
         @foreach($run->steps as $step)
             <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/checklists/{{ $run->id }}?step={{ $step->position }}"
                 @if($step->is($sheet->step)) aria-current="step" @endif><span
-                class="visually-hidden">{{ $step->position }}. {{ $step->content->title }}@if($step->skipped)
+                class="visually-hidden">{{ $step->position }}. {{ $step->title() }}@if($step->skipped)
                 {{ __('run.show.skipped') }}@elseif($step->done_at) {{ __('run.show.done') }}@endif</span></a></li>
         @endforeach
     </ol>
@@ -35,7 +35,7 @@
     @if(session('status'))<x-finding>{{ session('status') }}</x-finding>@endif
     <form id="step" method="post" action="/checklists/{{ $run->id }}/steps/{{ $sheet->step->position }}" novalidate>@csrf
         @if(!$done)<button class="visually-hidden" tabindex="-1" aria-hidden="true"></button>@endif
-        <h1>{{ $content->title }}</h1>
+        <h1>{{ $sheet->step->title() }}</h1>
         @foreach($content->lines as $line)
         <p class="line">{!! preg_replace(
             '/(\d[\d.,]*(?:\s|&nbsp;)?(?:mm|L|%|°C|°F|US gal|imp gal)\b)/u', '<b class="num">$1</b>', e($line)) !!}</p>@endforeach
@@ -55,7 +55,7 @@
             data-now="{{ now()->getTimestamp() }}" data-up="{{ __('run.show.time_up') }}"
             >{{ max(0, (int) ceil(($sheet->rings() - now()->getTimestamp()) / 60)) }} min</p>@endif
         @if($others = $sheet->meanwhile())<p class="meanwhile">{{ __('run.show.meanwhile') }} @foreach($others as $other)<a class="act quiet"
-            href="/checklists/{{ $run->id }}?step={{ $other->position }}">{{ $other->content->title }}</a> @endforeach</p>@endif
+            href="/checklists/{{ $run->id }}?step={{ $other->position }}">{{ $other->title() }}</a> @endforeach</p>@endif
         @foreach($sheet->otherTimers() as $timer)<p class="meanwhile"><a
             href="/checklists/{{ $run->id }}?step={{ $timer['position'] }}">{{ $timer['title'] }}</a>:
             {{ $timer['rings'] <= now()->getTimestamp() ? __('run.show.time_up')
@@ -109,9 +109,9 @@
                 @checked($sheet->step->found === $found) @disabled($done)> <span>{{ __('week.found.'.$found->value) }}</span></label>@endforeach
         </fieldset>
         @endif
-        <x-cautions :cautions="$content->cautions"/>
-        @if($content->tools !== [])<p class="why">{{ __('run.show.have_ready', ['what' => implode(', ', $content->tools)]) }}</p>@endif
-        <p class="why">{{ __('run.show.why_now', ['what' => $content->why]) }}</p>
+        <x-cautions :cautions="$sheet->cautions()"/>
+        @if($content->tools !== [])<p class="why">{{ __('run.show.have_ready', ['what' => implode(', ', $sheet->tools())]) }}</p>@endif
+        <p class="why">{{ __('run.show.why_now', ['what' => $sheet->step->why()]) }}</p>
         @if(!$done)
         <details class="more"><summary>{{ __('run.show.note_or_skip') }}</summary>
             <label for="note">{{ __('act.note') }}</label><input id="note" name="note" value="{{ is_string(old('note')) ? old('note') : '' }}" maxlength="1000"
@@ -162,11 +162,11 @@
         <p>@if($sheet->nextTitle()){{ __('run.show.then', ['what' => $sheet->nextTitle()]) }}@else {{ __('run.show.then_forecast_check') }} @endif</p>
         <div class="run-acts">
             @if($previous = $sheet->previous())<a class="back" href="/checklists/{{ $run->id }}?step={{ $previous->position }}"
-                aria-label="{{ __('run.show.back_to', ['what' => $previous->content->title]) }}" data-back>‹</a>@else<a class="back"
+                aria-label="{{ __('run.show.back_to', ['what' => $previous->title()]) }}" data-back>‹</a>@else<a class="back"
                 href="/tanks/{{ $run->tank_id }}/{{ $run->changes_water ? 'change' : 'compose?dry=1' }}"
                     aria-label="{{ __('run.show.back_to_the') }}">‹</a>@endif
             @if($done)<a class="go" href="/checklists/{{ $run->id }}" data-go>{{ __('run.show.go_to_the') }}</a>
-            @else<button form="step" class="go" data-go>{{ $content->act }}</button>@endif
+            @else<button form="step" class="go" data-go>{{ $sheet->step->act() }}</button>@endif
         </div>
     </footer>
 </div>

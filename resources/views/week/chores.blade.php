@@ -52,7 +52,7 @@
             :value="$page->keeper->tanks->first()?->id"/>
         <x-field name="name" :label="__('week.chores.name_or_note')"/>
         </div><div class="row-fields">
-        <x-field name="every" :label="__('week.chores.every')" unit="days" mode="numeric" :help="__('week.chores.leave_it_empty')"/>
+        <x-field name="every" :label="__('week.chores.every')" :unit="__('names.days')" mode="numeric" :help="__('week.chores.leave_it_empty')"/>
         <x-field name="minutes" :label="__('week.chores.takes')" unit="min" mode="numeric"/>
         <x-field name="next_on" :label="__('week.chores.first_on_or')" type="date"/>
         </div><div class="row-fields">

@@ -24,14 +24,14 @@
     @endif
     <nav class="span-of" aria-label="{{ __('week.show.which_days') }}">
         @if($page->from > 0)<a class="act quiet" href="/week?from={{ max(0, $page->from - 7) }}">{{ __('week.show.earlier') }}</a>@endif
-        <b class="num">{{ __('week.show.to_4', ['day' => $page->week->today->addDays($page->from)->format('D j M'), 'until' =>
-            $page->week->today->addDays($last)->format('D j M')]) }}</b>
+        <b class="num">{{ __('week.show.to_4', ['day' => $page->week->today->addDays($page->from)->translatedFormat('D j M'), 'until' =>
+            $page->week->today->addDays($last)->translatedFormat('D j M')]) }}</b>
         @if($last < App\Known\Jobs::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">{{ __('week.show.later') }}</a>@endif
     </nav>
     <ol class="week-days" data-week>
         @foreach($page->days() as $day)
         <li @class(['week-day', 'today' => $day->number === 0, 'over' => $day->over() > 0, 'none' => $day->free === 0]) data-day="{{ $day->number }}">
-            <div class="day-head"><h2>{{ $day->day->format('D j M') }}@if($day->number === 0) <small>{{ __('week.show.today') }}</small>@endif</h2>
+            <div class="day-head"><h2>{{ $day->day->translatedFormat('D j M') }}@if($day->number === 0) <small>{{ __('week.show.today') }}</small>@endif</h2>
                 <svg class="load" viewBox="0 0 100 6" preserveAspectRatio="none" aria-hidden="true"><rect class="free" width="100" height="6"/><rect
                     class="taken" width="{{ round(100 * $day->share(), 1) }}" height="6"/></svg>
                 <p class="num">@if($day->free === 0){{ __('week.day.none') }}@if($day->taken > 0), {{ __('week.show.of_work', ['minutes' =>
@@ -54,7 +54,7 @@
                 href="/tanks/{{ $session->tank->id }}">{{ $session->name() }}</a>@else{{ $session->name() }}@endif</h3>
                 <span class="num">{{ App\Units\Show::minutes($session->minutes) }}</span>
                 @if($session->url)<a class="act quiet" href="{{ $session->url }}">{{ __($day->number === 0 ? 'act.plan' : 'week.show.open')
-                    }}<span class="visually-hidden">: {{ $session->name() }}, {{ $day->day->format('D j M') }}</span></a>@endif</div>
+                    }}<span class="visually-hidden">: {{ $session->name() }}, {{ $day->day->translatedFormat('D j M') }}</span></a>@endif</div>
                 <ul>
                 @foreach($session->jobs as $job)
                     @php($why = App\View\WeekWords::why($page->week, $job))
@@ -115,9 +115,9 @@
     <details @if($errors->hasAny(['from_day', 'until_day', 'note', 'file'])) open @endif><summary>{{ __('week.show.absences_and_busy') }}</summary>
         @foreach($keeper->awaySpells as $away)
         <form class="act-line" method="post" action="/week/away/{{ $away->id }}">@csrf @method('delete')<span>{{ __('week.show.to_4', ['day' =>
-            $away->from_day->format('j M Y'), 'until' => $away->until_day->format('j M Y')]) }}@if($away->note): {{ $away->note }}@endif</span> <button
+            $away->from_day->translatedFormat('j M Y'), 'until' => $away->until_day->translatedFormat('j M Y')]) }}@if($away->note): {{ $away->note }}@endif</span> <button
             class="act quiet">{{ __('act.delete') }}<span
-            class="visually-hidden"> {{ __('week.show.the_absence_from', ['day' => $away->from_day->format('j M')]) }}</span></button></form>
+            class="visually-hidden"> {{ __('week.show.the_absence_from', ['day' => $away->from_day->translatedFormat('j M')]) }}</span></button></form>
         @endforeach
         <form class="plain-form" method="post" action="/week/away" novalidate>@csrf<div class="row-fields"><x-field name="from_day"
             :label="__('week.show.away_from')"
