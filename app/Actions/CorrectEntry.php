@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\Phrase;
 use App\Known\VesselOf;
 use App\Models\AnimalEvent;
 use App\Models\ChoreTurn;
@@ -41,7 +42,8 @@ final class CorrectEntry
     {
         DB::transaction(static function () use ($entry, $at, $title, $body, $readings, $gone, $litres): void {
             $moved = !$at->equalTo($entry->happened_at->setSecond(0)) ? $at : $entry->happened_at;
-            $entry->update(['happened_at' => $moved, 'body' => $body] + ($title === null ? [] : ['title' => $title]));
+            // What nobody touched keeps its key.
+            $entry->update(['happened_at' => $moved] + ($body === $entry->body ? [] : ['body' => $body]) + ($title === null || $title === $entry->title ? [] : ['title' => $title]));
             $entry->readings()->update(['taken_at' => $moved]);
             self::moveDose($entry, $moved);
             AnimalEvent::query()->where('entry_id', $entry->id)->get()->each(static fn(AnimalEvent $event) => $event->update(['day' => $moved->setTimezone($entry->keeper->timezone ?? 'UTC')->format('Y-m-d')]));
@@ -67,7 +69,7 @@ final class CorrectEntry
             $change->update(['changed_at' => $moved, 'litres' => $litres, 'share' => $share, 'forecast' => abs($share - $change->share) < 1e-12 ? $change->forecast : $change->forecast->partly($share)]);
             if ($change->wasChanged('share')) {
                 $show = $change->tank->keeper->show();
-                $entry->update(['title' => (string) __('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)])]);
+                $entry->update(['title' => Phrase::of('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)])]);
             }
         });
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\Phrase;
 use App\Models\AfterJob;
 use App\Models\EntryKind;
 use App\Models\Keeper;
-use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +32,7 @@ final readonly class FinishAfter
             $this->record->keep($keeper, $after->run->tank, $readings, $now);
             $keeper->entries()->create([
                 'tank_id' => $after->run->tank_id, 'run_id' => $after->run_id, 'kind' => EntryKind::Work,
-                'title' => WorkWords::after($after->job), 'body' => $note ?? __('said.done.well'), 'happened_at' => $now,
+                'title' => Phrase::of('steps.after.'.$after->job->value), 'body' => $note ?? Phrase::of('said.done.well'), 'happened_at' => $now,
             ]);
 
             return true;

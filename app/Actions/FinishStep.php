@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Change\ConditionerDose;
+use App\Kept\Phrase;
 use App\Kept\StepContent;
 use App\Known\WorkDone;
 use App\Models\EntryKind;
@@ -16,7 +17,6 @@ use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\SwitchTick;
 use App\Models\Water;
-use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Reading;
 use Cresco\Core\Planning\Found;
@@ -158,11 +158,17 @@ final readonly class FinishStep
             $run->afterJobs()->create(['job' => $job, 'due_from' => $now->addMinutes((int) (60.0 * $job->fromHours())), 'due_until' => $now->addMinutes((int) (60.0 * $job->untilHours()))]);
         }
         $show = $keeper->show();
-        $work = implode(', ', array_map(static fn(Task $task): string => mb_strtolower(WorkWords::task($task)), $this->done($run)));
-        $seen = implode(', ', array_map(static fn(Sign $sign): string => WorkWords::sign($sign), $run->plan->signs));
-        $source = $run->plan->source ?? __('names.new_water');
+        $tasks = array_map(static fn(Task $task): Phrase => Phrase::of('steps.tasks.'.$task->value), $this->done($run));
+        $work = $tasks === [] ? null : Phrase::joined('run.entry.list', $tasks);
+        $signs = array_map(static fn(Sign $sign): Phrase => Phrase::of('steps.signs.'.$sign->value), $run->plan->signs);
+        $seen = $signs === [] ? null : Phrase::of('run.entry.seen', ['signs' => Phrase::joined('run.entry.list', $signs)]);
+        $source = $run->plan->source ?? (string) __('names.new_water');
         [$rounds, $share, $litres] = $this->changed($run);
-        $words = fn(string ...$parts): ?string => implode(' ', array_filter([...$parts, $seen === '' ? '' : 'Seen: '.$seen.'.'])) ?: null;
+        $words = static function (?Phrase ...$parts) use ($seen): ?Phrase {
+            $said = array_values(array_filter([...$parts, $seen]));
+
+            return $said === [] ? null : Phrase::joined('run.entry.sentences', $said);
+        };
         if ($rounds > 0) {
             ($this->note)(
                 $keeper->id,
@@ -174,8 +180,8 @@ final readonly class FinishStep
                 $share,
                 $rounds === $this->rounds($run) ? $run->forecast : $run->forecast->partly($share),
                 $now,
-                (string) __('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)]),
-                $words((string) __('run.entry.with', ['source' => $source, 'mark' => $show->level($run->plan->mark)]), $work === '' ? '' : (string) __('run.entry.also', ['work' => $work])),
+                Phrase::of('run.entry.changed', ['litres' => $show->volume($litres), 'share' => $show->percent($share)]),
+                $words(Phrase::of('run.entry.with', ['source' => $source, 'mark' => $show->level($run->plan->mark)]), $work === null ? null : Phrase::of('run.entry.also', ['work' => $work])),
             );
 
             return;
@@ -188,8 +194,8 @@ final readonly class FinishStep
             'tank_id' => $run->tank_id,
             'run_id' => $run->id,
             'kind' => EntryKind::Work,
-            'title' => $work === '' ? (string) __('run.entry.none') : ucfirst($work),
-            'body' => $words($run->changes_water ? __('said.done.no_change') : ''),
+            'title' => $work ?? Phrase::of('run.entry.none'),
+            'body' => $words($run->changes_water ? Phrase::of('said.done.no_change') : null),
             'happened_at' => $now,
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\Phrase;
 use App\Models\Arrival;
 use App\Models\EntryKind;
 use App\Models\Keeper;
@@ -17,11 +18,11 @@ final readonly class LetIn
      * @param int    $step   that is done
      * @param bool   $isLast whether it is the last
      * @param int    $days   that they stay apart from then on, 0 for none
-     * @param string $title  of the entry in the diary
+     * @param Phrase $title  of the entry in the diary
      *
      * @return bool whether they are in now
      */
-    public function __invoke(Keeper $keeper, Arrival $arrival, int $step, bool $isLast, int $days, string $title): bool
+    public function __invoke(Keeper $keeper, Arrival $arrival, int $step, bool $isLast, int $days, Phrase $title): bool
     {
         return DB::transaction(function () use ($keeper, $arrival, $step, $isLast, $days, $title): bool {
             $one = Arrival::query()->lockForUpdate()->findOrFail($arrival->id);
@@ -35,7 +36,7 @@ final readonly class LetIn
                 return false;
             }
             $one->update(['step' => null, 'step_at' => null, 'arrived_at' => $now, 'quarantine_until' => $days === 0 ? null : $keeper->show()->local($now)->addDays($days)->format('Y-m-d')]);
-            $keeper->entries()->create(['tank_id' => $one->tank_id, 'kind' => EntryKind::Note, 'title' => mb_substr($title, 0, 160), 'happened_at' => $now]);
+            $keeper->entries()->create(['tank_id' => $one->tank_id, 'kind' => EntryKind::Note, 'title' => $title, 'happened_at' => $now]);
 
             return true;
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\Phrase;
 use App\Models\EntryKind;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
@@ -38,7 +39,7 @@ final class LookAtDoses
                 return;
             }
             $fresh->update(['doses_look_on' => null]);
-            $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => __($helped ? 'food.look.helped' : 'food.look.not'), 'happened_at' => CarbonImmutable::now()]);
+            $tank->keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of($helped ? 'food.look.helped' : 'food.look.not'), 'happened_at' => CarbonImmutable::now()]);
         });
     }
 }

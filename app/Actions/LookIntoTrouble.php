@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Kept\GivenAnswers;
+use App\Kept\Phrase;
 use App\Known\InquiryOf;
 use App\Models\EntryKind;
 use App\Models\Inquiry;
@@ -64,7 +65,7 @@ final class LookIntoTrouble
                 }
             }
             if ($names !== []) {
-                self::write($inquiry, __('inquiry.entries.planned', ['what' => self::title($inquiry), 'remedies' => Words::list($names)]));
+                self::write($inquiry, Phrase::of('inquiry.entries.planned', ['what' => self::title($inquiry), 'remedies' => Words::list($names)]));
             }
         });
     }
@@ -77,7 +78,7 @@ final class LookIntoTrouble
                 return;
             }
             $treatment->update(['checked_at' => CarbonImmutable::now(), 'result' => $result]);
-            self::write($inquiry, __('inquiry.entries.checked', ['what' => self::title($inquiry), 'result' => __('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
+            self::write($inquiry, Phrase::of('inquiry.entries.checked', ['what' => self::title($inquiry), 'result' => Phrase::of('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
             $next = $treatment->remedy->instead($inquiry->tank->needs());
             if ($goesOn && $result !== Result::Better && !$inquiry->treatments()->whereNull('checked_at')->where('remedy', $next)->exists()) {
                 $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
@@ -96,7 +97,7 @@ final class LookIntoTrouble
         }
         DB::transaction(static function () use ($inquiry, $kind, $cause, $outcome, $answers): void {
             $inquiry->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers]);
-            self::write($inquiry, __('inquiry.entries.ended', ['what' => self::title($inquiry), 'outcome' => __('inquiry.end.outcomes.'.$outcome->value)]));
+            self::write($inquiry, Phrase::of('inquiry.entries.ended', ['what' => self::title($inquiry), 'outcome' => Phrase::of('inquiry.end.outcomes.'.$outcome->value)]));
         });
     }
 
@@ -107,7 +108,7 @@ final class LookIntoTrouble
             /** @var Inquiry $inquiry */
             $inquiry = $tank->inquiries()->create($fields + ['answers' => self::begun($fields), 'opened_at' => CarbonImmutable::now()]);
             $inquiry->setRelation('tank', $tank);
-            self::write($inquiry, __('inquiry.entries.opened', ['what' => self::title($inquiry)]));
+            self::write($inquiry, Phrase::of('inquiry.entries.opened', ['what' => self::title($inquiry)]));
 
             return $inquiry;
         });
@@ -130,8 +131,8 @@ final class LookIntoTrouble
         return lcfirst(InquiryWords::title($inquiry->loadMissing('stand.plantKind')));
     }
 
-    private static function write(Inquiry $inquiry, string $title): void
+    private static function write(Inquiry $inquiry, Phrase $title): void
     {
-        $inquiry->tank->keeper->entries()->create(['tank_id' => $inquiry->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => mb_substr($title, 0, 160)]);
+        $inquiry->tank->keeper->entries()->create(['tank_id' => $inquiry->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => $title]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Kept\BatchJar;
 use App\Kept\BatchSource;
+use App\Kept\Phrase;
 use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\EntryKind;
@@ -49,7 +50,7 @@ final class MakeBatch
             $keeper->entries()->create([
                 'water_id' => $batch->water_id,
                 'kind' => EntryKind::Work,
-                'title' => (string) __('run.entry.made', ['litres' => $show->volume($content->litres()), 'name' => $content->name()]),
+                'title' => Phrase::of('run.entry.made', ['litres' => $show->volume($content->litres()), 'name' => $content->name()]),
                 'body' => implode('; ', array_filter([
                     implode(', ', array_map(static fn(BatchSource $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources())),
                     implode(', ', array_map(static fn(BatchJar $jar): string => sprintf('%.1f %s %s', $jar->amount * $content->timesJars(), $jar->unit, $jar->name), $content->jars())),

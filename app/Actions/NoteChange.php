@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Kept\ForecastRecord;
+use App\Kept\Phrase;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Run;
@@ -17,9 +18,9 @@ final class NoteChange
 {
     /**
      * @param ForecastRecord $forecast as it stood then
-     * @param string         $title    of its entry in the diary
+     * @param string|Phrase  $title    of its entry in the diary
      */
-    public function __invoke(int $keeper, int $tank, ?Run $run, ?int $water, string $source, float $litres, float $share, ForecastRecord $forecast, CarbonImmutable $at, string $title, ?string $body): WaterChange
+    public function __invoke(int $keeper, int $tank, ?Run $run, ?int $water, string $source, float $litres, float $share, ForecastRecord $forecast, CarbonImmutable $at, string|Phrase $title, string|Phrase|null $body): WaterChange
     {
         return DB::transaction(static function () use ($keeper, $tank, $run, $water, $source, $litres, $share, $forecast, $at, $title, $body): WaterChange {
             $entry = new Entry(['tank_id' => $tank, 'run_id' => $run?->id, 'kind' => EntryKind::Change, 'title' => $title, 'body' => $body, 'happened_at' => $at]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Kept\Phrase;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
@@ -69,7 +70,7 @@ final class RecordReadings
     {
         $owner = $of instanceof Tank ? ['tank_id' => $of->id] : ['water_id' => $of->id];
 
-        return $this->write($keeper, $owner, $owner, (string) __('run.entry.read', ['name' => $of->name]), $readings, $takenAt, $note, null);
+        return $this->write($keeper, $owner, $owner, Phrase::of('run.entry.read', ['name' => $of->name]), $readings, $takenAt, $note, null);
     }
 
     /**
@@ -86,16 +87,16 @@ final class RecordReadings
             $held = $step->readings()->get()->map(static fn(ReadingRecord $reading): string => $reading->parameter->value)->all();
             $readings = array_diff_key($readings, array_flip($held));
             if ($ofTank) {
-                $title = (string) __($step->job === 'read_after' ? 'run.entry.read_after' : 'run.entry.read_before', ['tank' => $tank->name]);
+                $title = Phrase::of($step->job === 'read_after' ? 'run.entry.read_after' : 'run.entry.read_before', ['tank' => $tank->name]);
                 $this->write($keeper, ['tank_id' => $tank->id], ['tank_id' => $tank->id], $title, $readings, $takenAt, null, $step);
 
                 return;
             }
             $stream = array_filter($readings, static fn(Reading $reading): bool => $source === null || $reading->parameter === Parameter::Temperature);
-            $this->write($keeper, ['tank_id' => $tank->id], [], (string) __('run.entry.read_new', ['tank' => $tank->name]), $stream, $takenAt, null, $step);
+            $this->write($keeper, ['tank_id' => $tank->id], [], Phrase::of('run.entry.read_new', ['tank' => $tank->name]), $stream, $takenAt, null, $step);
             if ($source !== null) {
                 $owner = ['water_id' => $source->id];
-                $this->write($keeper, $owner, $owner, (string) __('run.entry.read_during', ['name' => $source->name]), array_diff_key($readings, $stream), $takenAt, null, $step);
+                $this->write($keeper, $owner, $owner, Phrase::of('run.entry.read_during', ['name' => $source->name]), array_diff_key($readings, $stream), $takenAt, null, $step);
             }
         });
     }
@@ -105,7 +106,7 @@ final class RecordReadings
      * @param array<string, int>     $readingOf whose water it is; nothing for water that belongs to a session alone
      * @param array<string, Reading> $readings
      */
-    private function write(Keeper $keeper, array $entryOf, array $readingOf, string $title, array $readings, CarbonImmutable $takenAt, ?string $note, ?RunStep $step): ?Entry
+    private function write(Keeper $keeper, array $entryOf, array $readingOf, Phrase $title, array $readings, CarbonImmutable $takenAt, ?string $note, ?RunStep $step): ?Entry
     {
         if ($readings === []) {
             return null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Kept\Phrase;
 use BackedEnum;
 use Illuminate\Contracts\Database\Eloquent\Castable;
 use Illuminate\Database\Eloquent\Model;
@@ -149,7 +150,7 @@ final class KeeperTables
             $columns[$column['name']] = match (true) {
                 $cast === 'boolean' || in_array($column['type_name'], ['tinyint', 'bool', 'boolean'], true) && $cast === '' => 'boolean',
                 $column['name'] === 'name' => 'name',
-                is_string($cast) && ($cast === 'array' || is_a($cast, Castable::class, true)) || in_array($column['type_name'], ['json', 'jsonb'], true) => 'json',
+                is_string($cast) && $cast !== Phrase::class && ($cast === 'array' || is_a($cast, Castable::class, true)) || in_array($column['type_name'], ['json', 'jsonb'], true) => 'json',
                 in_array($column['type_name'], ['date'], true) => 'day',
                 in_array($column['type_name'], ['datetime', 'timestamp'], true) => 'moment',
                 in_array($column['type_name'], ['double', 'float8', 'numeric', 'float', 'real'], true) => 'number',

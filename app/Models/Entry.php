@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Kept\Phrase;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -32,7 +33,7 @@ final class Entry extends Record
     protected function casts(): array
     {
         return [
-            'kind' => EntryKind::class, 'happened_at' => 'immutable_datetime', 'keeper_id' => 'integer', 'tank_id' => 'integer',
+            'kind' => EntryKind::class, 'title' => Phrase::class, 'body' => Phrase::class, 'happened_at' => 'immutable_datetime', 'keeper_id' => 'integer', 'tank_id' => 'integer',
             'water_id' => 'integer', 'run_id' => 'integer', 'took' => 'array',
         ];
     }

@@ -21,6 +21,7 @@ return [
     'goal' => ':parameter to :value',
     'batch' => ['written' => 'The batch is planned but not mixed yet: :parts.', 'made' => 'You mixed :litres with :parts.'],
     'entry' => [
+        'list' => ':first · :last', 'sentences' => ':first :last', 'seen' => 'Seen: :signs.',
         'more' => '{1} one more result|[2,*] :count more results','changed' => 'Changed :litres (:share)', 'made' => 'Mixed :litres of :name', 'with' => 'With :source, to :mark below the rim.', 'also' => 'Also: :work.', 'read' => 'Tested :name', 'read_during' => 'Tested :name during the change', 'no_sheet' => 'With :source, without a checklist.', 'none' => 'Maintenance without a task', 'read_new' => 'Tested the new water for :tank', 'read_before' => 'Tested :tank before the change', 'read_after' => 'Tested :tank right after the change'],
     'after' => [
         'today' => 'Today', 'what_is_wrong' => 'What is wrong', 'back_to_today' => 'Back to Today',

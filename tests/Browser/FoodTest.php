@@ -48,7 +48,7 @@ final class FoodTest extends BrowserCase
         $this->until($isAsBefore, 'all as planned');
         self::assertSame([0, $gas], [$this->many('.tried, .chart__planned'), $this->find('#course-gas')->getAttribute('outerHTML')]);
         $this->script('document.querySelector(\'[data-working="iron"]\').click()');
-        $this->untilText('#working-body', 'to be given between two changes');
+        $this->untilText('#working-body', 'to add between two changes');
         $this->assertNoComplaints();
     }
 
@@ -108,7 +108,7 @@ final class FoodTest extends BrowserCase
         $this->script('document.querySelector("#working").close()');
         // How a level came about, and the gas.
         $this->click('[data-working="level-nitrate"]');
-        $this->untilText('#working-body', 'how far the reading counts');
+        $this->untilText('#working-body', 'weight of the test');
         $this->script('document.querySelector("#working").close()');
         $this->click('[data-working="gas"]');
         $this->untilText('#working-body', 'Animals that gasp');

@@ -45,7 +45,7 @@ final class InquiryTest extends BrowserCase
         $this->go($inquiry.'/now');
         $this->untilText('.remedy', 'Remove by hand');
         $this->script('document.querySelector(\'[data-working="oxygen"]\').click()');
-        $this->untilText('#working-body', 'oxygen for each gram of dry matter');
+        $this->untilText('#working-body', 'oxygen per gram of dry matter');
         $this->script('document.querySelector("#working").close()');
         $this->press('Plan it');
         $this->untilText('.check-up', 'Check');

@@ -63,8 +63,8 @@ final class AfterTest extends FeatureCase
         $this->post("/checklists/$run->id/after/evening", ['readings' => ['temperature' => '24.6', 'nitrate' => '15']])->assertRedirect('/');
         $this->post("/checklists/$run->id/after/evening", ['note' => 'again'])->assertRedirect('/')->assertSessionHas('status', 'That was already done; nothing counts twice.');
 
-        self::assertSame(1, Entry::query()->where('title', 'Check the tank once more')->count());
-        self::assertSame('All well.', Entry::query()->where('title', 'Check the tank once more')->value('body'));
+        self::assertSame(1, Entry::all()->where('title', 'Check the tank once more')->count());
+        self::assertSame('All well.', Entry::all()->firstWhere('title', 'Check the tank once more')?->body);
         self::assertEqualsWithDelta(24.6, Reading::query()->where('tank_id', $tank->id)->where('parameter', 'temperature')->latest('id')->firstOrFail()->toCore()->distribution()->central(), 1e-9);
         // Only what can be read in passing is taken here.
         self::assertSame(1, Reading::query()->where('taken_at', '>', '2026-03-01 20:00')->count());

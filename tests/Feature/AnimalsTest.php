@@ -43,7 +43,7 @@ final class AnimalsTest extends FeatureCase
         $this->post("$base/$animal->id", ['event' => 'flew', 'count' => '1'])->assertSessionHasErrors('event');
         $this->post("$base/$animal->id", ['event' => 'died', 'count' => '-1'])->assertSessionHasErrors('count');
         $this->post($base, ['kind' => 'dragon', 'count' => '1'])->assertSessionHasErrors('kind');
-        self::assertTrue($keeper->entries()->where('title', '3 ours died')->exists());
+        self::assertTrue($keeper->entries()->get()->contains('title', '3 ours died'));
         $this->post("$base/$animal->id", ['event' => 'went', 'count' => '5']);
         $this->get($base)->assertSeeText('Keep them in groups of at least 8.');
     }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Known\BatchContent;
 use App\Models\Batch;
+use App\Models\Entry;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Run;
@@ -99,7 +100,7 @@ final class BatchTest extends FeatureCase
             self::assertEqualsWithDelta((float) $before[$jar->jarId]?->stock - $jar->amount, (float) Jar::query()->findOrFail($jar->jarId)->stock, 1e-4);
         }
         self::assertEqualsWithDelta(90.0 - $batch->card->sources[0]->litres, $store->refresh()->level, 1e-4);
-        self::assertSame(1, $keeper->entries()->where('kind', 'work')->where('title', 'like', 'Mixed 40%L%')->count());
+        self::assertSame(1, $keeper->entries()->where('kind', 'work')->get()->filter(static fn(Entry $entry): bool => str_starts_with($entry->title, "Mixed 40\u{A0}L"))->count());
         $this->delete('/batches/'.$batch->id);
         self::assertTrue(Batch::query()->whereKey($batch->id)->exists());
     }

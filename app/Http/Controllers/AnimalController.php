@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\LetIn;
+use App\Kept\Phrase;
 use App\Models\Animal;
 use App\Models\AnimalEvent;
 use App\Models\EntryKind;
@@ -93,7 +94,7 @@ final class AnimalController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = CarbonImmutable::now();
-        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => (string) __('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
+        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
         $animal->events()->save(new AnimalEvent(['kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d'), 'entry_id' => $entry->id]));
     }
 
@@ -172,7 +173,7 @@ final class AnimalController extends Controller
             is_numeric($typed['step'] ?? null) ? (int) $typed['step'] : 0,
             $page->isLast(),
             is_numeric($typed['days'] ?? null) ? (int) $typed['days'] : $page->days(),
-            (string) __('animals.arrived', ['what' => $one->what, 'means' => Words::inside($page->title())]),
+            Phrase::of('animals.arrived', ['what' => $one->what, 'means' => Words::inside($page->title())]),
         );
 
         return $isIn ? redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept')) : redirect('/tanks/'.$tank->id.'/new-arrivals/'.$arrival);
@@ -193,7 +194,7 @@ final class AnimalController extends Controller
         $one = $tank->arrivals()->whereKey($arrival)->firstOrFail();
         if ($one->ended_at === null && $one->step === null) {
             $one->update(['ended_at' => CarbonImmutable::now()]);
-            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => mb_substr((string) __('animals.ended', ['what' => $one->what]), 0, 160), 'happened_at' => CarbonImmutable::now()]);
+            $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.ended', ['what' => $one->what]), 'happened_at' => CarbonImmutable::now()]);
         }
 
         return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept'));

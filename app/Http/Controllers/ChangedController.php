@@ -8,6 +8,7 @@ use App\Actions\NoteChange;
 use App\Change\PastChange;
 use App\Http\Requests\PastChangeRequest;
 use App\Kept\ForecastRecord;
+use App\Kept\Phrase;
 use App\Known\VesselOf;
 use App\Models\Tank;
 use App\Models\Water;
@@ -51,8 +52,8 @@ final class ChangedController extends Controller
             $change->share,
             ForecastRecord::of($change->forecast),
             $at,
-            (string) __('run.entry.changed', ['litres' => $show->volume($change->litres), 'share' => $show->percent($change->share)]),
-            implode(' ', array_filter([(string) __('run.entry.no_sheet', ['source' => $change->source]), $request->note()])),
+            Phrase::of('run.entry.changed', ['litres' => $show->volume($change->litres), 'share' => $show->percent($change->share)]),
+            Phrase::joined('run.entry.sentences', [Phrase::of('run.entry.no_sheet', ['source' => $change->source]), ...($request->note() === '' ? [] : [Phrase::written($request->note())])]),
         );
 
         return redirect('/tanks/'.$tank->id)->with('status', __('said.done.change'));

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\AskHelper;
 use App\Actions\KeepPhoto;
 use App\Actions\RecordReadings;
+use App\Kept\Phrase;
 use App\Models\EntryKind;
 use App\Models\Helper;
 use App\Models\Photo;
@@ -54,15 +55,15 @@ final class HelpController extends Controller
             throw $fault->redirectTo('/help/'.$secret);
         }
         $note = is_string($request->input('note')) ? mb_substr(trim($request->input('note')), 0, 500) : '';
-        $title = (string) __('helper.entry', ['name' => $helper->name]);
-        if ($helper->keeper->entries()->where('tank_id', $helper->tank_id)->where('title', 'like', mb_substr($title, 0, 40).'%')->where('happened_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[0]) {
+        $title = Phrase::of('helper.entry', ['name' => $helper->name]);
+        if ($helper->keeper->entries()->where('tank_id', $helper->tank_id)->where('title', $title->toColumn())->where('happened_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[0]) {
             throw ValidationException::withMessages(['readings' => __('helper.enough')])->redirectTo('/help/'.$secret);
         }
         if ($readings !== []) {
-            $record->keep($helper->keeper, $helper->tank, $readings, CarbonImmutable::now(), $title);
+            $record->keep($helper->keeper, $helper->tank, $readings, CarbonImmutable::now(), (string) $title);
         }
         if ($note !== '' || $readings !== []) {
-            $helper->keeper->entries()->create(['tank_id' => $helper->tank_id, 'kind' => EntryKind::Note, 'title' => mb_substr($title, 0, 160), 'body' => $note === '' ? null : $note, 'happened_at' => CarbonImmutable::now()]);
+            $helper->keeper->entries()->create(['tank_id' => $helper->tank_id, 'kind' => EntryKind::Note, 'title' => $title, 'body' => $note === '' ? null : $note, 'happened_at' => CarbonImmutable::now()]);
         }
 
         return $this->back($secret, (string) __('helper.kept'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RecordReadings;
+use App\Kept\Phrase;
 use App\Known\LatestReadings;
 use App\Models\EntryKind;
 use App\Models\Reading;
@@ -109,7 +110,7 @@ final class ReadingController extends Controller
             $entry = $this->record->keep($keeper, $of, $readings, $when, $note);
             if ($entry === null && $note !== null) {
                 // Nothing of the water was read that it could stand with.
-                $keeper->entries()->create(['tank_id' => $tank?->id, 'kind' => EntryKind::Note, 'title' => __('gauge.head'), 'body' => $note, 'happened_at' => $when]);
+                $keeper->entries()->create(['tank_id' => $tank?->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('gauge.head'), 'body' => $note, 'happened_at' => $when]);
             }
             foreach ($gauges as $gauge => $value) {
                 $tank?->note(Gauge::from($gauge), $when->setTimezone($keeper->timezone), $value);
