@@ -15,6 +15,7 @@ use App\Kept\BatchJar;
 use App\Kept\BatchSource;
 use App\Kept\DoseLine;
 use App\Kept\ForecastRecord;
+use App\Kept\Phrase;
 use App\Kept\RunPlan;
 use App\Kept\StandCut;
 use App\Kept\StepContent;
@@ -135,21 +136,23 @@ final class WriteRunSheet
     /**
      * @param list<Patch> $patches
      *
-     * @return list<string> how what lies on these patches is cleaned, instead of how any bed is
+     * @return list<Phrase> how what lies on these patches is cleaned, instead of how any bed is
      */
     private static function techniques(array $patches): array
     {
-        return array_values(array_unique(array_map(static fn(Patch $patch): string => ucfirst(label($patch->cover)).': '.__('names.technique.'.$patch->cover->value).'.', $patches)));
+        $covers = array_values(array_unique(array_map(static fn(Patch $patch): string => $patch->cover->value, $patches)));
+
+        return array_map(static fn(string $cover): Phrase => Phrase::of('bed.how', ['cover' => Phrase::of('names.label.cover.'.$cover), 'how' => Phrase::of('names.technique.'.$cover)]), $covers);
     }
 
     /**
-     * @param array<string, string>    $texts
+     * @param array<string, string|Phrase> $texts
      * @param list<Patch>              $patches of bed that are next
      * @param list<StandCut>           $stands  that are cut in it
      * @param Collection<int, OffSpot> $spots   that it restores
-     * @param list<string>             $replant what is set again in it
+     * @param list<Phrase>             $replant what is set again in it
      * @param list<DosePlan>           $doses   that are given in it
-     * @param list<string>             $treated lines of what is done about findings
+     * @param list<Phrase>             $treated lines of what is done about findings
      */
     private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
     {
@@ -162,8 +165,8 @@ final class WriteRunSheet
                 ...$lines,
                 ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
                 ...$replant,
-                ...array_map(static fn(DosePlan $plan): string => __('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
-                ...array_values($spots->map(static fn(OffSpot $spot): string => __('spot.line', ['what' => $spot->words()]))->all()),
+                ...array_map(static fn(DosePlan $plan): Phrase => Phrase::of('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
+                ...array_values($spots->map(static fn(OffSpot $spot): Phrase => Phrase::of('spot.line', ['what' => $spot->words()]))->all()),
                 ...$treated,
             ],
             cautions: array_map(static fn(Caution $caution): string => $caution->value, $session->cautionsOf($job)),
@@ -182,13 +185,13 @@ final class WriteRunSheet
         );
     }
 
-    /** @return list<string> tops that are set again, where and how many */
+    /** @return list<Phrase> tops that are set again, where and how many */
     private static function replant(TrimPlan $trim, Show $show): array
     {
         $lines = [];
         foreach ($trim->cuts as $cut) {
             if ($cut->tops > 0) {
-                $lines[] = __('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->stand->name.', '.StandWords::place($cut->stand), 'spacing' => $show->level($cut->stand->form->spacing())]);
+                $lines[] = Phrase::of('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->stand->name.', '.StandWords::place($cut->stand), 'spacing' => $show->level($cut->stand->form->spacing())]);
             }
         }
 
@@ -213,20 +216,20 @@ final class WriteRunSheet
         return $cuts;
     }
 
-    /** @return list<string> what the batch that goes in is made of, and what the pen should read of it */
+    /** @return list<Phrase> what the batch that goes in is made of, and what the pen should read of it */
     private static function batchLines(Batch $batch, Show $show): array
     {
         $content = new BatchContent($batch);
 
         return [
-            (string) __($batch->made_at === null ? 'run.batch.written' : 'run.batch.made', [
+            Phrase::of($batch->made_at === null ? 'run.batch.written' : 'run.batch.made', [
                 'litres' => $show->volume($content->litres(), 1),
                 'parts' => implode(', ', [
                     ...array_map(static fn(BatchSource $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources()),
                     ...array_map(static fn(BatchJar $jar): string => $content->amount($jar, $content->timesJars()).' '.$jar->name, $content->jars()),
                 ]),
             ]),
-            (string) __('said.look.pen', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
+            Phrase::of('said.look.pen', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Kept\Phrase;
 use App\Known\VesselOf;
 use App\Known\Waters;
 use App\Models\Jar;
@@ -15,22 +16,22 @@ use App\Models\Water;
 final class ConditionerDose
 {
     /** @param float $litres of tap water, or of the whole tank */
-    public static function words(Draft $draft, float $litres): string
+    public static function words(Draft $draft, float $litres): Phrase
     {
         return self::of($draft->tank->keeper, $litres, SessionOf::chlorine($draft));
     }
 
     /** For all of the water of a tank. */
-    public static function ofTank(Tank $tank): string
+    public static function ofTank(Tank $tank): Phrase
     {
         return self::of($tank->keeper, VesselOf::tank($tank)->litres(), self::chlorine($tank));
     }
 
-    private static function of(Keeper $keeper, float $litres, float $chlorine): string
+    private static function of(Keeper $keeper, float $litres, float $chlorine): Phrase
     {
         $jar = self::jar($keeper);
 
-        return $jar === null ? (string) __('run.by_label') : (string) __('run.of', [
+        return $jar === null ? Phrase::of('run.by_label') : Phrase::of('run.of', [
             'amount' => $jar->doseUnit()->text($jar->coreConditioner()->dose($litres, $chlorine)->value('dose'), $keeper->show()), 'name' => $jar->name,
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Change;
 
+use App\Kept\Phrase;
 use App\Known\DrainOf;
 use App\Known\VesselOf;
 use App\Known\Waters;
@@ -61,7 +62,7 @@ final class NewPlan
     /** @var list<int> steps that fall away, by id */
     public readonly array $falls;
 
-    /** @var array<string, list<string>> new lines by step */
+    /** @var array<string, list<Phrase>> new lines by step */
     public readonly array $lines;
 
     /** Whether some of it was drained and filled up already. */
@@ -110,9 +111,9 @@ final class NewPlan
         $draft = new Draft($tank, $input, $plan, $this->forecast, VesselOf::levels($tank), $this->mark, null, null, new Allowance(1.0), false, null, null, false, 1, $known, Warmth::of($plan, null, $tank->needs()->swingLimits()->celsius));
         $this->lines = [
             ...$this->following($draft),
-            'drain' => [$this->left < 0.1 ? (string) __('run.reached') : $this->down($plan, $this->left, $gone < 0.1 ? '' : ' '.__('run.more'))],
-            'drain_again' => [$this->down($plan, $this->total, '')],
-            'refill' => [(string) __('run.refill', ['litres' => $show->volume($this->toFill ?? ($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains)), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth)), ...array_filter([$this->moreConditioner($draft)])],
+            'drain' => [$this->left < 0.1 ? Phrase::of('run.reached') : $this->down($plan, $this->left, $gone >= 0.1)],
+            'drain_again' => [$this->down($plan, $this->total, false)],
+            'refill' => [Phrase::of('run.refill', ['litres' => $show->volume($this->toFill ?? ($plan->isWhileFilling() ? $this->total + $plan->evaporated : $plan->refill() / $plan->drains)), 'source' => $source->name]), $this->landing($source->central(Parameter::Temperature, $tank->warmth)), ...array_filter([$this->moreConditioner($draft)])],
         ];
     }
 
@@ -124,7 +125,7 @@ final class NewPlan
         return $done('drain') > $done('refill');
     }
 
-    /** @return array<string, list<string>> lines of the steps that follow from the litres, by step */
+    /** @return array<string, list<Phrase>> lines of the steps that follow from the litres, by step */
     private function following(Draft $draft): array
     {
         $texts = StepTexts::of($draft);
@@ -140,28 +141,30 @@ final class NewPlan
     }
 
     /** More of the dechlorinator, where the new water was treated already and more of it goes in; null where none is needed. */
-    private function moreConditioner(Draft $draft): ?string
+    private function moreConditioner(Draft $draft): ?Phrase
     {
         $isTreated = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'condition' && $step->done_at !== null && !$step->skipped);
         $litres = SessionOf::tapShare($draft) * ($draft->plan->refill() - $this->run->plan->refill / max(1, $this->run->plan->drains) * $draft->plan->drains) / $draft->plan->drains;
 
         return !$isTreated || $litres < 0.5 || School::Conditioner->of($draft->tank->schools ?? []) === 'tank' || $draft->plan->isWhileFilling() ? null
-            : (string) __('run.condition_more', ['litres' => $this->show->volume($litres, 1), 'dose' => ConditionerDose::words($draft, $litres)]);
+            : Phrase::of('run.condition_more', ['litres' => $this->show->volume($litres, 1), 'dose' => ConditionerDose::words($draft, $litres)]);
     }
 
     /** What is to be drained, in a line. @param float $litres by which the level falls */
-    private function down(ChangePlan $plan, float $litres, string $more): string
+    private function down(ChangePlan $plan, float $litres, bool $isMore): Phrase
     {
+        $amount = fn(float $of): string|Phrase => $isMore ? Phrase::of('run.more', ['litres' => $this->show->volume($of, 1)]) : $this->show->volume($of, 1);
+
         return $plan->isWhileFilling()
-            ? (string) __('run.down_while', ['litres' => $this->show->volume($litres / (1.0 - $plan->inflow), 1).$more, 'in' => $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), 'share' => $this->show->percent($plan->inflow), 'mark' => $this->show->level($this->mark)])
-            : (string) __('run.down', ['litres' => $this->show->volume($litres, 1).$more, 'mark' => $this->show->level($this->mark)]);
+            ? Phrase::of('run.down_while', ['litres' => $amount($litres / (1.0 - $plan->inflow)), 'in' => $this->show->volume($litres * $plan->inflow / (1.0 - $plan->inflow), 1), 'share' => $this->show->percent($plan->inflow), 'mark' => $this->show->level($this->mark)])
+            : Phrase::of('run.down', ['litres' => $amount($litres), 'mark' => $this->show->level($this->mark)]);
     }
 
-    private function landing(float $stream): string
+    private function landing(float $stream): Phrase
     {
         $after = $this->forecast->outlook(Parameter::Temperature)->after();
 
-        return (string) __('run.lands', ['stream' => $this->show->value(Parameter::Temperature, $stream), 'warmth' => $after === null ? __('run.own_warmth') : $this->show->value(Parameter::Temperature, $after->central())]);
+        return Phrase::of('run.lands', ['stream' => $this->show->value(Parameter::Temperature, $stream), 'warmth' => $after === null ? Phrase::of('run.own_warmth') : $this->show->value(Parameter::Temperature, $after->central())]);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Kept\BatchJar;
+use App\Kept\Phrase;
 use App\Known\BatchContent;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
@@ -14,7 +15,7 @@ use Cresco\Core\Work\Peroxide;
 /** What follows from the litres of a change, for the placeholders in the steps of the catalogue: amounts, marks, doses. */
 final class StepTexts
 {
-    /** @return array<string, string> by placeholder */
+    /** @return array<string, string|Phrase> by placeholder */
     public static function of(Draft $draft): array
     {
         $show = $draft->tank->keeper->show();
@@ -40,7 +41,7 @@ final class StepTexts
             'volume' => $show->volume($plan->vessel->litres()),
             'source' => $plan->source->name,
             'stream' => $show->value(Parameter::Temperature, $stream),
-            'landing' => $warm === null ? (string) __('run.own_warmth') : $show->value(Parameter::Temperature, $warm->central()),
+            'landing' => $warm === null ? Phrase::of('run.own_warmth') : $show->value(Parameter::Temperature, $warm->central()),
             'buckets' => self::buckets($plan->drained, $keeper->bucket_litres, $show),
             'tap' => $show->volume($tap * $plan->refill() / $plan->drains, 1),
             'conditioner_new' => ConditionerDose::words($draft, $tap * $plan->refill() / $plan->drains),
@@ -50,36 +51,38 @@ final class StepTexts
     }
 
     /** The most of it for so many litres, in words: less where it does harm. */
-    private static function peroxide(float $litres, bool $isSensitive): string
+    private static function peroxide(float $litres, bool $isSensitive): string|Phrase
     {
         $most = static fn(bool $sensitive): string => Show::rounded(Peroxide::most(max(0.0, $litres), $sensitive), 0)."\u{A0}mL";
 
-        return $isSensitive ? $most(true) : __('water.peroxide', ['most' => $most(false), 'little' => $most(true)]);
+        return $isSensitive ? $most(true) : Phrase::of('water.peroxide', ['most' => $most(false), 'little' => $most(true)]);
     }
 
     /** What goes straight in with the refill, in its order and for the litres that are replaced each time. */
-    private static function minerals(Draft $draft): string
+    private static function minerals(Draft $draft): Phrase
     {
         $batch = SessionOf::directBatch($draft);
         if ($batch === null) {
-            return (string) __('water.minerals');
+            return Phrase::of('water.minerals');
         }
         $content = new BatchContent($batch);
         $share = $content->litres() <= 0.0 ? 0.0 : $draft->plan->refill() / $draft->plan->drains / $content->litres();
 
-        return implode(', then ', array_map(static fn(BatchJar $jar): string => (string) __('run.of', ['amount' => $content->amount($jar, $share * $content->timesJars()), 'name' => $jar->name]), $content->jars())).'.';
+        $jars = array_map(static fn(BatchJar $jar): Phrase => Phrase::of('run.of', ['amount' => $content->amount($jar, $share * $content->timesJars()), 'name' => $jar->name]), $content->jars());
+
+        return $jars === [] ? Phrase::of('water.minerals') : Phrase::of('run.one_after_another', ['what' => Phrase::joined('run.then', $jars)]);
     }
 
     /** How many buckets, and what each weighs when it is three quarters full. */
-    private static function buckets(float $litres, float $bucket, Show $show): string
+    private static function buckets(float $litres, float $bucket, Show $show): Phrase
     {
         $bucket = max(0.1, $bucket);
         $carried = Buckets::of(max(0.0, $litres), $bucket);
         $weight = $show->weight($carried->kilogram);
 
-        return __('water.buckets', [
-            'count' => $carried->count, 'bucket' => $show->volume($bucket), 'trips' => trans_choice('water.trips', $carried->trips, ['count' => $carried->trips]),
-            'weight' => $carried->trips === 1 ? $weight : __('water.each', ['weight' => $weight]),
+        return Phrase::of('water.buckets', [
+            'count' => $carried->count, 'bucket' => $show->volume($bucket), 'trips' => Phrase::counted('water.trips', $carried->trips, ['count' => $carried->trips]),
+            'weight' => $carried->trips === 1 ? $weight : Phrase::of('water.each', ['weight' => $weight]),
         ]);
     }
 }

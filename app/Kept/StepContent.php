@@ -16,7 +16,7 @@ final readonly class StepContent implements Kept
     private const VERSION = 1;
 
     /**
-     * @param list<string>    $lines
+     * @param list<Phrase>    $lines     what to do
      * @param list<string>    $cautions  by value; in words where they are older
      * @param list<string>    $tools     by key; in words where they are older
      * @param list<string>    $meanwhile steps that fit while this one runs by itself, by key
@@ -62,7 +62,7 @@ final readonly class StepContent implements Kept
             $text('title'),
             $text('act'),
             $text('why'),
-            $texts('lines'),
+            Phrase::all($list('lines')),
             $texts('cautions'),
             $texts('tools'),
             $texts('meanwhile'),
@@ -80,10 +80,10 @@ final readonly class StepContent implements Kept
         );
     }
 
-    /** @param list<string> $lines */
+    /** @param list<Phrase> $lines */
     public function withLines(array $lines): self
     {
-        return self::read(['lines' => $lines] + $this->toKeep());
+        return self::read(['lines' => self::kept($lines)] + $this->toKeep());
     }
 
     /** @param list<int> $missed patches */
@@ -96,11 +96,21 @@ final readonly class StepContent implements Kept
     public function toKeep(): array
     {
         return [
-            'v' => self::VERSION, 'title' => $this->title, 'act' => $this->act, 'why' => $this->why, 'lines' => $this->lines, 'cautions' => $this->cautions, 'tools' => $this->tools,
+            'v' => self::VERSION, 'title' => $this->title, 'act' => $this->act, 'why' => $this->why, 'lines' => self::kept($this->lines), 'cautions' => $this->cautions, 'tools' => $this->tools,
             'meanwhile' => $this->meanwhile, 'moment' => $this->moment?->value, 'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $this->reads),
             'switches' => $this->switches->value, 'minutes' => $this->minutes, 'timer' => $this->timer, 'drawing' => $this->drawing, 'patches' => $this->patches,
             'missed' => $this->missed, 'doses' => array_map(static fn(DoseLine $dose): array => $dose->toKeep(), $this->doses),
             'stands' => array_map(static fn(StandCut $cut): array => $cut->toKeep(), $this->stands), 'batch' => $this->batch,
         ];
+    }
+
+    /**
+     * @param list<Phrase> $lines
+     *
+     * @return list<mixed> as they are kept, what stands within them too
+     */
+    private static function kept(array $lines): array
+    {
+        return array_values((array) json_decode(json_encode($lines, JSON_THROW_ON_ERROR), true));
     }
 }

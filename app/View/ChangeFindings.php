@@ -338,8 +338,8 @@ final readonly class ChangeFindings
         }
 
         return [new Finding(Finding::HEED, __('change.chlorine.head'), __('change.chlorine.why', [
-            'new' => ConditionerDose::words($this->draft, $tap * $plan->refill() / $plan->drains), 'tap' => $this->show->volume($tap * $plan->refill() / $plan->drains, 1),
-            'tank' => ConditionerDose::words($this->draft, $plan->vessel->litres()),
+            'new' => (string) ConditionerDose::words($this->draft, $tap * $plan->refill() / $plan->drains), 'tap' => $this->show->volume($tap * $plan->refill() / $plan->drains, 1),
+            'tank' => (string) ConditionerDose::words($this->draft, $plan->vessel->litres()),
         ]), true)];
     }
 

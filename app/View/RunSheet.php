@@ -190,7 +190,7 @@ final readonly class RunSheet
      */
     public function spells(Show $show): array
     {
-        $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => ConditionerDose::ofTank($this->run->tank)]), true]] : [];
+        $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => (string) ConditionerDose::ofTank($this->run->tank)]), true]] : [];
         $since = static fn(CarbonImmutable $at): int => max(0, (int) Span::minutes($at, CarbonImmutable::now()));
         foreach ($this->stillOff() as $tick) {
             if ($tick->off_at !== null && $tick->device === Device::Canister) {

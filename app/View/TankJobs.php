@@ -159,7 +159,7 @@ final class TankJobs
         $after = After::from((string) $job->name);
         $url = '/checklists/'.$job->of.'/after/'.$after->value;
         if ($after === After::Conditioner) {
-            return new JobLine(JobType::FollowUp, $job->urgency, WorkWords::after($after), (string) __('round.conditioner', ['dose' => ConditionerDose::ofTank($this->tank)]), (string) __('round.act.conditioner'), $url);
+            return new JobLine(JobType::FollowUp, $job->urgency, WorkWords::after($after), (string) __('round.conditioner', ['dose' => (string) ConditionerDose::ofTank($this->tank)]), (string) __('round.act.conditioner'), $url);
         }
         $ended = CarbonImmutable::now()->addMinutes((int) round(60.0 * (($job->due->hours ?? 0.0) - $after->fromHours())));
 

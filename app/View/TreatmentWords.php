@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\Phrase;
 use App\Known\TreatmentsOf;
 use App\Models\Treatment;
 use Cresco\Core\Algae\Remedy;
@@ -15,7 +16,7 @@ final class TreatmentWords
     /**
      * @param list<Treatment> $treatments that are under way
      *
-     * @return list<string> lines for the steps of a task
+     * @return list<Phrase> lines for the steps of a task
      */
     public static function lines(array $treatments, Task $task): array
     {
@@ -26,19 +27,19 @@ final class TreatmentWords
             }
             $what = InquiryWords::title($treatment->inquiry);
             if ($treatment->remedy !== Remedy::Hand) {
-                $lines[] = __('inquiry.step', ['what' => $what, 'how' => __('inquiry.remedies.'.$treatment->remedy->value.'.name')]);
+                $lines[] = Phrase::of('inquiry.step', ['what' => $what, 'how' => Phrase::of('inquiry.remedies.'.$treatment->remedy->value.'.name')]);
                 continue;
             }
             foreach (TreatmentsOf::techniques($treatment) as $technique) {
                 if ($technique->task() === $task) {
-                    $lines[] = __('inquiry.step', ['what' => $what, 'how' => __('inquiry.techniques.'.$technique->value)]);
+                    $lines[] = Phrase::of('inquiry.step', ['what' => $what, 'how' => Phrase::of('inquiry.techniques.'.$technique->value)]);
                 }
             }
             if ($treatment->inquiry->kind === 'cyanobacteria') {
-                $lines[] = __('inquiry.cautions.gloves');
+                $lines[] = Phrase::of('inquiry.cautions.gloves');
             }
         }
 
-        return array_values(array_unique($lines));
+        return array_values(array_unique($lines, SORT_REGULAR));
     }
 }

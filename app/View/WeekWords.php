@@ -25,7 +25,7 @@ final class WeekWords
         if ($job->kind->key === 'after' && $job->name !== null) {
             return WorkWords::after(After::from($job->name));
         }
-        $words = self::kinds()[$job->kind->key] ?? '';
+        $words = (string) __('week.kind.'.$job->kind->key);
         $isNamed = str_contains($words, ':name');
         if ($isNamed) {
             $name = $job->kind->key === JobKinds::CHECK ? Words::inside((string) __('inquiry.remedies.'.$job->name.'.name')) : (string) $job->name;
@@ -36,23 +36,6 @@ final class WeekWords
 
         return $isNamed || $job->name === null ? $words : $words.' ('.$job->name.')';
     }
-
-    /** @return array<string, string> words of all kinds, read once for a page */
-    private static function kinds(): array
-    {
-        if (self::$kinds === null) {
-            $kinds = __('week.kind');
-            self::$kinds = [];
-            foreach (is_array($kinds) ? $kinds : [] as $kind => $words) {
-                self::$kinds[(string) $kind] = is_string($words) ? $words : '';
-            }
-        }
-
-        return self::$kinds;
-    }
-
-    /** @var array<string, string>|null */
-    private static ?array $kinds = null;
 
     /** A job that a keeper set up. */
     public static function chore(Chore $chore): string

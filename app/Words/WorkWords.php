@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Kept\Phrase;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Caution;
 use Cresco\Core\Work\Job;
@@ -35,13 +36,18 @@ final class WorkWords
 
     /**
      * @param list<string>          $lines what to do, by key
-     * @param array<string, string> $facts of the session, by name
+     * @param array<string, string|Phrase> $facts of the session, by name
      *
-     * @return list<string>
+     * @return list<Phrase>
      */
     public static function lines(array $lines, array $facts): array
     {
-        return array_map(static fn(string $line): string => (string) __('steps.do.'.$line, $facts), $lines);
+        return array_map(static function (string $line) use ($facts): Phrase {
+            $words = (string) __('steps.do.'.$line);
+
+            // Of the facts those that it says.
+            return Phrase::of('steps.do.'.$line, array_filter($facts, static fn(string $name): bool => preg_match('/:'.$name.'\b/', $words) === 1, ARRAY_FILTER_USE_KEY));
+        }, $lines);
     }
 
     /**

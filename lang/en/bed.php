@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'how' => ':cover: :how.',
     'next' => '{1} Next: zone :patches.|[0,*] Next: zones :patches.', 'trace' => 'less than 0.001 mg/L',
     'stirred' => 'Vacuuming may release about :total mg/L total ammonia nitrogen, :free of it free ammonia; the alarm level is :alarm. Its breakdown takes :oxygen mg/L of oxygen: keep the surface moving.',
     'none' => ['head' => 'None today.', 'why' => 'Either you never vacuum this tank’s substrate, or stirring any zone would release too much free ammonia at this pH: change water first, and vacuum a little at a time.'],

@@ -21,12 +21,12 @@ return [
             'fast' => 'fast',
         ],
         'cover' => [
-            'sand' => 'bare sand',
-            'gravel' => 'gravel',
-            'fired_soil' => 'soil',
-            'carpet' => 'carpet',
-            'rooted' => 'rooted plants',
-            'under_hardscape' => 'under hardscape',
+            'sand' => 'Bare sand',
+            'gravel' => 'Gravel',
+            'fired_soil' => 'Soil',
+            'carpet' => 'Carpet',
+            'rooted' => 'Rooted plants',
+            'under_hardscape' => 'Under hardscape',
         ],
         'ion' => [
             'Ca' => 'Calcium',

@@ -12,7 +12,7 @@ return [
     'to_fill' => ':litres still to refill.',
     'after_act' => ['evening' => 'All well', 'media' => 'Rinsed', 'conditioner' => 'Added'],
     'skip_conditioner' => 'Untreated tap water harms gills and filter bacteria. If you skip this, Today reminds you until the dose is in.',
-    'reached' => 'Nothing more: the level is reached.', 'refill' => ':litres of :source, onto a plate or through a strainer, hose end above the water.', 'more' => 'more',
+    'reached' => 'Nothing more: the level is reached.', 'refill' => ':litres of :source, onto a plate or through a strainer, hose end above the water.', 'more' => ':litres more', 'then' => ':first, then :last', 'one_after_another' => ':what.',
     'down_while' => 'Drain :litres while :in run in, at about :share of the drain rate: down to :mark below the rim.', 'down' => 'Drain :litres: down to :mark below the rim.',
     'lands' => 'With new water at :stream the tank ends at :warmth.', 'own_warmth' => 'its own temperature',
     'progress' => 'step :step of :steps',

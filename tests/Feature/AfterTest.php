@@ -169,9 +169,9 @@ final class AfterTest extends FeatureCase
         $tank->update(['schools' => ['bed' => 'all']]);
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         $step = $run->steps()->where('job', 'vacuum')->firstOrFail();
-        self::assertStringContainsString('Bare sand: hover and skim', (string) json_encode($step->content->lines));
-        self::assertStringNotContainsString('plunge', (string) json_encode($step->content->lines));
-        $this->get("/checklists/$run->id?step=$step->position")->assertSee('1 bare sand');
+        self::assertStringContainsString('Bare sand: hover and skim', implode(' ', $step->content->lines));
+        self::assertStringNotContainsString('plunge', implode(' ', $step->content->lines));
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('1 Bare sand');
         $patches = $step->content->patches;
         self::assertIsArray($patches);
         self::assertGreaterThan(1, count($patches));

@@ -301,6 +301,6 @@ final class ComposeTest extends FeatureCase
 
     private function lines(Run $run, string $job): string
     {
-        return (string) json_encode($run->steps()->where('job', $job)->firstOrFail()->content->lines, JSON_UNESCAPED_UNICODE);
+        return implode(' ', $run->steps()->where('job', $job)->firstOrFail()->content->lines);
     }
 }

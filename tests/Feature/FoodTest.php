@@ -643,7 +643,7 @@ final class FoodTest extends FeatureCase
         $this->post("/tanks/{$this->tank->id}/checklists", ['dry' => '1', 'tasks' => ['fertilise']])->assertSessionHasNoErrors();
         $run = $this->tank->runs()->firstOrFail();
         $step = $run->steps()->where('job', 'fertilise')->firstOrFail();
-        self::assertContains("10\u{00A0}mL Green daily", $step->content->lines);
+        self::assertStringContainsString("10\u{00A0}mL Green daily", implode(' ', $step->content->lines));
         foreach ($run->steps()->orderBy('position')->get() as $next) {
             $this->post("/checklists/{$run->id}/steps/{$next->position}")->assertSessionHasNoErrors();
         }

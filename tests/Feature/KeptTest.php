@@ -16,6 +16,7 @@ use App\Kept\ForecastRecord;
 use App\Kept\GivenAnswers;
 use App\Kept\Kept;
 use App\Kept\OwnFigures;
+use App\Kept\Phrase;
 use App\Kept\RunPlan;
 use App\Kept\StandCut;
 use App\Kept\StepContent;
@@ -47,7 +48,7 @@ final class KeptTest extends FeatureCase
             'Drain',
             'Let it run',
             'The old goes',
-            ['30 L out'],
+            [Phrase::of('run.down', ['litres' => '30 L', 'mark' => Phrase::of('run.own_warmth')]), Phrase::counted('water.trips', 3, ['count' => 3]), Phrase::written('30 L out')],
             ['Heater off first'],
             ['hose'],
             ['glass', 'trim'],

@@ -25,7 +25,7 @@ final class PlanAgainTest extends FeatureCase
 
         self::assertEqualsWithDelta(40.0, $run->plan->litres, 1e-6);
         self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(40.0), $run->plan->mark, 0.1);
-        self::assertStringContainsString('25.0', (string) json_encode($run->steps()->where('job', 'drain')->firstOrFail()->content->lines));
+        self::assertStringContainsString('25.0', implode(' ', $run->steps()->where('job', 'drain')->firstOrFail()->content->lines));
         // What goes in is what went out, and the forecast is for that.
         self::assertEqualsWithDelta(40.0 / VesselOf::tank($tank)->litres(), $run->plan->share, 1e-6);
         self::assertEqualsWithDelta(40.0, $run->plan->refill, 1e-6);
@@ -58,7 +58,7 @@ final class PlanAgainTest extends FeatureCase
         $this->get("/checklists/$run->id/again?level=100&litres=30")->assertOk()->assertSeeText("20.0\u{A0}L still to refill")->assertDontSeeText('still to drain');
         $this->post("/checklists/$run->id/again", ['level' => '100', 'litres' => '60'])->assertSessionHasNoErrors();
         self::assertEqualsWithDelta(30.0, $run->refresh()->plan->litres, 0.1);
-        self::assertStringContainsString("20\u{A0}L of", $run->steps()->where('job', 'refill')->firstOrFail()->content->lines[0]);
+        self::assertStringContainsString("20\u{A0}L of", (string) $run->steps()->where('job', 'refill')->firstOrFail()->content->lines[0]);
     }
 
     public function testASkippedDechlorinatorIsSaidUntilItIsIn(): void
@@ -192,7 +192,7 @@ final class PlanAgainTest extends FeatureCase
         $this->actingAs($keeper)->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '20'])->assertRedirect();
 
         // The level falls by 20 L while half of 40 L comes back.
-        self::assertStringContainsString("Drain 40.0\u{A0}L while 20.0\u{A0}L run in", $run->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
+        self::assertStringContainsString("Drain 40.0\u{A0}L while 20.0\u{A0}L run in", (string) $run->steps()->where('job', 'drain')->firstOrFail()->content->lines[0]);
         self::assertEqualsWithDelta(40.0, $run->refresh()->plan->out, 1e-6);
     }
 
@@ -205,9 +205,9 @@ final class PlanAgainTest extends FeatureCase
         $lines = $run->steps()->where('job', 'refill')->firstOrFail()->content->lines;
 
         self::assertCount(3, $lines);
-        self::assertStringContainsString('45', $lines[0]);
-        self::assertStringStartsWith('With new water at 25', $lines[1]);
-        self::assertStringContainsString('Filter on as soon as its intake is under water, valves first: the', $lines[2]);
+        self::assertStringContainsString('45', (string) $lines[0]);
+        self::assertStringStartsWith('With new water at 25', (string) $lines[1]);
+        self::assertStringContainsString('Filter on as soon as its intake is under water, valves first: the', (string) $lines[2]);
     }
 
     public function testWhatTheAnimalsDoNotStandIsSaidHereToo(): void

@@ -62,6 +62,22 @@ final class SecondLanguageTest extends FeatureCase
         self::assertSame('', $english);
     }
 
+    public function testWhatTheLogAndAChecklistSayIsReadInTheLanguageOfWhoeverLooks(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $run = $this->writeRun($keeper, $tank);
+        $this->read($keeper, $tank, ['nitrate' => '20-40']);
+        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '{"say":"act.save"}', 'body' => 'Fed twice'])->assertSessionHasNoErrors();
+        $this->get('/log')->assertSee('Tested Brook')->assertSee('{"say":"act.save"}')->assertSee('Fed twice');
+
+        app('translation.loader')->addPath($this->languages);
+        app()->setLocale(PseudoLanguage::NAME);
+
+        $this->get('/log')->assertSee('⟦Tested Brook')->assertSee('{"say":"act.save"}')->assertDontSee('⟦Save')->assertSee('Fed twice');
+        $step = $run->steps()->where('job', 'drain')->firstOrFail();
+        $this->get("/checklists/$run->id?step=$step->position")->assertSee('⟦Drain')->assertSee('below the rim. ');
+    }
+
     /** What a page says: its text, and what is read out of it. Formulas are no language, and what is marked as English may be. */
     private static function said(string $html): string
     {

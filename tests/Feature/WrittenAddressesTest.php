@@ -151,7 +151,7 @@ final class WrittenAddressesTest extends FeatureCase
         for ($i = 0; $i < count($tokens); ++$i) {
             $isTail = $i > 1 && (in_array($tokens[$i - 1], ['.', '?', ':'], true) || ($tokens[$i - 1] === '(' && $tokens[$i - 2] === '.'));
             $text = self::literal($tokens, $i);
-            if ($text === null || preg_match('#^/[a-z{]#', $text) !== 1 || preg_match('#[\\\\^$()*|+ <]|^/min$#', $text) === 1) {
+            if ($text === null || preg_match('#^/[a-z{]#', $text) !== 1 || preg_match('#[\\\\^$()*|+ <]|^/(?:min|d)$#', $text) === 1) {
                 continue;
             }
             while (($tokens[$i + 1] ?? null) === '.') {
