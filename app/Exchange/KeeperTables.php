@@ -24,7 +24,7 @@ final class KeeperTables
     private const FOUND = ['water_states'];
 
     /** Of the keeper, what travels. */
-    private const KEEPER = ['name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures'];
+    private const KEEPER = ['name', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures', 'shows_all'];
 
     /** @var array<string, class-string<Model>> */
     private static array $records = [];

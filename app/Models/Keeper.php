@@ -29,6 +29,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property VolumeUnit $volume_unit
  * @property LengthUnit $length_unit
  * @property string     $theme
+ * @property bool       $shows_all whether tables and spreads are open that others see folded
  * @property string     $timezone
  * @property float      $bucket_litres
  * @property float      $hand          mm that a hand is broad
@@ -48,12 +49,12 @@ final class Keeper extends Authenticatable implements Habits
 
     protected $table = 'keepers';
 
-    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures'];
+    protected $fillable = ['name', 'email', 'password', 'volume_unit', 'length_unit', 'theme', 'timezone', 'bucket_litres', 'hand', 'hand_told', 'pen_factor', 'scale_step', 'simulated', 'week', 'figures', 'shows_all'];
 
     protected $hidden = ['password', 'remember_token', 'feed_hash'];
 
     protected $attributes = [
-        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'hand_told' => false, 'pen_factor' => 0.5,
+        'is_demo' => false, 'volume_unit' => 'litre', 'length_unit' => 'metric', 'theme' => 'auto', 'timezone' => 'UTC', 'bucket_litres' => 12, 'hand' => 90, 'hand_told' => false, 'shows_all' => false, 'pen_factor' => 0.5,
         'scale_step' => 0.1, 'simulated' => '[]',
         'remember_token' => null, 'week' => null, 'figures' => null, 'feed_hash' => null, 'guest_seen_on' => null,
     ];
@@ -77,6 +78,7 @@ final class Keeper extends Authenticatable implements Habits
             'bucket_litres' => 'float',
             'hand' => 'float',
             'hand_told' => 'boolean',
+            'shows_all' => 'boolean',
             'pen_factor' => 'float',
             'scale_step' => 'float',
             'simulated' => 'array',

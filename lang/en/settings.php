@@ -11,6 +11,7 @@ return [
     'lengths' => ['metric' => 'centimetres and millimetres', 'inches' => 'inches and feet'],
     'volumes' => ['litre' => 'litres', 'us_gallon' => 'US gallons', 'imperial_gallon' => 'imperial gallons'],
     'page' => [
+        'shows_all' => 'Always show how sure a value is, and the tables behind the charts',
         'themes' => ['auto' => 'system', 'light' => 'light', 'dark' => 'dark'],
         'settings' => 'Settings', 'account_and_data' => 'Account and data', 'estimates' => 'Estimates', 'what_do_you' => 'What do you test with?',
         'one_tap_fills' => 'One tap fills the table below; you can change single kits there.', 'you' => 'You', 'theme' => 'Theme', 'time_zone' => 'Time zone', 'volumes' => 'Volumes',

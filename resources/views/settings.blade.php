@@ -28,6 +28,8 @@
                     mode="decimal"
                     :help="__('settings.page.n0_5_on')"/>
             </div>
+            <label class="tick"><input type="checkbox" name="shows_all" value="1" @checked(old() ? old('shows_all') : $keeper->shows_all)>
+                {{ __('settings.page.shows_all') }}</label>
         </fieldset>
         <fieldset id="devices"><legend>{{ __('settings.page.scale_and_devices') }}</legend>
             <div class="row-fields"><x-field small name="scale_step" :label="__('settings.page.smallest_step_of')"

@@ -67,13 +67,13 @@ final class SecondLanguageTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $run = $this->writeRun($keeper, $tank);
         $this->read($keeper, $tank, ['nitrate' => '20-40']);
-        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '{"say":"act.save"}', 'body' => 'Fed twice'])->assertSessionHasNoErrors();
-        $this->get('/log')->assertSee('Tested Brook')->assertSee('{"say":"act.save"}')->assertSee('Fed twice');
+        $this->actingAs($keeper)->post('/log', ['kind' => 'note', 'title' => '{"say":"error.impossible.head"}', 'body' => 'Fed twice'])->assertSessionHasNoErrors();
+        $this->get('/log')->assertSee('Tested Brook')->assertSee('{"say":"error.impossible.head"}')->assertSee('Fed twice');
 
         app('translation.loader')->addPath($this->languages);
         app()->setLocale(PseudoLanguage::NAME);
 
-        $this->get('/log')->assertSee('⟦Tested Brook')->assertSee('{"say":"act.save"}')->assertDontSee('⟦Save')->assertSee('Fed twice');
+        $this->get('/log')->assertSee('⟦Tested Brook')->assertSee('{"say":"error.impossible.head"}')->assertDontSee('That cannot be')->assertSee('Fed twice');
         $step = $run->steps()->where('job', 'drain')->firstOrFail();
         $this->get("/checklists/$run->id?step=$step->position")->assertSee('⟦Drain')->assertSee('below the rim. ');
     }

@@ -212,4 +212,15 @@ final class WordsTest extends FeatureCase
         }
         self::assertSame([], $unnamed);
     }
+
+    public function testHowSureAValueIsOpensForWhoeverWantsToSeeAll(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        $page = "/tanks/$tank->id/water-change?reason=routine";
+        $folded = static fn(string $html): bool => preg_match('/<details class="more"\s+id="all-values"\s*>/', $html) === 1;
+        self::assertTrue($folded((string) $this->actingAs($keeper)->get($page)->assertOk()->getContent()));
+        $keeper->update(['shows_all' => true]);
+        $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->assertSee('id="all-values" open', false);
+        $this->get('/settings')->assertSee('Always show how sure a value is');
+    }
 }

@@ -84,6 +84,7 @@ final class SettingsController extends Controller
                 'volume_unit' => $checked['volume_unit'],
                 'theme' => $checked['theme'],
                 'timezone' => $checked['timezone'],
+                'shows_all' => $request->boolean('shows_all'),
                 'length_unit' => $checked['length_unit'],
                 'hand' => $keeper->show()->levels()->keep($request->input('hand'), $keeper->hand) ?? $keeper->hand,
                 'hand_told' => $keeper->hand_told || $request->filled('hand'),

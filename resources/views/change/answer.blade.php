@@ -38,7 +38,7 @@
     </table>
     @if($sheet->still())<p class="muted">{{ $sheet->still() }}</p>@endif
     @if($sheet->moving() === [] && $sheet->still() === null)<p class="muted">{{ __('change.page.untested') }}</p>@endif
-    <details class="more" id="all-values"><summary>{{ __('change.page.all') }}</summary>
+    <details class="more" id="all-values" @sure><summary>{{ __('change.page.all') }}</summary>
     <table class="forecast">
         <caption class="visually-hidden">{{ __('change.answer.forecast_4') }}</caption>
         <thead><tr><th scope="col">{{ __('change.answer.what_it_will') }}</th><th scope="col">{{ __('change.answer.now') }}</th><th scope="col">{{

@@ -3,7 +3,7 @@
     {{ $dose['name'] }} <small class="muted">{{ $dose['every'] }}</small></li>@endforeach</ul>@endif
 <p class="muted">{{ $doses->says() }} <a href="/tanks/{{ $tank->id }}/fertilising">{{ __('change.dose.fertilising') }}</a></p>
 @if($doses->rows() !== [])
-<details class="more"><summary>{{ __('change.dose.how_far_each') }}</summary>
+<details class="more" @sure><summary>{{ __('change.dose.how_far_each') }}</summary>
 <table class="plain"><thead><tr><th scope="col"></th><th scope="col">{{ __('food.after.left') }}</th><th scope="col">{{ __('food.after.aim') }}</th>
     <th scope="col">{{ __('food.after.give') }}</th></tr></thead><tbody>
     @foreach($doses->rows() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['after'] }}</td>

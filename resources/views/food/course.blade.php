@@ -6,7 +6,7 @@
             data-working="{{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}">{{ $page->short($strip->nutrient, $strip->now()) }}</a>
     </p>
     <x-chart :chart="$strip->chart" :high="112"/>
-    <details class="then"><summary>{{ __('food.ahead') }}<span class="visually-hidden">: {{ $label }}</span></summary>
+    <details class="then" @sure><summary>{{ __('food.ahead') }}<span class="visually-hidden">: {{ $label }}</span></summary>
         <span class="num">{{ $page->figure($strip->nutrient, $strip->now()) }}</span> <small>{{ __('food.now') }}</small>
         <span class="num">{{ $page->figure($strip->nutrient, $strip->in(28)) }}</span> <small>{{ __('food.in_four') }}</small>
         <span class="num">{{ $page->figure($strip->nutrient, $strip->in(56)) }}</span> <small>{{ __('food.in_eight') }}</small>

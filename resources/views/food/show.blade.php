@@ -5,7 +5,7 @@
         <section class="board" aria-label="{{ __('food.show.todays_doses_and') }}">
             @include('food.today')
             <div id="courses">@include('food.courses')</div>
-            <details class="more on-day"><summary>{{ __('food.show.as_a_table') }}</summary>
+            <details class="more on-day" @sure><summary>{{ __('food.show.as_a_table') }}</summary>
                 <div id="course-table" class="table-scroll" tabindex="0" role="region" aria-label="{{ __('food.table') }}">@include('food.table')</div>
             </details>
         </section>

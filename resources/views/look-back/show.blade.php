@@ -21,7 +21,7 @@
         @foreach(['after', 'next'] as $when)
             @php($rows = array_filter($page->rows, fn ($row) => $row->when === $when))
             @continue($rows === [])
-            <details class="more"><summary>{{ __('look_back.fold', ['when' => __('look_back.when.'.$when),
+            <details class="more" @sure><summary>{{ __('look_back.fold', ['when' => __('look_back.when.'.$when),
                 'held' => count(array_filter($rows, fn ($row) => $row->holds())), 'count' => count($rows)]) }}</summary>
             <table class="forecast look-back-table"><thead><tr><th scope="col">{{ __('look_back.show.parameter') }}</th><th scope="col">{{
                 __('look_back.show.before') }}</th><th scope="col">{{ __('look_back.show.forecast') }}</th>

@@ -18,7 +18,7 @@
                 class="num">{{ $row['light'] }}</td><td class="num">{{ $row['needs'] }}</td><td>{{ __('light.needs.'.$row['state']) }}</td></tr>@endforeach
         </tbody></table>
         @endif
-        <details class="more"><summary>{{ __('light.table') }}</summary>
+        <details class="more" @sure><summary>{{ __('light.table') }}</summary>
         <table class="plain"><caption>{{ __('light.caption') }}</caption>
             <thead><tr><th>{{ __('plants.light.par_under_water') }}</th><th>{{ __('plants.light.mean') }}</th><th>{{ __('plants.light.middle')
                 }}</th><th>{{ __('plants.light.corner') }}</th><th>{{ __('plants.light.mol_m_a') }}</th></tr></thead>

@@ -14,7 +14,7 @@
     <section class="course"><h2>{{ $chart->title }} <small>{{ $chart->unit }}</small></h2><x-chart :chart="$chart"/></section>
     @endforeach
     <p class="muted">{{ __('start.page.band') }}</p>
-    <details class="more"><summary>{{ __('start.page.how') }}</summary><p class="muted">{{ __('start.model', ['factor' =>
+    <details class="more" @sure><summary>{{ __('start.page.how') }}</summary><p class="muted">{{ __('start.model', ['factor' =>
         $show->percent($page->known->model->factor()),
         'source' => App\Units\Show::rounded($page->known->expected->factors[0], 1), 'pace' => App\Units\Show::rounded($page->known->expected->factors[1], 2),
         'first' => App\Units\Show::rounded($page->known->expected->factors[2], 1)]) }}</p></details>

@@ -40,7 +40,7 @@
             value="1"> {{ __('acid.page.into_the_whole', ['name' => $page->water->name]) }}</label>@endif
         <button class="act quiet">{{ __('acid.page.added_log_it') }}</button>
     </form>
-    <details class="more"><summary>{{ __('act.working') }}</summary>
+    <details class="more" @sure><summary>{{ __('act.working') }}</summary>
     <div class="open-working">@include('parts.working', ['working' => $page->dose]) @include('parts.working', ['working' => $page->working])</div></details>
     @endif
 </x-layout>

@@ -30,7 +30,7 @@
         <h2>{{ __('needs.page.daily_drift_of') }}</h2>
         <x-findings :findings="$page->passive()"/>
     @endif
-    <details class="more"><summary>{{ __('needs.page.how_is_this') }}</summary>
+    <details class="more" @sure><summary>{{ __('needs.page.how_is_this') }}</summary>
         <p>{{ __('needs.page.between_water_changes') }}</p>
     </details>
 </x-layout>

@@ -62,7 +62,7 @@
                 <li><a href="{{ $base }}/cycling">{{ __('tank.show.cycling') }}</a></li>
                 <li><a href="{{ $base }}/catch-up">{{ __('tank.show.catch_up_plan') }}</a></li>
             </ul>
-            <details class="more"><summary>{{ __('tank.measures') }}</summary>
+            <details class="more" @sure><summary>{{ __('tank.measures') }}</summary>
                 <dl class="facts">
                     @foreach($page->dimensions() as [$name, $text])<div><dt>{{ $name }}</dt><dd>{{ $text }}</dd></div>@endforeach
                 </dl>

@@ -27,7 +27,7 @@
         </section>
     @endforeach
     <p class="muted">{{ __('creep.page.key') }}</p>
-    <details class="more"><summary>{{ __('creep.page.how') }}</summary><p class="muted">{{ $page->restsOn() }}</p>
+    <details class="more" @sure><summary>{{ __('creep.page.how') }}</summary><p class="muted">{{ $page->restsOn() }}</p>
         @if($page->passive() !== '')<p>{{ $page->passive() }} <a href="/tanks/{{ $tank->id }}/targets#made">{{ __('act.working') }}</a></p>@endif</details>
     @if($page->topUps !== [])
     <table class="plain"><caption>{{ __('creep.page.list') }}</caption><tbody>@foreach($page->topUps as $one)<tr><td>{{ $show->when($one->taken_at) }}</td>
