@@ -54,9 +54,12 @@ final readonly class WaterFigure
             return '';
         }
         $drops = $this->isCarried ? null : $this->drops;
+        $unit = $show->unit($this->parameter);
+        // Drops are counted: 3, not 3.0.
+        $counted = static fn(float $base): string => Show::plain($unit->fromBase($base), $unit->decimals);
 
         return (string) __($this->isCarried ? 'tank.water.changed' : ($drops === null ? 'tank.water.tested' : 'tank.water.drops'), ['day' => $show->day($this->at)] + ($drops === null ? [] : [
-            'typed' => $show->number($this->parameter, $drops->value), 'low' => $show->number($this->parameter, $drops->low), 'high' => $show->number($this->parameter, $drops->high),
+            'typed' => $counted($drops->value), 'low' => $counted($drops->low), 'high' => $counted($drops->high),
         ]));
     }
 

@@ -81,6 +81,13 @@ final class CrawlTest extends FeatureCase
         $this->get('/mix-water?tank=1')->assertSee('Mill Lane tap')->assertSee('On target.');
         $this->get('/ro-reservoirs/1')->assertSee('The membrane is due around')->assertSee('Resin until about');
         $this->get('/source-waters/1')->assertSee('These values fit together.')->assertSee('class="chart"', false);
+        // Each plot names what it shows, from when to when, and the values of its tests.
+        foreach (['/source-waters/1' => 'Conductivity', '/ro-reservoirs/1' => 'Rejection', '/tanks/1/top-off' => 'Conductivity', '/tanks/4/livestock' => 'from 31 to 21', '/tanks/5/cycling' => 'Ammonium'] as $page => $of) {
+            $html = (string) $this->get($page)->assertOk()->getContent();
+            self::assertSame(1, preg_match('~<svg class="chart"[^>]*aria-label="([^"]+)"~s', $html, $said), $page);
+            self::assertStringContainsStringIgnoringCase($of, html_entity_decode($said[1] ?? '', ENT_QUOTES), $page);
+            self::assertGreaterThanOrEqual(2, preg_match_all('~class="chart__tick~', $html), $page);
+        }
         $this->get('/batches/1')->assertSee('good.')->assertSee('Use it for a water change');
         $this->get('/tanks/1/gravel-vac')->assertSee('Next: zone');
         $this->get('/tanks/1/top-off')->assertSee('Learned from 8 of your top-offs');

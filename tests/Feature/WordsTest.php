@@ -223,4 +223,12 @@ final class WordsTest extends FeatureCase
         $this->actingAs($keeper->fresh() ?? $keeper)->get($page)->assertSee('id="all-values" open', false);
         $this->get('/settings')->assertSee('Always show how sure a value is');
     }
+
+    public function testAResultByDropsSaysWhatItMeans(): void
+    {
+        [$keeper, $tank] = $this->readyTank();
+        // The colour turned within the last of three drops.
+        $this->read($keeper, $tank, ['carbonate_hardness' => '3']);
+        $this->actingAs($keeper)->get("/tanks/$tank->id")->assertOk()->assertSeeText('3 by drops is 2 to 3');
+    }
 }
