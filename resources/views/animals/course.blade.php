@@ -20,7 +20,8 @@
             @if($page->along() !== [])<x-field small name="pen" :label="__('animals.course.pen')" mode="decimal"
                 :unit="$show->unit(App\View\Choices::parameter('conductivity'))->label"/>@error('pen')<label class="tick"><input type="checkbox"
                 name="anyway" value="1"> {{ __('animals.course.continue_anyway') }}</label>@enderror @endif
-            @if($page->isLast())<x-field small name="days" :label="__('animals.course.days')" :unit="__('names.days')" mode="numeric" :value="$page->days()"/>@endif
+            @if($page->isLast())<x-field small name="days" :label="__('animals.course.days')" :unit="__('names.days')" mode="numeric"
+                :value="$page->days()"/>@endif
             <button class="act go">{{ $page->isLast() ? __('animals.course.last') : __('animals.course.go') }}</button>
         </form>
     </section>

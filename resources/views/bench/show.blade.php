@@ -38,7 +38,8 @@
                                 $show->unit($parameter)->decimals)))" :unit="$show->unit($parameter)->label" :hint="__('bench.open')"/>
                 @endforeach
                     <x-change-entry name="ratio" :label="__('bench.show.ca_mg')"
-                        :value="$was('ratio', $input->target->ratio === null ? '' : App\Units\Show::plain($input->target->ratio, 2))" unit=": 1" :hint="__('bench.open')"/>
+                        :value="$was('ratio', $input->target->ratio === null ? '' : App\Units\Show::plain($input->target->ratio, 2))" unit=": 1"
+                            :hint="__('bench.open')"/>
                 </div>
             </fieldset>
             <fieldset class="picks" aria-describedby="e-f-waters"><legend>{{ __('bench.show.source_waters') }}</legend>

@@ -38,7 +38,8 @@
         </fieldset>
         <section aria-labelledby="sheet-title"><h2 id="sheet-title">{{ __('change.compose.the_checklist') }}</h2>
             @foreach($page->planned() as $run)<p class="muted">{{ __('change.compose.already_planned') }} <a
-                href="/checklists/{{ $run->id }}">{{ $run->planned_for ? __('change.compose.for_day', ['day' => $run->planned_for->translatedFormat('l, j M')]) :
+                href="/checklists/{{ $run->id }}">{{ $run->planned_for ? __('change.compose.for_day', ['day' =>
+                    $run->planned_for->translatedFormat('l, j M')]) :
                     __('change.compose.for_no_day') }}</a>{{ $run->planned_for?->format('Y-m-d')
                 === $page->work->day?->format('Y-m-d') ? '; a new one takes its place' : '' }}</p>@endforeach
             <p><b>{{ ucfirst($page->time()) }}.</b> {{ __('change.compose.if_you_start', ['what' => $page->ends()]) }}</p>

@@ -34,7 +34,8 @@
     <b>{{ $number($estimate->high(), 3) }}</b>.</p>
 @endif
 <h3>{{ __('working.page.what_goes_in') }}</h3>
-<div class="table-scroll"><table class="plain"><thead><tr><th>{{ __('working.page.symbol') }}</th><th>{{ __('working.page.meaning') }}</th><th>{{ __('working.page.value')
+<div class="table-scroll"><table class="plain"><thead><tr><th>{{ __('working.page.symbol') }}</th><th>{{ __('working.page.meaning') }}</th><th>{{
+    __('working.page.value')
     }}</th><th>{{ __('working.page.where_from') }}</th></tr></thead><tbody>
     @foreach([...$working->givens(), ...$working->constants()] as $given)
         <tr><td><code>{{ $given->symbol }}</code></td><td>{{ say($given->label) }}</td>

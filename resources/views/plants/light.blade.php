@@ -94,7 +94,8 @@
         @foreach($tank->lightDays()->limit(14)->get() as $day)
         <form class="reading-line" method="post" action="/tanks/{{ $tank->id }}/light-days/{{ $day->id }}">
             @csrf @method('delete')
-            <span>{{ $day->day->translatedFormat('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">{{ __('act.delete') }}<span
+            <span>{{ $day->day->translatedFormat('j M') }}: {{ App\Units\Show::plain($day->hours, 1) }} h</span> <button class="quiet">{{ __('act.delete')
+                }}<span
                 class="visually-hidden"> {{ $day->day->translatedFormat('j M') }}</span></button>
         </form>
         @endforeach

@@ -31,7 +31,8 @@
                     :value="$label($nutrient->value)" unit="mg/L"
                     mode="decimal" data-of="feed"/>
                 @endforeach
-                <x-field name="label[days]" :label="__('food.label.days')" :value="$jar->label['days'] ?? ''" :unit="__('names.days')" mode="numeric" data-of="feed"
+                <x-field name="label[days]" :label="__('food.label.days')" :value="$jar->label['days'] ?? ''" :unit="__('names.days')" mode="numeric"
+                    data-of="feed"
                     :help="__('food.label.days_help')"/>
                 <div data-of="feed"><x-choice name="label[chelate]" :label="__('food.chelate.ask')" :value="$jar->label['chelate'] ?? ''"
                     :options="['' => __('food.chelate.none')] + App\View\Choices::options('chelate')"/></div>

@@ -36,7 +36,8 @@
     <table class="plain"><caption>{{ __('shelf.spoon.trials_newest_first') }}</caption><thead><tr><th>{{ __('shelf.spoon.when') }}</th><th>{{
         __('shelf.spoon.by') }}</th><th>{{ __('shelf.spoon.spoons') }}</th><th>{{ __('shelf.spoon.one_weighs') }}</th>
     <th><span class="visually-hidden">{{ __('act.delete') }}</span></th></tr></thead><tbody>
-        @foreach($jar->trials->reverse() as $trial)<tr><td>{{ $show->when($trial->taken_at) }}</td><td>{{ __($trial->method === 'pen' ? 'names.meter' : 'names.scale') }}</td>
+        @foreach($jar->trials->reverse() as $trial)<tr><td>{{ $show->when($trial->taken_at) }}</td><td>{{ __($trial->method === 'pen' ? 'names.meter' :
+            'names.scale') }}</td>
         <td class="num">{{ $trial->spoons }}</td><td class="num">{{ App\View\Words::figure($trial->grams_each, 3) }} g</td><td>
         <form method="post" action="/products/{{ $jar->id }}/trials/{{ $trial->id }}">@csrf @method('delete')<button class="quiet">{{ __('act.delete') }}<span
             class="visually-hidden"> {{ __('shelf.spoon.trial_of', ['day' => $show->when($trial->taken_at)]) }}</span></button></form></td></tr>@endforeach

@@ -96,7 +96,8 @@
                     <x-field small name="routine_share" :label="__('tank.form.usual_water_change')"
                         :value="$tank->exists ? $plain(100 * $tank->routine_share, 0) : null"
                         :help="$tank->exists ? null : __('tank.form.usual')" unit="%" mode="decimal"/>
-                    <x-field small name="routine_days" :label="__('tank.form.every')" :value="$tank->exists ? $tank->routine_days : null" :unit="__('names.days')"
+                    <x-field small name="routine_days" :label="__('tank.form.every')" :value="$tank->exists ? $tank->routine_days : null"
+                        :unit="__('names.days')"
                         mode="numeric"/>
                 </div>
                 @if($waters->isNotEmpty())

@@ -11,7 +11,8 @@
             @php($name = $row['parameter']->value)
             <tr><th scope="row"><x-term :key="$row['parameter']->value" :tank="$tank">{{ label($row['parameter']) }}</x-term> <small>{{ $row['unit']
                 }}</small></th>
-            @foreach(['low' => [$row['low'], $row['usualLow'], __('needs.page.from')], 'high' => [$row['high'], $row['usualHigh'], __('needs.page.to')], 'swing' =>
+            @foreach(['low' => [$row['low'], $row['usualLow'], __('needs.page.from')], 'high' => [$row['high'], $row['usualHigh'], __('needs.page.to')],
+                'swing' =>
                 [$row['swing'], $row['usualSwing'], __('needs.page.max_change_per')]] as $field => [$value, $usual, $words])
                 <td>@if($value !== null)<span class="entry"><input id="f-{{ $field }}-{{ $name }}" name="{{ $field }}[{{ $name }}]"
                     value="{{ $old($field, $name, $value) }}" placeholder="{{ $usual }}" inputmode="decimal" autocomplete="off" maxlength="20"

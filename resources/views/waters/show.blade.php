@@ -17,7 +17,8 @@
         @foreach($page->analyses as $analysis)<form class="inline-form" method="post"
             action="/analyses/{{ $analysis->id }}">@csrf @method('delete')<span>{{ __('water.page.analysis', ['day' =>
             $analysis->sampled_on->translatedFormat('j M Y')]) }} {{ $analysis->note }}</span> <button class="quiet">{{ __('act.delete') }}<span
-            class="visually-hidden">: {{ __('water.page.analysis', ['day' => $analysis->sampled_on->translatedFormat('j M Y')]) }}</span></button></form>@endforeach
+            class="visually-hidden">: {{ __('water.page.analysis', ['day' => $analysis->sampled_on->translatedFormat('j M Y')])
+                }}</span></button></form>@endforeach
         @foreach($page->charts() as $chart)
         <h2>{{ $chart->title }} <small>{{ $chart->unit }}</small></h2><x-chart :chart="$chart"/>
         @endforeach

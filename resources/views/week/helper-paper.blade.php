@@ -3,7 +3,8 @@
 <div class="help paper">
     <p class="no-print"><a href="/helpers/{{ $helper->id }}">{{ __('act.back') }}</a></p>
     <h1>{{ $helper->tank->name }}</h1>
-    <p>{{ __('helper.paper.to_for', ['day' => $helper->from_day->translatedFormat('l j F'), 'until' => $helper->until_day->translatedFormat('l j F Y'), 'name' =>
+    <p>{{ __('helper.paper.to_for', ['day' => $helper->from_day->translatedFormat('l j F'), 'until' => $helper->until_day->translatedFormat('l j F Y'),
+        'name' =>
         $helper->name]) }}</p>
     @if($helper->note)<p class="line">{{ $helper->note }}</p>@endif
     <table class="plain ticks"><thead><tr><th>{{ __('helper.paper.what') }}</th><th>{{ __('helper.paper.when') }}</th><th>{{ __('helper.paper.tick')

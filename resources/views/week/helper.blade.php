@@ -3,7 +3,8 @@
 <x-layout :title="__('helper.one.at', ['name' => $helper->name, 'tank' => $helper->tank->name])">
     <div class="page-head"><h1>{{ __('helper.one.at', ['name' => $helper->name, 'tank' => $helper->tank->name]) }}</h1><span class="acts"><a class="act quiet"
         href="/helpers/{{ $helper->id }}/print">{{ __('act.print') }}</a> <a class="act quiet" href="/helpers">{{ __('act.back') }}</a></span></div>
-    <p class="lead-line">{{ __('helper.one.to', ['day' => $helper->from_day->translatedFormat('j M'), 'until' => $helper->until_day->translatedFormat('j M'), 'what' =>
+    <p class="lead-line">{{ __('helper.one.to', ['day' => $helper->from_day->translatedFormat('j M'), 'until' =>
+        $helper->until_day->translatedFormat('j M'), 'what' =>
         __('helper.report.by', ['done' => $count[0], 'asked' => $count[1]])]) }}</p>
     @if(!$page->isOver())<form class="act-line" method="post" action="/helpers/{{ $helper->id }}">@csrf @method('delete')<button
         class="act quiet">{{ __('helper.one.delete_the_link') }}</button></form>@else<p class="muted">{{ __('helper.gone') }}</p>@endif

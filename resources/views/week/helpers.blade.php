@@ -6,7 +6,8 @@
     @if($page->tank === null)
     <div class="empty"><h2>{{ __('helper.list.no_tank_yet') }}</h2><p><a class="act" href="/tanks/new">{{ __('helper.list.add_the_first') }}</a></p></div>
     @else
-    <section aria-labelledby="nobody-title"><h2 id="nobody-title">{{ __('helper.list.if_nobody_does', ['day' => $page->until->translatedFormat('l j F')]) }}</h2>
+    <section aria-labelledby="nobody-title"><h2 id="nobody-title">{{ __('helper.list.if_nobody_does', ['day' => $page->until->translatedFormat('l j F')])
+        }}</h2>
         @php($lines = fn ($one, bool $beyond): array => array_filter($one->lines, fn (array $line): bool => $line['beyond'] === $beyond))
         @foreach([true, false] as $beyond)
         @unless($beyond)<details class="more" id="else"><summary>{{ __('helper.all') }}</summary>@endunless
@@ -25,7 +26,8 @@
         @php($of = new App\View\HelperPage($helper))
         @php($count = $of->count())
         <li><a href="/helpers/{{ $helper->id }}">{{ __('helper.list.at', ['name' => $helper->name, 'tank' => $helper->tank->name]) }}</a>, {{
-            __('helper.list.to', ['day' => $helper->from_day->translatedFormat('j M'), 'until' => $helper->until_day->translatedFormat('j M'), 'what' => __('helper.report.by',
+            __('helper.list.to', ['day' => $helper->from_day->translatedFormat('j M'), 'until' => $helper->until_day->translatedFormat('j M'), 'what' =>
+                __('helper.report.by',
             ['done' => $count[0], 'asked' => $count[1]])]) }}@if($of->isOver()), {{ __('helper.list.over') }} @endif</li>
         @endforeach
     </ul></section>
@@ -49,7 +51,8 @@
         <fieldset class="ask-row"><legend>{{ $n + 1 }}</legend><x-field :name="'jobs['.$n.'][text]'" :label="__('helper.list.what_to_do')"
             :value="$job['text']" rows="3"/>
             <x-field :name="'jobs['.$n.'][caution]'" :label="__('helper.list.warning')" :value="$job['caution']" rows="3"/>
-            <x-field :name="'jobs['.$n.'][every]'" :label="__('helper.list.every')" :unit="__('names.days')" :value="$job['every']" mode="numeric" small/></fieldset>
+            <x-field :name="'jobs['.$n.'][every]'" :label="__('helper.list.every')" :unit="__('names.days')" :value="$job['every']" mode="numeric"
+                small/></fieldset>
         @if($loop->last && $page->filled() <= $n)</details>@endif
         @endforeach
         <fieldset><legend>{{ __('helper.list.tests_to_do') }}</legend>@foreach($page->reads() as $parameter)<label class="tick"><input type="checkbox"

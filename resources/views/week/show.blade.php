@@ -115,7 +115,8 @@
     <details @if($errors->hasAny(['from_day', 'until_day', 'note', 'file'])) open @endif><summary>{{ __('week.show.absences_and_busy') }}</summary>
         @foreach($keeper->awaySpells as $away)
         <form class="act-line" method="post" action="/week/away/{{ $away->id }}">@csrf @method('delete')<span>{{ __('week.show.to_4', ['day' =>
-            $away->from_day->translatedFormat('j M Y'), 'until' => $away->until_day->translatedFormat('j M Y')]) }}@if($away->note): {{ $away->note }}@endif</span> <button
+            $away->from_day->translatedFormat('j M Y'), 'until' => $away->until_day->translatedFormat('j M Y')]) }}@if($away->note): {{ $away->note
+                }}@endif</span> <button
             class="act quiet">{{ __('act.delete') }}<span
             class="visually-hidden"> {{ __('week.show.the_absence_from', ['day' => $away->from_day->translatedFormat('j M')]) }}</span></button></form>
         @endforeach
