@@ -12,7 +12,7 @@ use App\Models\Dose;
 use App\Models\Entry;
 use App\Models\WaterChange;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -34,7 +34,7 @@ final class CorrectEntry
     }
 
     /**
-     * @param array<string, Reading> $readings anew, by parameter value
+     * @param array<string, TestResult> $readings anew, by parameter value
      * @param list<string>           $gone     readings that are taken out
      * @param float|null             $litres   that were changed; null when the entry is no change
      */

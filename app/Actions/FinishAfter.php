@@ -9,7 +9,7 @@ use App\Models\AfterJob;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 use Illuminate\Support\Facades\DB;
 
 /** Ends a small job after a session. It may be called twice, from two devices: the first call counts. */
@@ -18,7 +18,7 @@ final readonly class FinishAfter
     public function __construct(private RecordReadings $record) {}
 
     /**
-     * @param array<string, Reading> $readings of the tank
+     * @param array<string, TestResult> $readings of the tank
      *
      * @return bool whether this call was the one that ended it
      */

@@ -18,13 +18,13 @@ use App\Models\RunStep;
 use App\Models\SwitchTick;
 use App\Models\Water;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Planning\Found;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Catalogue;
-use Cresco\Core\Work\Moment;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\ReadingPoint;
 use Cresco\Core\Work\SwitchWork;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
@@ -38,7 +38,7 @@ final readonly class FinishStep
     public function __construct(private RecordReadings $record, private CleanPatches $clean, private NoteChange $note, private KeepLooks $looks, private GiveDose $dose) {}
 
     /**
-     * @param array<string, Reading> $readings
+     * @param array<string, TestResult> $readings
      * @param list<string>           $leftOn   devices that were not switched off in a step that does so
      * @param list<int>|null         $reached  patches of the bed that were vacuumed; null for all that the step is for
      * @param Found|null             $found    how much there was to do
@@ -121,7 +121,7 @@ final readonly class FinishStep
     /** The water that readings of a step are of: the source when it goes in alone; null for the tank and for a blend. */
     private function sourceOf(Run $run, StepContent $content): ?Water
     {
-        return $content->moment === Moment::NewWater ? Water::query()->whereKey($run->plan->water)->first() : null;
+        return $content->moment === ReadingPoint::NewWater ? Water::query()->whereKey($run->plan->water)->first() : null;
     }
 
     private function requireAllOn(Run $run): void
@@ -160,7 +160,7 @@ final readonly class FinishStep
         $show = $keeper->show();
         $tasks = array_map(static fn(Task $task): Phrase => Phrase::of('steps.tasks.'.$task->value), $this->done($run));
         $work = $tasks === [] ? null : Phrase::joined('run.entry.list', $tasks);
-        $signs = array_map(static fn(Sign $sign): Phrase => Phrase::of('steps.signs.'.$sign->value), $run->plan->signs);
+        $signs = array_map(static fn(TankSign $sign): Phrase => Phrase::of('steps.signs.'.$sign->value), $run->plan->signs);
         $seen = $signs === [] ? null : Phrase::of('run.entry.seen', ['signs' => Phrase::joined('run.entry.list', $signs)]);
         $source = $run->plan->source ?? (string) __('names.new_water');
         [$rounds, $share, $litres] = $this->changed($run);

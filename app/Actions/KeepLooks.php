@@ -10,7 +10,7 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantStand;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down how tall stands were found and how they were left, beside what had been forecast. */
@@ -51,7 +51,7 @@ final class KeepLooks
         return $kept;
     }
 
-    private static function tops(Planting $planting, CoreStand $stand, ?float $before, float $height): int
+    private static function tops(Planting $planting, PlantStand $stand, ?float $before, float $height): int
     {
         if ($before === null || $stand->form->entry()->cutBy !== CutBy::Height || $height >= $before) {
             return 0;

@@ -17,14 +17,14 @@ use App\View\Words;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\Remedy;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 use Illuminate\Support\Facades\DB;
 
 /** An inquiry from what was seen to how it ended, each turn of it in the diary. */
 final class LookIntoTrouble
 {
     /** What was seen at a session says already of it. */
-    public function seen(Inquiry $inquiry, Sign $sign): void
+    public function seen(Inquiry $inquiry, TankSign $sign): void
     {
         foreach ($sign->answers() as $of => $option) {
             $this->answer($inquiry, $of, $option);

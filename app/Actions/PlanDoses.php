@@ -8,12 +8,12 @@ use App\Models\DosePlan;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\DoseSteps;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 
 /** Puts doses in place of all that are planned at a tank, those that change much in steps of a week. */
 final class PlanDoses
 {
-    /** @param list<array{feed: Feed, each: float, every: int}> $doses */
+    /** @param list<array{feed: Fertiliser, each: float, every: int}> $doses */
     public function __invoke(Tank $tank, array $doses): void
     {
         $today = CarbonImmutable::now($tank->keeper->timezone)->startOfDay();

@@ -15,8 +15,8 @@ use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\MeasureFault;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
-use Cresco\Core\Work\Moment;
+use Cresco\Core\Measure\TestResult;
+use Cresco\Core\Work\ReadingPoint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -29,7 +29,7 @@ final class RecordReadings
      * @param array<mixed>         $typed by parameter value; empty ones are left out
      * @param CarbonImmutable|null $at    when it was read; now when not said
      *
-     * @return array<string, Reading>
+     * @return array<string, TestResult>
      *
      * @throws ValidationException with a message at each field that is not a reading
      */
@@ -62,7 +62,7 @@ final class RecordReadings
     /**
      * Keeps a set of readings of a tank or of a source.
      *
-     * @param array<string, Reading> $readings
+     * @param array<string, TestResult> $readings
      *
      * @return Entry|null null when there was nothing to keep
      */
@@ -78,11 +78,11 @@ final class RecordReadings
      * the new water is the source's own only if that source goes in alone and untempered: a blend, and the warmth of the
      * stream, belong to the session.
      *
-     * @param array<string, Reading> $readings
+     * @param array<string, TestResult> $readings
      */
     public function keepInStep(Keeper $keeper, Tank $tank, ?Water $source, array $readings, CarbonImmutable $takenAt, RunStep $step): void
     {
-        $ofTank = $step->content->moment !== Moment::NewWater;
+        $ofTank = $step->content->moment !== ReadingPoint::NewWater;
         DB::transaction(function () use ($keeper, $tank, $source, $readings, $takenAt, $step, $ofTank): void {
             $held = $step->readings()->get()->map(static fn(ReadingRecord $reading): string => $reading->parameter->value)->all();
             $readings = array_diff_key($readings, array_flip($held));
@@ -92,7 +92,7 @@ final class RecordReadings
 
                 return;
             }
-            $stream = array_filter($readings, static fn(Reading $reading): bool => $source === null || $reading->parameter === Parameter::Temperature);
+            $stream = array_filter($readings, static fn(TestResult $reading): bool => $source === null || $reading->parameter === Parameter::Temperature);
             $this->write($keeper, ['tank_id' => $tank->id], [], Phrase::of('run.entry.read_new', ['tank' => $tank->name]), $stream, $takenAt, null, $step);
             if ($source !== null) {
                 $owner = ['water_id' => $source->id];
@@ -104,7 +104,7 @@ final class RecordReadings
     /**
      * @param array<string, int>     $entryOf   whose diary it stands in
      * @param array<string, int>     $readingOf whose water it is; nothing for water that belongs to a session alone
-     * @param array<string, Reading> $readings
+     * @param array<string, TestResult> $readings
      */
     private function write(Keeper $keeper, array $entryOf, array $readingOf, Phrase $title, array $readings, CarbonImmutable $takenAt, ?string $note, ?RunStep $step): ?Entry
     {

@@ -13,7 +13,7 @@ use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
-use Cresco\Core\Recipe\Aim;
+use Cresco\Core\Recipe\RecipeAim;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
@@ -89,14 +89,14 @@ final class WriteBatch
             start: $batch->start(),
             soft: min([10000.0, ...array_map(static fn(Source $source): float => $source->measured ?? Conductance::of($source->ions)->microsiemens, $batch->recipe->sources)]),
             target: array_filter(array_combine(
-                array_map(static fn(Aim $aim): string => $aim->value, Aim::cases()),
-                array_map(static fn(Aim $aim): ?float => $draft->input->target->value($aim), Aim::cases()),
+                array_map(static fn(RecipeAim $aim): string => $aim->value, RecipeAim::cases()),
+                array_map(static fn(RecipeAim $aim): ?float => $draft->input->target->value($aim), RecipeAim::cases()),
             ), static fn(?float $value): bool => $value !== null),
             conductivity: $batch->water->conductivity,
             doubt: $batch->water->doubt(),
-            ratio: $batch->water->value(Aim::Ratio),
+            ratio: $batch->water->value(RecipeAim::Ratio),
             ions: $ions,
-            isHardnessKnown: $batch->water->isKnown(Aim::Hardness),
+            isHardnessKnown: $batch->water->isKnown(RecipeAim::Hardness),
         );
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Change\ChangeReason;
 use App\Change\Draft;
-use App\Change\Reason;
 use App\Change\SessionInput;
 use App\Change\SessionOf;
 use App\Change\StepTexts;
@@ -39,10 +39,10 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\Caution;
-use Cresco\Core\Work\Job;
-use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\ReadingPoint;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
+use Cresco\Core\Work\StepDefinition;
 use Cresco\Core\Work\Timetable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -75,7 +75,7 @@ final class WriteRunSheet
             foreach ($session->jobs($order) as $position => $job) {
                 $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [], $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of))]);
             }
-            $steps = array_map(static fn(Job $job): string => $job->key, $session->jobs($order));
+            $steps = array_map(static fn(StepDefinition $job): string => $job->key, $session->jobs($order));
             $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
             foreach ($session->switchList() as $device) {
                 $run->switches()->create(['device' => $device]);
@@ -123,8 +123,8 @@ final class WriteRunSheet
             count($alone) === 1 ? $alone[0]->id : null,
             $draft->input->reason->value,
             match ($draft->input->reason) {
-                Reason::Nitrate => [Parameter::Nitrate, $draft->input->nitrateGoal],
-                Reason::Conductivity => $draft->input->conductivityGoal === null ? null : [Parameter::Conductivity, $draft->input->conductivityGoal],
+                ChangeReason::Nitrate => [Parameter::Nitrate, $draft->input->nitrateGoal],
+                ChangeReason::Conductivity => $draft->input->conductivityGoal === null ? null : [Parameter::Conductivity, $draft->input->conductivityGoal],
                 default => null,
             },
             $work->signs,
@@ -154,7 +154,7 @@ final class WriteRunSheet
      * @param list<DosePlan>           $doses   that are given in it
      * @param list<Phrase>             $treated lines of what is done about findings
      */
-    private function content(Job $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
+    private function content(StepDefinition $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
     {
         $lines = WorkWords::lines($job->linesIn($session), $texts);
         // How what lies on the zones that are next is cleaned, instead of how any substrate is.
@@ -163,7 +163,7 @@ final class WriteRunSheet
         return new StepContent(
             lines: [
                 ...$lines,
-                ...($job->moment === Moment::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
+                ...($job->moment === ReadingPoint::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
                 ...$replant,
                 ...array_map(static fn(DosePlan $plan): Phrase => Phrase::of('food.step', ['amount' => Words::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
                 ...array_values($spots->map(static fn(OffSpot $spot): Phrase => Phrase::of('spot.line', ['what' => $spot->words()]))->all()),
@@ -171,7 +171,7 @@ final class WriteRunSheet
             ],
             cautions: array_map(static fn(Caution $caution): string => $caution->value, $session->cautionsOf($job)),
             tools: $job->tools,
-            meanwhile: array_map(static fn(Job $other): string => $other->key, $table->meanwhile($job->key)),
+            meanwhile: array_map(static fn(StepDefinition $other): string => $other->key, $table->meanwhile($job->key)),
             moment: $job->moment,
             reads: $job->reads,
             switches: $job->switches,
@@ -181,7 +181,7 @@ final class WriteRunSheet
             patches: $job->key === 'vacuum' ? array_map(static fn(Patch $patch): int => $patch->key, $patches) : [],
             doses: array_map(static fn(DosePlan $plan): DoseLine => new DoseLine($plan->jar_id, $plan->given()), $doses),
             stands: $stands,
-            batch: $job->moment === Moment::NewWater ? $batch?->id : null,
+            batch: $job->moment === ReadingPoint::NewWater ? $batch?->id : null,
         );
     }
 

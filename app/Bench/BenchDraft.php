@@ -7,9 +7,9 @@ namespace App\Bench;
 use App\Models\Jar;
 use Cresco\Core\Change\Passage;
 use Cresco\Core\Recipe\Advice;
-use Cresco\Core\Recipe\Batch;
 use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Recipe\WeighedBatch;
 use Cresco\Core\Water\WaterState;
 
 /** A batch worked out: recipes, what can be reached, what stands in the way, and the way of the tank. */
@@ -19,7 +19,7 @@ final readonly class BenchDraft
      * @param array<int, KnownWater>        $waters  all of the keeper's
      * @param array<string, Mixture>        $recipes by preference, those that differ
      * @param list<Jar>                     $jars    in the order of the recipe
-     * @param Batch                         $batch   the one that is shown
+     * @param WeighedBatch                         $batch   the one that is shown
      * @param array<int, Spoon>             $spoons of the jars that are measured by spoon, by place
      * @param list<array{float, float}>     $region  corners of GH (mmol/L) and KH (meq/L)
      * @param array{float, float}|null      $conductivity least and most with this GH and KH
@@ -32,7 +32,7 @@ final readonly class BenchDraft
         public Mixture $closest,
         public array $recipes,
         public array $jars,
-        public Batch $batch,
+        public WeighedBatch $batch,
         public array $spoons,
         public ?Advice $advice,
         public array $region,

@@ -13,7 +13,6 @@ use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Advice;
-use Cresco\Core\Recipe\Batch;
 use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Planner;
 use Cresco\Core\Recipe\Preference;
@@ -21,6 +20,7 @@ use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Recipe\Target;
+use Cresco\Core\Recipe\WeighedBatch;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\WaterState;
 use Illuminate\Database\Eloquent\Collection;
@@ -79,7 +79,7 @@ final class DraftBatch
             $closest,
             $recipes,
             $shelfJars,
-            Batch::rounded($chosen, $input->litres, $input->step, array_map(static fn(Spoon $spoon): float => $spoon->mean, $spoons), $input->target),
+            WeighedBatch::rounded($chosen, $input->litres, $input->step, array_map(static fn(Spoon $spoon): float => $spoon->mean, $spoons), $input->target),
             $spoons,
             $advice instanceof Advice ? $advice : null,
             $region,

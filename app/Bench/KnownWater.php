@@ -13,15 +13,15 @@ use App\Models\WaterKind;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\State\Level;
-use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\IonAnalysis;
 use Cresco\Core\Water\WaterFault;
 use Illuminate\Support\Facades\Cache;
 
 /** What is known of the ions of a water: its newest analysis, or else its readings, completed. */
 final readonly class KnownWater
 {
-    private function __construct(public Water $water, public Source $source, public ?CoreAnalysis $analysis, public bool $isAnalysed, public bool $isUnknown) {}
+    private function __construct(public Water $water, public Source $source, public ?IonAnalysis $analysis, public bool $isAnalysed, public bool $isUnknown) {}
 
     /**
      * @param list<Water> $waters
@@ -53,7 +53,7 @@ final readonly class KnownWater
         $key = 'ions:'.hash('xxh128', (string) json_encode([
             $water->only('id', 'name', 'kind'), $analysis?->id, $analysis?->updated_at, $levels, array_map(static fn(Reading $reading): array => $reading->stamp(), array_values($readings)),
         ]));
-        /** @var array{CoreAnalysis|null, float|null}|null $kept */
+        /** @var array{IonAnalysis|null, float|null}|null $kept */
         $kept = Cache::get($key);
         if ($kept === null) {
             $kept = self::complete($water, $readings, $levels, $analysis);
@@ -76,7 +76,7 @@ final readonly class KnownWater
      * @param array<string, Reading> $readings
      * @param array<string, float>   $levels   where what is conserved stands by all readings
      *
-     * @return array{CoreAnalysis|null, float|null} and the conductivity that was read
+     * @return array{IonAnalysis|null, float|null} and the conductivity that was read
      */
     private static function complete(Water $water, array $readings, array $levels, ?Analysis $analysis): array
     {
@@ -96,7 +96,7 @@ final readonly class KnownWater
             }
             $nitrate = $value(Parameter::Nitrate);
 
-            return [CoreAnalysis::complete($nitrate === null ? [] : [Ion::Nitrate->value => $nitrate], $hardness, $alkalinity, $measured), $measured];
+            return [IonAnalysis::complete($nitrate === null ? [] : [Ion::Nitrate->value => $nitrate], $hardness, $alkalinity, $measured), $measured];
         } catch (WaterFault) {
             return [null, $measured];
         }

@@ -19,7 +19,7 @@ final readonly class ChangeInput
      * @param float      $nitrateGoal      mg/L
      * @param float|null $conductivityGoal uS/cm; null when none is named
      * @param float      $treatmentOut     share of what was dosed that should leave, 0 to 1
-     * @param Way        $way              which figure $amount is
+     * @param AmountField        $way              which figure $amount is
      * @param float|null $amount           litres, share (0 to 1), mm below the rim, or buckets
      * @param float      $waterline        mm below the rim, now
      * @param float|null $stream           degC of the water that goes in; null for its own
@@ -27,11 +27,11 @@ final readonly class ChangeInput
      * @param float      $inflow           what runs in while the level falls, as a share of what runs out
      */
     public function __construct(
-        public Reason $reason,
+        public ChangeReason $reason,
         public float $nitrateGoal,
         public ?float $conductivityGoal,
         public float $treatmentOut,
-        public Way $way,
+        public AmountField $way,
         public ?float $amount,
         public int $drains,
         public Water $first,
@@ -46,6 +46,6 @@ final readonly class ChangeInput
     /** The same without any water changed. */
     public function dry(): self
     {
-        return new self(Reason::Amount, $this->nitrateGoal, $this->conductivityGoal, $this->treatmentOut, Way::Litres, 0.0, 1, $this->first, $this->second, $this->secondShare, $this->waterline, $this->stream);
+        return new self(ChangeReason::Amount, $this->nitrateGoal, $this->conductivityGoal, $this->treatmentOut, AmountField::Litres, 0.0, 1, $this->first, $this->second, $this->secondShare, $this->waterline, $this->stream);
     }
 }

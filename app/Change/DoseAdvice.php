@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Models\DosePlan;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Measure\Parameter;
 
 /** What Cresco would give, and what held it back. */
 final readonly class DoseAdvice
 {
     /**
-     * @param list<array{feed: Feed, each: float, every: int}> $doses
+     * @param list<array{feed: Fertiliser, each: float, every: int}> $doses
      * @param list<Parameter> $doubted nutrients whose last reading and estimate do not go together
      * @param list<Parameter> $full    nutrients that stand at the top of their range, or would pass it
-     * @param list<Feed>      $labels  products that are held to what their label backs
+     * @param list<Fertiliser>      $labels  products that are held to what their label backs
      */
     public function __construct(public array $doses, public array $doubted = [], public array $full = [], public array $labels = []) {}
 

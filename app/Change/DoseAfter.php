@@ -7,7 +7,7 @@ namespace App\Change;
 use App\Known\FoodOf;
 use App\Models\Jar;
 use Cresco\Core\Food\Doses;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Food\Wanted;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
@@ -25,7 +25,7 @@ final readonly class DoseAfter
     /** @var list<Parameter> whose last reading and estimate do not go together: nothing that brings them is proposed */
     public array $doubted;
 
-    /** @var list<array{feed: Feed, each: float, every: int}> from what is on the shelf */
+    /** @var list<array{feed: Fertiliser, each: float, every: int}> from what is on the shelf */
     public array $doses;
 
     public function __construct(private FoodOf $food, private Draft $draft)
@@ -43,7 +43,7 @@ final readonly class DoseAfter
         foreach ($this->doubted as $nutrient) {
             unset($needs[$nutrient->value]);
         }
-        $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Feed => $jar->toFeed($keeper->scale_step))->all()));
+        $feeds = array_values(array_filter($keeper->jars->map(static fn(Jar $jar): ?Fertiliser => $jar->toFeed($keeper->scale_step))->all()));
         $this->doses = $needs === [] ? [] : FoodTrial::fromShelf($food, $feeds, $needs, $this->most(FoodTrial::every($food)));
     }
 

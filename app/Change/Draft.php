@@ -11,14 +11,14 @@ use Cresco\Core\Change\Allowance;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Change\Warmth;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Working\Computation;
 
 /** A change worked out: the plan, what it will do, and what stands in its way. */
 final readonly class Draft
 {
     /**
-     * @param list<Level>      $levels
+     * @param list<DeviceLevel>      $levels
      * @param float            $mark          drain mark, mm below the rim
      * @param Computation|null $needed        share of water that the reason needs, with its spread
      * @param float|null       $neededShare   share that was aimed at, before any limit

@@ -71,7 +71,7 @@ final class DraftChange
         if ($depthLimits) {
             $allowed = new Allowance($depthShare);
         }
-        $isTyped = $input->reason === Reason::Amount && $input->amount !== null;
+        $isTyped = $input->reason === ChangeReason::Amount && $input->amount !== null;
         $plan = $plan->withDrained(min($present, $isTyped
             ? $this->litresTyped($tank, $input, $vessel, $plan)
             : $plan->litresForShare(min(1.0, $aim, $allowed->share))));
@@ -181,8 +181,8 @@ final class DraftChange
     private function aim(Tank $tank, ChangeInput $input, ChangePlan $plan, TankWater $now): array
     {
         $by = match ($input->reason) {
-            Reason::Nitrate => Parameter::Nitrate,
-            Reason::Conductivity => Parameter::Conductivity,
+            ChangeReason::Nitrate => Parameter::Nitrate,
+            ChangeReason::Conductivity => Parameter::Conductivity,
             default => null,
         };
         $source = $by === null ? null : $plan->source->get($by);
@@ -190,16 +190,16 @@ final class DraftChange
             throw ChangeFault::open($by);
         }
         $needed = match ($input->reason) {
-            Reason::Nitrate => Sizing::forGoal($plan, Parameter::Nitrate, $input->nitrateGoal),
-            Reason::Conductivity => $input->conductivityGoal === null ? null : Sizing::forGoal($plan, Parameter::Conductivity, $input->conductivityGoal),
+            ChangeReason::Nitrate => Sizing::forGoal($plan, Parameter::Nitrate, $input->nitrateGoal),
+            ChangeReason::Conductivity => $input->conductivityGoal === null ? null : Sizing::forGoal($plan, Parameter::Conductivity, $input->conductivityGoal),
             default => null,
         };
 
         return match (true) {
-            $needed === null && $input->reason === Reason::Treatment => [$input->treatmentOut, null],
+            $needed === null && $input->reason === ChangeReason::Treatment => [$input->treatmentOut, null],
             $needed === null => [$tank->routine_share, null],
             // Nitrate is to be under its goal in nine of ten cases; conductivity is to land on it.
-            $input->reason === Reason::Nitrate => [$this->shareOf($plan, $needed->estimate()->quantile(0.9)), $needed],
+            $input->reason === ChangeReason::Nitrate => [$this->shareOf($plan, $needed->estimate()->quantile(0.9)), $needed],
             default => [$this->shareOf($plan, $needed->estimate()->central()), $needed],
         };
     }
@@ -214,10 +214,10 @@ final class DraftChange
         $amount = (float) $input->amount;
 
         return max(0.0, match ($input->way) {
-            Way::Litres => $amount,
-            Way::Percent => $plan->litresForShare(min(1.0, $amount)),
-            Way::Mark => $vessel->litresDrainedAt($amount) - $plan->evaporated,
-            Way::Buckets => $amount * $tank->keeper->bucket_litres,
+            AmountField::Litres => $amount,
+            AmountField::Percent => $plan->litresForShare(min(1.0, $amount)),
+            AmountField::Mark => $vessel->litresDrainedAt($amount) - $plan->evaporated,
+            AmountField::Buckets => $amount * $tank->keeper->bucket_litres,
         });
     }
 

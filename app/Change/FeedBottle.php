@@ -6,7 +6,7 @@ namespace App\Change;
 
 use App\Known\FoodOf;
 use App\Models\Jar;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Concentrate;
 use Cresco\Core\Recipe\Ingredient;
@@ -36,7 +36,7 @@ final readonly class FeedBottle
     public static function of(FoodOf $food, array $shelf, int $weeks, float $each): self
     {
         $jars = array_values(array_filter($shelf, static fn(Jar $jar): bool => $jar->unit === 'g' && $jar->toFeed(self::STEP) !== null));
-        $feeds = array_values(array_filter(array_map(static fn(Jar $jar): ?Feed => $jar->toFeed(self::STEP), $jars)));
+        $feeds = array_values(array_filter(array_map(static fn(Jar $jar): ?Fertiliser => $jar->toFeed(self::STEP), $jars)));
         $amounts = array_fill(0, count($jars), 0.0);
         $every = 1;
         foreach ((new FoodTrial())->advised($food, $feeds)->doses as $one) {

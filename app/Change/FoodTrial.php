@@ -7,7 +7,7 @@ namespace App\Change;
 use App\Known\FoodOf;
 use App\Known\TankEvents;
 use Cresco\Core\Food\Doses;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Food\Wanted;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
@@ -84,7 +84,7 @@ final readonly class FoodTrial
      * Doses that bring every nutrient to where the method wants it before each change: none beyond what the animals tolerate, beyond the top of
      * its range or beyond what a label backs, and none upon a reading that the estimate does not bear out.
      *
-     * @param list<Feed> $feeds on the shelf
+     * @param list<Fertiliser> $feeds on the shelf
      */
     public function advised(FoodOf $food, array $feeds): DoseAdvice
     {
@@ -120,7 +120,7 @@ final readonly class FoodTrial
     }
 
     /** The most of a product in a dose that its label backs in this tank; null where no label names a dose. */
-    private static function mostOf(FoodOf $food, Feed $feed): ?float
+    private static function mostOf(FoodOf $food, Fertiliser $feed): ?float
     {
         return $feed->most(self::every($food), $food->litres, $food->tank->needs()->hasShrimp());
     }
@@ -134,11 +134,11 @@ final readonly class FoodTrial
     /**
      * Doses of what is on the shelf that together bring what is needed from change to change.
      *
-     * @param list<Feed>                 $feeds
+     * @param list<Fertiliser>                 $feeds
      * @param array<string, Computation> $needs by nutrient
      * @param array<string, float>       $most  mg/L that a dose may bring at all, by nutrient
      *
-     * @return list<array{feed: Feed, each: float, every: int}>
+     * @return list<array{feed: Fertiliser, each: float, every: int}>
      */
     public static function fromShelf(FoodOf $food, array $feeds, array $needs, array $most): array
     {

@@ -24,8 +24,8 @@ use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Work\Catalogue;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\School;
+use Cresco\Core\Work\StepDefinition;
 
 /** The rest of a checklist from the present level on: what is still to drain, what comes of it, what falls away. */
 final class NewPlan
@@ -107,7 +107,7 @@ final class NewPlan
         $this->out = $plan->outflow() + ($before?->outflow() ?? 0.0);
         $this->forecast = Forecast::of($plan);
         [$this->falls, $this->minutes] = $this->fitting($minutes);
-        $input = new ChangeInput(Reason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, Way::Litres, $this->total, $plan->drains, $waters[0], $waters[1] ?? null, $run->plan->secondShare, $waterline, $run->plan->stream, $run->plan->inflow);
+        $input = new ChangeInput(ChangeReason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, $this->total, $plan->drains, $waters[0], $waters[1] ?? null, $run->plan->secondShare, $waterline, $run->plan->stream, $run->plan->inflow);
         $draft = new Draft($tank, $input, $plan, $this->forecast, VesselOf::levels($tank), $this->mark, null, null, new Allowance(1.0), false, null, null, false, 1, $known, Warmth::of($plan, null, $tank->needs()->swingLimits()->celsius));
         $this->lines = [
             ...$this->following($draft),
@@ -264,7 +264,7 @@ final class NewPlan
      */
     private function fitting(?int $minutes): array
     {
-        $picked = array_map(static fn(Job $job): string => $job->key, array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->of !== null));
+        $picked = array_map(static fn(StepDefinition $job): string => $job->key, array_filter(Catalogue::steps(), static fn(StepDefinition $job): bool => $job->of !== null));
         $open = $this->run->steps->filter(static fn(RunStep $step): bool => $step->done_at === null)->values()->all();
         $sum = array_sum(array_map(static fn(RunStep $step): int => $step->content->minutes, $open));
         $isOut = $this->run->steps->contains(static fn(RunStep $step): bool => $step->job === 'floaters_out' && $step->done_at !== null && !$step->skipped);

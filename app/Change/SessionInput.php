@@ -7,7 +7,7 @@ namespace App\Change;
 use App\Units\Amount;
 use BackedEnum;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
@@ -21,7 +21,7 @@ final readonly class SessionInput
      * @param list<Task>   $tasks
      * @param list<string> $own   order of steps by key; empty for that of the rules
      * @param bool         $isDry whether no water is changed
-     * @param list<Sign>   $signs what was seen on the tank
+     * @param list<TankSign>   $signs what was seen on the tank
      * @param int|null     $guess minutes that the keeper thinks it takes
      */
     private function __construct(
@@ -46,15 +46,15 @@ final readonly class SessionInput
             'tasks' => ['nullable', 'array', 'max:40'],
             'tasks.*' => [Rule::enum(Task::class)],
             'signs' => ['nullable', 'array', 'max:40'],
-            'signs.*' => [Rule::enum(Sign::class)],
+            'signs.*' => [Rule::enum(TankSign::class)],
             'guess' => ['nullable', new Amount(1, 600, 'min', '45')],
             'order' => ['nullable', 'string', 'max:1000', 'regex:/^[a-z_,]*$/'],
             'day' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:-2 days', 'before:+1 year'],
         ], ['tasks*' => __('said.choose.listed'), 'signs*' => __('said.choose.listed'), 'order.*' => __('said.choose.order'), 'day.*' => __('said.day.ahead')])->errors();
-        $signs = self::cases(Sign::class, $asked['signs']);
+        $signs = self::cases(TankSign::class, $asked['signs']);
         $tasks = self::cases(Task::class, $asked['tasks']);
         // What is newly seen picks what answers it; after that each pick stands for itself.
-        $known = self::cases(Sign::class, $request->input('signs_was'));
+        $known = self::cases(TankSign::class, $request->input('signs_was'));
         foreach ($signs as $sign) {
             $tasks = in_array($sign, $known, true) ? $tasks : [...$tasks, ...$sign->tasks()];
         }

@@ -8,7 +8,7 @@ use App\Known\PlantingOf;
 use App\Models\Tank;
 use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Plants\TakenOut;
 use Cresco\Core\Working\Computation;
 
@@ -49,7 +49,7 @@ final readonly class TrimPlan
     }
 
     /** The cut of a stand as the curve asks for it, to what scissors can do. */
-    public static function proposed(Planting $planting, Stand $stand, int $days = Planting::BETWEEN_CUTS): Cut
+    public static function proposed(Planting $planting, PlantStand $stand, int $days = Planting::BETWEEN_CUTS): Cut
     {
         $cut = $planting->cut($stand, $days);
 
@@ -59,7 +59,7 @@ final readonly class TrimPlan
     }
 
     /** Whether a stand comes due before the next cut, as likely as not. */
-    public static function isDue(Planting $planting, Stand $stand, int $days = Planting::BETWEEN_CUTS): bool
+    public static function isDue(Planting $planting, PlantStand $stand, int $days = Planting::BETWEEN_CUTS): bool
     {
         $due = $planting->due($stand);
 
@@ -80,7 +80,7 @@ final readonly class TrimPlan
     /** Share of all leaf mass of the tank that goes. */
     public function share(): float
     {
-        $all = array_sum(array_map(fn(Stand $stand): float => $this->planting->dryMass($stand), $this->planting->stands));
+        $all = array_sum(array_map(fn(PlantStand $stand): float => $this->planting->dryMass($stand), $this->planting->stands));
         $left = array_sum(array_map(fn(Cut $cut): float => $this->planting->dryMass($cut->stand) - $this->planting->dryMass($cut->stand, $cut->to, $cut->cover), $this->cuts));
 
         return $all > 0.0 ? $left / $all : 0.0;
@@ -96,7 +96,7 @@ final readonly class TrimPlan
         $lost = 0.0;
         foreach ($this->cuts as $cut) {
             $stand = $cut->stand;
-            $grown = fn(Stand $of): float => $this->planting->dryMass($of, $of->heightIn(7.0), $of->coverIn(7.0)) - $this->planting->dryMass($of);
+            $grown = fn(PlantStand $of): float => $this->planting->dryMass($of, $of->heightIn(7.0), $of->coverIn(7.0)) - $this->planting->dryMass($of);
             $lost += $grown($stand) - $grown($stand->at($cut->to, $cut->cover));
         }
 

@@ -15,11 +15,11 @@ final class UsualChange
         $waters = $tank->keeper->waters;
 
         return new ChangeInput(
-            Reason::Routine,
+            ChangeReason::Routine,
             ChangeInput::NITRATE_GOAL,
             null,
             ChangeInput::TREATMENT_OUT,
-            Way::Litres,
+            AmountField::Litres,
             null,
             1,
             UsualWater::of($tank),

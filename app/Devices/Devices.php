@@ -66,7 +66,7 @@ final class Devices
     }
 
     /** A scale with so many level spoons of a jar on it. */
-    public static function scale(Keeper $keeper, Jar $jar, int $spoons): ?Scale
+    public static function scale(Keeper $keeper, Jar $jar, int $spoons): ?WeighingScale
     {
         $spoon = $jar->spoon()->mean ?? (new Noise('spoon of jar '.$jar->id))->between(3.0, 6.0);
 

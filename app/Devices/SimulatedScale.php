@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 /** Weighs so many spoonfuls of a simulated hand. */
-final readonly class SimulatedScale implements Scale
+final readonly class SimulatedScale implements WeighingScale
 {
     private const HAND = 0.06;
 

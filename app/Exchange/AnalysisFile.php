@@ -10,8 +10,8 @@ use App\Models\Keeper;
 use App\Models\Water;
 use App\Models\WaterKind;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\IonAnalysis;
 use Cresco\Core\Water\WaterFault;
 use Illuminate\Support\Facades\DB;
 
@@ -134,7 +134,7 @@ final class AnalysisFile
             throw FileFault::at($line, (string) __('file.analysis_without_single_figure'));
         }
         try {
-            CoreAnalysis::complete($milligrams, $item['hardness'], $item['alkalinity'], $item['conductivity']);
+            IonAnalysis::complete($milligrams, $item['hardness'], $item['alkalinity'], $item['conductivity']);
         } catch (WaterFault $fault) {
             throw FileFault::at($line, say($fault));
         }

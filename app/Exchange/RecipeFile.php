@@ -9,7 +9,7 @@ use App\Models\Capacity;
 use App\Models\Keeper;
 use App\Models\Recipe;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Recipe\Aim;
+use Cresco\Core\Recipe\RecipeAim;
 use Cresco\Core\Water\Ion;
 use Illuminate\Support\Facades\DB;
 
@@ -25,7 +25,7 @@ final class RecipeFile
     {
         $litres = $draft->input->litres;
         $target = [];
-        foreach (Aim::cases() as $aim) {
+        foreach (RecipeAim::cases() as $aim) {
             $value = $draft->input->target->value($aim);
             if ($value !== null) {
                 $target[self::AIMS[$aim->value]] = round($value, 6);

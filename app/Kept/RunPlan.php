@@ -6,7 +6,7 @@ namespace App\Kept;
 
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\After;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 
 /**
  * What a session was planned as, in base units: kept with its run as JSON, with a version. A sheet that was written before some of it was
@@ -32,7 +32,7 @@ final readonly class RunPlan implements Kept
      * @param int|null                     $water       when one goes in alone
      * @param string|null                  $reason      why it is done
      * @param array{Parameter, float}|null $goal        what it is for, and where it shall land
-     * @param list<Sign>                   $signs       what was seen
+     * @param list<TankSign>                   $signs       what was seen
      * @param list<After>                  $after       what is left for later
      * @param int|null                     $minutes     hands and water side by side
      */
@@ -89,7 +89,7 @@ final readonly class RunPlan implements Kept
             is_int($kept['water_id'] ?? null) ? $kept['water_id'] : null,
             $text('reason'),
             $parameter !== null && is_numeric($goal[1] ?? null) ? [$parameter, (float) $goal[1]] : null,
-            array_values(array_filter(array_map(static fn(mixed $name): ?Sign => is_string($name) ? Sign::tryFrom($name) : null, $list('signs')))),
+            array_values(array_filter(array_map(static fn(mixed $name): ?TankSign => is_string($name) ? TankSign::tryFrom($name) : null, $list('signs')))),
             array_values(array_filter(array_map(static fn(mixed $name): ?After => is_string($name) ? After::tryFrom($name) : null, $list('after')))),
             $number('minutes') === null ? null : (int) round($number('minutes')),
         );
@@ -102,7 +102,7 @@ final readonly class RunPlan implements Kept
             'version' => self::VERSION, 'litres' => $this->litres, 'share' => $this->share, 'mark' => $this->mark, 'refill' => $this->refill, 'out' => $this->out, 'drains' => $this->drains,
             'inflow' => $this->inflow, 'waterline' => $this->waterline, 'stream' => $this->stream, 'source' => $this->source, 'waters' => $this->waters, 'second_share' => $this->secondShare,
             'water_id' => $this->water, 'reason' => $this->reason, 'goal' => $this->goal === null ? null : [$this->goal[0]->value, $this->goal[1]],
-            'signs' => array_map(static fn(Sign $sign): string => $sign->value, $this->signs), 'after' => array_map(static fn(After $job): string => $job->value, $this->after), 'minutes' => $this->minutes,
+            'signs' => array_map(static fn(TankSign $sign): string => $sign->value, $this->signs), 'after' => array_map(static fn(After $job): string => $job->value, $this->after), 'minutes' => $this->minutes,
         ];
     }
 }

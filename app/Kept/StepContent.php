@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Kept;
 
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\ReadingPoint;
 use Cresco\Core\Work\SwitchWork;
 
 /** A step of a checklist as it was written: what is done in it. Title, button and reason follow from its key; older checklists have them in words. */
@@ -37,7 +37,7 @@ final readonly class StepContent implements Kept
         public array $cautions = [],
         public array $tools = [],
         public array $meanwhile = [],
-        public ?Moment $moment = null,
+        public ?ReadingPoint $moment = null,
         public array $reads = [],
         public SwitchWork $switches = SwitchWork::None,
         public int $minutes = 0,
@@ -66,7 +66,7 @@ final readonly class StepContent implements Kept
             $texts('cautions'),
             $texts('tools'),
             $texts('meanwhile'),
-            Moment::tryFrom($text('moment')),
+            ReadingPoint::tryFrom($text('moment')),
             array_values(array_filter(array_map(Parameter::tryFrom(...), $texts('reads')))),
             SwitchWork::tryFrom($text('switches')) ?? SwitchWork::None,
             $number('minutes'),

@@ -10,7 +10,7 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Water\DissolvedGas;
 use Cresco\Core\Water\WaterState;
 use Illuminate\Support\Facades\DB;
@@ -85,6 +85,6 @@ final class GasOf
     /** @param array{int, string, float, float, float} $kept */
     private static function reading(string $parameter, array $kept): Distribution
     {
-        return CoreReading::kept(Parameter::from($parameter), Method::from($kept[1]), $kept[2], $kept[3], $kept[4])->distribution();
+        return TestResult::kept(Parameter::from($parameter), Method::from($kept[1]), $kept[2], $kept[3], $kept[4])->distribution();
     }
 }

@@ -25,7 +25,7 @@ use Cresco\Core\Numeric\Median;
 use Cresco\Core\Plants\Growth;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Watch\Gauge;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
@@ -116,7 +116,7 @@ final class HintsOf
         $of = new self($tank, $now);
 
         return self::keyed([
-            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->flow(), $of->seen(Sign::DeadLeaves), $of->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
+            $of->young(), $of->plantsNew(), $of->lampLong(), $of->lampStrong(), $of->gas(), $of->flow(), $of->seen(TankSign::DeadLeaves), $of->below('nitrate_low'), $of->above('nitrate_high'), $of->below('phosphate_low'), $of->above('phosphate_high'),
             $of->ammonium(), $of->dosesMissed(), $of->extraFood(), $of->changesLate(), $of->away(), $of->late('filter_late', Task::Media), $of->late('bed_late', Task::Vacuum), $of->bedDug(), $of->plantsCut(), $of->plantsFew(),
             $of->waterNew(), $of->tapRich(), $of->hot(), $of->soil(), $of->below('potassium_low'), $of->below('iron_low'), $of->below('soft_water'),
         ]);
@@ -238,7 +238,7 @@ final class HintsOf
         $noted = $this->noted(Gauge::Flow, 2 * Hints::NEW_WEEKS);
         $now = array_pop($noted);
         if ($now === null || $noted === [] || count($noted) + 1 < self::LEAST_NOTES) {
-            return $this->seen(Sign::WeakFlow);
+            return $this->seen(TankSign::WeakFlow);
         }
         $before = Median::of($noted);
 
@@ -246,7 +246,7 @@ final class HintsOf
     }
 
     /** What was seen at a session of the last weeks speaks for it; what was not picked says nothing. */
-    private function seen(Sign $sign): ?Hint
+    private function seen(TankSign $sign): ?Hint
     {
         $of = $sign->speaksFor();
         if ($of === null) {

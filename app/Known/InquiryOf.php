@@ -9,16 +9,16 @@ use App\Models\About;
 use App\Models\Inquiry;
 use App\Models\Keeper;
 use App\Models\Tank;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\Hints;
-use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\WhichKind;
 use Cresco\Core\Evidence\Answers;
 use Cresco\Core\Evidence\AnyOf;
 use Cresco\Core\Evidence\Belief;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\OneOf;
-use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use Illuminate\Database\Eloquent\Builder;
@@ -66,13 +66,13 @@ final class InquiryOf
         return $this->inquiry->about === About::Leaves;
     }
 
-    /** @return non-empty-array<string, Sign> that are asked about what it is */
+    /** @return non-empty-array<string, Observation> that are asked about what it is */
     public function signs(): array
     {
         return $this->isAboutLeaves() ? LeafSigns::all() : Looks::all();
     }
 
-    /** @return non-empty-array<string, Sign> that are asked about why it is here */
+    /** @return non-empty-array<string, Observation> that are asked about why it is here */
     public function causeSigns(): array
     {
         return $this->isAboutLeaves() ? LeafSigns::all() : Hints::all();
@@ -95,7 +95,7 @@ final class InquiryOf
     {
         $ranked = $this->kinds()->ranked();
         $first = (string) array_key_first($ranked);
-        $known = isset(Kinds::all()[$first]) ? $first : null;
+        $known = isset(AlgaeTypes::all()[$first]) ? $first : null;
 
         return $known !== null && $ranked[$known] >= Belief::Likely->least() ? $known : $this->inquiry->kind ?? $known;
     }
@@ -112,14 +112,14 @@ final class InquiryOf
         $found = [];
         foreach ($this->hints as $sign => $hint) {
             if ($hint->chance >= self::CERTAIN || $hint->chance <= 1.0 - self::CERTAIN) {
-                $found[$sign] = $hint->chance > 0.5 ? Sign::YES : Sign::NO;
+                $found[$sign] = $hint->chance > 0.5 ? Observation::YES : Observation::NO;
             }
         }
 
         return [...$found, ...array_diff($this->given->options, [GivenAnswers::UNKNOWN])];
     }
 
-    /** @param array<string, Sign> $signs */
+    /** @param array<string, Observation> $signs */
     private function answers(array $signs): Answers
     {
         $answers = Answers::none();

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Known;
 
 use App\Models\Tank;
-use Cresco\Core\Light\Lamp;
+use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LampReading;
 use Cresco\Core\Light\LightField;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 
 /** The stands of a tank as they were last looked at, with the rates that they were learned to have, and its lamps: kept until one of them changes. */
 final class KnownPlants
@@ -16,9 +16,9 @@ final class KnownPlants
     private ?LightField $light = null;
 
     /**
-     * @param array<int, array{Stand, int|null}> $stands   as they were then, and when that was, seconds since 1970
+     * @param array<int, array{PlantStand, int|null}> $stands   as they were then, and when that was, seconds since 1970
      * @param array<int, StandSeen>              $seen
-     * @param list<Lamp>                         $lamps
+     * @param list<LampModel>                         $lamps
      * @param list<LampReading>                  $readings
      */
     public function __construct(public readonly array $stands, public readonly array $seen, private readonly array $lamps, private readonly array $readings) {}

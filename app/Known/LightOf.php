@@ -12,7 +12,7 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Plants\Growth;
-use Cresco\Core\Tank\Device as DeviceKind;
+use Cresco\Core\Tank\DeviceKind;
 
 /** The light over a tank and the carbon dioxide in it, from its lamps and what was read. */
 final class LightOf

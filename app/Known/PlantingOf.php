@@ -14,10 +14,10 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Plants\Canopy;
 use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Growth;
-use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantSpecies;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Working\Computation;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
@@ -230,12 +230,12 @@ final class PlantingOf
     /**
      * What is known of a stand beside its rate.
      *
-     * @return array{stand: Stand, kind: Kind, base: CoreStand}
+     * @return array{stand: Stand, kind: PlantSpecies, base: PlantStand}
      */
     private static function given(Stand $stand, ?StandLook $look, Planting $bare, CarbonImmutable $now, bool $isGas): array
     {
         $kind = $stand->toKind();
-        $place = new CoreStand($stand->id ?? 0, $kind->name, $kind->form, $kind->demand, $stand->left_edge, $stand->right_edge, $stand->front_edge, $stand->back_edge, 1.0, 0.0, 1.0, CoreStand::TALLEST, LearnedRate::guess(1.0), perch: $stand->perch);
+        $place = new PlantStand($stand->id ?? 0, $kind->name, $kind->form, $kind->demand, $stand->left_edge, $stand->right_edge, $stand->front_edge, $stand->back_edge, 1.0, 0.0, 1.0, PlantStand::TALLEST, LearnedRate::guess(1.0), perch: $stand->perch);
         $ceiling = $stand->ceiling ?? Planting::ceiling($kind, $bare->room($place));
         $height = $look->height ?? min(self::UNSEEN[1], self::UNSEEN[0] * $ceiling);
         $off = match (true) {
@@ -249,7 +249,7 @@ final class PlantingOf
         return [
             'stand' => $stand,
             'kind' => $kind,
-            'base' => new CoreStand(
+            'base' => new PlantStand(
                 $stand->id ?? 0,
                 $kind->name,
                 $kind->form,
@@ -293,7 +293,7 @@ final class PlantingOf
      * Rates of all stands: what their light, gas and warmth make usual, moved by what each did.
      *
      * @param Collection<int, Stand> $stands
-     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand}> $given
+     * @param array<int, array{stand: Stand, kind: PlantSpecies, base: PlantStand}> $given
      *
      * @return array<int, LearnedRate> by stand
      */
@@ -324,7 +324,7 @@ final class PlantingOf
     /**
      * What the usual rate of each stand is reckoned from.
      *
-     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand}> $given
+     * @param array<int, array{stand: Stand, kind: PlantSpecies, base: PlantStand}> $given
      *
      * @return array<int, array{float, Demand, float, float, float, float, float, float}> usual rate, demand, light, carbon dioxide, hours, warmth, what bicarbonate alone allows, ceiling
      */
@@ -396,7 +396,7 @@ final class PlantingOf
 
     /**
      * @param Collection<int, Stand> $stands
-     * @param array<int, array{stand: Stand, kind: Kind, base: CoreStand}> $given
+     * @param array<int, array{stand: Stand, kind: PlantSpecies, base: PlantStand}> $given
      * @param array<int, array{float, Demand, float, float, float, float, float, float}> $asked
      *
      * @return array<int, LearnedRate> by stand
@@ -414,7 +414,7 @@ final class PlantingOf
     }
 
     /** Light at half the ceiling of a stand under what floats; without a lamp that is set up, just what it asks for. */
-    private static function light(CoreStand $stand, Kind $kind, Planting $bare, float $floating): float
+    private static function light(PlantStand $stand, PlantSpecies $kind, Planting $bare, float $floating): float
     {
         return $bare->light->lamps === [] ? $kind->demand->need() : $bare->open($stand, min($bare->room($stand), $stand->ceiling / 2.0)) * ($stand->floats() ? 1.0 : Canopy::under($floating));
     }
@@ -446,7 +446,7 @@ final class PlantingOf
     }
 
     /** A stand as it is so many days after it was looked at. */
-    private static function grown(CoreStand $base, float $days): CoreStand
+    private static function grown(PlantStand $base, float $days): PlantStand
     {
         $rate = $base->rate;
         $height = $base->heightIn($days, null, $rate->median);

@@ -6,7 +6,7 @@ namespace App\Known;
 
 use Cresco\Core\Planning\Due;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Plants\StandDue;
 
 /** When the stands of a tank want cutting, as its planting foresees it. */
@@ -22,7 +22,7 @@ final readonly class StandCuts
     {
         return new self(
             array_combine(array_map(static fn(StandDue $due): int => $due->stand->key, $planting->dues()), array_map(static fn(StandDue $due): Due => $due->due, $planting->dues())),
-            array_map(static fn(Stand $stand): string => $stand->name, $planting->stands),
+            array_map(static fn(PlantStand $stand): string => $stand->name, $planting->stands),
         );
     }
 }

@@ -14,11 +14,11 @@ use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\StartUp\CyclingMethod;
 use Cresco\Core\StartUp\Expected;
 use Cresco\Core\StartUp\Nitrification;
 use Cresco\Core\StartUp\Phases;
 use Cresco\Core\StartUp\Ready;
-use Cresco\Core\StartUp\Way;
 use Illuminate\Support\Facades\Cache;
 
 /** A tank that is being started: what is to be expected of it, and whether it is ready. */
@@ -76,7 +76,7 @@ final class StartOf
             // What was dosed and not noted shows in the readings.
             $doses === [] && array_filter($this->readings, static fn(array $reading): bool => $reading[2]->central() > Ready::NEAR_NOTHING) !== [] ? $start->source->unnoted() : $start->source->aDay(),
             Phases::plants($start->way),
-            $start->way === Way::Seeded ? Nitrification::SEEDED : Nitrification::FIRST,
+            $start->way === CyclingMethod::Seeded ? Nitrification::SEEDED : Nitrification::FIRST,
             max(10.0, min(35.0, $state->central(Parameter::Temperature, $tank->warmth))),
             max(5.0, min(9.0, $state->isAssumed(Parameter::Acidity) ? 7.5 : $state->central(Parameter::Acidity, 7.5))),
             isOfFood: $start->source->isFood(),

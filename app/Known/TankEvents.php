@@ -16,7 +16,7 @@ use Cresco\Core\Measure\Balance;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading as Read;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\State\Event;
 use Cresco\Core\State\Strength;
 use Illuminate\Database\Query\Builder;
@@ -275,7 +275,7 @@ final class TankEvents
             }
             [$whole, $part] = [$near->toCore(), $reading->toCore()];
             [$calcium, $inMagnesium] = [Parameter::Calcium->entry()->food->molarMass ?? 0.0, Parameter::Magnesium->entry()->food->molarMass ?? INF];
-            $off = static fn(Read $read): float => hypot($read->distribution()->spread(), $read->method->kitOff() * $read->distribution()->central());
+            $off = static fn(TestResult $read): float => hypot($read->distribution()->spread(), $read->method->kitOff() * $read->distribution()->central());
             $events[] = Event::read(self::day($reading->taken_at), max(0.0, $calcium * ($whole->distribution()->central() - $part->distribution()->central() / $inMagnesium)), $calcium * hypot($off($whole), $off($part) / $inMagnesium), 0.0);
         }
 
@@ -338,7 +338,7 @@ final class TankEvents
     }
 
     /** A reading as what a course meets. */
-    public static function read(Parameter $parameter, float $day, Read $reading): Event
+    public static function read(Parameter $parameter, float $day, TestResult $reading): Event
     {
         $seen = $reading->distribution();
         $kit = $reading->method->kitOff();

@@ -7,7 +7,7 @@ namespace App\Known;
 use App\Models\Tank;
 use App\Models\Treatment;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Algae\Kinds;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Technique;
 use Cresco\Core\Work\Task;
@@ -66,7 +66,7 @@ final class TreatmentsOf
     /** @return list<Technique> by which what was found is taken out */
     public static function techniques(Treatment $treatment): array
     {
-        return (Kinds::all()[(string) $treatment->inquiry->kind] ?? null)->techniques ?? [Technique::Pull];
+        return (AlgaeTypes::all()[(string) $treatment->inquiry->kind] ?? null)->techniques ?? [Technique::Pull];
     }
 
     /**

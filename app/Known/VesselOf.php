@@ -7,10 +7,10 @@ namespace App\Known;
 use App\Models\Tank;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Tank\Bed;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\Displacement;
 use Cresco\Core\Tank\HeightTable;
-use Cresco\Core\Tank\Level;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
 use Cresco\Core\Tank\Vessel;
@@ -71,7 +71,7 @@ final class VesselOf
         return new Vessel($plan, $rim, $tank->water_below_rim, $bed, $displacements, $measured);
     }
 
-    /** @return list<Level> of the devices that hang in the water, as far as their heights are known */
+    /** @return list<DeviceLevel> of the devices that hang in the water, as far as their heights are known */
     public static function levels(Tank $tank): array
     {
         $levels = [];
@@ -79,7 +79,7 @@ final class VesselOf
             $kind = $device->kind;
             $top = $device->top;
             if ($top !== null && $kind->hangsInWater()) {
-                $levels[] = new Level($kind, $kind === Device::Canister ? (string) __('names.intake') : word($kind), (float) $top, max((float) $top, $device->bottom ?? (float) $top));
+                $levels[] = new DeviceLevel($kind, $kind === DeviceKind::Canister ? (string) __('names.intake') : word($kind), (float) $top, max((float) $top, $device->bottom ?? (float) $top));
             }
         }
 

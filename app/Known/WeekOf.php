@@ -7,9 +7,9 @@ namespace App\Known;
 use App\Kept\WeekHabits;
 use App\Models\Keeper;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Calendar\Job;
 use Cresco\Core\Calendar\Placement;
 use Cresco\Core\Calendar\Placing;
+use Cresco\Core\Calendar\ScheduledTask;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
@@ -109,11 +109,11 @@ final class WeekOf
         return $with;
     }
 
-    /** @param list<Job> $jobs */
+    /** @param list<ScheduledTask> $jobs */
     private function placed(array $jobs): Placement
     {
         $placing = new Placing($this->minutes, $this->habits->setUp);
-        $jobs = array_values(array_filter($jobs, static fn(Job $job): bool => $job->earliest < Jobs::DAYS));
+        $jobs = array_values(array_filter($jobs, static fn(ScheduledTask $job): bool => $job->earliest < Jobs::DAYS));
         $key = 'week.'.$this->keeper->id;
         $mark = hash('xxh128', serialize([$this->minutes, $this->habits->setUp, $jobs]));
         $kept = Cache::get($key);
@@ -122,24 +122,24 @@ final class WeekOf
             return new Placement($placing, $jobs, array_values(array_map(static fn(mixed $day): int => is_int($day) ? $day : 0, $kept[1])), ($kept[2] ?? false) === true);
         }
         $placement = $placing->place($jobs, self::SEED);
-        Cache::put($key, [$mark, array_map(static fn(Job $job): int => (int) $placement->day($job->id), $jobs), $placement->isCutShort], 86400);
+        Cache::put($key, [$mark, array_map(static fn(ScheduledTask $job): int => (int) $placement->day($job->id), $jobs), $placement->isCutShort], 86400);
 
         return $placement;
     }
 
     /** How a job may be laid: on its day alone, where that is set, else within what it stands. */
-    private static function toCore(UpcomingJob $job, int $before, int $beside): Job
+    private static function toCore(UpcomingJob $job, int $before, int $beside): ScheduledTask
     {
         $set = $job->isSet ? max(0, $job->day()) : $job->laid;
         $tank = $job->kind->setsUp ? $job->tank() : 0;
         if ($set !== null) {
-            return new Job($job->id(), $tank, $job->minutes + $beside, $job->day(), max(0, $set), max(0, $set), $job->kind->lateness->aDay(), true);
+            return new ScheduledTask($job->id(), $tank, $job->minutes + $beside, $job->day(), max(0, $set), max(0, $set), $job->kind->lateness->aDay(), true);
         }
         $earliest = max(0, $job->day() - $job->early(), $before + 1);
         // Half of the days until the next time belong to that one; what is overdue may wait from today on as long, at its cost.
         $last = $job->every > 0 ? min($job->late(), intdiv($job->every - 1, 2)) : $job->late();
 
-        return new Job($job->id(), $tank, $job->minutes + $beside, $job->day(), $earliest, max($earliest, max(0, $job->day()) + $last), $job->kind->lateness->aDay());
+        return new ScheduledTask($job->id(), $tank, $job->minutes + $beside, $job->day(), $earliest, max($earliest, max(0, $job->day()) + $last), $job->kind->lateness->aDay());
     }
 
     /**

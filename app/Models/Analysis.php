@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Water\Analysis as CoreAnalysis;
+use Cresco\Core\Water\IonAnalysis;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -43,8 +43,8 @@ final class Analysis extends Record
         return $this->belongsTo(Water::class);
     }
 
-    public function toCore(): CoreAnalysis
+    public function toCore(): IonAnalysis
     {
-        return CoreAnalysis::complete(array_map(floatval(...), $this->milligrams), $this->hardness, $this->alkalinity, $this->conductivity);
+        return IonAnalysis::complete(array_map(floatval(...), $this->milligrams), $this->hardness, $this->alkalinity, $this->conductivity);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Cresco\Core\Tank\Device as DeviceKind;
+use Cresco\Core\Tank\DeviceKind;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

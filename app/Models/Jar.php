@@ -8,7 +8,7 @@ use App\Units\DoseUnit;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Food\Chelate;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
@@ -85,7 +85,7 @@ final class Jar extends Record
     }
 
     /** What of it a plant can be fed with; null for what brings none. */
-    public function toFeed(float $step): ?Feed
+    public function toFeed(float $step): ?Fertiliser
     {
         $label = $this->label ?? [];
         if ($this->isFeed()) {
@@ -99,12 +99,12 @@ final class Jar extends Record
             if ($brings === []) {
                 return null;
             }
-            $feed = Feed::ofLabel((string) $this->id, $this->name, max(1e-3, (float) ($label['dose'] ?? 1.0)), max(1e-3, (float) ($label['litres'] ?? 1.0)), $brings, self::DROP, is_numeric($label['days'] ?? null) ? (float) $label['days'] : null);
+            $feed = Fertiliser::ofLabel((string) $this->id, $this->name, max(1e-3, (float) ($label['dose'] ?? 1.0)), max(1e-3, (float) ($label['litres'] ?? 1.0)), $brings, self::DROP, is_numeric($label['days'] ?? null) ? (float) $label['days'] : null);
 
             return $this->isHomeMade() ? $feed->withoutLabel() : $feed;
         }
         $salt = $this->salt === null ? null : Salts::find($this->salt);
-        $feed = $salt === null || !Feed::feedsPlants($salt) ? null : Feed::ofSalt((string) $this->id, $this->name, $salt, $this->purity, $step);
+        $feed = $salt === null || !Fertiliser::feedsPlants($salt) ? null : Fertiliser::ofSalt((string) $this->id, $this->name, $salt, $this->purity, $step);
 
         return $feed === null || $feed->milligrams === [] ? null : $feed;
     }

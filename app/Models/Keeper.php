@@ -12,8 +12,8 @@ use App\Units\LengthUnit;
 use App\Units\Show;
 use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\TestKit;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -202,7 +202,7 @@ final class Keeper extends Authenticatable implements Habits
         return $this->hasMany(Helper::class)->orderByDesc('id');
     }
 
-    public function coreKit(Parameter $parameter, ?CarbonImmutable $at = null): CoreKit
+    public function coreKit(Parameter $parameter, ?CarbonImmutable $at = null): TestKit
     {
         $kits = $this->loadMissing('kits')->kits;
         if ($this->kitsOf !== $kits) {
@@ -214,7 +214,7 @@ final class Keeper extends Authenticatable implements Habits
         }
         $kit = $this->byParameter[$parameter->value] ?? null;
 
-        return $kit instanceof Kit ? $kit->toCore($this->pen_factor, $at) : CoreKit::usual($parameter, $this->pen_factor);
+        return $kit instanceof Kit ? $kit->toCore($this->pen_factor, $at) : TestKit::usual($parameter, $this->pen_factor);
     }
 
     /** @param string $token */
@@ -245,10 +245,10 @@ final class Keeper extends Authenticatable implements Habits
         $this->show = null;
     }
 
-    /** @return list<CoreKit> pens that were set too long ago */
+    /** @return list<TestKit> pens that were set too long ago */
     public function pensToSet(): array
     {
-        return array_values(array_filter(array_map($this->coreKit(...), Parameter::cases()), static fn(CoreKit $kit): bool => $kit->isDue()));
+        return array_values(array_filter(array_map($this->coreKit(...), Parameter::cases()), static fn(TestKit $kit): bool => $kit->isDue()));
     }
 
     public function volumeUnit(): VolumeUnit

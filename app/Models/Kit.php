@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 
 /**
@@ -33,11 +33,11 @@ final class Kit extends Record
     }
 
     /** As it was at a moment: a pen strays from the day on which it was set. */
-    public function toCore(float $penFactor, ?CarbonImmutable $at = null): CoreKit
+    public function toCore(float $penFactor, ?CarbonImmutable $at = null): TestKit
     {
         $unit = Unit::of($this->parameter, $this->unit, $penFactor);
 
-        return new CoreKit(
+        return new TestKit(
             $this->parameter,
             $this->method,
             $unit,

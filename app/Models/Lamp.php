@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Cresco\Core\Light\Flux;
-use Cresco\Core\Light\Lamp as CoreLamp;
 use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LampType;
 use Cresco\Core\Light\LightColour;
 
@@ -57,9 +57,9 @@ final class Lamp extends Record
         };
     }
 
-    public function toCore(): CoreLamp
+    public function toCore(): LampModel
     {
-        return new CoreLamp($this->kind, $this->flux(), $this->length, $this->width, $this->above, $this->angle, $this->dimmer, $this->hours, $this->ramp, $this->across, $this->front, $this->spots);
+        return new LampModel($this->kind, $this->flux(), $this->length, $this->width, $this->above, $this->angle, $this->dimmer, $this->hours, $this->ramp, $this->across, $this->front, $this->spots);
     }
 
     /** @return list<int> */

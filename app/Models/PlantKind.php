@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Pace;
+use Cresco\Core\Plants\PlantSpecies;
 
 /**
  * A kind of plant that a keeper added.
@@ -41,9 +41,9 @@ final class PlantKind extends Record
         ];
     }
 
-    public function toCore(): Kind
+    public function toCore(): PlantSpecies
     {
-        return new Kind('own-'.$this->id, $this->form, $this->pace, $this->demand, $this->roots, $this->bicarbonate, $this->ceiling, name: $this->name);
+        return new PlantSpecies('own-'.$this->id, $this->form, $this->pace, $this->demand, $this->roots, $this->bicarbonate, $this->ceiling, name: $this->name);
     }
 
     /** @return list<int> */

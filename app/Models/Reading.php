@@ -7,7 +7,7 @@ namespace App\Models;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Measure\TestResult;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -31,7 +31,7 @@ final class Reading extends Record
 
     protected $table = 'readings';
 
-    private ?CoreReading $core = null;
+    private ?TestResult $core = null;
 
     protected $fillable = ['entry_id', 'tank_id', 'water_id', 'run_step_id', 'parameter', 'method', 'value', 'low', 'high', 'taken_at'];
 
@@ -56,9 +56,9 @@ final class Reading extends Record
         return [$this->id, $this->method, $this->value, $this->low, $this->high];
     }
 
-    public function toCore(): CoreReading
+    public function toCore(): TestResult
     {
         // Asked for by every figure of a page; a reading that is put right is another one.
-        return $this->core ??= CoreReading::kept($this->parameter, $this->method, $this->value, $this->low, $this->high);
+        return $this->core ??= TestResult::kept($this->parameter, $this->method, $this->value, $this->low, $this->high);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Plants\Kind;
-use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\PlantCatalogue;
+use Cresco\Core\Plants\PlantSpecies;
 use Cresco\Core\Plants\Settling;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -107,9 +107,9 @@ final class Stand extends Record
     }
 
     /** What is known of its kind; a kind that the catalogue no longer has counts as the first one of it. */
-    public function toKind(): Kind
+    public function toKind(): PlantSpecies
     {
-        $all = Kinds::all();
+        $all = PlantCatalogue::all();
 
         return $this->plantKind?->toCore() ?? $all[(string) $this->kind] ?? $all[array_key_first($all)];
     }

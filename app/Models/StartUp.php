@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\StartUp\Source;
-use Cresco\Core\StartUp\Way;
+use Cresco\Core\StartUp\AmmoniaSource;
+use Cresco\Core\StartUp\CyclingMethod;
 
 /**
  * A tank that is being started.
  *
  * @property int $id
  * @property int $tank_id
- * @property Way $way
+ * @property CyclingMethod $way
  * @property CarbonImmutable $begun_on in the keeper's calendar
- * @property Source $source of its ammonia
+ * @property AmmoniaSource $source of its ammonia
  * @property array<string, float> $doses mg/L of nitrogen that was given, by day of the keeper's calendar
  * @property bool $plenty whether young soil is changed as much as the one school does
  */
@@ -32,6 +32,6 @@ final class StartUp extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'way' => Way::class, 'begun_on' => 'immutable_date:Y-m-d', 'source' => Source::class, 'doses' => 'array', 'plenty' => 'boolean'];
+        return ['tank_id' => 'integer', 'way' => CyclingMethod::class, 'begun_on' => 'immutable_date:Y-m-d', 'source' => AmmoniaSource::class, 'doses' => 'array', 'plenty' => 'boolean'];
     }
 }

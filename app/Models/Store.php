@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Cresco\Core\Store\Membrane;
-use Cresco\Core\Store\Supply;
+use Cresco\Core\Store\RoSupply;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -56,9 +56,9 @@ final class Store extends Record
         return $this->hasMany(Rejection::class)->orderBy('taken_at')->orderBy('id');
     }
 
-    public function supply(): Supply
+    public function supply(): RoSupply
     {
-        return new Supply($this->litres_per_day, $this->waste, $this->capacity, $this->level);
+        return new RoSupply($this->litres_per_day, $this->waste, $this->capacity, $this->level);
     }
 
     /** @return Collection<int, Rejection> readings of the membrane that is in now; what was kept before it was asked back does not count */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Tank\Device as DeviceKind;
+use Cresco\Core\Tank\DeviceKind;
 
 /**
  * A device on the switch list of a checklist: when it went off and when it came on again.

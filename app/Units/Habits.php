@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Units;
 
-use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\TestKit;
 
 /** How one person measures, types and reads. */
 interface Habits
 {
-    public function coreKit(Parameter $parameter): Kit;
+    public function coreKit(Parameter $parameter): TestKit;
 
     public function volumeUnit(): VolumeUnit;
 

@@ -6,9 +6,9 @@ namespace App\Units;
 
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
-use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 
 /** What keepers commonly measure with, as a whole: one act sets every kit. Steps and fields are house defaults, to be changed to what stands on the keeper's own. */
@@ -40,7 +40,7 @@ enum KitSet: string
     /** @return array{Method, float, list<float>} method, step and fields in base units */
     public function kit(Parameter $parameter, ?Unit $unit = null): array
     {
-        $usual = Kit::usual($parameter);
+        $usual = TestKit::usual($parameter);
         $fields = self::FIELDS[$this->value][$parameter->value] ?? null;
         $toBase = match ($parameter) {
             Parameter::GeneralHardness => static fn(float $degrees): float => Hardness::fromDegrees($degrees)->millimolePerLitre,

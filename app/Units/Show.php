@@ -7,10 +7,10 @@ namespace App\Units;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestKit;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
 use DateTimeZone;
 
@@ -20,14 +20,14 @@ final class Show
     /** @var array<string, Scale> */
     private array $scales = [];
 
-    /** @var array<string, CoreKit> */
+    /** @var array<string, TestKit> */
     private array $kits = [];
 
     private ?DateTimeZone $zone = null;
 
     public function __construct(private readonly Habits $habits) {}
 
-    public function kit(Parameter $parameter): CoreKit
+    public function kit(Parameter $parameter): TestKit
     {
         return $this->kits[$parameter->value] ??= $this->habits->coreKit($parameter);
     }
@@ -90,7 +90,7 @@ final class Show
     }
 
     /** A reading the way it was read: "20 – 40, nearer 20", "over 80", "6.8". */
-    public function reading(Reading $reading): string
+    public function reading(TestResult $reading): string
     {
         $parameter = $reading->parameter;
         $number = fn(float $x): string => self::short($this->unit($parameter)->fromBase($x), $this->unit($parameter)->decimals + 1);
@@ -105,7 +105,7 @@ final class Show
     }
 
     /** A reading as a keeper would type it again: "20-40 nearer 20", "over 80", "6.8". */
-    public function typed(Reading $reading): string
+    public function typed(TestResult $reading): string
     {
         $unit = $this->unit($reading->parameter);
         $number = static fn(float $x): string => str_replace("\u{2212}", '-', self::short($unit->fromBase($x), $unit->decimals + 1));
@@ -394,7 +394,7 @@ final class Show
     }
 
     /** @param callable(float): string $number */
-    private function between(Reading $reading, callable $number): string
+    private function between(TestResult $reading, callable $number): string
     {
         $range = $number($reading->low).' – '.$number($reading->high);
         $share = ($reading->value - $reading->low) / ($reading->high - $reading->low);

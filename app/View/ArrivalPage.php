@@ -9,7 +9,7 @@ use App\Models\Arrival as Arrived;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Animals\Arrival;
+use Cresco\Core\Animals\Acclimation;
 use Cresco\Core\Animals\ArrivalStep;
 use Cresco\Core\Animals\Means;
 use Cresco\Core\Animals\Quarantine;
@@ -35,7 +35,7 @@ final readonly class ArrivalPage
 
     public Show $show;
 
-    public ?Arrival $plan;
+    public ?Acclimation $plan;
 
     private WaterState $state;
 
@@ -59,9 +59,9 @@ final readonly class ArrivalPage
         $tankConductivity = max(1.0, $this->conductivity ?? self::CONDUCTIVITY);
         $conductivity = $number('conductivity') ?? ($byHardness === null ? null : min(20000.0, $byHardness * $tankConductivity));
         $litres = $number('litres');
-        $this->plan = $bag === null || $litres === null ? null : Arrival::plan(
+        $this->plan = $bag === null || $litres === null ? null : Acclimation::plan(
             (string) ($bag['sort'] ?? 'fish'),
-            $conductivity ?? min(20000.0, Arrival::UNMEASURED * $tankConductivity),
+            $conductivity ?? min(20000.0, Acclimation::UNMEASURED * $tankConductivity),
             $tankConductivity,
             $litres,
             $number('hours') ?? 0.0,

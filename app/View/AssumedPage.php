@@ -22,8 +22,8 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Recipe\PenFactor;
 use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Work\Catalogue;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Minutes;
+use Cresco\Core\Work\StepDefinition;
 use Cresco\Core\Work\Task;
 
 /** What is assumed, and what of it this keeper's diary has replaced. */
@@ -100,7 +100,7 @@ final readonly class AssumedPage
         $own = $this->keeper->figures;
         $every = WorkDone::intervals($ids, $own);
         $taken = StepMinutes::of($ids);
-        $usual = array_column(array_map(static fn(Job $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->timerMinutes === null)), 1, 0);
+        $usual = array_column(array_map(static fn(StepDefinition $job): array => [$job->key, $job->minutes], array_filter(Catalogue::steps(), static fn(StepDefinition $job): bool => $job->timerMinutes === null)), 1, 0);
         foreach ($names as $id => $name) {
             foreach ($every[$id] ?? [] as $task => $interval) {
                 $rows[] = new Replaced(__('ledger.replaced.often', ['task' => WorkWords::task(Task::from($task)), 'tank' => $name]), trans_choice('week.every', $interval->usual, ['count' => $interval->usual]), trans_choice('week.every', $interval->days(), ['count' => $interval->days()]), self::from('turns', $interval->log), '/tasks', FreshStart::OFTEN.$task, $id);

@@ -15,9 +15,9 @@ use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Sentence;
 use Cresco\Core\Recipe\Advice;
-use Cresco\Core\Recipe\Aim;
 use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\RecipeAim;
 use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Text;
@@ -103,9 +103,9 @@ final class BenchSheet
      */
     public function results(): array
     {
-        $missed = array_map(static fn(Aim $aim): string => $aim->value, $this->missed(false));
+        $missed = array_map(static fn(RecipeAim $aim): string => $aim->value, $this->missed(false));
         $rows = [];
-        foreach (Aim::cases() as $aim) {
+        foreach (RecipeAim::cases() as $aim) {
             $off = $this->off($aim);
             $made = $this->draft->batch->water->isKnown($aim) ? $this->draft->batch->water->value($aim) : null;
             $wanted = $this->draft->input->target->value($aim);
@@ -131,7 +131,7 @@ final class BenchSheet
     }
 
     /** By how much scale or spoon may be off, four times out of five, in the unit of the aim. */
-    private function off(Aim $aim): float
+    private function off(RecipeAim $aim): float
     {
         return 1.2816 * $this->draft->batch->water->spread($aim, $this->amountSpreads(), $this->draft->batch->litres);
     }
@@ -141,14 +141,14 @@ final class BenchSheet
      *
      * @param bool $isWithTools whether what scale and spoon may be off counts
      *
-     * @return list<Aim> that the batch misses
+     * @return list<RecipeAim> that the batch misses
      */
     private function missed(bool $isWithTools = true): array
     {
         $water = $this->draft->batch->water;
         $target = $this->draft->input->target;
 
-        return array_values(array_filter($target->aims(), function (Aim $aim) use ($water, $target, $isWithTools): bool {
+        return array_values(array_filter($target->aims(), function (RecipeAim $aim) use ($water, $target, $isWithTools): bool {
             $wanted = (float) $target->value($aim);
             $value = $water->value($aim);
 
@@ -160,33 +160,33 @@ final class BenchSheet
         }));
     }
 
-    /** @return list<Aim> that are wanted, and of which a label in the batch says nothing */
+    /** @return list<RecipeAim> that are wanted, and of which a label in the batch says nothing */
     private function unknown(): array
     {
-        return array_values(array_filter($this->draft->input->target->aims(), fn(Aim $aim): bool => !$this->draft->batch->water->isKnown($aim)));
+        return array_values(array_filter($this->draft->input->target->aims(), fn(RecipeAim $aim): bool => !$this->draft->batch->water->isKnown($aim)));
     }
 
-    public function aimNumber(Aim $aim, float $value): string
+    public function aimNumber(RecipeAim $aim, float $value): string
     {
         $parameter = self::parameter($aim);
 
         return $parameter === null ? Show::plain($value, 1) : Show::rounded($this->show->unit($parameter)->fromBase($value), max($this->show->unit($parameter)->decimals, 0));
     }
 
-    private function aimValue(Aim $aim, float $value): string
+    private function aimValue(RecipeAim $aim, float $value): string
     {
         $parameter = self::parameter($aim);
 
         return $parameter === null ? Show::plain($value, 1).' : 1' : $this->show->value($parameter, $value);
     }
 
-    private static function parameter(Aim $aim): ?Parameter
+    private static function parameter(RecipeAim $aim): ?Parameter
     {
         return match ($aim) {
-            Aim::Hardness => Parameter::GeneralHardness,
-            Aim::Alkalinity => Parameter::CarbonateHardness,
-            Aim::Conductivity => Parameter::Conductivity,
-            Aim::Ratio => null,
+            RecipeAim::Hardness => Parameter::GeneralHardness,
+            RecipeAim::Alkalinity => Parameter::CarbonateHardness,
+            RecipeAim::Conductivity => Parameter::Conductivity,
+            RecipeAim::Ratio => null,
         };
     }
 
@@ -235,7 +235,7 @@ final class BenchSheet
             foreach ($recipe->sources as $i => $source) {
                 $pure += $source->isPure ? $recipe->shares[$i] : 0.0;
             }
-            $ratio = $recipe->value(Aim::Ratio);
+            $ratio = $recipe->value(RecipeAim::Ratio);
             $ions = [];
             foreach (self::BARS as $ion) {
                 $value = $recipe->ions->milligramsOf($ion);
@@ -309,7 +309,7 @@ final class BenchSheet
         }
         $fields = [];
         $isSame = true;
-        foreach ([[Aim::Hardness, 'gh'], [Aim::Alkalinity, 'kh'], [Aim::Conductivity, 'ec']] as [$aim, $field]) {
+        foreach ([[RecipeAim::Hardness, 'gh'], [RecipeAim::Alkalinity, 'kh'], [RecipeAim::Conductivity, 'ec']] as [$aim, $field]) {
             $parameter = self::parameter($aim);
             $value = $parameter === null ? null : $water[$parameter->value] ?? null;
             $wanted = $target->value($aim);
@@ -400,7 +400,7 @@ final class BenchSheet
             [$first, $second] = $advice->pair;
             $found[] = new Finding(Finding::BEYOND, __('bench.pair.head', ['one' => label($first), 'other' => label($second)]), __('bench.pair.why', ['aim' => label($first), 'value' => $this->aimValue($first, (float) $target->value($first)), 'reach' => lcfirst($reach)]));
         } elseif ($advice->missed !== []) {
-            $names = Words::list(array_map(static fn(Aim $aim): string => label($aim), $advice->missed));
+            $names = Words::list(array_map(static fn(RecipeAim $aim): string => label($aim), $advice->missed));
             $found[] = new Finding(Finding::BEYOND, __('bench.rest', ['aims' => Sentence::from($names)]), $reach);
         }
         foreach ($advice->over as $ion) {
@@ -410,7 +410,7 @@ final class BenchSheet
             $names = array_map(static fn($salt): string => __('names.salt.'.$salt->key).' ('.$salt->formula.')', $advice->wanting);
             $found[] = new Finding(Finding::HEED, __('bench.wanting.head'), __('bench.wanting.why', ['jars' => implode(' '.__('bench.wanting.or').' ', $names)]));
         }
-        if (in_array(Aim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
+        if (in_array(RecipeAim::Alkalinity, $advice->missed, true) && $this->draft->closest->ions->alkalinity() > (float) $target->kh) {
             $found[] = new Finding(Finding::HEED, __('bench.acid.head'), WorkWords::caution(Caution::Acid).' '.__('bench.acid.why'));
         }
         if ($advice->pureShare !== null) {
@@ -451,7 +451,7 @@ final class BenchSheet
     }
 
     /** @param array{float, float} $reach */
-    private function reach(Aim $aim, array $reach): string
+    private function reach(RecipeAim $aim, array $reach): string
     {
         return match (true) {
             is_infinite($reach[1]) => (string) __('bench.reach.more', ['aim' => label($aim), 'value' => $this->aimValue($aim, $reach[0])]),
@@ -464,13 +464,13 @@ final class BenchSheet
     private function rounding(): array
     {
         $target = $this->draft->input->target;
-        $before = array_map(static fn(Aim $aim): string => $aim->value, Advice::missed($target, $this->draft->batch->recipe));
-        $lost = array_filter($this->missed(), static fn(Aim $aim): bool => !in_array($aim->value, $before, true));
+        $before = array_map(static fn(RecipeAim $aim): string => $aim->value, Advice::missed($target, $this->draft->batch->recipe));
+        $lost = array_filter($this->missed(), static fn(RecipeAim $aim): bool => !in_array($aim->value, $before, true));
         if ($lost === []) {
             return [];
         }
 
-        return [new Finding(Finding::HEED, __('bench.rounding.head'), __('bench.rounding.why', ['aims' => Words::list(array_map(static fn(Aim $aim): string => label($aim), array_values($lost)))]))];
+        return [new Finding(Finding::HEED, __('bench.rounding.head'), __('bench.rounding.why', ['aims' => Words::list(array_map(static fn(RecipeAim $aim): string => label($aim), array_values($lost)))]))];
     }
 
     /** @return list<Finding> */
@@ -607,8 +607,8 @@ final class BenchSheet
         $litres = $this->draft->input->litres;
 
         return match ($what) {
-            'gh', 'kh', 'ratio' => $batch->water->working(Aim::from($what), $litres, $this->amountSpreads()),
-            'ec' => $batch->water->working(Aim::Conductivity, $litres, $this->amountSpreads()),
+            'gh', 'kh', 'ratio' => $batch->water->working(RecipeAim::from($what), $litres, $this->amountSpreads()),
+            'ec' => $batch->water->working(RecipeAim::Conductivity, $litres, $this->amountSpreads()),
             'model' => $batch->water->conductance->working($batch->water->ions),
             'ion' => ($ion = Ion::tryFrom($of)) === null ? null : $batch->water->ionWorking($ion, $litres),
             'jar' => $this->jarWorking((int) $of),

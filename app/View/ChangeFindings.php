@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\ChangeReason;
 use App\Change\ConditionerDose;
 use App\Change\Draft;
-use App\Change\Reason;
 use App\Change\SessionOf;
 use App\Models\Water;
 use App\Units\Show;
@@ -15,8 +15,8 @@ use Cresco\Core\Change\Sizing;
 use Cresco\Core\Change\Unread;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Sentence;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Estimate;
@@ -189,7 +189,7 @@ final readonly class ChangeFindings
                 $this->draft->series > 12 || $this->draft->series < 1 => __('change.series.never'),
                 default => trans_choice('change.series.many', $this->draft->series, ['count' => $this->draft->series, 'days' => $this->draft->tank->needs()->daysBetween()]),
             },
-            $this->draft->input->reason === Reason::Treatment && $this->draft->depthLimits ? __('change.series.twice') : '',
+            $this->draft->input->reason === ChangeReason::Treatment && $this->draft->depthLimits ? __('change.series.twice') : '',
         ];
 
         return [new Finding(Finding::HEED, __('change.series.head'), implode(' ', array_filter($text)))];
@@ -210,7 +210,7 @@ final readonly class ChangeFindings
                 $stale[] = word($parameter).' ('.$this->show->day($reading->taken_at).')';
             }
             $core = $reading?->toCore();
-            if ($core instanceof Reading && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
+            if ($core instanceof TestResult && $core->isCensored() && !$this->draft->plan->tank->isAssumed($parameter)) {
                 $found[] = new Finding(Finding::HEED, __('change.over.head', ['what' => Sentence::from(word($parameter)), 'value' => $this->show->value($parameter, $core->value)]), __($parameter->entry()->isDissolved ? 'change.over.dissolved' : 'change.over.other'));
             }
         }
@@ -240,7 +240,7 @@ final readonly class ChangeFindings
     private function hinge(): array
     {
         $needed = $this->draft->needed;
-        if ($needed === null || $this->draft->input->reason !== Reason::Nitrate) {
+        if ($needed === null || $this->draft->input->reason !== ChangeReason::Nitrate) {
             return [];
         }
         $estimate = $needed->estimate();
@@ -288,7 +288,7 @@ final readonly class ChangeFindings
     private function routine(): array
     {
         $source = $this->draft->plan->source;
-        if ($this->draft->input->reason !== Reason::Routine || $source->isUsual(Parameter::Nitrate)) {
+        if ($this->draft->input->reason !== ChangeReason::Routine || $source->isUsual(Parameter::Nitrate)) {
             return [];
         }
         $peak = Sizing::routinePeak($this->draft->plan, $this->draft->share(), $this->draft->tank->routine_days);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\ChangeReason;
 use App\Change\Draft;
-use App\Change\Reason;
 use App\Change\SessionOf;
 use App\Known\DrainOf;
 use App\Units\Show;
@@ -155,8 +155,8 @@ final class ChangeSheet
             $outlook = $this->draft->forecast->outlook($parameter);
             $range = $this->draft->tank->needs()->range($parameter);
             $goal = match ([$parameter, $this->draft->input->reason]) {
-                [Parameter::Nitrate, Reason::Nitrate] => $this->draft->input->nitrateGoal,
-                [Parameter::Conductivity, Reason::Conductivity] => $this->draft->input->conductivityGoal,
+                [Parameter::Nitrate, ChangeReason::Nitrate] => $this->draft->input->nitrateGoal,
+                [Parameter::Conductivity, ChangeReason::Conductivity] => $this->draft->input->conductivityGoal,
                 default => null,
             };
             $points = array_filter([
@@ -233,7 +233,7 @@ final class ChangeSheet
         $tank = $this->draft->tank;
         $query = ['tank' => $tank->id, 'litres' => Show::plain($tank->keeper->volume_unit->fromLitres(max(1.0, $plan->outflow())), 1), 'share' => Show::plain(max(1.0, 100.0 * $this->draft->share()), 1)];
         $now = $this->draft->forecast->outlook(Parameter::Conductivity)->now;
-        if ($this->draft->input->reason === Reason::Conductivity && $this->draft->input->conductivityGoal !== null && $now !== null && $this->draft->share() > 0.01) {
+        if ($this->draft->input->reason === ChangeReason::Conductivity && $this->draft->input->conductivityGoal !== null && $now !== null && $this->draft->share() > 0.01) {
             $query['ec'] = Show::plain($this->show->unit(Parameter::Conductivity)->fromBase(max(0.0, Dilution::newWater(Parameter::Conductivity, $now->central(), $this->draft->input->conductivityGoal, $this->draft->share()))), 0);
         }
 

@@ -31,7 +31,7 @@ use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Tank\AnimalGroup;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
@@ -46,7 +46,7 @@ final class Choices
 {
     /** @var array<string, class-string<BackedEnum>> */
     private const SETS = [
-        'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => Device::class, 'found' => Found::class, 'form' => Form::class, 'demand' => Demand::class,
+        'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => DeviceKind::class, 'found' => Found::class, 'form' => Form::class, 'demand' => Demand::class,
         'pace' => Pace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => Off::class,
         'acid' => AcidKind::class, 'disinfectant' => Disinfectant::class, 'dose_unit' => DoseUnit::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
     ];

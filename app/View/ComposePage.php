@@ -29,16 +29,16 @@ use Cresco\Core\Bed\Patch;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\Concern;
 use Cresco\Core\Tank\StandingDepth;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
 use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
 use Cresco\Core\Work\Rule;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\Session;
-use Cresco\Core\Work\Sign;
 use Cresco\Core\Work\Spells;
+use Cresco\Core\Work\StepDefinition;
 use Cresco\Core\Work\Strain;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 
@@ -236,7 +236,7 @@ final class ComposePage
     /**
      * The sheet, step by step.
      *
-     * @return list<array{job: Job, from: string, minutes: string, learned: bool, water: bool, up: string|null, down: string|null}>
+     * @return list<array{job: StepDefinition, from: string, minutes: string, learned: bool, water: bool, up: string|null, down: string|null}>
      */
     public function steps(): array
     {
@@ -288,10 +288,10 @@ final class ComposePage
         return array_values($this->draft->tank->runs()->where('state', RunState::Planned)->orderBy('planned_for')->get()->all());
     }
 
-    /** @return list<array{sign: Sign, seen: bool}> */
+    /** @return list<array{sign: TankSign, seen: bool}> */
     public function signs(): array
     {
-        return array_map(fn(Sign $sign): array => ['sign' => $sign, 'seen' => in_array($sign, $this->work->signs, true)], Sign::cases());
+        return array_map(fn(TankSign $sign): array => ['sign' => $sign, 'seen' => in_array($sign, $this->work->signs, true)], TankSign::cases());
     }
 
     /** What the keeper's guesses were worth at this tank so far, in words; null before there are enough. */

@@ -15,7 +15,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Algae\Hints;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Watch\Gauge;
 use Cresco\Core\Water\DissolvedGas;
 use Illuminate\Support\Facades\DB;
@@ -107,7 +107,7 @@ final class CoursePage
         return $this->charts = array_values(array_filter([...$charts, $this->gas(), $this->light(), $this->doses(), $this->topUps(), $this->growth(), $this->film(), ...$this->gauges()]));
     }
 
-    /** @return array<string, list<array{int, CoreReading}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
+    /** @return array<string, list<array{int, TestResult}>> second and reading by parameter value; of many within a stretch the lowest and the highest */
     private function readings(): array
     {
         $shown = array_values(array_filter(Parameter::ofTanks(), fn(Parameter $parameter): bool => $this->isShown($parameter->value)));
@@ -127,7 +127,7 @@ final class CoursePage
         foreach ($kept as $name => $stretches) {
             foreach ($stretches as [$lowest, $highest]) {
                 foreach ($lowest === $highest ? [$lowest] : ($lowest[0] <= $highest[0] ? [$lowest, $highest] : [$highest, $lowest]) as [$at, $method, $value, $low, $high]) {
-                    $readings[$name][] = [$at, CoreReading::kept(Parameter::from($name), Method::from($method), $value, $low, $high)];
+                    $readings[$name][] = [$at, TestResult::kept(Parameter::from($name), Method::from($method), $value, $low, $high)];
                 }
             }
         }
@@ -135,7 +135,7 @@ final class CoursePage
         return $readings;
     }
 
-    /** @param non-empty-list<array{int, CoreReading}> $readings */
+    /** @param non-empty-list<array{int, TestResult}> $readings */
     private function tested(Parameter $parameter, array $readings): Chart
     {
         $unit = $this->show->unit($parameter);

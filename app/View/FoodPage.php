@@ -22,8 +22,8 @@ use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Food\CapsuleKind;
 use Cresco\Core\Food\DoseSteps;
-use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Food\Meal;
 use Cresco\Core\Food\Schedule;
 use Cresco\Core\Measure\Parameter;
@@ -321,7 +321,7 @@ final readonly class FoodPage
         return once(fn(): DoseAdvice => $this->trial->advised($this->food, $this->feeds()));
     }
 
-    /** @return list<array{feed: Feed, amount: string, each: float, every: int}> what would bring every nutrient to its aim */
+    /** @return list<array{feed: Fertiliser, amount: string, each: float, every: int}> what would bring every nutrient to its aim */
     public function proposal(): array
     {
         return array_map(fn(array $one): array => ['feed' => $one['feed'], 'amount' => $this->of($one['each'], $one['feed']->unit), 'each' => $one['each'], 'every' => $one['every']], $this->advice()->doses);
@@ -342,7 +342,7 @@ final readonly class FoodPage
         return [
             ...($advice->doubted === [] ? [] : [new Finding(Finding::HEED, __('food.held.doubted.head', ['what' => Words::list(array_map($words, $advice->doubted))]), __('food.held.doubted.why'))]),
             ...($advice->full === [] ? [] : [new Finding(Finding::HEED, __('food.held.full.head', ['what' => Words::list(array_map($words, $advice->full))]), __('food.held.full.why'))]),
-            ...($advice->labels === [] ? [] : [new Finding(Finding::HEED, __('food.held.label.head', ['what' => Words::list(array_map(static fn(Feed $feed): string => $feed->name, $advice->labels))]), __($this->tank->needs()->hasShrimp() ? 'food.held.label.shrimp' : 'food.held.label.why'))]),
+            ...($advice->labels === [] ? [] : [new Finding(Finding::HEED, __('food.held.label.head', ['what' => Words::list(array_map(static fn(Fertiliser $feed): string => $feed->name, $advice->labels))]), __($this->tank->needs()->hasShrimp() ? 'food.held.label.shrimp' : 'food.held.label.why'))]),
         ];
     }
 
@@ -357,10 +357,10 @@ final readonly class FoodPage
         };
     }
 
-    /** @return list<Feed> on the shelf */
+    /** @return list<Fertiliser> on the shelf */
     public function feeds(): array
     {
-        return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Feed => $jar->toFeed($this->tank->keeper->scale_step))->all()));
+        return array_values(array_filter($this->tank->keeper->jars->map(fn(Jar $jar): ?Fertiliser => $jar->toFeed($this->tank->keeper->scale_step))->all()));
     }
 
     /** @return list<array{stand: Stand, name: string, last: string, when: string, isDue: bool, kind: CapsuleKind, number: int}> stands that feed by their roots */

@@ -9,7 +9,7 @@ use App\Models\GaugeNote;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Units\Show;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Watch\Gauge;
 
 /** What is read of one piece of equipment of a tank: its field, and what was noted last. */
@@ -31,7 +31,7 @@ final readonly class GaugeLine
     {
         $show = $keeper->show();
         $notes = $tank->gaugeNotes()->limit(self::LOOKED)->get()->unique(static fn(GaugeNote $note): string => $note->gauge->value)->keyBy(static fn(GaugeNote $note): string => $note->gauge->value);
-        $devices = $tank->devices->map(static fn($device): Device => $device->kind)->all();
+        $devices = $tank->devices->map(static fn($device): DeviceKind => $device->kind)->all();
 
         return array_map(static fn(Gauge $gauge): self => new self(
             $gauge,
@@ -41,8 +41,8 @@ final readonly class GaugeLine
             $note = $notes->get($gauge->value),
             $note === null ? '' : (string) __('gauge.last', ['value' => self::value($gauge, $note->value), 'day' => $show->date($note->day)]),
             match ($gauge) {
-                Gauge::Heater => in_array(Device::Heater, $devices, true),
-                Gauge::Bubbles => in_array(Device::CarbonDioxide, $devices, true),
+                Gauge::Heater => in_array(DeviceKind::Heater, $devices, true),
+                Gauge::Bubbles => in_array(DeviceKind::CarbonDioxide, $devices, true),
                 Gauge::Flow => true,
             },
             $gauge === Gauge::Heater && Devices::has($keeper, Devices::PLUG),

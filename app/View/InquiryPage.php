@@ -17,20 +17,20 @@ use App\Models\Treatment;
 use App\Units\Show;
 use App\Units\Span;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\AlgaeType;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\DieOff;
 use Cresco\Core\Algae\Grazer;
 use Cresco\Core\Algae\Hints;
-use Cresco\Core\Algae\Kind;
-use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\LightStep;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Sort;
 use Cresco\Core\Algae\WhichKind;
 use Cresco\Core\Evidence\Belief;
 use Cresco\Core\Evidence\Next;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\Share;
-use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
@@ -120,7 +120,7 @@ final class InquiryPage
         return array_values(array_map($this->question(...), $this->isWhat() ? $this->of->signs() : $this->of->causeSigns()));
     }
 
-    private function question(Sign $sign): Question
+    private function question(Observation $sign): Question
     {
         return new Question($sign, $this->of->given->option($sign->key), $this->of->fromDiary($sign->key), $this->show);
     }
@@ -146,7 +146,7 @@ final class InquiryPage
 
     private function kind(string $key, float $share): Suspect
     {
-        $kind = Kinds::all()[$key] ?? null;
+        $kind = AlgaeTypes::all()[$key] ?? null;
         $misfits = $kind === null ? [] : $this->of->kinds()->misfits($key);
 
         return new Suspect(
@@ -220,14 +220,14 @@ final class InquiryPage
     }
 
     /** The kind that is held for true; null for leaves, and while none is likely. */
-    public function held(): ?Kind
+    public function held(): ?AlgaeType
     {
         if ($this->of->isAboutLeaves()) {
             return null;
         }
         $key = $this->of->held();
 
-        return $key !== null && ($this->inquiry->kind !== null || $this->of->kinds()->posterior()[$key] >= self::OFFERED) ? Kinds::all()[$key] : null;
+        return $key !== null && ($this->inquiry->kind !== null || $this->of->kinds()->posterior()[$key] >= self::OFFERED) ? AlgaeTypes::all()[$key] : null;
     }
 
     /** @return list<Treatment> that are under way */
@@ -306,7 +306,7 @@ final class InquiryPage
         return $proposals;
     }
 
-    private function isOffered(Remedy $remedy, ?Kind $kind): bool
+    private function isOffered(Remedy $remedy, ?AlgaeType $kind): bool
     {
         return match ($remedy) {
             Remedy::Hand => $kind !== null,
@@ -317,7 +317,7 @@ final class InquiryPage
     }
 
     /** @return list<string> */
-    private static function cautions(Remedy $remedy, ?Kind $kind): array
+    private static function cautions(Remedy $remedy, ?AlgaeType $kind): array
     {
         return match (true) {
             $remedy === Remedy::Spot => [__('inquiry.cautions.peroxide'), __('inquiry.cautions.copper')],
@@ -327,7 +327,7 @@ final class InquiryPage
         };
     }
 
-    private function how(Remedy $remedy, ?Kind $kind): string
+    private function how(Remedy $remedy, ?AlgaeType $kind): string
     {
         $key = 'inquiry.remedies.'.$remedy->value;
 
@@ -368,7 +368,7 @@ final class InquiryPage
         return $this->water ??= TankWater::of($this->tank);
     }
 
-    public function dieOff(?Kind $kind = null): DieOff
+    public function dieOff(?AlgaeType $kind = null): DieOff
     {
         // Whoever's age is not known, and a filter that was cleaned a short time ago, is not taken to be settled.
         $cleaned = WorkDone::last([$this->tank->id])[$this->tank->id][Task::Media->value] ?? null;
@@ -386,7 +386,7 @@ final class InquiryPage
         return [max(0.05, $state->central(Parameter::CarbonateHardness, self::KH * Alkalinity::MILLIEQUIVALENT_PER_DEGREE)), min(40.0, max(1.0, $state->central(Parameter::Temperature, $this->tank->warmth)))];
     }
 
-    private function series(string $key, ?Kind $kind): string
+    private function series(string $key, ?AlgaeType $kind): string
     {
         $dies = $this->dieOff($kind);
         [$alkalinity, $celsius] = $this->buffer();
@@ -404,7 +404,7 @@ final class InquiryPage
         };
     }
 
-    private function grazers(string $key, ?Kind $kind): string
+    private function grazers(string $key, ?AlgaeType $kind): string
     {
         $takers = $kind === null ? [] : Grazer::takers($kind->key);
         if ($takers === []) {
@@ -446,7 +446,7 @@ final class InquiryPage
     /** @return array<string, string> kinds by key, for saying what it turned out to be */
     public function kinds(): array
     {
-        $names = array_map(InquiryWords::kind(...), array_combine(array_keys(Kinds::all()), array_keys(Kinds::all())));
+        $names = array_map(InquiryWords::kind(...), array_combine(array_keys(AlgaeTypes::all()), array_keys(AlgaeTypes::all())));
         asort($names);
 
         return $names;

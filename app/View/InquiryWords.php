@@ -7,7 +7,7 @@ namespace App\View;
 use App\Models\About;
 use App\Models\Inquiry;
 use App\Models\Treatment;
-use Cresco\Core\Algae\Kinds;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Evidence\OneOf;
 
@@ -28,7 +28,7 @@ final class InquiryWords
     {
         return match (true) {
             $key === OneOf::NONE => __('inquiry.none_of_these'),
-            isset(Kinds::all()[$key]) => __('inquiry.kinds.'.$key.'.name'),
+            isset(AlgaeTypes::all()[$key]) => __('inquiry.kinds.'.$key.'.name'),
             default => __('inquiry.something'),
         };
     }

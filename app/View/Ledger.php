@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\Share;
-use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\ParameterEntry;
@@ -236,7 +236,7 @@ final class Ledger
     /** "7 against 0.5 of ten (consensus)", "dust 8.5, film 1 of ten (guess)" */
     private static function share(Share $share): string
     {
-        $said = static fn(array $of): string => array_keys($of) === [Sign::YES] ? (string) self::value($of[Sign::YES]) : (string) self::value($of);
+        $said = static fn(array $of): string => array_keys($of) === [Observation::YES] ? (string) self::value($of[Observation::YES]) : (string) self::value($of);
 
         return $said($share->with).($share->without === [] ? '' : ' against '.$said($share->without)).' of ten ('.$share->grade->value.')';
     }

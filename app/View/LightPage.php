@@ -13,7 +13,7 @@ use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 
 /** The light of a tank: what it comes to at some depths and places, its lamps and its readings. */
 final readonly class LightPage
@@ -152,7 +152,7 @@ final readonly class LightPage
 
     public function carbonHint(): string
     {
-        $hasGas = $this->tank->devices->contains('kind', Device::CarbonDioxide);
+        $hasGas = $this->tank->devices->contains('kind', DeviceKind::CarbonDioxide);
 
         return __($hasGas ? 'light.with_gas' : 'light.without_gas', ['usual' => Show::rounded(LightOf::carbonDioxide($this->tank), 1)]);
     }

@@ -15,7 +15,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Working\Computation;
 
 /** The plants of a tank on a day: how tall each stands, who takes whose light, what is due and how deep to cut. */
@@ -312,7 +312,7 @@ final class PlantsPage
         };
     }
 
-    /** @return list<CoreStand> with melting leaves to be taken out today */
+    /** @return list<PlantStand> with melting leaves to be taken out today */
     public function melting(): array
     {
         $now = array_filter(Jobs::melting([$this->tank->id], $this->show), static fn(UpcomingJob $job): bool => $job->due->isNow());
@@ -321,7 +321,7 @@ final class PlantsPage
     }
 
     /** Whether a stand has less light today than it asks for. */
-    public function isShort(CoreStand $stand): bool
+    public function isShort(PlantStand $stand): bool
     {
         return $this->today->light->lamps !== [] && $this->today->lightAt($stand, 0.0) < $this->today->need($stand);
     }

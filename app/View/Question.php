@@ -7,7 +7,7 @@ namespace App\View;
 use App\Known\Hint;
 use App\Units\Show;
 use Cresco\Core\Algae\Hints;
-use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Evidence\Observation;
 
 /** A question of an inquiry with its answers, and what is known of it. */
 final readonly class Question
@@ -15,7 +15,7 @@ final readonly class Question
     /** Questions whose answers are drawn. */
     private const DRAWN = ['shape', 'where', 'pattern'];
 
-    public function __construct(public Sign $sign, public ?string $answer, private ?Hint $hint, private Show $show) {}
+    public function __construct(public Observation $sign, public ?string $answer, private ?Hint $hint, private Show $show) {}
 
     public function text(): string
     {

@@ -19,7 +19,7 @@ use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\StartUp\Way;
+use Cresco\Core\StartUp\CyclingMethod;
 
 /** All tanks of a keeper, the one whose need weighs most first, and what is to be done at home. */
 final readonly class Round
@@ -72,7 +72,7 @@ final readonly class Round
             $first->act,
             $first->url,
             // In a tank that cycles without animals no figure harms anybody.
-            $tank->startUp === null || $tank->startUp->way === Way::Fish ? self::figures($water, $show) : [],
+            $tank->startUp === null || $tank->startUp->way === CyclingMethod::Fish ? self::figures($water, $show) : [],
             $first->acts,
             $beside,
             $first->tasks,

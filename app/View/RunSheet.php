@@ -22,7 +22,7 @@ use App\Units\Span;
 use App\Words\WorkWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\Comes;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Spells;
 use Cresco\Core\Work\Task;
@@ -193,7 +193,7 @@ final readonly class RunSheet
         $found = $this->isConditionerMissing() ? [[(string) __('run.skipped_conditioner', ['dose' => (string) ConditionerDose::ofTank($this->run->tank)]), true]] : [];
         $since = static fn(CarbonImmutable $at): int => max(0, (int) Span::minutes($at, CarbonImmutable::now()));
         foreach ($this->stillOff() as $tick) {
-            if ($tick->off_at !== null && $tick->device === Device::Canister) {
+            if ($tick->off_at !== null && $tick->device === DeviceKind::Canister) {
                 $minutes = $since($tick->off_at);
                 $stale = $minutes >= Spells::STALE_FILTER;
                 $found[] = [(string) __($stale ? 'run.stale' : 'run.still', ['time' => Show::minutes($minutes), 'until' => $show->time($tick->off_at->addMinutes(Spells::STALE_FILTER))]), $stale];

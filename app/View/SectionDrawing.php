@@ -6,8 +6,8 @@ namespace App\View;
 
 use App\Models\Tank;
 use App\Units\Show;
-use Cresco\Core\Tank\Device;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceKind;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\StandingDepth;
 use Cresco\Core\Tank\Vessel;
 
@@ -43,7 +43,7 @@ final readonly class SectionDrawing
     public float $wordsHeight;
 
     /**
-     * @param list<Level> $levels
+     * @param list<DeviceLevel> $levels
      * @param float|null  $mark   drain mark, mm below the rim; null when nothing is drained
      * @param DrawnStands|null $stands that are drawn behind the water
      * @param float       $beside room to the right of a plain one
@@ -233,7 +233,7 @@ final readonly class SectionDrawing
         return $leaders;
     }
 
-    public function deviceX(Device $kind): float
+    public function deviceX(DeviceKind $kind): float
     {
         foreach ($this->tank->devices as $device) {
             if ($device->kind === $kind) {

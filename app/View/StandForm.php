@@ -10,9 +10,9 @@ use App\Models\Capsule;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Show;
-use Cresco\Core\Plants\Kind;
-use Cresco\Core\Plants\Kinds;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantCatalogue;
+use Cresco\Core\Plants\PlantSpecies;
+use Cresco\Core\Plants\PlantStand;
 
 /** The form of a stand: kinds to pick from, and the plan on which its place is drawn. */
 final readonly class StandForm
@@ -24,7 +24,7 @@ final readonly class StandForm
 
     private Show $show;
 
-    public ?CoreStand $stand;
+    public ?PlantStand $stand;
 
     public function __construct(public Tank $tank, public ?Stand $record)
     {
@@ -39,7 +39,7 @@ final readonly class StandForm
         foreach ($this->tank->keeper->plantKinds as $own) {
             $groups[(string) __('plants.your_own')]['own-'.$own->id] = $own->name;
         }
-        foreach (Kinds::all() as $key => $kind) {
+        foreach (PlantCatalogue::all() as $key => $kind) {
             $groups[label($kind->form)][$key] = (string) __('plants.named', ['latin' => $kind->name, 'common' => __('plants.common.'.$key)]);
         }
 
@@ -55,7 +55,7 @@ final readonly class StandForm
         };
     }
 
-    public function ofKind(): ?Kind
+    public function ofKind(): ?PlantSpecies
     {
         return $this->record?->toKind();
     }

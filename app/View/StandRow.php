@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Cresco\Core\Plants\Cut;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 
 /** One stand on the page of the plants of a tank. */
 final readonly class StandRow
@@ -21,7 +21,7 @@ final readonly class StandRow
      */
     public function __construct(
         public int $number,
-        public Stand $stand,
+        public PlantStand $stand,
         public Cut $cut,
         public bool $picked,
         public bool $isDue,

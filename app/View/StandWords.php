@@ -13,11 +13,11 @@ use Cresco\Core\Plants\Cut;
 use Cresco\Core\Plants\CutBy;
 use Cresco\Core\Plants\Failing;
 use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Reason;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantSpecies;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Plants\StandDue;
+use Cresco\Core\Plants\TrimReason;
 
 /** What is said of stands, in the keeper's units. */
 final readonly class StandWords
@@ -25,11 +25,11 @@ final readonly class StandWords
     public function __construct(private Planting $planting, private Show $show, private float $hand) {}
 
     /** "back left" */
-    public static function place(CoreStand|Stand $stand): string
+    public static function place(PlantStand|Stand $stand): string
     {
         [$left, $right, $front, $back] = $stand instanceof Stand
             ? [$stand->left_edge, $stand->right_edge, $stand->front_edge, $stand->back_edge] : [$stand->left, $stand->right, $stand->front, $stand->back];
-        if ($stand instanceof CoreStand && $stand->floats()) {
+        if ($stand instanceof PlantStand && $stand->floats()) {
             return __('plants.place.floating');
         }
 
@@ -41,12 +41,12 @@ final readonly class StandWords
         return __('plants.place.'.($deep > 0.62 ? 'back' : ($deep < 0.36 ? 'front' : 'middle'))).' '.__('plants.place.'.($across < 0.36 ? 'left' : ($across > 0.64 ? 'right' : 'centre')));
     }
 
-    public function name(CoreStand $stand): string
+    public function name(PlantStand $stand): string
     {
         return $stand->name.', '.self::place($stand);
     }
 
-    public function height(CoreStand $stand): string
+    public function height(PlantStand $stand): string
     {
         if ($stand->floats()) {
             return __('plants.height.cover', ['value' => $this->show->percent($stand->cover)]);
@@ -64,12 +64,12 @@ final readonly class StandWords
     }
 
     /** Stems that were cut again and again are bare below. */
-    public function woody(CoreStand $stand, int $cuts): string
+    public function woody(PlantStand $stand, int $cuts): string
     {
         return $stand->form === Form::Stem && $cuts >= Planting::WOODY ? trans_choice('plants.woody', $cuts, ['count' => $cuts]) : '';
     }
 
-    public function rate(CoreStand $stand): string
+    public function rate(PlantStand $stand): string
     {
         if ($stand->floats()) {
             return __('plants.rate.spreads', ['days' => Show::rounded($stand->doubling, 0)]);
@@ -102,9 +102,9 @@ final readonly class StandWords
     {
         return $due === null ? '' : __('plants.why.'.$due->reason->value, [
             'limit' => match ($due->reason) {
-                Reason::Cover, Reason::Dense => $this->show->percent($due->limit),
-                Reason::Surface => $this->mm(Planting::UNDER_SURFACE),
-                Reason::Wish => $this->mm($due->limit / (1.0 + Planting::PASSED)),
+                TrimReason::Cover, TrimReason::Dense => $this->show->percent($due->limit),
+                TrimReason::Surface => $this->mm(Planting::UNDER_SURFACE),
+                TrimReason::Wish => $this->mm($due->limit / (1.0 + Planting::PASSED)),
                 default => $this->mm($due->limit),
             },
             'other' => $due->shaded === null ? '' : $this->name($this->planting->stands[$due->shaded]),
@@ -112,7 +112,7 @@ final readonly class StandWords
     }
 
     /** @return list<string> what light it has after so many days, and who takes of it */
-    public function light(CoreStand $stand, float $day): array
+    public function light(PlantStand $stand, float $day): array
     {
         if ($this->planting->light->lamps === []) {
             return [__('plants.light.unknown')];
@@ -175,7 +175,7 @@ final readonly class StandWords
     }
 
     /** @return list<string> why a stand fails and what may be done, the best first; none where it does well */
-    public function failing(CoreStand $stand): array
+    public function failing(PlantStand $stand): array
     {
         $failing = Failing::of($this->planting, $stand);
         if ($failing === null) {
@@ -186,7 +186,7 @@ final readonly class StandWords
             $words[] = ($i === 0 ? __('plants.fails.best').' ' : '').__('plants.fails.'.$option->way->value, [
                 'light' => Show::rounded($option->light, 0),
                 'place' => $option->across === null || $option->deep === null ? '' : self::placeAt($option->across, $option->deep),
-                'kinds' => Words::list(array_map(static fn(Kind $kind): string => $kind->name, $option->kinds)),
+                'kinds' => Words::list(array_map(static fn(PlantSpecies $kind): string => $kind->name, $option->kinds)),
                 'other' => $option->other === null ? '' : $this->name($this->planting->stands[$option->other]),
             ]);
         }

@@ -20,11 +20,11 @@ use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\StartUp\AmmoniaSource;
+use Cresco\Core\StartUp\CyclingMethod;
 use Cresco\Core\StartUp\Phase;
 use Cresco\Core\StartUp\Phases;
 use Cresco\Core\StartUp\Ready;
-use Cresco\Core\StartUp\Source;
-use Cresco\Core\StartUp\Way;
 use Cresco\Core\Working\Computation;
 
 /** Where a tank that is being started stands: what is expected, what was read, what is next. */
@@ -102,16 +102,16 @@ final class StartPage
             return '';
         }
         if ($this->known->ready->isReady) {
-            return (string) __($this->start->way === Way::Dark ? 'start.next.plant' : 'start.next.animals', ['share' => $this->show->percent(Phases::LAST_CHANGE)]);
+            return (string) __($this->start->way === CyclingMethod::Dark ? 'start.next.plant' : 'start.next.animals', ['share' => $this->show->percent(Phases::LAST_CHANGE)]);
         }
         $share = Phases::change($this->start->way, $this->start->source, $this->known->day, $this->start->plenty);
         $newest = $this->known->readings === [] ? null : $this->known->readings[count($this->known->readings) - 1];
-        $most = $newest !== null && $newest[1] === 'ammonia' && $this->start->way === Way::Dark && $newest[2]->central() > Phases::TOO_MUCH;
+        $most = $newest !== null && $newest[1] === 'ammonia' && $this->start->way === CyclingMethod::Dark && $newest[2]->central() > Phases::TOO_MUCH;
 
         return match (true) {
             $most => (string) __('start.next.too_much'),
-            $this->start->source === Source::Dosed && $this->hasAnimals() => (string) __('start.next.no_dose'),
-            $this->start->source === Source::Dosed && $this->known->doses === [] && ($newest === null || $newest[2]->central() <= Ready::NEAR_NOTHING) => (string) __('start.next.dose', ['level' => Show::plain(Phases::DOSE, 0), 'grams' => Show::plain(Phases::DOSE * Phases::CHLORIDE * VesselOf::tank($this->tank)->litres() / 1000.0, 2), 'litres' => $this->show->volume(VesselOf::tank($this->tank)->litres(), 0)]),
+            $this->start->source === AmmoniaSource::Dosed && $this->hasAnimals() => (string) __('start.next.no_dose'),
+            $this->start->source === AmmoniaSource::Dosed && $this->known->doses === [] && ($newest === null || $newest[2]->central() <= Ready::NEAR_NOTHING) => (string) __('start.next.dose', ['level' => Show::plain(Phases::DOSE, 0), 'grams' => Show::plain(Phases::DOSE * Phases::CHLORIDE * VesselOf::tank($this->tank)->litres() / 1000.0, 2), 'litres' => $this->show->volume(VesselOf::tank($this->tank)->litres(), 0)]),
             $share > 0.0 && !isset($this->known->changes[$this->known->day]) => (string) __('start.next.change', ['share' => $this->show->percent($share)]),
             $newest === null || $this->known->day - floor($newest[0]) >= self::READ => (string) __('start.next.read'),
             default => (string) __('start.next.wait', ['day' => $this->show->day($this->date((int) floor($newest[0]) + self::READ))]),
@@ -121,7 +121,7 @@ final class StartPage
     /** Whether anybody lives there whom a dose of ammonia would harm. */
     private function hasAnimals(): bool
     {
-        return $this->start?->way === Way::Fish || $this->tank->loadMissing('animalKinds.events')->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0);
+        return $this->start?->way === CyclingMethod::Fish || $this->tank->loadMissing('animalKinds.events')->animalKinds->contains(static fn(Animal $animal): bool => $animal->count() > 0);
     }
 
     /** Whether something is to be done today. */
@@ -230,12 +230,12 @@ final class StartPage
     /** @return array<string, string> */
     public static function ways(): array
     {
-        return array_combine(array_column(Way::cases(), 'value'), array_map(static fn(Way $way): string => (string) __('start.way.'.$way->value), Way::cases()));
+        return array_combine(array_column(CyclingMethod::cases(), 'value'), array_map(static fn(CyclingMethod $way): string => (string) __('start.way.'.$way->value), CyclingMethod::cases()));
     }
 
     /** @return array<string, string> */
     public static function sources(): array
     {
-        return array_combine(array_column(Source::cases(), 'value'), array_map(static fn(Source $source): string => (string) __('start.source.'.$source->value), Source::cases()));
+        return array_combine(array_column(AmmoniaSource::cases(), 'value'), array_map(static fn(AmmoniaSource $source): string => (string) __('start.source.'.$source->value), AmmoniaSource::cases()));
     }
 }

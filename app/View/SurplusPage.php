@@ -12,8 +12,8 @@ use App\Models\StandLook;
 use App\Models\Tank;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Plants\Kind;
 use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\PlantSpecies;
 
 /** Tops that cuts left over, and where they could go. */
 final readonly class SurplusPage
@@ -50,7 +50,7 @@ final readonly class SurplusPage
     }
 
     /** @return array{text: string, fits: bool, url: string} */
-    private static function place(Tank $tank, Kind $kind): array
+    private static function place(Tank $tank, PlantSpecies $kind): array
     {
         $light = LightOf::tank($tank);
         $vessel = VesselOf::tank($tank);

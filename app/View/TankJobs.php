@@ -22,7 +22,7 @@ use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Task;
 
@@ -208,7 +208,7 @@ final class TankJobs
         return new JobLine(JobType::CheckUp, $job->urgency, trans_choice('inquiry.check.round', $count, ['count' => $count, 'what' => InquiryWords::title($treatment->inquiry)]), InquiryWords::expects($treatment), __('inquiry.check.act'), $this->base.'/problems/'.$treatment->inquiry_id.'/now');
     }
 
-    /** @return list<Stand> that are to be trimmed now */
+    /** @return list<PlantStand> that are to be trimmed now */
     private function trims(): array
     {
         $keys = array_map(static fn(UpcomingJob $job): int => $job->key->record(), $this->now[JobType::Trim->value] ?? []);
@@ -225,14 +225,14 @@ final class TankJobs
 
     private function trimmed(int $count): string
     {
-        return $count <= 1 ? '' : Words::list(array_map(static fn(Stand $stand): string => $stand->name.', '.StandWords::place($stand), array_slice($this->trims(), 0, 2))).($count > 2 ? ' …' : '').'. ';
+        return $count <= 1 ? '' : Words::list(array_map(static fn(PlantStand $stand): string => $stand->name.', '.StandWords::place($stand), array_slice($this->trims(), 0, 2))).($count > 2 ? ' …' : '').'. ';
     }
 
     /** @return list<Task> of one session without a change: trims first */
     private function tasks(): array
     {
         $trims = $this->trims();
-        $floating = array_filter($trims, static fn(Stand $stand): bool => $stand->floats());
+        $floating = array_filter($trims, static fn(PlantStand $stand): bool => $stand->floats());
 
         return array_slice([...(count($floating) < count($trims) ? [Task::Trim] : []), ...($floating === [] ? [] : [Task::Floaters]), ...self::tasksOf($this->now[JobType::Task->value] ?? [])], 0, self::AT_ONCE);
     }

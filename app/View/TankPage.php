@@ -10,7 +10,7 @@ use App\Known\VesselOf;
 use App\Models\Tank;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Working\Computation;
 
@@ -77,7 +77,7 @@ final readonly class TankPage
     {
         $rows = [];
         $levels = $this->drawing->levels;
-        usort($levels, static fn(Level $a, Level $b): int => $a->top <=> $b->top);
+        usort($levels, static fn(DeviceLevel $a, DeviceLevel $b): int => $a->top <=> $b->top);
         foreach ($levels as $level) {
             $rows[] = [
                 $this->show->level($level->top),

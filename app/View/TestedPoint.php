@@ -8,12 +8,12 @@ use App\Units\Show;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 
 /** Results of tests, and estimates of what is tested, as points of a chart in the keeper's units. */
 final class TestedPoint
 {
-    public static function of(Reading $reading, int $second, Show $show): ChartPoint
+    public static function of(TestResult $reading, int $second, Show $show): ChartPoint
     {
         return self::at($reading->parameter, $reading->distribution(), $second, $show);
     }

@@ -11,7 +11,7 @@ use Cresco\Core\Measure\Beyond;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 
 /** One parameter of a tank as it stands now, against the range its animals are kept in. */
 final readonly class WaterFigure
@@ -28,7 +28,7 @@ final readonly class WaterFigure
     public ?array $range;
 
     /** The last result where drops were counted: the colour turned somewhere within the last of them. */
-    private ?Reading $drops;
+    private ?TestResult $drops;
 
     public function __construct(public Parameter $parameter, TankWater $water)
     {

@@ -10,9 +10,9 @@ use App\Models\Reading;
 use App\Models\Water;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Water\Analysis as CoreAnalysis;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\IonAnalysis;
 use Cresco\Core\Working\Computation;
 
 /** One water in full, in the keeper's units and words. */
@@ -67,7 +67,7 @@ final class WaterPage
         $findings = [];
         if ($analysis->isBad) {
             $text = array_filter([
-                abs($analysis->imbalance) > CoreAnalysis::GOOD_BALANCE ? __('water.odd.charges', ['off' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'good' => Show::plain(100.0 * CoreAnalysis::GOOD_BALANCE, 0)]) : '',
+                abs($analysis->imbalance) > IonAnalysis::GOOD_BALANCE ? __('water.odd.charges', ['off' => Show::plain(100.0 * abs($analysis->imbalance), 0), 'good' => Show::plain(100.0 * IonAnalysis::GOOD_BALANCE, 0)]) : '',
                 $analysis->misfit !== null && abs($analysis->misfit) > 0.1 ? __($analysis->misfit > 0 ? 'water.odd.higher' : 'water.odd.lower', ['off' => Show::plain(100.0 * abs($analysis->misfit), 0)]) : '',
                 __('water.odd.look'),
             ]);

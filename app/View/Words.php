@@ -7,8 +7,8 @@ namespace App\View;
 use App\Models\Jar;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
+use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Tank\Shape;
 
 /** Short names of things that appear on more than one screen. */
@@ -63,7 +63,7 @@ final class Words
         return (string) json_encode($shapes);
     }
 
-    public static function kit(Kit $kit): string
+    public static function kit(TestKit $kit): string
     {
         return match ($kit->method) {
             Method::Pen => (string) __('names.method.meter_step', ['step' => Show::plain($kit->step, 3)]),
@@ -79,7 +79,7 @@ final class Words
     }
 
     /** How long ago a pen was set against its standard. */
-    public static function penAge(Kit $kit): string
+    public static function penAge(TestKit $kit): string
     {
         $days = (int) floor($kit->days ?? 0.0);
 

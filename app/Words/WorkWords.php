@@ -7,29 +7,29 @@ namespace App\Words;
 use App\Kept\Phrase;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Caution;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Rule;
 use Cresco\Core\Work\School;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\StepDefinition;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use Illuminate\Support\Facades\Lang;
 
 /** What the steps of a checklist, their tasks and their cautions are called. */
 final class WorkWords
 {
-    public static function title(Job $job): string
+    public static function title(StepDefinition $job): string
     {
         return (string) __('steps.'.$job->key.'.title');
     }
 
     /** Word on the button that ends the step. */
-    public static function act(Job $job): string
+    public static function act(StepDefinition $job): string
     {
         return (string) __('steps.'.$job->key.'.act');
     }
 
     /** Why it stands at its place. */
-    public static function why(Job $job): string
+    public static function why(StepDefinition $job): string
     {
         return (string) __('steps.'.$job->key.'.why');
     }
@@ -70,7 +70,7 @@ final class WorkWords
         return (string) __('steps.tasks.'.$task->value);
     }
 
-    public static function sign(Sign $sign): string
+    public static function sign(TankSign $sign): string
     {
         return (string) __('steps.signs.'.$sign->value);
     }

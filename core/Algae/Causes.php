@@ -8,7 +8,6 @@ use Cresco\Core\Evidence\Answers;
 use Cresco\Core\Evidence\AnyOf;
 use Cresco\Core\Evidence\Cause;
 use Cresco\Core\Evidence\Share;
-use Cresco\Core\Evidence\Sign;
 use Cresco\Core\Working\Grade;
 
 /** What may be behind it. In so many of ten such cases the sign is there, and in so many of all others. One more is one entry. */
@@ -63,7 +62,7 @@ final class Causes
         foreach (self::all() as $key => $cause) {
             $suspected = 0.0;
             foreach ($kinds as $kind => $share) {
-                $suspected += isset(Kinds::all()[$kind]->suspects[$key]) ? $share : 0.0;
+                $suspected += isset(AlgaeTypes::all()[$kind]->suspects[$key]) ? $share : 0.0;
             }
             $prior[$key] = $cause->prior + (max($cause->prior, self::SUSPECTED) - $cause->prior) * min(1.0, $suspected);
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Algae;
 
 use Cresco\Core\Evidence\Effort;
-use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 
@@ -111,52 +111,52 @@ final class Hints
         };
     }
 
-    /** @return non-empty-array<string, Sign> by key */
+    /** @return non-empty-array<string, Observation> by key */
     public static function all(): array
     {
-        /** @var non-empty-array<string, Sign>|null $all */
+        /** @var non-empty-array<string, Observation>|null $all */
         static $all = null;
         if ($all !== null) {
             return $all;
         }
         $signs = [
-            Sign::yesNo('young', Effort::Look),
-            Sign::yesNo('plants_new', Effort::Look),
-            Sign::yesNo('lamp_long', Effort::Look),
-            Sign::yesNo('lamp_strong', Effort::Look, 'strength'),
-            Sign::yesNo('lamp_new', Effort::Look, 'strength'),
-            Sign::yesNo('sun', Effort::Look),
-            Sign::yesNo('gas_unsteady', Effort::Look),
-            Sign::yesNo('nitrate_low', Effort::Test, 'nitrate'),
-            Sign::yesNo('nitrate_high', Effort::Test, 'nitrate'),
-            Sign::yesNo('phosphate_low', Effort::Test, 'phosphate'),
-            Sign::yesNo('phosphate_high', Effort::Test, 'phosphate'),
-            Sign::yesNo('ammonium_seen', Effort::Test),
-            Sign::yesNo('doses_missed', Effort::Look),
-            Sign::yesNo('extra_food', Effort::Look, 'feeding'),
-            Sign::yesNo('food_lies', Effort::Look, 'feeding'),
-            Sign::yesNo('death', Effort::Look),
-            Sign::yesNo('stock_full', Effort::Look),
-            Sign::yesNo('changes_late', Effort::Look, 'neglect'),
-            Sign::yesNo('away', Effort::Look, 'neglect'),
-            Sign::yesNo('filter_late', Effort::Look, 'dirt'),
-            Sign::yesNo('bed_late', Effort::Look, 'dirt'),
-            Sign::yesNo('bed_dug', Effort::Look),
-            Sign::yesNo('leaves_dying', Effort::Look),
-            Sign::yesNo('flow_weak', Effort::Look, 'flow'),
-            Sign::yesNo('corner', Effort::Look, 'flow'),
-            Sign::yesNo('filter_off', Effort::Look),
-            Sign::yesNo('plants_cut', Effort::Look),
-            Sign::yesNo('plants_few', Effort::Look),
-            Sign::yesNo('water_new', Effort::Look),
-            Sign::yesNo('tap_rich', Effort::Test),
-            Sign::yesNo('silicate_read', Effort::Test),
-            Sign::yesNo('hot', Effort::Look),
-            Sign::yesNo('grazers_lost', Effort::Look),
-            Sign::yesNo('soil_old', Effort::Look),
-            Sign::yesNo('medicine', Effort::Look),
+            Observation::yesNo('young', Effort::Look),
+            Observation::yesNo('plants_new', Effort::Look),
+            Observation::yesNo('lamp_long', Effort::Look),
+            Observation::yesNo('lamp_strong', Effort::Look, 'strength'),
+            Observation::yesNo('lamp_new', Effort::Look, 'strength'),
+            Observation::yesNo('sun', Effort::Look),
+            Observation::yesNo('gas_unsteady', Effort::Look),
+            Observation::yesNo('nitrate_low', Effort::Test, 'nitrate'),
+            Observation::yesNo('nitrate_high', Effort::Test, 'nitrate'),
+            Observation::yesNo('phosphate_low', Effort::Test, 'phosphate'),
+            Observation::yesNo('phosphate_high', Effort::Test, 'phosphate'),
+            Observation::yesNo('ammonium_seen', Effort::Test),
+            Observation::yesNo('doses_missed', Effort::Look),
+            Observation::yesNo('extra_food', Effort::Look, 'feeding'),
+            Observation::yesNo('food_lies', Effort::Look, 'feeding'),
+            Observation::yesNo('death', Effort::Look),
+            Observation::yesNo('stock_full', Effort::Look),
+            Observation::yesNo('changes_late', Effort::Look, 'neglect'),
+            Observation::yesNo('away', Effort::Look, 'neglect'),
+            Observation::yesNo('filter_late', Effort::Look, 'dirt'),
+            Observation::yesNo('bed_late', Effort::Look, 'dirt'),
+            Observation::yesNo('bed_dug', Effort::Look),
+            Observation::yesNo('leaves_dying', Effort::Look),
+            Observation::yesNo('flow_weak', Effort::Look, 'flow'),
+            Observation::yesNo('corner', Effort::Look, 'flow'),
+            Observation::yesNo('filter_off', Effort::Look),
+            Observation::yesNo('plants_cut', Effort::Look),
+            Observation::yesNo('plants_few', Effort::Look),
+            Observation::yesNo('water_new', Effort::Look),
+            Observation::yesNo('tap_rich', Effort::Test),
+            Observation::yesNo('silicate_read', Effort::Test),
+            Observation::yesNo('hot', Effort::Look),
+            Observation::yesNo('grazers_lost', Effort::Look),
+            Observation::yesNo('soil_old', Effort::Look),
+            Observation::yesNo('medicine', Effort::Look),
         ];
 
-        return $all = array_combine(array_map(static fn(Sign $sign): string => $sign->key, $signs), $signs);
+        return $all = array_combine(array_map(static fn(Observation $sign): string => $sign->key, $signs), $signs);
     }
 }

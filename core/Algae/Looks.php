@@ -6,7 +6,7 @@ namespace Cresco\Core\Algae;
 
 use Cresco\Core\Evidence\Effort;
 use Cresco\Core\Evidence\EvidenceFault;
-use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\SignEntry;
 
 /** The signs by which kinds are told apart, and how common each answer is among all else, of ten. One more is one entry. */
@@ -41,10 +41,10 @@ final class Looks
         ]);
     }
 
-    /** @return non-empty-array<string, Sign> by key, in the order in which they are asked when all tell as much */
+    /** @return non-empty-array<string, Observation> by key, in the order in which they are asked when all tell as much */
     public static function all(): array
     {
-        return array_map(static fn(SignEntry $entry): Sign => $entry->sign, self::entries());
+        return array_map(static fn(SignEntry $entry): Observation => $entry->sign, self::entries());
     }
 
     /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Cresco\Core\Algae;
 
 use Cresco\Core\Evidence\Answers;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\OneOf;
 use Cresco\Core\Evidence\Share;
 use Cresco\Core\Evidence\Shares;
-use Cresco\Core\Evidence\Sign;
 
 /** The catalogue of kinds, made ready for weighing. */
 final class WhichKind
@@ -18,13 +18,13 @@ final class WhichKind
      */
     public static function of(Answers $answers, array $confirmed = []): OneOf
     {
-        $prior = array_map(static fn(Kind $kind): float => $kind->parts, Kinds::all());
+        $prior = array_map(static fn(AlgaeType $kind): float => $kind->parts, AlgaeTypes::all());
         // Each case that a keeper confirmed counts as one beside ten of the default.
-        $all = array_sum($prior) + Kinds::NONE_PARTS;
+        $all = array_sum($prior) + AlgaeTypes::NONE_PARTS;
         foreach ($prior as $key => $parts) {
             $prior[$key] = Shares::DEFAULT_COUNTS * $parts / $all + self::cases($confirmed[$key] ?? []);
         }
-        $prior[OneOf::NONE] = Shares::DEFAULT_COUNTS * Kinds::NONE_PARTS / $all;
+        $prior[OneOf::NONE] = Shares::DEFAULT_COUNTS * AlgaeTypes::NONE_PARTS / $all;
 
         return new OneOf(array_values(Looks::all()), $prior, self::shares($confirmed), $answers);
     }
@@ -32,7 +32,7 @@ final class WhichKind
     /** @return array<string, string> what is done about each kind, for telling when asking may end */
     public static function acts(): array
     {
-        return array_map(static fn(Kind $kind): string => $kind->act(), Kinds::all());
+        return array_map(static fn(AlgaeType $kind): string => $kind->act(), AlgaeTypes::all());
     }
 
     /**
@@ -42,7 +42,7 @@ final class WhichKind
      *
      * @return list<float>
      */
-    public static function share(Kind $kind, Sign $sign, array $seen = []): array
+    public static function share(AlgaeType $kind, Observation $sign, array $seen = []): array
     {
         $usually = Looks::usually($sign->key);
         $share = $kind->shares[$sign->key] ?? null;
@@ -60,7 +60,7 @@ final class WhichKind
     {
         $shares = [];
         foreach (Looks::all() as $key => $sign) {
-            foreach (Kinds::all() as $name => $kind) {
+            foreach (AlgaeTypes::all() as $name => $kind) {
                 $shares[$key][$name] = self::share($kind, $sign, $confirmed[$name][$key] ?? []);
             }
             $even = 1.0 / count($sign->options);

@@ -28,13 +28,13 @@ final class Board
     /** @var array<int, array<int, int>> jobs by day and tank */
     private array $held = [];
 
-    /** @param list<Job> $jobs */
+    /** @param list<ScheduledTask> $jobs */
     public function __construct(private readonly Placing $placing, public readonly array $jobs)
     {
         $end = count($placing->minutes) - 1;
-        $this->first = array_map(static fn(Job $job): int => min($job->earliest, $end), $jobs);
-        $this->last = array_map(static fn(Job $job): int => min($job->latest, $end), $jobs);
-        $this->lay(array_map(static fn(Job $job): int => $job->wished($end + 1), $jobs));
+        $this->first = array_map(static fn(ScheduledTask $job): int => min($job->earliest, $end), $jobs);
+        $this->last = array_map(static fn(ScheduledTask $job): int => min($job->latest, $end), $jobs);
+        $this->lay(array_map(static fn(ScheduledTask $job): int => $job->wished($end + 1), $jobs));
     }
 
     /** @param array<int, int> $days */

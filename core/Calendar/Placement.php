@@ -13,7 +13,7 @@ final readonly class Placement
     private array $at;
 
     /**
-     * @param list<Job> $jobs
+     * @param list<ScheduledTask> $jobs
      * @param list<int> $days of each
      * @param bool      $isCutShort whether there were so many jobs that better days may be there
      */
@@ -39,7 +39,7 @@ final readonly class Placement
         return isset($this->at[$id]) ? $this->board->days[$this->at[$id]] : null;
     }
 
-    /** @return list<Job> of one day, what waits least first */
+    /** @return list<ScheduledTask> of one day, what waits least first */
     public function on(int $day): array
     {
         $found = [];
@@ -54,7 +54,7 @@ final readonly class Placement
     }
 
     /** What waits least first. */
-    private static function before(Job $a, Job $b): int
+    private static function before(ScheduledTask $a, ScheduledTask $b): int
     {
         return [$b->perDay, $a->due, $a->id] <=> [$a->perDay, $b->due, $b->id];
     }
@@ -98,7 +98,7 @@ final readonly class Placement
     }
 
     /** The job that waits least of those on the day on which this one is due: it is what stays there instead. */
-    public function instead(string $id): ?Job
+    public function instead(string $id): ?ScheduledTask
     {
         $job = isset($this->at[$id]) ? $this->jobs[$this->at[$id]] : null;
         if ($job === null) {

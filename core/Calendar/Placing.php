@@ -52,28 +52,28 @@ final readonly class Placing
     }
 
     /** Each job on the day that it is due, whatever that costs. */
-    public function byDueDay(Job ...$jobs): Placement
+    public function byDueDay(ScheduledTask ...$jobs): Placement
     {
         $days = count($this->minutes);
         $jobs = array_values($jobs);
 
-        return new Placement($this, $jobs, array_map(static fn(Job $job): int => $job->wished($days), $jobs));
+        return new Placement($this, $jobs, array_map(static fn(ScheduledTask $job): int => $job->wished($days), $jobs));
     }
 
     /**
-     * @param list<Job> $jobs that may begin within the days that there are
+     * @param list<ScheduledTask> $jobs that may begin within the days that there are
      * @param int       $seed     the same one gives the same days
      * @param int|null  $restarts fewer the more jobs there are, when nobody says
      */
     public function place(array $jobs, int $seed = 1, ?int $restarts = null): Placement
     {
-        $jobs = array_values(array_filter($jobs, fn(Job $job): bool => $job->earliest < count($this->minutes)));
+        $jobs = array_values(array_filter($jobs, fn(ScheduledTask $job): bool => $job->earliest < count($this->minutes)));
         $restarts ??= (int) max(self::RESTARTS[0], min(self::RESTARTS[1], self::RESTARTS[2] / max(1, count($jobs)) ** 2));
         $board = new Board($this, $jobs);
         $random = new Randomizer(new Mt19937($seed));
         $this->descend($board);
         [$best, $least] = [$board->days, $board->cost()];
-        $free = array_keys(array_filter($jobs, fn(Job $job): bool => $job->earliest < min($job->latest, count($this->minutes) - 1)));
+        $free = array_keys(array_filter($jobs, fn(ScheduledTask $job): bool => $job->earliest < min($job->latest, count($this->minutes) - 1)));
         for ($i = 0; $i < $restarts && $free !== [] && self::goesOn($board); ++$i) {
             for ($shake = (int) max(2, round(self::SHAKEN * count($free))); $shake > 0; --$shake) {
                 $job = $free[$random->getInt(0, count($free) - 1)];

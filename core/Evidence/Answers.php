@@ -16,7 +16,7 @@ final readonly class Answers
     }
 
     /** @throws EvidenceFault when the sign has no such answer */
-    public function with(Sign $sign, string $option): self
+    public function with(Observation $sign, string $option): self
     {
         $at = array_search($option, $sign->options, true);
         if ($at === false) {
@@ -33,7 +33,7 @@ final readonly class Answers
      *
      * @throws EvidenceFault when it is no chance, or the sign is no plain question
      */
-    public function likely(Sign $sign, float $chance): self
+    public function likely(Observation $sign, float $chance): self
     {
         if (!($chance >= 0.0 && $chance <= 1.0)) {
             throw EvidenceFault::chance();
@@ -56,7 +56,7 @@ final readonly class Answers
     }
 
     /** The answer that is held for true; null where it is not known or none is likelier than another. */
-    public function option(Sign $sign): ?string
+    public function option(Observation $sign): ?string
     {
         $weights = $this->weights[$sign->key] ?? [];
         $most = $weights === [] ? 0.0 : max($weights);

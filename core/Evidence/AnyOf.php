@@ -29,7 +29,7 @@ final class AnyOf
     private array $gains = [];
 
     /**
-     * @param list<Sign>                                                    $signs   in the order of the catalogue
+     * @param list<Observation>                                                    $signs   in the order of the catalogue
      * @param non-empty-array<string, float>                                $prior   above 0 and below 1 each
      * @param array<string, array<string, array{list<float>, list<float>}>> $shares  by sign and cause: over its answers with the cause, and without
      * @param list<string>                                                  $dangers causes that are not left unasked
@@ -99,7 +99,7 @@ final class AnyOf
     }
 
     /** Bits that asking for a sign is expected to tell of all causes together; 0 for one that is known. */
-    public function gain(Sign $sign): float
+    public function gain(Observation $sign): float
     {
         return array_sum($this->gains($sign));
     }
@@ -132,7 +132,7 @@ final class AnyOf
     }
 
     /** @return array<string, float> bits by cause */
-    private function gains(Sign $sign): array
+    private function gains(Observation $sign): array
     {
         if ($this->answers->isKnown($sign->key)) {
             return [];
@@ -163,7 +163,7 @@ final class AnyOf
      *
      * @return array<string, array{float, float}>
      */
-    private function likelihood(Sign $sign, array $weights): array
+    private function likelihood(Observation $sign, array $weights): array
     {
         $like = [];
         foreach ($this->shares[$sign->key] ?? [] as $cause => [$with, $without]) {

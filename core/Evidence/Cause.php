@@ -18,7 +18,7 @@ final readonly class Cause
      * Shares with and without each cause over the answers of each sign that concerns it, ready for weighing.
      *
      * @param array<string, self>                                       $causes
-     * @param array<string, Sign>                                       $signs
+     * @param array<string, Observation>                                       $signs
      * @param array<string, list<float>>                                $usually   how common each answer is among all else, by sign; even where it is not said
      * @param array<string, array<string, array{list<int>, list<int>}>> $confirmed by cause and sign: confirmed cases with the cause, by answer, and without
      *

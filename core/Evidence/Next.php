@@ -11,7 +11,7 @@ final readonly class Next
      * @param float $gain   bits that the answer is expected to tell
      * @param bool  $danger whether it is asked because a danger is not ruled out
      */
-    public function __construct(public Sign $sign, public float $gain, public bool $danger = false) {}
+    public function __construct(public Observation $sign, public float $gain, public bool $danger = false) {}
 
     /** What it tells less what it costs, bits. */
     public function worth(): float

@@ -32,7 +32,7 @@ final class OneOf
     private readonly array $prior;
 
     /**
-     * @param list<Sign>                                $signs  in the order of the catalogue
+     * @param list<Observation>                                $signs  in the order of the catalogue
      * @param non-empty-array<string, float>            $prior  above 0 each; made to add up to 1
      * @param array<string, array<string, list<float>>> $shares by sign and kind, over the answers of the sign
      *
@@ -124,7 +124,7 @@ final class OneOf
     }
 
     /** Bits that asking for a sign is expected to tell (Lindley, 1956); 0 for one that is known. */
-    public function gain(Sign $sign): float
+    public function gain(Observation $sign): float
     {
         if ($this->answers->isKnown($sign->key)) {
             return 0.0;
@@ -175,7 +175,7 @@ final class OneOf
      *
      * @return non-empty-array<string, float>
      */
-    private function likelihood(Sign $sign, array $weights): array
+    private function likelihood(Observation $sign, array $weights): array
     {
         $like = [];
         foreach (array_keys($this->prior) as $kind) {

@@ -21,7 +21,7 @@ final readonly class Share
     /** A plain question: yes in so many of ten with it, and in so many without. */
     public static function of(float $with, float $without, Grade $grade = Grade::Guess): self
     {
-        return new self([Sign::YES => $with], [Sign::YES => $without], $grade);
+        return new self([Observation::YES => $with], [Observation::YES => $without], $grade);
     }
 
     /** @param array<string, float> $with by answer */
@@ -38,7 +38,7 @@ final readonly class Share
      *
      * @return list<float>
      */
-    public static function over(Sign $sign, array $tenths, array $usually): array
+    public static function over(Observation $sign, array $tenths, array $usually): array
     {
         $named = array_sum($tenths);
         [$least, $most] = self::CASES;

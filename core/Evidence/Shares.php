@@ -55,7 +55,7 @@ final class Shares
     /**
      * Of signs that tell the same thing the one that tells most; all signs of no group. It depends on the answers alone.
      *
-     * @param list<Sign>           $signs  in the order of the catalogue
+     * @param list<Observation>           $signs  in the order of the catalogue
      * @param array<string, float> $spread of each that is known
      *
      * @return array<string, true> keys of those that count
@@ -97,7 +97,7 @@ final class Shares
      *
      * @throws EvidenceFault
      */
-    public static function check(array $shares, Sign $sign, string $cause): void
+    public static function check(array $shares, Observation $sign, string $cause): void
     {
         if (count($shares) !== count($sign->options) || min($shares) <= 0.0 || abs(array_sum($shares) - 1.0) > 1e-6) {
             throw EvidenceFault::share($sign->key, $cause);

@@ -8,12 +8,12 @@ namespace Cresco\Core\Evidence;
 final readonly class SignEntry
 {
     /** @param list<float> $usually over the answers, together 1 */
-    private function __construct(public Sign $sign, public array $usually) {}
+    private function __construct(public Observation $sign, public array $usually) {}
 
     /** A plain question: yes in so many of ten cases of all else. */
     public static function plain(string $key, float $tenths, Effort $effort = Effort::Look, string $group = ''): self
     {
-        return new self(Sign::yesNo($key, $effort, $group), [$tenths / 10.0, 1.0 - $tenths / 10.0]);
+        return new self(Observation::yesNo($key, $effort, $group), [$tenths / 10.0, 1.0 - $tenths / 10.0]);
     }
 
     /** @param non-empty-array<string, float> $tenths of ten cases of all else, by answer */
@@ -21,7 +21,7 @@ final readonly class SignEntry
     {
         $sum = max(1e-9, array_sum($tenths));
 
-        return new self(new Sign($key, array_keys($tenths), $effort, $group), array_map(static fn(float $share): float => $share / $sum, array_values($tenths)));
+        return new self(new Observation($key, array_keys($tenths), $effort, $group), array_map(static fn(float $share): float => $share / $sum, array_values($tenths)));
     }
 
     /**

@@ -26,7 +26,7 @@ final readonly class Doses
     private function __construct(public array $amounts, public array $brings) {}
 
     /**
-     * @param list<Feed>                         $feeds
+     * @param list<Fertiliser>                         $feeds
      * @param array<string, array{float, float}> $wanted mg/L to bring and how much of it matters little (above 0), by parameter value
      * @param array<string, float>               $most   mg/L that may be brought at all, by parameter value
      * @param array<string, float>               $ofEach amount of each that may be given at most, by feed key
@@ -39,7 +39,7 @@ final readonly class Doses
         if (!($litres > 0.01 && $litres < 1e6)) {
             throw FoodFault::feed();
         }
-        $feeds = array_values(array_filter($feeds, static fn(Feed $feed): bool => array_filter(array_intersect_key($feed->milligrams, $wanted)) !== []));
+        $feeds = array_values(array_filter($feeds, static fn(Fertiliser $feed): bool => array_filter(array_intersect_key($feed->milligrams, $wanted)) !== []));
         if ($feeds === [] || $wanted === []) {
             return new self([], []);
         }
@@ -58,7 +58,7 @@ final readonly class Doses
             $amounts = self::filledUp($amounts, $columns, $goal, $feeds, $most);
         }
         // What each is held to is measured by its step, downwards.
-        $held = array_map(static fn(Feed $feed): float => floor(($ofEach[$feed->key] ?? 1e12) / $feed->step + 1e-9) * $feed->step, $feeds);
+        $held = array_map(static fn(Fertiliser $feed): float => floor(($ofEach[$feed->key] ?? 1e12) / $feed->step + 1e-9) * $feed->step, $feeds);
         $amounts = array_map(static fn(float $amount, float $limit): float => min($amount, $limit), $amounts, $held);
         $amounts = self::rounded($amounts, $feeds, $wanted, $most, $litres);
         $found = [];
@@ -184,7 +184,7 @@ final readonly class Doses
      * Scaled down, feed by feed, until nothing passes what may be brought.
      *
      * @param list<float>          $amounts
-     * @param list<Feed>           $feeds
+     * @param list<Fertiliser>           $feeds
      * @param array<string, float> $most
      *
      * @return list<float>
@@ -194,7 +194,7 @@ final readonly class Doses
         foreach ($most as $name => $limit) {
             $sum = self::brought($amounts, $feeds, $litres)[$name] ?? 0.0;
             if ($sum > $limit) {
-                $amounts = array_map(static fn(float $amount, Feed $feed): float => ($feed->milligrams[$name] ?? 0.0) > 0.0 ? $amount * max(0.0, $limit) / $sum : $amount, $amounts, $feeds);
+                $amounts = array_map(static fn(float $amount, Fertiliser $feed): float => ($feed->milligrams[$name] ?? 0.0) > 0.0 ? $amount * max(0.0, $limit) / $sum : $amount, $amounts, $feeds);
             }
         }
 
@@ -207,7 +207,7 @@ final readonly class Doses
      * @param list<float>          $amounts
      * @param list<list<float>>    $columns
      * @param list<float>          $goal
-     * @param list<Feed>           $feeds
+     * @param list<Fertiliser>           $feeds
      * @param array<string, float> $most
      *
      * @return list<float>
@@ -234,7 +234,7 @@ final readonly class Doses
 
     /**
      * @param list<float>                        $amounts
-     * @param list<Feed>                         $feeds
+     * @param list<Fertiliser>                         $feeds
      * @param array<string, array{float, float}> $wanted
      * @param array<string, float>               $most
      *
@@ -275,7 +275,7 @@ final readonly class Doses
 
     /**
      * @param list<float>                        $amounts
-     * @param list<Feed>                         $feeds
+     * @param list<Fertiliser>                         $feeds
      * @param array<string, array{float, float}> $wanted
      */
     private static function misses(array $amounts, array $feeds, array $wanted, float $litres): float
@@ -292,7 +292,7 @@ final readonly class Doses
 
     /**
      * @param list<float> $amounts
-     * @param list<Feed>  $feeds
+     * @param list<Fertiliser>  $feeds
      *
      * @return array<string, float> mg/L by parameter value
      */

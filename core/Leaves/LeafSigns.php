@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Leaves;
 
 use Cresco\Core\Evidence\Effort;
-use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\SignEntry;
 
 /** What leaves show, and what in the life of a tank bears on it; and how common each answer is among all else. One more is one entry. */
@@ -42,10 +42,10 @@ final class LeafSigns
         ]);
     }
 
-    /** @return non-empty-array<string, Sign> by key */
+    /** @return non-empty-array<string, Observation> by key */
     public static function all(): array
     {
-        return array_map(static fn(SignEntry $entry): Sign => $entry->sign, self::entries());
+        return array_map(static fn(SignEntry $entry): Observation => $entry->sign, self::entries());
     }
 
     /** @return array<string, list<float>> how common each answer is among all else, by sign, together 1 */

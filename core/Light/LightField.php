@@ -45,7 +45,7 @@ final class LightField
     private array $ratios = [];
 
     /**
-     * @param list<Lamp>        $lamps
+     * @param list<LampModel>        $lamps
      * @param list<LampReading> $readings held against it; they move all of it by one factor
      */
     public function __construct(public readonly array $lamps, public readonly Footprint $plan, public readonly GlassCover $cover = GlassCover::Open, public readonly WaterTint $tint = WaterTint::Clear, array $readings = [])
@@ -110,7 +110,7 @@ final class LightField
     /** Hours on a day from the first lamp to the last, as a clock counts them. */
     public function day(): float
     {
-        return max(0.0, 0.0, ...array_map(static fn(Lamp $lamp): float => $lamp->dimmer > 0.0 ? $lamp->hours : 0.0, $this->lamps));
+        return max(0.0, 0.0, ...array_map(static fn(LampModel $lamp): float => $lamp->dimmer > 0.0 ? $lamp->hours : 0.0, $this->lamps));
     }
 
     /**
@@ -139,8 +139,8 @@ final class LightField
     public function working(float $depth): Computation
     {
         self::checked($depth);
-        $brings = array_sum(array_map(fn(Lamp $lamp): float => $lamp->power() * $this->share($lamp), $this->lamps));
-        $power = array_sum(array_map(static fn(Lamp $lamp): float => $lamp->power(), $this->lamps));
+        $brings = array_sum(array_map(fn(LampModel $lamp): float => $lamp->power() * $this->share($lamp), $this->lamps));
+        $power = array_sum(array_map(static fn(LampModel $lamp): float => $lamp->power(), $this->lamps));
 
         return Computation::of('light_field.title')
             ->given('flux', 'light_field.photons_of_lamps_as_they_dimmed', $power, 'µmol/s')
@@ -157,14 +157,14 @@ final class LightField
     }
 
     /** Share of the photons of a lamp that meets the water. */
-    public function share(Lamp $lamp): float
+    public function share(LampModel $lamp): float
     {
         $at = array_search($lamp, $this->lamps, true);
 
         return is_int($at) ? $this->shares[$at] ??= $this->shareOf($lamp) : $this->shareOf($lamp);
     }
 
-    private function shareOf(Lamp $lamp): float
+    private function shareOf(LampModel $lamp): float
     {
         if ($this->plan instanceof Rectangle) {
             return $lamp->share($this->plan->length(), $this->plan->depth());

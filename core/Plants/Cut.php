@@ -16,5 +16,5 @@ final readonly class Cut
      * @param array{int, int}|null $full days after which it is again where it was to be; null where that is never
      * @param StandDue|null $due  why
      */
-    public function __construct(public Stand $stand, public float $to, public float $cover, public float $share, public float $fresh, public int $tops, public ?array $full, public ?StandDue $due) {}
+    public function __construct(public PlantStand $stand, public float $to, public float $cover, public float $share, public float $fresh, public int $tops, public ?array $full, public ?StandDue $due) {}
 }

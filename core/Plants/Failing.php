@@ -29,7 +29,7 @@ final readonly class Failing
     private function __construct(public bool $isDark, public bool $isSlow, public array $options) {}
 
     /** Null for a stand that does well, and where no lamp is known. */
-    public static function of(Planting $planting, Stand $stand): ?self
+    public static function of(Planting $planting, PlantStand $stand): ?self
     {
         if ($stand->floats() || $planting->light->lamps === []) {
             return null;
@@ -47,31 +47,31 @@ final readonly class Failing
         foreach ($planting->shades($stand, 0.0) as $key => $shade) {
             $light = $here / max(1e-6, $shade->lets());
             if ($isDark && $shade->lets() < 0.8) {
-                $options[] = new Option(Way::Uncover, $worth($light, $need), $light, other: $key);
+                $options[] = new Option(RemedyOption::Uncover, $worth($light, $need), $light, other: $key);
             }
         }
         $best = null;
         foreach (self::places($planting, $stand) as $moved) {
             $light = $planting->lightAt($moved, 0.0);
             if ($best === null || $light > $best->light) {
-                $best = new Option(Way::Move, max(0.0, $worth($light, $need) - self::MOVING), $light, $moved->across(), $moved->deep());
+                $best = new Option(RemedyOption::Move, max(0.0, $worth($light, $need) - self::MOVING), $light, $moved->across(), $moved->deep());
             }
         }
         if ($best !== null && $best->light > 1.2 * $here) {
             $options[] = $best;
         }
-        $kinds = array_values(array_filter(Kinds::all(), static fn(Kind $kind): bool => $kind->form === $stand->form && $kind->demand->need() < $stand->demand->need() && $here >= $need * $kind->demand->need() / $stand->demand->need()));
+        $kinds = array_values(array_filter(PlantCatalogue::all(), static fn(PlantSpecies $kind): bool => $kind->form === $stand->form && $kind->demand->need() < $stand->demand->need() && $here >= $need * $kind->demand->need() / $stand->demand->need()));
         if ($kinds !== [] && $isDark) {
-            $options[] = new Option(Way::Change, max(0.0, $worth($here, $need * $kinds[0]->demand->need() / $stand->demand->need()) - 2.0 * self::MOVING), $here, kinds: array_slice($kinds, 0, 3));
+            $options[] = new Option(RemedyOption::Change, max(0.0, $worth($here, $need * $kinds[0]->demand->need() / $stand->demand->need()) - 2.0 * self::MOVING), $here, kinds: array_slice($kinds, 0, 3));
         }
-        $options[] = new Option(Way::Remove, self::REMOVING + ($isSlow && $isDark ? self::REMOVING : 0.0), $here);
+        $options[] = new Option(RemedyOption::Remove, self::REMOVING + ($isSlow && $isDark ? self::REMOVING : 0.0), $here);
         usort($options, static fn(Option $a, Option $b): int => $b->score <=> $a->score);
 
         return new self($isDark, $isSlow, $options);
     }
 
-    /** @return list<Stand> it at places where nothing stands */
-    private static function places(Planting $planting, Stand $stand): array
+    /** @return list<PlantStand> it at places where nothing stands */
+    private static function places(Planting $planting, PlantStand $stand): array
     {
         [$wide, $deep] = [$stand->right - $stand->left, $stand->back - $stand->front];
         $found = [];

@@ -12,8 +12,8 @@ final readonly class Option
      * @param float       $light  µmol/m2s at its top then
      * @param float|null  $across where it would go, share of the length of the plan from the left
      * @param float|null  $deep   share of its depth from the front
-     * @param list<Kind>  $kinds  that would do with the light here
+     * @param list<PlantSpecies>  $kinds  that would do with the light here
      * @param int|null    $other  the stand that takes its light
      */
-    public function __construct(public Way $way, public float $score, public float $light, public ?float $across = null, public ?float $deep = null, public array $kinds = [], public ?int $other = null) {}
+    public function __construct(public RemedyOption $way, public float $score, public float $light, public ?float $across = null, public ?float $deep = null, public array $kinds = [], public ?int $other = null) {}
 }

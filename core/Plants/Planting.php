@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
-use Cresco\Core\Light\Lamp;
+use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Planning\Due;
 use Cresco\Core\Tank\Bed;
@@ -49,7 +49,7 @@ final class Planting
     /** Dry over fresh of leathery leaves. House default. */
     private const LEATHERY = 0.15;
 
-    /** @var array<int, Stand> by key */
+    /** @var array<int, PlantStand> by key */
     public readonly array $stands;
 
     /** @var array<int, array<int, float>> heights by thousandths of a day */
@@ -61,7 +61,7 @@ final class Planting
     /** @var array<int, float> light at the top of each today */
     private array $lightToday = [];
 
-    /** @var array<int, list<array{Reason, float, int|null}>> */
+    /** @var array<int, list<array{TrimReason, float, int|null}>> */
     private array $limits = [];
 
     /** @var array<int, StandDue|null> */
@@ -71,7 +71,7 @@ final class Planting
     private array $bases = [];
 
     /**
-     * @param list<Stand> $stands in any order
+     * @param list<PlantStand> $stands in any order
      * @param float       $water  height of the water over the floor, mm
      *
      * @throws PlantsFault
@@ -90,41 +90,41 @@ final class Planting
     }
 
     /** mm over the floor that a stand stands on; floating plants hang from the surface. */
-    public function base(Stand $stand): float
+    public function base(PlantStand $stand): float
     {
         return ($this->stands[$stand->key] ?? null) === $stand ? $this->bases[$stand->key] ??= $this->baseOf($stand) : $this->baseOf($stand);
     }
 
-    private function baseOf(Stand $stand): float
+    private function baseOf(PlantStand $stand): float
     {
         return $stand->floats() ? $this->water : min($this->water - 1.0, $this->bed->front + ($this->bed->back - $this->bed->front) * $stand->deep() + $stand->perch);
     }
 
     /** mm of water over what it stands on. */
-    public function room(Stand $stand): float
+    public function room(PlantStand $stand): float
     {
         return max(1.0, $this->water - $this->base($stand));
     }
 
     /** Ceiling of a kind at a place, mm. */
-    public static function ceiling(Kind $kind, float $room): float
+    public static function ceiling(PlantSpecies $kind, float $room): float
     {
         return match (true) {
             $kind->ceiling !== null => $kind->ceiling,
             $kind->form->entry()->ceiling !== null => $kind->form->entry()->ceiling,
             !($room > 0.0 && $room < 1e5) => throw PlantsFault::stand(),
-            default => min(Stand::TALLEST, max(20.0, self::LIES_OVER * $room)),
+            default => min(PlantStand::TALLEST, max(20.0, self::LIES_OVER * $room)),
         };
     }
 
     /** @return array<int, float> mm above its base of each stand after so many days */
     public function heights(float $days): array
     {
-        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(static fn(Stand $stand): float => $stand->heightIn($days), $this->stands);
+        return $this->heights[(int) round(1000.0 * max(-1e5, min(1e5, $days)))] ??= array_map(static fn(PlantStand $stand): float => $stand->heightIn($days), $this->stands);
     }
 
     /** Cover of the surface over a stand after so many days, 0 to 1. */
-    public function floating(Stand $stand, float $days): float
+    public function floating(PlantStand $stand, float $days): float
     {
         $open = 1.0;
         foreach ($this->stands as $other) {
@@ -143,13 +143,13 @@ final class Planting
      *
      * @return array<int, Shade> by the key of the taller one
      */
-    public function shades(Stand $stand, float $days, ?array $heights = null): array
+    public function shades(PlantStand $stand, float $days, ?array $heights = null): array
     {
         return $days === 0.0 && $heights === null && $this->isOwn($stand) ? $this->shadesToday[$stand->key] ??= $this->shadesOf($stand, 0.0, $this->heights(0.0)) : $this->shadesOf($stand, $days, $heights ?? $this->heights($days));
     }
 
     /** Whether it is one of these as it stands, so that what was found of it once holds. */
-    private function isOwn(Stand $stand): bool
+    private function isOwn(PlantStand $stand): bool
     {
         return ($this->stands[$stand->key] ?? null) === $stand;
     }
@@ -159,7 +159,7 @@ final class Planting
      *
      * @return array<int, Shade>
      */
-    private function shadesOf(Stand $stand, float $days, array $heights): array
+    private function shadesOf(PlantStand $stand, float $days, array $heights): array
     {
         $top = $this->base($stand) + min($this->room($stand), $heights[$stand->key]);
         $shades = [];
@@ -185,13 +185,13 @@ final class Planting
      *
      * @param array<int, float>|null $heights of all, where they are not those of the day
      */
-    public function lightAt(Stand $stand, float $days, ?array $heights = null): float
+    public function lightAt(PlantStand $stand, float $days, ?array $heights = null): float
     {
         return $days === 0.0 && $heights === null && $this->isOwn($stand) ? $this->lightToday[$stand->key] ??= $this->lightOf($stand, 0.0, null) : $this->lightOf($stand, $days, $heights);
     }
 
     /** @param array<int, float>|null $heights */
-    private function lightOf(Stand $stand, float $days, ?array $heights): float
+    private function lightOf(PlantStand $stand, float $days, ?array $heights): float
     {
         return Canopy::at($this->open($stand, ($heights ?? $this->heights($days))[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days, $heights)));
     }
@@ -202,7 +202,7 @@ final class Planting
      *
      * @param int $back days that are looked back at most
      */
-    public function shortFor(Stand $stand, int $back = 60): ?int
+    public function shortFor(PlantStand $stand, int $back = 60): ?int
     {
         $need = $this->need($stand);
         for ($days = 0; $days <= max(0, min(365, $back)); $days += 3) {
@@ -215,13 +215,13 @@ final class Planting
     }
 
     /** The same, as a working. */
-    public function working(Stand $stand, float $days): Computation
+    public function working(PlantStand $stand, float $days): Computation
     {
         return Canopy::working($this->open($stand, $this->heights($days)[$stand->key]), $this->floating($stand, $days), array_values($this->shades($stand, $days)));
     }
 
     /** Light with no plant above it, µmol/m2s, at so many mm above its base. */
-    public function open(Stand $stand, float $height): float
+    public function open(PlantStand $stand, float $height): float
     {
         $depth = max(0.0, $this->room($stand) - max(0.0, $height));
 
@@ -229,13 +229,13 @@ final class Planting
     }
 
     /** Light that a stand asks for at its top, µmol/m2s, the lamps being on for as long as they are. */
-    public function need(Stand $stand): float
+    public function need(PlantStand $stand): float
     {
         return self::asks($stand->demand, $this->light->hours());
     }
 
     /** Light at its top that is too bright for a stand, µmol/m2s; null where none is. */
-    public function most(Stand $stand): ?float
+    public function most(PlantStand $stand): ?float
     {
         $most = $stand->demand->most();
         $hours = $this->light->hours();
@@ -254,7 +254,7 @@ final class Planting
     }
 
     /** Dry mass of a stand as it is, g. */
-    public function dryMass(Stand $stand, ?float $height = null, ?float $cover = null): float
+    public function dryMass(PlantStand $stand, ?float $height = null, ?float $cover = null): float
     {
         $full = $stand->form->entry()->reachesSurface ? $this->room($stand) : $stand->ceiling;
         $part = $stand->floats() ? 1.0 : min(self::LIES_OVER, ($height ?? $stand->height) / $full);
@@ -263,7 +263,7 @@ final class Planting
     }
 
     /** When a stand is next due, and why; null when nothing is foreseen within a year. */
-    public function due(Stand $stand): ?StandDue
+    public function due(PlantStand $stand): ?StandDue
     {
         if (!$this->isOwn($stand)) {
             return $this->dueOf($stand);
@@ -275,7 +275,7 @@ final class Planting
         return $this->dues[$stand->key];
     }
 
-    private function dueOf(Stand $stand): ?StandDue
+    private function dueOf(PlantStand $stand): ?StandDue
     {
         $first = null;
         foreach ($this->limits($stand) as [$reason, $limit, $shaded]) {
@@ -314,7 +314,7 @@ final class Planting
      * @param int        $days   until then
      * @param float|null $height to cut to, where the keeper wants another, mm; of floating plants the cover, 0 to 1
      */
-    public function cut(Stand $stand, int $days = self::BETWEEN_CUTS, ?float $height = null): Cut
+    public function cut(PlantStand $stand, int $days = self::BETWEEN_CUTS, ?float $height = null): Cut
     {
         if ($days < 1 || $days > 3650) {
             throw PlantsFault::cut();
@@ -345,7 +345,7 @@ final class Planting
     }
 
     /** What the light of a stand becomes when others are cut, µmol/m2s before and after. */
-    public function gained(Stand $shaded, Cut ...$cuts): float
+    public function gained(PlantStand $shaded, Cut ...$cuts): float
     {
         $heights = $this->heights(0.0);
         $thinned = [];
@@ -360,33 +360,33 @@ final class Planting
     /**
      * Heights or covers at which a stand is due.
      *
-     * @return list<array{Reason, float, int|null}>
+     * @return list<array{TrimReason, float, int|null}>
      */
-    private function limits(Stand $stand): array
+    private function limits(PlantStand $stand): array
     {
         return $this->isOwn($stand) ? $this->limits[$stand->key] ??= $this->limitsOf($stand) : $this->limitsOf($stand);
     }
 
-    /** @return list<array{Reason, float, int|null}> */
-    private function limitsOf(Stand $stand): array
+    /** @return list<array{TrimReason, float, int|null}> */
+    private function limitsOf(PlantStand $stand): array
     {
         $entry = $stand->form->entry();
         $limits = match (true) {
-            $entry->cutBy === CutBy::Cover => [[Reason::Cover, $entry->limit, null]],
-            $entry->cutBy === CutBy::Thickness => [[Reason::Thick, $entry->limit, null]],
+            $entry->cutBy === CutBy::Cover => [[TrimReason::Cover, $entry->limit, null]],
+            $entry->cutBy === CutBy::Thickness => [[TrimReason::Thick, $entry->limit, null]],
             default => [],
         };
         if ($entry->floats) {
             return $limits;
         }
         if ($entry->reachesSurface && $entry->cutBy !== CutBy::Thinning) {
-            $limits[] = [Reason::Surface, max(20.0, $this->room($stand) - self::UNDER_SURFACE), null];
+            $limits[] = [TrimReason::Surface, max(20.0, $this->room($stand) - self::UNDER_SURFACE), null];
         }
         if ($stand->wished !== null && !in_array($entry->cutBy, [CutBy::Thickness, CutBy::Thinning], true)) {
-            $limits[] = [Reason::Wish, $stand->wished * (1.0 + self::PASSED), null];
+            $limits[] = [TrimReason::Wish, $stand->wished * (1.0 + self::PASSED), null];
         }
         if ($stand->planted !== null && $stand->form === Form::Stem) {
-            $limits[] = [Reason::Branch, 2.0 * $stand->planted, null];
+            $limits[] = [TrimReason::Branch, 2.0 * $stand->planted, null];
         }
 
         return [...$limits, ...$this->shading($stand)];
@@ -395,9 +395,9 @@ final class Planting
     /**
      * Heights at which it takes a neighbour below its need; of what is thinned the covers.
      *
-     * @return list<array{Reason, float, int}>
+     * @return list<array{TrimReason, float, int}>
      */
-    private function shading(Stand $stand): array
+    private function shading(PlantStand $stand): array
     {
         $heights = $this->heights(0.0);
         $limits = [];
@@ -421,7 +421,7 @@ final class Planting
             if ($stand->form->entry()->cutBy === CutBy::Thinning) {
                 // What it takes goes with its cover: of 1 - lets at this cover the neighbour can spare 1 - need / without.
                 if ($lets < 1.0) {
-                    $limits[] = [Reason::Dense, max(0.01, $stand->cover * (1.0 - $need / $without) / (1.0 - $lets)), $key];
+                    $limits[] = [TrimReason::Dense, max(0.01, $stand->cover * (1.0 - $need / $without) / (1.0 - $lets)), $key];
                 }
                 continue;
             }
@@ -433,16 +433,16 @@ final class Planting
             $top = $this->base($other) + min($this->room($other), $heights[$key]);
             $limit = max(0.0, $top - $this->base($stand)) + $layers / $stand->form->layers() * $this->room($stand);
             if ($limit > 0.0 && $limit < $this->room($stand)) {
-                $limits[] = [Reason::Shade, max(10.0, $limit), $key];
+                $limits[] = [TrimReason::Shade, max(10.0, $limit), $key];
             }
         }
 
         return $limits;
     }
 
-    private function dueAt(Stand $stand, Reason $reason, float $limit, ?int $shaded): ?StandDue
+    private function dueAt(PlantStand $stand, TrimReason $reason, float $limit, ?int $shaded): ?StandDue
     {
-        if ($reason === Reason::Cover || $reason === Reason::Dense) {
+        if ($reason === TrimReason::Cover || $reason === TrimReason::Dense) {
             if ($limit > 1.0 || ($limit >= 0.99 && $stand->cover < $limit)) {
                 return null;
             }
@@ -468,25 +468,25 @@ final class Planting
     }
 
     /** Height or cover that a cut is to bring back, which is no limit passed. */
-    private function goal(Stand $stand, ?StandDue $due): float
+    private function goal(PlantStand $stand, ?StandDue $due): float
     {
         if ($stand->isCutByCover()) {
-            $limits = array_column(array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] === Reason::Dense), 1);
+            $limits = array_column(array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] === TrimReason::Dense), 1);
 
             return min([1.0, ...$stand->form->entry()->cutBy === CutBy::Cover ? [$stand->form->entry()->limit] : $limits]);
         }
-        $goals = array_map(static fn(array $limit): float => $limit[0] === Reason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] !== Reason::Branch));
+        $goals = array_map(static fn(array $limit): float => $limit[0] === TrimReason::Wish ? $limit[1] / (1.0 + self::PASSED) : $limit[1], array_filter($this->limits($stand), static fn(array $limit): bool => $limit[0] !== TrimReason::Branch));
 
-        return min([$stand->ceiling, ...array_values($goals), ...($due !== null && $due->reason !== Reason::Wish && $due->reason !== Reason::Branch ? [$due->limit] : [])]);
+        return min([$stand->ceiling, ...array_values($goals), ...($due !== null && $due->reason !== TrimReason::Wish && $due->reason !== TrimReason::Branch ? [$due->limit] : [])]);
     }
 
-    private function height(Stand $stand, int $days, ?StandDue $due): float
+    private function height(PlantStand $stand, int $days, ?StandDue $due): float
     {
         $entry = $stand->form->entry();
         $goal = $this->goal($stand, $due);
         $to = (new Regrowth($stand->ceiling, $stand->rate->median))->cutFor($goal, $days / 7.0);
         // A row that has only just doubled is pinched back to where it was planted, so that it branches.
-        $to = $due?->reason === Reason::Branch && $due->due->isNow() ? min($to, (float) $stand->planted) : $to;
+        $to = $due?->reason === TrimReason::Branch && $due->due->isNow() ? min($to, (float) $stand->planted) : $to;
         $to = max(min($entry->least, $stand->height), $to);
         if ($entry->cutBy === CutBy::Leaves) {
             $to = max($to, (1.0 - self::MOST_LEAVES) * $stand->height);
@@ -499,7 +499,7 @@ final class Planting
     }
 
     /** @return array{int, int}|null */
-    private function back(Stand $stand, float $goal, float $to, float $cover): ?array
+    private function back(PlantStand $stand, float $goal, float $to, float $cover): ?array
     {
         if ($stand->isCutByCover()) {
             $days = $stand->doubling <= 0.0 || $goal >= 1.0 ? INF : (new Spread($stand->doubling))->daysTo($cover, $goal);
@@ -517,7 +517,7 @@ final class Planting
      *
      * @return array{float, float, float, float} left, right, front, back
      */
-    private function stretch(Stand $stand, float $height): array
+    private function stretch(PlantStand $stand, float $height): array
     {
         $over = $stand->form->entry()->reachesSurface ? max(0.0, $height - $this->room($stand)) / $this->light->plan->length() : 0.0;
 
@@ -525,11 +525,11 @@ final class Planting
     }
 
     /** Whether what lies over at the surface lies to the left, toward the lamps. */
-    public function leansLeft(Stand $stand): bool
+    public function leansLeft(PlantStand $stand): bool
     {
         $lamps = $this->light->lamps;
 
-        return $stand->across() > ($lamps === [] ? 0.5 : array_sum(array_map(static fn(Lamp $lamp): float => $lamp->across, $lamps)) / count($lamps));
+        return $stand->across() > ($lamps === [] ? 0.5 : array_sum(array_map(static fn(LampModel $lamp): float => $lamp->across, $lamps)) / count($lamps));
     }
 
     /**
@@ -537,7 +537,7 @@ final class Planting
      *
      * @param array{float, float, float, float} $above left, right, front, back
      */
-    public static function overlap(array $above, Stand $stand): float
+    public static function overlap(array $above, PlantStand $stand): float
     {
         $across = max(0.0, min($above[1], $stand->right) - max($above[0], $stand->left));
         $deep = max(0.0, min($above[3], $stand->back) - max($above[2], $stand->front));

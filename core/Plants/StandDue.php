@@ -13,5 +13,5 @@ final readonly class StandDue
      * @param float    $limit  mm, or cover from 0 to 1, that it comes to then
      * @param int|null $shaded the stand whose light it takes, where that is the reason
      */
-    public function __construct(public Stand $stand, public Due $due, public Reason $reason, public float $limit, public ?int $shaded = null) {}
+    public function __construct(public PlantStand $stand, public Due $due, public TrimReason $reason, public float $limit, public ?int $shaded = null) {}
 }

@@ -12,10 +12,10 @@ use Cresco\Core\Water\Ion;
 final readonly class Advice
 {
     /**
-     * @param list<Aim>                $missed
+     * @param list<RecipeAim>                $missed
      * @param list<Ion>                $over        ions above their cap whatever is done
-     * @param list<Aim>                $alone       aims that cannot be had even alone
-     * @param array{Aim, Aim}|null     $pair        two that cannot hold at once
+     * @param list<RecipeAim>                $alone       aims that cannot be had even alone
+     * @param array{RecipeAim, RecipeAim}|null     $pair        two that cannot hold at once
      * @param array{float, float}|null $reach       of the last aim of $alone, $pair or $missed when the others hold
      * @param list<Concession>         $concessions cheapest first
      * @param list<Salt>               $wanting     salts that would help and are not on the shelf
@@ -27,7 +27,7 @@ final readonly class Advice
         public array $alone,
         public ?array $pair,
         public ?array $reach,
-        public ?Aim $reachOf,
+        public ?RecipeAim $reachOf,
         public array $concessions,
         public array $wanting,
         public ?float $pureShare,
@@ -42,7 +42,7 @@ final readonly class Advice
             return null;
         }
         $aims = $target->aims();
-        $alone = array_values(array_filter($aims, static fn(Aim $aim): bool => self::missed($target->only($aim), $planner->closest($target->only($aim))) !== []));
+        $alone = array_values(array_filter($aims, static fn(RecipeAim $aim): bool => self::missed($target->only($aim), $planner->closest($target->only($aim))) !== []));
         $pair = null;
         foreach ($aims as $i => $first) {
             foreach (array_slice($aims, $i + 1) as $second) {
@@ -67,10 +67,10 @@ final readonly class Advice
         );
     }
 
-    /** @return list<Aim> further from the target than what counts as met */
+    /** @return list<RecipeAim> further from the target than what counts as met */
     public static function missed(Target $target, Mixture $mixture): array
     {
-        return array_values(array_filter($target->aims(), static function (Aim $aim) use ($target, $mixture): bool {
+        return array_values(array_filter($target->aims(), static function (RecipeAim $aim) use ($target, $mixture): bool {
             $wanted = (float) $target->value($aim);
             $value = $mixture->value($aim);
 
@@ -92,12 +92,12 @@ final readonly class Advice
     }
 
     /** @return array{float, float}|null */
-    private static function reach(Planner $planner, Aim $aim, Target $others): ?array
+    private static function reach(Planner $planner, RecipeAim $aim, Target $others): ?array
     {
-        if ($aim === Aim::Conductivity) {
+        if ($aim === RecipeAim::Conductivity) {
             return $planner->conductivityBetween($others->gh, $others->kh, $others);
         }
-        $ends = $aim === Aim::Ratio ? [] : $planner->ends($aim, $others, $planner->closest($others));
+        $ends = $aim === RecipeAim::Ratio ? [] : $planner->ends($aim, $others, $planner->closest($others));
 
         return $ends === [] ? null : [$ends[0]?->value($aim) ?? 0.0, $ends[1]?->value($aim) ?? INF];
     }
@@ -112,10 +112,10 @@ final readonly class Advice
             $instead = self::nearest($planner, $aim, $target, $others);
             if ($instead !== null) {
                 $step = match ($aim) {
-                    Aim::Hardness => Hardness::MILLIMOLE_PER_DEGREE,
-                    Aim::Alkalinity => Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
-                    Aim::Ratio => 1.0,
-                    Aim::Conductivity => 0.1 * $wanted,
+                    RecipeAim::Hardness => Hardness::MILLIMOLE_PER_DEGREE,
+                    RecipeAim::Alkalinity => Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+                    RecipeAim::Ratio => 1.0,
+                    RecipeAim::Conductivity => 0.1 * $wanted,
                 };
                 $found[] = new Concession($aim, $wanted, $instead, abs($instead - $wanted) / max(1e-6, $step));
             }
@@ -139,21 +139,21 @@ final readonly class Advice
     }
 
     /** The value of one aim nearest to what is wanted when all the others hold; null when they cannot. */
-    private static function nearest(Planner $planner, Aim $aim, Target $target, Target $others): ?float
+    private static function nearest(Planner $planner, RecipeAim $aim, Target $target, Target $others): ?float
     {
         $closest = $planner->closest($others);
         if (self::missed($others, $closest) !== [] || self::over($others, $closest) !== []) {
             return null;
         }
         // The row of the ratio is the calcium beyond it, so its ends are taken with the ratio that is wanted.
-        $figure = $aim === Aim::Ratio ? new Target($others->gh, $others->kh, null, $others->conductivity, $others->caps) : $others;
+        $figure = $aim === RecipeAim::Ratio ? new Target($others->gh, $others->kh, null, $others->conductivity, $others->caps) : $others;
         $best = $closest->value($aim);
         $wanted = (float) $target->value($aim);
-        foreach ($aim === Aim::Ratio ? [] : $planner->ends($aim, $figure, $closest) as $end) {
+        foreach ($aim === RecipeAim::Ratio ? [] : $planner->ends($aim, $figure, $closest) as $end) {
             $value = $end?->value($aim);
             $best = $value !== null && ($best === null || abs($value - $wanted) < abs($best - $wanted)) ? $value : $best;
         }
-        if ($aim === Aim::Ratio) {
+        if ($aim === RecipeAim::Ratio) {
             foreach ([Ion::Calcium, Ion::Magnesium] as $ion) {
                 foreach ($planner->ends($ion, $figure, $closest) as $end) {
                     $value = $end?->value($aim);
@@ -168,7 +168,7 @@ final readonly class Advice
     /**
      * Salts of the catalogue that bring what is short, or bring what a jar in use brings without the ion that is over.
      *
-     * @param list<Aim> $missed
+     * @param list<RecipeAim> $missed
      * @param list<Ion> $over
      *
      * @return list<Salt>
@@ -180,12 +180,12 @@ final readonly class Advice
         foreach ($missed as $aim) {
             if ((float) $closest->value($aim) < (float) $target->value($aim)) {
                 $wanted = [...$wanted, ...match ($aim) {
-                    Aim::Hardness => [Ion::Calcium, Ion::Magnesium],
-                    Aim::Alkalinity => [Ion::Bicarbonate],
-                    Aim::Ratio => [Ion::Calcium],
-                    Aim::Conductivity => [],
+                    RecipeAim::Hardness => [Ion::Calcium, Ion::Magnesium],
+                    RecipeAim::Alkalinity => [Ion::Bicarbonate],
+                    RecipeAim::Ratio => [Ion::Calcium],
+                    RecipeAim::Conductivity => [],
                 }];
-            } elseif ($aim === Aim::Ratio) {
+            } elseif ($aim === RecipeAim::Ratio) {
                 $wanted[] = Ion::Magnesium;
             }
         }
@@ -210,10 +210,10 @@ final readonly class Advice
         return array_slice($salts, 0, 3);
     }
 
-    /** @param list<Aim> $missed */
+    /** @param list<RecipeAim> $missed */
     private static function pureShare(Planner $planner, Target $target, array $missed, Mixture $closest): ?float
     {
-        $high = array_filter($missed, static fn(Aim $aim): bool => $aim !== Aim::Ratio && (float) $closest->value($aim) > (float) $target->value($aim));
+        $high = array_filter($missed, static fn(RecipeAim $aim): bool => $aim !== RecipeAim::Ratio && (float) $closest->value($aim) > (float) $target->value($aim));
         if ($high === [] || array_sum($planner->system->pure()) > 0.0) {
             return null;
         }

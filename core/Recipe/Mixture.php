@@ -72,11 +72,11 @@ final readonly class Mixture
     }
 
     /** Whether it is known what it comes to: conductivity always, the others only where no label in it is silent about them. */
-    public function isKnown(Aim $aim): bool
+    public function isKnown(RecipeAim $aim): bool
     {
         $silent = array_filter($this->jars, fn(Ingredient $jar, int $j): bool => $this->amounts[$j] > 1e-9 && !$jar->isHardnessKnown(), ARRAY_FILTER_USE_BOTH);
 
-        return $aim === Aim::Conductivity || $silent === [];
+        return $aim === RecipeAim::Conductivity || $silent === [];
     }
 
     /**
@@ -87,7 +87,7 @@ final readonly class Mixture
      *
      * @throws RecipeFault when there are no litres
      */
-    public function spread(Aim $aim, array $amountSpreads, float $litres): float
+    public function spread(RecipeAim $aim, array $amountSpreads, float $litres): float
     {
         if (!($litres > 0.0)) {
             throw RecipeFault::nothingToDo();
@@ -95,10 +95,10 @@ final readonly class Mixture
         $squares = 0.0;
         foreach ($this->jars as $j => $jar) {
             $each = $this->amounts[$j] <= 1e-9 ? 0.0 : match ($aim) {
-                Aim::Hardness => $jar->perUnit->hardness(),
-                Aim::Alkalinity => $jar->perUnit->alkalinity(),
-                Aim::Ratio => 0.0,
-                Aim::Conductivity => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
+                RecipeAim::Hardness => $jar->perUnit->hardness(),
+                RecipeAim::Alkalinity => $jar->perUnit->alkalinity(),
+                RecipeAim::Ratio => 0.0,
+                RecipeAim::Conductivity => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
             };
             $squares += ($each * ($amountSpreads[$j] ?? 0.0) / $litres) ** 2;
         }
@@ -106,13 +106,13 @@ final readonly class Mixture
         return sqrt($squares);
     }
 
-    public function value(Aim $aim): ?float
+    public function value(RecipeAim $aim): ?float
     {
         return match ($aim) {
-            Aim::Hardness => $this->ions->hardness(),
-            Aim::Alkalinity => $this->ions->alkalinity(),
-            Aim::Ratio => $this->ions->calciumToMagnesium(),
-            Aim::Conductivity => $this->conductivity,
+            RecipeAim::Hardness => $this->ions->hardness(),
+            RecipeAim::Alkalinity => $this->ions->alkalinity(),
+            RecipeAim::Ratio => $this->ions->calciumToMagnesium(),
+            RecipeAim::Conductivity => $this->conductivity,
         };
     }
 
@@ -136,17 +136,17 @@ final readonly class Mixture
      *
      * @param list<float> $amountSpreads standard deviation of each amount, same unit
      */
-    public function working(Aim $aim, float $litres, array $amountSpreads = []): Computation
+    public function working(RecipeAim $aim, float $litres, array $amountSpreads = []): Computation
     {
-        $computation = Computation::of($aim === Aim::Ratio ? 'mixture.title_calcium_to_magnesium' : Text::of('mixture.of_batch', what: $aim))->given('V', 'mixture.litres_made', $litres, 'L');
-        if ($aim === Aim::Ratio) {
+        $computation = Computation::of($aim === RecipeAim::Ratio ? 'mixture.title_calcium_to_magnesium' : Text::of('mixture.of_batch', what: $aim))->given('V', 'mixture.litres_made', $litres, 'L');
+        if ($aim === RecipeAim::Ratio) {
             return $this->ratioWorking($computation);
         }
         $terms = [];
-        $unit = $aim === Aim::Conductivity ? 'µS/cm' : '°';
+        $unit = $aim === RecipeAim::Conductivity ? 'µS/cm' : '°';
         $per = match ($aim) {
-            Aim::Hardness => Hardness::MILLIMOLE_PER_DEGREE,
-            Aim::Alkalinity => Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
+            RecipeAim::Hardness => Hardness::MILLIMOLE_PER_DEGREE,
+            RecipeAim::Alkalinity => Alkalinity::MILLIEQUIVALENT_PER_DEGREE,
             default => 1.0,
         };
         foreach ($this->sources as $i => $source) {
@@ -154,13 +154,13 @@ final readonly class Mixture
                 continue;
             }
             $value = match ($aim) {
-                Aim::Hardness => $source->ions->hardness(),
-                Aim::Alkalinity => $source->ions->alkalinity(),
+                RecipeAim::Hardness => $source->ions->hardness(),
+                RecipeAim::Alkalinity => $source->ions->alkalinity(),
                 default => $this->conductance->partOf($source->ions) + $source->surplus,
             } / $per;
             $n = $i + 1;
             $computation->given("v$n", Text::of('mixture.litres_of_source', source: $source->name), $this->shares[$i] * $litres, 'L')
-                ->given("s$n", Text::of($aim === Aim::Conductivity ? 'mixture.conductivity_of_source_here' : 'mixture.of_source', what: $aim, source: $source->name), $value <= 0.0 ? 0.0 : new Normal($value, 0.03 * $value), $unit);
+                ->given("s$n", Text::of($aim === RecipeAim::Conductivity ? 'mixture.conductivity_of_source_here' : 'mixture.of_source', what: $aim, source: $source->name), $value <= 0.0 ? 0.0 : new Normal($value, 0.03 * $value), $unit);
             $terms[] = "v$n * s$n / V";
         }
         foreach ($this->jars as $j => $jar) {
@@ -168,8 +168,8 @@ final readonly class Mixture
                 continue;
             }
             $value = match ($aim) {
-                Aim::Hardness => $jar->perUnit->hardness(),
-                Aim::Alkalinity => $jar->perUnit->alkalinity(),
+                RecipeAim::Hardness => $jar->perUnit->hardness(),
+                RecipeAim::Alkalinity => $jar->perUnit->alkalinity(),
                 default => $jar->labelled ?? $this->conductance->partOf($jar->conducting()),
             } / $per;
             if ($value <= 1e-9) {
@@ -181,14 +181,14 @@ final readonly class Mixture
             $computation->given("m$n", Text::of('mixture.product', name: $jar->name), $spread > 0.0 ? new Normal($amount, $spread) : $amount, $jar->unit)
                 ->constant("k$n", Text::of('mixture.of_1_unit_in_1_l', what: $aim, unit: $jar->unit), $value, $unit, match (true) {
                     $jar->labelled !== null => 'its_label',
-                    $aim === Aim::Conductivity => 'ion_conductivities_in_this_water_appelo',
+                    $aim === RecipeAim::Conductivity => 'ion_conductivities_in_this_water_appelo',
                     default => 'formula_molar_mass',
                 });
             $terms[] = "m$n / V * k$n";
         }
 
         return $computation->line($aim->value.' = '.($terms === [] ? '0 * V' : implode(' + ', $terms)), Text::of('mixture.of_batch', what: $aim), $unit)
-            ->note($aim === Aim::Conductivity ? 'mixture.what_each_part_brings_depends_little' : 'mixture.what_dissolved_mixes_by_volume_salts');
+            ->note($aim === RecipeAim::Conductivity ? 'mixture.what_each_part_brings_depends_little' : 'mixture.what_dissolved_mixes_by_volume_salts');
     }
 
     /** How much of one ion waters and jars bring together, mg/L. */

@@ -196,7 +196,7 @@ final readonly class Planner
             $conductance = $mixture->conductance;
         }
         $isAsClose = $mixture !== null && abs($mixture->conductivity - (float) $target->conductivity)
-            <= max(Aim::Conductivity->tolerance((float) $target->conductivity), 1.02 * abs($closest->conductivity - (float) $target->conductivity));
+            <= max(RecipeAim::Conductivity->tolerance((float) $target->conductivity), 1.02 * abs($closest->conductivity - (float) $target->conductivity));
 
         return $isAsClose ? $mixture : null;
     }
@@ -207,14 +207,14 @@ final readonly class Planner
      *
      * @return array{Mixture|null, Mixture|null}|array{}
      */
-    public function ends(Aim|Ion $figure, Target $target, Mixture $closest): array
+    public function ends(RecipeAim|Ion $figure, Target $target, Mixture $closest): array
     {
         $ends = [];
         foreach ([1.0, -1.0] as $sign) {
             $conductance = $closest->conductance;
             $end = null;
-            for ($round = 0; $round < ($figure === Aim::Conductivity ? 3 : 1); ++$round) {
-                $row = $figure instanceof Aim ? $this->system->row($figure, $target, $conductance) : $this->system->ion($figure);
+            for ($round = 0; $round < ($figure === RecipeAim::Conductivity ? 3 : 1); ++$round) {
+                $row = $figure instanceof RecipeAim ? $this->system->row($figure, $target, $conductance) : $this->system->ion($figure);
                 try {
                     $x = $this->program($target, $closest, $conductance)->minimise(array_map(static fn(float $v): float => $sign * $v, $row));
                 } catch (NumericFault) {
@@ -355,7 +355,7 @@ final readonly class Planner
                 $aim->level() === 0 => $hardnessWeight ?? self::WEIGHTS[0],
                 default => self::WEIGHTS[$aim->level()] ?? 1.0,
             };
-            $rows[] = $aim === Aim::Ratio
+            $rows[] = $aim === RecipeAim::Ratio
                 ? [$row, 0.0, $weight / max(0.5, 0.1 * Ion::Calcium->molarMass() * ($target->gh ?? 1.0)), false]
                 : [$row, $value, $weight / $aim->tolerance($value), false];
         }
@@ -465,7 +465,7 @@ final readonly class Planner
         $x = [...$closest->shares, ...$closest->amounts];
         $program = $this->bounded($target->caps, $closest);
         foreach ($target->aims() as $aim) {
-            if ($aim === Aim::Ratio) {
+            if ($aim === RecipeAim::Ratio) {
                 $missed = System::dot($this->system->excessCalcium((float) $target->ratio), $x);
                 $slack = 0.05 * (float) $target->ratio;
                 foreach ([1.0, -1.0] as $sign) {
@@ -481,7 +481,7 @@ final readonly class Planner
             }
             $row = $this->system->row($aim, $target, $conductance);
             $value = System::dot($row, $x);
-            if ($aim === Aim::Conductivity) {
+            if ($aim === RecipeAim::Conductivity) {
                 $wanted = (float) $target->conductivity;
                 $slack = max(abs($closest->conductivity - $wanted) + 0.001 * $wanted, 0.5 * $aim->tolerance($wanted));
                 $program->atMost($row, $wanted + $slack);

@@ -70,13 +70,13 @@ final class System
     }
 
     /** @return list<float> */
-    public function row(Aim $aim, Target $target, Conductance $conductance): array
+    public function row(RecipeAim $aim, Target $target, Conductance $conductance): array
     {
         return match ($aim) {
-            Aim::Hardness => $this->hardness(),
-            Aim::Alkalinity => $this->ion(Ion::Bicarbonate),
-            Aim::Ratio => $this->excessCalcium((float) $target->ratio),
-            Aim::Conductivity => $this->conductivity($conductance),
+            RecipeAim::Hardness => $this->hardness(),
+            RecipeAim::Alkalinity => $this->ion(Ion::Bicarbonate),
+            RecipeAim::Ratio => $this->excessCalcium((float) $target->ratio),
+            RecipeAim::Conductivity => $this->conductivity($conductance),
         };
     }
 

@@ -38,31 +38,31 @@ final readonly class Target
         );
     }
 
-    public function value(Aim $aim): ?float
+    public function value(RecipeAim $aim): ?float
     {
         return match ($aim) {
-            Aim::Hardness => $this->gh,
-            Aim::Alkalinity => $this->kh,
-            Aim::Ratio => $this->ratio,
-            Aim::Conductivity => $this->conductivity,
+            RecipeAim::Hardness => $this->gh,
+            RecipeAim::Alkalinity => $this->kh,
+            RecipeAim::Ratio => $this->ratio,
+            RecipeAim::Conductivity => $this->conductivity,
         };
     }
 
-    public function without(Aim $aim): self
+    public function without(RecipeAim $aim): self
     {
         return new self(
-            $aim === Aim::Hardness ? null : $this->gh,
-            $aim === Aim::Alkalinity ? null : $this->kh,
-            $aim === Aim::Ratio ? null : $this->ratio,
-            $aim === Aim::Conductivity ? null : $this->conductivity,
+            $aim === RecipeAim::Hardness ? null : $this->gh,
+            $aim === RecipeAim::Alkalinity ? null : $this->kh,
+            $aim === RecipeAim::Ratio ? null : $this->ratio,
+            $aim === RecipeAim::Conductivity ? null : $this->conductivity,
             $this->caps,
         );
     }
 
-    public function only(Aim ...$aims): self
+    public function only(RecipeAim ...$aims): self
     {
         $target = $this;
-        foreach (Aim::cases() as $aim) {
+        foreach (RecipeAim::cases() as $aim) {
             $target = in_array($aim, $aims, true) ? $target : $target->without($aim);
         }
 
@@ -74,9 +74,9 @@ final readonly class Target
         return new self($this->gh, $this->kh, $this->ratio, $this->conductivity, $ion === null ? [] : array_diff_key($this->caps, [$ion->value => 0.0]));
     }
 
-    /** @return list<Aim> that are named, first things first */
+    /** @return list<RecipeAim> that are named, first things first */
     public function aims(): array
     {
-        return array_values(array_filter(Aim::cases(), fn(Aim $aim): bool => $this->value($aim) !== null));
+        return array_values(array_filter(RecipeAim::cases(), fn(RecipeAim $aim): bool => $this->value($aim) !== null));
     }
 }

@@ -20,14 +20,14 @@ final class Phases
     public const CHLORIDE = 53.489 / 14.007;
 
     /** @return list<Phase> */
-    public static function of(Way $way): array
+    public static function of(CyclingMethod $way): array
     {
         return match ($way) {
-            Way::Dark => [new Phase('filling', 1, 1), new Phase('waiting', 1, 4), new Phase('last_change', 3, 6), new Phase('planting', 4, 7), new Phase('diatoms', 5, 11), new Phase('grazers', 5, null), new Phase('fish', 6, null)],
-            Way::Planted => [new Phase('planting', 1, 1), new Phase('melting', 1, 4), new Phase('diatoms', 2, 8), new Phase('grazers', 4, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
-            Way::Bare => [new Phase('bare', 1, 5), new Phase('diatoms', 2, 10), new Phase('grazers', 5, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
-            Way::Fish => [new Phase('few', 1, 6), new Phase('diatoms', 2, 8), new Phase('grazers', 5, null), new Phase('fish', 7, null)],
-            Way::Seeded => [new Phase('seeding', 1, 1), new Phase('watching', 1, 2), new Phase('fish', 1, null), new Phase('diatoms', 2, 8), new Phase('grazers', 3, null)],
+            CyclingMethod::Dark => [new Phase('filling', 1, 1), new Phase('waiting', 1, 4), new Phase('last_change', 3, 6), new Phase('planting', 4, 7), new Phase('diatoms', 5, 11), new Phase('grazers', 5, null), new Phase('fish', 6, null)],
+            CyclingMethod::Planted => [new Phase('planting', 1, 1), new Phase('melting', 1, 4), new Phase('diatoms', 2, 8), new Phase('grazers', 4, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
+            CyclingMethod::Bare => [new Phase('bare', 1, 5), new Phase('diatoms', 2, 10), new Phase('grazers', 5, null), new Phase('fish', 6, null), new Phase('settled', 12, null)],
+            CyclingMethod::Fish => [new Phase('few', 1, 6), new Phase('diatoms', 2, 8), new Phase('grazers', 5, null), new Phase('fish', 7, null)],
+            CyclingMethod::Seeded => [new Phase('seeding', 1, 1), new Phase('watching', 1, 2), new Phase('fish', 1, null), new Phase('diatoms', 2, 8), new Phase('grazers', 3, null)],
         };
     }
 
@@ -39,10 +39,10 @@ final class Phases
      * @param int  $day    counted from 0
      * @param bool $plenty the first of the two
      */
-    public static function change(Way $way, Source $source, int $day, bool $plenty): float
+    public static function change(CyclingMethod $way, AmmoniaSource $source, int $day, bool $plenty): float
     {
-        if ($way === Way::Dark || $source !== Source::Soil) {
-            return $way === Way::Planted && $day > 0 && $day % 7 === 0 ? 0.3 : 0.0;
+        if ($way === CyclingMethod::Dark || $source !== AmmoniaSource::Soil) {
+            return $way === CyclingMethod::Planted && $day > 0 && $day % 7 === 0 ? 0.3 : 0.0;
         }
 
         return match (true) {
@@ -56,8 +56,8 @@ final class Phases
     }
 
     /** mg/L N a day that plants take at most at the beginning. House defaults. */
-    public static function plants(Way $way): float
+    public static function plants(CyclingMethod $way): float
     {
-        return $way === Way::Planted ? 0.15 : 0.0;
+        return $way === CyclingMethod::Planted ? 0.15 : 0.0;
     }
 }

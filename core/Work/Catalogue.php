@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Work;
 
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 
 /** The steps of a session. Rules sort them; where these leave it open, the order here stands. Adding a step is one entry. */
 final class Catalogue
@@ -19,45 +19,45 @@ final class Catalogue
     /** For shrimp and fry. */
     private const GUARD = 'guard';
 
-    /** @return list<Job> */
+    /** @return list<StepDefinition> */
     public static function steps(): array
     {
         return [
-            new Job(
+            new StepDefinition(
                 'look',
                 ['count', 'spare_young'],
                 minutes: 2,
             ),
-            new Job(
+            new StepDefinition(
                 'photo',
                 ['camera'],
                 minutes: 1,
                 of: Task::Photo,
                 tools: ['camera'],
             ),
-            new Job(
+            new StepDefinition(
                 'read',
                 ['for_check'],
-                moment: Moment::Before,
+                moment: ReadingPoint::Before,
                 reads: [Parameter::Nitrate, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature],
                 minutes: 4,
                 when: static fn(Session $s): bool => $s->changesWater(),
             ),
-            new Job(
+            new StepDefinition(
                 'new_water',
                 ['amount', 'stir'],
-                moment: Moment::NewWater,
+                moment: ReadingPoint::NewWater,
                 reads: [Parameter::Conductivity, Parameter::Temperature, Parameter::CarbonateHardness, Parameter::GeneralHardness],
                 minutes: 5,
                 when: static fn(Session $s): bool => $s->changesWater() && $s->prepared,
             ),
-            new Job(
+            new StepDefinition(
                 'hands',
                 ['rinse_hands', 'lid_aside'],
                 [Caution::Skin],
                 when: static fn(Session $s): bool => $s->isWet() || $s->does(Task::CoverGlass),
             ),
-            new Job(
+            new StepDefinition(
                 'off',
                 ['tick_off', 'second_off'],
                 [Caution::Mains, Caution::HotHeater, Caution::CarbonDioxide],
@@ -66,32 +66,32 @@ final class Catalogue
                 when: static fn(Session $s): bool => $s->switchList() !== [],
                 more: static fn(Session $s): array => [
                     ...self::herds($s) ? ['filter_stays'] : [],
-                    ...$s->isWet() && $s->has(Device::Lamp) ? ['light_stays'] : [],
+                    ...$s->isWet() && $s->has(DeviceKind::Lamp) ? ['light_stays'] : [],
                 ],
             ),
-            new Job(
+            new StepDefinition(
                 'cool',
                 ['leave_under'],
                 [Caution::BareHeater],
                 minutes: self::HEATER_COOLS,
                 timerMinutes: self::HEATER_COOLS,
                 lane: Lane::Water,
-                when: static fn(Session $s): bool => $s->isBareAtMark(Device::Heater),
+                when: static fn(Session $s): bool => $s->isBareAtMark(DeviceKind::Heater),
             ),
-            new Job(
+            new StepDefinition(
                 'valves',
                 ['close_valves'],
                 [Caution::FilterStill],
-                when: static fn(Session $s): bool => $s->has(Device::Canister) && ($s->isBareAtMark(Device::Canister) || self::rinses($s)),
+                when: static fn(Session $s): bool => $s->has(DeviceKind::Canister) && ($s->isBareAtMark(DeviceKind::Canister) || self::rinses($s)),
             ),
-            new Job(
+            new StepDefinition(
                 'floaters_out',
                 ['keep_wet'],
                 minutes: 3,
                 of: Task::Floaters,
                 tools: ['tub'],
             ),
-            new Job(
+            new StepDefinition(
                 'cover_glass',
                 ['unplug_light'],
                 [Caution::Mains],
@@ -99,7 +99,7 @@ final class Catalogue
                 of: Task::CoverGlass,
                 tools: ['cloth'],
             ),
-            new Job(
+            new StepDefinition(
                 'glass',
                 ['grain', 'seams'],
                 [Caution::Blades],
@@ -107,27 +107,27 @@ final class Catalogue
                 of: Task::Glass,
                 tools: ['magnet_or_pad', 'blade_for_hard_spots'],
             ),
-            new Job(
+            new StepDefinition(
                 'hardscape',
                 ['soft_brush'],
                 minutes: 6,
                 of: Task::Hardscape,
                 tools: ['soft_brush'],
             ),
-            new Job(
+            new StepDefinition(
                 'leaves',
                 ['two_fingers'],
                 minutes: 5,
                 of: Task::Leaves,
             ),
-            new Job(
+            new StepDefinition(
                 'algae',
                 ['twist'],
                 minutes: 8,
                 of: Task::Algae,
                 tools: ['brush', 'spare_bucket'],
             ),
-            new Job(
+            new StepDefinition(
                 'trim',
                 ['back_to_front', 'fine_carpets'],
                 [Caution::Blades],
@@ -136,19 +136,19 @@ final class Catalogue
                 tools: ['scissors', 'tweezers'],
                 more: static fn(Session $s): array => $s->needs->hasSmall() ? ['rest_cuttings'] : [],
             ),
-            new Job(
+            new StepDefinition(
                 'net',
                 ['own_net'],
                 minutes: 3,
                 of: Task::Trim,
                 tools: ['net'],
             ),
-            new Job(
+            new StepDefinition(
                 'flow_off',
                 ['tick_filter'],
                 when: static fn(Session $s): bool => $s->changesWater() && self::herds($s),
             ),
-            new Job(
+            new StepDefinition(
                 'vacuum',
                 ['by_substrate', 'longest_zone'],
                 [Caution::NoMouth, Caution::WatchHose],
@@ -160,7 +160,7 @@ final class Catalogue
                     ...$s->needs->hasSmall() ? [self::GUARD] : [],
                 ],
             ),
-            new Job(
+            new StepDefinition(
                 'drain',
                 [],
                 [Caution::BareHeater, Caution::NoMouth, Caution::WatchHose, Caution::Lifting, Caution::Waste, Caution::BackSiphon, Caution::Scald],
@@ -171,7 +171,7 @@ final class Catalogue
                 when: static fn(Session $s): bool => $s->changesWater(),
                 more: static fn(Session $s): array => $s->flows() ? ['drain_flowing', 'opposite_ends'] : ['drain', 'buckets', ...$s->needs->hasSmall() ? [self::GUARD, 'gentle'] : []],
             ),
-            new Job(
+            new StepDefinition(
                 'spot',
                 ['apply', 'peroxide'],
                 [Caution::Peroxide, Caution::Medicine],
@@ -179,7 +179,7 @@ final class Catalogue
                 of: Task::Spot,
                 tools: ['syringe', 'gloves', 'goggles'],
             ),
-            new Job(
+            new StepDefinition(
                 'contact',
                 ['contact'],
                 minutes: self::CONTACT,
@@ -187,7 +187,7 @@ final class Catalogue
                 lane: Lane::Water,
                 of: Task::Spot,
             ),
-            new Job(
+            new StepDefinition(
                 'media',
                 ['media_wet'],
                 [Caution::Mains, Caution::FilterStill],
@@ -201,14 +201,14 @@ final class Catalogue
                     default => 'rinse_bucket',
                 }],
             ),
-            new Job(
+            new StepDefinition(
                 'planting',
                 ['tabs_deep'],
                 minutes: 10,
                 of: Task::Planting,
                 tools: ['tweezers'],
             ),
-            new Job(
+            new StepDefinition(
                 'condition',
                 [],
                 [Caution::Conditioner],
@@ -218,7 +218,7 @@ final class Catalogue
                     ? ['dose_tank']
                     : ['dose_new', 'dose_straight'],
             ),
-            new Job(
+            new StepDefinition(
                 'minerals',
                 ['minerals', 'dissolve'],
                 [Caution::Osmotic],
@@ -227,11 +227,11 @@ final class Catalogue
                 tools: ['jug', 'scale_or_spoon'],
                 when: static fn(Session $s): bool => $s->changesWater() && $s->addsMinerals,
             ),
-            new Job(
+            new StepDefinition(
                 'refill',
                 ['onto_plate', 'lands'],
                 [Caution::HotTap, Caution::Scald, Caution::BackSiphon, Caution::ColdJet, Caution::WatchHose, Caution::WetFloor],
-                moment: Moment::NewWater,
+                moment: ReadingPoint::NewWater,
                 reads: [Parameter::Temperature, Parameter::Conductivity],
                 minutes: 10,
                 atEachDrain: true,
@@ -239,18 +239,18 @@ final class Catalogue
                 tools: ['plate_or_strainer', 'thermometer'],
                 when: static fn(Session $s): bool => $s->changesWater(),
                 more: static fn(Session $s): array => [
-                    ...$s->school(School::FilterOn) === 'covered' && $s->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter)
+                    ...$s->school(School::FilterOn) === 'covered' && $s->has(DeviceKind::Canister, DeviceKind::InternalFilter, DeviceKind::HangOnFilter)
                         ? ['filter_early'] : [],
                 ],
             ),
-            new Job(
+            new StepDefinition(
                 'check',
                 ['firm'],
                 minutes: 2,
                 when: static fn(Session $s): bool => $s->isWet(),
                 more: static fn(Session $s): array => $s->changesWater() ? ['waterline'] : [],
             ),
-            new Job(
+            new StepDefinition(
                 'trim_high',
                 ['net_again'],
                 [Caution::Blades],
@@ -259,13 +259,13 @@ final class Catalogue
                 tools: ['scissors', 'net'],
                 when: static fn(Session $s): bool => $s->changesWater(),
             ),
-            new Job(
+            new StepDefinition(
                 'floaters_back',
                 ['flat'],
                 minutes: 2,
                 of: Task::Floaters,
             ),
-            new Job(
+            new StepDefinition(
                 'on',
                 ['filter_first', 'tick_on', 'second_on'],
                 [Caution::Mains],
@@ -273,26 +273,26 @@ final class Catalogue
                 switches: SwitchWork::On,
                 when: static fn(Session $s): bool => $s->switchList() !== [],
             ),
-            new Job(
+            new StepDefinition(
                 'fertilise',
                 ['by_plan'],
                 minutes: 1,
                 of: Task::Fertilise,
             ),
-            new Job(
+            new StepDefinition(
                 'read_after',
                 ['mixed'],
-                moment: Moment::RightAfter,
+                moment: ReadingPoint::RightAfter,
                 reads: [Parameter::Nitrate, Parameter::GeneralHardness, Parameter::CarbonateHardness, Parameter::Acidity, Parameter::Conductivity, Parameter::Temperature],
                 minutes: 4,
                 when: static fn(Session $s): bool => $s->changesWater(),
             ),
-            new Job(
+            new StepDefinition(
                 'lid',
                 ['close_lid'],
                 when: static fn(Session $s): bool => $s->isWet() || $s->does(Task::CoverGlass),
             ),
-            new Job(
+            new StepDefinition(
                 'outside',
                 ['spray_cloth'],
                 [Caution::WetFloor],
@@ -300,7 +300,7 @@ final class Catalogue
                 of: Task::Outside,
                 tools: ['cloth'],
             ),
-            new Job(
+            new StepDefinition(
                 'close',
                 ['all_there'],
                 [Caution::Skin],
@@ -318,6 +318,6 @@ final class Catalogue
     /** Whether the filter runs on while plants are trimmed. */
     private static function herds(Session $session): bool
     {
-        return $session->does(Task::Trim) && $session->school(School::FlowWhileTrimming) === 'on' && $session->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter);
+        return $session->does(Task::Trim) && $session->school(School::FlowWhileTrimming) === 'on' && $session->has(DeviceKind::Canister, DeviceKind::InternalFilter, DeviceKind::HangOnFilter);
     }
 }

@@ -8,7 +8,7 @@ namespace Cresco\Core\Work;
 final readonly class Order
 {
     /**
-     * @param list<Job>  $jobs
+     * @param list<StepDefinition>  $jobs
      * @param list<Rule> $broken rules that this order does not keep
      */
     private function __construct(public array $jobs, public array $broken) {}
@@ -17,7 +17,7 @@ final readonly class Order
      * Sorted by the rules; what they leave open stays as in the catalogue. Where rules lead in a circle, the step that stands
      * first in the catalogue goes first, and what that breaks is named.
      *
-     * @param list<Job>  $jobs in the order of the catalogue, each once
+     * @param list<StepDefinition>  $jobs in the order of the catalogue, each once
      * @param list<Rule> $rules
      */
     public static function sorted(array $jobs, array $rules): self
@@ -76,11 +76,11 @@ final readonly class Order
     /** @return list<string> */
     public function keys(): array
     {
-        return array_map(static fn(Job $job): string => $job->key, $this->jobs);
+        return array_map(static fn(StepDefinition $job): string => $job->key, $this->jobs);
     }
 
     /**
-     * @param list<Job>  $jobs
+     * @param list<StepDefinition>  $jobs
      * @param list<Rule> $rules
      *
      * @return list<Rule>

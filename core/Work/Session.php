@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Cresco\Core\Work;
 
 use Cresco\Core\Change\ChangePlan;
-use Cresco\Core\Tank\Device;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceKind;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\Needs;
 
 /** Work about to be done on one tank, with a water change or without: what decides which steps it has. */
@@ -20,8 +20,8 @@ final readonly class Session
 
     /**
      * @param ChangePlan   $plan    one that drains nothing stands for a session without a change
-     * @param list<Device> $devices of the tank
-     * @param list<Level>  $levels  of those that hang in the water
+     * @param list<DeviceKind> $devices of the tank
+     * @param list<DeviceLevel>  $levels  of those that hang in the water
      * @param float        $mark    drain mark, mm below the rim
      * @param bool         $usesTap whether tap water goes in, alone, blended or in what was made up with it
      * @param bool         $prepared whether the new water is mixed from several or stands ready in a store
@@ -73,7 +73,7 @@ final readonly class Session
         return array_values(array_filter(After::cases(), fn(After $job): bool => $job->isNeededAfter($this)));
     }
 
-    public function has(Device ...$devices): bool
+    public function has(DeviceKind ...$devices): bool
     {
         foreach ($this->devices as $device) {
             if (in_array($device, $devices, true)) {
@@ -84,13 +84,13 @@ final readonly class Session
         return false;
     }
 
-    /** @return list<Device> that go off in it, and on again: all of them when hands go in, the lamp alone for its lens */
+    /** @return list<DeviceKind> that go off in it, and on again: all of them when hands go in, the lamp alone for its lens */
     public function switchList(): array
     {
-        return array_values(array_filter($this->devices, fn(Device $device): bool => $this->isWet() ? $device->goesOff() : $this->does(Task::CoverGlass) && $device === Device::Lamp));
+        return array_values(array_filter($this->devices, fn(DeviceKind $device): bool => $this->isWet() ? $device->goesOff() : $this->does(Task::CoverGlass) && $device === DeviceKind::Lamp));
     }
 
-    public function isBareAtMark(Device $device): bool
+    public function isBareAtMark(DeviceKind $device): bool
     {
         foreach ($this->changesWater() ? $this->levels : [] as $level) {
             if ($level->device === $device && $level->coverAt($this->mark) < 0.0) {
@@ -120,21 +120,21 @@ final readonly class Session
     /** The steps it needs, each once, sorted by the rules. */
     public function order(): Order
     {
-        return Order::sorted(array_values(array_filter(Catalogue::steps(), fn(Job $job): bool => $job->isNeededIn($this))), Rules::of($this));
+        return Order::sorted(array_values(array_filter(Catalogue::steps(), fn(StepDefinition $job): bool => $job->isNeededIn($this))), Rules::of($this));
     }
 
     /**
      * The steps as they are done: with several drains, water goes out and in again before the one that all work at low water
      * follows.
      *
-     * @return list<Job>
+     * @return list<StepDefinition>
      */
     public function jobs(?Order $order = null): array
     {
         $jobs = [];
         $steps = ($order ?? $this->order())->jobs;
-        $water = array_values(array_filter($steps, static fn(Job $job): bool => $job->atEachDrain));
-        usort($water, static fn(Job $a, Job $b): int => array_search($a->key, self::ROUND, true) <=> array_search($b->key, self::ROUND, true));
+        $water = array_values(array_filter($steps, static fn(StepDefinition $job): bool => $job->atEachDrain));
+        usort($water, static fn(StepDefinition $a, StepDefinition $b): int => array_search($a->key, self::ROUND, true) <=> array_search($b->key, self::ROUND, true));
         foreach ($steps as $job) {
             for ($round = 1; $job->key === 'drain' && $round < $this->plan->drains; ++$round) {
                 $jobs = [...$jobs, ...$water];
@@ -150,13 +150,13 @@ final readonly class Session
      *
      * @return list<Caution>
      */
-    public function cautionsOf(Job $job): array
+    public function cautionsOf(StepDefinition $job): array
     {
         return array_values(array_filter($job->cautions, fn(Caution $caution): bool => match ($caution) {
-            Caution::HotHeater => $this->has(Device::Heater),
-            Caution::BareHeater => $this->isBareAtMark(Device::Heater),
-            Caution::CarbonDioxide => $this->has(Device::CarbonDioxide),
-            Caution::FilterStill => $this->has(Device::Canister),
+            Caution::HotHeater => $this->has(DeviceKind::Heater),
+            Caution::BareHeater => $this->isBareAtMark(DeviceKind::Heater),
+            Caution::CarbonDioxide => $this->has(DeviceKind::CarbonDioxide),
+            Caution::FilterStill => $this->has(DeviceKind::Canister),
             Caution::ColdJet => $this->usesTap && $this->plan->share() >= 0.3,
             Caution::HotTap => $this->usesTap && $this->keepsShrimp(),
             // At the drain they bite only when the tap runs meanwhile.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Work;
 
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 
 /** How long things stand out of their usual place in a session: devices off, animals at low water, plants out. */
 final readonly class Spells
@@ -25,13 +25,13 @@ final readonly class Spells
     {
         $off = $table->between('off', 'on');
         $filter = null;
-        if ($off !== null && $session->has(Device::Canister, Device::InternalFilter, Device::HangOnFilter)) {
+        if ($off !== null && $session->has(DeviceKind::Canister, DeviceKind::InternalFilter, DeviceKind::HangOnFilter)) {
             // Herding cuttings it runs until they are netted; by the school it runs again in the course of the refill.
             $from = $table->between('flow_off', 'on') === null ? 'off' : 'flow_off';
             $until = $session->school(School::FilterOn) === 'covered' && $session->changesWater() ? 'refill' : 'on';
             $filter = $table->between($from, $until);
         }
 
-        return new self($off, $filter, $table->atTheMark(), $table->between('floaters_out', 'floaters_back'), $filter !== null && $filter > self::STALE_FILTER && $session->has(Device::Canister));
+        return new self($off, $filter, $table->atTheMark(), $table->between('floaters_out', 'floaters_back'), $filter !== null && $filter > self::STALE_FILTER && $session->has(DeviceKind::Canister));
     }
 }

@@ -8,7 +8,7 @@ namespace Cresco\Core\Work;
 final readonly class Timetable
 {
     /**
-     * @param list<array{job: Job, from: int, to: int}> $steps in the order of the sheet; minutes from the start
+     * @param list<array{job: StepDefinition, from: int, to: int}> $steps in the order of the sheet; minutes from the start
      */
     private function __construct(public array $steps) {}
 
@@ -16,7 +16,7 @@ final readonly class Timetable
      * Each step begins when its lane is free and all that its rules ask for is done. A step of the hands waits for the water
      * only where a rule says so; the water waits for the hands in the order of the sheet.
      *
-     * @param list<Job>          $jobs    in their order
+     * @param list<StepDefinition>          $jobs    in their order
      * @param list<Rule>         $rules
      * @param array<string, int> $minutes by key, where they differ from the catalogue
      */
@@ -92,7 +92,7 @@ final readonly class Timetable
     /**
      * Steps of the hands that run while the water works in this step.
      *
-     * @return list<Job>
+     * @return list<StepDefinition>
      */
     public function meanwhile(string $key): array
     {

@@ -8,12 +8,12 @@ use App\Actions\FinishStep;
 use App\Actions\NoteChange;
 use App\Actions\RecordReadings;
 use App\Actions\WriteRunSheet;
+use App\Change\AmountField;
 use App\Change\ChangeInput;
+use App\Change\ChangeReason;
 use App\Change\DraftChange;
 use App\Change\PastChange;
-use App\Change\Reason;
 use App\Change\SessionInput;
-use App\Change\Way;
 use App\Kept\ForecastRecord;
 use App\Known\VesselOf;
 use App\Models\EntryKind;
@@ -24,7 +24,7 @@ use App\Models\Tank;
 use App\Models\Water;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\ReadingPoint;
 use Cresco\Core\Work\SwitchWork;
 use Cresco\Core\Work\Task;
 use Illuminate\Support\Carbon;
@@ -181,11 +181,11 @@ final class DemoLife
         $this->at($start->subMinutes(25));
         self::keepReadings($this->keeper, $this->tank, $this->typed(true), $start->subMinutes(25));
         $input = new ChangeInput(
-            Reason::Routine,
+            ChangeReason::Routine,
             20.0,
             null,
             0.75,
-            Way::Litres,
+            AmountField::Litres,
             null,
             1,
             $this->water(),
@@ -218,7 +218,7 @@ final class DemoLife
             if ($content->switches === SwitchWork::On) {
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
             }
-            $typed = $content->moment === Moment::RightAfter ? $this->typed(true) : [];
+            $typed = $content->moment === ReadingPoint::RightAfter ? $this->typed(true) : [];
             $finish($this->keeper, $run->refresh(), $step, app(RecordReadings::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
         }
     }

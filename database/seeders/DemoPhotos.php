@@ -11,7 +11,7 @@ use App\Models\Tank;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 use GdImage;
 use Illuminate\Support\Facades\Storage;
 use Random\Engine\Mt19937;
@@ -62,8 +62,8 @@ final class DemoPhotos
         }
         imagefilledrectangle($this->image, 0, $this->floor($this->planting->bed->back), self::WIDE, $this->high, $this->colour(112, 98, 76));
         $stands = $this->planting->stands;
-        usort($stands, static fn(Stand $a, Stand $b): int => $b->deep() <=> $a->deep());
-        foreach (array_filter($stands, static fn(Stand $stand): bool => $stand->deep() >= 0.5) as $stand) {
+        usort($stands, static fn(PlantStand $a, PlantStand $b): int => $b->deep() <=> $a->deep());
+        foreach (array_filter($stands, static fn(PlantStand $stand): bool => $stand->deep() >= 0.5) as $stand) {
             $this->stand($stand);
         }
         $ground = $this->floor($this->planting->bed->front);
@@ -72,14 +72,14 @@ final class DemoPhotos
             imagesetpixel($this->image, $this->chance->getInt(0, self::WIDE - 1), $this->chance->getInt($ground, $this->high - 1), $this->colour(...array_fill(0, 3, $this->chance->getInt(90, 200))));
         }
         $this->stone($ground);
-        foreach (array_filter($stands, static fn(Stand $stand): bool => $stand->deep() < 0.5) as $stand) {
+        foreach (array_filter($stands, static fn(PlantStand $stand): bool => $stand->deep() < 0.5) as $stand) {
             $this->stand($stand);
         }
 
         return $this->image;
     }
 
-    private function stand(Stand $stand): void
+    private function stand(PlantStand $stand): void
     {
         $left = (int) round($stand->left * self::WIDE);
         $right = (int) round($stand->right * self::WIDE);

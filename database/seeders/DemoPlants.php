@@ -8,7 +8,7 @@ use App\Known\VesselOf;
 use App\Models\Stand;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\Regrowth;
 use Cresco\Core\Plants\Spread;
@@ -90,7 +90,7 @@ final class DemoPlants
      */
     private function stand(string $kind, array $place, float $height, float $pace, ?float $wished, float $to, float $cover = 1.0, float $perch = 0.0, bool $leaves = false): void
     {
-        $of = Kinds::all()[$kind];
+        $of = PlantCatalogue::all()[$kind];
         $planted = $this->last + self::EVERY * intdiv(168, self::EVERY);
         /** @var Stand $stand */
         $stand = $this->tank->stands()->create([

@@ -45,7 +45,7 @@ return [
             'shell' => 'shell, coral sand or limestone',
             'soil' => 'active soil',
         ],
-        'device' => [
+        'device_kind' => [
             'heater' => 'Heater',
             'canister' => 'Canister filter',
             'hang_on_filter' => 'Hang-on filter',
@@ -103,7 +103,7 @@ return [
             'tea' => 'lightly tea-coloured',
             'black' => 'black water',
         ],
-        'aim' => [
+        'recipe_aim' => [
             'gh' => 'GH',
             'kh' => 'KH',
             'ratio' => 'Ca:Mg',
@@ -173,7 +173,7 @@ return [
         ],
     ],
     'word' => [
-        'device' => [
+        'device_kind' => [
             'heater' => 'heater',
             'canister' => 'canister filter',
             'hang_on_filter' => 'hang-on filter',

@@ -12,21 +12,21 @@ use Cresco\Core\Bed\Cover;
 use Cresco\Core\Bed\Patch;
 use Cresco\Core\Calendar\Bill;
 use Cresco\Core\Calendar\Board;
-use Cresco\Core\Calendar\Job;
 use Cresco\Core\Calendar\Placement;
 use Cresco\Core\Calendar\Placing;
+use Cresco\Core\Calendar\ScheduledTask;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Change\Forecast;
 use Cresco\Core\Fault;
 use Cresco\Core\Flow\Hose;
-use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Measure\Balance;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Planning\Interval;
 use Cresco\Core\Planning\JobKind;
@@ -36,7 +36,7 @@ use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Stand;
+use Cresco\Core\Plants\PlantStand;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
@@ -197,7 +197,7 @@ final class SweepTest extends TestCase
                 'Membrane' => [[1.0, 400.0, 20.0, false]],
                 'Ready' => [[3.0, 1.0, 0.4], [9.0, 0.0, 0.0]],
                 'Expected' => [[3.0, 'ammonia', new Normal(1.0, 0.2)], [9.0, 'nitrite', new Normal(2.0, 0.4)]],
-                default => [[1.0, Reading::exact(Parameter::Nitrate, 10.0)], [8.0, Reading::exact(Parameter::Nitrate, 20.0)]],
+                default => [[1.0, TestResult::exact(Parameter::Nitrate, 10.0)], [8.0, TestResult::exact(Parameter::Nitrate, 20.0)]],
             },
             'points' => [[0.0, 1.0], [1.0, 1.0]],
             'middle' => [0.0, 0.0, 0.0],
@@ -229,9 +229,9 @@ final class SweepTest extends TestCase
         return new Patch(1, 0.0, 0.5, 0.0, 1.0, Cover::Sand, 20.0);
     }
 
-    private static function stand(): Stand
+    private static function stand(): PlantStand
     {
-        return new Stand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.5, 0.4, 1.0, 120.0, 5.0, 0.8, 420.0, LearnedRate::guess(40.0), 20.0, 200.0);
+        return new PlantStand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.5, 0.4, 1.0, 120.0, 5.0, 0.8, 420.0, LearnedRate::guess(40.0), 20.0, 200.0);
     }
 
     private static function vessel(): Vessel
@@ -260,7 +260,7 @@ final class SweepTest extends TestCase
             Forecast::class => static fn(): object => Forecast::of(self::plan()),
             SwingLimits::class => static fn(): object => SwingLimits::ofOthers(),
             Footprint::class => static fn(): object => new Rectangle(500, 300),
-            Reading::class => static fn(): object => Reading::exact(Parameter::Nitrate, 10.0),
+            TestResult::class => static fn(): object => TestResult::exact(Parameter::Nitrate, 10.0),
             Unit::class => static fn(): object => Unit::usual(Parameter::Nitrate),
             Label::class => static fn(): object => new Label(6.0, 20.0, 6.0, 2.0, 300.0),
             Ingredient::class => static fn(): object => Ingredient::ofSalt(Salts::get('epsom')),
@@ -274,19 +274,19 @@ final class SweepTest extends TestCase
             Interval::class => static fn(): object => Interval::learned(7, []),
             JobKind::class => static fn(): object => JobKinds::of('glass'),
             Stock::class => static fn(): object => new Stock(100.0, 10.0, 7),
-            Job::class => static fn(): object => new Job('a', 1, 10, 3, 0, 6, 4.0),
+            ScheduledTask::class => static fn(): object => new ScheduledTask('a', 1, 10, 3, 0, 6, 4.0),
             Course::class => static fn(): object => Course::fitted(new Balance(5.0, 5.0, 0.1, 1.0, 200.0), new Normal(20.0, 3.0), new Normal(0.8, 0.2), 0.1, [Event::read(5.0, 22.0, 1.0)], 0.0, 12.0),
             Event::class => static fn(): object => Event::read(5.0, 22.0, 1.0),
             Peak::class => static fn(): object => new Peak(),
             Placing::class => static fn(): object => new Placing([60, 60]),
-            Placement::class => static fn(): object => (new Placing([60, 60]))->place([new Job('a', 1, 10, 3, 0, 6, 4.0)]),
-            Board::class => static fn(): object => new Board(new Placing([60, 60]), [new Job('a', 1, 10, 0, 0, 6, 4.0)]),
+            Placement::class => static fn(): object => (new Placing([60, 60]))->place([new ScheduledTask('a', 1, 10, 3, 0, 6, 4.0)]),
+            Board::class => static fn(): object => new Board(new Placing([60, 60]), [new ScheduledTask('a', 1, 10, 0, 0, 6, 4.0)]),
             AnimalKind::class => static fn(): object => AnimalKinds::of('tetra'),
             Phase::class => static fn(): object => new Phase('x', 1, 2),
             CountKind::class => static fn(): object => CountKind::Came,
             Bill::class => static fn(): object => new Bill(1.0, 0.0, 0.0, 1.0),
-            Stand::class => self::stand(...),
-            Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new Lamp(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
+            PlantStand::class => self::stand(...),
+            Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new LampModel(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
             Session::class => static fn(): object => new Session(self::plan(), new Needs(AnimalGroup::Community), [], [], 100.0, true, true),
         ];
         if (isset($made[$type])) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\AmountField;
 use App\Change\ChangeInput;
+use App\Change\ChangeReason;
 use App\Change\Draft;
 use App\Change\DraftChange;
-use App\Change\Reason;
-use App\Change\Way;
 use App\Kept\ForecastRecord;
 use App\Known\TankWater;
 use App\Known\UsualWater;
@@ -225,6 +225,6 @@ final class CautiousTest extends FeatureCase
     {
         $fresh = $tank->fresh(['devices', 'keeper']) ?? $tank;
 
-        return app(DraftChange::class)($fresh, new ChangeInput(Reason::Nitrate, 20.0, null, 0.6, Way::Litres, null, 1, UsualWater::of($fresh), null, 0.0, $fresh->water_below_rim, null));
+        return app(DraftChange::class)($fresh, new ChangeInput(ChangeReason::Nitrate, 20.0, null, 0.6, AmountField::Litres, null, 1, UsualWater::of($fresh), null, 0.0, $fresh->water_below_rim, null));
     }
 }

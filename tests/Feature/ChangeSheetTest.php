@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Change\AmountField;
 use App\Change\ChangeInput;
+use App\Change\ChangeReason;
 use App\Change\Draft;
 use App\Change\DraftChange;
-use App\Change\Reason;
-use App\Change\Way;
 use App\Known\UsualWater;
 use App\Models\Run;
 use App\Models\SwitchTick;
@@ -72,7 +72,7 @@ final class ChangeSheetTest extends FeatureCase
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=25", self::PART)
             ->assertOk()->assertSee('certainty.')->assertSee('is enough; allowing for test error');
-        $draft = app(DraftChange::class)($tank->fresh(['devices', 'keeper']) ?? $tank, new ChangeInput(Reason::Nitrate, 25.0, null, ChangeInput::TREATMENT_OUT, Way::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null));
+        $draft = app(DraftChange::class)($tank->fresh(['devices', 'keeper']) ?? $tank, new ChangeInput(ChangeReason::Nitrate, 25.0, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null));
         $after = $draft->forecast->outlook(Parameter::Nitrate)->after();
         self::assertNotNull($after);
         self::assertEqualsWithDelta(25.0, $after->quantile(0.9), 0.3);
@@ -111,7 +111,7 @@ final class ChangeSheetTest extends FeatureCase
         $this->read($keeper, $water, ['ph' => '8.0', 'carbonate_hardness' => '10']);
         $draft = fn(float $ph): Draft => app(DraftChange::class)(
             tap($tank->fresh(['devices', 'keeper']) ?? $tank, static fn(Tank $fresh): bool => $fresh->update(['limits' => ['ranges' => [], 'swings' => ['ph' => $ph, 'general_hardness' => 50.0, 'carbonate_hardness' => 50.0, 'conductivity' => 1.0]]])),
-            new ChangeInput(Reason::Treatment, ChangeInput::NITRATE_GOAL, null, 0.6, Way::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null),
+            new ChangeInput(ChangeReason::Treatment, ChangeInput::NITRATE_GOAL, null, 0.6, AmountField::Litres, null, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null),
         );
         foreach ([0.3, 0.6] as $allowed) {
             $cut = $draft($allowed);

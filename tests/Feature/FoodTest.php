@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\RecordReadings;
+use App\Change\AmountField;
 use App\Change\ChangeInput;
+use App\Change\ChangeReason;
 use App\Change\DoseAfter;
 use App\Change\DraftChange;
 use App\Change\FoodTrial;
-use App\Change\Reason;
 use App\Change\UsualChange;
-use App\Change\Way;
 use App\Known\FoodOf;
 use App\Known\PlantingOf;
 use App\Known\TankEvents;
@@ -108,7 +108,7 @@ final class FoodTest extends FeatureCase
         self::assertSame(Parameter::Phosphate->entry()->balance?->source, $draft->plan->source->get(Parameter::Phosphate)?->central());
         self::assertNotNull($phosphate);
         // A bigger change with poorer water asks for more of it.
-        self::assertGreaterThan($need, (new DoseAfter(FoodOf::tank($tank), app(DraftChange::class)($tank, new ChangeInput(Reason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, Way::Litres, 60.0, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null))))->needs['potassium']->value('D'));
+        self::assertGreaterThan($need, (new DoseAfter(FoodOf::tank($tank), app(DraftChange::class)($tank, new ChangeInput(ChangeReason::Amount, ChangeInput::NITRATE_GOAL, null, ChangeInput::TREATMENT_OUT, AmountField::Litres, 60.0, 1, UsualWater::of($tank), null, 0.0, $tank->water_below_rim, null))))->needs['potassium']->value('D'));
         $this->get($change.$asked.'&working=dose.potassium', ['HX-Request' => 'true'])->assertOk()->assertSeeText('to add after this change');
         $this->get($change.'/dose?reason=amount&way=litres&litres=-3')->assertRedirect($change);
     }

@@ -17,10 +17,10 @@ use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Treatment;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\Grazer;
 use Cresco\Core\Algae\Hints;
-use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Algae\Technique;
@@ -29,7 +29,7 @@ use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Watch\Gauge;
-use Cresco\Core\Work\Sign as WorkSign;
+use Cresco\Core\Work\TankSign;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -393,7 +393,7 @@ final class InquiryTest extends FeatureCase
                 }
             }
         };
-        foreach (Kinds::all() as $kind) {
+        foreach (AlgaeTypes::all() as $kind) {
             $need("inquiry.kinds.$kind->key.name", "inquiry.kinds.$kind->key.looks", "inquiry.kinds.$kind->key.does");
             self::assertStringContainsString('<path', $drawing = view('inquiries.drawing', ['key' => $kind->drawing])->render().'<path', $kind->key);
             self::assertGreaterThan(200, strlen($drawing), $kind->drawing);
@@ -449,7 +449,7 @@ final class InquiryTest extends FeatureCase
     public function testWhatASessionSeesIsInTheOneListOfSigns(): void
     {
         $known = Looks::all() + LeafSigns::all();
-        foreach (WorkSign::cases() as $sign) {
+        foreach (TankSign::cases() as $sign) {
             foreach ($sign->answers() as $of => $option) {
                 self::assertContains($option, $known[$of]->options ?? [], $sign->value);
             }

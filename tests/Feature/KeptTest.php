@@ -31,7 +31,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Water\Ion;
-use Cresco\Core\Work\Moment;
+use Cresco\Core\Work\ReadingPoint;
 use Cresco\Core\Work\SwitchWork;
 use Illuminate\Database\Eloquent\Model;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,7 +52,7 @@ final class KeptTest extends FeatureCase
             ['Heater off first'],
             ['hose'],
             ['glass', 'trim'],
-            Moment::NewWater,
+            ReadingPoint::NewWater,
             [Parameter::Nitrate, Parameter::Acidity],
             SwitchWork::cases()[1],
             12,

@@ -18,8 +18,8 @@ use App\View\Ledger;
 use App\View\LedgerEntry;
 use App\View\Replaced;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Causes;
-use Cresco\Core\Algae\Kinds as Algae;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Leaves\LeafCauses;
@@ -27,7 +27,7 @@ use Cresco\Core\Leaves\LeafSigns;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\Interval;
 use Cresco\Core\Planning\JobKinds;
-use Cresco\Core\Plants\Kinds as Plants;
+use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Recipe\Salts;
 
 final class LedgerTest extends FeatureCase
@@ -80,8 +80,8 @@ final class LedgerTest extends FeatureCase
         self::assertStringContainsString('celsius 20, 25', $entries['AnimalKinds::all.danio']->value);
         self::assertStringContainsString('celsius: that it is kept at', $entries['AnimalKinds::all.danio']->text);
         self::assertStringContainsString('minutes 8; days 7', $entries['JobKinds::all.glass']->value);
-        self::assertStringContainsString('form Stem; pace Fast; demand Middling; roots 0.3', $entries['Kinds::all.rotala_rotundifolia']->value);
-        self::assertStringContainsString('where panes 9 of ten (consensus)', $entries['Kinds::all.green_dust']->value);
+        self::assertStringContainsString('form Stem; pace Fast; demand Middling; roots 0.3', $entries['PlantCatalogue::all.rotala_rotundifolia']->value);
+        self::assertStringContainsString('where panes 9 of ten (consensus)', $entries['AlgaeTypes::all.green_dust']->value);
         self::assertStringContainsString('changes_late 8.5 against 2 of ten (consensus)', $entries['Causes::all.changes_skipped']->value);
         self::assertSame('window 14', $entries['Hints::all.lamp_long']->value);
         self::assertSame('usually 0.2, 0.8', $entries['LeafSigns::all.soft_water']->value);
@@ -89,7 +89,7 @@ final class LedgerTest extends FeatureCase
         // CRC Handbook and IUPAC: what each ion has of its own.
         self::assertSame(['44.5', LedgerEntry::PUBLISHED], [$entries['Ion::Bicarbonate.limitingConductivity']->value, $entries['Ion::Bicarbonate.limitingConductivity']->grade]);
         self::assertSame(['24.305', LedgerEntry::PUBLISHED], [$entries['Ion::Magnesium.molarMass']->value, $entries['Ion::Magnesium.molarMass']->grade]);
-        foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'Kinds' => Plants::all() + Algae::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'Looks' => Looks::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
+        foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'PlantCatalogue' => PlantCatalogue::all(), 'AlgaeTypes' => AlgaeTypes::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'Looks' => Looks::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
             self::assertSame([], array_diff(array_map(static fn(string $key): string => $name.'::all.'.$key, array_keys($catalogue)), array_keys($entries)));
         }
     }

@@ -8,7 +8,7 @@ use App\Kept\RunPlan;
 use App\Models\Run;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Work\After;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -16,7 +16,7 @@ final class RunPlanTest extends FeatureCase
 {
     public function testWhatIsKeptComesBackAsItWas(): void
     {
-        $plan = new RunPlan(30.5, 0.3, 140.0, 31.0, 33.0, 2, 0.25, 20.0, 24.5, 'Tap + Rain', [3, 4], 0.5, null, 'nitrate', [Parameter::Nitrate, 20.0], [Sign::cases()[0]], [After::Evening], 81);
+        $plan = new RunPlan(30.5, 0.3, 140.0, 31.0, 33.0, 2, 0.25, 20.0, 24.5, 'Tap + Rain', [3, 4], 0.5, null, 'nitrate', [Parameter::Nitrate, 20.0], [TankSign::cases()[0]], [After::Evening], 81);
         self::assertEquals($plan, RunPlan::read((array) json_decode((string) json_encode($plan->toKeep()), true)));
 
         [$keeper, $tank] = $this->readyTank();

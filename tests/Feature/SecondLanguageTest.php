@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Keeper;
-use Cresco\Core\Plants\Kinds;
+use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Recipe\Salts;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
@@ -109,7 +109,7 @@ final class SecondLanguageTest extends FeatureCase
                 }
             }
         }
-        foreach (Kinds::all() as $kind) {
+        foreach (PlantCatalogue::all() as $kind) {
             $typed[$kind->name] = ' ';
         }
         foreach (Salts::all() as $salt) {

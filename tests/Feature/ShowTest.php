@@ -6,16 +6,16 @@ namespace Tests\Feature;
 
 use App\Units\Habits;
 use App\Units\LengthUnit;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use App\Units\Show;
 use App\Units\Span;
 use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestKit;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -33,11 +33,11 @@ final class ShowTest extends FeatureCase
         return new Show(new class ($volume, $length, $zone, $unit) implements Habits {
             public function __construct(private VolumeUnit $volume, private LengthUnit $length, private string $zone, private int $unit) {}
 
-            public function coreKit(Parameter $parameter): Kit
+            public function coreKit(Parameter $parameter): TestKit
             {
                 $units = Unit::for($parameter);
 
-                return new Kit($parameter, Method::Drops, $units[$this->unit] ?? $units[0], 1.0);
+                return new TestKit($parameter, Method::Drops, $units[$this->unit] ?? $units[0], 1.0);
             }
 
             public function volumeUnit(): VolumeUnit
@@ -104,19 +104,19 @@ final class ShowTest extends FeatureCase
         self::assertEqualsWithDelta(30.0 * 14.007 / 62.004, (float) $show->number(Parameter::Nitrate, 30.0), 0.06);
     }
 
-    /** @return iterable<string, array{Reading, string, string}> as it is told, and as it would be typed again */
+    /** @return iterable<string, array{TestResult, string, string}> as it is told, and as it would be typed again */
     public static function readings(): iterable
     {
-        yield 'a colour between two' => [Reading::between(Parameter::Nitrate, 20.0, 40.0), "20 – 40\u{00A0}mg/L", '20-40'];
-        yield 'nearer the lower' => [Reading::between(Parameter::Nitrate, 20.0, 40.0, 25.0), "20 – 40, nearer 20\u{00A0}mg/L", '20-40 nearer 20'];
-        yield 'nearer the upper' => [Reading::between(Parameter::Nitrate, 20.0, 40.0, 35.0), "20 – 40, nearer 40\u{00A0}mg/L", '20-40 nearer 40'];
-        yield 'more than the chart has' => [Reading::atLeast(Parameter::Nitrate, 80.0), "over 80\u{00A0}mg/L", 'over 80'];
-        yield 'the last colour of the chart' => [Reading::atTop(Parameter::Nitrate, 40.0, 80.0), "80 or more\u{00A0}mg/L", '80'];
-        yield 'a number' => [Reading::exact(Parameter::Acidity, 6.8), '6.8', '6.8'];
+        yield 'a colour between two' => [TestResult::between(Parameter::Nitrate, 20.0, 40.0), "20 – 40\u{00A0}mg/L", '20-40'];
+        yield 'nearer the lower' => [TestResult::between(Parameter::Nitrate, 20.0, 40.0, 25.0), "20 – 40, nearer 20\u{00A0}mg/L", '20-40 nearer 20'];
+        yield 'nearer the upper' => [TestResult::between(Parameter::Nitrate, 20.0, 40.0, 35.0), "20 – 40, nearer 40\u{00A0}mg/L", '20-40 nearer 40'];
+        yield 'more than the chart has' => [TestResult::atLeast(Parameter::Nitrate, 80.0), "over 80\u{00A0}mg/L", 'over 80'];
+        yield 'the last colour of the chart' => [TestResult::atTop(Parameter::Nitrate, 40.0, 80.0), "80 or more\u{00A0}mg/L", '80'];
+        yield 'a number' => [TestResult::exact(Parameter::Acidity, 6.8), '6.8', '6.8'];
     }
 
     #[DataProvider('readings')]
-    public function testAReadingIsToldAsItWasRead(Reading $reading, string $told, string $typed): void
+    public function testAReadingIsToldAsItWasRead(TestResult $reading, string $told, string $typed): void
     {
         self::assertSame([$told, $typed], [self::show()->reading($reading), self::show()->typed($reading)]);
     }
@@ -160,7 +160,7 @@ final class ShowTest extends FeatureCase
     #[DataProvider('moments')]
     public function testAMomentIsTypedByTheKeepersClock(mixed $typed, ?string $kept): void
     {
-        self::assertSame($kept, Moment::parse($typed, 'Europe/Lisbon')?->format('Y-m-d H:i'));
+        self::assertSame($kept, MomentRule::parse($typed, 'Europe/Lisbon')?->format('Y-m-d H:i'));
     }
 
     /** @return iterable<string, array{string, string, float}> two moments, and hours between them */

@@ -27,8 +27,8 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
+use App\View\CalendarFeed;
 use App\View\Evening;
-use App\View\Feed;
 use App\View\WeekDay;
 use App\View\WeekPage;
 use App\View\WeekWords;
@@ -112,7 +112,7 @@ final class WeekTest extends FeatureCase
         foreach ([$head, $week] as $page) {
             $page->assertSeeText(__('standing.free_ammonia.head'));
         }
-        self::assertStringContainsString('SUMMARY:Brook: '.__('standing.free_ammonia.head'), str_replace("\r\n ", '', Feed::of($keeper->fresh() ?? $keeper)));
+        self::assertStringContainsString('SUMMARY:Brook: '.__('standing.free_ammonia.head'), str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)));
         // A later week says nothing of it, and a tank that cycles without animals neither.
         $this->get('/week?from=7')->assertDontSeeText(__('standing.free_ammonia.head'));
         $tank->startUp()->create(['way' => 'dark', 'source' => 'dosed', 'begun_on' => now()->subDays(9)->format('Y-m-d')]);
@@ -235,7 +235,7 @@ final class WeekTest extends FeatureCase
             $this->get($page)->assertOk()->assertSeeText('dangerous now');
         }
         self::assertSame([(string) $alarm->key], array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekOf($keeper->fresh() ?? $keeper))->urgent()));
-        self::assertStringContainsString('dangerous now', str_replace("\r\n ", '', Feed::of($keeper->fresh() ?? $keeper)));
+        self::assertStringContainsString('dangerous now', str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)));
         self::assertSame(0, $alarm->day());
     }
 
@@ -295,7 +295,7 @@ final class WeekTest extends FeatureCase
         $litres = array_values(array_filter((new WeekOf($keeper))->jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0))[0]->litres;
         self::assertEqualsWithDelta(CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(), $ready->by->getTimestamp(), 61.0);
         self::assertTrue($ready->alarms);
-        $calendar = Feed::of($keeper);
+        $calendar = CalendarFeed::of($keeper);
         self::assertSame(1, substr_count($calendar, 'BEGIN:VALARM'));
         self::assertStringContainsString('Start Barrel by', $calendar);
         $store->update(['level' => 60]);

@@ -27,13 +27,13 @@ use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Kinds;
 use Cresco\Core\Plants\Pace;
-use Cresco\Core\Recipe\Aim;
+use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\RecipeAim;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Tank\AnimalGroup;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
@@ -45,7 +45,7 @@ use Cresco\Core\Work\Caution;
 use Cresco\Core\Work\Rule;
 use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\School;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Working\Grade;
 use FilesystemIterator;
@@ -119,8 +119,8 @@ final class WordsTest extends FeatureCase
 
     public function testPlantsAreOfferedByBothTheirNames(): void
     {
-        self::assertGreaterThanOrEqual(60, count(Kinds::all()));
-        self::assertSame([], array_values(array_filter(array_keys(Kinds::all()), static fn(string $key): bool => !Lang::has('plants.common.'.$key))));
+        self::assertGreaterThanOrEqual(60, count(PlantCatalogue::all()));
+        self::assertSame([], array_values(array_filter(array_keys(PlantCatalogue::all()), static fn(string $key): bool => !Lang::has('plants.common.'.$key))));
         [$keeper, $tank] = $this->readyTank();
         $this->actingAs($keeper)->get("/tanks/$tank->id/plant-groups/new")->assertOk()->assertSee('Microsorum pteropus (Java fern)')->assertSee('Echinodorus hybrids (sword plants)');
     }
@@ -131,7 +131,7 @@ final class WordsTest extends FeatureCase
         foreach (Catalogue::steps() as $job) {
             array_push($keys, "$job->key.title", "$job->key.act", "$job->key.why", ...array_map(static fn(string $line): string => 'do.'.$line, $job->lines));
         }
-        array_push($keys, ...array_map(static fn(Rule $rule): string => 'because.'.$rule->because, Rules::all()), ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()), ...array_map(static fn(Sign $sign): string => 'signs.'.$sign->value, Sign::cases()), ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()), ...array_map(static fn(After $job): string => 'after_lines.'.$job->value.'.0', After::cases()));
+        array_push($keys, ...array_map(static fn(Rule $rule): string => 'because.'.$rule->because, Rules::all()), ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()), ...array_map(static fn(TankSign $sign): string => 'signs.'.$sign->value, TankSign::cases()), ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()), ...array_map(static fn(After $job): string => 'after_lines.'.$job->value.'.0', After::cases()));
         foreach (School::cases() as $school) {
             array_push($keys, 'methods.'.$school->value, ...array_map(static fn(string $choice): string => 'choices.'.$school->value.'.'.$choice, $school->choices()));
         }
@@ -167,7 +167,7 @@ final class WordsTest extends FeatureCase
         self::assertSame('The length must be more than 0.', say(TankFault::notPositive('outer_length', 'length')));
         self::assertSame('Nitrate to add between two changes', say(Text::of('wanted.title', nutrient: Parameter::Nitrate)));
         self::assertSame('pH right after', say(Text::of('mixing.title', what: Parameter::Acidity)));
-        self::assertSame(['CO₂ valve', 'UV steriliser', 'canister filter'], array_map(word(...), [Device::CarbonDioxide, Device::Ultraviolet, Device::Canister]));
+        self::assertSame(['CO₂ valve', 'UV steriliser', 'canister filter'], array_map(word(...), [DeviceKind::CarbonDioxide, DeviceKind::Ultraviolet, DeviceKind::Canister]));
     }
 
     public function testEveryKeyOfTheCoreHasItsWordsAndEveryWordItsKey(): void
@@ -199,7 +199,7 @@ final class WordsTest extends FeatureCase
     public function testEveryChoiceHasItsName(): void
     {
         $unnamed = [];
-        foreach ([Grain::class, Demand::class, Pace::class, Cover::class, Ion::class, PassiveSource::class, Device::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, Aim::class, Preference::class, Parameter::class, Form::class, Grade::class, LampSource::class, WaterKind::class, EntryKind::class, KitSet::class] as $choice) {
+        foreach ([Grain::class, Demand::class, Pace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class, Preference::class, Parameter::class, Form::class, Grade::class, LampSource::class, WaterKind::class, EntryKind::class, KitSet::class] as $choice) {
             $unnamed = [...$unnamed, ...array_filter($choice::cases(), static fn(BackedEnum $one): bool => !Texts::has($one))];
         }
         foreach (Parameter::cases() as $parameter) {

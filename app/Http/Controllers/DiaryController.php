@@ -11,7 +11,7 @@ use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -43,7 +43,7 @@ final class DiaryController extends Controller
             'kind' => ['required', Rule::in(array_map(static fn(EntryKind $kind): string => $kind->value, EntryKind::written()))],
             'title' => ['required', 'string', 'max:160'],
             'body' => ['nullable', 'string', 'max:5000'],
-            'happened_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
+            'happened_at' => ['nullable', new MomentRule($keeper->timezone, before: '+1 day')],
         ], [
             'tank_id.*' => __('said.choose.tank'),
             'kind.*' => __('said.choose.kind'),
@@ -53,7 +53,7 @@ final class DiaryController extends Controller
             'happened_at.*' => __('said.day.past_hour'),
         ]);
         $when = $checked['happened_at'] ?? null;
-        $checked['happened_at'] = Moment::parse($when, $keeper->timezone) ?? CarbonImmutable::now();
+        $checked['happened_at'] = MomentRule::parse($when, $keeper->timezone) ?? CarbonImmutable::now();
         $keeper->entries()->create($checked);
         $tank = $checked['tank_id'] ?? null;
 

@@ -10,7 +10,7 @@ use App\Known\VesselOf;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\WaterChange;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use App\View\TankLoop;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,7 +43,7 @@ final class EntryController extends Controller
         $net = $entry->tank === null ? 0.0 : VesselOf::tank($entry->tank->setRelation('keeper', $keeper))->litres();
         $isWritten = in_array($entry->kind, EntryKind::written(), true);
         $this->checked($request, [
-            'happened_at' => ['required', $change === null ? new Moment($keeper->timezone) : new Moment($keeper->timezone, before: '+5 minutes')],
+            'happened_at' => ['required', $change === null ? new MomentRule($keeper->timezone) : new MomentRule($keeper->timezone, before: '+5 minutes')],
             'title' => [$isWritten ? 'required' : 'nullable', 'string', 'max:160'],
             'body' => ['nullable', 'string', 'max:5000'],
             'readings' => ['nullable', 'array'],
@@ -60,7 +60,7 @@ final class EntryController extends Controller
                 unset($typed[$reading->parameter->value]);
             }
         }
-        $when = Moment::parse($request->input('happened_at'), $keeper->timezone) ?? $entry->happened_at;
+        $when = MomentRule::parse($request->input('happened_at'), $keeper->timezone) ?? $entry->happened_at;
         $readings = $record->parse($keeper, array_filter($typed, static fn(mixed $text): bool => $text !== null), $when);
         $gone = array_keys(array_filter($typed, static fn(mixed $text): bool => $text === null || (is_string($text) && trim($text) === '')));
         if ($entry->kind === EntryKind::Reading && count($gone) === $entry->readings->count()) {

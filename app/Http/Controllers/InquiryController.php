@@ -18,11 +18,11 @@ use App\Units\Amount;
 use App\View\InquiryPage;
 use App\View\TankLoop;
 use App\View\TroublePage;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Causes;
-use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Remedy;
 use Cresco\Core\Leaves\LeafCauses;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\TankSign;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,12 +45,12 @@ final class InquiryController extends Controller
 
     public function store(Request $request, Tank $tank, LookIntoTrouble $look): RedirectResponse
     {
-        $seen = is_string($request->input('seen')) ? Sign::tryFrom($request->input('seen')) : null;
+        $seen = is_string($request->input('seen')) ? TankSign::tryFrom($request->input('seen')) : null;
         if ($seen?->about() !== null) {
             $request->merge(['about' => $seen->about()]);
         }
         $this->checked($request, [
-            'seen' => ['nullable', Rule::enum(Sign::class)], 'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
+            'seen' => ['nullable', Rule::enum(TankSign::class)], 'about' => ['required', Rule::enum(About::class)], 'place' => ['nullable', 'string', 'max:80'], 'aim' => ['nullable', Rule::enum(Aim::class)],
             'stand' => ['nullable', 'integer', Rule::exists('stands', 'id')->where('tank_id', $tank->id)],
         ], ['about' => __('said.choose.one'), 'about.required' => __('said.choose.one'), 'place.max' => __('said.text.most'), 'aim' => __('said.choose.listed'), 'stand.*' => __('said.choose.listed')]);
         if ($tank->inquiries()->open()->count() >= self::MOST[0]) {
@@ -170,7 +170,7 @@ final class InquiryController extends Controller
         $record = $this->found($request, $tank, $inquiry, true);
         $isLeaves = $record->about === About::Leaves;
         $this->checked($request, [
-            'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(Kinds::all()))], 'cause' => ['nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all()))], 'outcome' => ['required', Rule::enum(Result::class)],
+            'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(AlgaeTypes::all()))], 'cause' => ['nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all()))], 'outcome' => ['required', Rule::enum(Result::class)],
         ], ['kind' => __('said.choose.listed'), 'cause' => __('said.choose.listed'), 'outcome' => __('said.choose.one'), 'outcome.required' => __('said.choose.one')]);
         $text = static fn(string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
         $look->end(InquiryOf::of($record, $tank), $text('kind'), $text('cause'), Result::from((string) $request->string('outcome')));

@@ -12,12 +12,12 @@ use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Units\Amount;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use App\View\GaugeLine;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading as CoreReading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Watch\Gauge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -88,7 +88,7 @@ final class ReadingController extends Controller
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, [
             'readings' => ['required', 'array'],
-            'taken_at' => ['nullable', new Moment($keeper->timezone, before: '+1 day')],
+            'taken_at' => ['nullable', new MomentRule($keeper->timezone, before: '+1 day')],
             'note' => ['nullable', 'string', 'max:1000'],
             'gauges' => ['nullable', 'array'],
         ] + array_merge(...array_map(static fn(Gauge $gauge): array => ['gauges.'.$gauge->value => ['nullable', new Amount(0.0, $gauge->most(), GaugeLine::unit($gauge), (string) __('gauge.'.$gauge->value.'.example'))]], Gauge::cases())), [
@@ -97,7 +97,7 @@ final class ReadingController extends Controller
             'readings.*' => __('said.write.reading'),
         ]);
         $typed = is_array($checked['readings'] ?? null) ? $checked['readings'] : [];
-        $when = Moment::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
+        $when = MomentRule::parse($checked['taken_at'] ?? null, $keeper->timezone) ?? CarbonImmutable::now();
         $readings = $this->record->parse($keeper, $typed, $when);
         $tank = $of instanceof Tank ? $of : null;
         $gauges = $tank === null ? [] : self::gauges($checked['gauges'] ?? []);
@@ -135,7 +135,7 @@ final class ReadingController extends Controller
     /**
      * What hardly happens to one water is asked back at its field, and kept when the keeper says that it is so.
      *
-     * @param array<string, CoreReading> $readings
+     * @param array<string, TestResult> $readings
      */
     private function askBack(Request $request, Tank|Water $of, array $readings): void
     {

@@ -14,7 +14,7 @@ use App\Models\RunStep;
 use App\View\RunSheet;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\Found;
-use Cresco\Core\Tank\Device;
+use Cresco\Core\Tank\DeviceKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -121,7 +121,7 @@ final class RunController extends Controller
     /** Ticks a device off or on; ticking it the same way again changes nothing. */
     public function toggle(Request $request, Run $run, string $device): RedirectResponse
     {
-        $kind = Device::tryFrom($device);
+        $kind = DeviceKind::tryFrom($device);
         abort_if($kind === null, 404);
         $checked = $this->checked($request, ['to' => ['required', 'in:off,on'], 'step' => ['nullable', 'integer']], []);
         if ($run->state->isOpen()) {

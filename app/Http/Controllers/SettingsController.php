@@ -10,15 +10,15 @@ use App\Models\Kit;
 use App\Units\Amount;
 use App\Units\KitSet;
 use App\Units\LengthUnit;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use App\Units\Scale;
 use App\Units\Show;
 use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
 use Closure;
-use Cresco\Core\Measure\Kit as CoreKit;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -60,7 +60,7 @@ final class SettingsController extends Controller
         foreach (Parameter::cases() as $parameter) {
             $field = 'kits.'.$parameter->value;
             $rules[$field] = ['required', 'array:method,unit,step,fields,set'];
-            $rules[$field.'.set'] = ['nullable', new Moment($keeper->timezone, before: 'now')];
+            $rules[$field.'.set'] = ['nullable', new MomentRule($keeper->timezone, before: 'now')];
             $rules[$field.'.method'] = ['required', Rule::in(array_map(static fn(Method $m): string => $m->value, self::METHODS))];
             $rules[$field.'.unit'] = ['required', Rule::in(array_map(static fn(Unit $u): string => $u->key, Unit::for($parameter)))];
             $rules[$field.'.step'] = ['nullable', new Amount(0, 100, '', '1')];
@@ -140,7 +140,7 @@ final class SettingsController extends Controller
     private function keepKit(Keeper $keeper, Parameter $parameter, array $typed, float $penFactor): void
     {
         $kit = $keeper->kits->firstWhere('parameter', $parameter);
-        $shown = $kit instanceof Kit ? $kit->toCore($penFactor) : CoreKit::usual($parameter, $penFactor);
+        $shown = $kit instanceof Kit ? $kit->toCore($penFactor) : TestKit::usual($parameter, $penFactor);
         $text = static fn(string $field): string => is_string($typed[$field] ?? null) ? trim($typed[$field]) : '';
         $unit = Unit::of($parameter, $text('unit'), $penFactor);
         $was = $shown->unit;
@@ -152,7 +152,7 @@ final class SettingsController extends Controller
             : array_map($unit->toBase(...), self::fields($text('fields')) ?? []);
         $set = $kit instanceof Kit ? $kit->set_at : null;
         if ($text('set') !== ($set === null ? '' : $keeper->show()->local($set)->format('Y-m-d'))) {
-            $set = Moment::parse($text('set'), $keeper->timezone);
+            $set = MomentRule::parse($text('set'), $keeper->timezone);
         }
         $keeper->kits()->updateOrCreate(['parameter' => $parameter], ['method' => $text('method'), 'unit' => $unit->key, 'step' => $step, 'fields' => $fields, 'set_at' => $set]);
     }

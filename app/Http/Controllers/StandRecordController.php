@@ -9,7 +9,7 @@ use App\Known\VesselOf;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Units\Amount;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,14 +27,14 @@ final class StandRecordController extends Controller
         $byCover = $one->isOfCover($record->toKind()->form);
         $levels = $keeper->show()->levels();
         $rule = $byCover ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
-        $this->checked($request, ['happened_at' => ['required', new Moment($keeper->timezone, before: '+5 minutes')], 'after' => ['required', $rule], 'before' => ['nullable', $rule]], ['required' => __('said.number.needed')]);
+        $this->checked($request, ['happened_at' => ['required', new MomentRule($keeper->timezone, before: '+5 minutes')], 'after' => ['required', $rule], 'before' => ['nullable', $rule]], ['required' => __('said.number.needed')]);
         $read = static fn(string $field): ?float => !$request->filled($field) ? null : ($byCover ? (Amount::parse($request->input($field)) ?? 1.0) / 100.0 : $levels->parse($request->input($field)));
         [$before, $after] = [$read('before'), $read('after') ?? 1.0];
         if ($before !== null && $after > $before) {
             throw ValidationException::withMessages(['after' => __('said.cannot.cut_taller')]);
         }
         DB::transaction(static function () use ($request, $keeper, $record, $one, $byCover, $before, $after): void {
-            $one->update(['happened_at' => Moment::parse($request->input('happened_at'), $keeper->timezone) ?? $one->happened_at] + ($byCover ? ['cover' => $after, 'cover_before' => $before] : ['height' => $after, 'before' => $before]));
+            $one->update(['happened_at' => MomentRule::parse($request->input('happened_at'), $keeper->timezone) ?? $one->happened_at] + ($byCover ? ['cover' => $after, 'cover_before' => $before] : ['height' => $after, 'before' => $before]));
             $record->update(['looked_at' => CarbonImmutable::now()]);
         });
 

@@ -8,8 +8,8 @@ use App\Models\Tank;
 use App\View\StartPage;
 use App\View\TankLoop;
 use Carbon\CarbonImmutable;
-use Cresco\Core\StartUp\Source;
-use Cresco\Core\StartUp\Way;
+use Cresco\Core\StartUp\AmmoniaSource;
+use Cresco\Core\StartUp\CyclingMethod;
 use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -44,7 +44,7 @@ final class StartController extends Controller
     {
         $today = CarbonImmutable::now($this->keeper($request)->timezone);
         $checked = $this->checked($request, [
-            'way' => ['required', Rule::enum(Way::class)], 'source' => ['required', Rule::enum(Source::class)],
+            'way' => ['required', Rule::enum(CyclingMethod::class)], 'source' => ['required', Rule::enum(AmmoniaSource::class)],
             'begun_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:'.$today->subDays(120)->format('Y-m-d'), 'before_or_equal:'.$today->format('Y-m-d')], 'plenty' => ['nullable', 'boolean'],
         ], ['way' => __('said.choose.one'), 'source' => __('said.choose.one'), 'begun_on' => __('said.day.begun')]);
         $tank->startUp()->updateOrCreate([], ['way' => $checked['way'], 'source' => $checked['source'], 'begun_on' => $checked['begun_on'], 'plenty' => $request->boolean('plenty')]);

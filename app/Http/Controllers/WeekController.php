@@ -9,7 +9,7 @@ use App\Exchange\FileFault;
 use App\Kept\WeekHabits;
 use App\Known\Jobs;
 use App\Models\Keeper;
-use App\View\Feed;
+use App\View\CalendarFeed;
 use App\View\WeekPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
@@ -188,6 +188,6 @@ final class WeekController extends Controller
         abort_if($keeper === null, 404);
         $keeper->loadMissing('waters', 'stores.water');
 
-        return response(Feed::of($keeper), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'X-Robots-Tag' => 'noindex']);
+        return response(CalendarFeed::of($keeper), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'X-Robots-Tag' => 'noindex']);
     }
 }

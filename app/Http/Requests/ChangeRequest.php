@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Change\AmountField;
 use App\Change\ChangeInput;
-use App\Change\Reason;
-use App\Change\Way;
+use App\Change\ChangeReason;
 use App\Known\UsualWater;
 use App\Known\VesselOf;
 use App\Models\Keeper;
@@ -43,23 +43,23 @@ final class ChangeRequest extends FormRequest
         $unit = $show->unit(...);
         $mine = Rule::in($tank->keeper->waters->modelKeys());
         $reason = $this->reason();
-        $when = static fn(Reason $asked): string => $reason === $asked ? 'required' : 'nullable';
+        $when = static fn(ChangeReason $asked): string => $reason === $asked ? 'required' : 'nullable';
         $way = $this->way();
-        $amount = static fn(Way $asked): string => $reason === Reason::Amount && $way === $asked ? 'required' : 'nullable';
+        $amount = static fn(AmountField $asked): string => $reason === ChangeReason::Amount && $way === $asked ? 'required' : 'nullable';
         $nitrate = $unit(Parameter::Nitrate);
         $conductivity = $unit(Parameter::Conductivity);
         $celsius = $unit(Parameter::Temperature);
 
         return $this->faults = Validator::make($this->all(), [
-            'reason' => ['nullable', Rule::enum(Reason::class)],
-            'way' => ['nullable', Rule::enum(Way::class)],
-            'nitrate_goal' => [$when(Reason::Nitrate), new Amount(0, round($nitrate->fromBase(500.0), 1), $nitrate->label, Show::plain($nitrate->fromBase(20.0), 1))],
-            'conductivity_goal' => [$when(Reason::Conductivity), new Amount(0, round($conductivity->fromBase(5000.0)), $conductivity->label, Show::plain($conductivity->fromBase(250.0), 0))],
-            'treatment_out' => [$when(Reason::Treatment), new Amount(1, 99, '%', '75')],
-            'litres' => [$amount(Way::Litres), $show->volumes()->rule(0.0, $vessel->litres(), 40.0)],
-            'percent' => [$amount(Way::Percent), new Amount(0, 100, '%', '30')],
-            'mark' => [$amount(Way::Mark), $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim), 180.0)],
-            'buckets' => [$amount(Way::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
+            'reason' => ['nullable', Rule::enum(ChangeReason::class)],
+            'way' => ['nullable', Rule::enum(AmountField::class)],
+            'nitrate_goal' => [$when(ChangeReason::Nitrate), new Amount(0, round($nitrate->fromBase(500.0), 1), $nitrate->label, Show::plain($nitrate->fromBase(20.0), 1))],
+            'conductivity_goal' => [$when(ChangeReason::Conductivity), new Amount(0, round($conductivity->fromBase(5000.0)), $conductivity->label, Show::plain($conductivity->fromBase(250.0), 0))],
+            'treatment_out' => [$when(ChangeReason::Treatment), new Amount(1, 99, '%', '75')],
+            'litres' => [$amount(AmountField::Litres), $show->volumes()->rule(0.0, $vessel->litres(), 40.0)],
+            'percent' => [$amount(AmountField::Percent), new Amount(0, 100, '%', '30')],
+            'mark' => [$amount(AmountField::Mark), $show->levels()->rule(floor($tank->water_below_rim), floor($vessel->rim), 180.0)],
+            'buckets' => [$amount(AmountField::Buckets), new Amount(0, round($vessel->litres() / max(0.1, $tank->keeper->bucket_litres), 1), 'buckets', '4')],
             'drains' => ['nullable', 'integer', 'between:1,4', fn(string $field, mixed $value, Closure $fail) => $this->flows() && is_numeric($value) && (int) $value > 1 ? $fail(__('said.whole.once_running')) : null],
             'inflow' => ['nullable', new Amount(0, 90, '%', '50')],
             'water' => ['nullable', 'integer', $mine],
@@ -87,7 +87,7 @@ final class ChangeRequest extends FormRequest
         $way = $this->way();
         $typed = $this->number($tank, $way->value);
         $amount = $typed === null ? null : match ($way) {
-            Way::Percent => $typed / 100.0,
+            AmountField::Percent => $typed / 100.0,
             default => $typed,
         };
         $inBase = fn(string $field, Parameter $parameter): ?float => ($n = $this->number($tank, $field)) === null ? null : $show->unit($parameter)->toBase($n);
@@ -96,7 +96,7 @@ final class ChangeRequest extends FormRequest
 
         return new ChangeInput(
             match (true) {
-                $reason === Reason::Amount && $amount === null, $reason === Reason::Conductivity && $conductivity === null => Reason::Routine,
+                $reason === ChangeReason::Amount && $amount === null, $reason === ChangeReason::Conductivity && $conductivity === null => ChangeReason::Routine,
                 default => $reason,
             },
             $inBase('nitrate_goal', Parameter::Nitrate) ?? ChangeInput::NITRATE_GOAL,
@@ -115,13 +115,13 @@ final class ChangeRequest extends FormRequest
         );
     }
 
-    public function reason(): Reason
+    public function reason(): ChangeReason
     {
         if ($this->typedWay() !== null) {
-            return Reason::Amount;
+            return ChangeReason::Amount;
         }
 
-        return Reason::tryFrom(is_string($this->input('reason')) ? $this->input('reason') : '') ?? Reason::Routine;
+        return ChangeReason::tryFrom(is_string($this->input('reason')) ? $this->input('reason') : '') ?? ChangeReason::Routine;
     }
 
     private function flows(): bool
@@ -130,9 +130,9 @@ final class ChangeRequest extends FormRequest
     }
 
     /** The amount that was typed on a page without scripts: the one that no longer says what it said. */
-    private function typedWay(): ?Way
+    private function typedWay(): ?AmountField
     {
-        foreach (Way::cases() as $way) {
+        foreach (AmountField::cases() as $way) {
             if ($this->has($way->value.'_was') && $this->input($way->value) !== $this->input($way->value.'_was')) {
                 return $way;
             }
@@ -141,9 +141,9 @@ final class ChangeRequest extends FormRequest
         return null;
     }
 
-    private function way(): Way
+    private function way(): AmountField
     {
-        return $this->typedWay() ?? Way::tryFrom(is_string($this->input('way')) ? $this->input('way') : '') ?? Way::Litres;
+        return $this->typedWay() ?? AmountField::tryFrom(is_string($this->input('way')) ? $this->input('way') : '') ?? AmountField::Litres;
     }
 
     private function number(Tank $tank, string $field): ?float

@@ -10,7 +10,7 @@ use App\Models\RunStep;
 use App\Models\Stand;
 use App\Units\Amount;
 use App\Units\Show;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantStand;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
@@ -80,7 +80,7 @@ final class CutsFound
             return [$planned, false];
         }
         $field = "stand_$which.$cut->stand";
-        $rule = $cut->byCover ? new Amount(1, 100, '%', '40') : $show->levels()->rule(1.0, CoreStand::TALLEST, 140.0);
+        $rule = $cut->byCover ? new Amount(1, 100, '%', '40') : $show->levels()->rule(1.0, PlantStand::TALLEST, 140.0);
         foreach (Validator::make(['it' => $text], ['it' => [$rule]])->errors()->get('it') as $words) {
             $faults[$field] = is_string($words) ? $words : '';
         }

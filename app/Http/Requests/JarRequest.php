@@ -9,7 +9,7 @@ use App\Units\Amount;
 use App\Units\DoseUnit;
 use App\Units\Scale;
 use Cresco\Core\Food\Chelate;
-use Cresco\Core\Food\Feed;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
@@ -154,7 +154,7 @@ final class JarRequest extends KeeperRequest
             $density = $plain('label.density') ?? 1.0;
             $declared = $this->boolean('label.declared');
             $label = $this->isByWeight()
-                ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(array_keys($brings), array_map(static fn(string $name, float $percent): float => round(Feed::ofPercent(Parameter::from($name), $density, $percent, $declared), 3), array_keys($brings), $brings))
+                ? ['dose' => 1.0, 'litres' => 1.0] + array_combine(array_keys($brings), array_map(static fn(string $name, float $percent): float => round(Fertiliser::ofPercent(Parameter::from($name), $density, $percent, $declared), 3), array_keys($brings), $brings))
                 : ['dose' => $base('dose'), 'litres' => $base('litres')] + ($this->filled('label.days') ? ['days' => $this->integer('label.days')] : []) + $brings;
             if (isset($brings[Parameter::Iron->value]) && $this->filled('label.chelate')) {
                 $label['chelate'] = (string) $this->string('label.chelate');

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Known\VesselOf;
 use App\Models\Tank;
 use App\Units\Amount;
-use App\Units\Moment;
+use App\Units\MomentRule;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
 
@@ -27,7 +27,7 @@ final class PastChangeRequest extends KeeperRequest
             'water' => ['required', 'integer', Rule::in($keeper->waters->modelKeys())],
             'second_water' => ['nullable', 'integer', Rule::in($keeper->waters->modelKeys())],
             'second_share' => ['nullable', new Amount(0, 100, '%', '40')],
-            'changed_at' => ['required', new Moment($keeper->timezone, before: '+5 minutes')],
+            'changed_at' => ['required', new MomentRule($keeper->timezone, before: '+5 minutes')],
             'note' => ['nullable', 'string', 'max:1000'],
         ];
     }
@@ -57,7 +57,7 @@ final class PastChangeRequest extends KeeperRequest
 
     public function changedAt(): CarbonImmutable
     {
-        return Moment::parse($this->input('changed_at'), $this->keeper()->timezone) ?? CarbonImmutable::now();
+        return MomentRule::parse($this->input('changed_at'), $this->keeper()->timezone) ?? CarbonImmutable::now();
     }
 
     public function note(): string

@@ -13,10 +13,10 @@ use Carbon\CarbonImmutable;
 use Closure;
 use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Kind;
-use Cresco\Core\Plants\Kinds;
 use Cresco\Core\Plants\Pace;
-use Cresco\Core\Plants\Stand as CoreStand;
+use Cresco\Core\Plants\PlantCatalogue;
+use Cresco\Core\Plants\PlantSpecies;
+use Cresco\Core\Plants\PlantStand;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -28,7 +28,7 @@ final class StandRequest extends FormRequest
     {
         $tank = $this->tank();
         $levels = $tank->keeper->show()->levels();
-        $kinds = [...array_keys(Kinds::all()), ...array_map(static fn(int $id): string => 'own-'.$id, array_map(intval(...), $tank->keeper->plantKinds->modelKeys()))];
+        $kinds = [...array_keys(PlantCatalogue::all()), ...array_map(static fn(int $id): string => 'own-'.$id, array_map(intval(...), $tank->keeper->plantKinds->modelKeys()))];
         $isNew = $this->filled('own_name');
         $percent = static fn(string $example): array => ['required', new Amount(0, 100, '%', $example)];
         $after = fn(string $field, string $words): Closure => function (string $attribute, mixed $value, Closure $fail) use ($field, $words): void {
@@ -40,7 +40,7 @@ final class StandRequest extends FormRequest
         $water = VesselOf::tank($tank)->waterHeight();
         $kind = $this->kind();
         // A kind that stays low is not typed a metre tall; stems and ribbons may be longer than the water is deep.
-        $tallest = $kind?->form->entry()->reachesSurface === true ? min(CoreStand::TALLEST, 2.0 * $water) : min($water, 1.5 * ($kind->ceiling ?? $kind?->form->entry()->ceiling ?? $water));
+        $tallest = $kind?->form->entry()->reachesSurface === true ? min(PlantStand::TALLEST, 2.0 * $water) : min($water, 1.5 * ($kind->ceiling ?? $kind?->form->entry()->ceiling ?? $water));
 
         return [
             'kind' => [$isNew ? 'nullable' : 'required', Rule::in($kinds)],
@@ -57,7 +57,7 @@ final class StandRequest extends FormRequest
             'cover' => ['nullable', new Amount(1, 100, '%', '100')],
             'wished' => ['nullable', $levels->rule(5.0, $water, 200.0)],
             'perch' => ['nullable', $levels->rule(0.0, max(1.0, $water - 20.0), 120.0)],
-            'ceiling' => ['nullable', $levels->rule(10.0, CoreStand::TALLEST, 300.0)],
+            'ceiling' => ['nullable', $levels->rule(10.0, PlantStand::TALLEST, 300.0)],
             'planted_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
                 fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null && is_string($value) && $value < $tank->started_on->format('Y-m-d') ? $fail(__('said.day.set_up', ['day' => $tank->started_on->format('j M Y')])) : null],
             'note' => ['nullable', 'string', 'max:500'],
@@ -83,16 +83,16 @@ final class StandRequest extends FormRequest
         return $tank;
     }
 
-    private function kind(): ?Kind
+    private function kind(): ?PlantSpecies
     {
         if ($this->filled('own_name')) {
             $form = Form::tryFrom((string) $this->string('form'));
 
-            return $form === null ? null : new Kind('own', $form, Pace::Middling, Demand::Middling, 0.5);
+            return $form === null ? null : new PlantSpecies('own', $form, Pace::Middling, Demand::Middling, 0.5);
         }
         $key = $this->input('kind');
 
-        return is_string($key) ? Kinds::all()[$key] ?? $this->own($key)?->toCore() : null;
+        return is_string($key) ? PlantCatalogue::all()[$key] ?? $this->own($key)?->toCore() : null;
     }
 
     private function own(string $key): ?PlantKind

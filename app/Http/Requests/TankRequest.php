@@ -14,7 +14,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Fault;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Tank\AnimalGroup;
-use Cresco\Core\Tank\Device as DeviceKind;
+use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;

@@ -87,7 +87,8 @@
         <a {!! $link('volume') !!}>{{ __('change.answer.net_volume') }}</a>@if($draft->needed), <a {!! $link('needed') !!}>{{
             __('change.answer.litres_needed') }}</a>@endif, <a
             {!! $link('stream') !!}>{{ __('change.answer.new_water_temperature') }}</a>, <a {!! $link('depth') !!}>{{ __('change.answer.swimming_depth')
-                }}</a>@if($draft->input->reason === App\Change\Reason::Routine), <a {!! $link('routine') !!}>{{ __('change.answer.nitrate_peak') }}</a>@endif
+                }}</a>@if($draft->input->reason === App\Change\ChangeReason::Routine), <a {!! $link('routine') !!}>{{ __('change.answer.nitrate_peak')
+                    }}</a>@endif
     </p>
     </details>
     @if($sheet->feedsPlants())

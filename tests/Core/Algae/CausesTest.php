@@ -9,7 +9,7 @@ use Cresco\Core\Algae\Hints;
 use Cresco\Core\Evidence\Answers;
 use Cresco\Core\Evidence\AnyOf;
 use Cresco\Core\Evidence\Cause;
-use Cresco\Core\Evidence\Sign;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Leaves\LeafCauses;
 use Cresco\Core\Leaves\LeafSigns;
 use PHPUnit\Framework\TestCase;
@@ -21,7 +21,7 @@ final class CausesTest extends TestCase
     public function testANewLampAndADugBedAreBothFoundLikely(): void
     {
         $hints = Hints::all();
-        $answers = Answers::none()->with($hints['lamp_new'], Sign::YES)->with($hints['bed_dug'], Sign::YES)->with($hints['ammonium_seen'], Sign::YES);
+        $answers = Answers::none()->with($hints['lamp_new'], Observation::YES)->with($hints['bed_dug'], Observation::YES)->with($hints['ammonium_seen'], Observation::YES);
         $now = Causes::of($answers, ['thread' => 0.5, 'spirogyra' => 0.5])->posterior();
         self::assertGreaterThan(0.6, $now['light_strong']);
         self::assertGreaterThan(0.8, $now['ammonia']);
@@ -33,7 +33,7 @@ final class CausesTest extends TestCase
         $hints = Hints::all();
         $next = Causes::of(Answers::none(), ['black_brush' => 1.0])->next();
         self::assertSame(['ammonium_seen', true], [$next?->sign->key, $next?->danger]);
-        $next = Causes::of(Answers::none()->with($hints['ammonium_seen'], Sign::NO), ['black_brush' => 1.0])->next();
+        $next = Causes::of(Answers::none()->with($hints['ammonium_seen'], Observation::NO), ['black_brush' => 1.0])->next();
         self::assertNotSame('ammonium_seen', $next?->sign->key);
     }
 
@@ -50,8 +50,8 @@ final class CausesTest extends TestCase
     public function testOneSignThatStandsForTwoCountsOnce(): void
     {
         $hints = Hints::all();
-        $late = Causes::of(Answers::none()->with($hints['changes_late'], Sign::YES));
-        $both = Causes::of(Answers::none()->with($hints['changes_late'], Sign::YES)->with($hints['away'], Sign::YES));
+        $late = Causes::of(Answers::none()->with($hints['changes_late'], Observation::YES));
+        $both = Causes::of(Answers::none()->with($hints['changes_late'], Observation::YES)->with($hints['away'], Observation::YES));
         self::assertCount(1, $both->counted());
         self::assertLessThan(0.95, $both->posterior()['changes_skipped']);
         self::assertGreaterThan(0.3, $late->posterior()['changes_skipped']);
@@ -61,7 +61,7 @@ final class CausesTest extends TestCase
     {
         $answers = Answers::none();
         for ($asked = 0; ($next = Causes::of($answers)->next()) !== null && $asked < 50; ++$asked) {
-            $answers = $answers->with($next->sign, Sign::NO);
+            $answers = $answers->with($next->sign, Observation::NO);
         }
         self::assertLessThan(30, $asked);
         self::assertLessThan(0.25, max(Causes::of($answers)->posterior()));
@@ -81,7 +81,7 @@ final class CausesTest extends TestCase
                     // Of those that tell the same thing one is asked.
                     $group = Hints::all()[$sign]->group;
                     if (($group === '' || !isset($groups[$group])) && $chance->getInt(0, 9) < 7) {
-                        $answers = $answers->with(Hints::all()[$sign], $chance->getInt(0, 999) < 100.0 * ($isAtWork ? $share->with['yes'] : $share->without['yes']) ? Sign::YES : Sign::NO);
+                        $answers = $answers->with(Hints::all()[$sign], $chance->getInt(0, 999) < 100.0 * ($isAtWork ? $share->with['yes'] : $share->without['yes']) ? Observation::YES : Observation::NO);
                         $groups[$group] = true;
                     }
                 }
@@ -103,8 +103,8 @@ final class CausesTest extends TestCase
         $pinholes = Answers::none()->with($signs['which'], 'old')->with($signs['pattern'], 'pinholes');
         self::assertSame('potassium', array_key_first(LeafCauses::of($pinholes)->ranked()));
         self::assertLessThan(0.6, LeafCauses::of($pinholes)->posterior()['potassium']);
-        self::assertGreaterThan(0.7, LeafCauses::of($pinholes->with($signs['potassium_low'], Sign::YES))->posterior()['potassium']);
-        $melting = Answers::none()->with($signs['planted_lately'], Sign::YES)->with($signs['new_sound'], Sign::YES)->with($signs['pattern'], 'glassy');
+        self::assertGreaterThan(0.7, LeafCauses::of($pinholes->with($signs['potassium_low'], Observation::YES))->posterior()['potassium']);
+        $melting = Answers::none()->with($signs['planted_lately'], Observation::YES)->with($signs['new_sound'], Observation::YES)->with($signs['pattern'], 'glassy');
         self::assertSame('transition', array_key_first(LeafCauses::of($melting)->ranked()));
         $pale = Answers::none()->with($signs['which'], 'new')->with($signs['leaf_colour'], 'pale');
         self::assertSame('iron', array_key_first(LeafCauses::of($pale)->ranked()));
@@ -117,7 +117,7 @@ final class CausesTest extends TestCase
     public function testConfirmedCasesMoveTheSharesOfACause(): void
     {
         $hints = Hints::all();
-        $yes = Answers::none()->with($hints['sun'], Sign::YES);
+        $yes = Answers::none()->with($hints['sun'], Observation::YES);
         $default = Causes::of($yes)->posterior()['light_long'];
         // Ten confirmed cases of it without sun: 4 of 10 becomes 4 of 20 with it.
         $now = Causes::of($yes, [], ['light_long' => ['sun' => [[0, 10], [0, 0]]]]);

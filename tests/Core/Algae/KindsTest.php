@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Algae;
 
+use Cresco\Core\Algae\AlgaeType;
+use Cresco\Core\Algae\AlgaeTypes;
 use Cresco\Core\Algae\Causes;
 use Cresco\Core\Algae\Hints;
-use Cresco\Core\Algae\Kind;
-use Cresco\Core\Algae\Kinds;
 use Cresco\Core\Algae\Looks;
 use Cresco\Core\Algae\Sort;
 use Cresco\Core\Algae\Technique;
 use Cresco\Core\Algae\WhichKind;
 use Cresco\Core\Evidence\Answers;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\OneOf;
-use Cresco\Core\Evidence\Sign;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -25,7 +25,7 @@ final class KindsTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function kinds(): iterable
     {
-        foreach (array_keys(Kinds::all()) as $key) {
+        foreach (array_keys(AlgaeTypes::all()) as $key) {
             yield $key => [$key];
         }
     }
@@ -34,7 +34,7 @@ final class KindsTest extends TestCase
     #[DataProvider('kinds')]
     public function testATypicalCaseIsFoundWithinEightQuestions(string $key): void
     {
-        $kind = Kinds::all()[$key];
+        $kind = AlgaeTypes::all()[$key];
         $answers = Answers::none();
         for ($asked = 0; $asked < 8 && ($next = WhichKind::of($answers)->next(WhichKind::acts())) !== null; ++$asked) {
             $shares = WhichKind::share($kind, $next->sign);
@@ -70,7 +70,7 @@ final class KindsTest extends TestCase
     {
         $looks = Looks::all()[$sign];
         $at = (int) array_search($answer, $looks->options, true);
-        self::assertEqualsWithDelta($with / 10.0, WhichKind::share(Kinds::all()[$kind], $looks)[$at], 1e-9);
+        self::assertEqualsWithDelta($with / 10.0, WhichKind::share(AlgaeTypes::all()[$kind], $looks)[$at], 1e-9);
         self::assertEqualsWithDelta($among / 10.0, Looks::usually($sign)[$at], 0.01);
     }
 
@@ -98,7 +98,7 @@ final class KindsTest extends TestCase
             foreach (Looks::all() as $sign) {
                 // Signs that tell the same thing would count once and be drawn twice.
                 if ($sign->key !== 'length' && $chance->getInt(0, 9) < 2) {
-                    $answers = $answers->with($sign, self::drawn($chance, array_combine($sign->options, $kind === OneOf::NONE ? self::others($sign) : WhichKind::share(Kinds::all()[$kind], $sign))));
+                    $answers = $answers->with($sign, self::drawn($chance, array_combine($sign->options, $kind === OneOf::NONE ? self::others($sign) : WhichKind::share(AlgaeTypes::all()[$kind], $sign))));
                 }
             }
             $ranked = WhichKind::of($answers)->ranked();
@@ -123,10 +123,10 @@ final class KindsTest extends TestCase
 
     public function testTheCatalogueIsWholeAndKnowsItsOwnNames(): void
     {
-        self::assertGreaterThanOrEqual(24, count(Kinds::all()));
+        self::assertGreaterThanOrEqual(24, count(AlgaeTypes::all()));
         self::assertGreaterThanOrEqual(20, count(Causes::all()));
         self::assertGreaterThanOrEqual(50, count(Looks::all() + Hints::all()));
-        foreach (Kinds::all() as $kind) {
+        foreach (AlgaeTypes::all() as $kind) {
             self::assertNotSame([], $kind->techniques);
             foreach ($kind->shares as $sign => $share) {
                 self::assertSame([], array_diff(array_keys($share->with), Looks::all()[$sign]->options), "$kind->key $sign");
@@ -143,17 +143,17 @@ final class KindsTest extends TestCase
     {
         $acts = WhichKind::acts();
         self::assertNotSame($acts['diatoms'], $acts['green_dust']);
-        self::assertSame((new Kind('a', Sort::Dirt, 1.0, 'dust', [], [Technique::Leave]))->act(), $acts['tea_tint']);
+        self::assertSame((new AlgaeType('a', Sort::Dirt, 1.0, 'dust', [], [Technique::Leave]))->act(), $acts['tea_tint']);
     }
 
     /** @return non-empty-array<string, float> */
     private static function priors(): array
     {
-        return array_map(static fn(Kind $kind): float => $kind->parts, Kinds::all()) + [OneOf::NONE => Kinds::NONE_PARTS];
+        return array_map(static fn(AlgaeType $kind): float => $kind->parts, AlgaeTypes::all()) + [OneOf::NONE => AlgaeTypes::NONE_PARTS];
     }
 
     /** @return list<float> */
-    private static function others(Sign $sign): array
+    private static function others(Observation $sign): array
     {
         $even = 1.0 / count($sign->options);
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Animals;
 
+use Cresco\Core\Animals\Acclimation;
 use Cresco\Core\Animals\AnimalKinds;
 use Cresco\Core\Animals\AnimalsFault;
-use Cresco\Core\Animals\Arrival;
 use Cresco\Core\Animals\ArrivalStep;
 use Cresco\Core\Animals\CountKind;
 use Cresco\Core\Animals\Means;
@@ -43,7 +43,7 @@ final class ArrivalTest extends TestCase
     #[DataProvider('bags')]
     public function testHowTheyAreLetInFollowsFromTheBag(string $sort, float $bag, float $tank, float $hours, ?float $ammonium, ?float $bagPh, ?float $tankPh, Means $means, string $why): void
     {
-        $plan = Arrival::plan($sort, $bag, $tank, 1.5, $hours, $ammonium, $bagPh, $tankPh, 2.0, 24.0);
+        $plan = Acclimation::plan($sort, $bag, $tank, 1.5, $hours, $ammonium, $bagPh, $tankPh, 2.0, 24.0);
         self::assertSame([$means, $why], [$plan->means, $plan->why]);
         self::assertSame(in_array($means, [Means::Drip, Means::Clean], true), $plan->drip !== null);
     }
@@ -51,7 +51,7 @@ final class ArrivalTest extends TestCase
     public function testADripEndsWhereTheDifferenceIsWhatTheyStand(): void
     {
         // 900 against 300: twice the tank; to 15 % it takes 2 / 0.15 = 13.33 times the water of the bag.
-        $drip = Arrival::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, 7.2, 7.2, 2.0, 24.0)->drip;
+        $drip = Acclimation::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, 7.2, 7.2, 2.0, 24.0)->drip;
         self::assertNotNull($drip);
         self::assertEqualsWithDelta(8.0, $drip->value('V_end'), 1e-9);
         self::assertEqualsWithDelta(345.0, $drip->value('EC_end'), 1e-9);
@@ -63,13 +63,13 @@ final class ArrivalTest extends TestCase
             $held += 0.001 * 300.0;
         }
         self::assertEqualsWithDelta($held / $litres, $drip->value('EC_end'), 0.05);
-        self::assertEqualsWithDelta($held / $litres, Arrival::conductivityAfter(900.0, 300.0, 0.6, 7.4), 0.05);
+        self::assertEqualsWithDelta($held / $litres, Acclimation::conductivityAfter(900.0, 300.0, 0.6, 7.4), 0.05);
     }
 
     public function testADripIsFollowedOnItsWay(): void
     {
         // Half a litre of 1,000 in 200: four times the tank, to 8 % of it is 50 times the water, 25 L, in stages of a bucket of 10 L.
-        $plan = Arrival::plan('shrimp', 1000.0, 200.0, 0.5, 2.0, 0.0, 7.2, 7.2, 2.0, 24.0);
+        $plan = Acclimation::plan('shrimp', 1000.0, 200.0, 0.5, 2.0, 0.0, 7.2, 7.2, 2.0, 24.0);
         $along = $plan->along(2);
         $stages = (int) round((float) $plan->drip?->value('n'));
         self::assertCount(2 * $stages + 1, $along);
@@ -106,28 +106,28 @@ final class ArrivalTest extends TestCase
 
     public function testWhatIsDoneInWhichOrder(): void
     {
-        $keys = static fn(Arrival $plan): array => array_map(static fn(ArrivalStep $step): string => $step->key, $plan->steps());
-        self::assertSame(['dark', 'float', 'cups', 'over', 'after'], $keys(Arrival::plan('fish', 400.0, 420.0, 1.0, 2.0, 0.0, null, null, 2.0, 24.0)));
-        self::assertSame(['dark', 'float', 'bucket', 'drip', 'over_bucket', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, null, null, 2.0, 24.0)));
-        self::assertSame(['dark', 'float', 'clean_water', 'into_clean', 'from_clean', 'drip', 'over_bucket', 'after'], $keys(Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0)));
+        $keys = static fn(Acclimation $plan): array => array_map(static fn(ArrivalStep $step): string => $step->key, $plan->steps());
+        self::assertSame(['dark', 'float', 'cups', 'over', 'after'], $keys(Acclimation::plan('fish', 400.0, 420.0, 1.0, 2.0, 0.0, null, null, 2.0, 24.0)));
+        self::assertSame(['dark', 'float', 'bucket', 'drip', 'over_bucket', 'after'], $keys(Acclimation::plan('fish', 900.0, 300.0, 0.6, 2.0, 0.0, null, null, 2.0, 24.0)));
+        self::assertSame(['dark', 'float', 'clean_water', 'into_clean', 'from_clean', 'drip', 'over_bucket', 'after'], $keys(Acclimation::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0)));
         // Nobody knows how far the waters are apart: the longest way, and no figure for a meter.
-        $blind = Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0, false);
+        $blind = Acclimation::plan('fish', 900.0, 300.0, 0.6, 20.0, null, null, null, 2.0, 24.0, false);
         self::assertSame(['dark', 'float', 'bind', 'bucket', 'drip_unmeasured', 'over_bucket', 'after'], $keys($blind));
         self::assertSame([], $blind->along());
         // A bag is opened only once it is as warm as the tank, and never before the net is ready where it is old.
-        self::assertSame(20, Arrival::plan('fish', 900.0, 300.0, 0.6, 20.0, 0.0, null, null, 2.0, 24.0)->steps()[1]->minutes);
+        self::assertSame(20, Acclimation::plan('fish', 900.0, 300.0, 0.6, 20.0, 0.0, null, null, 2.0, 24.0)->steps()[1]->minutes);
     }
 
     public function testADripLastsAnHourForFishAndNoMoreThanThreeForShrimp(): void
     {
-        self::assertSame(60, Arrival::MOST['fish']);
-        self::assertGreaterThanOrEqual(120, Arrival::MOST['shrimp']);
-        self::assertLessThanOrEqual(180, Arrival::MOST['shrimp']);
+        self::assertSame(60, Acclimation::MOST['fish']);
+        self::assertGreaterThanOrEqual(120, Acclimation::MOST['shrimp']);
+        self::assertLessThanOrEqual(180, Acclimation::MOST['shrimp']);
     }
 
     public function testOpeningAnOldBagFreesItsAmmonia(): void
     {
-        $plan = Arrival::plan('fish', 500.0, 400.0, 1.0, 30.0, 3.0, null, 7.5, 3.0, 25.0);
+        $plan = Acclimation::plan('fish', 500.0, 400.0, 1.0, 30.0, 3.0, null, 7.5, 3.0, 25.0);
         // 3 meq/L with 40 mg/L of the gas stands at pH 6.87, with 0.8 at 8.57; pKa 9.25: 0.42 % and 17.4 % of 2.33 mg/L are free.
         self::assertEqualsWithDelta(0.0098, $plan->free[0], 0.0005);
         self::assertEqualsWithDelta(0.406, $plan->free[1], 0.01);
@@ -180,12 +180,12 @@ final class ArrivalTest extends TestCase
     public function testABagWithoutWaterIsAFault(): void
     {
         $this->expectException(AnimalsFault::class);
-        Arrival::plan('fish', 400.0, 420.0, 0.0, 2.0, 0.0, 7.2, 7.3, 2.0, 24.0);
+        Acclimation::plan('fish', 400.0, 420.0, 0.0, 2.0, 0.0, 7.2, 7.3, 2.0, 24.0);
     }
 
     public function testABagWhoseAmmoniumNobodyReadIsTakenToHaveNone(): void
     {
-        self::assertSame([0.0, 0.0], array_slice(Arrival::plan('fish', 400.0, 300.0, 1.0, 20.0, null, null, null, 2.0, 24.0)->free, 0, 2));
-        self::assertGreaterThan(0.0, Arrival::plan('fish', 400.0, 300.0, 1.0, 20.0, 1.0, null, null, 2.0, 24.0)->free[1]);
+        self::assertSame([0.0, 0.0], array_slice(Acclimation::plan('fish', 400.0, 300.0, 1.0, 20.0, null, null, null, 2.0, 24.0)->free, 0, 2));
+        self::assertGreaterThan(0.0, Acclimation::plan('fish', 400.0, 300.0, 1.0, 20.0, 1.0, null, null, 2.0, 24.0)->free[1]);
     }
 }

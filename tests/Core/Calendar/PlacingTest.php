@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Calendar;
 
-use Cresco\Core\Calendar\Job;
 use Cresco\Core\Calendar\Placing;
+use Cresco\Core\Calendar\ScheduledTask;
 use Cresco\Core\Calendar\Why;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +29,7 @@ final class PlacingTest extends TestCase
     {
         $jobs = [];
         foreach ($week->rows('jobs') as $i => $job) {
-            $jobs[] = new Job('j'.$i, (int) $job->number('tank'), (int) $job->number('minutes'), (int) $job->number('due'), (int) $job->number('earliest'), (int) $job->number('latest'), $job->number('cost_per_day'));
+            $jobs[] = new ScheduledTask('j'.$i, (int) $job->number('tank'), (int) $job->number('minutes'), (int) $job->number('due'), (int) $job->number('earliest'), (int) $job->number('latest'), $job->number('cost_per_day'));
         }
         $placing = new Placing(array_map(intval(...), $week->numbers('days_minutes')), (int) $week->number('setup_minutes_per_tank_and_day'));
 
@@ -50,7 +50,7 @@ final class PlacingTest extends TestCase
         [$placing, $jobs] = self::random($seed, 6, 5);
         $best = INF;
         // All of them, by counting.
-        $places = array_map(static fn(Job $job): array => range($job->earliest, min($job->latest, 4)), $jobs);
+        $places = array_map(static fn(ScheduledTask $job): array => range($job->earliest, min($job->latest, 4)), $jobs);
         $all = [[]];
         foreach ($places as $days) {
             $more = [];
@@ -75,10 +75,10 @@ final class PlacingTest extends TestCase
         $placed = $placing->place($jobs, 5, 4);
 
         self::assertLessThanOrEqual($placing->byDueDay(...$jobs)->bill()->total() + 1e-9, $placed->bill()->total());
-        $days = array_map(static fn(Job $job): ?int => $placed->day($job->id), $jobs);
+        $days = array_map(static fn(ScheduledTask $job): ?int => $placed->day($job->id), $jobs);
         self::assertEqualsWithDelta(self::cost($placing, $jobs, array_map(intval(...), $days)), $placed->bill()->total(), 1e-6);
         $again = $placing->place($jobs, 5, 4);
-        self::assertSame($days, array_map(static fn(Job $job): ?int => $again->day($job->id), $jobs));
+        self::assertSame($days, array_map(static fn(ScheduledTask $job): ?int => $again->day($job->id), $jobs));
         foreach ($jobs as $job) {
             self::assertGreaterThanOrEqual($job->earliest, $placed->day($job->id));
             self::assertLessThanOrEqual(min($job->latest, 27), $placed->day($job->id));
@@ -89,12 +89,12 @@ final class PlacingTest extends TestCase
     {
         [$placing, $jobs] = self::random(4, 12, 7);
         $placed = $placing->place($jobs);
-        $days = array_map(static fn(Job $job): int => (int) $placed->day($job->id), $jobs);
+        $days = array_map(static fn(ScheduledTask $job): int => (int) $placed->day($job->id), $jobs);
         $moved = $days;
         $moved[3] = ($days[3] + 1) % 7;
 
         self::assertEqualsWithDelta(self::cost($placing, $jobs, array_values($moved)) - self::cost($placing, $jobs, $days), $placed->ifMoved('j3', $moved[3])?->total(), 1e-6);
-        self::assertSame($days, array_map(static fn(Job $job): ?int => $placed->day($job->id), $jobs), 'nothing has moved');
+        self::assertSame($days, array_map(static fn(ScheduledTask $job): ?int => $placed->day($job->id), $jobs), 'nothing has moved');
         self::assertNull($placed->ifMoved('nowhere', 2));
         self::assertNull($placed->ifMoved('j3', 9));
     }
@@ -104,7 +104,7 @@ final class PlacingTest extends TestCase
     {
         [$placing, $jobs] = self::random($seed, 10, 6);
         $placed = $placing->place($jobs, $seed, 2);
-        $days = array_map(static fn(Job $job): int => (int) $placed->day($job->id), $jobs);
+        $days = array_map(static fn(ScheduledTask $job): int => (int) $placed->day($job->id), $jobs);
         $before = self::parts($placing, $jobs, $days);
         foreach ($jobs as $i => $job) {
             foreach (range(0, 5) as $day) {
@@ -119,7 +119,7 @@ final class PlacingTest extends TestCase
     /**
      * Cost of days, minutes over and minutes of work, by the rule itself.
      *
-     * @param list<Job> $jobs
+     * @param list<ScheduledTask> $jobs
      * @param list<int> $days
      *
      * @return array{float, int, int}
@@ -140,7 +140,7 @@ final class PlacingTest extends TestCase
 
     public function testFlossSlipsSinceItCanWaitAndTheTrimCannot(): void
     {
-        $placed = (new Placing([40, 40], 15))->place([new Job('floss', 1, 20, 0, 0, 1, 1.0), new Job('trim', 2, 25, 0, 0, 1, 8.0)]);
+        $placed = (new Placing([40, 40], 15))->place([new ScheduledTask('floss', 1, 20, 0, 0, 1, 1.0), new ScheduledTask('trim', 2, 25, 0, 0, 1, 8.0)]);
 
         self::assertSame([1, 0], [$placed->day('floss'), $placed->day('trim')]);
         self::assertSame(Why::Full, $placed->why('floss'));
@@ -151,7 +151,7 @@ final class PlacingTest extends TestCase
     public function testWorkAtOneTankComesTogetherSoThatItIsSetUpOnce(): void
     {
         // Twice set up is 15 minutes more, 0.75; a day early costs 0.1.
-        $placed = (new Placing([90, 90], 15))->place([new Job('panes', 1, 8, 1, 0, 1, 1.0), new Job('change', 1, 30, 0, 0, 0, 4.0)]);
+        $placed = (new Placing([90, 90], 15))->place([new ScheduledTask('panes', 1, 8, 1, 0, 1, 1.0), new ScheduledTask('change', 1, 30, 0, 0, 0, 4.0)]);
 
         self::assertSame(0, $placed->day('panes'));
         self::assertSame(Why::Together, $placed->why('panes'));
@@ -160,7 +160,7 @@ final class PlacingTest extends TestCase
 
     public function testADayWithoutTimeIsLeftAloneAndWhatTheHandLaidStays(): void
     {
-        $placed = (new Placing([0, 60, 60], 15))->place([new Job('a', 1, 20, 0, 0, 2, 1.0), new Job('b', 2, 20, 0, 2, 2, 1.0, true)]);
+        $placed = (new Placing([0, 60, 60], 15))->place([new ScheduledTask('a', 1, 20, 0, 0, 2, 1.0), new ScheduledTask('b', 2, 20, 0, 2, 2, 1.0, true)]);
 
         self::assertSame(1, $placed->day('a'));
         self::assertSame(Why::NoTime, $placed->why('a'));
@@ -170,10 +170,10 @@ final class PlacingTest extends TestCase
 
     public function testWhatIsDoneAtHomeNeedsNothingSetUp(): void
     {
-        self::assertSame(10, (new Placing([60], 15))->place([new Job('a', 0, 10, 0, 0, 0, 1.0)])->minutes(0));
+        self::assertSame(10, (new Placing([60], 15))->place([new ScheduledTask('a', 0, 10, 0, 0, 0, 1.0)])->minutes(0));
     }
 
-    /** @return array{Placing, list<Job>} */
+    /** @return array{Placing, list<ScheduledTask>} */
     private static function random(int $seed, int $count, int $days): array
     {
         $random = new Randomizer(new Mt19937($seed));
@@ -181,7 +181,7 @@ final class PlacingTest extends TestCase
         for ($i = 0; $i < $count; ++$i) {
             $due = $random->getInt(-2, $days - 1);
             $earliest = max(0, $due - $random->getInt(0, 3));
-            $jobs[] = new Job('j'.$i, $random->getInt(0, 4), 5 * $random->getInt(1, 6), $due, $earliest, max($earliest, $due) + $random->getInt(0, 3), [1.0, 2.0, 4.0, 8.0][$random->getInt(0, 3)]);
+            $jobs[] = new ScheduledTask('j'.$i, $random->getInt(0, 4), 5 * $random->getInt(1, 6), $due, $earliest, max($earliest, $due) + $random->getInt(0, 3), [1.0, 2.0, 4.0, 8.0][$random->getInt(0, 3)]);
         }
 
         return [new Placing(array_map(static fn(int $day): int => [0, 60, 90, 30, 45, 120, 60][$day % 7], range(0, $days - 1)), 15), $jobs];
@@ -190,7 +190,7 @@ final class PlacingTest extends TestCase
     /**
      * By the rule itself.
      *
-     * @param list<Job> $jobs
+     * @param list<ScheduledTask> $jobs
      * @param list<int> $days
      */
     private static function cost(Placing $placing, array $jobs, array $days): float
@@ -204,7 +204,7 @@ final class PlacingTest extends TestCase
     {
         $jobs = [];
         for ($i = 0; $i < 1500; ++$i) {
-            $jobs[] = new Job("j$i", $i % 60, 5 + $i % 20, $i % 28, max(0, $i % 28 - 4), min(27, $i % 28 + 4), 1.0 + $i % 3);
+            $jobs[] = new ScheduledTask("j$i", $i % 60, 5 + $i % 20, $i % 28, max(0, $i % 28 - 4), min(27, $i % 28 + 4), 1.0 + $i % 3);
         }
         $placed = (new Placing(array_fill(0, 28, 60), 5))->place($jobs);
         self::assertTrue($placed->isCutShort);

@@ -17,7 +17,7 @@ use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
@@ -229,7 +229,7 @@ final class ForecastTest extends TestCase
     public function testPhThatNobodyCanKnowIsSaidToBeUnknown(): void
     {
         $drop = Alkalinity::fromDegrees(1)->milliequivalentPerLitre;
-        $none = Reading::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution();
+        $none = TestResult::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution();
         $soft = self::tank([Parameter::Acidity->value => new Normal(6.0, 0.05), Parameter::CarbonateHardness->value => $none]);
         $vague = Forecast::of(new ChangePlan(self::vessel(), $soft, self::source([Parameter::Acidity->value => new Normal(7.4, 0.1)]), 40))->outlook(Parameter::Acidity);
         $firm = Forecast::of(new ChangePlan(self::vessel(), self::tank(), self::source(), 40))->outlook(Parameter::Acidity);

@@ -9,9 +9,9 @@ use Cresco\Core\Evidence\AnyOf;
 use Cresco\Core\Evidence\Belief;
 use Cresco\Core\Evidence\Effort;
 use Cresco\Core\Evidence\EvidenceFault;
+use Cresco\Core\Evidence\Observation;
 use Cresco\Core\Evidence\OneOf;
 use Cresco\Core\Evidence\Shares;
-use Cresco\Core\Evidence\Sign;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -35,7 +35,7 @@ final class WeighingTest extends TestCase
         [$signs, $prior, $shares] = self::catalogue($row);
         $answers = Answers::none();
         foreach ($signs as $i => $sign) {
-            $answers = $row->has("answers.$i") ? $answers->with($sign, $row->flag("answers.$i") ? Sign::YES : Sign::NO) : $answers;
+            $answers = $row->has("answers.$i") ? $answers->with($sign, $row->flag("answers.$i") ? Observation::YES : Observation::NO) : $answers;
         }
         $weighing = new OneOf($signs, $prior, $shares, $answers);
         self::assertEqualsWithDelta($row->numbers('posterior'), array_values($weighing->posterior()), 2e-6);
@@ -91,10 +91,10 @@ final class WeighingTest extends TestCase
         $signs = $shares = [];
         // Of ten cases of the kind, and of ten of anything else: rare for it, common for all, rare for all, and less than twice or more than twice as rare.
         foreach (['slimy' => [0.5, 6.0], 'green' => [7.0, 9.0], 'purple' => [0.4, 0.5], 'long' => [0.9, 1.7], 'thin' => [0.9, 1.9]] as $key => [$with, $without]) {
-            $signs[] = Sign::yesNo($key);
+            $signs[] = Observation::yesNo($key);
             $shares[$key] = ['one' => [$with / 10.0, 1.0 - $with / 10.0], OneOf::NONE => [$without / 10.0, 1.0 - $without / 10.0]];
         }
-        $answers = array_reduce($signs, static fn(Answers $answers, Sign $sign): Answers => $answers->with($sign, Sign::YES), Answers::none());
+        $answers = array_reduce($signs, static fn(Answers $answers, Observation $sign): Answers => $answers->with($sign, Observation::YES), Answers::none());
         $misfits = (new OneOf($signs, ['one' => 0.5, OneOf::NONE => 0.5], $shares, $answers))->misfits('one');
         sort($misfits);
 
@@ -127,8 +127,8 @@ final class WeighingTest extends TestCase
         foreach (array_keys($prior) as $kind) {
             $shares['s1'][$kind] = [0.3, 0.7];
         }
-        $before = (new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Sign::YES)))->posterior();
-        $after = (new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::NO)))->posterior();
+        $before = (new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Observation::YES)))->posterior();
+        $after = (new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Observation::YES)->with($signs[1], Observation::NO)))->posterior();
         self::assertEqualsWithDelta($before, $after, 1e-12);
     }
 
@@ -137,17 +137,17 @@ final class WeighingTest extends TestCase
         [$signs, $prior, $shares] = self::random(new Randomizer(new Mt19937(5)), 4, 3);
         $sum = array_sum($prior);
         self::assertEqualsWithDelta(array_map(static fn(float $p): float => $p / $sum, $prior), (new OneOf($signs, $prior, $shares, Answers::none()))->posterior(), 1e-12);
-        $said = Answers::none()->with($signs[0], Sign::NO);
+        $said = Answers::none()->with($signs[0], Observation::NO);
         self::assertEqualsWithDelta((new OneOf($signs, $prior, $shares, Answers::none()))->posterior(), (new OneOf($signs, $prior, $shares, $said->without('s0')))->posterior(), 1e-12);
         self::assertNotEqualsWithDelta((new OneOf($signs, $prior, $shares, Answers::none()))->posterior(), (new OneOf($signs, $prior, $shares, $said))->posterior(), 1e-3);
         self::assertNull($said->option($signs[1]));
-        self::assertSame(Sign::NO, $said->option($signs[0]));
+        self::assertSame(Observation::NO, $said->option($signs[0]));
     }
 
     public function testBarsAddUpToWhatTheSharesBecame(): void
     {
         [$signs, $prior, $shares] = self::random(new Randomizer(new Mt19937(6)), 4, 6, true);
-        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[2], Sign::NO)->likely($signs[4], 0.7);
+        $answers = Answers::none()->with($signs[0], Observation::YES)->with($signs[2], Observation::NO)->likely($signs[4], 0.7);
         $weighing = new OneOf($signs, $prior, $shares, $answers);
         $now = $weighing->posterior();
         foreach (['k0', 'k1', 'k2'] as $kind) {
@@ -158,51 +158,51 @@ final class WeighingTest extends TestCase
 
     public function testSeveralCausesMayBeLikelyTogetherAndOneDoesNotPushOutTheOther(): void
     {
-        $signs = [Sign::yesNo('lamp'), Sign::yesNo('dug'), Sign::yesNo('both')];
+        $signs = [Observation::yesNo('lamp'), Observation::yesNo('dug'), Observation::yesNo('both')];
         $shares = [
             'lamp' => ['strong' => [[0.8, 0.2], [0.1, 0.9]]],
             'dug' => ['ammonia' => [[0.7, 0.3], [0.05, 0.95]]],
             'both' => ['strong' => [[0.6, 0.4], [0.3, 0.7]], 'ammonia' => [[0.6, 0.4], [0.3, 0.7]]],
         ];
         $prior = ['strong' => 0.2, 'ammonia' => 0.1, 'heat' => 0.05];
-        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::YES);
+        $answers = Answers::none()->with($signs[0], Observation::YES)->with($signs[1], Observation::YES);
         $now = (new AnyOf($signs, $prior, $shares, $answers))->posterior();
         // Odds by hand: 1/4 x 8 = 2, 1/9 x 14 = 1.5556.
         self::assertEqualsWithDelta(['strong' => 2 / 3, 'ammonia' => 0.608696, 'heat' => 0.05], $now, 1e-6);
-        $then = (new AnyOf($signs, $prior, $shares, $answers->with($signs[2], Sign::YES)))->posterior();
+        $then = (new AnyOf($signs, $prior, $shares, $answers->with($signs[2], Observation::YES)))->posterior();
         self::assertEqualsWithDelta(['strong' => 0.8, 'ammonia' => 0.756757, 'heat' => 0.05], $then, 1e-6);
         self::assertEqualsWithDelta(['lamp' => 10.0 * log10(8.0)], (new AnyOf($signs, $prior, $shares, $answers))->weights('strong'), 1e-9);
     }
 
     public function testADangerThatIsNotRuledOutIsAskedAfterFirst(): void
     {
-        $signs = [Sign::yesNo('film'), Sign::yesNo('ammonium', Effort::Test)];
+        $signs = [Observation::yesNo('film'), Observation::yesNo('ammonium', Effort::Test)];
         $shares = ['film' => ['dirt' => [[0.9, 0.1], [0.1, 0.9]]], 'ammonium' => ['ammonia' => [[0.9, 0.1], [0.05, 0.95]]]];
         $next = (new AnyOf($signs, ['dirt' => 0.5, 'ammonia' => 0.06], $shares, Answers::none(), ['ammonia']))->next();
         self::assertSame(['ammonium', true], [$next?->sign->key, $next?->danger]);
         $next = (new AnyOf($signs, ['dirt' => 0.5, 'ammonia' => 0.04], $shares, Answers::none(), ['ammonia']))->next();
         self::assertSame(['film', false], [$next?->sign->key, $next?->danger]);
-        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::NO);
+        $answers = Answers::none()->with($signs[0], Observation::YES)->with($signs[1], Observation::NO);
         self::assertNull((new AnyOf($signs, ['dirt' => 0.5, 'ammonia' => 0.06], $shares, $answers, ['ammonia']))->next());
     }
 
     public function testAskingEndsWhenTheActIsSettledOrTheAnswerCostsMoreThanItTells(): void
     {
-        $signs = [Sign::yesNo('a'), Sign::yesNo('b')];
+        $signs = [Observation::yesNo('a'), Observation::yesNo('b')];
         $shares = ['a' => ['x' => [0.95, 0.05], 'y' => [0.05, 0.95], 'none' => [0.5, 0.5]], 'b' => ['x' => [0.6, 0.4], 'y' => [0.4, 0.6], 'none' => [0.5, 0.5]]];
         $prior = ['x' => 0.6, 'y' => 0.35, 'none' => 0.05];
         self::assertSame('a', (new OneOf($signs, $prior, $shares, Answers::none()))->next()?->sign->key);
-        self::assertNull((new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Sign::YES)))->next());
+        self::assertNull((new OneOf($signs, $prior, $shares, Answers::none()->with($signs[0], Observation::YES)))->next());
         // A sign that nobody can tell by costs more than it says.
-        $signs[1] = Sign::yesNo('b', Effort::Wait);
+        $signs[1] = Observation::yesNo('b', Effort::Wait);
         self::assertNull((new OneOf([$signs[1]], $prior, ['b' => $shares['b']], Answers::none()))->next());
     }
 
     public function testOfSignsThatTellTheSameOneCountsWhicheverCameFirst(): void
     {
-        $signs = [Sign::yesNo('weak', Effort::Look, 'same'), Sign::yesNo('strong', Effort::Look, 'same')];
+        $signs = [Observation::yesNo('weak', Effort::Look, 'same'), Observation::yesNo('strong', Effort::Look, 'same')];
         $shares = ['weak' => ['x' => [[0.6, 0.4], [0.4, 0.6]]], 'strong' => ['x' => [[0.9, 0.1], [0.3, 0.7]]]];
-        $answers = Answers::none()->with($signs[0], Sign::YES)->with($signs[1], Sign::YES);
+        $answers = Answers::none()->with($signs[0], Observation::YES)->with($signs[1], Observation::YES);
         $weighing = new AnyOf($signs, ['x' => 0.5], $shares, $answers);
         self::assertEqualsWithDelta(0.75, $weighing->posterior()['x'], 1e-12);
         self::assertSame(['strong'], array_keys($weighing->counted()));
@@ -226,13 +226,13 @@ final class WeighingTest extends TestCase
 
     public function testNonsenseIsNamed(): void
     {
-        $sign = Sign::yesNo('a');
+        $sign = Observation::yesNo('a');
         foreach ([
             static fn() => Answers::none()->likely($sign, 1.2),
             static fn() => Answers::none()->with($sign, 'perhaps'),
-            static fn() => Answers::none()->likely(new Sign('c', ['red', 'green']), 0.5),
+            static fn() => Answers::none()->likely(new Observation('c', ['red', 'green']), 0.5),
             static fn() => new OneOf([$sign], ['x' => 0.0], [], Answers::none()),
-            static fn() => new OneOf([$sign], ['x' => 1.0], ['a' => ['x' => [0.5, 0.6]]], Answers::none()->with($sign, Sign::YES)),
+            static fn() => new OneOf([$sign], ['x' => 1.0], ['a' => ['x' => [0.5, 0.6]]], Answers::none()->with($sign, Observation::YES)),
             static fn() => new AnyOf([$sign], ['x' => 1.0], [], Answers::none()),
             static fn() => Shares::confirmed([0.5, 0.5], [-1, 0]),
         ] as $i => $nonsense) {
@@ -248,7 +248,7 @@ final class WeighingTest extends TestCase
     /**
      * @param list<int> $group
      *
-     * @return array{list<Sign>, non-empty-array<string, float>, array<string, array<string, list<float>>>}
+     * @return array{list<Observation>, non-empty-array<string, float>, array<string, array<string, list<float>>>}
      */
     private static function catalogue(Row $row, array $group = []): array
     {
@@ -258,7 +258,7 @@ final class WeighingTest extends TestCase
         }
         $signs = $shares = [];
         for ($i = 0; $row->has("share_yes.$i"); ++$i) {
-            $signs[] = Sign::yesNo("s$i", Effort::Look, in_array($i, $group, true) ? 'g' : '');
+            $signs[] = Observation::yesNo("s$i", Effort::Look, in_array($i, $group, true) ? 'g' : '');
             foreach ($row->numbers("share_yes.$i") as $k => $share) {
                 $shares["s$i"]["k$k"] = [$share, 1.0 - $share];
             }
@@ -266,7 +266,7 @@ final class WeighingTest extends TestCase
         return [$signs, $prior === [] ? ['k0' => 1.0] : $prior, $shares];
     }
 
-    /** @return array{list<Sign>, non-empty-array<string, float>, array<string, array<string, list<float>>>} */
+    /** @return array{list<Observation>, non-empty-array<string, float>, array<string, array<string, list<float>>>} */
     private static function random(Randomizer $chance, int $kinds, int $count, bool $withNone = false): array
     {
         $names = array_map(static fn(int $k): string => "k$k", range(0, $kinds - 1));
@@ -275,7 +275,7 @@ final class WeighingTest extends TestCase
             $prior[$kind] = $chance->getInt(1, 9) / 10.0;
         }
         for ($i = 0; $i < $count; ++$i) {
-            $signs[] = Sign::yesNo("s$i", Effort::Look, ['', '', 'g'][$i % 3]);
+            $signs[] = Observation::yesNo("s$i", Effort::Look, ['', '', 'g'][$i % 3]);
             foreach (array_keys($prior) as $kind) {
                 $share = $chance->getInt(2, 95) / 100.0;
                 $shares["s$i"][$kind] = [$share, 1.0 - $share];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Food;
 
 use Cresco\Core\Food\Doses;
-use Cresco\Core\Food\Feed;
 use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Food\Fertiliser;
 use Cresco\Core\Food\FoodFault;
 use Cresco\Core\Food\Meal;
 use Cresco\Core\Food\Wanted;
@@ -43,26 +43,26 @@ final class FeedTest extends TestCase
 
     public function testAGramOfSaltpetreBringsItsNitrateAndPotassium(): void
     {
-        $feed = Feed::ofSalt('1', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.1);
+        $feed = Fertiliser::ofSalt('1', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.1);
 
         // KNO3 101.10 g/mol: 62.00 of nitrate and 39.10 of potassium.
         self::assertEqualsWithDelta(61.33, $feed->raises(Parameter::Nitrate, 10.0, 100.0), 0.01);
         self::assertEqualsWithDelta(38.67, $feed->raises(Parameter::Potassium, 10.0, 100.0), 0.01);
         self::assertSame(0.0, $feed->raises(Parameter::Iron, 10.0, 100.0));
         // KH2PO4 136.08 g/mol: 94.97 of phosphate.
-        self::assertEqualsWithDelta(69.79, Feed::ofSalt('2', 'x', Salts::get('potassium_phosphate'), 1.0, 0.1)->raises(Parameter::Phosphate, 10.0, 100.0), 0.02);
+        self::assertEqualsWithDelta(69.79, Fertiliser::ofSalt('2', 'x', Salts::get('potassium_phosphate'), 1.0, 0.1)->raises(Parameter::Phosphate, 10.0, 100.0), 0.02);
     }
 
     public function testLabelsAreReadAsTheySay(): void
     {
         // 5 mL in 50 L raise iron by 0.1 mg/L: 1 mg in a mL; 2 % by weight at 1.1 g/mL are 22 mg in a mL.
-        self::assertEqualsWithDelta(0.2, Feed::ofLabel('1', 'x', 5.0, 50.0, ['iron' => 0.1], 0.1)->raises(Parameter::Iron, 20.0, 100.0), 1e-12);
-        self::assertEqualsWithDelta(22.0, Feed::ofPercent(Parameter::Potassium, 1.1, 2.0, false), 1e-12);
+        self::assertEqualsWithDelta(0.2, Fertiliser::ofLabel('1', 'x', 5.0, 50.0, ['iron' => 0.1], 0.1)->raises(Parameter::Iron, 20.0, 100.0), 1e-12);
+        self::assertEqualsWithDelta(22.0, Fertiliser::ofPercent(Parameter::Potassium, 1.1, 2.0, false), 1e-12);
     }
 
     public function testWhatHardensOrSaltsTheWaterFeedsNoPlants(): void
     {
-        $feeding = array_keys(array_filter(Salts::all(), Feed::feedsPlants(...)));
+        $feeding = array_keys(array_filter(Salts::all(), Fertiliser::feedsPlants(...)));
 
         self::assertSame(['gypsum', 'epsom', 'potassium_sulfate', 'saltpetre', 'potassium_phosphate', 'calcium_nitrate', 'magnesium_nitrate'], $feeding);
     }
@@ -88,8 +88,8 @@ final class FeedTest extends TestCase
 
     public function testTwoFeedsBringTogetherWhatNeitherBringsAlone(): void
     {
-        $saltpetre = Feed::ofSalt('n', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.01);
-        $sulfate = Feed::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
+        $saltpetre = Fertiliser::ofSalt('n', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.01);
+        $sulfate = Fertiliser::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
         $doses = Doses::of([$saltpetre, $sulfate], ['nitrate' => [3.0, 0.5], 'potassium' => [6.0, 0.5]], [], 200.0);
 
         self::assertEqualsWithDelta(3.0, $doses->brings['nitrate'], 0.03);
@@ -101,9 +101,9 @@ final class FeedTest extends TestCase
     public function testOneThatIsHardlyMissedStaysOnTheShelf(): void
     {
         // The bottle brings what is wanted but for 0.3 of potassium, of which 2 matter little; a pinch of sulfate would make it exact.
-        $bottle = new Feed('home', 'home', 'mL', ['nitrate' => 40.0, 'phosphate' => 5.0, 'potassium' => 75.0], 0.1);
-        $sulfate = Feed::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
-        $saltpetre = Feed::ofSalt('n', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.01);
+        $bottle = new Fertiliser('home', 'home', 'mL', ['nitrate' => 40.0, 'phosphate' => 5.0, 'potassium' => 75.0], 0.1);
+        $sulfate = Fertiliser::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
+        $saltpetre = Fertiliser::ofSalt('n', 'Saltpetre', Salts::get('saltpetre'), 1.0, 0.01);
         $wanted = ['nitrate' => [8.0, 2.0], 'phosphate' => [1.0, 0.3], 'potassium' => [15.3, 2.0]];
         self::assertSame(['home'], array_keys(Doses::of([$bottle, $sulfate, $saltpetre], $wanted, [], 100.0)->amounts));
         // Three of potassium are missed.
@@ -115,8 +115,8 @@ final class FeedTest extends TestCase
     public function testWhatALimitTakesFromOneFeedAnotherBrings(): void
     {
         // The mix brings both that are wanted, but nitrate too, of which nothing may come.
-        $mix = new Feed('mix', 'mix', 'mL', ['nitrate' => 20.0, 'potassium' => 18.0, 'phosphate' => 1.2], 0.1);
-        $sulfate = Feed::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
+        $mix = new Fertiliser('mix', 'mix', 'mL', ['nitrate' => 20.0, 'potassium' => 18.0, 'phosphate' => 1.2], 0.1);
+        $sulfate = Fertiliser::ofSalt('k', 'Sulfate', Salts::get('potassium_sulfate'), 1.0, 0.01);
         $doses = Doses::of([$mix, $sulfate], ['nitrate' => [0.0, 5.0], 'phosphate' => [0.1, 0.02], 'potassium' => [0.7, 0.2]], ['nitrate' => 0.0], 200.0);
 
         self::assertSame(['k'], array_keys($doses->amounts));
@@ -125,7 +125,7 @@ final class FeedTest extends TestCase
 
     public function testAmountsAreRoundedTogetherToWhatCanBeMeasured(): void
     {
-        $feed = new Feed('a', 'a', 'mL', ['iron' => 1.0, 'potassium' => 2.0], 0.5);
+        $feed = new Fertiliser('a', 'a', 'mL', ['iron' => 1.0, 'potassium' => 2.0], 0.5);
         $doses = Doses::of([$feed], ['iron' => [0.02, 0.01]], [], 100.0);
 
         self::assertSame(['a' => 2.0], $doses->amounts);
@@ -142,7 +142,7 @@ final class FeedTest extends TestCase
             $feeds = [];
             for ($i = $chance->getInt(0, 6); $i >= 0; --$i) {
                 $brings = array_filter(array_combine($names, array_map(static fn(): float => $chance->getInt(0, 1) * $number(400.0), $names)));
-                $feeds[] = new Feed((string) $i, 'x', 'g', $brings, [0.01, 0.1, 1.0][$chance->getInt(0, 2)]);
+                $feeds[] = new Fertiliser((string) $i, 'x', 'g', $brings, [0.01, 0.1, 1.0][$chance->getInt(0, 2)]);
             }
             $wanted = array_map(static fn(): array => [$number(20.0), 0.1 + $number(2.0)], array_flip($names));
             $most = $number(12.0);
@@ -177,10 +177,10 @@ final class FeedTest extends TestCase
     {
         yield 'a meal of less than nothing' => [static fn() => Meal::of(-1.0, 40.0, 100.0)];
         yield 'a meal of more than protein' => [static fn() => Meal::of(1.0, 140.0, 100.0)];
-        yield 'a feed that takes' => [static fn() => new Feed('a', 'a', 'g', ['iron' => -1.0], 0.1)];
-        yield 'a step of nothing' => [static fn() => new Feed('a', 'a', 'g', ['iron' => 1.0], 0.0)];
-        yield 'a label of no dose' => [static fn() => Feed::ofLabel('a', 'a', 0.0, 10.0, [], 0.1)];
-        yield 'no density' => [static fn() => Feed::ofPercent(Parameter::Iron, 0.0, 1.0, false)];
+        yield 'a feed that takes' => [static fn() => new Fertiliser('a', 'a', 'g', ['iron' => -1.0], 0.1)];
+        yield 'a step of nothing' => [static fn() => new Fertiliser('a', 'a', 'g', ['iron' => 1.0], 0.0)];
+        yield 'a label of no dose' => [static fn() => Fertiliser::ofLabel('a', 'a', 0.0, 10.0, [], 0.1)];
+        yield 'no density' => [static fn() => Fertiliser::ofPercent(Parameter::Iron, 0.0, 1.0, false)];
         yield 'no water' => [static fn() => Doses::of([], ['iron' => [1.0, 1.0]], [], 0.0)];
         yield 'no routine' => [static fn() => Wanted::between(Parameter::Iron, 1.0, new Normal(0.0, 1.0), 0.0, 7.0, new Normal(0.0, 1.0))];
     }
@@ -206,7 +206,7 @@ final class FeedTest extends TestCase
     #[DataProvider('declarations')]
     public function testLabelsDeclareOxidesAndNitrogen(Parameter $nutrient, float $milligrams): void
     {
-        self::assertEqualsWithDelta($milligrams, Feed::ofPercent($nutrient, 1.0, 1.0, true), 0.002);
+        self::assertEqualsWithDelta($milligrams, Fertiliser::ofPercent($nutrient, 1.0, 1.0, true), 0.002);
     }
 
     /** @return iterable<string, array{array<string, float>, float}> */
@@ -222,6 +222,6 @@ final class FeedTest extends TestCase
     public function testWhatCannotBeFedIsRefused(array $brings, float $step): void
     {
         $this->expectException(FoodFault::class);
-        new Feed('a', 'a', 'mL', $brings, $step);
+        new Fertiliser('a', 'a', 'mL', $brings, $step);
     }
 }

@@ -6,8 +6,8 @@ namespace Tests\Core\Light;
 
 use Cresco\Core\Light\Flux;
 use Cresco\Core\Light\GlassCover;
-use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LampReading;
 use Cresco\Core\Light\LampType;
 use Cresco\Core\Light\LightColour;
@@ -36,7 +36,7 @@ final class LightTest extends TestCase
     {
         [$long, $wide] = $row->numbers('lamp_mm');
         [$length, $depth] = $row->numbers('water_mm');
-        $lamp = new Lamp(LampKind::Panel, 100.0, $long, $wide, $row->number('height_mm'), $row->number('beam_full_angle_deg'));
+        $lamp = new LampModel(LampKind::Panel, 100.0, $long, $wide, $row->number('height_mm'), $row->number('beam_full_angle_deg'));
 
         self::assertEqualsWithDelta($row->number('lambert_exponent'), $lamp->exponent, 1e-4);
         self::assertEqualsWithDelta($row->number('share'), $lamp->share($length, $depth), 0.015 * $row->number('share'));
@@ -45,12 +45,12 @@ final class LightTest extends TestCase
     public function testTwoParallelSquaresSeeAsMuchOfEachOtherAsTheClosedFormOfRadiationSays(): void
     {
         // View factor of two equal squares as far apart as they are wide: 0.1998 (Incropera and DeWitt, table 13.2).
-        self::assertEqualsWithDelta(0.1998, (new Lamp(LampKind::Panel, 1.0, 400.0, 400.0, 400.0))->share(400.0, 400.0), 0.0003);
+        self::assertEqualsWithDelta(0.1998, (new LampModel(LampKind::Panel, 1.0, 400.0, 400.0, 400.0))->share(400.0, 400.0), 0.0003);
     }
 
     public function testWhatFallsOnThePointsOfAPlanSumsUpToTheShare(): void
     {
-        $lamp = new Lamp(LampKind::Bar, 90.0, 500.0, 60.0, 120.0, 100.0, across: 0.4, front: 0.7);
+        $lamp = new LampModel(LampKind::Bar, 90.0, 500.0, 60.0, 120.0, 100.0, across: 0.4, front: 0.7);
         $sum = 0.0;
         for ($i = 0; $i < 60; ++$i) {
             for ($j = 0; $j < 40; ++$j) {
@@ -63,7 +63,7 @@ final class LightTest extends TestCase
 
     public function testARoundTankGetsLessThanTheSquareAboutItAndMoreThanTheSquareWithin(): void
     {
-        $lamp = new Lamp(LampKind::Panel, 50.0, 200.0, 200.0, 150.0);
+        $lamp = new LampModel(LampKind::Panel, 50.0, 200.0, 200.0, 150.0);
         $round = (new LightField([$lamp], new Disc(200.0)))->share($lamp);
 
         self::assertLessThan($lamp->share(400.0, 400.0), $round);
@@ -72,7 +72,7 @@ final class LightTest extends TestCase
 
     public function testSpotsBringAsMuchAsAPanelOfTheirSizeFromFarAway(): void
     {
-        $share = static fn(LampKind $kind): float => (new Lamp($kind, 50.0, 240.0, 80.0, 1500.0, spots: 3))->share(600.0, 300.0);
+        $share = static fn(LampKind $kind): float => (new LampModel($kind, 50.0, 240.0, 80.0, 1500.0, spots: 3))->share(600.0, 300.0);
 
         self::assertEqualsWithDelta($share(LampKind::Panel), $share(LampKind::Spots), 0.005 * $share(LampKind::Panel));
     }
@@ -88,7 +88,7 @@ final class LightTest extends TestCase
     public function testLightUnderWaterFollowsFromFluxShareSurfaceAndDepth(): void
     {
         // By hand, with the share of the lamp.
-        $lamp = new Lamp(LampKind::Panel, 120.0, 600.0, 300.0, 100.0, dimmer: 0.75);
+        $lamp = new LampModel(LampKind::Panel, 120.0, 600.0, 300.0, 100.0, dimmer: 0.75);
         $field = new LightField([$lamp], new Rectangle(900.0, 400.0), GlassCover::Clean, WaterTint::Tea);
         $by = 120.0 * 0.75 * $lamp->share(900.0, 400.0) * 0.93 * 0.9 * exp(-1.5 * 0.3 * 1.16) / 0.36;
 
@@ -108,7 +108,7 @@ final class LightTest extends TestCase
     public function testAReadingMovesTheLampByTheWeightOfItsDoubt(Row $row): void
     {
         $plan = new Rectangle(600.0, 300.0);
-        $lamp = static fn(float $flux): Lamp => new Lamp(LampKind::Panel, $flux, 500.0, 200.0, 100.0);
+        $lamp = static fn(float $flux): LampModel => new LampModel(LampKind::Panel, $flux, 500.0, 200.0, 100.0);
         // A lamp that gives just the reckoned light at this place.
         $one = (new LightField([$lamp(1.0)], $plan))->atPlace(0.3, 0.5, 200.0);
         $lamps = [$lamp($row->number('computed') / $one)];
@@ -125,7 +125,7 @@ final class LightTest extends TestCase
         mt_srand(11);
         for ($case = 0; $case < 60; ++$case) {
             $field = new LightField(
-                [new Lamp(LampKind::cases()[mt_rand(0, 2)], 80.0, mt_rand(60, 1200), mt_rand(60, 300), mt_rand(0, 500), mt_rand(40, 150))],
+                [new LampModel(LampKind::cases()[mt_rand(0, 2)], 80.0, mt_rand(60, 1200), mt_rand(60, 300), mt_rand(0, 500), mt_rand(40, 150))],
                 new Rectangle(mt_rand(300, 1500), mt_rand(200, 600)),
                 tint: WaterTint::cases()[mt_rand(0, 2)],
             );
@@ -140,7 +140,7 @@ final class LightTest extends TestCase
 
     public function testCornersNearTheSurfaceAreDarkerThanTheMiddleAndLessSoFurtherDown(): void
     {
-        $field = new LightField([new Lamp(LampKind::Bar, 60.0, 500.0, 80.0, 80.0)], new Rectangle(900.0, 450.0));
+        $field = new LightField([new LampModel(LampKind::Bar, 60.0, 500.0, 80.0, 80.0)], new Rectangle(900.0, 450.0));
         $corner = static fn(float $depth): float => $field->atPlace(0.03, 0.97, $depth) / $field->atPlace(0.5, 0.5, $depth);
 
         self::assertLessThan(0.6, $corner(20.0));
@@ -149,7 +149,7 @@ final class LightTest extends TestCase
 
     public function testARampCountsHalfAndTheDoseFollows(): void
     {
-        $field = new LightField([new Lamp(LampKind::Panel, 60.0, 500.0, 200.0, 50.0, hours: 9.0, ramp: 60.0)], new Rectangle(600.0, 300.0));
+        $field = new LightField([new LampModel(LampKind::Panel, 60.0, 500.0, 200.0, 50.0, hours: 9.0, ramp: 60.0)], new Rectangle(600.0, 300.0));
 
         self::assertEqualsWithDelta(8.0, $field->hours(), 1e-9);
         self::assertEqualsWithDelta(9.0, $field->day(), 1e-9);
@@ -169,10 +169,10 @@ final class LightTest extends TestCase
     /** @return iterable<string, array{callable(): mixed}> */
     public static function wrong(): iterable
     {
-        yield 'no flux' => [static fn() => new Lamp(LampKind::Panel, 0.0, 100.0, 100.0, 10.0)];
-        yield 'no width' => [static fn() => new Lamp(LampKind::Panel, 10.0, 100.0, 0.0, 10.0)];
-        yield 'a beam all round' => [static fn() => new Lamp(LampKind::Panel, 10.0, 100.0, 100.0, 10.0, 180.0)];
-        yield 'more ramp than hours' => [static fn() => new Lamp(LampKind::Panel, 10.0, 100.0, 100.0, 10.0, hours: 2.0, ramp: 61.0)];
+        yield 'no flux' => [static fn() => new LampModel(LampKind::Panel, 0.0, 100.0, 100.0, 10.0)];
+        yield 'no width' => [static fn() => new LampModel(LampKind::Panel, 10.0, 100.0, 0.0, 10.0)];
+        yield 'a beam all round' => [static fn() => new LampModel(LampKind::Panel, 10.0, 100.0, 100.0, 10.0, 180.0)];
+        yield 'more ramp than hours' => [static fn() => new LampModel(LampKind::Panel, 10.0, 100.0, 100.0, 10.0, hours: 2.0, ramp: 61.0)];
         yield 'a reading of nothing' => [static fn() => new LampReading(0.0, 0.5, 0.5, 100.0, 0.1)];
         yield 'a place outside' => [static fn() => (new LightField([], new Rectangle(600.0, 300.0)))->atPlace(1.2, 0.5, 10.0)];
     }

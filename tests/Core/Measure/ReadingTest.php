@@ -6,27 +6,27 @@ namespace Tests\Core\Measure;
 
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Kit;
 use Cresco\Core\Measure\MeasureFault;
 use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
 use Cresco\Core\Measure\Sentence;
+use Cresco\Core\Measure\TestKit;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class ReadingTest extends TestCase
 {
-    private static function chart(): Kit
+    private static function chart(): TestKit
     {
-        return new Kit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]);
+        return new TestKit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]);
     }
 
     public function testAColourMidwayIsEvenlyUncertain(): void
     {
-        $reading = Reading::between(Parameter::Nitrate, 20, 40)->distribution();
+        $reading = TestResult::between(Parameter::Nitrate, 20, 40)->distribution();
 
         self::assertEqualsWithDelta(30.0, $reading->central(), 1e-9);
         self::assertEqualsWithDelta(22.0, $reading->quantile(0.1), 1e-9);
@@ -47,13 +47,13 @@ final class ReadingTest extends TestCase
     public function testANumberBelowTheFirstFieldLiesAboveNothingOrWithinAStepOfItsOwn(): void
     {
         // Of what can be nothing: between nothing and the field, nearer to where it was seen.
-        $nitrate = new Kit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [5.0, 10.0, 20.0]);
+        $nitrate = new TestKit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [5.0, 10.0, 20.0]);
         $two = $nitrate->read('2')->distribution();
         self::assertEqualsWithDelta([0.0, 5.0], [$two->quantile(0.0), $two->quantile(1.0)], 1e-6);
         self::assertLessThan(2.5, $two->central());
         self::assertGreaterThan($two->central(), $nitrate->read('4')->distribution()->central());
         // There is no pH of nothing: a chart that ends at 6.4 is believed for one more, however low it is said to be.
-        $ph = new Kit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.4, 6.8, 7.2]);
+        $ph = new TestKit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.4, 6.8, 7.2]);
         $seen = $ph->read('6.3')->distribution();
         self::assertEqualsWithDelta([5.4, 6.4], [$seen->quantile(0.0), $seen->quantile(1.0)], 1e-6);
         self::assertGreaterThan(5.9, $seen->central());
@@ -64,14 +64,14 @@ final class ReadingTest extends TestCase
     public function testAColourNearerTheLowerFieldLeansThere(): void
     {
         // Weights 3 to 1: half the area lies left of 20 + (0.75 - sqrt(0.75^2 - 0.25)) / 0.025.
-        $reading = Reading::between(Parameter::Nitrate, 20, 40, 25)->distribution();
+        $reading = TestResult::between(Parameter::Nitrate, 20, 40, 25)->distribution();
 
         self::assertEqualsWithDelta(27.639, $reading->central(), 0.001);
     }
 
     public function testADropKitKnowsOnlyTheLastDrop(): void
     {
-        $reading = Reading::drops(Parameter::GeneralHardness, 1.0, 0.25);
+        $reading = TestResult::drops(Parameter::GeneralHardness, 1.0, 0.25);
 
         self::assertEqualsWithDelta(0.75, $reading->distribution()->quantile(0.0), 1e-9);
         self::assertEqualsWithDelta(1.0, $reading->distribution()->quantile(1.0), 1e-9);
@@ -79,12 +79,12 @@ final class ReadingTest extends TestCase
 
     public function testTheFirstDropMayMeanNothingAtAll(): void
     {
-        self::assertEqualsWithDelta(0.0, Reading::drops(Parameter::CarbonateHardness, 0.3, 0.5)->low, 1e-12);
+        self::assertEqualsWithDelta(0.0, TestResult::drops(Parameter::CarbonateHardness, 0.3, 0.5)->low, 1e-12);
     }
 
     public function testAFieldStandsForHalfTheWayToItsNeighbours(): void
     {
-        $reading = Reading::atField(Parameter::Nitrate, 10, 20, 40)->distribution();
+        $reading = TestResult::atField(Parameter::Nitrate, 10, 20, 40)->distribution();
 
         self::assertEqualsWithDelta(15.0, $reading->quantile(0.0), 1e-9);
         self::assertEqualsWithDelta(30.0, $reading->quantile(1.0), 1e-9);
@@ -94,8 +94,8 @@ final class ReadingTest extends TestCase
 
     public function testAPenIsSurerThanItsDigitsOnlyWhenItsDigitsAreCoarse(): void
     {
-        $fine = Reading::pen(Parameter::Acidity, 6.8, 0.01)->distribution()->spread();
-        $coarse = Reading::pen(Parameter::Acidity, 6.8, 0.5)->distribution()->spread();
+        $fine = TestResult::pen(Parameter::Acidity, 6.8, 0.01)->distribution()->spread();
+        $coarse = TestResult::pen(Parameter::Acidity, 6.8, 0.5)->distribution()->spread();
 
         self::assertEqualsWithDelta(sqrt(0.05 ** 2 + 0.01 ** 2 / 12), $fine, 1e-9);
         self::assertEqualsWithDelta(sqrt(0.05 ** 2 + 0.5 ** 2 / 12), $coarse, 1e-9);
@@ -103,7 +103,7 @@ final class ReadingTest extends TestCase
 
     public function testTheTopOfAChartIsALowerEnd(): void
     {
-        $reading = Reading::atLeast(Parameter::Nitrate, 80);
+        $reading = TestResult::atLeast(Parameter::Nitrate, 80);
 
         self::assertTrue($reading->isCensored());
         self::assertEqualsWithDelta(80.0, $reading->distribution()->quantile(0.0), 1e-9);
@@ -188,7 +188,7 @@ final class ReadingTest extends TestCase
     #[DataProvider('acidities')]
     public function testAChartOfPhEndsALittleBeyondItsFieldsAndDoublesNothing(string $typed, float $low, float $high): void
     {
-        $reading = (new Kit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.6, 7.0, 7.4, 7.8, 8.2]))->read($typed);
+        $reading = (new TestKit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.6, 7.0, 7.4, 7.8, 8.2]))->read($typed);
 
         self::assertEqualsWithDelta([$low, $high], [$reading->low, $reading->high], 1e-9);
     }
@@ -209,7 +209,7 @@ final class ReadingTest extends TestCase
 
     public function testADropKitThatShowsNothingHasNotShownThatThereIsNothing(): void
     {
-        $none = Reading::drops(Parameter::CarbonateHardness, 0.0, 0.35)->distribution();
+        $none = TestResult::drops(Parameter::CarbonateHardness, 0.0, 0.35)->distribution();
 
         self::assertEqualsWithDelta(0.0, $none->quantile(0.0), 1e-12);
         self::assertEqualsWithDelta(0.35, $none->quantile(1.0), 1e-12);
@@ -219,7 +219,7 @@ final class ReadingTest extends TestCase
 
     public function testAKitInFahrenheitKeepsCelsius(): void
     {
-        $kit = new Kit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.2);
+        $kit = new TestKit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.2);
 
         self::assertEqualsWithDelta(25.0, $kit->read('77')->value, 1e-9);
         self::assertEqualsWithDelta(0.2 / 1.8, $kit->read('77')->high - $kit->read('77')->low, 1e-9);
@@ -257,7 +257,7 @@ final class ReadingTest extends TestCase
 
     public function testTheRangeIsSaidInTheUnitOfTheKit(): void
     {
-        $kit = new Kit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.1);
+        $kit = new TestKit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.1);
 
         $this->expectExceptionMessage('"low":"32","high":"113 °F"');
         $kit->read('250');
@@ -282,7 +282,7 @@ final class ReadingTest extends TestCase
     #[DataProvider('pens')]
     public function testAPenStraysFromTheDayOnWhichItWasSet(Parameter $parameter, float $value, float $digit, ?float $days, float $spread, bool $due): void
     {
-        $kit = new Kit($parameter, Method::Pen, Unit::usual($parameter), $digit, [], $days);
+        $kit = new TestKit($parameter, Method::Pen, Unit::usual($parameter), $digit, [], $days);
 
         self::assertEqualsWithDelta($spread, $kit->read((string) $value)->distribution()->spread(), 1e-9);
         self::assertEqualsWithDelta($value, $kit->read((string) $value)->distribution()->central(), 1e-9);
@@ -291,7 +291,7 @@ final class ReadingTest extends TestCase
 
     public function testADropKitDoesNotStray(): void
     {
-        $kit = new Kit(Parameter::Acidity, Method::Drops, Unit::usual(Parameter::Acidity), 0.5, [], 400.0);
+        $kit = new TestKit(Parameter::Acidity, Method::Drops, Unit::usual(Parameter::Acidity), 0.5, [], 400.0);
 
         self::assertSame(0.0, $kit->wander(7.0));
         self::assertFalse($kit->isDue());

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Plants;
 
-use Cresco\Core\Light\Lamp;
 use Cresco\Core\Light\LampKind;
+use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LightField;
 use Cresco\Core\Plants\Demand;
 use Cresco\Core\Plants\Failing;
 use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Kinds;
 use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Option;
+use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Plants\Planting;
 use Cresco\Core\Plants\PlantsFault;
-use Cresco\Core\Plants\Reason;
-use Cresco\Core\Plants\Stand;
-use Cresco\Core\Plants\Way;
+use Cresco\Core\Plants\PlantStand;
+use Cresco\Core\Plants\RemedyOption;
+use Cresco\Core\Plants\TrimReason;
 use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Rectangle;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -26,21 +26,21 @@ use PHPUnit\Framework\TestCase;
 final class PlantingTest extends TestCase
 {
     /** @param array{float, float, float, float} $place left, right, front, back */
-    private static function stand(int $key, Form $form, array $place, float $height, float $rate, ?float $wished = null, Demand $demand = Demand::Middling, float $cover = 1.0, float $doubling = 0.0, ?float $planted = null, float $off = 5.0): Stand
+    private static function stand(int $key, Form $form, array $place, float $height, float $rate, ?float $wished = null, Demand $demand = Demand::Middling, float $cover = 1.0, float $doubling = 0.0, ?float $planted = null, float $off = 5.0): PlantStand
     {
         $ceiling = $form->entry()->ceiling ?? 450.0;
 
-        return new Stand($key, $form->value.' '.$key, $form, $demand, $place[0], $place[1], $place[2], $place[3], $height, $off, $cover, $ceiling, LearnedRate::guess(max(0.01, $rate)), $doubling, $wished, planted: $planted);
+        return new PlantStand($key, $form->value.' '.$key, $form, $demand, $place[0], $place[1], $place[2], $place[3], $height, $off, $cover, $ceiling, LearnedRate::guess(max(0.01, $rate)), $doubling, $wished, planted: $planted);
     }
 
-    private static function planting(Stand ...$stands): Planting
+    private static function planting(PlantStand ...$stands): Planting
     {
         return self::under(160.0, ...$stands);
     }
 
-    private static function under(float $flux, Stand ...$stands): Planting
+    private static function under(float $flux, PlantStand ...$stands): Planting
     {
-        return new Planting(array_values($stands), new LightField([new Lamp(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new Bed(60.0, 40.0, 0.4));
+        return new Planting(array_values($stands), new LightField([new LampModel(LampKind::Panel, $flux, 800.0, 300.0, 60.0)], new Rectangle(900.0, 400.0)), 360.0, new Bed(60.0, 40.0, 0.4));
     }
 
     public function testAStandIsDueOnTheDayOnWhichItsCurveMeetsTheNearestLimitAndTheBandIsThatOfItsRate(): void
@@ -49,7 +49,7 @@ final class PlantingTest extends TestCase
         $due = self::planting(self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0))->due(self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 100.0, 40.0, 150.0, off: 0.0));
 
         self::assertNotNull($due);
-        self::assertSame(Reason::Wish, $due->reason);
+        self::assertSame(TrimReason::Wish, $due->reason);
         self::assertEqualsWithDelta(165.0, $due->limit, 1e-9);
         // The rate is off by a factor of 1.6 and the stretch by one of e to the 0.15: exp(1.2816 times the root of 0.4700 and 0.15 squared) is 1.882, either way.
         self::assertSame((int) floor(7.0 * 1.986 / 1.882), $due->due->from);
@@ -62,7 +62,7 @@ final class PlantingTest extends TestCase
         $planting = self::planting($stem);
 
         // The bed is 59 mm deep there: 360 - 59 - 30.
-        self::assertSame(Reason::Surface, $planting->due($stem)?->reason);
+        self::assertSame(TrimReason::Surface, $planting->due($stem)?->reason);
         self::assertEqualsWithDelta(271.0, $planting->due($stem)->limit, 1e-9);
     }
 
@@ -71,7 +71,7 @@ final class PlantingTest extends TestCase
         $stem = self::stand(1, Form::Stem, [0.0, 0.3, 0.6, 1.0], 130.0, 40.0, planted: 60.0);
         $planting = self::planting($stem);
 
-        self::assertSame(Reason::Branch, $planting->due($stem)?->reason);
+        self::assertSame(TrimReason::Branch, $planting->due($stem)?->reason);
         self::assertTrue($planting->due($stem)->due->isNow());
         self::assertLessThanOrEqual(60.0, $planting->cut($stem)->to);
     }
@@ -84,7 +84,7 @@ final class PlantingTest extends TestCase
         $due = $planting->due($tall);
 
         self::assertNotNull($due);
-        self::assertSame(Reason::Shade, $due->reason);
+        self::assertSame(TrimReason::Shade, $due->reason);
         self::assertSame(1, $due->shaded);
         // At that very height it has what it needs; a hand taller, less.
         self::assertEqualsWithDelta(60.0, $planting->lightAt($low, 0.0, [1 => 20.0, 2 => $due->limit]), 0.1);
@@ -107,7 +107,7 @@ final class PlantingTest extends TestCase
         $float = self::stand(1, Form::Floating, [0.0, 1.0, 0.0, 1.0], 20.0, 0.01, cover: 0.7, doubling: 8.0);
         $planting = self::planting($float);
 
-        self::assertSame(Reason::Cover, $planting->due($float)?->reason);
+        self::assertSame(TrimReason::Cover, $planting->due($float)?->reason);
         // 0.5 fourteen days later at a doubling of eight: 1 / (1 + 2^(14/8)) = 0.2292.
         self::assertEqualsWithDelta(0.2292, $planting->cut($float)->cover, 1e-4);
     }
@@ -135,7 +135,7 @@ final class PlantingTest extends TestCase
         $dense = self::stand(1, Form::Ribbon, [0.2, 0.5, 0.3, 0.7], 300.0, 40.0, doubling: 45.0);
         $planting = self::under(22.0, $low, $dense);
         $due = $planting->due($dense);
-        self::assertSame(Reason::Dense, $due?->reason);
+        self::assertSame(TrimReason::Dense, $due?->reason);
         self::assertSame(2, $due->shaded);
         // At just that cover the neighbour has what it asks for.
         self::assertEqualsWithDelta(30.0, self::under(22.0, $low, $dense->at(300.0, $due->limit))->lightAt($low, 0.0), 0.1);
@@ -232,7 +232,7 @@ final class PlantingTest extends TestCase
 
     public function testWhatPausesIsDueLaterByAsMuch(): void
     {
-        $at = static fn(float $pause): Stand => new Stand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.3, 0.6, 1.0, 100.0, 0.0, 1.0, 450.0, LearnedRate::guess(40.0), wished: 150.0, pause: $pause);
+        $at = static fn(float $pause): PlantStand => new PlantStand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.3, 0.6, 1.0, 100.0, 0.0, 1.0, 450.0, LearnedRate::guess(40.0), wished: 150.0, pause: $pause);
 
         self::assertSame((self::planting($at(0.0))->due($at(0.0))->due->from ?? 0) + 10, self::planting($at(10.0))->due($at(10.0))?->due->from);
         self::assertSame(100.0, $at(10.0)->heightIn(9.0));
@@ -282,14 +282,14 @@ final class PlantingTest extends TestCase
 
         self::assertNotNull($failing);
         self::assertTrue($failing->isDark);
-        self::assertSame(Way::Uncover, $failing->options[0]->way);
+        self::assertSame(RemedyOption::Uncover, $failing->options[0]->way);
         self::assertSame(2, $failing->options[0]->other);
-        $moved = array_values(array_filter($failing->options, static fn(Option $option): bool => $option->way === Way::Move));
+        $moved = array_values(array_filter($failing->options, static fn(Option $option): bool => $option->way === RemedyOption::Move));
         // Elsewhere nothing stands over it, and it has what it asks for.
         self::assertCount(1, $moved);
         self::assertGreaterThan(60.0, $moved[0]->light);
         self::assertGreaterThan(0.3, $moved[0]->across ?? 0.0);
-        self::assertSame(Way::Remove, $failing->options[count($failing->options) - 1]->way);
+        self::assertSame(RemedyOption::Remove, $failing->options[count($failing->options) - 1]->way);
         self::assertNull(Failing::of($planting, $tall));
     }
 
@@ -301,7 +301,7 @@ final class PlantingTest extends TestCase
         foreach (range(20, 600, 20) as $light) {
             foreach (Failing::of(self::under((float) $light, $low, $tall), $low)->options ?? [] as $option) {
                 foreach ($option->kinds as $kind) {
-                    self::assertSame([Way::Change, Form::Rosette], [$option->way, $kind->form]);
+                    self::assertSame([RemedyOption::Change, Form::Rosette], [$option->way, $kind->form]);
                     self::assertLessThan(Demand::Much->need(), $kind->demand->need());
                     // There is light enough for it there.
                     self::assertGreaterThanOrEqual($kind->demand->need() / Demand::Much->need(), $option->light / $low->demand->need() + 1e-9);
@@ -325,7 +325,7 @@ final class PlantingTest extends TestCase
     public function testStemsAtTheSurfaceLieOverTowardTheLampAndTakeMoreLight(): void
     {
         $low = self::stand(1, Form::Carpet, [0.32, 0.5, 0.5, 1.0], 20.0, 1.0);
-        $stem = static fn(float $height): Stand => self::stand(2, Form::Stem, [0.0, 0.3, 0.5, 1.0], $height, 40.0);
+        $stem = static fn(float $height): PlantStand => self::stand(2, Form::Stem, [0.0, 0.3, 0.5, 1.0], $height, 40.0);
 
         self::assertSame([], self::planting($low, $stem(280.0))->shades($low, 0.0));
         self::assertNotSame([], self::planting($low, $stem(400.0))->shades($low, 0.0));
@@ -333,7 +333,7 @@ final class PlantingTest extends TestCase
 
     public function testThirtyKindsAreKnownEachByItsOwnNameWithARateThatFitsItsForm(): void
     {
-        $kinds = Kinds::all();
+        $kinds = PlantCatalogue::all();
 
         self::assertGreaterThanOrEqual(30, count($kinds));
         self::assertCount(count($kinds), array_unique(array_map(static fn($kind): string => $kind->name, $kinds)));

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recipe;
 
-use Cresco\Core\Recipe\Aim;
-use Cresco\Core\Recipe\Batch;
 use Cresco\Core\Recipe\Concentrate;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\PenFactor;
+use Cresco\Core\Recipe\RecipeAim;
 use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Recipe\Salt;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Recipe\Spoon;
 use Cresco\Core\Recipe\Target;
+use Cresco\Core\Recipe\WeighedBatch;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 use Cresco\Core\Work\Caution;
@@ -66,7 +66,7 @@ final class JarsTest extends TestCase
     public function testJarsGoInGypsumFirstAndBicarbonateLast(): void
     {
         $jars = PlannerTest::jars('soda', 'calcium_chloride', 'gypsum', 'epsom');
-        $batch = Batch::rounded(Mixture::of([Source::pure()], [1.0], $jars, [0.1, 0.1, 0.1, 0.0]), 10.0, 0.1);
+        $batch = WeighedBatch::rounded(Mixture::of([Source::pure()], [1.0], $jars, [0.1, 0.1, 0.1, 0.0]), 10.0, 0.1);
 
         self::assertSame([2, 1, 0], $batch->order());
     }
@@ -74,12 +74,12 @@ final class JarsTest extends TestCase
     public function testRoundingToTheScaleIsShownInTheWater(): void
     {
         $recipe = Mixture::of([Source::pure()], [1.0], PlannerTest::jars('epsom'), [0.0437]);
-        $batch = Batch::rounded($recipe, 10.0, 1.0);
+        $batch = WeighedBatch::rounded($recipe, 10.0, 1.0);
 
         self::assertSame([0.0], $batch->amounts);
-        self::assertSame([0.44], Batch::rounded($recipe, 10.0, 0.01)->amounts);
-        self::assertEqualsWithDelta([0.45], Batch::rounded($recipe, 10.0, 0.01, [0 => 0.3])->amounts, 1e-9);
-        self::assertEqualsWithDelta(0.44 * 2.275, Batch::rounded($recipe, 10.0, 0.01)->water->ions->degreesOfHardness(), 0.001);
+        self::assertSame([0.44], WeighedBatch::rounded($recipe, 10.0, 0.01)->amounts);
+        self::assertEqualsWithDelta([0.45], WeighedBatch::rounded($recipe, 10.0, 0.01, [0 => 0.3])->amounts, 1e-9);
+        self::assertEqualsWithDelta(0.44 * 2.275, WeighedBatch::rounded($recipe, 10.0, 0.01)->water->ions->degreesOfHardness(), 0.001);
     }
 
     /** @return iterable<int, array{int}> */
@@ -95,7 +95,7 @@ final class JarsTest extends TestCase
     {
         $water = Mixture::of($recipe->sources, $recipe->shares, $recipe->jars, array_map(static fn(float $amount): float => $amount / $litres, $amounts));
         $sum = 0.0;
-        foreach ([Aim::Hardness, Aim::Alkalinity, Aim::Conductivity] as $aim) {
+        foreach ([RecipeAim::Hardness, RecipeAim::Alkalinity, RecipeAim::Conductivity] as $aim) {
             $sum += (((float) $water->value($aim) - (float) $target->value($aim)) / $aim->tolerance((float) $target->value($aim))) ** 2;
         }
 
@@ -112,7 +112,7 @@ final class JarsTest extends TestCase
         $litres = $draw(5, 25);
         $step = [0.1, 0.5, 1.0][$chance->getInt(0, 2)];
         $recipe = Mixture::of([Source::pure()], [1.0], $jars, array_map(static fn(): float => $draw(0.03, 0.15), $jars));
-        $target = new Target($recipe->value(Aim::Hardness), $recipe->value(Aim::Alkalinity), null, $recipe->value(Aim::Conductivity));
+        $target = new Target($recipe->value(RecipeAim::Hardness), $recipe->value(RecipeAim::Alkalinity), null, $recipe->value(RecipeAim::Conductivity));
         $spoons = $seed % 3 === 0 ? [0 => 0.9] : [];
         $least = INF;
         $trials = [[]];
@@ -133,7 +133,7 @@ final class JarsTest extends TestCase
             $least = min($least, self::missed($recipe, $trial, $litres, $target));
         }
 
-        self::assertLessThanOrEqual(1.01 * $least + 0.005, self::missed($recipe, Batch::rounded($recipe, $litres, $step, $spoons, $target)->amounts, $litres, $target));
+        self::assertLessThanOrEqual(1.01 * $least + 0.005, self::missed($recipe, WeighedBatch::rounded($recipe, $litres, $step, $spoons, $target)->amounts, $litres, $target));
     }
 
     public function testALabelThatNamesNoConductivityIsReckonedAndSaysHowRoughly(): void
@@ -142,7 +142,7 @@ final class JarsTest extends TestCase
         $salts = Mixture::of([Source::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'magnesium_chloride'), [0.101498, 0.077161]);
         $label = new Label(3.0, 10.0, $salts->ions->degreesOfHardness(), 0.0, null, 3.0);
         $jar = Ingredient::ofLabel('x', 'Grains', 'g', $label);
-        $batch = Batch::rounded(Mixture::of([Source::pure()], [1.0], [$jar], [0.3]), 10.0, 0.1);
+        $batch = WeighedBatch::rounded(Mixture::of([Source::pure()], [1.0], [$jar], [0.3]), 10.0, 0.1);
 
         self::assertNull($label->contradiction());
         self::assertGreaterThan(0.05, $label->doubt());
@@ -155,7 +155,7 @@ final class JarsTest extends TestCase
 
     public function testThePenSaysHowMuchMoreOfEverything(): void
     {
-        $batch = Batch::rounded(Mixture::of([Source::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'epsom'), [0.1, 0.1]), 10.0, 0.0);
+        $batch = WeighedBatch::rounded(Mixture::of([Source::pure()], [1.0], PlannerTest::jars('calcium_chloride', 'epsom'), [0.1, 0.1]), 10.0, 0.0);
         $expected = $batch->water->conductivity;
 
         self::assertTrue($batch->check($expected * 1.02)->isGood());

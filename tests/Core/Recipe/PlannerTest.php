@@ -6,19 +6,19 @@ namespace Tests\Core\Recipe;
 
 use Cresco\Core\Numeric\NonNegativeLeastSquares;
 use Cresco\Core\Recipe\Advice;
-use Cresco\Core\Recipe\Aim;
-use Cresco\Core\Recipe\Batch;
 use Cresco\Core\Recipe\Concession;
 use Cresco\Core\Recipe\Ingredient;
 use Cresco\Core\Recipe\Label;
 use Cresco\Core\Recipe\Mixture;
 use Cresco\Core\Recipe\Planner;
 use Cresco\Core\Recipe\Preference;
+use Cresco\Core\Recipe\RecipeAim;
 use Cresco\Core\Recipe\RecipeFault;
 use Cresco\Core\Recipe\Salts;
 use Cresco\Core\Recipe\Source;
 use Cresco\Core\Recipe\System;
 use Cresco\Core\Recipe\Target;
+use Cresco\Core\Recipe\WeighedBatch;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
@@ -71,7 +71,7 @@ final class PlannerTest extends TestCase
             self::assertEqualsWithDelta(1.0, array_sum($mixture->shares), 1e-6);
             self::assertSame([], Advice::missed($target, $mixture));
             // Weighed to a hundredth of a gram and reckoned anew, from the ions of each salt.
-            $batch = Batch::rounded($mixture, 40.0, 0.01);
+            $batch = WeighedBatch::rounded($mixture, 40.0, 0.01);
             if ($target->gh !== null) {
                 self::assertEqualsWithDelta($target->gh, $batch->water->ions->hardness(), 0.02 * 0.178);
             }
@@ -206,14 +206,14 @@ final class PlannerTest extends TestCase
         $advice = Advice::on($planner, $target, $planner->closest($target));
 
         self::assertNotNull($advice);
-        self::assertSame([Aim::Conductivity], $advice->missed);
+        self::assertSame([RecipeAim::Conductivity], $advice->missed);
         self::assertSame([], $advice->alone);
-        self::assertSame([Aim::Hardness, Aim::Conductivity], $advice->pair);
+        self::assertSame([RecipeAim::Hardness, RecipeAim::Conductivity], $advice->pair);
         self::assertNotNull($advice->reach);
         self::assertGreaterThan(120.0, $advice->reach[0]);
         // Taking a concession makes all the rest hold.
         $cheapest = $advice->concessions[0];
-        self::assertSame(Aim::Hardness, $cheapest->what);
+        self::assertSame(RecipeAim::Hardness, $cheapest->what);
         $planned = $planner->closest(new Target($cheapest->instead, $target->kh, null, $target->conductivity, self::CAPS));
         self::assertSame([], Advice::missed(new Target($cheapest->instead, $target->kh, null, $target->conductivity), $planned));
         self::assertGreaterThanOrEqual($cheapest->price, max([0.0, ...array_map(static fn(Concession $c): float => $c->price, $advice->concessions)]));
@@ -376,10 +376,10 @@ final class PlannerTest extends TestCase
         $target = Target::degrees(6.0, 2.0, 3.0, 280.0, self::CAPS);
         $mixture = $planner->sparing(Preference::FewestJars, $target, $planner->closest($target)) ?? self::fail('no recipe');
 
-        self::assertEqualsWithDelta($mixture->ions->degreesOfHardness(), $mixture->working(Aim::Hardness, 40.0)->estimate()->central(), 1e-6);
-        self::assertEqualsWithDelta($mixture->ions->alkalinity() / 0.356650, $mixture->working(Aim::Alkalinity, 40.0)->estimate()->central(), 1e-3);
-        self::assertEqualsWithDelta($mixture->conductivity, $mixture->working(Aim::Conductivity, 40.0)->estimate()->central(), 0.01);
-        self::assertEqualsWithDelta((float) $mixture->ions->calciumToMagnesium(), $mixture->working(Aim::Ratio, 40.0)->estimate()->central(), 1e-6);
+        self::assertEqualsWithDelta($mixture->ions->degreesOfHardness(), $mixture->working(RecipeAim::Hardness, 40.0)->estimate()->central(), 1e-6);
+        self::assertEqualsWithDelta($mixture->ions->alkalinity() / 0.356650, $mixture->working(RecipeAim::Alkalinity, 40.0)->estimate()->central(), 1e-3);
+        self::assertEqualsWithDelta($mixture->conductivity, $mixture->working(RecipeAim::Conductivity, 40.0)->estimate()->central(), 0.01);
+        self::assertEqualsWithDelta((float) $mixture->ions->calciumToMagnesium(), $mixture->working(RecipeAim::Ratio, 40.0)->estimate()->central(), 1e-6);
     }
 
     /** @return iterable<string, array{list<Source>, float, string}> */

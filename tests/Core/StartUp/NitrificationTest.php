@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\StartUp;
 
 use Cresco\Core\Measure\Normal;
+use Cresco\Core\StartUp\AmmoniaSource;
+use Cresco\Core\StartUp\CyclingMethod;
 use Cresco\Core\StartUp\Expected;
 use Cresco\Core\StartUp\Nitrification;
 use Cresco\Core\StartUp\Phases;
 use Cresco\Core\StartUp\Ready;
-use Cresco\Core\StartUp\Source;
 use Cresco\Core\StartUp\StartUpFault;
-use Cresco\Core\StartUp\Way;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
@@ -213,15 +213,15 @@ final class NitrificationTest extends TestCase
 
     public function testYoungSoilIsChangedHalfDailyThenLessOrLeftToItsBacteria(): void
     {
-        $plenty = array_map(static fn(int $day): float => Phases::change(Way::Planted, Source::Soil, $day, true), range(1, 21));
+        $plenty = array_map(static fn(int $day): float => Phases::change(CyclingMethod::Planted, AmmoniaSource::Soil, $day, true), range(1, 21));
         self::assertSame([7, 4, 2], [count(array_filter(array_slice($plenty, 0, 7))), count(array_filter(array_slice($plenty, 7, 7))), count(array_filter(array_slice($plenty, 14, 7)))]);
-        self::assertSame(0.3, Phases::change(Way::Planted, Source::Soil, 7, false));
-        self::assertSame(0.0, Phases::change(Way::Dark, Source::Soil, 7, true));
+        self::assertSame(0.3, Phases::change(CyclingMethod::Planted, AmmoniaSource::Soil, 7, false));
+        self::assertSame(0.0, Phases::change(CyclingMethod::Dark, AmmoniaSource::Soil, 7, true));
     }
 
     public function testEveryDayOfThreeMonthsHasItsChange(): void
     {
-        $days = static fn(Way $way, Source $source, bool $plenty): array => array_map(static fn(int $day): float => Phases::change($way, $source, $day, $plenty), range(0, 90));
+        $days = static fn(CyclingMethod $way, AmmoniaSource $source, bool $plenty): array => array_map(static fn(int $day): float => Phases::change($way, $source, $day, $plenty), range(0, 90));
         // Half each day of the first week, on even days of the second, on two days of each week until the sixth is over, then 40 % a week.
         $expected = array_fill(0, 91, 0.0);
         foreach ([...range(1, 7), 8, 10, 12, 14, 17, 21, 24, 28, 31, 35, 38, 42] as $day) {
@@ -230,24 +230,24 @@ final class NitrificationTest extends TestCase
         foreach ([49, 56, 63, 70, 77, 84] as $day) {
             $expected[$day] = 0.4;
         }
-        self::assertSame($expected, $days(Way::Planted, Source::Soil, true));
+        self::assertSame($expected, $days(CyclingMethod::Planted, AmmoniaSource::Soil, true));
         // The other school, and a bed that gives nothing: three tenths a week.
         $weekly = array_fill(0, 91, 0.0);
         foreach (range(7, 84, 7) as $day) {
             $weekly[$day] = 0.3;
         }
-        self::assertSame($weekly, $days(Way::Planted, Source::Soil, false));
-        foreach (array_filter(Source::cases(), static fn(Source $source): bool => $source !== Source::Soil) as $source) {
-            self::assertSame($weekly, $days(Way::Planted, $source, true));
-            self::assertSame(0.0, array_sum($days(Way::Seeded, $source, true)));
+        self::assertSame($weekly, $days(CyclingMethod::Planted, AmmoniaSource::Soil, false));
+        foreach (array_filter(AmmoniaSource::cases(), static fn(AmmoniaSource $source): bool => $source !== AmmoniaSource::Soil) as $source) {
+            self::assertSame($weekly, $days(CyclingMethod::Planted, $source, true));
+            self::assertSame(0.0, array_sum($days(CyclingMethod::Seeded, $source, true)));
         }
         // In the dark bacteria are to have all that there is.
-        self::assertSame(0.0, array_sum([...$days(Way::Dark, Source::Soil, true), ...$days(Way::Dark, Source::Soil, false)]));
+        self::assertSame(0.0, array_sum([...$days(CyclingMethod::Dark, AmmoniaSource::Soil, true), ...$days(CyclingMethod::Dark, AmmoniaSource::Soil, false)]));
     }
 
     public function testDiatomsAreLikelyFromTheSecondToTheEighthWeekOfLightAndFishComeLast(): void
     {
-        foreach (Way::cases() as $way) {
+        foreach (CyclingMethod::cases() as $way) {
             $phases = Phases::of($way);
             $of = [];
             foreach ($phases as $phase) {
@@ -255,7 +255,7 @@ final class NitrificationTest extends TestCase
             }
             self::assertArrayHasKey('diatoms', $of);
             self::assertArrayHasKey('fish', $of);
-            if ($way === Way::Planted) {
+            if ($way === CyclingMethod::Planted) {
                 self::assertSame([2, 8], [$of['diatoms']->from, $of['diatoms']->until]);
                 self::assertLessThan($of['fish']->from, $of['grazers']->from);
                 self::assertTrue($of['diatoms']->isIn(8));

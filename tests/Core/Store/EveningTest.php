@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Store;
 
-use Cresco\Core\Store\Supply;
+use Cresco\Core\Store\RoSupply;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -17,7 +17,7 @@ final class EveningTest extends TestCase
         $chance = new Randomizer(new Mt19937(17));
         for ($i = 0; $i < 40; ++$i) {
             $capacity = (float) $chance->getInt(20, 120);
-            $supply = new Supply((float) $chance->getInt(60, 400), 3.0, $capacity, $chance->getInt(0, 100) / 100 * $capacity);
+            $supply = new RoSupply((float) $chance->getInt(60, 400), 3.0, $capacity, $chance->getInt(0, 100) / 100 * $capacity);
             $needs = [];
             foreach (range(1, $chance->getInt(1, 4)) as $n) {
                 $needs["tank $n"] = (float) $chance->getInt(1, (int) $capacity);
@@ -44,10 +44,10 @@ final class EveningTest extends TestCase
 
     public function testAFullStoreServesAtOnceAndAnEmptyOneTakesItsTime(): void
     {
-        self::assertSame([0.0, 0.0], array_column((new Supply(120.0, 3.0, 60.0, 60.0))->evening(['a' => 20.0, 'b' => 40.0]), 'ready'));
+        self::assertSame([0.0, 0.0], array_column((new RoSupply(120.0, 3.0, 60.0, 60.0))->evening(['a' => 20.0, 'b' => 40.0]), 'ready'));
         // 20 L at 5 L an hour, then 40 more.
-        self::assertEqualsWithDelta([4.0, 12.0], array_column((new Supply(120.0, 3.0, 60.0, 0.0))->evening(['b' => 40.0, 'a' => 20.0]), 'ready'), 1e-9);
-        self::assertSame([], (new Supply(120.0, 3.0, 60.0, 0.0))->evening([]));
+        self::assertEqualsWithDelta([4.0, 12.0], array_column((new RoSupply(120.0, 3.0, 60.0, 0.0))->evening(['b' => 40.0, 'a' => 20.0]), 'ready'), 1e-9);
+        self::assertSame([], (new RoSupply(120.0, 3.0, 60.0, 0.0))->evening([]));
     }
 
     /**

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Store;
 
 use Cresco\Core\Store\Membrane;
+use Cresco\Core\Store\RoSupply;
 use Cresco\Core\Store\StoreFault;
-use Cresco\Core\Store\Supply;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -15,7 +15,7 @@ final class StoreTest extends TestCase
     public function testTheUnitRunsAsLongAsTheStoreLacks(): void
     {
         // 60 L wanted, 12 in store, 144 L a day: 48 L at 6 an hour.
-        $supply = new Supply(144.0, 3.0, 80.0, 12.0);
+        $supply = new RoSupply(144.0, 3.0, 80.0, 12.0);
 
         self::assertEqualsWithDelta(8.0, $supply->hoursFor(60.0), 1e-9);
         self::assertEqualsWithDelta(144.0, $supply->wasteFor(60.0), 1e-9);
@@ -25,7 +25,7 @@ final class StoreTest extends TestCase
 
     public function testSeveralTanksAreFedOneAfterTheOther(): void
     {
-        $plan = (new Supply(240.0, 2.0, 60.0, 30.0))->evening(['large' => 50.0, 'small' => 20.0]);
+        $plan = (new RoSupply(240.0, 2.0, 60.0, 30.0))->evening(['large' => 50.0, 'small' => 20.0]);
 
         // The small one at once, leaving 10; 40 more at 10 L an hour for the large one.
         self::assertSame(['small', 'large'], array_column($plan, 'name'));
@@ -66,8 +66,8 @@ final class StoreTest extends TestCase
     /** @return iterable<string, array{callable(): mixed}> */
     public static function impossible(): iterable
     {
-        yield 'a unit that makes nothing' => [static fn() => new Supply(0.0, 2.0, 60.0, 10.0)];
-        yield 'a level below nothing' => [static fn() => new Supply(100.0, 2.0, 60.0, -1.0)];
+        yield 'a unit that makes nothing' => [static fn() => new RoSupply(0.0, 2.0, 60.0, 10.0)];
+        yield 'a level below nothing' => [static fn() => new RoSupply(100.0, 2.0, 60.0, -1.0)];
         yield 'water that conducts nothing going in' => [static fn() => Membrane::rejection(0.0, 3.0)];
     }
 

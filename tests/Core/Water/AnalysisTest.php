@@ -6,9 +6,9 @@ namespace Tests\Core\Water;
 
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
-use Cresco\Core\Water\Analysis;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ion;
+use Cresco\Core\Water\IonAnalysis;
 use Cresco\Core\Water\Ions;
 use Cresco\Core\Water\WaterFault;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,7 +20,7 @@ final class AnalysisTest extends TestCase
 
     public function testAWholeAnalysisIsTakenAsItIs(): void
     {
-        $analysis = Analysis::complete(self::WHOLE, null, null, Conductance::of(Ions::milligrams(self::WHOLE))->microsiemens);
+        $analysis = IonAnalysis::complete(self::WHOLE, null, null, Conductance::of(Ions::milligrams(self::WHOLE))->microsiemens);
 
         self::assertSame([], $analysis->assumptions);
         self::assertFalse($analysis->isBad);
@@ -44,7 +44,7 @@ final class AnalysisTest extends TestCase
         $known = array_diff_key(self::WHOLE, array_flip($without));
         $whole = Ions::milligrams(self::WHOLE);
         $measured = Conductance::of($whole)->microsiemens;
-        $analysis = Analysis::complete($known, null, null, $measured);
+        $analysis = IonAnalysis::complete($known, null, null, $measured);
 
         self::assertNotSame([], $analysis->assumptions);
         self::assertFalse($analysis->isBad);
@@ -57,7 +57,7 @@ final class AnalysisTest extends TestCase
 
     public function testThreeReadingsMakeAWaterThatConductsAsItWasRead(): void
     {
-        $analysis = Analysis::complete([], Hardness::fromDegrees(10.0)->millimolePerLitre, Alkalinity::fromDegrees(6.0)->milliequivalentPerLitre, 430.0);
+        $analysis = IonAnalysis::complete([], Hardness::fromDegrees(10.0)->millimolePerLitre, Alkalinity::fromDegrees(6.0)->milliequivalentPerLitre, 430.0);
 
         self::assertEqualsWithDelta(10.0, $analysis->ions->degreesOfHardness(), 1e-6);
         self::assertEqualsWithDelta(6.0 * 0.356650, $analysis->ions->alkalinity(), 1e-4);
@@ -68,7 +68,7 @@ final class AnalysisTest extends TestCase
 
     public function testABadBalanceIsShownNotMended(): void
     {
-        $analysis = Analysis::complete(['Ca' => 10.0, 'Cl' => 10.0] + self::WHOLE, null, null, null);
+        $analysis = IonAnalysis::complete(['Ca' => 10.0, 'Cl' => 10.0] + self::WHOLE, null, null, null);
 
         // 0.499 + 0.988 + 0.883 + 0.077 cations against 3.493 + 0.282 + 1.041 + 0.194 anions.
         self::assertTrue($analysis->isBad);
@@ -77,7 +77,7 @@ final class AnalysisTest extends TestCase
 
     public function testAConductivityThatTheIonsCannotGiveIsShown(): void
     {
-        $analysis = Analysis::complete(self::WHOLE, null, null, 300.0);
+        $analysis = IonAnalysis::complete(self::WHOLE, null, null, 300.0);
 
         self::assertTrue($analysis->isBad);
         self::assertGreaterThan(0.5, (float) $analysis->misfit);
@@ -86,7 +86,7 @@ final class AnalysisTest extends TestCase
     public function testSoftenedWaterHasItsSodiumFromTheCharges(): void
     {
         // No hardness left, 11 dKH: the charges can only be sodium.
-        $analysis = Analysis::complete([], 0.0, Alkalinity::fromDegrees(11.0)->milliequivalentPerLitre, 400.0);
+        $analysis = IonAnalysis::complete([], 0.0, Alkalinity::fromDegrees(11.0)->milliequivalentPerLitre, 400.0);
 
         self::assertGreaterThan(3.9, $analysis->ions->of(Ion::Sodium));
     }
@@ -94,11 +94,11 @@ final class AnalysisTest extends TestCase
     public function testAHardnessBelowItsCalciumIsRefused(): void
     {
         $this->expectException(WaterFault::class);
-        Analysis::complete(['Ca' => 80.0], 1.0, null, null);
+        IonAnalysis::complete(['Ca' => 80.0], 1.0, null, null);
     }
 
     public function testAnEmptyAnalysisIsPureWater(): void
     {
-        self::assertSame(0.0, Conductance::of(Analysis::complete([], null, null, null)->ions)->microsiemens);
+        self::assertSame(0.0, Conductance::of(IonAnalysis::complete([], null, null, null)->ions)->microsiemens);
     }
 }

@@ -8,7 +8,7 @@ use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Exact;
 use Cresco\Core\Measure\Normal;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Reading;
+use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Water\Carbonate;
@@ -186,7 +186,7 @@ final class CarbonateTest extends TestCase
     public function testASoilTankWithWaterLikeItsOwnStaysWhereItIs(): void
     {
         $drop = Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre;
-        $water = static fn(string $name): WaterState => self::state($name, 6.2, 0.0, spread: 0.05)->with(Parameter::CarbonateHardness, Reading::drops(Parameter::CarbonateHardness, $drop, $drop)->distribution());
+        $water = static fn(string $name): WaterState => self::state($name, 6.2, 0.0, spread: 0.05)->with(Parameter::CarbonateHardness, TestResult::drops(Parameter::CarbonateHardness, $drop, $drop)->distribution());
         $mixed = self::mix($water('tank'), $water('source'), 0.3);
 
         self::assertLessThan(0.2, $mixed->estimate('pH')->high() - $mixed->estimate('pH')->low());
@@ -197,7 +197,7 @@ final class CarbonateTest extends TestCase
     public function testWithoutABufferNobodyIsSureOfTomorrow(): void
     {
         $drop = Alkalinity::fromDegrees(1.0)->milliequivalentPerLitre;
-        $tank = self::state('tank', 6.0, 0.0, spread: 0.05)->with(Parameter::CarbonateHardness, Reading::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution());
+        $tank = self::state('tank', 6.0, 0.0, spread: 0.05)->with(Parameter::CarbonateHardness, TestResult::drops(Parameter::CarbonateHardness, 0.0, $drop)->distribution());
         $next = self::mix($tank, self::state('source', 7.4, 4.0, spread: 0.1), 0.25)->estimate('pH_next');
 
         self::assertGreaterThan(1.0, $next->high() - $next->low());

@@ -7,18 +7,18 @@ namespace Tests\Core\Work;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
-use Cresco\Core\Tank\Device;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceKind;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Work\Catalogue;
 use Cresco\Core\Work\Caution;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;
+use Cresco\Core\Work\StepDefinition;
 use Cresco\Core\Work\Task;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -69,7 +69,7 @@ final class CatalogueTest extends TestCase
                 self::assertContains($caution, $session->cautionsOf($job), $job->key);
             }
         }
-        $keys = array_map(static fn(Job $job): string => $job->key, $session->order()->jobs);
+        $keys = array_map(static fn(StepDefinition $job): string => $job->key, $session->order()->jobs);
         self::assertSame([], array_diff($steps, $keys));
     }
 
@@ -116,8 +116,8 @@ final class CatalogueTest extends TestCase
     private static function session(array $schools = []): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
-        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->value, 150, 300), array_values(array_filter(Device::cases(), static fn(Device $d): bool => $d->hangsInWater())));
+        $levels = array_map(static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300), array_values(array_filter(DeviceKind::cases(), static fn(DeviceKind $d): bool => $d->hangsInWater())));
 
-        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, 1), new Needs(AnimalGroup::HardyShrimp), Device::cases(), $levels, 200.0, true, true, Task::cases(), $schools);
+        return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), 40, 1), new Needs(AnimalGroup::HardyShrimp), DeviceKind::cases(), $levels, 200.0, true, true, Task::cases(), $schools);
     }
 }

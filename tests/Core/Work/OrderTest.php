@@ -7,14 +7,13 @@ namespace Tests\Core\Work;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
-use Cresco\Core\Tank\Device;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceKind;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Work\Catalogue;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Lane;
 use Cresco\Core\Work\Minutes;
 use Cresco\Core\Work\Order;
@@ -23,6 +22,7 @@ use Cresco\Core\Work\Rules;
 use Cresco\Core\Work\School;
 use Cresco\Core\Work\Session;
 use Cresco\Core\Work\Spells;
+use Cresco\Core\Work\StepDefinition;
 use Cresco\Core\Work\Task;
 use Cresco\Core\Work\Timetable;
 use PHPUnit\Framework\TestCase;
@@ -42,7 +42,7 @@ final class OrderTest extends TestCase
                 $choices = $school->choices();
                 $schools[$school->value] = $choices[$chance->getInt(0, count($choices) - 1)];
             }
-            $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(Device::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250), $maybe() ? 40.0 : 0.0, $maybe() ? 0.5 : 0.0);
+            $session = self::session(array_values(array_filter(Task::cases(), $maybe)), array_values(array_filter(DeviceKind::cases(), $maybe)), $schools, $chance->getInt(1, 3), 60.0 + $chance->getInt(0, 250), $maybe() ? 40.0 : 0.0, $maybe() ? 0.5 : 0.0);
             $order = $session->order();
             $place = array_flip($order->keys());
 
@@ -61,7 +61,7 @@ final class OrderTest extends TestCase
 
     public function testRulesThatLeadInACircleAreNamed(): void
     {
-        $job = static fn(string $key): Job => new Job($key, []);
+        $job = static fn(string $key): StepDefinition => new StepDefinition($key, []);
         $circle = [new Rule('a', 'b', 'one'), new Rule('b', 'c', 'two'), new Rule('c', 'a', 'three')];
         $order = Order::sorted([$job('a'), $job('b'), $job('c'), $job('d')], $circle);
 
@@ -71,7 +71,7 @@ final class OrderTest extends TestCase
 
     public function testAnOrderOfTheKeepersOwnIsTakenAndWhatItBreaksIsSaid(): void
     {
-        $session = self::session([Task::Trim, Task::Glass], [Device::Heater]);
+        $session = self::session([Task::Trim, Task::Glass], [DeviceKind::Heater]);
         $order = $session->order();
         self::assertLessThan(array_search('drain', $order->keys(), true), array_search('trim', $order->keys(), true));
         $keys = array_values(array_diff($order->keys(), ['trim']));
@@ -108,12 +108,12 @@ final class OrderTest extends TestCase
      */
     private static function keysOf(array $tasks, array $schools): array
     {
-        return self::session($tasks, [Device::Canister], $schools)->order()->keys();
+        return self::session($tasks, [DeviceKind::Canister], $schools)->order()->keys();
     }
 
     public function testHandsWorkWhileWaterDoes(): void
     {
-        $session = self::session([Task::CoverGlass, Task::Glass, Task::Hardscape], [Device::Heater], [], 1, 200.0);
+        $session = self::session([Task::CoverGlass, Task::Glass, Task::Hardscape], [DeviceKind::Heater], [], 1, 200.0);
         $order = $session->order();
         $table = Timetable::of($order->jobs, Rules::of($session));
         $at = [];
@@ -125,7 +125,7 @@ final class OrderTest extends TestCase
         self::assertGreaterThanOrEqual($at['off']['to'], $at['cool']['from']);
         self::assertLessThan($at['cool']['to'], $at['glass']['from']);
         self::assertLessThanOrEqual($table->oneAfterTheOther() - 10, $table->minutes());
-        self::assertContains('glass', array_map(static fn(Job $job): string => $job->key, $table->meanwhile('cool')));
+        self::assertContains('glass', array_map(static fn(StepDefinition $job): string => $job->key, $table->meanwhile('cool')));
         self::assertSame([], $table->meanwhile('glass'));
         foreach (Rules::of($session) as $rule) {
             if (isset($at[$rule->first], $at[$rule->then])) {
@@ -138,7 +138,7 @@ final class OrderTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937(3));
         for ($i = 0; $i < 100; ++$i) {
-            $session = self::session(array_values(array_filter(Task::cases(), static fn(): bool => $chance->getInt(0, 1) === 1)), Device::cases());
+            $session = self::session(array_values(array_filter(Task::cases(), static fn(): bool => $chance->getInt(0, 1) === 1)), DeviceKind::cases());
             $table = Timetable::of($session->order()->jobs, Rules::of($session), ['drain' => $chance->getInt(1, 40)]);
             foreach (Lane::cases() as $lane) {
                 $end = 0;
@@ -170,29 +170,29 @@ final class OrderTest extends TestCase
     {
         // Off at 9; drained 19, conditioner 20, full 30, looked over 32, on 35.
         $spells = static fn(Session $session): Spells => Spells::of($session, Timetable::of($session->jobs(), Rules::of($session)));
-        $usual = $spells(self::session([], [Device::Canister], [], mark: 100.0));
+        $usual = $spells(self::session([], [DeviceKind::Canister], [], mark: 100.0));
         self::assertSame([26, 26, 1, null, false], [$usual->off, $usual->filter, $usual->low, $usual->plants, $usual->isStale]);
-        self::assertSame(21, $spells(self::session([], [Device::Canister], ['filter' => 'covered'], mark: 100.0))->filter);
+        self::assertSame(21, $spells(self::session([], [DeviceKind::Canister], ['filter' => 'covered'], mark: 100.0))->filter);
 
         // Three drains stand at the mark the last time only until their refill.
-        $long = $spells(self::session([], [Device::Canister], [], 3, 100.0));
+        $long = $spells(self::session([], [DeviceKind::Canister], [], 3, 100.0));
         self::assertSame([26 + 2 * 21, 1], [$long->off, $long->low]);
         self::assertTrue($long->isStale);
-        self::assertFalse($spells(self::session([], [Device::AirPump], [], 3))->isStale);
+        self::assertFalse($spells(self::session([], [DeviceKind::AirPump], [], 3))->isStale);
 
         // Out after 12 with the filter off at 9: drained at 22, full at 33, back at 37, on only then.
-        self::assertSame(25, $spells(self::session([Task::Floaters], [Device::Canister], [], 1, 100.0))->plants);
+        self::assertSame(25, $spells(self::session([Task::Floaters], [DeviceKind::Canister], [], 1, 100.0))->plants);
     }
 
     public function testWhatTreatmentsWaitForIsUsedByTheHands(): void
     {
-        $session = self::session([Task::Spot, Task::Media, Task::Planting], [Device::Canister]);
+        $session = self::session([Task::Spot, Task::Media, Task::Planting], [DeviceKind::Canister]);
         $table = Timetable::of($session->jobs(), Rules::of($session));
-        $keys = array_map(static fn(Job $job): string => $job->key, $session->jobs());
+        $keys = array_map(static fn(StepDefinition $job): string => $job->key, $session->jobs());
 
         self::assertLessThan(array_search('contact', $keys, true), array_search('spot', $keys, true));
         self::assertLessThan(array_search('refill', $keys, true), array_search('contact', $keys, true));
-        self::assertContains('media', array_map(static fn(Job $job): string => $job->key, $table->meanwhile('contact')));
+        self::assertContains('media', array_map(static fn(StepDefinition $job): string => $job->key, $table->meanwhile('contact')));
     }
 
     public function testAGuessIsHeldAgainstWhatItTook(): void
@@ -206,7 +206,7 @@ final class OrderTest extends TestCase
 
     public function testEveryRuleNamesStepsOfTheCatalogueAndItsReason(): void
     {
-        $keys = array_map(static fn(Job $job): string => $job->key, Catalogue::steps());
+        $keys = array_map(static fn(StepDefinition $job): string => $job->key, Catalogue::steps());
         self::assertSame($keys, array_values(array_unique($keys)));
         foreach (Rules::all() as $rule) {
             self::assertContains($rule->first, $keys);
@@ -214,19 +214,19 @@ final class OrderTest extends TestCase
             self::assertNotSame('', $rule->because);
         }
         foreach (Task::cases() as $task) {
-            self::assertNotSame([], array_filter(Catalogue::steps(), static fn(Job $job): bool => $job->of === $task), $task->value);
+            self::assertNotSame([], array_filter(Catalogue::steps(), static fn(StepDefinition $job): bool => $job->of === $task), $task->value);
         }
     }
 
     /**
      * @param list<Task>            $tasks
-     * @param list<Device>          $devices
+     * @param list<DeviceKind>          $devices
      * @param array<string, string> $schools
      */
     private static function session(array $tasks, array $devices, array $schools = [], int $drains = 1, float $mark = 200.0, float $litres = 40.0, float $inflow = 0.0): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
-        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
+        $levels = array_map(static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(DeviceKind $d): bool => $d->hangsInWater())));
 
         return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $inflow > 0.0 ? 1 : $drains, inflow: $inflow), new Needs(AnimalGroup::PlantsFirst), $devices, $levels, $mark, true, true, $tasks, $schools);
     }

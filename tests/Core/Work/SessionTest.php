@@ -7,18 +7,18 @@ namespace Tests\Core\Work;
 use Cresco\Core\Change\ChangePlan;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Bed;
-use Cresco\Core\Tank\Device;
-use Cresco\Core\Tank\Level;
+use Cresco\Core\Tank\DeviceKind;
+use Cresco\Core\Tank\DeviceLevel;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\WaterState;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Caution;
-use Cresco\Core\Work\Job;
 use Cresco\Core\Work\Session;
-use Cresco\Core\Work\Sign;
+use Cresco\Core\Work\StepDefinition;
 use Cresco\Core\Work\SwitchWork;
+use Cresco\Core\Work\TankSign;
 use Cresco\Core\Work\Task;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -26,14 +26,14 @@ use PHPUnit\Framework\TestCase;
 final class SessionTest extends TestCase
 {
     /**
-     * @param list<Device>          $devices
+     * @param list<DeviceKind>          $devices
      * @param list<Task>            $tasks
      * @param array<string, string> $schools
      */
     private static function session(array $devices = [], float $mark = 200, bool $tap = true, AnimalGroup $animals = AnimalGroup::Community, int $drains = 1, array $tasks = [], array $schools = [], float $litres = 40.0, float $inflow = 0.0): Session
     {
         $vessel = new Vessel(new Rectangle(500, 500), 420, 20, Bed::none());
-        $levels = array_map(static fn(Device $device): Level => new Level($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(Device $d): bool => $d->hangsInWater())));
+        $levels = array_map(static fn(DeviceKind $device): DeviceLevel => new DeviceLevel($device, $device->value, 150, 300), array_values(array_filter($devices, static fn(DeviceKind $d): bool => $d->hangsInWater())));
 
         return new Session(new ChangePlan($vessel, new WaterState('the tank', []), new WaterState('tap', []), $litres, $drains, inflow: $inflow), new Needs($animals), $devices, $levels, $mark, $tap, !$tap, $tasks, $schools);
     }
@@ -41,7 +41,7 @@ final class SessionTest extends TestCase
     /** @return list<string> */
     private static function keys(Session $session): array
     {
-        return array_map(static fn(Job $job): string => $job->key, $session->jobs());
+        return array_map(static fn(StepDefinition $job): string => $job->key, $session->jobs());
     }
 
     /** @return iterable<string, array{string, string}> what comes before what, always */
@@ -62,7 +62,7 @@ final class SessionTest extends TestCase
     #[DataProvider('order')]
     public function testOneThingComesBeforeTheOther(string $first, string $then): void
     {
-        $keys = self::keys(self::session(Device::cases()));
+        $keys = self::keys(self::session(DeviceKind::cases()));
 
         self::assertLessThan(array_search($then, $keys, true), array_search($first, $keys, true));
         self::assertContains($first, $keys);
@@ -70,7 +70,7 @@ final class SessionTest extends TestCase
 
     public function testEachDrainIsFollowedByItsRefill(): void
     {
-        $keys = self::keys(self::session([Device::Heater], drains: 3));
+        $keys = self::keys(self::session([DeviceKind::Heater], drains: 3));
         $water = array_values(array_filter($keys, static fn(string $key): bool => in_array($key, ['drain', 'condition', 'refill'], true)));
 
         self::assertSame(array_merge(...array_fill(0, 3, ['drain', 'condition', 'refill'])), $water);
@@ -78,7 +78,7 @@ final class SessionTest extends TestCase
 
     public function testWithoutAChangeNoStepIsAboutWater(): void
     {
-        $session = self::session(Device::cases(), tasks: Task::cases(), litres: 0.0);
+        $session = self::session(DeviceKind::cases(), tasks: Task::cases(), litres: 0.0);
         $keys = self::keys($session);
 
         self::assertSame([], array_intersect($keys, ['read', 'new_water', 'cool', 'vacuum', 'drain', 'spot', 'condition', 'refill', 'trim_high', 'read_after', 'flow_off']));
@@ -88,22 +88,22 @@ final class SessionTest extends TestCase
 
     public function testWhereNoHandGoesInNothingGoesOff(): void
     {
-        self::assertSame(['look', 'hands', 'cover_glass', 'fertilise', 'lid', 'close'], self::keys(self::session([Device::Heater, Device::Canister], tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)));
+        self::assertSame(['look', 'hands', 'cover_glass', 'fertilise', 'lid', 'close'], self::keys(self::session([DeviceKind::Heater, DeviceKind::Canister], tasks: [Task::CoverGlass, Task::Fertilise], litres: 0.0)));
         // Its lens is wiped with the lamp off, and nothing else.
-        self::assertSame([Device::Lamp], self::session(Device::cases(), tasks: [Task::CoverGlass], litres: 0.0)->switchList());
-        self::assertSame(count(Device::cases()) - 1, count(self::session(Device::cases())->switchList()));
-        self::assertSame(['look', 'outside', 'close'], self::keys(self::session(Device::cases(), tasks: [Task::Outside], litres: 0.0)));
-        self::assertContains('off', self::keys(self::session(Device::cases(), tasks: [Task::Leaves], litres: 0.0)));
+        self::assertSame([DeviceKind::Lamp], self::session(DeviceKind::cases(), tasks: [Task::CoverGlass], litres: 0.0)->switchList());
+        self::assertSame(count(DeviceKind::cases()) - 1, count(self::session(DeviceKind::cases())->switchList()));
+        self::assertSame(['look', 'outside', 'close'], self::keys(self::session(DeviceKind::cases(), tasks: [Task::Outside], litres: 0.0)));
+        self::assertContains('off', self::keys(self::session(DeviceKind::cases(), tasks: [Task::Leaves], litres: 0.0)));
     }
 
     public function testTapWaterThatRunsInMeanwhileIsConditionedFirst(): void
     {
-        $session = self::session([Device::Heater], tasks: [Task::Vacuum, Task::Planting], inflow: 0.5);
+        $session = self::session([DeviceKind::Heater], tasks: [Task::Vacuum, Task::Planting], inflow: 0.5);
         $keys = self::keys($session);
 
         self::assertSame(['condition', 'vacuum', 'drain', 'planting', 'refill'], array_values(array_intersect($keys, ['condition', 'vacuum', 'drain', 'planting', 'refill'])));
         self::assertSame([], $session->order()->broken);
-        $drain = array_values(array_filter($session->jobs(), static fn(Job $job): bool => $job->key === 'drain'))[0];
+        $drain = array_values(array_filter($session->jobs(), static fn(StepDefinition $job): bool => $job->key === 'drain'))[0];
         self::assertContains(Caution::Scald, $session->cautionsOf($drain));
         self::assertContains(Caution::BackSiphon, $session->cautionsOf($drain));
     }
@@ -130,7 +130,7 @@ final class SessionTest extends TestCase
 
     public function testEachSignAsksForWorkAndNoWorkIsAskedForByNone(): void
     {
-        $asked = array_merge(...array_map(static fn(Sign $sign): array => $sign->tasks(), Sign::cases()));
+        $asked = array_merge(...array_map(static fn(TankSign $sign): array => $sign->tasks(), TankSign::cases()));
         foreach ([Task::Glass, Task::Algae, Task::Vacuum, Task::Trim, Task::Floaters, Task::Media, Task::Planting] as $task) {
             self::assertContains($task, $asked);
         }
@@ -138,13 +138,13 @@ final class SessionTest extends TestCase
 
     public function testAHeaterThatStaysCoveredNeedNotCool(): void
     {
-        self::assertNotContains('cool', self::keys(self::session([Device::Heater], mark: 140)));
-        self::assertContains('cool', self::keys(self::session([Device::Heater], mark: 151)));
+        self::assertNotContains('cool', self::keys(self::session([DeviceKind::Heater], mark: 140)));
+        self::assertContains('cool', self::keys(self::session([DeviceKind::Heater], mark: 151)));
     }
 
     public function testATankWithoutDevicesHasNoSwitchList(): void
     {
-        $keys = self::keys(self::session([Device::AirPump]));
+        $keys = self::keys(self::session([DeviceKind::AirPump]));
 
         self::assertNotContains('off', $keys);
         self::assertNotContains('on', $keys);
@@ -158,7 +158,7 @@ final class SessionTest extends TestCase
 
     public function testWhatGoesOffIsAskedForAgain(): void
     {
-        $work = array_map(static fn(Job $job): SwitchWork => $job->switches, self::session(Device::cases())->jobs());
+        $work = array_map(static fn(StepDefinition $job): SwitchWork => $job->switches, self::session(DeviceKind::cases())->jobs());
 
         self::assertContains(SwitchWork::Off, $work);
         self::assertContains(SwitchWork::On, $work);
@@ -167,17 +167,17 @@ final class SessionTest extends TestCase
     /** @return iterable<string, array{string, Caution, Session, bool}> */
     public static function cautions(): iterable
     {
-        yield 'mains before hands go in' => ['off', Caution::Mains, self::session([Device::Heater]), true];
+        yield 'mains before hands go in' => ['off', Caution::Mains, self::session([DeviceKind::Heater]), true];
         yield 'no siphon by mouth' => ['drain', Caution::NoMouth, self::session(), true];
-        yield 'a bare heater' => ['drain', Caution::BareHeater, self::session([Device::Heater]), true];
-        yield 'a covered heater' => ['drain', Caution::BareHeater, self::session([Device::Heater], mark: 100), false];
+        yield 'a bare heater' => ['drain', Caution::BareHeater, self::session([DeviceKind::Heater]), true];
+        yield 'a covered heater' => ['drain', Caution::BareHeater, self::session([DeviceKind::Heater], mark: 100), false];
         yield 'heavy buckets' => ['drain', Caution::Lifting, self::session(), true];
         yield 'back into the supply' => ['refill', Caution::BackSiphon, self::session(), true];
         yield 'no supply, no way back' => ['refill', Caution::BackSiphon, self::session(tap: false), false];
         yield 'hot tap water and shrimp' => ['refill', Caution::HotTap, self::session(animals: AnimalGroup::HardyShrimp), true];
         yield 'hot tap water and fish' => ['refill', Caution::HotTap, self::session(), false];
-        yield 'a canister that stands still' => ['valves', Caution::FilterStill, self::session([Device::Canister]), true];
-        yield 'carbon dioxide left on' => ['off', Caution::CarbonDioxide, self::session([Device::CarbonDioxide]), true];
+        yield 'a canister that stands still' => ['valves', Caution::FilterStill, self::session([DeviceKind::Canister]), true];
+        yield 'carbon dioxide left on' => ['off', Caution::CarbonDioxide, self::session([DeviceKind::CarbonDioxide]), true];
         yield 'open skin' => ['hands', Caution::Skin, self::session(), true];
         yield 'blades' => ['trim', Caution::Blades, self::session(tasks: [Task::Trim]), true];
         yield 'waste water' => ['drain', Caution::Waste, self::session(), true];
@@ -186,7 +186,7 @@ final class SessionTest extends TestCase
     /** @return iterable<string, array{string, Caution, Session}> what may kill or burn is among the two that stand open */
     public static function gravest(): iterable
     {
-        yield 'a bare heater cracks or burns' => ['drain', Caution::BareHeater, self::session([Device::Heater])];
+        yield 'a bare heater cracks or burns' => ['drain', Caution::BareHeater, self::session([DeviceKind::Heater])];
         yield 'copper kills shrimp' => ['refill', Caution::HotTap, self::session(animals: AnimalGroup::HardyShrimp)];
         yield 'a hot or cold hose' => ['refill', Caution::Scald, self::session(animals: AnimalGroup::HardyShrimp)];
     }
@@ -194,7 +194,7 @@ final class SessionTest extends TestCase
     #[DataProvider('gravest')]
     public function testTheGravestCautionsComeFirst(string $key, Caution $caution, Session $session): void
     {
-        $job = array_values(array_filter($session->jobs(), static fn(Job $job): bool => $job->key === $key))[0];
+        $job = array_values(array_filter($session->jobs(), static fn(StepDefinition $job): bool => $job->key === $key))[0];
 
         self::assertContains($caution, array_slice($session->cautionsOf($job), 0, 2));
     }

@@ -12,7 +12,7 @@ use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\UpcomingJob;
 
 /** The jobs of four weeks as a calendar. */
-final class Feed
+final class CalendarFeed
 {
     /** Minutes that what is to be begun takes in a calendar. */
     private const READY = 5;

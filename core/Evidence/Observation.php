@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Evidence;
 
 /** A question with its answers, of which one is true. "Not known" is no answer and changes nothing. */
-final readonly class Sign
+final readonly class Observation
 {
     public const YES = 'yes';
 

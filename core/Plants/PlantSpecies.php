@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Plants;
 
 /** A kind of plant: what is known of it before the diary knows better. */
-final readonly class Kind
+final readonly class PlantSpecies
 {
     public string $name;
 

@@ -15,7 +15,7 @@ use Cresco\Core\Working\Computation;
  * times V0 / V. The water of an old bag is never dripped into: once it is open its carbon dioxide leaves, pH rises, and ammonium turns into free
  * ammonia. Those in it go at once into clean water that is like it, and are tempered from there.
  */
-final readonly class Arrival
+final readonly class Acclimation
 {
     /** Hours on the way from which a bag is old. House default. */
     public const OLD = 12.0;

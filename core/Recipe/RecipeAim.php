@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Recipe;
 
 /** What a recipe aims at, first things first: hardness and alkalinity, then calcium to magnesium, then conductivity. */
-enum Aim: string
+enum RecipeAim: string
 {
     case Hardness = 'gh';
     case Alkalinity = 'kh';

@@ -8,7 +8,7 @@ use Cresco\Core\Evidence\Share;
 use Cresco\Core\Working\Grade;
 
 /** Something that can be found in a tank: an alga, or what is taken for one. */
-final readonly class Kind
+final readonly class AlgaeType
 {
     /**
      * @param float                  $parts      how often it is met, in parts of all that is asked about

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Plants;
 
 /** What may be done with a stand that fails. */
-enum Way: string
+enum RemedyOption: string
 {
     case Uncover = 'uncover';
     case Move = 'move';

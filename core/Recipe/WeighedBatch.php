@@ -7,7 +7,7 @@ namespace Cresco\Core\Recipe;
 use Cresco\Core\Water\Ion;
 
 /** A recipe as it is made by the sink: amounts as the scale or the spoon can give them, and what that does to the water. */
-final readonly class Batch
+final readonly class WeighedBatch
 {
     /** Jars that are tried together; beyond them the nearest step is taken first. */
     private const TRIED = 6;
@@ -231,11 +231,11 @@ final readonly class Batch
         foreach ($target->aims() as $aim) {
             $goal = max(1e-9, (float) $target->value($aim));
             $effects[] = $perLitre * match ($aim) {
-                Aim::Hardness => $jar->perUnit->hardness(),
-                Aim::Alkalinity => $jar->perUnit->alkalinity(),
+                RecipeAim::Hardness => $jar->perUnit->hardness(),
+                RecipeAim::Alkalinity => $jar->perUnit->alkalinity(),
                 // Of the ratio to first order, about the recipe.
-                Aim::Ratio => ($jar->perUnit->milligramsOf(Ion::Calcium) - ($recipe->value($aim) ?? $goal) * $jar->perUnit->milligramsOf(Ion::Magnesium)) / max(1e-6, $recipe->ions->milligramsOf(Ion::Magnesium)),
-                Aim::Conductivity => $jar->labelled ?? $recipe->conductance->partOf($jar->conducting()),
+                RecipeAim::Ratio => ($jar->perUnit->milligramsOf(Ion::Calcium) - ($recipe->value($aim) ?? $goal) * $jar->perUnit->milligramsOf(Ion::Magnesium)) / max(1e-6, $recipe->ions->milligramsOf(Ion::Magnesium)),
+                RecipeAim::Conductivity => $jar->labelled ?? $recipe->conductance->partOf($jar->conducting()),
             } / $aim->tolerance($goal);
         }
 

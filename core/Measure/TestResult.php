@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Measure;
 
 /** One measured value as it was really read, in the base unit of its parameter. */
-final readonly class Reading
+final readonly class TestResult
 {
     /** Share by which a pen differs from one reading to the next, a standard deviation. House default. */
     private const REPEATS = 0.005;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Tank;
 
 /** What hangs in or runs on a tank, and what the waterline means to it. */
-enum Device: string
+enum DeviceKind: string
 {
     case Heater = 'heater';
     case Canister = 'canister';

@@ -8,7 +8,7 @@ use Closure;
 use Cresco\Core\Measure\Parameter;
 
 /** One entry of the catalogue: a step of a session, when it is needed, and what is said and read in it. */
-final readonly class Job
+final readonly class StepDefinition
 {
     /**
      * @param list<string>              $lines    what to do, by key
@@ -23,7 +23,7 @@ final readonly class Job
         public string $key,
         public array $lines,
         public array $cautions = [],
-        public ?Moment $moment = null,
+        public ?ReadingPoint $moment = null,
         public array $reads = [],
         public int $minutes = 1,
         public ?int $timerMinutes = null,

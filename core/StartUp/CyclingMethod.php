@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\StartUp;
 
 /** How a tank is started. */
-enum Way: string
+enum CyclingMethod: string
 {
     /** Filled, no plants, no light, until bacteria have grown. */
     case Dark = 'dark';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Change;
 
 /** Why water is changed. */
-enum Reason: string
+enum ChangeReason: string
 {
     case Routine = 'routine';
     case Nitrate = 'nitrate';

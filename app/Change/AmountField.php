@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Change;
 
 /** Which of the amount fields was touched last and so leads the others. */
-enum Way: string
+enum AmountField: string
 {
     case Litres = 'litres';
     case Percent = 'percent';

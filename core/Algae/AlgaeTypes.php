@@ -11,7 +11,7 @@ use Cresco\Core\Working\Grade;
  * What is found in tanks, and in how many of ten such cases it shows each sign. All shares are guesses or what most keepers say, as their
  * grade tells. One more kind is one entry, with its words and its drawing.
  */
-final class Kinds
+final class AlgaeTypes
 {
     private const CONSENSUS = Grade::Consensus;
 
@@ -19,14 +19,14 @@ final class Kinds
 
     private const GUESS = Grade::Guess;
 
-    /** @return non-empty-array<string, Kind> by key */
+    /** @return non-empty-array<string, AlgaeType> by key */
     public static function all(): array
     {
-        /** @var non-empty-array<string, Kind>|null $all */
+        /** @var non-empty-array<string, AlgaeType>|null $all */
         static $all = null;
 
         return $all ??= self::keyed([
-            new Kind(
+            new AlgaeType(
                 'diatoms',
                 Sort::Alga,
                 10.0,
@@ -36,7 +36,7 @@ final class Kinds
                 [Remedy::Wait, Remedy::LightHours, Remedy::Grazers, Remedy::Water],
                 ['just_young' => self::CONSENSUS, 'silicate' => self::CONTESTED, 'light_long' => self::GUESS],
             ),
-            new Kind(
+            new AlgaeType(
                 'green_dust',
                 Sort::Alga,
                 10.0,
@@ -46,7 +46,7 @@ final class Kinds
                 [Remedy::Hand, Remedy::LightHours, Remedy::Wait],
                 ['light_long' => self::GUESS, 'light_strong' => self::GUESS, 'just_young' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'green_spot',
                 Sort::Alga,
                 10.0,
@@ -56,7 +56,7 @@ final class Kinds
                 [Remedy::LightHours, Remedy::Doses, Remedy::Flow],
                 ['light_strong' => self::CONSENSUS, 'light_long' => self::CONSENSUS, 'flow_dead' => self::GUESS, 'phosphate_short' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'thread',
                 Sort::Alga,
                 10.0,
@@ -68,7 +68,7 @@ final class Kinds
                 true,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'spirogyra',
                 Sort::Alga,
                 4.0,
@@ -80,7 +80,7 @@ final class Kinds
                 false,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'cladophora',
                 Sort::Alga,
                 3.0,
@@ -91,7 +91,7 @@ final class Kinds
                 ['came_in' => self::CONSENSUS, 'light_strong' => self::GUESS],
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'staghorn',
                 Sort::Alga,
                 6.0,
@@ -102,7 +102,7 @@ final class Kinds
                 ['organic_dirt' => self::CONSENSUS, 'ammonia' => self::CONSENSUS, 'gas_unsteady' => self::CONSENSUS],
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'black_brush',
                 Sort::Alga,
                 10.0,
@@ -113,7 +113,7 @@ final class Kinds
                 ['gas_unsteady' => self::CONSENSUS, 'organic_dirt' => self::CONSENSUS, 'feeding_heavy' => self::GUESS],
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'fuzz',
                 Sort::Alga,
                 6.0,
@@ -125,7 +125,7 @@ final class Kinds
                 true,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'wool',
                 Sort::Alga,
                 3.0,
@@ -137,7 +137,7 @@ final class Kinds
                 true,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'water_net',
                 Sort::Alga,
                 1.0,
@@ -149,7 +149,7 @@ final class Kinds
                 false,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'green_water',
                 Sort::Alga,
                 4.0,
@@ -161,7 +161,7 @@ final class Kinds
                 false,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'cyanobacteria',
                 Sort::Bacteria,
                 7.0,
@@ -173,7 +173,7 @@ final class Kinds
                 false,
                 true,
             ),
-            new Kind(
+            new AlgaeType(
                 'surface_film',
                 Sort::Bacteria,
                 5.0,
@@ -183,7 +183,7 @@ final class Kinds
                 [Remedy::Flow, Remedy::FeedLess],
                 ['flow_dead' => self::CONSENSUS, 'feeding_heavy' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'milky',
                 Sort::Bacteria,
                 4.0,
@@ -193,7 +193,7 @@ final class Kinds
                 [Remedy::Wait, Remedy::FeedLess, Remedy::Changes],
                 ['ammonia' => self::CONSENSUS, 'feeding_heavy' => self::CONSENSUS, 'just_young' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'wood_fluff',
                 Sort::Fungus,
                 3.0,
@@ -203,7 +203,7 @@ final class Kinds
                 [Remedy::Wait, Remedy::Hand, Remedy::Grazers],
                 [],
             ),
-            new Kind(
+            new AlgaeType(
                 'food_mould',
                 Sort::Fungus,
                 2.0,
@@ -213,7 +213,7 @@ final class Kinds
                 [Remedy::FeedLess, Remedy::Bed],
                 ['feeding_heavy' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'settled_dirt',
                 Sort::Dirt,
                 5.0,
@@ -223,7 +223,7 @@ final class Kinds
                 [Remedy::Bed, Remedy::Filter, Remedy::Flow],
                 ['organic_dirt' => self::CONSENSUS, 'flow_dead' => self::GUESS],
             ),
-            new Kind(
+            new AlgaeType(
                 'tea_tint',
                 Sort::Dirt,
                 2.0,
@@ -233,7 +233,7 @@ final class Kinds
                 [Remedy::Wait, Remedy::Water],
                 [],
             ),
-            new Kind(
+            new AlgaeType(
                 'fines',
                 Sort::Dirt,
                 2.0,
@@ -243,7 +243,7 @@ final class Kinds
                 [Remedy::Wait, Remedy::Filter],
                 [],
             ),
-            new Kind(
+            new AlgaeType(
                 'limescale',
                 Sort::Mineral,
                 2.0,
@@ -253,7 +253,7 @@ final class Kinds
                 [Remedy::Water],
                 [],
             ),
-            new Kind(
+            new AlgaeType(
                 'snail_eggs',
                 Sort::Animal,
                 2.0,
@@ -263,7 +263,7 @@ final class Kinds
                 [Remedy::FeedLess],
                 ['feeding_heavy' => self::GUESS],
             ),
-            new Kind(
+            new AlgaeType(
                 'hydra',
                 Sort::Animal,
                 1.0,
@@ -273,7 +273,7 @@ final class Kinds
                 [Remedy::FeedLess],
                 ['feeding_heavy' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'flatworms',
                 Sort::Animal,
                 1.0,
@@ -283,7 +283,7 @@ final class Kinds
                 [Remedy::FeedLess, Remedy::Bed],
                 ['feeding_heavy' => self::CONSENSUS],
             ),
-            new Kind(
+            new AlgaeType(
                 'worms',
                 Sort::Animal,
                 1.0,
@@ -311,12 +311,12 @@ final class Kinds
     }
 
     /**
-     * @param non-empty-list<Kind> $kinds
+     * @param non-empty-list<AlgaeType> $kinds
      *
-     * @return non-empty-array<string, Kind>
+     * @return non-empty-array<string, AlgaeType>
      */
     private static function keyed(array $kinds): array
     {
-        return array_combine(array_map(static fn(Kind $kind): string => $kind->key, $kinds), $kinds);
+        return array_combine(array_map(static fn(AlgaeType $kind): string => $kind->key, $kinds), $kinds);
     }
 }

@@ -11,7 +11,7 @@ use Cresco\Core\Text;
  * A water analysis, whole or in part, completed to all ions: what is missing is found from the hardness, from the balance
  * of charges and from the conductivity, and every assumption is said.
  */
-final readonly class Analysis
+final readonly class IonAnalysis
 {
     /** Calcium's share of a hardness that is not split, by mole. House default: most taps lie between 0.7 and 0.9. */
     private const CALCIUM_SHARE = 0.8;

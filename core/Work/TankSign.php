@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Work;
 
 /** What a keeper sees on a tank, and the work that answers it. */
-enum Sign: string
+enum TankSign: string
 {
     case Film = 'film';
     case Tufts = 'tufts';

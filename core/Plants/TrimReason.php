@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Plants;
 
 /** Why a stand is due. */
-enum Reason: string
+enum TrimReason: string
 {
     case Surface = 'surface';
     case Shade = 'shade';

@@ -9,7 +9,7 @@ use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /** A day, or a day and an hour, written out, between two others; anything else is said to be none. */
-final readonly class Moment implements ValidationRule
+final readonly class MomentRule implements ValidationRule
 {
     private const FORMATS = ['Y-m-d', 'Y-m-d\TH:i', 'Y-m-d\TH:i:s', 'Y-m-d H:i', 'Y-m-d H:i:s'];
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Work;
 
 /** When, in a session, a reading is taken and of which water. */
-enum Moment: string
+enum ReadingPoint: string
 {
     case Before = 'before';
     case NewWater = 'new_water';

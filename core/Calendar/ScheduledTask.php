@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Calendar;
 
 /** A job that is to be laid on a day; days count from today, which is 0. */
-final readonly class Job
+final readonly class ScheduledTask
 {
     /**
      * @param string $id       that no other job has

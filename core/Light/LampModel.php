@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\Light;
 
 /** One lamp over the water, parallel to it; lengths in mm. */
-final readonly class Lamp
+final readonly class LampModel
 {
     /** Points along each side of what shines that are looked at from a place in the water. */
     private const POINTS = 12;

@@ -7,7 +7,7 @@ namespace Cresco\Core\Store;
 use Cresco\Core\Working\Computation;
 
 /** A reverse-osmosis unit and the store it fills. */
-final readonly class Supply
+final readonly class RoSupply
 {
     /**
      * @param float $litresPerDay made, at the pressure and warmth of this home, above 0

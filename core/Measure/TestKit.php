@@ -8,7 +8,7 @@ namespace Cresco\Core\Measure;
  * What a keeper measures one parameter with, and the unit it reads in. It turns what was typed into a reading:
  * "24", "20-40", "20-40 nearer 20", "under 5", "over 80".
  */
-final readonly class Kit
+final readonly class TestKit
 {
     /** Days over which a pen strays by its wander. */
     private const MONTH = 30.0;
@@ -70,7 +70,7 @@ final readonly class Kit
     /**
      * @throws MeasureFault with a sentence for the keeper when the text is not a reading or lies outside what water holds
      */
-    public function read(string $typed): Reading
+    public function read(string $typed): TestResult
     {
         $text = trim(str_replace(["\u{2013}", "\u{2212}"], '-', mb_strtolower($typed)));
         $number = '(\d{1,9}(?:[.,]\d{1,9})?|[.,]\d{1,9})';
@@ -82,10 +82,10 @@ final readonly class Kit
                 return $this->band($this->base($m[1]), $this->base($m[2]), isset($m[3]) ? $this->base($m[3]) : null);
             }
             if (preg_match('/^(?:<|under|below)\s*'.$number.'$/', $text, $m)) {
-                return Reading::under($this->parameter, $this->base($m[1]));
+                return TestResult::under($this->parameter, $this->base($m[1]));
             }
             if (preg_match('/^(?:>|over|above)\s*'.$number.'$|^'.$number.'\s*\+$/', $text, $m)) {
-                return Reading::atLeast($this->parameter, $this->base($m[1] !== '' ? $m[1] : $m[2]));
+                return TestResult::atLeast($this->parameter, $this->base($m[1] !== '' ? $m[1] : $m[2]));
             }
         } catch (MeasureFault $fault) {
             throw $this->inOwnUnit($fault, $text);
@@ -98,18 +98,18 @@ final readonly class Kit
         return $this->unit->toBase((float) str_replace(',', '.', $number));
     }
 
-    private function single(float $value): Reading
+    private function single(float $value): TestResult
     {
         return match ($this->method) {
-            Method::Pen => Reading::pen($this->parameter, $value, $this->unit->widthToBase($this->step), $this->wander($value)),
-            Method::Drops => Reading::drops($this->parameter, $value, $this->unit->widthToBase($this->step)),
+            Method::Pen => TestResult::pen($this->parameter, $value, $this->unit->widthToBase($this->step), $this->wander($value)),
+            Method::Drops => TestResult::drops($this->parameter, $value, $this->unit->widthToBase($this->step)),
             Method::AtField => $this->onChart($value),
-            default => Reading::exact($this->parameter, $value),
+            default => TestResult::exact($this->parameter, $value),
         };
     }
 
     /** A bare number from a chart: a field, or a guess between two fields. */
-    private function onChart(float $value): Reading
+    private function onChart(float $value): TestResult
     {
         $fields = array_map($this->unit->toBase(...), $this->fields);
         foreach ($fields as $i => $field) {
@@ -121,20 +121,20 @@ final readonly class Kit
             };
             if (abs($value - $field) < 1e-9 * max(1.0, $field)) {
                 return $i === count($fields) - 1
-                    ? Reading::atTop($this->parameter, $below, $field)
-                    : Reading::atField($this->parameter, $below, $field, $fields[$i + 1]);
+                    ? TestResult::atTop($this->parameter, $below, $field)
+                    : TestResult::atField($this->parameter, $below, $field, $fields[$i + 1]);
             }
             if ($value < $field) {
                 return $i === 0
-                    ? Reading::under($this->parameter, $field, $value)
-                    : Reading::between($this->parameter, $below, $field, $value);
+                    ? TestResult::under($this->parameter, $field, $value)
+                    : TestResult::between($this->parameter, $below, $field, $value);
             }
         }
 
-        return $fields === [] ? Reading::exact($this->parameter, $value) : Reading::atLeast($this->parameter, $value);
+        return $fields === [] ? TestResult::exact($this->parameter, $value) : TestResult::atLeast($this->parameter, $value);
     }
 
-    private function band(float $low, float $high, ?float $nearer): Reading
+    private function band(float $low, float $high, ?float $nearer): TestResult
     {
         if ($nearer !== null) {
             if ($nearer < $low || $nearer > $high) {
@@ -144,10 +144,10 @@ final readonly class Kit
             $nearer = max($low + $quarter, min($high - $quarter, $nearer));
         }
         if ($high > $this->parameter->range()[1]) {
-            return Reading::exact($this->parameter, $high);
+            return TestResult::exact($this->parameter, $high);
         }
 
-        return Reading::between($this->parameter, $low, $high, $nearer);
+        return TestResult::between($this->parameter, $low, $high, $nearer);
     }
 
     private function inOwnUnit(MeasureFault $fault, string $text): MeasureFault

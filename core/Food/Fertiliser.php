@@ -9,7 +9,7 @@ use Cresco\Core\Recipe\Salt;
 use Cresco\Core\Water\Ion;
 
 /** What plants are fed with, from a jar or a bottle: what a gram or a millilitre of it brings. */
-final readonly class Feed
+final readonly class Fertiliser
 {
     /** Times the dose of its label that is proposed at most: of what may hold copper where shrimp live, and of all else. House defaults. */
     private const TIMES = [1.0, 2.0];

@@ -10,7 +10,7 @@ use Cresco\Core\Working\Computation;
 use Cresco\Core\Working\Grade;
 
 /** Plants of one kind in one place, as they are today. Heights are mm above what they stand on. */
-final readonly class Stand
+final readonly class PlantStand
 {
     /** The tallest that one may be, mm. House limit. */
     public const TALLEST = 3000.0;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\StartUp;
 
 /** Where the ammonia of a tank that is being started comes from, and how much of it, mg/L of nitrogen a day. */
-enum Source: string
+enum AmmoniaSource: string
 {
     /** Nothing but what bed and wood give. */
     case Little = 'little';
