@@ -124,7 +124,7 @@ final class AnalysisFile
     {
         $date = date_parse_from_format('Y-m-d', $item['sampled_on']);
         if ($date['error_count'] > 0 || $date['warning_count'] > 0) {
-            throw FileFault::at($line, (string) __('file.not_day_such_as', ['item' => mb_substr($item['sampled_on'], 0, 20)]));
+            throw FileFault::at($line, (string) __('file.not_day_such_as', ['day' => mb_substr($item['sampled_on'], 0, 20)]));
         }
         $milligrams = [];
         foreach ($item['milligrams'] as $ion => $value) {

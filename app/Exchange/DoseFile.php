@@ -34,7 +34,7 @@ final class DoseFile
         $read = CsvFile::read($text, self::NEEDED, [...self::NEEDED, 'unit', 'left_out', ...$columns]);
         foreach ($read as $line => $cells) {
             $in->at($line, count($read));
-            $jar = $jars->get($cells['name']) ?? throw FileFault::at($line, (string) __('file.no_jar_or_bottle', ['cells' => mb_substr($cells['name'], 0, 60)]));
+            $jar = $jars->get($cells['name']) ?? throw FileFault::at($line, (string) __('file.no_jar_or_bottle', ['name' => mb_substr($cells['name'], 0, 60)]));
             $amount = self::number($cells['amount']);
             if ($amount === null || $amount > 100_000.0) {
                 throw FileFault::at($line, (string) __('file.amount_number_from_0'));

@@ -138,6 +138,6 @@ final class JsonLines
 
     private function fail(string $reason): never
     {
-        throw FileFault::at($this->line(), (string) __('file.not_json_2', ['reason' => $reason]));
+        throw FileFault::at($this->line(), (string) __('file.not_json', ['why' => $reason]));
     }
 }

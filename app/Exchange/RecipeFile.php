@@ -118,7 +118,7 @@ final class RecipeFile
                     $recipe['target'][in_array($row['name'], self::AIMS, true) ? $row['name'] : throw FileFault::at($line, (string) __('file.target_one', ['aims' => implode(', ', self::AIMS)]))] = $value;
                     break;
                 case 'cap':
-                    $recipe['target']['caps_mg_per_l'][Ion::tryFrom($row['name'])->value ?? throw FileFault::at($line, (string) __('file.there_no_ion', ['row' => $row['name']]))] = $value;
+                    $recipe['target']['caps_mg_per_l'][Ion::tryFrom($row['name'])->value ?? throw FileFault::at($line, (string) __('file.there_no_ion', ['ion' => $row['name']]))] = $value;
                     break;
                 case 'water':
                     $recipe['waters'][] = ['name' => $row['name'], 'litres' => $value];
@@ -136,7 +136,7 @@ final class RecipeFile
         $fault = JsonFile::fault(json_decode($whole, false, 32, JSON_THROW_ON_ERROR), 'recipes');
         if ($fault !== null) {
             $name = array_keys($recipes)[(int) ($fault[0][1] ?? 0)] ?? '';
-            throw FileFault::at($lines[$name] ?? 1, (string) __('file.recipe_does_not_hold', ['name' => $name, 'x' => '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]]));
+            throw FileFault::at($lines[$name] ?? 1, (string) __('file.recipe_does_not_hold', ['name' => $name, 'why' => '/'.implode('/', array_map(strval(...), array_slice($fault[0], 2))).': '.$fault[1]]));
         }
 
         return self::keep($keeper, array_values($recipes));

@@ -12,8 +12,11 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @implements CastsAttributes<string, mixed>
  */
-final readonly class AsPhrase implements CastsAttributes
+final class AsPhrase implements CastsAttributes
 {
+    /** A phrase that was set is read as words at once. */
+    public bool $withoutObjectCaching = true;
+
     /** @param array<string, mixed> $attributes */
     public function get(Model $model, string $key, mixed $value, array $attributes): ?string
     {

@@ -296,7 +296,7 @@ final class WatchOf
         return array_map(static fn(array $spell): array => [(int) round(86400.0 * $spell[2]), $spell[1] / $spell[0]], Creep::spells($jugs));
     }
 
-    /** The last that was written down in the diary before it, beside readings, changes and doses. */
+    /** Title of the last entry of the log before it, beside tests, changes and doses, as its column holds it. */
     private static function before(Tank $tank, int $second): ?string
     {
         $at = CarbonImmutable::createFromTimestamp($second);

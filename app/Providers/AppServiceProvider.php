@@ -62,7 +62,7 @@ final class AppServiceProvider extends ServiceProvider
         Paginator::defaultView('parts.pages');
         Paginator::defaultSimpleView('parts.pages');
         // A fold that says how sure something is: open for whoever wants to see all.
-        Blade::directive('sure', static fn(): string => '<?php echo auth()->user()?->shows_all ? "open" : ""; ?>');
+        Blade::directive('sure', static fn(): string => '<?php echo auth()->user()?->shows_all ? "open data-sure" : ""; ?>');
         // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.
         Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
         Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Kept\Phrase;
 use App\Known\Moved;
 use App\Units\Show;
 use Carbon\CarbonImmutable;
@@ -29,6 +30,6 @@ final class WatchWords
         return (string) __($moved->what === Moved::MADE || $moved->what === Moved::LITRES || $moved->what === Moved::HOURS || $moved->what === Moved::GROWTH ? 'inquiry.watch.line' : 'inquiry.watch.level_line', [
             'what' => $gauge !== null ? __('gauge.'.$gauge->value.'.moved') : __('inquiry.watch.'.$moved->what, ['stand' => $moved->name, 'parameter' => label($moved->parameter), 'litres' => $show->volume(10.0)]),
             'before' => $value($moved->before), 'now' => $value($moved->now), 'day' => $show->day(CarbonImmutable::createFromTimestamp($moved->began)),
-        ]).($moved->entry === null ? '' : __('inquiry.watch.entry', ['entry' => $moved->entry]));
+        ]).($moved->entry === null ? '' : __('inquiry.watch.entry', ['entry' => (string) Phrase::kept($moved->entry)]));
     }
 }

@@ -46,7 +46,7 @@ final class Ammonia
             ->constant('N_NH4', 'ammonia.nitrogen_in_ammonium', 1.0 / MassConcentration::AMMONIUM_PER_NITROGEN, '', 'molar_masses_iupac_2021')
             ->constant('T_0', 'ammonia.0_c', Temperature::KELVIN_AT_ZERO, 'K', 'definition')
             ->line('T = t + T_0', 'ammonia.absolute_temperature', 'K')
-            ->line(self::PKA, 'ammonia.acidity_constant_of_ammonium', '', 'emerson_others_1975_2')
+            ->line(self::PKA, 'ammonia.acidity_constant_of_ammonium', '', 'emerson_others_1975')
             ->line(self::SHARE, 'ammonia.free_share', '')
             ->line('NH3_N = NH4 * N_NH4 * share', 'ammonia.free_ammonia', 'mg/L NH3-N')
             ->note(Text::of('ammonia.alarm_at_alarm_sensitive_mg_l', alarm_sensitive: self::ALARM_SENSITIVE, alarm_all: self::ALARM_ALL));

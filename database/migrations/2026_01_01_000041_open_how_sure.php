@@ -14,4 +14,11 @@ return new class extends Migration {
             $table->boolean('shows_all')->default(false);
         });
     }
+
+    public function down(): void
+    {
+        Schema::table('keepers', static function (Blueprint $table): void {
+            $table->dropColumn('shows_all');
+        });
+    }
 };

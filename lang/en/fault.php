@@ -18,9 +18,9 @@ return [
         'patch' => 'A zone lies within the tank and has some width and depth.',
     ],
     'calendar' => [
-        'window' => 'A job must be between a first day, not before today, and a last one that is not before the first.',
+        'window' => 'A job has a first day, not before today, and a last one, not before the first.',
         'cost' => 'The minutes of a job and the cost of a day are 0 or more.',
-        'days' => 'There is at least one day, and none has less than no minutes.',
+        'days' => 'There is at least one day, and none has fewer than 0 minutes.',
         'nowhere' => 'That job or that day does not exist.',
     ],
     'change' => [
@@ -51,8 +51,8 @@ return [
         'grain' => 'A grain is between a thousandth of a millimetre and a metre in size.',
         'pump' => 'A pump needs a rated flow and a maximum head, both above 0.',
         'heater' => 'Litres, watts and the glass area of a tank are numbers of 0 or more.',
-        'water' => 'Water in a hose is between 0 and 60 °C, and its litres and heights are ordinary numbers.',
-        'warmth' => 'The target must must be between the cold water and the hot.',
+        'water' => 'Water in a hose is between 0 and 60 °C, and its litres and heights are numbers.',
+        'warmth' => 'The target must be between the cold water and the hot.',
     ],
     'food' => [
         'meal' => 'A meal is 0 to 1,000 g a day with 0 to 100 % protein, in more than 0.01 L.',

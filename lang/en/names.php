@@ -336,7 +336,7 @@ return [
         'reading' => 'Test',
         'change' => 'Water change',
         'dose' => 'Dose',
-        'work' => 'Work',
+        'work' => 'Maintenance',
         'event' => 'Event',
         'note' => 'Note',
     ],

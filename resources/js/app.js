@@ -19,10 +19,16 @@ document.querySelectorAll('[data-timezone]').forEach((field) => {
 
 // What was folded out stays so when the part of the page that it stands in is answered anew.
 const unfolded = new Set();
+// What is open for a keeper who sees all, and was folded away.
+const folded = new Set();
 document.addEventListener('htmx:beforeSwap', ({ detail }) => {
     detail.target.querySelectorAll('details[id]').forEach((one) => (one.open ? unfolded.add(one.id) : unfolded.delete(one.id)));
+    detail.target.querySelectorAll('details[data-sure]').forEach((one) => (one.open ? folded.delete(one.id) : folded.add(one.id)));
 });
-document.addEventListener('htmx:afterSwap', () => unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', '')));
+document.addEventListener('htmx:afterSwap', () => {
+    unfolded.forEach((id) => document.getElementById(id)?.setAttribute('open', ''));
+    folded.forEach((id) => document.getElementById(id)?.removeAttribute('open'));
+});
 
 // Fields that guard a form have no place in an address.
 const OWN = ['_token', '_once', '_method'];

@@ -4,7 +4,7 @@
     <p class="lead-line">{{ $entry->title }}</p>
     <form class="plain-form" method="post" action="/entries/{{ $entry->id }}" novalidate>@csrf @method('put')
         @if(in_array($entry->kind, App\Models\EntryKind::written(), true))<x-field name="title" :label="__('log.edit.what_happened')" :value="$entry->title"
-            maxlength="160"/>@endif
+            :maxlength="max(160, mb_strlen($entry->title))"/>@endif
         <x-field name="happened_at" :label="__('log.edit.when')" type="datetime-local" :value="$when" :help="__('layout.time.yours', ['zone'
             => auth()->user()->timezone])"/>
         @if($change)<x-field name="litres" :label="__('log.edit.drained_in_all')" :value="$show->volumes()->show($change->litres)"

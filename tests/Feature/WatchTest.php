@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Kept\Phrase;
 use App\Known\Moved;
 use App\Known\TankWater;
 use App\Known\WatchOf;
@@ -15,6 +16,7 @@ use App\View\WatchWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Watch\Gauge;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What changes quietly is told, with the day it began and what lay just before. */
 final class WatchTest extends FeatureCase
@@ -41,12 +43,21 @@ final class WatchTest extends FeatureCase
         }
     }
 
-    public function testMoreEvaporationIsFoundWithWhatLayJustBefore(): void
+    /** @return iterable<string, array{string|Phrase, string}> title of an entry, and how it is said */
+    public static function titles(): iterable
     {
-        $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(37), 'title' => 'Cover glass cracked']);
+        yield 'typed' => ['Cover glass cracked', 'Cover glass cracked'];
+        yield 'written by a checklist' => [Phrase::joined('run.entry.list', [Phrase::of('steps.tasks.glass'), Phrase::of('steps.tasks.trim')]), 'Clean the glass · Trim the plants'];
+    }
+
+    #[DataProvider('titles')]
+    public function testMoreEvaporationIsFoundWithWhatLayJustBefore(string|Phrase $title, string $said): void
+    {
+        $entry = $this->keeper->entries()->create(['tank_id' => $this->tank->id, 'kind' => 'event', 'happened_at' => CarbonImmutable::now()->subDays(37), 'title' => $title]);
+        self::assertSame($said, $entry->title);
         $this->topUps(32, static fn(int $week): float => 3.5 + 0.35 * ($week % 3) + ($week >= 27 ? 2.8 : 0.0));
         $show = $this->keeper->show();
-        $this->get('/')->assertSee('Evaporation '.$show->volume(0.55, 2).' → '.$show->volume(0.94, 2).' a day since')->assertSee('just after “Cover glass cracked”');
+        $this->get('/')->assertSee('Evaporation '.$show->volume(0.55, 2).' → '.$show->volume(0.94, 2).' a day since')->assertSee('just after “'.$said.'”');
         $this->get("/tanks/{$this->tank->id}/problems")->assertSee('Evaporation');
     }
 

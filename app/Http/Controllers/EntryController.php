@@ -44,7 +44,7 @@ final class EntryController extends Controller
         $isWritten = in_array($entry->kind, EntryKind::written(), true);
         $this->checked($request, [
             'happened_at' => ['required', $change === null ? new MomentRule($keeper->timezone) : new MomentRule($keeper->timezone, before: '+5 minutes')],
-            'title' => [$isWritten ? 'required' : 'nullable', 'string', 'max:160'],
+            'title' => [$isWritten ? 'required' : 'nullable', 'string', 'max:'.max(160, mb_strlen($entry->title))],
             'body' => ['nullable', 'string', 'max:5000'],
             'readings' => ['nullable', 'array'],
             'litres' => [$change === null ? 'nullable' : 'required', ...($change === null ? [] : [$volumes->rule(0.1, 4.0 * max(1.0, $net), 30.0)])],
