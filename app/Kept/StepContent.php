@@ -16,6 +16,7 @@ final readonly class StepContent implements Kept
     private const VERSION = 1;
 
     /**
+     * @param array<string, string> $wrote title, act and why of an older checklist, in words
      * @param list<Phrase>    $lines     what to do
      * @param list<string>    $cautions  by value; in words where they are older
      * @param list<string>    $tools     by key; in words where they are older
@@ -30,9 +31,7 @@ final readonly class StepContent implements Kept
      * @param int|null        $batch     that goes in with it
      */
     public function __construct(
-        public string $title = '',
-        public string $act = '',
-        public string $why = '',
+        private array $wrote = [],
         public array $lines = [],
         public array $cautions = [],
         public array $tools = [],
@@ -59,9 +58,7 @@ final readonly class StepContent implements Kept
         $texts = static fn(string $key): array => array_values(array_filter($list($key), is_string(...)));
 
         return new self(
-            $text('title'),
-            $text('act'),
-            $text('why'),
+            array_filter(['title' => $text('title'), 'act' => $text('act'), 'why' => $text('why')], static fn(string $words): bool => $words !== ''),
             Phrase::all($list('lines')),
             $texts('cautions'),
             $texts('tools'),
@@ -80,6 +77,12 @@ final readonly class StepContent implements Kept
         );
     }
 
+    /** Its title, the word on its button (act) or its reason (why), as an older checklist has them; null where they follow from the key of the step. */
+    public function wrote(string $part): ?string
+    {
+        return $this->wrote[$part] ?? null;
+    }
+
     /** @param list<Phrase> $lines */
     public function withLines(array $lines): self
     {
@@ -96,7 +99,7 @@ final readonly class StepContent implements Kept
     public function toKeep(): array
     {
         return [
-            'v' => self::VERSION, 'title' => $this->title, 'act' => $this->act, 'why' => $this->why, 'lines' => self::kept($this->lines), 'cautions' => $this->cautions, 'tools' => $this->tools,
+            'v' => self::VERSION, ...$this->wrote, 'lines' => self::kept($this->lines), 'cautions' => $this->cautions, 'tools' => $this->tools,
             'meanwhile' => $this->meanwhile, 'moment' => $this->moment?->value, 'reads' => array_map(static fn(Parameter $parameter): string => $parameter->value, $this->reads),
             'switches' => $this->switches->value, 'minutes' => $this->minutes, 'timer' => $this->timer, 'drawing' => $this->drawing, 'patches' => $this->patches,
             'missed' => $this->missed, 'doses' => array_map(static fn(DoseLine $dose): array => $dose->toKeep(), $this->doses),

@@ -47,19 +47,19 @@ final class RunStep extends Record
     /** What it is called, also after the words have changed; a step of an older checklist as it was written. */
     public function title(): string
     {
-        return WorkWords::of($this->job, 'title', $this->content->title);
+        return $this->content->wrote('title') ?? WorkWords::of($this->job, 'title');
     }
 
     /** Word on the button that ends it. */
     public function act(): string
     {
-        return WorkWords::of($this->job, 'act', $this->content->act);
+        return $this->content->wrote('act') ?? WorkWords::of($this->job, 'act');
     }
 
     /** Why it is at its place. */
     public function why(): string
     {
-        return WorkWords::of($this->job, 'why', $this->content->why);
+        return $this->content->wrote('why') ?? WorkWords::of($this->job, 'why');
     }
 
     /** @return BelongsTo<Run, $this> */

@@ -19,19 +19,13 @@ final class WorkWords
 {
     public static function title(StepDefinition $job): string
     {
-        return (string) __('steps.'.$job->key.'.title');
-    }
-
-    /** Word on the button that ends the step. */
-    public static function act(StepDefinition $job): string
-    {
-        return (string) __('steps.'.$job->key.'.act');
+        return self::of($job->key, 'title');
     }
 
     /** Why it stands at its place. */
     public static function why(StepDefinition $job): string
     {
-        return (string) __('steps.'.$job->key.'.why');
+        return self::of($job->key, 'why');
     }
 
     /**
@@ -75,10 +69,10 @@ final class WorkWords
         return (string) __('steps.signs.'.$sign->value);
     }
 
-    /** A part of a step by its key, or as it was written where an older checklist has it. */
-    public static function of(string $job, string $part, string $written): string
+    /** Title, act or why of a step by its key. */
+    public static function of(string $job, string $part): string
     {
-        return $written !== '' ? $written : (string) __('steps.'.$job.'.'.$part);
+        return (string) __('steps.'.$job.'.'.$part);
     }
 
     /**

@@ -45,9 +45,7 @@ final class KeptTest extends FeatureCase
     public static function records(): iterable
     {
         yield 'step' => [new StepContent(
-            'Drain',
-            'Let it run',
-            'The old goes',
+            ['title' => 'Drain', 'act' => 'Let it run', 'why' => 'The old goes'],
             [Phrase::of('run.down', ['litres' => '30 L', 'mark' => Phrase::of('run.own_warmth')]), Phrase::counted('water.trips', 3, ['count' => 3]), Phrase::written('30 L out')],
             ['Heater off first'],
             ['hose'],

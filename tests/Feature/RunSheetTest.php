@@ -78,6 +78,19 @@ final class RunSheetTest extends FeatureCase
         $this->get("/tanks/{$this->tank->id}/log")->assertSee($change->title);
     }
 
+    public function testEachStepIsCalledByItsNameInTheOrderAndAnOlderOneAsItWasWritten(): void
+    {
+        $step = $this->run->steps()->where('job', 'drain')->firstOrFail();
+        $page = (string) $this->get("/checklists/{$this->run->id}")->assertOk()->getContent();
+        preg_match('~<aside class="run-order".*?</aside>~s', $page, $order);
+        foreach ($this->run->steps as $one) {
+            self::assertStringContainsString('</span> '.e($one->title())."\n", $order[0] ?? '', $one->job);
+        }
+        self::assertSame(['Drain to the mark', 'At the mark'], [$step->title(), $step->act()]);
+        $step->update(['content' => ['title' => 'Let it run out', 'lines' => ['30 L out']] + $step->content->toKeep()]);
+        $this->get("/checklists/{$this->run->id}?step=$step->position")->assertSee('Let it run out')->assertSee('At the mark')->assertSeeText('30 L out');
+    }
+
     public function testReadingsAreTakenInTheStepWhereTheyBelong(): void
     {
         $this->finishUntil('refill');

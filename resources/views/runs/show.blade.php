@@ -10,7 +10,7 @@
         @foreach($run->steps as $step)
             @php($of = $step->content)
             <li @class(['done' => $step->done_at, 'here' => $step->is($sheet->step)])><a href="/checklists/{{ $run->id }}?step={{ $step->position }}"
-                tabindex="-1"><span class="num">{{ $step->position }}</span> {{ $of->title }}
+                tabindex="-1"><span class="num">{{ $step->position }}</span> {{ $step->title() }}
                 <small>{{ $step->skipped ? __('run.show.skipped_word') : ($step->done_at ? __('run.show.done_at', ['time' => $show->time($step->done_at)])
                 : __('run.show.minutes', ['minutes' => $of->minutes])) }}</small></a></li>
         @endforeach
