@@ -11,15 +11,15 @@ use App\Exchange\KeeperTables;
 use App\Exchange\TakingIn;
 use App\Known\FoodOf;
 use App\Known\Jobs;
+use App\Known\LightOf;
 use App\Known\PlantingOf;
 use App\Known\TankWater;
 use App\Known\VesselOf;
+use App\Known\WatchOf;
 use App\Models\Analysis;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunState;
-use App\View\LightPage;
-use App\View\Round;
 use Carbon\CarbonImmutable;
 use DateTimeZone;
 use Illuminate\Database\QueryException;
@@ -257,7 +257,7 @@ final class TakeInArchive
     private function goThrough(Keeper $keeper): void
     {
         $jobs = Jobs::of($keeper);
-        Round::of($jobs);
+        WatchOf::ofMany($jobs->waters(), $keeper->show());
         $jobs->ahead();
         foreach ($keeper->tanks()->pluck('id') as $id) {
             $tank = $keeper->tanks()->whereKey($id)->firstOrFail()->setRelation('keeper', $keeper);
@@ -265,7 +265,7 @@ final class TakeInArchive
             TankWater::of($tank);
             PlantingOf::orNone($tank);
             FoodOf::tank($tank);
-            new LightPage($tank);
+            LightOf::tank($tank);
         }
         foreach ($keeper->benchJars() as $jar) {
             $jar->toCore();

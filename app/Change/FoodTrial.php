@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Change;
 
 use App\Known\FoodOf;
+use App\Known\Uptake;
 use App\Known\TankEvents;
 use Cresco\Core\Food\Doses;
 use Cresco\Core\Food\Fertiliser;
@@ -204,7 +205,7 @@ final readonly class FoodTrial
 
         return $course->ahead(
             $food->coming($nutrient, [['brings' => [$nutrient->value => $dose], 'every' => self::every($food), 'from' => 1]], $this->share, $this->meals),
-            $course->day + FoodOf::AHEAD,
+            $course->day + Uptake::AHEAD,
             $food->turns($nutrient),
         )->highest();
     }
@@ -221,7 +222,7 @@ final readonly class FoodTrial
             $this->share ?? $food->tank->routine_share,
             max(1, $food->tank->routine_days),
             $food->source($nutrient)->central(),
-            FoodOf::AHEAD,
+            Uptake::AHEAD,
         );
     }
 }

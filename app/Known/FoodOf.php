@@ -24,9 +24,6 @@ use Illuminate\Support\Facades\DB;
 /** What the plants of a tank are fed with: where each nutrient stands, what comes and goes, and what is planned. */
 final class FoodOf
 {
-    /** Days that are looked ahead. */
-    public const AHEAD = 56;
-
     /** Part of a day at which a dose to come is taken to be given. House default. */
     private const EVENING = 0.75;
 
@@ -97,7 +94,7 @@ final class FoodOf
     /** The same nutrient in the next weeks, with what is planned. */
     public function ahead(Parameter $nutrient): Course
     {
-        return $this->ahead[$nutrient->value] ??= $this->course($nutrient)->ahead($this->coming($nutrient, $this->planned()), $this->course($nutrient)->day + self::AHEAD, $this->turns($nutrient))->thinned();
+        return $this->ahead[$nutrient->value] ??= $this->course($nutrient)->ahead($this->coming($nutrient, $this->planned()), $this->course($nutrient)->day + Uptake::AHEAD, $this->turns($nutrient))->thinned();
     }
 
     /** Whether it was ever read. */
@@ -170,17 +167,17 @@ final class FoodOf
         $source = $this->source($nutrient);
         $today = $this->day($this->now);
         $events = [];
-        for ($day = $this->nextChange(); $day <= self::AHEAD; $day += max(1, $this->tank->routine_days)) {
+        for ($day = $this->nextChange(); $day <= Uptake::AHEAD; $day += max(1, $this->tank->routine_days)) {
             $events[] = Event::changed($today + $day, $share ?? $this->tank->routine_share, $source->central(), $source->spread());
         }
         foreach ($doses as $dose) {
             $brings = $dose['brings'][$nutrient->value] ?? 0.0;
-            for ($day = $dose['from']; $brings > 0.0 && $day <= min(self::AHEAD, $dose['until'] ?? self::AHEAD); $day += max(1, $dose['every'])) {
+            for ($day = $dose['from']; $brings > 0.0 && $day <= min(Uptake::AHEAD, $dose['until'] ?? Uptake::AHEAD); $day += max(1, $dose['every'])) {
                 // What falls on today and was not noted yet is given in a while.
                 $events[] = Event::added($day === 0 ? $today + self::SOON : floor($today) + $day + self::EVENING, $brings);
             }
         }
-        for ($day = 1; $day <= self::AHEAD; ++$day) {
+        for ($day = 1; $day <= Uptake::AHEAD; ++$day) {
             $comes = $meals * $this->events->fed($nutrient, $today + $day) + $this->slow->gives($nutrient, $today + $day);
             if ($comes > 0.0) {
                 $events[] = Event::added(floor($today) + $day, $comes);
@@ -212,7 +209,7 @@ final class FoodOf
         foreach ($this->tank->dosePlans as $plan) {
             $from = $plan->next($local);
             if ($from !== null) {
-                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->isNoted($plan, $local) ? max(1, $plan->every) : $from, 'until' => $plan->endsIn($local) ?? self::AHEAD];
+                $planned[] = ['brings' => $this->brings($plan, $amounts[$plan->id] ?? $plan->given()), 'every' => max(1, $plan->every), 'from' => $from === 0 && $this->isNoted($plan, $local) ? max(1, $plan->every) : $from, 'until' => $plan->endsIn($local) ?? Uptake::AHEAD];
             }
         }
 
@@ -235,7 +232,7 @@ final class FoodOf
     /** @return list<float> how the rate of each of the next days differs from today's, as the plants grow, mg/L a day */
     public function turns(Parameter $nutrient): array
     {
-        return array_map(fn(int $day): float => $this->uptake($nutrient) - $this->uptake($nutrient, $day), range(0, self::AHEAD));
+        return array_map(fn(int $day): float => $this->uptake($nutrient) - $this->uptake($nutrient, $day), range(0, Uptake::AHEAD));
     }
 
     /** Day as a number. */

@@ -32,7 +32,6 @@ use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Planning\Urgency;
 use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\Settling;
 use Cresco\Core\Work\After;
 use Cresco\Core\Work\Task;
 use Illuminate\Database\Eloquent\Builder;
@@ -180,7 +179,7 @@ final class Jobs
             $jobs = [...$jobs, ...array_map($this->checklist(...), $this->checklists($id)), ...$this->routine($tank, $last[$id] ?? [], $cuts[$id] ?? null)];
         }
 
-        return [...$jobs, ...self::melting(array_keys($this->tanks), $this->show)];
+        return [...$jobs, ...MeltingOf::tanks(array_keys($this->tanks), $this->show)];
     }
 
     /**
@@ -381,28 +380,6 @@ final class Jobs
         $due = new Due($day, max($day, -$this->show->daysSince($until)), 24.0 * Span::days(CarbonImmutable::now(), $from));
 
         return new UpcomingJob($key, $due, $due->isNow() ? $urgency : Urgency::Ahead, $kind, name: $name, of: $of, isSet: true);
-    }
-
-    /**
-     * Plant groups whose leaves die back, and when they are to be looked through.
-     *
-     * @param list<int> $tanks
-     *
-     * @return list<UpcomingJob>
-     */
-    public static function melting(array $tanks, Show $show): array
-    {
-        $jobs = [];
-        foreach (Stand::query()->settling()->whereIn('tank_id', $tanks)->with('plantKind')->orderBy('id')->get() as $stand) {
-            $planted = $stand->planted_on === null ? 0 : max(0, $show->daysSinceDate($stand->planted_on));
-            $due = Settling::due($planted, $stand->melted_at === null ? $planted : max(0, $show->daysSince($stand->melted_at)));
-            if ($due !== null) {
-                // They are looked after every other day for six weeks: the next time is said, the rest would fill the page.
-                $jobs[] = new UpcomingJob(new JobKey(JobType::Melt, $stand->tank_id, (string) $stand->id), $due, self::soon($due), JobKinds::of('melt'), name: $stand->toKind()->name, of: $stand->id);
-            }
-        }
-
-        return $jobs;
     }
 
     /** @return list<UpcomingJob> */

@@ -10,6 +10,9 @@ use Illuminate\Support\Facades\Cache;
 /** What the stands of a tank take up of each nutrient in a day, on each of the days to come. */
 final readonly class Uptake
 {
+    /** Days that are looked ahead. */
+    public const AHEAD = 56;
+
     /** Days between which growth is reckoned; in between it is taken to be even. */
     private const STEP = 7;
 
@@ -29,7 +32,7 @@ final readonly class Uptake
         }
         $planting = PlantingOf::tank($tank);
         $growth = [];
-        for ($day = 0; $day <= FoodOf::AHEAD; $day += self::STEP) {
+        for ($day = 0; $day <= self::AHEAD; $day += self::STEP) {
             $gained = 0.0;
             foreach ($planting->stands as $stand) {
                 $mass = static fn(float $at): float => $planting->dryMass($stand, $stand->heightIn($at), $stand->coverIn($at));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Change\AcidDose;
 use App\Known\VesselOf;
 use App\Known\Waters;
 use App\Models\Batch;
@@ -136,7 +137,7 @@ final class AcidPage
     }
 
     /** The acid on the keeper's shelf, if there is one. */
-    public static function jar(Tank $tank): ?Jar
+    private static function jar(Tank $tank): ?Jar
     {
         return $tank->keeper->jars->first(static fn(Jar $jar): bool => $jar->isAcid());
     }
@@ -286,8 +287,19 @@ final class AcidPage
         return $found;
     }
 
-    /** Whether what is typed is what a bottle on the shelf holds. */
-    public function isOf(Jar $jar): bool
+    /** What goes in, to be kept; nothing as long as it cannot be worked out. */
+    public function acid(bool $isInBatch): ?AcidDose
+    {
+        if ($this->working === null || $this->millilitres <= 0.0) {
+            return null;
+        }
+        $jar = self::jar($this->tank);
+
+        return new AcidDose($this->kind(), $jar !== null && $this->isOf($jar) ? $jar : null, $this->millilitres, $this->litres(), $this->working->value('acid') * $this->litres(), $isInBatch ? $this->batch : null, $this->title(), $this->body());
+    }
+
+    /** Whether what is typed is what a bottle on the shelf holds. Another acid, or another strength, comes out of another bottle. */
+    private function isOf(Jar $jar): bool
     {
         return ($jar->label['kind'] ?? null) === $this->typed['kind'] && abs((float) ($jar->label['percent'] ?? 0.0) - (Amount::parse($this->typed['percent']) ?? 0.0)) < 0.005;
     }
@@ -304,24 +316,24 @@ final class AcidPage
     }
 
     /** Of the water that the acid goes into. */
-    public function litres(): float
+    private function litres(): float
     {
         return $this->show->volumes()->parse($this->typed['litres']) ?? 0.0;
     }
 
-    public function kind(): AcidKind
+    private function kind(): AcidKind
     {
         return AcidKind::tryFrom($this->typed['kind']) ?? AcidKind::Hydrochloric;
     }
 
     /** What the diary says of it. */
-    public function title(): string
+    private function title(): string
     {
         return __('acid.title', ['amount' => $this->measured(), 'acid' => __('acid.kind.'.$this->kind()->value), 'percent' => $this->typed['percent'], 'litres' => $this->show->volume($this->litres()), 'water' => $this->source->name]);
     }
 
     /** The figures below it. */
-    public function body(): string
+    private function body(): string
     {
         return implode("\n", array_map(static fn(array $row): string => $row[1] === '' ? $row[0].': '.$row[3] : $row[0].': '.$row[1].' → '.$row[3], $this->rows()));
     }

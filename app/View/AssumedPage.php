@@ -126,7 +126,7 @@ final readonly class AssumedPage
 
     private function job(Chore $chore): string
     {
-        return (string) __('ledger.replaced.often', ['task' => $chore->name ?? WeekWords::kind($chore->kind), 'tank' => $chore->tank->name ?? __('week.at_home')]);
+        return (string) __('ledger.replaced.often', ['task' => $chore->name ?? JobWords::kind($chore->kind), 'tank' => $chore->tank->name ?? __('week.at_home')]);
     }
 
     /** @return list<Replaced> */

@@ -56,7 +56,7 @@ final class CalendarFeed
                 $events[] = [
                     // What is done first on a day names the session, so that a session keeps its name when it moves.
                     'uid' => self::uid($keeper, self::name($jobs)), 'at' => $at, 'minutes' => $minutes,
-                    'title' => (string) __('week.feed_event.session', ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(', ', array_map(static fn(UpcomingJob $job): string => Words::inside(WeekWords::job($job, $page->show)), $jobs))]),
+                    'title' => (string) __('week.feed_event.session', ['tank' => $page->tank($tank)->name ?? __('week.at_home'), 'jobs' => implode(', ', array_map(static fn(UpcomingJob $job): string => Words::inside(JobWords::job($job, $page->show)), $jobs))]),
                     'body' => (string) __('week.feed_event.minutes', ['minutes' => Show::minutes($minutes)]), 'url' => $base.'/week', 'alarm' => false,
                 ];
                 $at = $at->addMinutes($minutes);

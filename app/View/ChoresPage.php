@@ -35,7 +35,7 @@ final class ChoresPage
 
     public function name(Chore $chore): string
     {
-        return WeekWords::chore($chore);
+        return JobWords::chore($chore);
     }
 
     public function due(Chore $chore): string
@@ -114,7 +114,7 @@ final class ChoresPage
     {
         $kinds = [];
         foreach (JobKinds::offered() as $kind) {
-            $kinds[$kind->key] = WeekWords::kind($kind->key).self::usual($kind);
+            $kinds[$kind->key] = JobWords::kind($kind->key).self::usual($kind);
         }
 
         return $kinds;

@@ -197,7 +197,7 @@ final class ComposePage
         $days = $this->work->day === null ? 0 : max(0, -$this->show->daysSinceDate($this->work->day));
         $due = ChoresOf::dueAt($this->draft->tank, $this->show, $days);
 
-        return $due === [] ? '' : (string) __('week.beside', ['jobs' => Words::list(array_map(static fn(Chore $chore): string => Words::inside(WeekWords::chore($chore)).', '.Show::minutes(ChoresOf::minutes($chore)), $due))]);
+        return $due === [] ? '' : (string) __('week.beside', ['jobs' => Words::list(array_map(static fn(Chore $chore): string => Words::inside(JobWords::chore($chore)).', '.Show::minutes(ChoresOf::minutes($chore)), $due))]);
     }
 
     public function change(): string

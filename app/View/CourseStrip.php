@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Known\FoodOf;
+use App\Known\Uptake;
 use App\Units\Show;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\State\Course;
@@ -44,7 +45,7 @@ final readonly class CourseStrip
     /** Eight weeks back and eight weeks on. */
     public static function time(float $today, Show $show): ChartTime
     {
-        return new ChartTime(86_400.0 * ($today - FoodOf::SHOWN), 86_400.0 * ($today + FoodOf::AHEAD), $show, 80.0, 5);
+        return new ChartTime(86_400.0 * ($today - FoodOf::SHOWN), 86_400.0 * ($today + Uptake::AHEAD), $show, 80.0, 5);
     }
 
     public function now(): CoursePoint

@@ -133,27 +133,6 @@ final class Evening
         return $lines;
     }
 
-    /** @return array<int, float> litres of one water that a usual change of each tank takes, by tank; tanks that take none are left out */
-    public static function usual(Keeper $keeper, int $water, DraftChange $draft): array
-    {
-        $drawing = $inputs = $parts = [];
-        $drawn = new WaterDrawn($keeper);
-        foreach ($keeper->loadMissing('waters', 'stores', 'tanks.devices')->tanks as $tank) {
-            $input = UsualChange::of($tank->setRelation('keeper', $keeper));
-            $part = $drawn->of(self::mix($input, 1.0))[$water] ?? 0.0;
-            if ($part > 0.0) {
-                [$drawing[$tank->id], $inputs[$tank->id], $parts[$tank->id]] = [$tank, $input, $part];
-            }
-        }
-        $now = TankWater::ofMany($drawing);
-        $litres = [];
-        foreach ($drawing as $id => $tank) {
-            $litres[$id] = $parts[$id] * $draft($tank, $inputs[$id], $now[$id])->plan->refill();
-        }
-
-        return $litres;
-    }
-
     /** @return array{string, bool} */
     private function supply(?Store $store, float $litres): array
     {
@@ -200,7 +179,7 @@ final class Evening
         $draft = ($this->draft)($tank, $changes ? $input : $input->dry());
         $url = '/tanks/'.$tank->id.($tasks === [] ? '/water-change' : '/maintenance?'.http_build_query(($changes ? [] : ['dry' => '1']) + ['tasks' => array_map(static fn(Task $task): string => $task->value, $tasks)]));
 
-        return new EveningStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), $this->drawn->of(self::mix($draft->input, $draft->plan->refill())), self::planned($draft, $tasks), $url, $isDue);
+        return new EveningStop($tank, $this->why($strip, $jobs), $draft->plan->outflow(), $this->drawn->of(UsualChange::drawn($draft->input, $draft->plan->refill())), self::planned($draft, $tasks), $url, $isDue);
     }
 
     /**
@@ -210,7 +189,7 @@ final class Evening
      */
     private function why(RoundStrip $strip, array $jobs): string
     {
-        $names = array_map(fn(UpcomingJob $job): string => WeekWords::job($job, $this->show), $jobs);
+        $names = array_map(fn(UpcomingJob $job): string => JobWords::job($job, $this->show), $jobs);
         $words = $names !== [] && ($strip->isBag || $strip->urgency->value > Urgency::Check->value) ? ucfirst(Words::list(array_map(Words::inside(...), $names))) : '';
         $isChanged = array_filter($jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0) !== [];
         // A change that the round asks for and the week has on another day is said with that day.
@@ -251,11 +230,5 @@ final class Evening
         $order = $session->order();
 
         return Timetable::of($session->jobs($order), Rules::of($session), SessionOf::minutes($draft, $order))->minutes();
-    }
-
-    /** @return array<int, float> litres of each water in so many litres of what goes in */
-    private static function mix(ChangeInput $input, float $litres): array
-    {
-        return array_map(static fn(float $share): float => $litres * $share, WaterDrawn::shares([$input->first->id, ...($input->second === null ? [] : [$input->second->id])], $input->secondShare));
     }
 }

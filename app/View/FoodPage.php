@@ -9,6 +9,7 @@ use App\Change\FoodTrial;
 use App\Devices\Devices;
 use App\Known\CapsulesOf;
 use App\Known\FoodOf;
+use App\Known\Uptake;
 use App\Models\Capsule;
 use App\Models\Dose;
 use App\Models\DosePlan;
@@ -104,7 +105,7 @@ final readonly class FoodPage
             $places[$name] = new CourseStrip(
                 $nutrient,
                 $course,
-                $isMoved ? $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $course->day + FoodOf::AHEAD, $this->food->turns($nutrient))->thinned() : $planned,
+                $isMoved ? $course->ahead($this->food->coming($nutrient, $tried, $this->trial->share, $this->trial->meals), $course->day + Uptake::AHEAD, $this->food->turns($nutrient))->thinned() : $planned,
                 $isMoved ? $planned : null,
                 $seen[$name] ?? [],
                 $this->school->corridor($nutrient),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\TrimPlan;
-use App\Known\Jobs;
+use App\Known\MeltingOf;
 use App\Known\PlantingOf;
 use App\Known\VesselOf;
 use App\Models\StandLook;
@@ -315,7 +315,7 @@ final class PlantsPage
     /** @return list<PlantStand> with melting leaves to be taken out today */
     public function melting(): array
     {
-        $now = array_filter(Jobs::melting([$this->tank->id], $this->show), static fn(UpcomingJob $job): bool => $job->due->isNow());
+        $now = array_filter(MeltingOf::tanks([$this->tank->id], $this->show), static fn(UpcomingJob $job): bool => $job->due->isNow());
 
         return array_values(array_intersect_key($this->today->stands, array_flip(array_map(static fn(UpcomingJob $job): int => $job->key->record(), $now))));
     }

@@ -40,7 +40,7 @@ final readonly class Round
     {
         $now = array_filter($jobs->at(0), static fn(UpcomingJob $job): bool => $job->urgency->isNow() && $job->key->type !== JobType::Meter);
 
-        return array_values(array_map(static fn(UpcomingJob $job): array => ['what' => WeekWords::job($job, $jobs->keeper->show()), 'url' => match ($job->key->type) {
+        return array_values(array_map(static fn(UpcomingJob $job): array => ['what' => JobWords::job($job, $jobs->keeper->show()), 'url' => match ($job->key->type) {
             JobType::Supply => '/supplies',
             JobType::Membrane => '/ro-reservoirs/'.$job->of,
             default => '/week',

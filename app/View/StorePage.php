@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Change\DraftChange;
+use App\Change\UsualChange;
 use App\Known\Moved;
 use App\Known\WatchOf;
 use App\Models\Keeper;
@@ -36,7 +37,7 @@ final class StorePage
         $this->show = $keeper->show();
         $this->membrane = $store->membrane();
         $needs = $faults = [];
-        $usual = is_array($typed) || $store->water_id === null ? [] : Evening::usual($keeper, $store->water_id, $draft);
+        $usual = is_array($typed) || $store->water_id === null ? [] : UsualChange::litresOf($keeper, $store->water_id, $draft);
         foreach ($keeper->tanks as $tank) {
             $text = is_array($typed) ? $typed[$tank->id] ?? '' : null;
             $number = $this->show->volumes()->parse($text);

@@ -119,8 +119,8 @@ final class TankJobs
             JobType::Task => $line((string) __('round.due', ['jobs' => Words::list(array_map(static fn(Task $task): string => mb_strtolower(WorkWords::task($task)), array_slice(self::tasksOf($jobs), 0, self::AT_ONCE)))]), $this->rhythm().'.', (string) __('round.act.session'), $this->session(), $this->tasks()),
             JobType::Dose => $line(trans_choice('food.round', $count, ['doses' => implode(', ', $this->doses($jobs))]), $this->rhythm().'.', __('food.act'), $this->base.'/fertilising'),
             JobType::RootTabs => $line(trans_choice('food.capsules.round', $count, ['count' => $count]), $this->rhythm().'.', __('food.act'), $this->base.'/fertilising'),
-            JobType::Quarantine => $line(WeekWords::job($first, $this->show), $this->rhythm().'.', (string) __('round.act.go_on'), $this->base.'/new-arrivals/'.$first->of),
-            default => $line((string) __('week.round', ['jobs' => Words::list(array_map(fn(UpcomingJob $job): string => Words::inside(WeekWords::job($job, $this->show)), $jobs))]), $this->rhythm().'.', (string) __('week.act'), '/week'),
+            JobType::Quarantine => $line(JobWords::job($first, $this->show), $this->rhythm().'.', (string) __('round.act.go_on'), $this->base.'/new-arrivals/'.$first->of),
+            default => $line((string) __('week.round', ['jobs' => Words::list(array_map(fn(UpcomingJob $job): string => Words::inside(JobWords::job($job, $this->show)), $jobs))]), $this->rhythm().'.', (string) __('week.act'), '/week'),
         };
     }
 

@@ -145,7 +145,7 @@ final class FoodTest extends FeatureCase
         self::assertSame($uptake->ofDay(0), $uptake->ofDay(6));
         self::assertNotSame($uptake->ofDay(6), $uptake->ofDay(7));
         // Beyond what is foreseen it goes on as in its last week.
-        self::assertSame($uptake->ofDay(FoodOf::AHEAD), $uptake->ofDay(1000));
+        self::assertSame($uptake->ofDay(Uptake::AHEAD), $uptake->ofDay(1000));
     }
 
     public function testWhyNothingIsProposedIsSaid(): void
@@ -183,7 +183,7 @@ final class FoodTest extends FeatureCase
             $food = $this->reckoned();
             $trial = new FoodTrial();
             $course = $food->course(Parameter::Nitrate);
-            $highest = static fn(float $brings): float => $course->ahead($food->coming(Parameter::Nitrate, [['brings' => ['nitrate' => $brings], 'every' => FoodTrial::every($food), 'from' => 1]]), $course->day + FoodOf::AHEAD, $food->turns(Parameter::Nitrate))->highest();
+            $highest = static fn(float $brings): float => $course->ahead($food->coming(Parameter::Nitrate, [['brings' => ['nitrate' => $brings], 'every' => FoodTrial::every($food), 'from' => 1]]), $course->day + Uptake::AHEAD, $food->turns(Parameter::Nitrate))->highest();
             $given = array_sum(array_map(static fn(array $one): float => ($one['feed']->milligrams['nitrate'] ?? 0.0) * $one['each'] / $food->litres, $trial->advised($food, (new FoodPage($food->tank, $food, $trial))->feeds())->doses));
 
             return [$given, $highest($given), $highest(0.0)];

@@ -29,10 +29,11 @@ final class AcidController extends Controller
     public function store(Request $request, Tank $tank, AddAcid $add): RedirectResponse
     {
         $page = $this->page($request, $tank, (array) $request->input());
-        if ($page->working === null || $page->millilitres <= 0.0) {
+        $acid = $page->acid($request->boolean('batch'));
+        if ($acid === null) {
             throw ValidationException::withMessages($page->faults->isEmpty() ? ['acid' => __('said.write.acid')] : $page->faults->toArray());
         }
-        $inBatch = $add($this->keeper($request), $tank, $page, $request->boolean('batch'));
+        $inBatch = $add($this->keeper($request), $tank, $acid);
 
         return redirect('/tanks/'.$tank->id.'/log')->with('status', __($inBatch ? 'acid.in_batch' : 'acid.kept'));
     }

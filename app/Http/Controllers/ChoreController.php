@@ -9,7 +9,7 @@ use App\Http\Requests\ChoreRequest;
 use App\Known\ChoresOf;
 use App\Models\Chore;
 use App\View\ChoresPage;
-use App\View\WeekWords;
+use App\View\JobWords;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Planning\Found;
 use Cresco\Core\Working\Computation;
@@ -53,7 +53,7 @@ final class ChoreController extends Controller
     public function done(Request $request, Chore $chore, DoChore $do): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $do($keeper, $chore, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null, $chore->name ?? WeekWords::kind($chore->kind));
+        $do($keeper, $chore, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null, $chore->name ?? JobWords::kind($chore->kind));
         $chore->refresh()->load('turns');
 
         return redirect()->back(302, [], '/week')->with('status', __('week.chore.done', ['days' => ChoresOf::interval($chore)->days()]));

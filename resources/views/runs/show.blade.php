@@ -139,12 +139,12 @@
     @if($beside = $sheet->beside())
     <section class="beside" aria-labelledby="beside-title"><h2 id="beside-title">{{ __('week.beside_head') }}</h2>
         @foreach($beside as $chore)
-        <form class="act-line" method="post" action="/tasks/{{ $chore->id }}/done">@csrf<span>{{ App\View\WeekWords::chore($chore) }}</span>
+        <form class="act-line" method="post" action="/tasks/{{ $chore->id }}/done">@csrf<span>{{ App\View\JobWords::chore($chore) }}</span>
             @if($chore->toKind()->comes->value === 'learned' && $chore->every === null)<span class="muted">{{ __('run.show.done_there_was') }}</span>
             @foreach(App\View\Choices::all('found') as $found)<button class="act quiet" name="found"
                 value="{{ $found->value }}">{{ __('week.found.'.$found->value) }}<span class="visually-hidden">:
-                {{ App\View\WeekWords::chore($chore) }}</span></button>@endforeach
-            @else<button class="act quiet">{{ __('act.done') }}<span class="visually-hidden">: {{ App\View\WeekWords::chore($chore)
+                {{ App\View\JobWords::chore($chore) }}</span></button>@endforeach
+            @else<button class="act quiet">{{ __('act.done') }}<span class="visually-hidden">: {{ App\View\JobWords::chore($chore)
                 }}</span></button>@endif</form>
         @endforeach
     </section>

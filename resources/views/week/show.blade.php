@@ -58,7 +58,7 @@
                 <ul>
                 @foreach($session->jobs as $job)
                     @php($why = App\View\WeekWords::why($page->week, $job))
-                    @php($name = App\View\WeekWords::job($job, $show))
+                    @php($name = App\View\JobWords::job($job, $show))
                     @php($moves = !$job->isSet && !isset($page->week->with[$job->id()]))
                     <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id() }}" @endif>
                         <span class="what">{{ $name }} <small class="num">{{ $job->minutes }} min</small></span>
