@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use App\Http\DatabaseErrorResponse;
+use App\Http\Middleware\BasePath;
 use App\Http\Middleware\NeedsAccount;
-use App\Http\Middleware\ReadableInput;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\ServerTiming;
 use App\Http\Middleware\StartSession;
-use App\Http\Middleware\UnderAPath;
-use App\Http\Middleware\WhereTimeGoes;
+use App\Http\Middleware\ValidateUtf8;
 use App\Http\MovedAddress;
-use App\Http\NoText;
-use App\Http\Unwritten;
+use App\Http\UnreadableInput;
 use App\Models\LimitReached;
 use App\View\Finding;
 use Cresco\Core\Fault;
@@ -27,7 +27,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         // Around everything, so that no answer goes out without its headers.
-        $middleware->prepend([WhereTimeGoes::class, SecurityHeaders::class, UnderAPath::class, ReadableInput::class]);
+        $middleware->prepend([ServerTiming::class, SecurityHeaders::class, BasePath::class, ValidateUtf8::class]);
         $middleware->web(replace: [FrameworkSession::class => StartSession::class]);
         // Whoever comes to the front page is asked four questions; whoever comes elsewhere has an account.
         $middleware->redirectGuestsTo(static fn(Request $request): string => $request->is('/') ? '/start' : '/sign-in');
@@ -48,9 +48,9 @@ return Application::configure(basePath: dirname(__DIR__))
             default => response()->view('errors.fault', ['message' => say($fault), 'back' => $request->isMethodSafe() ? url('/') : url()->previous('/')], 422),
         });
         // A list where a text is expected is refused as input, and is no fault of the application.
-        $exceptions->map(ErrorException::class, static fn(ErrorException $fault): Throwable => NoText::of($fault) ?? $fault);
+        $exceptions->map(ErrorException::class, static fn(ErrorException $fault): Throwable => UnreadableInput::of($fault) ?? $fault);
         // Pages go on where nothing can be written.
-        $exceptions->render(static fn(Throwable $fault, Request $request): ?Response => Unwritten::answer($fault, $request));
+        $exceptions->render(static fn(Throwable $fault, Request $request): ?Response => DatabaseErrorResponse::answer($fault, $request));
         // One record too many: what was typed comes back.
         $exceptions->dontReport(LimitReached::class);
         $exceptions->render(static fn(LimitReached $fault, Request $request) => $request->expectsJson() ? response()->json(['message' => say($fault)], 422)

@@ -61,7 +61,7 @@ use App\Http\Controllers\TankController;
 use App\Http\Controllers\TopUpController;
 use App\Http\Controllers\WaterController;
 use App\Http\Controllers\WeekController;
-use App\Http\Middleware\OnceAForm;
+use App\Http\Middleware\PreventDuplicateSubmit;
 use App\Http\Middleware\StartSession;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
@@ -106,7 +106,7 @@ Route::middleware('guest')->group(function (): void {
 Route::get('/account/address', [AccountController::class, 'move'])->middleware('throttle:20,1,move')->name('account.move');
 Route::post('/account/address', [AccountController::class, 'moved'])->middleware('throttle:20,1,move');
 
-Route::middleware(['auth', 'auth.session', OnceAForm::class])->group(function (): void {
+Route::middleware(['auth', 'auth.session', PreventDuplicateSubmit::class])->group(function (): void {
     Route::get('/account', [AccountController::class, 'show']);
     Route::get('/account/data', [AccountController::class, 'data'])->middleware('throttle:6,1,data');
     Route::post('/account/data', [AccountController::class, 'takeIn'])->middleware('throttle:10,10,import')->middleware('account');

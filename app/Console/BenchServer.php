@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Http\Middleware\WhereTimeGoes;
+use App\Http\Middleware\ServerTiming;
 use Closure;
 use CurlHandle;
 use PDO;
@@ -155,7 +155,7 @@ final class BenchServer
     {
         $all = [];
         for ($n = 0; $n < $times; ++$n) {
-            $handle = $this->handle($path, [WhereTimeGoes::HEADER.': 1', ...($isPart ? ['HX-Request: true'] : [])]);
+            $handle = $this->handle($path, [ServerTiming::HEADER.': 1', ...($isPart ? ['HX-Request: true'] : [])]);
             $said = '';
             curl_setopt($handle, CURLOPT_HEADERFUNCTION, static function (CurlHandle $handle, string $line) use (&$said): int {
                 $said = stripos($line, 'Server-Timing:') === 0 ? $line : $said;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Cresco\Core\Measure\Balance;
+use Cresco\Core\Cycling\CyclingForecast;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Estimate;
 use Cresco\Core\Measure\Distribution;
+use Cresco\Core\Measure\LevelPrior;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Plants\LearnedRate;
-use Cresco\Core\StartUp\Expected;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\Level;
 use Cresco\Core\Water\Carbonate;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Estimate;
 use Cresco\Core\World\CyclingDiary;
 use Cresco\Core\World\GrowthDiary;
 use Cresco\Core\World\Instrument;
@@ -84,7 +84,7 @@ final class Calibration
         $found = new self();
         for ($n = 0; $n < $count; ++$n) {
             $diary = CyclingDiary::of($seed * 1_000_003 + $n);
-            $expected = Expected::of($diary->guess, $diary->readings, CyclingDiary::DAYS);
+            $expected = CyclingForecast::of($diary->guess, $diary->readings, CyclingDiary::DAYS);
             $found->keep(self::NITRITE_PEAK, $expected->nitritePeak, $diary->truth->nitrite->day);
             foreach ([self::NOW => 0, self::WEEK => 7] as $what => $days) {
                 $found->keep($what, array_slice($expected->days[$diary->now + $days][2], 0, 3), $diary->truth->points[$diary->now + $days]->nitrite);
@@ -149,10 +149,10 @@ final class Calibration
         return $rows === [] ? null : array_sum(array_column($rows, 1)) / count($rows);
     }
 
-    private static function balance(Instrument $instrument): Balance
+    private static function balance(Instrument $instrument): LevelPrior
     {
         $nitrate = Parameter::Nitrate->entry()->balance ?? throw new RuntimeException('Nitrate is conserved.');
 
-        return $instrument === Instrument::Pen ? new Balance(self::PEN * $nitrate->source, self::PEN * $nitrate->sourceOff, 1.0, self::PEN * $nitrate->rate, self::PEN * $nitrate->top) : $nitrate;
+        return $instrument === Instrument::Pen ? new LevelPrior(self::PEN * $nitrate->source, self::PEN * $nitrate->sourceOff, 1.0, self::PEN * $nitrate->rate, self::PEN * $nitrate->top) : $nitrate;
     }
 }

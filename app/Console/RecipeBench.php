@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Cresco\Core\Recipe\Ingredient;
-use Cresco\Core\Recipe\Planner;
-use Cresco\Core\Recipe\Preference;
-use Cresco\Core\Recipe\Salts;
-use Cresco\Core\Recipe\Source;
-use Cresco\Core\Recipe\Target;
+use Cresco\Core\Mixing\BatchSource;
+use Cresco\Core\Mixing\Ingredient;
+use Cresco\Core\Mixing\Planner;
+use Cresco\Core\Mixing\Preference;
+use Cresco\Core\Mixing\Salts;
+use Cresco\Core\Mixing\Target;
 use Cresco\Core\Water\IonAnalysis;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -28,11 +28,11 @@ final class RecipeBench
         $jars = array_map(static fn($salt): Ingredient => Ingredient::ofSalt($salt), $salts);
         $times = [];
         for ($i = 0; $i < self::RECIPES; ++$i) {
-            $sources = [Source::pure()];
+            $sources = [BatchSource::pure()];
             foreach (['tap', 'well', 'rain'] as $n => $name) {
                 $hardness = $between(0.1, 3.0) / (1 + $n);
                 $alkalinity = $hardness * $between(0.6, 1.6);
-                $sources[] = new Source($name, $name, IonAnalysis::complete(['NO3' => $between(0.0, 20.0)], $hardness, $alkalinity, null)->ions);
+                $sources[] = new BatchSource($name, $name, IonAnalysis::complete(['NO3' => $between(0.0, 20.0)], $hardness, $alkalinity, null)->ions);
             }
             $target = Target::degrees($between(1.0, 14.0), $between(0.0, 9.0), $between(1.0, 6.0), $between(120.0, 700.0), ['Na' => $between(10.0, 80.0), 'K' => $between(5.0, 30.0), 'Cl' => $between(30.0, 120.0), 'SO4' => $between(40.0, 150.0)]);
             $start = hrtime(true);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Cresco\Core\Calendar\Placing;
-use Cresco\Core\Calendar\ScheduledTask;
+use Cresco\Core\Planning\Placing;
+use Cresco\Core\Planning\ScheduledTask;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

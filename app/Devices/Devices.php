@@ -11,7 +11,7 @@ use App\Models\Keeper;
 use App\Models\Store;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Watch\Gauge;
+use Cresco\Core\Diagnosis\Gauge;
 
 /**
  * What a keeper has at hand to measure with. Only simulations ship with Cresco; a real device is another class behind the
@@ -55,14 +55,14 @@ final class Devices
         return in_array($device, $keeper->simulated ?? [], true);
     }
 
-    public static function pen(Keeper $keeper, Batch $batch): ?ConductivityPen
+    public static function pen(Keeper $keeper, Batch $batch): ?EcMeter
     {
-        return self::has($keeper, self::PEN) ? new SimulatedConductivityPen(SimulatedVessel::of($batch), self::look($batch)) : null;
+        return self::has($keeper, self::PEN) ? new SimulatedEcMeter(SimulatedVessel::of($batch), self::look($batch)) : null;
     }
 
-    public static function acidityPen(Keeper $keeper, Batch $batch): ?AcidityPen
+    public static function acidityPen(Keeper $keeper, Batch $batch): ?PhMeter
     {
-        return self::has($keeper, self::ACIDITY) ? new SimulatedAcidityPen(SimulatedVessel::of($batch), self::look($batch)) : null;
+        return self::has($keeper, self::ACIDITY) ? new SimulatedPhMeter(SimulatedVessel::of($batch), self::look($batch)) : null;
     }
 
     /** A scale with so many level spoons of a jar on it. */

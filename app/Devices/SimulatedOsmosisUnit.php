@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use App\Models\Store;
-use App\Units\Span;
+use App\Units\TimeDifference;
 use Carbon\CarbonImmutable;
 
 /** Has gone on filling its store since the level was last written down, and its membrane ages. */
@@ -22,7 +22,7 @@ final readonly class SimulatedOsmosisUnit implements OsmosisUnit
 
     public function level(): float
     {
-        $days = max(0.0, Span::days($this->store->updated_at, CarbonImmutable::now()));
+        $days = max(0.0, TimeDifference::days($this->store->updated_at, CarbonImmutable::now()));
 
         return round(min($this->store->capacity, $this->store->level + $days * $this->store->litres_per_day), 1);
     }
@@ -30,7 +30,7 @@ final readonly class SimulatedOsmosisUnit implements OsmosisUnit
     /** @return array{float, float} */
     public function conductivities(): array
     {
-        $years = $this->store->membrane_on === null ? 1.0 : max(0.0, Span::days($this->store->membrane_on, CarbonImmutable::now()) / 365.0);
+        $years = $this->store->membrane_on === null ? 1.0 : max(0.0, TimeDifference::days($this->store->membrane_on, CarbonImmutable::now()) / 365.0);
         $noise = new Noise('unit '.$this->store->id.' '.CarbonImmutable::now()->format('YmdHi'));
         $in = round(self::TAP * (1.0 + $noise->about(0.02)));
 

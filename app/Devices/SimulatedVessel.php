@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Devices;
 
-use App\Known\BatchContent;
 use App\Models\Batch;
+use App\Tanks\BatchContent;
 use Cresco\Core\Measure\Alkalinity;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Work\After;
+use Cresco\Core\Checklist\FollowUpKind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int                  $id
  * @property int                  $run_id
- * @property After                $job
+ * @property FollowUpKind                $job
  * @property CarbonImmutable      $due_from
  * @property CarbonImmutable      $due_until
  * @property CarbonImmutable|null $done_at
@@ -31,7 +31,7 @@ final class AfterJob extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['job' => After::class, 'due_from' => 'immutable_datetime', 'due_until' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'run_id' => 'integer'];
+        return ['job' => FollowUpKind::class, 'due_from' => 'immutable_datetime', 'due_until' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'run_id' => 'integer'];
     }
 
     /**

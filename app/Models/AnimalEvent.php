@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Livestock\CountKind;
 
 /**
  * Animals that came or went, or were counted.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kept\BatchChecks;
-use App\Kept\BatchRecord;
+use App\Data\BatchChecks;
+use App\Data\BatchRecord;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Bed\Cover;
-use Cresco\Core\Bed\Patch;
+use Cresco\Core\Substrate\Cover;
+use Cresco\Core\Substrate\Zone;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -44,9 +44,9 @@ final class BedPatch extends Record
         return $this->hasMany(BedCleaning::class);
     }
 
-    public function toCore(): Patch
+    public function toCore(): Zone
     {
-        return new Patch(
+        return new Zone(
             $this->id,
             $this->left_edge,
             $this->right_edge,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Food\CapsuleKind;
+use Cresco\Core\Fertilising\RootTabKind;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int             $id
  * @property int             $stand_id
- * @property CapsuleKind     $kind
+ * @property RootTabKind     $kind
  * @property int             $number
  * @property CarbonImmutable $placed_on
  * @property-read Stand      $stand
@@ -29,7 +29,7 @@ final class Capsule extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stand_id' => 'integer', 'kind' => CapsuleKind::class, 'number' => 'integer', 'placed_on' => 'immutable_date:Y-m-d'];
+        return ['stand_id' => 'integer', 'kind' => RootTabKind::class, 'number' => 'integer', 'placed_on' => 'immutable_date:Y-m-d'];
     }
 
     /** @return BelongsTo<Stand, $this> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Planning\Found;
+use Cresco\Core\Planning\AmountFound;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $chore_id
  * @property CarbonImmutable $done_at
  * @property float|null $since days since it was done before
- * @property Found|null $found
+ * @property AmountFound|null $found
  * @property int|null $entry_id of the diary, that takes it along
  * @property Chore $chore
  */
@@ -30,7 +30,7 @@ final class ChoreTurn extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['chore_id' => 'integer', 'entry_id' => 'integer', 'done_at' => 'immutable_datetime', 'since' => 'float', 'found' => Found::class];
+        return ['chore_id' => 'integer', 'entry_id' => 'integer', 'done_at' => 'immutable_datetime', 'since' => 'float', 'found' => AmountFound::class];
     }
 
     /** @return BelongsTo<Chore, $this> */

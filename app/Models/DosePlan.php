@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Food\DoserBottle;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Fertilising\DosingBottle;
+use Cresco\Core\Formula\Computation;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -59,7 +59,7 @@ final class DosePlan extends Record
     public function emptyWorking(CarbonImmutable $day): ?Computation
     {
         return !$this->by_doser || $this->bottle === null || $this->filled_on === null || $this->given() <= 0.0 ? null
-            : DoserBottle::empty($this->bottle, $this->given(), max(1, $this->every), self::number($day) - self::number($this->filled_on), $this->jar->unit);
+            : DosingBottle::empty($this->bottle, $this->given(), max(1, $this->every), self::number($day) - self::number($this->filled_on), $this->jar->unit);
     }
 
     /** @return BelongsTo<Jar, $this> */

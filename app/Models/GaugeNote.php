@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Watch\Gauge;
+use Cresco\Core\Diagnosis\Gauge;
 
 /**
  * What was read of the equipment of a tank on a day.

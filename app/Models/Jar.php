@@ -6,14 +6,14 @@ namespace App\Models;
 
 use App\Units\DoseUnit;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\Conditioner;
-use Cresco\Core\Food\Chelate;
-use Cresco\Core\Food\Fertiliser;
+use Cresco\Core\Fertilising\Chelate;
+use Cresco\Core\Fertilising\Fertiliser;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Recipe\Ingredient;
-use Cresco\Core\Recipe\Label;
-use Cresco\Core\Recipe\Salts;
-use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Mixing\Ingredient;
+use Cresco\Core\Mixing\Label;
+use Cresco\Core\Mixing\Salts;
+use Cresco\Core\Mixing\Spoon;
+use Cresco\Core\WaterChange\Conditioner;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**

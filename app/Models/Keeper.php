@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Accounts\Letter;
-use App\Kept\OwnFigures;
-use App\Kept\WeekHabits;
+use App\Data\OwnEstimates;
+use App\Data\WeekHabits;
+use App\Notifications\AccountEmail;
 use App\Units\Habits;
 use App\Units\LengthUnit;
 use App\Units\Show;
@@ -37,7 +37,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property float      $pen_factor
  * @property float      $scale_step    g, smallest step of the scale
  * @property WeekHabits $week
- * @property OwnFigures $figures
+ * @property OwnEstimates $figures
  * @property CarbonImmutable|null $guest_seen_on last day that a guest was here; null for whoever has an account
  * @property string|null $feed_hash  of the secret address of the calendar
  * @property list<string>|null $simulated devices that are played by a simulation
@@ -83,7 +83,7 @@ final class Keeper extends Authenticatable implements Habits
             'scale_step' => 'float',
             'simulated' => 'array',
             'week' => WeekHabits::class,
-            'figures' => OwnFigures::class,
+            'figures' => OwnEstimates::class,
             'guest_seen_on' => 'immutable_date:Y-m-d',
         ];
     }
@@ -224,7 +224,7 @@ final class Keeper extends Authenticatable implements Habits
             return;
         }
         // Letters lead to the address that Cresco was given, not to the one a request came by.
-        Letter::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
+        AccountEmail::post($this->email, 'reset', rtrim(config()->string('app.url'), '/').'/password/new/'.rawurlencode($token).'?'.http_build_query(['email' => $this->email]));
     }
 
     /** @return HasMany<FreshStart, $this> */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 
@@ -14,7 +14,7 @@ use Cresco\Core\Measure\Unit;
  * What a keeper measures one parameter with, and the unit it reads in; step and fields are kept in the base unit.
  *
  * @property Parameter        $parameter
- * @property Method           $method
+ * @property ReadingMethod           $method
  * @property string           $unit
  * @property float            $step
  * @property list<float>|null $fields
@@ -29,7 +29,7 @@ final class Kit extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['parameter' => Parameter::class, 'method' => Method::class, 'step' => 'float', 'fields' => 'array', 'set_at' => 'immutable_datetime'];
+        return ['parameter' => Parameter::class, 'method' => ReadingMethod::class, 'step' => 'float', 'fields' => 'array', 'set_at' => 'immutable_datetime'];
     }
 
     /** As it was at a moment: a pen strays from the day on which it was set. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Work\Off;
+use Cresco\Core\Checklist\LayoutIssueKind;
 
 /**
  * Something in a tank that is not as its keeper means it to be.
@@ -13,7 +13,7 @@ use Cresco\Core\Work\Off;
  * @property int                  $id
  * @property int                  $tank_id
  * @property int|null             $run_id     session that it was made a line of
- * @property Off                  $kind
+ * @property LayoutIssueKind                  $kind
  * @property string|null          $place
  * @property OffState             $state
  * @property CarbonImmutable      $noted_at
@@ -30,7 +30,7 @@ final class OffSpot extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tank_id' => 'integer', 'run_id' => 'integer', 'kind' => Off::class, 'state' => OffState::class, 'noted_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+        return ['tank_id' => 'integer', 'run_id' => 'integer', 'kind' => LayoutIssueKind::class, 'state' => OffState::class, 'noted_at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
     }
 
     public function words(): string

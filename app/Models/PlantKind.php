@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Cresco\Core\Plants\Demand;
-use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Pace;
+use Cresco\Core\Plants\GrowthForm;
+use Cresco\Core\Plants\GrowthPace;
+use Cresco\Core\Plants\LightDemand;
 use Cresco\Core\Plants\PlantSpecies;
 
 /**
@@ -15,9 +15,9 @@ use Cresco\Core\Plants\PlantSpecies;
  * @property int        $id
  * @property int        $keeper_id
  * @property string     $name
- * @property Form       $form
- * @property Pace       $pace
- * @property Demand     $demand
+ * @property GrowthForm       $form
+ * @property GrowthPace       $pace
+ * @property LightDemand     $demand
  * @property float      $roots
  * @property bool       $bicarbonate
  * @property float|null $ceiling mm
@@ -36,7 +36,7 @@ final class PlantKind extends Record
     protected function casts(): array
     {
         return [
-            'keeper_id' => 'integer', 'form' => Form::class, 'pace' => Pace::class, 'demand' => Demand::class,
+            'keeper_id' => 'integer', 'form' => GrowthForm::class, 'pace' => GrowthPace::class, 'demand' => LightDemand::class,
             'roots' => 'float', 'bicarbonate' => 'boolean', 'ceiling' => 'float',
         ];
     }

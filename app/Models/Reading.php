@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestResult;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null        $water_id
  * @property int|null        $run_step_id
  * @property Parameter       $parameter
- * @property Method          $method
+ * @property ReadingMethod          $method
  * @property float           $value
  * @property float           $low
  * @property float           $high
@@ -39,7 +39,7 @@ final class Reading extends Record
     protected function casts(): array
     {
         return [
-            'parameter' => Parameter::class, 'method' => Method::class, 'value' => 'float', 'low' => 'float', 'high' => 'float',
+            'parameter' => Parameter::class, 'method' => ReadingMethod::class, 'value' => 'float', 'low' => 'float', 'high' => 'float',
             'taken_at' => 'immutable_datetime',
         ];
     }

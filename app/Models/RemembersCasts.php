@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kept\Kept;
+use App\Data\JsonRecord;
 use BackedEnum;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
@@ -61,7 +61,7 @@ trait RemembersCasts
             is_string($raw) && is_string($cast) && str_starts_with($cast, 'immutable_date') && in_array(strlen($raw), [10, 19], true) => self::moment($raw, $cast === 'immutable_date'),
             default => parent::getAttribute($key),
         };
-        if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable || $value instanceof Kept) {
+        if (is_scalar($value) || is_array($value) || $value instanceof BackedEnum || $value instanceof CarbonImmutable || $value instanceof JsonRecord) {
             $this->seen[$key] = [$raw, $value];
         }
 

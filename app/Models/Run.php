@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kept\ForecastRecord;
-use App\Kept\RunPlan;
+use App\Data\ChecklistPlan;
+use App\Data\ForecastRecord;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                  $keeper_id
  * @property int                  $tank_id
  * @property RunState             $state
- * @property RunPlan              $plan
+ * @property ChecklistPlan              $plan
  * @property ForecastRecord $forecast
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $finished_at
@@ -59,7 +59,7 @@ final class Run extends Record
     protected function casts(): array
     {
         return [
-            'state' => RunState::class, 'plan' => RunPlan::class, 'forecast' => ForecastRecord::class, 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
+            'state' => RunState::class, 'plan' => ChecklistPlan::class, 'forecast' => ForecastRecord::class, 'keeper_id' => 'integer', 'tank_id' => 'integer', 'changes_water' => 'boolean', 'guessed_minutes' => 'integer',
             'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime', 'planned_for' => 'immutable_date',
         ];
     }

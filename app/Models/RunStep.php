@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Kept\StepContent;
-use App\Words\WorkWords;
+use App\Data\StepContent;
+use App\Words\StepWords;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Planning\Found;
+use Cresco\Core\Planning\AmountFound;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -23,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property CarbonImmutable|null $opened_at
  * @property CarbonImmutable|null $done_at
  * @property bool                 $skipped
- * @property Found|null           $found   how much there was to do
+ * @property AmountFound|null           $found   how much there was to do
  * @property float|null           $since   days since the same was done before at this tank
  * @property-read Run             $run
  */
@@ -40,26 +40,26 @@ final class RunStep extends Record
     {
         return [
             'content' => StepContent::class, 'opened_at' => 'immutable_datetime', 'done_at' => 'immutable_datetime', 'skipped' => 'boolean',
-            'position' => 'integer', 'run_id' => 'integer', 'found' => Found::class, 'since' => 'float',
+            'position' => 'integer', 'run_id' => 'integer', 'found' => AmountFound::class, 'since' => 'float',
         ];
     }
 
     /** What it is called, also after the words have changed; a step of an older checklist as it was written. */
     public function title(): string
     {
-        return $this->content->wrote('title') ?? WorkWords::of($this->job, 'title');
+        return $this->content->wrote('title') ?? StepWords::of($this->job, 'title');
     }
 
     /** Word on the button that ends it. */
     public function act(): string
     {
-        return $this->content->wrote('act') ?? WorkWords::of($this->job, 'act');
+        return $this->content->wrote('act') ?? StepWords::of($this->job, 'act');
     }
 
     /** Why it is at its place. */
     public function why(): string
     {
-        return $this->content->wrote('why') ?? WorkWords::of($this->job, 'why');
+        return $this->content->wrote('why') ?? StepWords::of($this->job, 'why');
     }
 
     /** @return BelongsTo<Run, $this> */

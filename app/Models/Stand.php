@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\Emersed;
 use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Plants\PlantSpecies;
-use Cresco\Core\Plants\Settling;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -73,7 +73,7 @@ final class Stand extends Record
      */
     public function scopeSettling(Builder $query): void
     {
-        $query->whereNull('gone_at')->where('from_air', true)->where('planted_on', '>=', CarbonImmutable::now()->subDays(Settling::LASTS)->toDateString());
+        $query->whereNull('gone_at')->where('from_air', true)->where('planted_on', '>=', CarbonImmutable::now()->subDays(Emersed::LASTS)->toDateString());
     }
 
     /** @return BelongsTo<Tank, $this> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Plants\Form;
+use Cresco\Core\Plants\GrowthForm;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -55,7 +55,7 @@ final class StandLook extends Record
     }
 
     /** Whether its figures that matter are covers: of floating plants all, of others where a cut thinned them out. */
-    public function isOfCover(Form $form): bool
+    public function isOfCover(GrowthForm $form): bool
     {
         return $form->entry()->floats || $this->cover_before !== null;
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\StartUp\AmmoniaSource;
-use Cresco\Core\StartUp\CyclingMethod;
+use Cresco\Core\Cycling\AmmoniaSource;
+use Cresco\Core\Cycling\CyclingMethod;
 
 /**
  * A tank that is being started.

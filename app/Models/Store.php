@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Store\Membrane;
-use Cresco\Core\Store\RoSupply;
+use Cresco\Core\Mixing\Membrane;
+use Cresco\Core\Mixing\RoSupply;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Animals\AnimalKind;
-use Cresco\Core\Animals\AnimalKinds;
-use Cresco\Core\Change\Creep;
-use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Diagnosis\Gauge;
+use Cresco\Core\Fertilising\DosingMethod;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\WaterTint;
-use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Livestock\AnimalKind;
+use Cresco\Core\Livestock\AnimalKinds;
+use Cresco\Core\Mixing\Spoon;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Inhabitants;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
-use Cresco\Core\Watch\Gauge;
+use Cresco\Core\WaterChange\TopOffDrift;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -65,7 +65,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property GlassCover           $glass_cover
  * @property WaterTint            $water_tint
  * @property float|null           $carbon_dioxide mg/L while the lamps are on
- * @property FeedingSchool|null   $feeding_school that its plants are fed by; null while the keeper has not said
+ * @property DosingMethod|null   $feeding_school that its plants are fed by; null while the keeper has not said
  * @property float|null           $food_grams     food of the animals in a day
  * @property float|null           $food_pinches a day, where it is given so
  * @property float                $food_protein   percent as fed
@@ -120,7 +120,7 @@ final class Tank extends Record
         ], 'float');
 
         return $lengths + [
-            'feeding_school' => FeedingSchool::class, 'fasting_day' => 'integer',
+            'feeding_school' => DosingMethod::class, 'fasting_day' => 'integer',
             'shape' => Shape::class, 'animals' => AnimalGroup::class, 'passive' => PassiveSource::class, 'glass_cover' => GlassCover::class, 'water_tint' => WaterTint::class, 'keeper_id' => 'integer', 'water_id' => 'integer',
             'second_water_id' => 'integer', 'routine_days' => 'integer', 'schools' => 'array', 'limits' => 'array', 'marks' => 'array', 'started_on' => 'immutable_date', 'doses_look_on' => 'immutable_date:Y-m-d',
         ];
@@ -369,6 +369,6 @@ final class Tank extends Record
         $season = CarbonImmutable::now()->subDays(self::SEASON);
         $since = $season->max(FreshStart::ofTank($this->id, FreshStart::EVAPORATION) ?? $season);
 
-        return Creep::spells(array_values($this->topUps->filter(static fn(TopUp $one): bool => !$one->taken_at->lessThan($since))->map(static fn(TopUp $one): array => [$one->taken_at->getTimestamp() / 86400.0, $one->litres])->all()));
+        return TopOffDrift::spells(array_values($this->topUps->filter(static fn(TopUp $one): bool => !$one->taken_at->lessThan($since))->map(static fn(TopUp $one): array => [$one->taken_at->getTimestamp() / 86400.0, $one->litres])->all()));
     }
 }

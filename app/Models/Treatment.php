@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Cresco\Core\Algae\Remedy;
+use Cresco\Core\Diagnosis\Remedy;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Accounts\SignedOut;
-use App\Actions\Guests;
-use App\Http\Middleware\OnceAForm;
-use App\Http\WholeSessions;
+use App\Account\Guests;
+use App\Account\SignedOutSessions;
+use App\Http\AtomicFileSessionHandler;
+use App\Http\Middleware\PreventDuplicateSubmit;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Chore;
@@ -64,9 +64,9 @@ final class AppServiceProvider extends ServiceProvider
         // A fold that says how sure something is: open for whoever wants to see all.
         Blade::directive('sure', static fn(): string => '<?php echo auth()->user()?->shows_all ? "open data-sure" : ""; ?>');
         // Each form carries a key that counts once; in letters alone, so that it is never taken for a figure.
-        Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".OnceAForm::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
-        Session::extend('file', static fn(): WholeSessions => new WholeSessions(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
-        Event::listen([Logout::class, CurrentDeviceLogout::class], static fn() => SignedOut::note(Session::getId()));
+        Blade::directive('csrf', static fn(): string => "<?php echo csrf_field().'<input type=\"hidden\" name=\"".PreventDuplicateSubmit::FIELD."\" value=\"'.strtr(bin2hex(random_bytes(12)), '0123456789', 'ghijklmnop').'\">'; ?>");
+        Session::extend('file', static fn(): AtomicFileSessionHandler => new AtomicFileSessionHandler(new Filesystem(), config()->string('session.files'), config()->integer('session.lifetime')));
+        Event::listen([Logout::class, CurrentDeviceLogout::class], static fn() => SignedOutSessions::note(Session::getId()));
         Event::listen(Authenticated::class, static fn(Authenticated $event) => $event->user instanceof Keeper ? Guests::see($event->user) : null);
         Event::listen(TransactionBeginning::class, self::lockForWriting(...));
         // No number of a record has more digits than the database counts to.

@@ -6,8 +6,8 @@ namespace App\Units;
 
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 
@@ -37,7 +37,7 @@ enum KitSet: string
     /** Step of a pH pen. House default. */
     private const PEN = 0.01;
 
-    /** @return array{Method, float, list<float>} method, step and fields in base units */
+    /** @return array{ReadingMethod, float, list<float>} method, step and fields in base units */
     public function kit(Parameter $parameter, ?Unit $unit = null): array
     {
         $usual = TestKit::usual($parameter);
@@ -49,9 +49,9 @@ enum KitSet: string
         };
 
         return match (true) {
-            $this === self::Strips && $unit?->key === 'caco3' => [Method::AtField, 0.0, array_map($unit->toBase(...), self::CALCIUM_CARBONATE[$parameter->value] ?? [])],
-            $fields !== null => [Method::AtField, 0.0, array_map($toBase, $fields)],
-            $this === self::Pens && $parameter === Parameter::Acidity => [Method::Pen, self::PEN, []],
+            $this === self::Strips && $unit?->key === 'caco3' => [ReadingMethod::AtField, 0.0, array_map($unit->toBase(...), self::CALCIUM_CARBONATE[$parameter->value] ?? [])],
+            $fields !== null => [ReadingMethod::AtField, 0.0, array_map($toBase, $fields)],
+            $this === self::Pens && $parameter === Parameter::Acidity => [ReadingMethod::Pen, self::PEN, []],
             default => [$usual->method, $usual->unit->widthToBase($usual->step), array_map($usual->unit->toBase(...), $usual->fields)],
         };
     }

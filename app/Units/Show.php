@@ -7,8 +7,8 @@ namespace App\Units;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
@@ -96,8 +96,8 @@ final class Show
         $number = fn(float $x): string => self::short($this->unit($parameter)->fromBase($x), $this->unit($parameter)->decimals + 1);
         $label = $this->unit($parameter)->label;
         $text = match ($reading->method) {
-            Method::Between => $this->between($reading, $number),
-            Method::AtLeast => $reading->low < $reading->value ? (string) __('names.or_more', ['value' => $number($reading->value)]) : (string) __('names.over', ['value' => $number($reading->value)]),
+            ReadingMethod::Between => $this->between($reading, $number),
+            ReadingMethod::AtLeast => $reading->low < $reading->value ? (string) __('names.or_more', ['value' => $number($reading->value)]) : (string) __('names.over', ['value' => $number($reading->value)]),
             default => $number($reading->value),
         };
 
@@ -109,15 +109,15 @@ final class Show
     {
         $unit = $this->unit($reading->parameter);
         $number = static fn(float $x): string => str_replace("\u{2212}", '-', self::short($unit->fromBase($x), $unit->decimals + 1));
-        $share = $reading->method === Method::Between ? ($reading->value - $reading->low) / max(1e-12, $reading->high - $reading->low) : 0.5;
+        $share = $reading->method === ReadingMethod::Between ? ($reading->value - $reading->low) / max(1e-12, $reading->high - $reading->low) : 0.5;
 
         return match ($reading->method) {
-            Method::Between => $number($reading->low).'-'.$number($reading->high).match (true) {
+            ReadingMethod::Between => $number($reading->low).'-'.$number($reading->high).match (true) {
                 $share < 0.4 => ' nearer '.$number($reading->low),
                 $share > 0.6 => ' nearer '.$number($reading->high),
                 default => '',
             },
-            Method::AtLeast => ($reading->low < $reading->value ? '' : 'over ').$number($reading->value),
+            ReadingMethod::AtLeast => ($reading->low < $reading->value ? '' : 'over ').$number($reading->value),
             default => $number($reading->value),
         };
     }

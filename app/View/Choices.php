@@ -6,30 +6,33 @@ namespace App\View;
 
 use App\Models\Disinfectant;
 use App\Units\DoseUnit;
+use App\Words\StepWords;
 use App\Words\Texts;
-use App\Words\WorkWords;
 use BackedEnum;
-use Cresco\Core\Animals\CountKind;
-use Cresco\Core\Animals\Quarantine;
-use Cresco\Core\Bed\Cover;
-use Cresco\Core\Flow\Grain;
-use Cresco\Core\Food\Chelate;
+use Cresco\Core\Checklist\Caution;
+use Cresco\Core\Checklist\LayoutIssueKind;
+use Cresco\Core\Checklist\PracticeChoice;
+use Cresco\Core\Fertilising\Chelate;
+use Cresco\Core\Hydraulics\Grain;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LampType;
 use Cresco\Core\Light\LightColour;
 use Cresco\Core\Light\WaterTint;
+use Cresco\Core\Livestock\CountKind;
+use Cresco\Core\Livestock\Quarantine;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
-use Cresco\Core\Planning\Found;
-use Cresco\Core\Plants\Demand;
-use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Pace;
-use Cresco\Core\Recipe\Ingredient;
-use Cresco\Core\Recipe\Salts;
-use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Mixing\Ingredient;
+use Cresco\Core\Mixing\Salts;
+use Cresco\Core\Mixing\Spoon;
+use Cresco\Core\Planning\AmountFound;
+use Cresco\Core\Plants\GrowthForm;
+use Cresco\Core\Plants\GrowthPace;
+use Cresco\Core\Plants\LightDemand;
+use Cresco\Core\Substrate\Cover;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Tank\HeightTable;
@@ -37,18 +40,15 @@ use Cresco\Core\Tank\PassiveSource;
 use Cresco\Core\Tank\Shape;
 use Cresco\Core\Water\AcidKind;
 use Cresco\Core\Water\Ion;
-use Cresco\Core\Work\Caution;
-use Cresco\Core\Work\Off;
-use Cresco\Core\Work\School;
 
 /** What the fields of a form offer, and the parameters and cautions that a screen speaks of, by their keys. */
 final class Choices
 {
     /** @var array<string, class-string<BackedEnum>> */
     private const SETS = [
-        'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => DeviceKind::class, 'found' => Found::class, 'form' => Form::class, 'demand' => Demand::class,
-        'pace' => Pace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => Off::class,
-        'acid' => AcidKind::class, 'disinfectant' => Disinfectant::class, 'dose_unit' => DoseUnit::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => School::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
+        'animals' => AnimalGroup::class, 'counts' => CountKind::class, 'cover' => Cover::class, 'device' => DeviceKind::class, 'found' => AmountFound::class, 'form' => GrowthForm::class, 'demand' => LightDemand::class,
+        'pace' => GrowthPace::class, 'glass' => GlassCover::class, 'grain' => Grain::class, 'lamp' => LampKind::class, 'lamp_type' => LampType::class, 'light' => LightColour::class, 'off' => LayoutIssueKind::class,
+        'acid' => AcidKind::class, 'disinfectant' => Disinfectant::class, 'dose_unit' => DoseUnit::class, 'chelate' => Chelate::class, 'passive' => PassiveSource::class, 'school' => PracticeChoice::class, 'shape' => Shape::class, 'tint' => WaterTint::class, 'parameter' => Parameter::class,
     ];
 
     /** @return list<BackedEnum> */
@@ -94,7 +94,7 @@ final class Choices
 
     public static function caution(string $key): string
     {
-        return WorkWords::caution(Caution::from($key));
+        return StepWords::caution(Caution::from($key));
     }
 
     /** @return array<string, string> salts by their keys, with their formulas */

@@ -6,10 +6,10 @@ namespace App\View;
 
 use App\Models\Chore;
 use App\Units\Show;
-use App\Words\WorkWords;
+use App\Words\StepWords;
+use Cresco\Core\Checklist\FollowUpKind;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Planning\UpcomingJob;
-use Cresco\Core\Work\After;
 
 /** What jobs are called. */
 final class JobWords
@@ -20,12 +20,12 @@ final class JobWords
             return $job->name;
         }
         if ($job->kind->key === 'after' && $job->name !== null) {
-            return WorkWords::after(After::from($job->name));
+            return StepWords::after(FollowUpKind::from($job->name));
         }
         $words = (string) __('week.kind.'.$job->kind->key);
         $isNamed = str_contains($words, ':name');
         if ($isNamed) {
-            $name = $job->kind->key === JobKinds::CHECK ? Words::inside((string) __('inquiry.remedies.'.$job->name.'.name')) : (string) $job->name;
+            $name = $job->kind->key === JobKinds::CHECK ? Names::inside((string) __('inquiry.remedies.'.$job->name.'.name')) : (string) $job->name;
             // Names of plants and what the keeper wrote stay as they are.
             $words = str_replace(':name', $name, $words);
         }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Light;
 
-use Cresco\Core\Learning\Average;
-use Cresco\Core\Learning\Posterior;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Grade;
+use Cresco\Core\Measure\NormalValue;
+use Cresco\Core\State\Average;
+use Cresco\Core\State\Posterior;
 use Cresco\Core\Tank\Footprint;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
 
 /** The light of the lamps of a tank in its water. */
 final class LightField
@@ -57,7 +57,7 @@ final class LightField
                 $seen[] = [log($reading->light / $reckoned), self::deviation($reading->band), $reading->day];
             }
         }
-        $this->factor = Average::learned(new Normal(0.0, self::deviation(self::BAND)), $seen);
+        $this->factor = Average::learned(new NormalValue(0.0, self::deviation(self::BAND)), $seen);
     }
 
     /** Standard deviation of ln of what lies within a factor of one and so much in 80 % of cases. */

@@ -18,7 +18,7 @@ final readonly class ParameterEntry
      * @param float                $accuracyShare the same as a share of the value. House default
      * @param float|null           $beyond     how far the truth may lie beyond the end of a chart, in the base unit; null where it may be as
      *                                         much again as the end itself. House default
-     * @param Method               $method     most keepers read it with. House default, like the two that follow
+     * @param ReadingMethod               $method     most keepers read it with. House default, like the two that follow
      * @param float                $step       worth of a drop or of the last digit, in the usual unit
      * @param list<float>          $fields     of a colour chart, in the usual unit
      * @param bool                 $mixes      by volume; pH does not
@@ -26,7 +26,7 @@ final readonly class ParameterEntry
      * @param bool                 $ofTanks    whether it is read in tanks; else only in the waters that go in
      * @param bool                 $isSideline shown only where it was read
      * @param array{float, float}|null $fine   range that suits all animals; null where it goes by the group. House default
-     * @param Balance|null         $balance    of parameters that are conserved; null of others
+     * @param LevelPrior|null         $balance    of parameters that are conserved; null of others
      * @param Nutrient|null        $food       of parameters that plants are fed with
      * @param float                $wander     by which a pen strays further in each month since it was last set against a standard, a standard
      *                                         deviation in the base unit. House default, like the two that follow
@@ -41,7 +41,7 @@ final readonly class ParameterEntry
         public float $accuracy = 0.0,
         public float $accuracyShare = 0.05,
         public ?float $beyond = null,
-        public Method $method = Method::AtField,
+        public ReadingMethod $method = ReadingMethod::AtField,
         public float $step = 0.0,
         public array $fields = [],
         public bool $mixes = true,
@@ -52,7 +52,7 @@ final readonly class ParameterEntry
         public float $wander = 0.0,
         public float $wanderShare = 0.0,
         public ?int $setDays = null,
-        public ?Balance $balance = null,
+        public ?LevelPrior $balance = null,
         public ?Nutrient $food = null,
     ) {}
 

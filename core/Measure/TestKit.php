@@ -17,14 +17,14 @@ final readonly class TestKit
     private const LONGEST = 365.0;
 
     /**
-     * @param Method      $method   Pen, Drops, or AtField for a colour chart, or Exact
+     * @param ReadingMethod      $method   Pen, Drops, or AtField for a colour chart, or Exact
      * @param float       $step     last digit of a pen or worth of one drop, in $unit; 0 and more
      * @param list<float> $fields   of a colour chart, rising, in $unit
      * @param float|null  $days     since a pen was last set against a standard, 0 and more; null when nobody has said
      */
     public function __construct(
         public Parameter $parameter,
-        public Method $method,
+        public ReadingMethod $method,
         public Unit $unit,
         public float $step = 0.0,
         public array $fields = [],
@@ -43,7 +43,7 @@ final readonly class TestKit
     public function wander(float $value): float
     {
         $entry = $this->parameter->entry();
-        if ($this->method !== Method::Pen || $this->days === null) {
+        if ($this->method !== ReadingMethod::Pen || $this->days === null) {
             return 0.0;
         }
 
@@ -53,7 +53,7 @@ final readonly class TestKit
     /** Whether there is a standard that such a pen is set against. */
     public function isSet(): bool
     {
-        return $this->method === Method::Pen && $this->parameter->entry()->setDays !== null;
+        return $this->method === ReadingMethod::Pen && $this->parameter->entry()->setDays !== null;
     }
 
     /** Whether a pen is to be set anew: known to be long since. */
@@ -64,7 +64,7 @@ final readonly class TestKit
 
     public function isChart(): bool
     {
-        return $this->method === Method::AtField && count($this->fields) > 1;
+        return $this->method === ReadingMethod::AtField && count($this->fields) > 1;
     }
 
     /**
@@ -101,9 +101,9 @@ final readonly class TestKit
     private function single(float $value): TestResult
     {
         return match ($this->method) {
-            Method::Pen => TestResult::pen($this->parameter, $value, $this->unit->widthToBase($this->step), $this->wander($value)),
-            Method::Drops => TestResult::drops($this->parameter, $value, $this->unit->widthToBase($this->step)),
-            Method::AtField => $this->onChart($value),
+            ReadingMethod::Pen => TestResult::pen($this->parameter, $value, $this->unit->widthToBase($this->step), $this->wander($value)),
+            ReadingMethod::Drops => TestResult::drops($this->parameter, $value, $this->unit->widthToBase($this->step)),
+            ReadingMethod::AtField => $this->onChart($value),
             default => TestResult::exact($this->parameter, $value),
         };
     }

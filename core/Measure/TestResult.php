@@ -12,7 +12,7 @@ final readonly class TestResult
 
     private function __construct(
         public Parameter $parameter,
-        public Method $method,
+        public ReadingMethod $method,
         public float $value,
         public float $low,
         public float $high,
@@ -20,7 +20,7 @@ final readonly class TestResult
 
     public static function exact(Parameter $parameter, float $value): self
     {
-        return self::checked($parameter, Method::Exact, $value, $value, $value);
+        return self::checked($parameter, ReadingMethod::Exact, $value, $value, $value);
     }
 
     /**
@@ -37,7 +37,7 @@ final readonly class TestResult
         }
         $half = sqrt($resolution ** 2 / 4.0 + 3.0 * $wander ** 2);
 
-        return self::checked($parameter, Method::Pen, $value, $value - $half, $value + $half);
+        return self::checked($parameter, ReadingMethod::Pen, $value, $value - $half, $value + $half);
     }
 
     /**
@@ -50,7 +50,7 @@ final readonly class TestResult
             throw MeasureFault::negative('step', $step);
         }
 
-        return self::checked($parameter, Method::Drops, $value, max(0.0, $value - $step), $value > 0.0 ? $value : $step);
+        return self::checked($parameter, ReadingMethod::Drops, $value, max(0.0, $value - $step), $value > 0.0 ? $value : $step);
     }
 
     /**
@@ -64,25 +64,25 @@ final readonly class TestResult
             throw MeasureFault::unordered();
         }
 
-        return self::checked($parameter, Method::Between, $nearer ?? ($low + $high) / 2.0, $low, $high);
+        return self::checked($parameter, ReadingMethod::Between, $nearer ?? ($low + $high) / 2.0, $low, $high);
     }
 
     /** The colour of a field: the truth lies within half the way to its neighbours. */
     public static function atField(Parameter $parameter, float $below, float $field, float $above): self
     {
-        return self::checked($parameter, Method::AtField, $field, ($below + $field) / 2.0, ($field + $above) / 2.0);
+        return self::checked($parameter, ReadingMethod::AtField, $field, ($below + $field) / 2.0, ($field + $above) / 2.0);
     }
 
     /** Beyond the range of a kit: so much or more. */
     public static function atLeast(Parameter $parameter, float $field): self
     {
-        return self::checked($parameter, Method::AtLeast, $field, $field, $field + self::beyond($parameter, $field));
+        return self::checked($parameter, ReadingMethod::AtLeast, $field, $field, $field + self::beyond($parameter, $field));
     }
 
     /** The colour of the top field: from half way to the one below it up, since all that is more looks the same. */
     public static function atTop(Parameter $parameter, float $below, float $field): self
     {
-        return self::checked($parameter, Method::AtLeast, $field, ($below + $field) / 2.0, $field + self::beyond($parameter, $field));
+        return self::checked($parameter, ReadingMethod::AtLeast, $field, ($below + $field) / 2.0, $field + self::beyond($parameter, $field));
     }
 
     /** Less than so much: down to nothing, or a little way where there is no nothing. */
@@ -99,7 +99,7 @@ final readonly class TestResult
     }
 
     /** A reading as it was kept earlier. */
-    public static function kept(Parameter $parameter, Method $method, float $value, float $low, float $high): self
+    public static function kept(Parameter $parameter, ReadingMethod $method, float $value, float $low, float $high): self
     {
         return self::checked($parameter, $method, $value, $low, $high);
     }
@@ -107,37 +107,37 @@ final readonly class TestResult
     /** True when the truth may lie anywhere above what was read. */
     public function isCensored(): bool
     {
-        return $this->method === Method::AtLeast;
+        return $this->method === ReadingMethod::AtLeast;
     }
 
     public function distribution(): Distribution
     {
         $width = $this->high - $this->low;
-        if ($this->method === Method::Pen) {
-            return new Normal($this->value, sqrt($width ** 2 / 12.0 + $this->parameter->penAccuracy($this->value) ** 2));
+        if ($this->method === ReadingMethod::Pen) {
+            return new NormalValue($this->value, sqrt($width ** 2 / 12.0 + $this->parameter->penAccuracy($this->value) ** 2));
         }
         if ($width <= 1e-12 * max(1.0, abs($this->value))) {
-            return new Exact($this->value);
+            return new ExactValue($this->value);
         }
         $share = ($this->value - $this->low) / $width;
 
         return match ($this->method) {
-            Method::Drops => $this->value > 0.0 ? Density::flat($this->low, $this->high) : Density::slanted($this->low, $this->high, 1.0, 0.0),
-            Method::Between => Density::slanted($this->low, $this->high, 1.0 - $share, $share),
+            ReadingMethod::Drops => $this->value > 0.0 ? Density::flat($this->low, $this->high) : Density::slanted($this->low, $this->high, 1.0, 0.0),
+            ReadingMethod::Between => Density::slanted($this->low, $this->high, 1.0 - $share, $share),
             // The nearest field is picked, wherever between the half ways the colour lies.
-            Method::AtField => Density::flat($this->low, $this->high),
-            Method::AtLeast => Density::slanted($this->low, $this->high, 1.0, 0.0),
-            Method::Exact => new Exact($this->value),
+            ReadingMethod::AtField => Density::flat($this->low, $this->high),
+            ReadingMethod::AtLeast => Density::slanted($this->low, $this->high, 1.0, 0.0),
+            ReadingMethod::Exact => new ExactValue($this->value),
         };
     }
 
     /** By which this reading is off by itself, a standard deviation, beside what its kit is off in all that it reads. */
     public function ownSpread(): float
     {
-        return $this->method === Method::Pen ? hypot(($this->high - $this->low) / sqrt(12.0), self::REPEATS * $this->value) : $this->distribution()->spread();
+        return $this->method === ReadingMethod::Pen ? hypot(($this->high - $this->low) / sqrt(12.0), self::REPEATS * $this->value) : $this->distribution()->spread();
     }
 
-    private static function checked(Parameter $parameter, Method $method, float $value, float $low, float $high): self
+    private static function checked(Parameter $parameter, ReadingMethod $method, float $value, float $low, float $high): self
     {
         if (!is_finite($value) || !is_finite($low) || !is_finite($high)) {
             throw MeasureFault::notFinite($parameter);

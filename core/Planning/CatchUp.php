@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Planning;
 
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Grade;
 
 /**
  * The way back from weeks of neglect: what is overdue, spread over sessions so that the tank does not pay for it. The water is read first;

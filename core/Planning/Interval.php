@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Planning;
 
-use Cresco\Core\Learning\Average;
-use Cresco\Core\Learning\Posterior;
-use Cresco\Core\Measure\Exact;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Measure\ExactValue;
+use Cresco\Core\Measure\NormalValue;
+use Cresco\Core\State\Average;
+use Cresco\Core\State\Posterior;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
 
 /**
  * Days after which a job is due again: the usual ones until it was done, then what was found each time. Days multiply, so that all is
@@ -30,7 +30,7 @@ final readonly class Interval
 
     /**
      * @param int                             $usual days, above 0
-     * @param list<array{float, Found, float}> $turns days since the turn before, what was found, and the day
+     * @param list<array{float, AmountFound, float}> $turns days since the turn before, what was found, and the day
      */
     public static function learned(int $usual, array $turns): self
     {
@@ -44,7 +44,7 @@ final readonly class Interval
             }
         }
 
-        return new self($usual, Average::learned(new Normal(log($usual), self::PRIOR), $seen));
+        return new self($usual, Average::learned(new NormalValue(log($usual), self::PRIOR), $seen));
     }
 
     /** Days, at least one. */
@@ -71,9 +71,9 @@ final readonly class Interval
         $sum = $this->log->value * ($weight + $this->log->count) - $weight * log($this->usual);
 
         return Computation::of(Text::of('interval.title', name: $name))
-            ->given('usual', 'interval.usual_days', new Exact((float) $this->usual), 'd')
-            ->given('n', 'interval.times_that_something_was_said_of', new Exact((float) $this->log->count), '')
-            ->given('seen', 'interval.middle_of_what_those_told', new Exact($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)), 'd')
+            ->given('usual', 'interval.usual_days', new ExactValue((float) $this->usual), 'd')
+            ->given('n', 'interval.times_that_something_was_said_of', new ExactValue((float) $this->log->count), '')
+            ->given('seen', 'interval.middle_of_what_those_told', new ExactValue($this->log->count === 0 ? (float) $this->usual : exp($sum / $this->log->count)), 'd')
             ->constant('w', 'interval.times_that_usual_days_count', $weight, '', 'house_default')
             ->line('days = exp((w * ln(usual) + n * ln(seen)) / (w + n))', 'interval.due_again_after', 'd');
     }

@@ -24,7 +24,7 @@ final readonly class JobKind
         public string $key,
         public int $minutes,
         public int $days,
-        public Comes $comes,
+        public Recurrence $comes,
         public Lateness $lateness,
         public float $early = 0.3,
         public float $late = 0.5,

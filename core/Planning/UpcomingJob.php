@@ -22,7 +22,7 @@ final readonly class UpcomingJob
      */
     public function __construct(
         public JobKey $key,
-        public Due $due,
+        public DueBand $due,
         public Urgency $urgency,
         public JobKind $kind,
         public int $time = 0,
@@ -70,7 +70,7 @@ final readonly class UpcomingJob
     /** A later time of the same. */
     public function again(int $time, int $day, ?int $laid): self
     {
-        return new self($this->key, Due::on($day), Urgency::Ahead, $this->kind, $time, $this->minutes, $this->every, $this->name, $this->of, $this->isSet, $laid, $this->litres, $this->concern);
+        return new self($this->key, DueBand::on($day), Urgency::Ahead, $this->kind, $time, $this->minutes, $this->every, $this->name, $this->of, $this->isSet, $laid, $this->litres, $this->concern);
     }
 
     /** The same, which takes so many minutes. */

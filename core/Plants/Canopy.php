@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
+use Cresco\Core\Formula\Computation;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
 
 /** What light is left at the top of a stand under floating plants and taller stands. */
 final class Canopy

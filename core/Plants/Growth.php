@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Plants;
 
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Grade;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
 
 /** The rate of a stand from its light, carbon dioxide, food, hours and warmth. */
 final class Growth
@@ -48,7 +48,7 @@ final class Growth
      *
      * @throws PlantsFault
      */
-    public static function rate(float $usual, Demand $demand, float $light, float $carbonDioxide, float $hours = 8.0, float $celsius = 24.0, float $food = 1.0, float $leastCarbon = 0.0): Computation
+    public static function rate(float $usual, LightDemand $demand, float $light, float $carbonDioxide, float $hours = 8.0, float $celsius = 24.0, float $food = 1.0, float $leastCarbon = 0.0): Computation
     {
         if (!(min($usual, $light, $carbonDioxide, $hours, $food, $leastCarbon) >= 0.0 && max($usual, $light, $carbonDioxide) < 1e5 && $hours <= 24.0 && max($food, $leastCarbon) <= 1.0 && $celsius >= 0.0 && $celsius <= 45.0)) {
             throw PlantsFault::light();

@@ -20,9 +20,9 @@ final readonly class PlantSpecies
      */
     public function __construct(
         public string $key,
-        public Form $form,
-        public Pace $pace,
-        public Demand $demand,
+        public GrowthForm $form,
+        public GrowthPace $pace,
+        public LightDemand $demand,
         public float $roots,
         public bool $bicarbonate = false,
         public ?float $ceiling = null,
@@ -36,12 +36,12 @@ final readonly class PlantSpecies
     /** Whether peroxide and liquid carbon harm it at doses that other plants tolerate. House default. */
     public function isTender(): bool
     {
-        return $this->tender || $this->form === Form::Moss;
+        return $this->tender || $this->form === GrowthForm::Moss;
     }
 
     public function isCarpetOfMuchLight(): bool
     {
-        return $this->form === Form::Carpet && $this->demand === Demand::Much;
+        return $this->form === GrowthForm::Carpet && $this->demand === LightDemand::Much;
     }
 
     public function usualRate(): float

@@ -23,7 +23,7 @@ final readonly class Shade
     }
 
     /** Leaves spread evenly over the height. */
-    public static function of(string $name, Form $form, float $height, float $top, float $water, float $overlap): self
+    public static function of(string $name, GrowthForm $form, float $height, float $top, float $water, float $overlap): self
     {
         if (!($water > 0.1 && max($height, $top, $water) < 1e5 && min($height, $top) >= 0.0)) {
             throw PlantsFault::light();

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\State;
 
-use Cresco\Core\Measure\Balance;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\LevelPrior;
+use Cresco\Core\Measure\NormalValue;
 
 /**
  * The course of one level: where it stands, what the tank makes or takes of it in a day beside what is written down, and how far the
@@ -51,9 +51,9 @@ final readonly class Course
     private function __construct(private array $states, public float $day, public float $loss, public array $points, public array $aside, public int $count, public LastRead $read) {}
 
     /**
-     * @param Balance         $balance what is held of it before anything was read
-     * @param Normal|null     $start   level on the first day; null where nothing is known of it, so that it is what the first reading says
-     * @param Normal          $rate    made in a day before anything was read; below 0 for what is taken up
+     * @param LevelPrior         $balance what is held of it before anything was read
+     * @param NormalValue|null     $start   level on the first day; null where nothing is known of it, so that it is what the first reading says
+     * @param NormalValue          $rate    made in a day before anything was read; below 0 for what is taken up
      * @param float           $loss    share lost in a day, as a rate
      * @param list<Event>     $events  in any order; those before the first day, and without a start those before the first reading, do not count
      * @param float           $from    first day
@@ -63,11 +63,11 @@ final readonly class Course
      *
      * @throws StateFault
      */
-    public static function fitted(Balance $balance, ?Normal $start, Normal $rate, float $loss, array $events, float $from, float $until, float $drawn = -INF, float $step = 1.0): self
+    public static function fitted(LevelPrior $balance, ?NormalValue $start, NormalValue $rate, float $loss, array $events, float $from, float $until, float $drawn = -INF, float $step = 1.0): self
     {
         $events = Event::inOrder(array_values(array_filter($events, static fn(Event $event): bool => $event->day >= $from && $event->day <= $until)));
         $first = $start === null ? array_search(EventKind::Read, array_map(static fn(Event $event): EventKind => $event->kind, $events), true) : false;
-        $start ??= new Normal($balance->source, $balance->sourceOff);
+        $start ??= new NormalValue($balance->source, $balance->sourceOff);
         $reading = $first === false ? null : $events[$first];
         $states = [];
         foreach (self::WALKS as $walk) {
@@ -238,13 +238,13 @@ final readonly class Course
     }
 
     /** Made in a day beside what is written down, mg/L; below 0 for what is taken up. */
-    public function rate(): Normal
+    public function rate(): NormalValue
     {
         return $this->mixed(static fn(CourseState $state): array => [$state->rate, $state->ofRate]);
     }
 
     /** By which its kit is off, as a share. */
-    public function kit(): Normal
+    public function kit(): NormalValue
     {
         return $this->mixed(static fn(CourseState $state): array => [$state->kit, $state->ofKit]);
     }
@@ -280,11 +280,11 @@ final readonly class Course
 
     /**
      * @param list<Event>      $events
-     * @param Balance|null     $balance null where nothing is read
+     * @param LevelPrior|null     $balance null where nothing is read
      * @param list<float>|null $turns
      * @param float            $drawn   first day of which points are kept
      */
-    private function through(array $events, float $until, ?Balance $balance, ?array $turns, float $drawn = -INF, float $step = 1.0): self
+    private function through(array $events, float $until, ?LevelPrior $balance, ?array $turns, float $drawn = -INF, float $step = 1.0): self
     {
         if (!($step > 0.0) || !($until >= $this->day && $until - $this->day <= 4000.0)) {
             throw StateFault::days();
@@ -352,7 +352,7 @@ final readonly class Course
      *
      * @return array{list<CourseState>, float} and the weight of those for which it is a slip
      */
-    private static function weigh(array $states, Event $event, Balance $balance, float $happened): array
+    private static function weigh(array $states, Event $event, LevelPrior $balance, float $happened): array
     {
         $found = [];
         $slips = $sum = 0.0;
@@ -419,7 +419,7 @@ final readonly class Course
     }
 
     /** @param callable(CourseState): array{float, float} $of value and variance */
-    private function mixed(callable $of): Normal
+    private function mixed(callable $of): NormalValue
     {
         [$mean, $square] = [0.0, 0.0];
         foreach ($this->states as $state) {
@@ -428,6 +428,6 @@ final readonly class Course
             $square += $state->weight * ($variance + $value ** 2);
         }
 
-        return new Normal($mean, sqrt(max(0.0, $square - $mean ** 2)));
+        return new NormalValue($mean, sqrt(max(0.0, $square - $mean ** 2)));
     }
 }

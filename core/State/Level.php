@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\State;
 
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Numeric\NormalTail;
 
 /**
@@ -60,7 +60,7 @@ final class Level implements Distribution
     public function quantile(float $share): float
     {
         // Where bells lie apart it is that of all of them together, not of one of their spread.
-        return max($this->nothing, $this->isOne ? $this->mean + $this->deviation * Normal::standardQuantile($share) : $this->found[(int) round(1e6 * $share)] ??= $this->find($share));
+        return max($this->nothing, $this->isOne ? $this->mean + $this->deviation * NormalValue::standardQuantile($share) : $this->found[(int) round(1e6 * $share)] ??= $this->find($share));
     }
 
     public function central(): float
@@ -102,7 +102,7 @@ final class Level implements Distribution
     {
         $bells = $this->bells;
         usort($bells, static fn(array $a, array $b): int => $a[1] <=> $b[1]);
-        $tenth = Normal::standardQuantile(0.9);
+        $tenth = NormalValue::standardQuantile(0.9);
         // From each on upwards: its weight, its sum, and the lower end of the lowest band.
         $above = [];
         [$weight, $sum, $lowest] = [0.0, 0.0, INF];
@@ -132,7 +132,7 @@ final class Level implements Distribution
     /** Between the shares of its bells, by the false position (Illinois): it takes half as many looks as halving. */
     private function find(float $share): float
     {
-        $z = Normal::standardQuantile($share);
+        $z = NormalValue::standardQuantile($share);
         [$from, $to] = [INF, -INF];
         foreach ($this->bells as [, $mean, $deviation]) {
             $from = min($from, $mean + $z * $deviation);

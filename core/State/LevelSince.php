@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Cresco\Core\State;
 
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Grade;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
 
 /** How a level came about: what was last read, what came and went since. */
 final class LevelSince

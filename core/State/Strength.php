@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\State;
 
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 
 /**
  * Conductivity is not conserved: ions slow each other down. Its strength is, nearly: EC = S (1 - 0.0056 sqrt S), uS/cm at 25 degC (after
@@ -48,7 +48,7 @@ final class Strength
     public static function spread(Distribution $conductivity): Distribution
     {
         return $conductivity instanceof Level ? $conductivity->through(self::of(...))
-            : new Normal(self::of($conductivity->central()), $conductivity->spread() * self::each($conductivity->central()));
+            : new NormalValue(self::of($conductivity->central()), $conductivity->spread() * self::each($conductivity->central()));
     }
 
     /** Strength for each uS/cm at a conductivity. */

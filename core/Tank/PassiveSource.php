@@ -6,7 +6,7 @@ namespace Cresco\Core\Tank;
 
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Hardness;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 
 /**
@@ -20,7 +20,7 @@ enum PassiveSource: string
     case Soil = 'soil';
 
     /** What it moves in a day, until readings say, in the base unit of the parameter; null where it moves nothing that is followed. */
-    public function guess(Parameter $parameter): ?Normal
+    public function guess(Parameter $parameter): ?NormalValue
     {
         // Degrees of KH and of GH and uS/cm a day, each with its standard deviation.
         [$kh, $gh, $ec] = match ($this) {
@@ -30,9 +30,9 @@ enum PassiveSource: string
         };
 
         return match ($parameter) {
-            Parameter::CarbonateHardness => new Normal($kh[0] * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $kh[1] * Alkalinity::MILLIEQUIVALENT_PER_DEGREE),
-            Parameter::GeneralHardness => new Normal($gh[0] * Hardness::MILLIMOLE_PER_DEGREE, $gh[1] * Hardness::MILLIMOLE_PER_DEGREE),
-            Parameter::Conductivity => new Normal(...$ec),
+            Parameter::CarbonateHardness => new NormalValue($kh[0] * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $kh[1] * Alkalinity::MILLIEQUIVALENT_PER_DEGREE),
+            Parameter::GeneralHardness => new NormalValue($gh[0] * Hardness::MILLIMOLE_PER_DEGREE, $gh[1] * Hardness::MILLIMOLE_PER_DEGREE),
+            Parameter::Conductivity => new NormalValue(...$ec),
             default => null,
         };
     }

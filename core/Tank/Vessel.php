@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Tank;
 
-use Cresco\Core\Measure\Normal;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Grade;
+use Cresco\Core\Measure\NormalValue;
 
 /**
  * A tank with its water, bed and hardscape. Heights are mm above the inner floor; levels and marks are mm below the rim,
@@ -23,13 +23,13 @@ final class Vessel
     /** Stone and wood leave at least this share of the plan free at any height. House limit. */
     private const LEAST_FREE = 0.1;
 
-    private readonly ?Normal $measured;
+    private readonly ?NormalValue $measured;
 
     private ?HeightCurve $curve = null;
 
     private ?float $litres = null;
 
-    private ?Normal $distribution = null;
+    private ?NormalValue $distribution = null;
 
     private ?Computation $volume = null;
 
@@ -37,7 +37,7 @@ final class Vessel
      * @param float               $rim            height of the rim above the inner floor, mm
      * @param float               $waterBelowRim  mm
      * @param list<Displacement>  $displacements  stone, wood, equipment
-     * @param Normal|null         $measured       litres counted in on a fill or found with a tracer, with its spread
+     * @param NormalValue|null         $measured       litres counted in on a fill or found with a tracer, with its spread
      * @param HeightTable|null    $table          litres counted against height, bed and stones and all: then they are the volume, and plan and bed only its picture
      *
      * @throws TankFault when it cannot hold water as described
@@ -46,12 +46,12 @@ final class Vessel
         public readonly Footprint $plan,
         public readonly float $rim,
         public readonly float $waterBelowRim,
-        public readonly Bed $bed,
+        public readonly SubstrateLayer $bed,
         public readonly array $displacements = [],
-        ?Normal $measured = null,
+        ?NormalValue $measured = null,
         private readonly ?HeightTable $table = null,
     ) {
-        $this->measured = $measured === null ? null : new Normal($measured->central(), max($measured->spread(), self::COUNT_ERROR * abs($measured->central())));
+        $this->measured = $measured === null ? null : new NormalValue($measured->central(), max($measured->spread(), self::COUNT_ERROR * abs($measured->central())));
         if (!is_finite($rim) || !is_finite($waterBelowRim) || $waterBelowRim < 0.0) {
             throw TankFault::waterlineTooLow();
         }
@@ -120,9 +120,9 @@ final class Vessel
     }
 
     /** What the volume may really be, for use in other computations. */
-    public function volumeDistribution(): Normal
+    public function volumeDistribution(): NormalValue
     {
-        return $this->distribution ??= new Normal($this->litres(), $this->deviation());
+        return $this->distribution ??= new NormalValue($this->litres(), $this->deviation());
     }
 
     /** Net volume with its working; a measured volume is weighed in by its variance. */
@@ -145,7 +145,7 @@ final class Vessel
             ->given('bed', 'vessel.bulk_of_bed_under_water', $bed, 'L')
             ->given('porosity', 'vessel.share_of_bed_that_water', $this->bed->porosity, '', Grade::Guess)
             ->given('hardscape', 'vessel.stone_wood_equipment_under_water', $stone, 'L')
-            ->constant('tape', 'vessel.error_of_tape_bed_stone_together', new Normal(1.0, self::TAPE_ERROR), '×', 'house_default', Grade::Guess)
+            ->constant('tape', 'vessel.error_of_tape_bed_stone_together', new NormalValue(1.0, self::TAPE_ERROR), '×', 'house_default', Grade::Guess)
             ->line('gross = A * h / 1000', 'vessel.water_bed_stone', 'L')
             ->line('solids = (1 - porosity) * bed', 'vessel.grains_of_bed', 'L')
             ->line('net = (gross - solids - hardscape) * tape', 'vessel.net_volume_by_measure', 'L');
@@ -165,12 +165,12 @@ final class Vessel
         [$low, $less, $high, $more] = $table->around($height);
 
         return Computation::of('vessel.title')
-            ->given('h', 'vessel.height_of_water_above_inner_floor', new Normal($height / 10.0, HeightTable::MARK_ERROR / 10.0), 'cm')
+            ->given('h', 'vessel.height_of_water_above_inner_floor', new NormalValue($height / 10.0, HeightTable::MARK_ERROR / 10.0), 'cm')
             ->given('h_low', 'vessel.mark_below_it', $low / 10.0, 'cm')
             ->given('L_low', 'vessel.litres_counted_up_to_that_mark', $less, 'L')
             ->given('h_high', 'vessel.mark_at_it_or_above', $high / 10.0, 'cm')
             ->given('L_high', 'vessel.litres_counted_up_to_that_mark', $more, 'L')
-            ->constant('count', 'vessel.error_of_count', new Normal(1.0, self::COUNT_ERROR), '×', 'house_default', Grade::Guess)
+            ->constant('count', 'vessel.error_of_count', new NormalValue(1.0, self::COUNT_ERROR), '×', 'house_default', Grade::Guess)
             ->line('net = (L_low + (L_high - L_low) * (h - h_low) / (h_high - h_low)) * count', 'vessel.net_volume_by_table', 'L');
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Formula\Computation;
 use Cresco\Core\Measure\Unit;
-use Cresco\Core\Working\Computation;
 
 /** Strong acids that take alkalinity away for good. Organic ones are left out: bacteria eat them, and the alkalinity comes back. */
 enum AcidKind: string

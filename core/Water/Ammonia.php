@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Formula;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\MassConcentration;
 use Cresco\Core\Measure\Temperature;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Formula;
 
 /**
  * The free, toxic part of total ammonia.

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Estimate;
+use Cresco\Core\Formula\Formula;
+use Cresco\Core\Formula\Grade;
 use Cresco\Core\Measure\Alkalinity;
 use Cresco\Core\Measure\Density;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\MaybeAbsent;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Measure\Perhaps;
 use Cresco\Core\Measure\Temperature;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Estimate;
-use Cresco\Core\Working\Formula;
-use Cresco\Core\Working\Grade;
 
 /**
  * The carbonate system: pH, alkalinity and carbon dioxide of one water and of a mixture.
@@ -127,10 +127,10 @@ final class Carbonate
             throw WaterFault::reading();
         }
         $water = new WaterState('', [
-            Parameter::Acidity->value => new Normal($ph, 0.0),
-            Parameter::CarbonateHardness->value => new Normal($alkalinity, 0.0),
-            Parameter::Temperature->value => new Normal($celsius, 0.0),
-            Parameter::Conductivity->value => new Normal($conductivity, 0.0),
+            Parameter::Acidity->value => new NormalValue($ph, 0.0),
+            Parameter::CarbonateHardness->value => new NormalValue($alkalinity, 0.0),
+            Parameter::Temperature->value => new NormalValue($celsius, 0.0),
+            Parameter::Conductivity->value => new NormalValue($conductivity, 0.0),
         ]);
 
         return self::carbonDioxideOf($water, Unit::of(Parameter::CarbonateHardness, 'meq'))->value('mg');
@@ -188,9 +188,9 @@ final class Carbonate
      * Adds the pH of the mixture once its carbon dioxide is back at the level of the first water; the computation must
      * come from mixed(). Gives the symbol pH_next.
      *
-     * @param Normal|null $made KH that the tank makes until then, below nothing where it takes it up, in $hardness
+     * @param NormalValue|null $made KH that the tank makes until then, below nothing where it takes it up, in $hardness
      */
-    public static function settled(Computation $mixed, ?Normal $made = null, ?Unit $hardness = null): Computation
+    public static function settled(Computation $mixed, ?NormalValue $made = null, ?Unit $hardness = null): Computation
     {
         $next = 'alk_m';
         if ($made !== null && $hardness !== null) {
@@ -199,7 +199,7 @@ final class Carbonate
                 ->line(sprintf('alk_next = max(alk_m + made * %.6f / 1000, 0)', $hardness->widthToBase(1.0)), 'carbonate.alkalinity_next_day', 'mol/L');
         }
 
-        return $mixed->constant('back', 'carbonate.how_near_carbon_dioxide_comes_back', new Normal(1.0, self::BACK), '×', 'house_default', Grade::Guess)->solve(
+        return $mixed->constant('back', 'carbonate.how_near_carbon_dioxide_comes_back', new NormalValue(1.0, self::BACK), '×', 'house_default', Grade::Guess)->solve(
             [
                 'h = 10^(-pH_next)',
                 'b = K1_t / (h * g1_m)',
@@ -257,7 +257,7 @@ final class Carbonate
             ->line('alk_a = alk_s - acid / 1000', 'carbonate.alkalinity_of_water_below_nothing_when', 'mol/L')
             ->solve($balance('alk_a', 'pH_a', 'DIC_s * (b + 2 * c) / (1 + b + c)', 's', 'B_s'), 'pH_a', 'carbonate.ph_of_water_now', '', self::PH_BETWEEN, 'inorganic_carbon_stays_until_gas_left')
             ->line(sprintf('gas = DIC_s / (1 + K1_s * 10^pH_a / g1_s + K1_s * K2_s * 10^(2 * pH_a) / g2_s) * %.0f', 1000.0 * self::CARBON_DIOXIDE), 'carbonate.carbon_dioxide_in_water_now', 'mg/L')
-            ->constant('CO2_air', 'carbonate.carbon_dioxide_of_water_that_stands', new Normal(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE), 'mol/L', Text::of('about_and_spread', value: self::IN_AIR[0], spread: self::IN_AIR[1]), Grade::Guess)
+            ->constant('CO2_air', 'carbonate.carbon_dioxide_of_water_that_stands', new NormalValue(self::IN_AIR[0] / 1000.0 / self::CARBON_DIOXIDE, self::IN_AIR[1] / 1000.0 / self::CARBON_DIOXIDE), 'mol/L', Text::of('about_and_spread', value: self::IN_AIR[0], spread: self::IN_AIR[1]), Grade::Guess)
             ->solve($balance('alk_a', 'pH_air', 'CO2_air * (b + 2 * c)', 's', 'B_s'), 'pH_air', 'carbonate.ph_of_water_once_it_stood', '', self::PH_BETWEEN)
             ->line('alk_m = keeps * alk_t + comes * alk_a', 'carbonate.alkalinity_of_tank', 'mol/L')
             ->line('DIC_m = keeps * DIC_t + comes * DIC_s', 'carbonate.inorganic_carbon_of_tank', 'mol/L')
@@ -269,9 +269,9 @@ final class Carbonate
     }
 
     /** The middle and band of a pH that was not read, from what most tap and stored water shows. House default. */
-    public static function assumedAcidity(): Normal
+    public static function assumedAcidity(): NormalValue
     {
-        return new Normal(7.4, 0.4);
+        return new NormalValue(7.4, 0.4);
     }
 
     /** pH of a blend of two waters, for use as a source in its turn. */
@@ -282,7 +282,7 @@ final class Carbonate
 
     private static function describe(Computation $computation, WaterState $water, string $mark, Unit $hardness): void
     {
-        $alkalinity = $water->get(Parameter::CarbonateHardness) ?? new Normal(0.0, 0.0);
+        $alkalinity = $water->get(Parameter::CarbonateHardness) ?? new NormalValue(0.0, 0.0);
         $acidity = $water->get(Parameter::Acidity) ?? self::assumedAcidity();
         $guess = !$water->has(Parameter::Acidity) || $water->isAssumed(Parameter::Acidity) ? Grade::Guess : null;
         $strength = self::STRENGTH_PER_MICROSIEMENS * $water->central(Parameter::Conductivity, self::ASSUMED_CONDUCTIVITY);
@@ -293,7 +293,7 @@ final class Carbonate
         self::addConstants($computation, $mark, $water->central(Parameter::Temperature, 24.0), $strength, $water->name);
         $soft = self::softness($water);
         $computation
-            ->constant('C_'.$mark, Text::of('carbonate.most_of_other_buffers_in_water', water: $water->name), $soft <= 0.0 ? 0.0 : new Perhaps(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)), 'mol/L', $soft <= 0.0 ? 'left_out_above_2_dkh' : 'house_default_below_2_dkh', Grade::Guess)
+            ->constant('C_'.$mark, Text::of('carbonate.most_of_other_buffers_in_water', water: $water->name), $soft <= 0.0 ? 0.0 : new MaybeAbsent(Density::flat(0.0, $soft * self::BUFFERS / 1000.0)), 'mol/L', $soft <= 0.0 ? 'left_out_above_2_dkh' : 'house_default_below_2_dkh', Grade::Guess)
             ->line(sprintf('h_%1$s = 10^(-pH_%1$s)', $mark), 'carbonate.activity_of_hydrogen_ions', 'mol/L')
             ->line(sprintf('b_%1$s = K1_%1$s / (h_%1$s * g1_%1$s)', $mark), 'carbonate.bicarbonate_for_each_carbon_dioxide', '')
             ->line(sprintf('c_%1$s = K1_%1$s * K2_%1$s / (h_%1$s^2 * g2_%1$s)', $mark), 'carbonate.carbonate_for_each_carbon_dioxide', '')

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Grade;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
-use Cresco\Core\Working\Grade;
 
 /**
  * Conductivity of a water from its ions, 25 degC, uS/cm.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 
 /** What general and carbonate hardness tell of a water that no meter has read. */
 final class Minerals
@@ -30,7 +30,7 @@ final class Minerals
      *
      * @throws WaterFault
      */
-    public static function conductivity(float $hardness, float $alkalinity): Normal
+    public static function conductivity(float $hardness, float $alkalinity): NormalValue
     {
         $hardness = max(0.0, $hardness);
         $alkalinity = max(0.0, $alkalinity);
@@ -44,6 +44,6 @@ final class Minerals
             Ion::Sulfate->value => 0.25 * $acids,
         ]))->microsiemens;
 
-        return new Normal($middle, max(self::LEAST, self::SPREAD * $middle));
+        return new NormalValue($middle, max(self::LEAST, self::SPREAD * $middle));
     }
 }

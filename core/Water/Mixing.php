@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Cresco\Core\Water;
 
+use Cresco\Core\Formula\Computation;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\State\Strength;
 use Cresco\Core\Text;
-use Cresco\Core\Working\Computation;
 
 /** Two waters in one vessel. What is dissolved mixes by volume; pH does not, and goes by way of the carbonate system. */
 final class Mixing

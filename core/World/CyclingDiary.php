@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Cresco\Core\World;
 
-use Cresco\Core\Measure\Normal;
-use Cresco\Core\StartUp\Nitrification;
-use Cresco\Core\StartUp\NitrogenCourse;
+use Cresco\Core\Cycling\Nitrification;
+use Cresco\Core\Cycling\NitrogenCourse;
+use Cresco\Core\Measure\NormalValue;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -22,14 +22,14 @@ final readonly class CyclingDiary
     /** Days that are looked at. */
     public const DAYS = 63;
 
-    /** @param list<array{float, string, Normal}> $readings day, what, value */
+    /** @param list<array{float, string, NormalValue}> $readings day, what, value */
     private function __construct(public Nitrification $guess, public NitrogenCourse $truth, public array $readings, public int $now) {}
 
     public static function of(int $seed): self
     {
         $chance = new Randomizer(new Mt19937($seed));
         $even = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
-        $bell = static fn(): float => Normal::standardQuantile($even(1e-6, 1.0 - 1e-6));
+        $bell = static fn(): float => NormalValue::standardQuantile($even(1e-6, 1.0 - 1e-6));
         $guess = new Nitrification([0.1, 0.3][abs($seed) % 2]);
         $truth = $guess->times(...array_map(static fn(float $off): float => exp($off * $bell()), self::DIFFER))->course(self::DAYS);
         $now = $chance->getInt(7, 22);
@@ -39,7 +39,7 @@ final readonly class CyclingDiary
             foreach ($kits as $what => $factor) {
                 $value = ($what === 'ammonia' ? $truth->points[$day]->ammonia : $truth->points[$day]->nitrite) * $factor * (1.0 + self::READ[1] * $bell());
                 $spread = self::READ[0] + 0.05 * $value;
-                $readings[] = [(float) $day, $what, new Normal(max(0.0, $value + $spread * $bell()), $spread)];
+                $readings[] = [(float) $day, $what, new NormalValue(max(0.0, $value + $spread * $bell()), $spread)];
             }
         }
 

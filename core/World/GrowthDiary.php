@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Cresco\Core\World;
 
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Plants\LearnedRate;
 use Cresco\Core\Plants\Regrowth;
 use Random\Engine\Mt19937;
@@ -26,7 +26,7 @@ final readonly class GrowthDiary
     {
         $chance = new Randomizer(new Mt19937($seed));
         $even = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
-        $bell = static fn(): float => Normal::standardQuantile($even(1e-6, 1.0 - 1e-6));
+        $bell = static fn(): float => NormalValue::standardQuantile($even(1e-6, 1.0 - 1e-6));
         $usual = [15.0, 35.0, 70.0][abs($seed) % 3];
         $rate = $usual * LearnedRate::DOUBT ** $bell();
         $stretch = static fn(): float => $rate * exp(LearnedRate::STRETCH * $bell());

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Cresco\Core\World;
 
-use Cresco\Core\Measure\Method;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\State\Event;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -32,20 +32,20 @@ final readonly class LevelDiary
     /**
      * @param list<Event>         $events   as they were written down
      * @param list<Event>         $planned  for the weeks ahead
-     * @param Normal              $rate     what was held of the rate at first
+     * @param NormalValue              $rate     what was held of the rate at first
      * @param float               $now      day on which it ends
      * @param array<int, float>   $truth    level by days from now: 0, 7 and 28
      * @param float               $rateNow  true rate on that day
      * @param int|null            $since    readings since something that nobody wrote down; null where there was nothing
      */
-    private function __construct(public array $events, public array $planned, public Normal $rate, public float $now, public array $truth, public float $rateNow, public ?int $since) {}
+    private function __construct(public array $events, public array $planned, public NormalValue $rate, public float $now, public array $truth, public float $rateNow, public ?int $since) {}
 
     /** @param bool $isUnnoted whether something happens that nobody writes down */
     public static function of(Instrument $instrument, bool $isUnnoted, int $seed): self
     {
         $chance = new Randomizer(new Mt19937($seed));
         $even = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
-        $bell = static fn(): float => Normal::standardQuantile($even(1e-6, 1.0 - 1e-6));
+        $bell = static fn(): float => NormalValue::standardQuantile($even(1e-6, 1.0 - 1e-6));
         // A pen reads hundreds where a kit reads tens.
         $scale = $instrument === Instrument::Pen ? 10.0 : 1.0;
         $every = $chance->getInt(6, 12);
@@ -109,7 +109,7 @@ final readonly class LevelDiary
             }
         }
 
-        return new self($events, $planned, new Normal($guess, $spread), $days + 0.03, $truth, $rateNow, $since);
+        return new self($events, $planned, new NormalValue($guess, $spread), $days + 0.03, $truth, $rateNow, $since);
     }
 
     /** @param callable(): float $bell */
@@ -117,8 +117,8 @@ final readonly class LevelDiary
     {
         return match ($instrument) {
             Instrument::Photometer => Event::read($day, max(0.0, $shown + hypot(0.04 * $shown, 0.3) * $bell()), hypot(0.04 * $shown, 0.3)),
-            Instrument::Drops => Event::field($day, max(0.0, ceil($shown) - 1.0), max(1.0, ceil($shown)), 0.0, Method::Drops->kitOff()),
-            Instrument::Pen => Event::read($day, max(0.0, round($shown * (1.0 + 0.005 * $bell()))), hypot(0.3, 0.005 * $shown), Method::Pen->kitOff()),
+            Instrument::Drops => Event::field($day, max(0.0, ceil($shown) - 1.0), max(1.0, ceil($shown)), 0.0, ReadingMethod::Drops->kitOff()),
+            Instrument::Pen => Event::read($day, max(0.0, round($shown * (1.0 + 0.005 * $bell()))), hypot(0.3, 0.005 * $shown), ReadingMethod::Pen->kitOff()),
             Instrument::Chart => self::field($day, $shown * (1.0 + 0.08 * $bell())),
         };
     }

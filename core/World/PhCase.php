@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Cresco\Core\World;
 
 use Cresco\Core\Measure\Alkalinity;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Numeric\Bisection;
 use Cresco\Core\Water\WaterState;
@@ -34,7 +34,7 @@ final readonly class PhCase
     {
         $chance = new Randomizer(new Mt19937($seed));
         $even = static fn(float $low, float $high): float => $low + ($high - $low) * $chance->getInt(0, 1_000_000) / 1e6;
-        $bell = static fn(): float => Normal::standardQuantile($even(1e-6, 1.0 - 1e-6));
+        $bell = static fn(): float => NormalValue::standardQuantile($even(1e-6, 1.0 - 1e-6));
         $share = $even(0.1, 0.5);
         $degrees = $isSoft ? [$even(0.6, 2.0), $even(0.6, 2.0)] : [$even(3.0, 12.0), $even(3.0, 12.0)];
         // Fed with carbon dioxide or not; a tap under pressure or one that stood.
@@ -49,10 +49,10 @@ final readonly class PhCase
             // A pen for pH, drops that were counted for KH, a meter for conductivity.
             $titrated = $alkalinity * (1.0 + 0.04 * $bell()) + Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre * $bell();
             $known[$i] = [
-                Parameter::Acidity->value => new Normal($ph + 0.05 * $bell(), 0.05),
-                Parameter::CarbonateHardness->value => new Normal($titrated, hypot(0.04 * $titrated, Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre)),
-                Parameter::Conductivity->value => new Normal($conductivity * (1.0 + 0.02 * $bell()), 0.02 * $conductivity),
-                Parameter::Temperature->value => new Normal(25.0, 0.1),
+                Parameter::Acidity->value => new NormalValue($ph + 0.05 * $bell(), 0.05),
+                Parameter::CarbonateHardness->value => new NormalValue($titrated, hypot(0.04 * $titrated, Alkalinity::fromDegrees(0.15)->milliequivalentPerLitre)),
+                Parameter::Conductivity->value => new NormalValue($conductivity * (1.0 + 0.02 * $bell()), 0.02 * $conductivity),
+                Parameter::Temperature->value => new NormalValue(25.0, 0.1),
             ];
         }
         $mix = static fn(float $tank, float $source): float => (1.0 - $share) * $tank + $share * $source;

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\MakeBatch;
-use App\Actions\WriteBatch;
-use App\Bench\BenchInput;
-use App\Bench\DraftBatch;
-use App\Exchange\RecipeFile;
-use App\Kept\BatchCheck;
-use App\Known\BatchContent;
+use App\Data\BatchCheck;
+use App\Mixing\DraftBatch;
+use App\Mixing\MakeBatch;
+use App\Mixing\MixingInput;
+use App\Mixing\RecipeFile;
+use App\Mixing\WriteBatch;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Tanks\BatchContent;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Recipe\Preference;
-use Cresco\Core\Recipe\Target;
-use Cresco\Core\Watch\Gauge;
+use Cresco\Core\Diagnosis\Gauge;
+use Cresco\Core\Mixing\Preference;
+use Cresco\Core\Mixing\Target;
 use Illuminate\Support\Carbon;
 
 /** Wren's bench: jars with their spoons, what the utility says, the cellar barrel, a batch for the shrimp, what is topped up. */
@@ -161,7 +161,7 @@ final readonly class DemoBench
         CarbonImmutable::setTestNow($at);
         Carbon::setTestNow($at);
         $waters = $this->keeper->waters()->get();
-        $input = new BenchInput(
+        $input = new MixingInput(
             $tank,
             $tank->animals,
             23.0,

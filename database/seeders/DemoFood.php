@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Known\VesselOf;
 use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use Carbon\CarbonImmutable;
 
 /** What plants and animals of the demo are fed with: a lean tank on a doser whose tube gave a fifth less, one with a bottle made at home, one that needs nothing. */
@@ -81,7 +81,7 @@ final class DemoFood
     private function dose(Tank $tank, Jar $jar, float $amount, int $ago, bool $isMissed): void
     {
         $at = $this->today->subDays($ago)->setTime(9, 30);
-        $litres = VesselOf::tank($tank)->litres();
+        $litres = VesselQuery::tank($tank)->litres();
         $tank->doses()->create([
             'jar_id' => $jar->id, 'name' => $jar->name, 'amount' => $amount, 'unit' => 'mL', 'given_at' => $at->utc(), 'day' => $at->format('Y-m-d'), 'missed' => $isMissed,
             'brings' => array_map(static fn(float $milligrams): float => $milligrams * $amount / $litres, $jar->toFeed(0.1)->milligrams ?? []),

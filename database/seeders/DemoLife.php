@@ -4,29 +4,29 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\FinishStep;
-use App\Actions\NoteChange;
-use App\Actions\RecordReadings;
-use App\Actions\WriteRunSheet;
-use App\Change\AmountField;
-use App\Change\ChangeInput;
-use App\Change\ChangeReason;
-use App\Change\DraftChange;
-use App\Change\PastChange;
-use App\Change\SessionInput;
-use App\Kept\ForecastRecord;
-use App\Known\VesselOf;
+use App\Data\ForecastRecord;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Tanks\VesselQuery;
+use App\Testing\RecordResults;
+use App\WaterChange\AmountField;
+use App\WaterChange\ChangeInput;
+use App\WaterChange\ChangeReason;
+use App\WaterChange\DraftChange;
+use App\WaterChange\FinishStep;
+use App\WaterChange\LogWaterChange;
+use App\WaterChange\PastChange;
+use App\WaterChange\SessionInput;
+use App\WaterChange\WriteChecklist;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Checklist\ReadingPoint;
+use Cresco\Core\Checklist\SwitchWork;
+use Cresco\Core\Checklist\Task;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Work\ReadingPoint;
-use Cresco\Core\Work\SwitchWork;
-use Cresco\Core\Work\Task;
 use Illuminate\Support\Carbon;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -114,7 +114,7 @@ final class DemoLife
     /** @param array<string, string> $typed */
     public static function keepReadings(Keeper $keeper, Tank|Water $of, array $typed, CarbonImmutable $at): void
     {
-        $record = app(RecordReadings::class);
+        $record = app(RecordResults::class);
         $record->keep($keeper, $of, $record->parse($keeper, $typed), $at->utc());
     }
 
@@ -147,9 +147,9 @@ final class DemoLife
         $share = $this->tank->routine_share * (0.85 + 0.3 * $this->draw());
         $at = $day->setTime(18, $this->chance->getInt(10, 59));
         $this->at($at);
-        $change = PastChange::of($this->tank, $this->water(), $this->tank->second_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselOf::tank($this->tank)->litres(), $at->utc());
+        $change = PastChange::of($this->tank, $this->water(), $this->tank->second_water_id === null ? null : $this->waters['rain'], $this->tank->second_share, $share * VesselQuery::tank($this->tank)->litres(), $at->utc());
         $this->mix($share);
-        app(NoteChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_water_id === null ? $this->tank->water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
+        app(LogWaterChange::class)($this->keeper->id, $this->tank->id, null, $this->tank->second_water_id === null ? $this->tank->water_id : null, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at->utc(), sprintf('Changed about %d %%', round(100 * $share)), null);
     }
 
     private function mix(float $share): void
@@ -195,7 +195,7 @@ final class DemoLife
             $this->tank->warmth - 1.0,
         );
         $this->at($start);
-        [$run] = app(WriteRunSheet::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
+        [$run] = app(WriteChecklist::class)((new DraftChange())($this->tank, $input), SessionInput::plain(...($ago === $this->life['lastChange'] ? [Task::Glass, Task::Photo] : [Task::Glass, Task::Vacuum, Task::Media])));
         $run->setRelation('tank', $this->tank);
         // Wren thinks of the work, and not of the wet floor after it.
         $run->update(['guessed_minutes' => 40]);
@@ -219,7 +219,7 @@ final class DemoLife
                 $run->switches()->whereNotNull('off_at')->update(['on_at' => $now->utc()]);
             }
             $typed = $content->moment === ReadingPoint::RightAfter ? $this->typed(true) : [];
-            $finish($this->keeper, $run->refresh(), $step, app(RecordReadings::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
+            $finish($this->keeper, $run->refresh(), $step, app(RecordResults::class)->parse($this->keeper, $typed), null, in_array($step->job, ['read', 'read_after'], true) && $typed === []);
         }
     }
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Known\PlantingOf;
-use App\Known\VesselOf;
 use App\Models\Photo;
 use App\Models\Tank;
+use App\Tanks\PlantModelQuery;
+use App\Tanks\VesselQuery;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\PlantStand;
+use Cresco\Core\Plants\GrowingGroup;
+use Cresco\Core\Plants\GrowthForm;
+use Cresco\Core\Plants\PlantModel;
 use GdImage;
 use Illuminate\Support\Facades\Storage;
 use Random\Engine\Mt19937;
@@ -30,9 +30,9 @@ final class DemoPhotos
 
     private readonly int $high;
 
-    private function __construct(private readonly Tank $tank, private readonly Planting $planting)
+    private function __construct(private readonly Tank $tank, private readonly PlantModel $planting)
     {
-        $vessel = VesselOf::tank($tank);
+        $vessel = VesselQuery::tank($tank);
         $this->chance = new Randomizer(new Mt19937(4711));
         $this->scale = self::WIDE / $vessel->plan->length();
         $this->high = max(1, (int) round($vessel->rim * $this->scale));
@@ -43,7 +43,7 @@ final class DemoPhotos
     {
         foreach ([[82, false], [40, true], [2, false]] as $i => [$ago, $isMeant]) {
             $at = $today->subDays($ago)->setTime(19, 10)->utc();
-            $image = (new self($tank, PlantingOf::tank($tank, $at)))->paint();
+            $image = (new self($tank, PlantModelQuery::tank($tank, $at)))->paint();
             $name = $tank->keeper_id.'/demo-'.$tank->id.'-'.$i.'.jpg';
             ob_start();
             imagejpeg($image, null, 85);
@@ -62,8 +62,8 @@ final class DemoPhotos
         }
         imagefilledrectangle($this->image, 0, $this->floor($this->planting->bed->back), self::WIDE, $this->high, $this->colour(112, 98, 76));
         $stands = $this->planting->stands;
-        usort($stands, static fn(PlantStand $a, PlantStand $b): int => $b->deep() <=> $a->deep());
-        foreach (array_filter($stands, static fn(PlantStand $stand): bool => $stand->deep() >= 0.5) as $stand) {
+        usort($stands, static fn(GrowingGroup $a, GrowingGroup $b): int => $b->deep() <=> $a->deep());
+        foreach (array_filter($stands, static fn(GrowingGroup $stand): bool => $stand->deep() >= 0.5) as $stand) {
             $this->stand($stand);
         }
         $ground = $this->floor($this->planting->bed->front);
@@ -72,14 +72,14 @@ final class DemoPhotos
             imagesetpixel($this->image, $this->chance->getInt(0, self::WIDE - 1), $this->chance->getInt($ground, $this->high - 1), $this->colour(...array_fill(0, 3, $this->chance->getInt(90, 200))));
         }
         $this->stone($ground);
-        foreach (array_filter($stands, static fn(PlantStand $stand): bool => $stand->deep() < 0.5) as $stand) {
+        foreach (array_filter($stands, static fn(GrowingGroup $stand): bool => $stand->deep() < 0.5) as $stand) {
             $this->stand($stand);
         }
 
         return $this->image;
     }
 
-    private function stand(PlantStand $stand): void
+    private function stand(GrowingGroup $stand): void
     {
         $left = (int) round($stand->left * self::WIDE);
         $right = (int) round($stand->right * self::WIDE);
@@ -87,9 +87,9 @@ final class DemoPhotos
         $tall = min($stand->height, $this->planting->room($stand)) * $this->scale;
         $depth = 1.0 - 0.35 * $stand->deep();
         [$red, $green, $blue] = match ($stand->form) {
-            Form::Stem => $stand->key % 2 === 0 ? [150.0, 96.0, 62.0] : [92.0, 150.0, 58.0],
-            Form::Ribbon => [70.0, 128.0, 52.0],
-            Form::Rosette => [104.0, 100.0, 52.0],
+            GrowthForm::Stem => $stand->key % 2 === 0 ? [150.0, 96.0, 62.0] : [92.0, 150.0, 58.0],
+            GrowthForm::Ribbon => [70.0, 128.0, 52.0],
+            GrowthForm::Rosette => [104.0, 100.0, 52.0],
             default => [62.0, 118.0, 50.0],
         };
         $count = (int) max(12, ($right - $left) * (0.5 + 0.5 * $stand->cover) / 2.2);
@@ -99,7 +99,7 @@ final class DemoPhotos
             $lean = $this->chance->getInt(-14, 14);
             for ($up = 0.0; $up < $high; $up += 4.0) {
                 $lit = $depth * (0.55 + 0.45 * $up / max(1.0, $high)) * $this->chance->getInt(82, 108) / 100.0;
-                $size = $stand->form === Form::Ribbon ? 3 : $this->chance->getInt(4, 9);
+                $size = $stand->form === GrowthForm::Ribbon ? 3 : $this->chance->getInt(4, 9);
                 imagefilledellipse($this->image, (int) ($x + $lean * ($up / max(1.0, $tall)) ** 2), (int) ($base - $up), $size, max(3, intdiv($size, 2)), $this->colour($red * $lit, $green * $lit, $blue * $lit));
             }
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Known\VesselOf;
 use App\Models\Stand;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\PlantCatalogue;
-use Cresco\Core\Plants\Planting;
+use Cresco\Core\Plants\PlantModel;
 use Cresco\Core\Plants\Regrowth;
 use Cresco\Core\Plants\Spread;
 use Random\Engine\Mt19937;
@@ -97,9 +97,9 @@ final class DemoPlants
             'kind' => $kind, 'left_edge' => $place[0], 'right_edge' => $place[1], 'front_edge' => $place[2], 'back_edge' => $place[3], 'perch' => $perch, 'wished' => $wished,
             'planted_on' => $this->today->subDays($planted)->format('Y-m-d'), 'looked_at' => $this->today->subDays($this->last)->utc(),
         ]);
-        $vessel = VesselOf::tank($this->tank);
+        $vessel = VesselQuery::tank($this->tank);
         $room = $vessel->waterHeight() - $vessel->bed->front - ($vessel->bed->back - $vessel->bed->front) * ($place[2] + $place[3]) / 2.0 - $perch;
-        $ceiling = Planting::ceiling($of, $room);
+        $ceiling = PlantModel::ceiling($of, $room);
         $growth = new Regrowth($ceiling, max(0.3, 0.75 * $pace * $of->usualRate()));
         $spread = new Spread(max(1.0, $of->form->doublingDays($of->pace) * ($of->form->entry()->floats ? 1.0 : 0.4)));
         $floats = $of->form->entry()->floats;

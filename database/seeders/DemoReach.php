@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Known\VesselOf;
 use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Stand;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Tanks\VesselQuery;
 use Carbon\CarbonImmutable;
 
 /** A small bright tank of stems that is fed plenty from a bottle made at home, and half of its water changed each week. */
@@ -63,7 +63,7 @@ final class DemoReach
     private static function doses(Keeper $keeper, Tank $tank, CarbonImmutable $today): void
     {
         // 20 mL raise the water of this tank by 8 mg/L of nitrate, 1 of phosphate and 15 of potassium: of 250 mL a twelfth of what was weighed.
-        $litres = VesselOf::tank($tank)->litres();
+        $litres = VesselQuery::tank($tank)->litres();
         /** @var Jar $bottle */
         $bottle = $keeper->jars()->create(['name' => 'Own fertiliser for Bright Reach', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 50.0, 'label' => [Jar::HOME => 1.0, 'dose' => self::DOSE, 'litres' => round($litres), 'nitrate' => 8.0, 'phosphate' => 1.0, 'potassium' => 15.0]]);
         $tank->dosePlans()->create(['jar_id' => $bottle->id, 'amount' => self::DOSE, 'every' => 7, 'starts_on' => $today->subDays(self::LAST + 63)->format('Y-m-d')]);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Kept\GivenAnswers;
+use App\Data\GivenAnswers;
 use App\Models\EntryKind;
 use App\Models\Inquiry;
 use App\Models\Keeper;

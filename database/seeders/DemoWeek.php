@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AskHelper;
-use App\Actions\RecordReadings;
-use App\Kept\WeekHabits;
+use App\Data\WeekHabits;
 use App\Models\Chore;
 use App\Models\HelperJob;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Schedule\AskHelper;
+use App\Testing\RecordResults;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Planning\Found;
+use Cresco\Core\Planning\AmountFound;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
 
@@ -58,7 +58,7 @@ final class DemoWeek
         $chore->save();
         $before = null;
         foreach ($turns as $ago => $found) {
-            $chore->turns()->create(['done_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(), 'since' => $before === null ? null : $before - $ago, 'found' => Found::from($found)]);
+            $chore->turns()->create(['done_at' => $this->today->subDays($ago)->setTime(19, 0)->utc(), 'since' => $before === null ? null : $before - $ago, 'found' => AmountFound::from($found)]);
             $before = $ago;
         }
     }
@@ -122,7 +122,7 @@ final class DemoWeek
     {
         $tank = $this->bare('Dusk Hollow', 600, 360, 360, AnimalGroup::SoftWaterFish);
         $tank->startUp()->create(['way' => 'dark', 'source' => 'soil', 'begun_on' => $this->today->subDays(17)->format('Y-m-d'), 'plenty' => false]);
-        $record = new RecordReadings();
+        $record = new RecordResults();
         foreach ([[14, '1-3', '0-0.05', '6.9'], [10, '3-5', '0.05-0.2', '6.9'], [7, '3-5', '0.5-1', '6.8'], [3, '1-3', '2-5', '6.7']] as [$ago, $ammonium, $nitrite, $ph]) {
             $at = $this->today->subDays($ago)->setTime(19, 30)->utc();
             $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => $ammonium, 'nitrite' => $nitrite, 'ph' => $ph, 'carbonate_hardness' => '6', 'temperature' => '25'], $at), $at);
@@ -138,7 +138,7 @@ final class DemoWeek
             'what' => 'Eight dwarf armoured catfish', 'group' => 'fish', 'bag' => ['conductivity' => 620.0, 'litres' => 1.2, 'hours' => 3.0], 'way' => 'drip', 'arrived_at' => $this->today->subDays(9)->setTime(17, 0)->utc(),
             'quarantine_until' => $this->today->addDays(19)->format('Y-m-d'),
         ]);
-        $record = new RecordReadings();
+        $record = new RecordResults();
         $at = $this->today->subDay()->setTime(8, 0)->utc();
         $record->keep($this->keeper, $tank, $record->parse($this->keeper, ['ammonium' => '0', 'nitrite' => '0', 'temperature' => '24', 'conductivity' => '340'], $at), $at);
         $this->chore('Low Tub', 'test', 1, [], 2);

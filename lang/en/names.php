@@ -5,17 +5,17 @@ declare(strict_types=1);
 /* What the choices and parts of the job are called: as labels, and where it differs within a sentence. */
 return [
     'label' => [
-        'beyond' => ['low' => 'low', 'high' => 'high'],
+        'range_violation' => ['low' => 'low', 'high' => 'high'],
         'grain' => [
             'quartz' => 'sand or gravel',
             'fired_soil' => 'soil, soaked',
         ],
-        'demand' => [
+        'light_demand' => [
             'shade' => 'low light',
             'middling' => 'medium light',
             'much' => 'high light',
         ],
-        'pace' => [
+        'growth_pace' => [
             'slow' => 'slow',
             'middling' => 'medium',
             'fast' => 'fast',
@@ -154,7 +154,7 @@ return [
             'drops' => 'Drop kits and a thermometer',
             'pens' => 'Meters, and drop kits for the rest',
         ],
-        'form' => [
+        'growth_form' => [
             'stem' => 'stems',
             'carpet' => 'carpet',
             'rosette' => 'rosettes',

@@ -55,7 +55,7 @@
                         aria-describedby="e-f-kits-{{ $parameter->value }}-method" @error($base.'.method') aria-invalid="true"
                         @enderror>@foreach($methods as $method)<option value="{{ $method->value }}"
                         @selected(old($base.'.method', $kit->method->value)
-                        === $method->value)>{{ App\View\Words::method($method) }}</option>@endforeach</select>
+                        === $method->value)>{{ App\View\Names::method($method) }}</option>@endforeach</select>
                     <p class="fault" id="e-f-kits-{{ $parameter->value }}-method">@error($base.'.method'){{ $message }}@enderror</p></td>
                     <td><select id="f-kits-{{ $parameter->value }}-unit" name="{{ $field }}[unit]" aria-label="{{ __('settings.page.unit',
                         ['what' => label($parameter)]) }}"

@@ -17,12 +17,18 @@ final class LayersTest extends TestCase
     /** From the ground up. */
     private const LAYERS = [
         'core' => [
-            ['Text'], ['Fault'], ['Numeric', 'Measure'], ['Working', 'Learning'], ['State'], ['Evidence', 'Watch', 'Water'], ['Tank', 'Store', 'Flow'], ['Bed', 'Light', 'Planning'], ['Change', 'Plants'], ['Work'], ['Recipe'], ['Food', 'Algae', 'Calendar', 'StartUp'], ['Leaves', 'Animals'], ['World'],
+            ['Text'], ['Fault'], ['Numeric'], ['Measure'], ['Formula'], ['State'], ['Water'], ['Tank'], ['Hydraulics', 'Substrate', 'Light', 'Planning'], ['WaterChange', 'Plants'], ['Checklist'],
+            ['Mixing'], ['Fertilising', 'Cycling'], ['Livestock', 'Diagnosis'], ['World'],
         ],
         'app' => [
-            ['Units', 'Accounts', 'Kept'], ['Words'], ['Models'], ['Policies'], ['Known'], ['Change', 'Bench'], ['Devices', 'Exchange', 'Backup'], ['View'], ['Actions'], ['Http'], ['Providers', 'Console'],
+            ['Units'], ['Data'], ['Words'], ['Notifications'], ['Models'], ['Policies', 'View'], ['Exchange', 'Backup'],
+            ['Tanks'], ['Drawing', 'Devices'], ['Testing'], ['Livestock'], ['Plants'], ['Fertilising', 'Cycling'], ['Problems'], ['WaterChange'], ['Mixing'], ['Supplies'], ['Log'], ['Schedule'], ['Today'], ['Account'],
+            ['Http'], ['Providers', 'Console'],
         ],
     ];
+
+    /** Rooms of `app` that are a subject: what a keeper comes for. */
+    private const SUBJECTS = ['Tanks', 'Testing', 'Livestock', 'Plants', 'Fertilising', 'Cycling', 'Problems', 'WaterChange', 'Mixing', 'Supplies', 'Log', 'Schedule', 'Today', 'Account'];
 
     /** @return iterable<string, array{string}> */
     public static function houses(): iterable
@@ -60,5 +66,41 @@ final class LayersTest extends TestCase
 
         self::assertSame([], $against);
         self::assertGreaterThan(50, $seen);
+    }
+
+    /** What a page shows is for the eyes alone: only Today, which puts tanks together, takes a page of another subject. */
+    public function testNoSubjectAsksThePageOfAnother(): void
+    {
+        $against = [];
+        foreach (self::SUBJECTS as $subject) {
+            foreach (glob(__DIR__.'/../../app/'.$subject.'/*.php') ?: [] as $file) {
+                preg_match_all('/^use App\\\\(?!'.$subject.'\\\\)(\w+\\\\\w+Page);/m', (string) file_get_contents($file), $pages);
+                foreach ($subject === 'Today' ? [] : $pages[1] as $page) {
+                    $against[] = basename($file, '.php').' asks '.$page;
+                }
+            }
+        }
+
+        self::assertSame([], $against);
+    }
+
+    /** An act is a class that is called: it changes what is kept, and takes values. */
+    public function testNoActKnowsAPage(): void
+    {
+        $against = [];
+        $acts = 0;
+        foreach (self::SUBJECTS as $subject) {
+            foreach (glob(__DIR__.'/../../app/'.$subject.'/*.php') ?: [] as $file) {
+                $code = (string) file_get_contents($file);
+                $isAct = preg_match('/function __invoke\(/', $code) === 1 && str_contains($code, 'DB::transaction');
+                $acts += $isAct ? 1 : 0;
+                if ($isAct && preg_match('/\b\w+Page\b/', $code) === 1) {
+                    $against[] = basename($file, '.php');
+                }
+            }
+        }
+
+        self::assertSame([], $against);
+        self::assertGreaterThan(15, $acts);
     }
 }

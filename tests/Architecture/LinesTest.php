@@ -37,7 +37,7 @@ final class LinesTest extends TestCase
     public function testNothingIsSaidThatIsNotAmongTheWords(): void
     {
         $said = [];
-        foreach (['Http', 'Actions', 'Bench', 'Change', 'Known', 'Units', 'View'] as $room) {
+        foreach (array_diff(scandir(__DIR__.'/../../app') ?: [], ['.', '..', 'Backup', 'Console', 'Exchange', 'Providers']) as $room) {
             /** @var SplFileInfo $file */
             foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../app/'.$room, FilesystemIterator::SKIP_DOTS)) as $file) {
                 foreach (file($file->getPathname()) ?: [] as $line) {

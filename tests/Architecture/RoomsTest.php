@@ -30,22 +30,4 @@ final class RoomsTest
             ->classes(Selector::inNamespace('Cresco\Core\Measure'), Selector::classname(Fault::class), Selector::classname(Text::class))
             ->because('quantities and readings are the ground floor');
     }
-
-    public function testModelsDoNotReachUp(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Models'))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\View'), Selector::inNamespace('App\Actions'))
-            ->because('records do not know who shows or changes them');
-    }
-
-    public function testViewsDoNotChangeAnything(): Rule
-    {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('App\View'))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Http'))
-            ->because('what is shown only reads');
-    }
 }

@@ -5,60 +5,60 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Closure;
-use Cresco\Core\Animals\AnimalKind;
-use Cresco\Core\Animals\AnimalKinds;
-use Cresco\Core\Animals\CountKind;
-use Cresco\Core\Bed\Cover;
-use Cresco\Core\Bed\Patch;
-use Cresco\Core\Calendar\Bill;
-use Cresco\Core\Calendar\Board;
-use Cresco\Core\Calendar\Placement;
-use Cresco\Core\Calendar\Placing;
-use Cresco\Core\Calendar\ScheduledTask;
-use Cresco\Core\Change\ChangePlan;
-use Cresco\Core\Change\Forecast;
+use Cresco\Core\Checklist\Session;
+use Cresco\Core\Cycling\CyclingPhase;
+use Cresco\Core\Cycling\Nitrification;
+use Cresco\Core\Cycling\NitrogenPeak;
 use Cresco\Core\Fault;
-use Cresco\Core\Flow\Hose;
+use Cresco\Core\Hydraulics\Hose;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LampModel;
 use Cresco\Core\Light\LightField;
-use Cresco\Core\Measure\Balance;
+use Cresco\Core\Livestock\AnimalKind;
+use Cresco\Core\Livestock\AnimalKinds;
+use Cresco\Core\Livestock\CountKind;
 use Cresco\Core\Measure\Distribution;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\LevelPrior;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
+use Cresco\Core\Mixing\BatchSource;
+use Cresco\Core\Mixing\Ingredient;
+use Cresco\Core\Mixing\Label;
+use Cresco\Core\Mixing\Mixture;
+use Cresco\Core\Mixing\Salts;
+use Cresco\Core\Mixing\Target;
 use Cresco\Core\Planning\Interval;
 use Cresco\Core\Planning\JobKind;
 use Cresco\Core\Planning\JobKinds;
-use Cresco\Core\Planning\Stock;
-use Cresco\Core\Plants\Demand;
-use Cresco\Core\Plants\Form;
+use Cresco\Core\Planning\Placement;
+use Cresco\Core\Planning\PlacementBoard;
+use Cresco\Core\Planning\PlacementCost;
+use Cresco\Core\Planning\Placing;
+use Cresco\Core\Planning\ScheduledTask;
+use Cresco\Core\Planning\StockForecast;
+use Cresco\Core\Plants\GrowingGroup;
+use Cresco\Core\Plants\GrowthForm;
 use Cresco\Core\Plants\LearnedRate;
-use Cresco\Core\Plants\Planting;
-use Cresco\Core\Plants\PlantStand;
-use Cresco\Core\Recipe\Ingredient;
-use Cresco\Core\Recipe\Label;
-use Cresco\Core\Recipe\Mixture;
-use Cresco\Core\Recipe\Salts;
-use Cresco\Core\Recipe\Source;
-use Cresco\Core\Recipe\Target;
-use Cresco\Core\StartUp\Nitrification;
-use Cresco\Core\StartUp\Peak;
-use Cresco\Core\StartUp\Phase;
+use Cresco\Core\Plants\LightDemand;
+use Cresco\Core\Plants\PlantModel;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\Event;
+use Cresco\Core\Substrate\Cover;
+use Cresco\Core\Substrate\Zone;
 use Cresco\Core\Tank\AnimalGroup;
-use Cresco\Core\Tank\Bed;
 use Cresco\Core\Tank\Footprint;
 use Cresco\Core\Tank\Needs;
 use Cresco\Core\Tank\Rectangle;
+use Cresco\Core\Tank\SubstrateLayer;
 use Cresco\Core\Tank\SwingLimits;
 use Cresco\Core\Tank\Vessel;
 use Cresco\Core\Water\Conductance;
 use Cresco\Core\Water\Ions;
 use Cresco\Core\Water\WaterState;
-use Cresco\Core\Work\Session;
+use Cresco\Core\WaterChange\ChangePlan;
+use Cresco\Core\WaterChange\Forecast;
 use FilesystemIterator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -95,7 +95,7 @@ final class SweepTest extends TestCase
             }
             $class = new ReflectionClass($name);
             // A formula of numbers has no sense of its own; faults word what they are given.
-            if ($class->isAbstract() || $class->isSubclassOf(Fault::class) || str_starts_with($name, 'Cresco\\Core\\Working\\') || str_starts_with($name, 'Cresco\\Core\\Numeric\\')) {
+            if ($class->isAbstract() || $class->isSubclassOf(Fault::class) || str_starts_with($name, 'Cresco\\Core\\Formula\\') || str_starts_with($name, 'Cresco\\Core\\Numeric\\')) {
                 continue;
             }
             foreach ($class->getMethods(ReflectionMethod::IS_PUBLIC) as $method) {
@@ -195,14 +195,14 @@ final class SweepTest extends TestCase
             'pairs' => [[100.0, 200.0]],
             'readings' => match ($parameter->getDeclaringClass()?->getShortName()) {
                 'Membrane' => [[1.0, 400.0, 20.0, false]],
-                'Ready' => [[3.0, 1.0, 0.4], [9.0, 0.0, 0.0]],
-                'Expected' => [[3.0, 'ammonia', new Normal(1.0, 0.2)], [9.0, 'nitrite', new Normal(2.0, 0.4)]],
+                'CyclingReadiness' => [[3.0, 1.0, 0.4], [9.0, 0.0, 0.0]],
+                'CyclingForecast' => [[3.0, 'ammonia', new NormalValue(1.0, 0.2)], [9.0, 'nitrite', new NormalValue(2.0, 0.4)]],
                 default => [[1.0, TestResult::exact(Parameter::Nitrate, 10.0)], [8.0, TestResult::exact(Parameter::Nitrate, 20.0)]],
             },
             'points' => [[0.0, 1.0], [1.0, 1.0]],
             'middle' => [0.0, 0.0, 0.0],
             'spread' => [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [0.0, 0.0, 1.0]],
-            'sources' => [Source::pure()],
+            'sources' => [BatchSource::pure()],
             'jars' => [Ingredient::ofSalt(Salts::get('epsom'))],
             'amounts' => [0.1],
             'shares' => [1.0],
@@ -219,24 +219,24 @@ final class SweepTest extends TestCase
 
     private static function water(): WaterState
     {
-        return new WaterState('the tank', array_map(static fn(float $value): Distribution => new Normal($value, 0.05 * $value), [
+        return new WaterState('the tank', array_map(static fn(float $value): Distribution => new NormalValue($value, 0.05 * $value), [
             'nitrate' => 20.0, 'ph' => 7.0, 'carbonate_hardness' => 1.4, 'general_hardness' => 1.0, 'conductivity' => 300.0, 'temperature' => 24.0, 'ammonium' => 0.1,
         ]));
     }
 
-    private static function patch(): Patch
+    private static function patch(): Zone
     {
-        return new Patch(1, 0.0, 0.5, 0.0, 1.0, Cover::Sand, 20.0);
+        return new Zone(1, 0.0, 0.5, 0.0, 1.0, Cover::Sand, 20.0);
     }
 
-    private static function stand(): PlantStand
+    private static function stand(): GrowingGroup
     {
-        return new PlantStand(1, 'stems', Form::Stem, Demand::Middling, 0.0, 0.5, 0.4, 1.0, 120.0, 5.0, 0.8, 420.0, LearnedRate::guess(40.0), 20.0, 200.0);
+        return new GrowingGroup(1, 'stems', GrowthForm::Stem, LightDemand::Middling, 0.0, 0.5, 0.4, 1.0, 120.0, 5.0, 0.8, 420.0, LearnedRate::guess(40.0), 20.0, 200.0);
     }
 
     private static function vessel(): Vessel
     {
-        return new Vessel(new Rectangle(500, 300), 380, 20, new Bed(60, 40, 0.4));
+        return new Vessel(new Rectangle(500, 300), 380, 20, new SubstrateLayer(60, 40, 0.4));
     }
 
     private static function plan(): ChangePlan
@@ -246,14 +246,14 @@ final class SweepTest extends TestCase
 
     private static function mixture(): Mixture
     {
-        return Mixture::of([Source::pure()], [1.0], [Ingredient::ofSalt(Salts::get('epsom'))], [0.1]);
+        return Mixture::of([BatchSource::pure()], [1.0], [Ingredient::ofSalt(Salts::get('epsom'))], [0.1]);
     }
 
     private static function sample(string $type): object
     {
         /** @var array<string, Closure(): object> $made */
         $made = [
-            Distribution::class => static fn(): object => new Normal(10.0, 1.0),
+            Distribution::class => static fn(): object => new NormalValue(10.0, 1.0),
             WaterState::class => self::water(...),
             Vessel::class => self::vessel(...),
             ChangePlan::class => self::plan(...),
@@ -269,24 +269,24 @@ final class SweepTest extends TestCase
             Ions::class => static fn(): object => Ions::milligrams(['Ca' => 40.0, 'Cl' => 70.0]),
             Conductance::class => static fn(): object => Conductance::of(Ions::milligrams(['Ca' => 40.0, 'Cl' => 70.0])),
             Hose::class => static fn(): object => new Hose(12.0, 2.0),
-            Patch::class => self::patch(...),
+            Zone::class => self::patch(...),
             Nitrification::class => static fn(): object => new Nitrification(0.3),
             Interval::class => static fn(): object => Interval::learned(7, []),
             JobKind::class => static fn(): object => JobKinds::of('glass'),
-            Stock::class => static fn(): object => new Stock(100.0, 10.0, 7),
+            StockForecast::class => static fn(): object => new StockForecast(100.0, 10.0, 7),
             ScheduledTask::class => static fn(): object => new ScheduledTask('a', 1, 10, 3, 0, 6, 4.0),
-            Course::class => static fn(): object => Course::fitted(new Balance(5.0, 5.0, 0.1, 1.0, 200.0), new Normal(20.0, 3.0), new Normal(0.8, 0.2), 0.1, [Event::read(5.0, 22.0, 1.0)], 0.0, 12.0),
+            Course::class => static fn(): object => Course::fitted(new LevelPrior(5.0, 5.0, 0.1, 1.0, 200.0), new NormalValue(20.0, 3.0), new NormalValue(0.8, 0.2), 0.1, [Event::read(5.0, 22.0, 1.0)], 0.0, 12.0),
             Event::class => static fn(): object => Event::read(5.0, 22.0, 1.0),
-            Peak::class => static fn(): object => new Peak(),
+            NitrogenPeak::class => static fn(): object => new NitrogenPeak(),
             Placing::class => static fn(): object => new Placing([60, 60]),
             Placement::class => static fn(): object => (new Placing([60, 60]))->place([new ScheduledTask('a', 1, 10, 3, 0, 6, 4.0)]),
-            Board::class => static fn(): object => new Board(new Placing([60, 60]), [new ScheduledTask('a', 1, 10, 0, 0, 6, 4.0)]),
+            PlacementBoard::class => static fn(): object => new PlacementBoard(new Placing([60, 60]), [new ScheduledTask('a', 1, 10, 0, 0, 6, 4.0)]),
             AnimalKind::class => static fn(): object => AnimalKinds::of('tetra'),
-            Phase::class => static fn(): object => new Phase('x', 1, 2),
+            CyclingPhase::class => static fn(): object => new CyclingPhase('x', 1, 2),
             CountKind::class => static fn(): object => CountKind::Came,
-            Bill::class => static fn(): object => new Bill(1.0, 0.0, 0.0, 1.0),
-            PlantStand::class => self::stand(...),
-            Planting::class => static fn(): object => new Planting([self::stand()], new LightField([new LampModel(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new Bed(60, 40, 0.4)),
+            PlacementCost::class => static fn(): object => new PlacementCost(1.0, 0.0, 0.0, 1.0),
+            GrowingGroup::class => self::stand(...),
+            PlantModel::class => static fn(): object => new PlantModel([self::stand()], new LightField([new LampModel(LampKind::Panel, 50.0, 400.0, 200.0, 60.0)], new Rectangle(500, 300)), 360.0, new SubstrateLayer(60, 40, 0.4)),
             Session::class => static fn(): object => new Session(self::plan(), new Needs(AnimalGroup::Community), [], [], 100.0, true, true),
         ];
         if (isset($made[$type])) {

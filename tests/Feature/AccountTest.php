@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Accounts\CommonPasswords;
-use App\Accounts\Doors;
-use App\Accounts\Letter;
+use App\Account\CommonPasswords;
+use App\Account\LoginThrottle;
 use App\Models\Keeper;
 use App\Models\Photo;
 use App\Models\Tank;
+use App\Notifications\AccountEmail;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
@@ -29,7 +29,7 @@ final class AccountTest extends FeatureCase
     private function link(string $to, string $about): string
     {
         $link = '';
-        Mail::assertQueued(Letter::class, static function (Letter $letter) use ($to, $about, &$link): bool {
+        Mail::assertQueued(AccountEmail::class, static function (AccountEmail $letter) use ($to, $about, &$link): bool {
             if ($letter->about !== $about || !$letter->hasTo($to)) {
                 return false;
             }
@@ -149,7 +149,7 @@ final class AccountTest extends FeatureCase
         $this->keeper();
         $this->keeper('Robin');
         $answer = $this->post('/sign-in', ['email' => 'wren@cresco.test', 'password' => 'still water'])->assertRedirect('/');
-        $known = $answer->getCookie(Doors::KNOWN)?->getValue();
+        $known = $answer->getCookie(LoginThrottle::KNOWN)?->getValue();
         self::assertIsString($known);
         $this->post('/sign-out');
         for ($i = 0; $i < 61; ++$i) {
@@ -157,7 +157,7 @@ final class AccountTest extends FeatureCase
         }
         foreach ([['robin@cresco.test', false], ['wren@cresco.test', true]] as [$address, $isIn]) {
             Auth::forgetGuards();
-            $this->withCookie(Doors::KNOWN, $known)->post('/sign-in', ['email' => $address, 'password' => 'still water']);
+            $this->withCookie(LoginThrottle::KNOWN, $known)->post('/sign-in', ['email' => $address, 'password' => 'still water']);
             self::assertSame($isIn, Auth::check(), $address);
         }
     }

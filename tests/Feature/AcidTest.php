@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\BatchContent;
-use App\Known\VesselOf;
 use App\Models\Batch;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Tanks\BatchContent;
+use App\Tanks\VesselQuery;
 use App\Units\Show;
 use Cresco\Core\Water\Ion;
 use Illuminate\Testing\TestResponse;
@@ -33,7 +33,7 @@ final class AcidTest extends FeatureCase
     public function testDownToAKhItSaysHowMuchAndWhatComesOfIt(): void
     {
         [$keeper, $tank, $water] = $this->readyTank();
-        $litres = VesselOf::tank($tank)->litres();
+        $litres = VesselQuery::tank($tank)->litres();
         // The tap has 6 drops of KH, so 5.5; down to 2.5 are 3 degrees of 0.3566 meq in 30 L, by 10 % with 2.878 meq/mL.
         $millilitres = 3.0 * 0.356648 * 30.0 / (100.0 * 1.0492 / 36.458);
         $page = $this->page($keeper, $tank, ['water' => (string) $water->id, 'litres' => '30', 'percent' => '10', 'to' => '2.5'])->assertOk();
@@ -60,7 +60,7 @@ final class AcidTest extends FeatureCase
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
         $tank->update(['second_water_id' => $ro->id, 'second_share' => 0.5]);
         // Half of the tap's 5.5 drops of KH; 30 of 102 L of it alone leave 3.5 * 0.706 + 2.75 * 0.294 = 3.28.
-        $litres = VesselOf::tank($tank)->litres();
+        $litres = VesselQuery::tank($tank)->litres();
         $alone = 3.5 + (2.75 - 3.5) * 30.0 / $litres;
         $page = $this->page($keeper, $tank, ['litres' => '30', 'to' => '1.5'])->assertOk()->assertSee('KH of Tap + RO')->assertSee('2.8 ± 0.2°', false);
         $page->assertSee('without acid')->assertSee('with acid')->assertSee(Show::rounded($alone, 1).' ± 0.3°', false)->assertSee(Show::rounded($alone - 1.25 * 30.0 / $litres, 1).' ± 0.3°', false);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\TakeInArchive;
+use App\Account\ImportArchive;
 use App\Console\Commands\KeeperSchema;
 use App\Exchange\KeeperArchive;
 use App\Exchange\KeeperTables;
@@ -398,7 +398,7 @@ final class ArchiveTest extends FeatureCase
         $left = new Keeper(['name' => 'Elsewhere', 'email' => 'incoming-2@cresco.invalid', 'password' => 'nobody knows it']);
         $left->forceFill(['incoming_for' => $other->id])->save();
         $tank = $this->tank($left, $this->water($left));
-        self::assertSame(1, TakeInArchive::clearLeft());
+        self::assertSame(1, ImportArchive::clearLeft());
         self::assertFalse(Tank::query()->whereKey($tank->id)->exists());
         self::assertSame(1, $other->tanks()->count());
     }

@@ -8,7 +8,7 @@ use App\Backup\BackupFault;
 use App\Backup\BackupFile;
 use App\Backup\Daily;
 use App\Backup\Manifest;
-use App\Http\Unwritten;
+use App\Http\DatabaseErrorResponse;
 use App\Models\Entry;
 use Carbon\CarbonImmutable;
 use Illuminate\Filesystem\Filesystem;
@@ -137,10 +137,10 @@ final class BackupTest extends FeatureCase
     #[DataProvider('unwritten')]
     public function testWhatCannotBeWrittenIsToldInWords(string $said, string $told): void
     {
-        self::assertStringContainsString($told, (string) Unwritten::answer(new PDOException($said), Request::create('/log', 'POST'))?->getContent());
-        self::assertNull(Unwritten::answer(new PDOException('SQLSTATE[42601]: Syntax error'), Request::create('/')));
+        self::assertStringContainsString($told, (string) DatabaseErrorResponse::answer(new PDOException($said), Request::create('/log', 'POST'))?->getContent());
+        self::assertNull(DatabaseErrorResponse::answer(new PDOException('SQLSTATE[42601]: Syntax error'), Request::create('/')));
         // What somebody typed is no fault of the disk.
-        self::assertNull(Unwritten::answer(new RuntimeException('There is no jar that is called “No space left”'), Request::create('/')));
+        self::assertNull(DatabaseErrorResponse::answer(new RuntimeException('There is no jar that is called “No space left”'), Request::create('/')));
     }
 
     public function testAFullDiskIsSaidOnAPage(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\BatchContent;
 use App\Models\Batch;
 use App\Models\Entry;
 use App\Models\Jar;
@@ -12,6 +11,7 @@ use App\Models\Keeper;
 use App\Models\Run;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Tanks\BatchContent;
 
 /** A batch from its card to the tank: the pen, what it asks for, what leaves the shelf, and what the forecast knows of it. */
 final class BatchTest extends FeatureCase

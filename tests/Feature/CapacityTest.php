@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Exchange\AnalysisFile;
 use App\Exchange\FileFault;
 use App\Exchange\TakingIn;
 use App\Models\Analysis;
@@ -12,6 +11,7 @@ use App\Models\Capacity;
 use App\Models\LimitReached;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Supplies\AnalysisFile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;

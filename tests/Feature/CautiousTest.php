@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Change\AmountField;
-use App\Change\ChangeInput;
-use App\Change\ChangeReason;
-use App\Change\Draft;
-use App\Change\DraftChange;
-use App\Kept\ForecastRecord;
-use App\Known\TankWater;
-use App\Known\UsualWater;
+use App\Cycling\CyclingPage;
+use App\Data\ForecastRecord;
 use App\Models\Tank;
-use App\View\StartPage;
+use App\Tanks\TankWaterQuery;
+use App\Tanks\UsualWaterQuery;
+use App\WaterChange\AmountField;
+use App\WaterChange\ChangeDraft;
+use App\WaterChange\ChangeInput;
+use App\WaterChange\ChangeReason;
+use App\WaterChange\DraftChange;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Livestock\CountKind;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\Concern;
 use Cresco\Core\Tank\AnimalGroup;
@@ -181,7 +181,7 @@ final class CautiousTest extends FeatureCase
         // A strip as coarse as many are.
         $keeper->kits()->create(['parameter' => $parameter, 'method' => 'field', 'unit' => $parameter === 'nitrite' ? 'no2' : 'nh4', 'step' => 0, 'fields' => $parameter === 'nitrite' && $read !== '0' ? [0.0, 0.25, 0.5, 1.0] : [0.0, 1.0, 5.0, 10.0]]);
         $this->read($keeper->fresh() ?? $keeper, $tank, [$parameter => $read]);
-        $found = array_values(array_filter(TankWater::of($tank->fresh(['keeper']) ?? $tank)->concerns(), static fn(Concern $concern): bool => $concern->parameter?->value === $parameter));
+        $found = array_values(array_filter(TankWaterQuery::of($tank->fresh(['keeper']) ?? $tank)->concerns(), static fn(Concern $concern): bool => $concern->parameter?->value === $parameter));
         self::assertSame($concerns, array_map(static fn(Concern $concern): string => $concern->key, $found));
     }
 
@@ -191,7 +191,7 @@ final class CautiousTest extends FeatureCase
         // KH of 4 at pH 6.6 is about 30 mg/L: 3 * 4 * 10^(7 - 6.6); at 6.4 it is 48.
         foreach ([['6.6', false], ['6.4', true]] as [$ph, $harms]) {
             $this->read($keeper, $tank, ['ph' => $ph, 'carbonate_hardness' => '4']);
-            $keys = array_map(static fn(Concern $concern): string => $concern->key, TankWater::of($tank->fresh(['keeper']) ?? $tank)->concerns());
+            $keys = array_map(static fn(Concern $concern): string => $concern->key, TankWaterQuery::of($tank->fresh(['keeper']) ?? $tank)->concerns());
             self::assertSame($harms, in_array('carbon_dioxide', $keys, true), $ph);
         }
     }
@@ -204,7 +204,7 @@ final class CautiousTest extends FeatureCase
             $tank->startUp()->updateOrCreate([], ['way' => 'planted', 'source' => 'soil', 'begun_on' => CarbonImmutable::now()->subDays($days)->format('Y-m-d')]);
             $fresh = $tank->fresh(['keeper', 'startUp']) ?? $tank;
 
-            return array_column((new StartPage($fresh, $fresh->startUp))->first(), 'name');
+            return array_column((new CyclingPage($fresh, $fresh->startUp))->first(), 'name');
         };
         self::assertNotContains('Otocinclus', $start(40));
         self::assertContains('Otocinclus', $start(60));
@@ -221,10 +221,10 @@ final class CautiousTest extends FeatureCase
         $this->actingAs($keeper)->get("/tanks/$tank->id/cycling")->assertOk()->assertSeeText('Test this tank’s GH: it decides who can move in first.');
     }
 
-    private static function draft(Tank $tank): Draft
+    private static function draft(Tank $tank): ChangeDraft
     {
         $fresh = $tank->fresh(['devices', 'keeper']) ?? $tank;
 
-        return app(DraftChange::class)($fresh, new ChangeInput(ChangeReason::Nitrate, 20.0, null, 0.6, AmountField::Litres, null, 1, UsualWater::of($fresh), null, 0.0, $fresh->water_below_rim, null));
+        return app(DraftChange::class)($fresh, new ChangeInput(ChangeReason::Nitrate, 20.0, null, 0.6, AmountField::Litres, null, 1, UsualWaterQuery::of($fresh), null, 0.0, $fresh->water_below_rim, null));
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Drawing\Chart;
+use App\Drawing\ChartPoint;
+use App\Drawing\ChartTime;
 use App\Models\Keeper;
-use App\View\Chart;
-use App\View\ChartPoint;
-use App\View\ChartTime;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 

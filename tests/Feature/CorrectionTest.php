@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\KnownWater;
-use App\Known\TankWater;
-use App\Known\Waters;
+use App\Mixing\IonsQuery;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Reading;
@@ -14,6 +12,8 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\WaterChange;
+use App\Tanks\TankWaterQuery;
+use App\Tanks\WatersQuery;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +29,7 @@ final class CorrectionTest extends FeatureCase
 
     private function now(Tank $tank, Parameter $parameter): float
     {
-        return TankWater::of($tank->fresh() ?? $tank)->state()->central($parameter, NAN);
+        return TankWaterQuery::of($tank->fresh() ?? $tank)->state()->central($parameter, NAN);
     }
 
     public function testAChangeOfThreeDaysAgoIsNotedAndEveryPageFollows(): void
@@ -42,7 +42,7 @@ final class CorrectionTest extends FeatureCase
 
         // Half of 330 and half of 390.
         self::assertEqualsWithDelta(360.0, $this->now($tank, Parameter::Conductivity), 0.5);
-        self::assertTrue(TankWater::of($tank)->isCarried(Parameter::Conductivity));
+        self::assertTrue(TankWaterQuery::of($tank)->isCarried(Parameter::Conductivity));
         $this->get('/')->assertSee('Water change in 4 days')->assertDontSee('First water change');
         $this->get("/tanks/$tank->id")->assertSee('360')->assertSee('forecast, changed Thursday');
         $this->get("/tanks/$tank->id/water-change")->assertSee('360');
@@ -185,8 +185,8 @@ final class CorrectionTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['general_hardness' => '1', 'carbonate_hardness' => '1', 'ph' => '6.5', 'conductivity' => '30', 'nitrate' => '0', 'temperature' => '12']);
         $tank->update(['water_id' => $tap->id, 'second_water_id' => $rain->id, 'second_share' => 0.5]);
-        $blend = fn(): ?float => Waters::around($tank->setRelation('keeper', $keeper->fresh()?->load('waters') ?? $keeper), [$tap->id, $rain->id])->blend($tap, $rain, 0.5)->get(Parameter::Conductivity)?->central();
-        $bench = fn(): float => KnownWater::all([$tap])[$tap->id]->source->measured ?? NAN;
+        $blend = fn(): ?float => WatersQuery::around($tank->setRelation('keeper', $keeper->fresh()?->load('waters') ?? $keeper), [$tap->id, $rain->id])->blend($tap, $rain, 0.5)->get(Parameter::Conductivity)?->central();
+        $bench = fn(): float => IonsQuery::all([$tap])[$tap->id]->source->measured ?? NAN;
         // By strength, halved to.
         self::assertEqualsWithDelta(216.1, $blend() ?? NAN, 0.1);
         self::assertEqualsWithDelta(390.0, $bench(), 1e-6);

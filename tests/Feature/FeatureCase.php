@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\NoteChange;
-use App\Actions\RecordReadings;
-use App\Change\PastChange;
+use App\Data\ForecastRecord;
 use App\Exchange\KeeperTables;
-use App\Kept\ForecastRecord;
 use App\Models\Analysis;
 use App\Models\Batch;
 use App\Models\Entry;
@@ -20,8 +17,11 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Testing\RecordResults;
+use App\WaterChange\LogWaterChange;
+use App\WaterChange\PastChange;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Mixing\Salts;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Shape;
 use Database\Seeders\DatabaseSeeder;
@@ -147,7 +147,7 @@ abstract class FeatureCase extends TestCase
     /** @param array<string, string> $typed */
     protected function read(Keeper $keeper, Tank|Water $of, array $typed, ?CarbonImmutable $at = null): void
     {
-        $record = new RecordReadings();
+        $record = new RecordResults();
         $record->keep($keeper, $of, $record->parse($keeper, $typed), $at ?? CarbonImmutable::now());
     }
 
@@ -175,7 +175,7 @@ abstract class FeatureCase extends TestCase
     protected function finishRun(Run $run, CarbonImmutable $started, CarbonImmutable $finished): Run
     {
         $run->update(['state' => RunState::Done, 'started_at' => $started, 'finished_at' => $finished]);
-        app(NoteChange::class)($run->keeper_id, $run->tank_id, $run, null, 'Tap', $run->plan->out, $run->plan->share, $run->forecast, $finished, 'Changed', null);
+        app(LogWaterChange::class)($run->keeper_id, $run->tank_id, $run, null, 'Tap', $run->plan->out, $run->plan->share, $run->forecast, $finished, 'Changed', null);
 
         return $run->refresh();
     }
@@ -184,7 +184,7 @@ abstract class FeatureCase extends TestCase
     protected function noteChange(Keeper $keeper, Tank $tank, Water $water, float $litres, CarbonImmutable $at): void
     {
         $change = PastChange::of($tank->setRelation('keeper', $keeper), $water, null, 0.0, $litres, $at);
-        app(NoteChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at, 'Changed', null);
+        app(LogWaterChange::class)($keeper->id, $tank->id, null, $water->id, $change->source, $change->litres, $change->share, ForecastRecord::of($change->forecast), $at, 'Changed', null);
     }
 
     /**

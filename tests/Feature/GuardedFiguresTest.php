@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\FoodOf;
-use App\Known\PlantingOf;
-use App\Known\TankWater;
-use App\Known\Waters;
+use App\Fertilising\FertilisingQuery;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Jar;
 use App\Models\WaterChange;
+use App\Tanks\PlantModelQuery;
+use App\Tanks\TankWaterQuery;
+use App\Tanks\WatersQuery;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Algae\Remedy;
+use Cresco\Core\Diagnosis\Remedy;
 use Cresco\Core\Measure\Density;
-use Cresco\Core\Measure\Exact;
+use Cresco\Core\Measure\ExactValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\Concern;
-use Cresco\Core\Planning\Standing;
+use Cresco\Core\Planning\Concerns;
 use Cresco\Core\State\Event;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
@@ -34,10 +34,10 @@ final class GuardedFiguresTest extends FeatureCase
     private static function concerns(AnimalGroup $group, float|Density $ammonium, float $ph): array
     {
         $state = new WaterState('the tank', [
-            Parameter::Ammonium->value => is_float($ammonium) ? new Exact($ammonium) : $ammonium, Parameter::Acidity->value => new Exact($ph), Parameter::Temperature->value => new Exact(25.0),
+            Parameter::Ammonium->value => is_float($ammonium) ? new ExactValue($ammonium) : $ammonium, Parameter::Acidity->value => new ExactValue($ph), Parameter::Temperature->value => new ExactValue(25.0),
         ]);
 
-        return array_map(static fn(Concern $concern): string => $concern->key, Standing::of($state, new Needs($group)));
+        return array_map(static fn(Concern $concern): string => $concern->key, Concerns::of($state, new Needs($group)));
     }
 
     public function testFreeAmmoniaIsAnAlarmForShrimpBeforeItIsOneForOthers(): void
@@ -61,19 +61,19 @@ final class GuardedFiguresTest extends FeatureCase
         // About 3 * KH * 10^(7 - pH), within a fifth, from 3 to 9 degrees.
         foreach ([3.0, 5.0, 7.0, 9.0] as $degrees) {
             foreach ([6.4, 6.8, 7.2] as $ph) {
-                $gas = DissolvedGas::of(new Exact($ph), new Exact(0.356648 * $degrees), 25.0, 300.0);
+                $gas = DissolvedGas::of(new ExactValue($ph), new ExactValue(0.356648 * $degrees), 25.0, 300.0);
                 self::assertNotNull($gas);
                 self::assertEqualsWithDelta(1.0, $gas->level / (3.0 * $degrees * 10.0 ** (7.0 - $ph)), 0.2, "KH $degrees, pH $ph");
             }
         }
-        self::assertNull(DissolvedGas::of(new Exact(6.5), new Exact(0.2), 25.0, 300.0));
+        self::assertNull(DissolvedGas::of(new ExactValue(6.5), new ExactValue(0.2), 25.0, 300.0));
     }
 
     public function testAnUnreadPhOfASourceIsTakenAsSevenPointFour(): void
     {
         // Of the same KH, half and half: bicarbonate stays and CO2 mixes, so that hydrogen ions do: (10^-6.9 + 10^-7.4) / 2 are pH 7.08; with 7.9 it were 7.16.
         $water = static fn(string $name, ?float $ph): WaterState => new WaterState($name, array_filter([
-            Parameter::CarbonateHardness->value => new Exact(2.0), Parameter::Temperature->value => new Exact(25.0), Parameter::Conductivity->value => new Exact(300.0), Parameter::Acidity->value => $ph === null ? null : new Exact($ph),
+            Parameter::CarbonateHardness->value => new ExactValue(2.0), Parameter::Temperature->value => new ExactValue(25.0), Parameter::Conductivity->value => new ExactValue(300.0), Parameter::Acidity->value => $ph === null ? null : new ExactValue($ph),
         ]));
         $blend = Mixing::blend('both', [[$water('tank', 6.9), 0.5], [$water('tap', null), 0.5]]);
         self::assertEqualsWithDelta(-log10((10.0 ** -6.9 + 10.0 ** -7.4) / 2.0), $blend->central(Parameter::Acidity, 0.0), 0.03);
@@ -88,7 +88,7 @@ final class GuardedFiguresTest extends FeatureCase
     {
         [$keeper, $tank, $tap] = $this->readyTank();
         $ro = $this->water($keeper, 'RO', 'reverse_osmosis');
-        $waters = Waters::around($tank, [$ro->id, $tap->id]);
+        $waters = WatersQuery::around($tank, [$ro->id, $tap->id]);
         self::assertEqualsWithDelta(15.0, $waters->source($ro)->central(Parameter::Conductivity, 0.0), 1e-9);
         // Half of the tap's 390, by strength, halved to.
         self::assertEqualsWithDelta(209.3, $waters->blend($tap, $ro, 0.5)->central(Parameter::Conductivity, 0.0), 0.1);
@@ -101,7 +101,7 @@ final class GuardedFiguresTest extends FeatureCase
             [$keeper, $tank] = $this->readyTank($name);
             $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 250, 'planted_on' => '2025-06-01']);
             $stand->looks()->create(['happened_at' => now()->subDays($days), 'height' => 120, 'before' => 150, 'cover' => 1, 'guessed' => false]);
-            $planting = PlantingOf::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper));
+            $planting = PlantModelQuery::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper));
 
             return $planting->due($planting->stands[$stand->id])?->due->middle() ?? INF;
         };
@@ -117,7 +117,7 @@ final class GuardedFiguresTest extends FeatureCase
         foreach (range(6, 0) as $n) {
             $stand->looks()->create(['happened_at' => now()->subDays(14 * $n + 1), 'height' => 150, 'before' => 250, 'cover' => 1, 'guessed' => false]);
         }
-        $core = PlantingOf::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper))->stands[$stand->id];
+        $core = PlantModelQuery::tank(($tank->fresh() ?? $tank)->setRelation('keeper', $keeper))->stands[$stand->id];
         self::assertSame(6, $core->rate->count);
         // The curve solved for its rate: r = H / (4 t) * ln((H / h0 - 1) / (H / h1 - 1)).
         $height = $core->ceiling;
@@ -152,7 +152,7 @@ final class GuardedFiguresTest extends FeatureCase
         $this->noteChange($keeper, $tank, $water, 50.0, $at);
         $this->read($keeper, $tank, ['conductivity' => '371'], $at);
         $this->read($keeper, $tank, ['general_hardness' => '3'], $at->subMinute());
-        $state = TankWater::of($tank->fresh(['keeper']) ?? $tank)->state();
+        $state = TankWaterQuery::of($tank->fresh(['keeper']) ?? $tank)->state();
         self::assertFalse($state->isAssumed(Parameter::Conductivity));
         // A little less than it shows, since by the change it should have been 360.
         self::assertEqualsWithDelta(369.5, $state->central(Parameter::Conductivity, 0.0), 1.5);
@@ -183,7 +183,7 @@ final class GuardedFiguresTest extends FeatureCase
         $jar = $keeper->jars()->create(['name' => 'Green daily', 'salt' => Jar::FEED, 'unit' => 'mL', 'stock' => 300, 'label' => ['dose' => 10.0, 'litres' => 100.0, 'days' => 1, 'potassium' => 2.0]]);
         $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 10.0, 'every' => 1, 'starts_on' => '2026-03-01']);
         $coming = static function () use ($tank): int {
-            $food = FoodOf::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
+            $food = FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
             $today = $food->day(CarbonImmutable::now());
 
             return count(array_filter($food->coming(Parameter::Potassium, $food->planned()), static fn(Event $event): bool => $event->day < $today + 0.9));

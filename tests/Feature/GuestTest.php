@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Accounts\Letter;
-use App\Actions\Guests;
+use App\Account\Guests;
 use App\Models\Device;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterChange;
+use App\Notifications\AccountEmail;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -114,7 +114,7 @@ final class GuestTest extends FeatureCase
         // Until the address is confirmed it is a guest's still, on this device.
         self::assertTrue($tank->keeper->refresh()->isGuest());
         $link = '';
-        Mail::assertQueued(Letter::class, static function (Letter $letter) use (&$link): bool {
+        Mail::assertQueued(AccountEmail::class, static function (AccountEmail $letter) use (&$link): bool {
             $link = (string) preg_replace('#^https?://[^/]+#', '', (string) $letter->link);
 
             return $letter->about === 'keep' && $letter->hasTo('heron@cresco.test');
@@ -137,7 +137,7 @@ final class GuestTest extends FeatureCase
         $this->keeper('Heron');
         $this->begin();
         $this->post('/account/guest', ['email' => 'heron@cresco.test', 'password' => 'moss lamp kettle', 'password_confirmation' => 'moss lamp kettle'])->assertRedirect('/account')->assertSessionHas('status', __('account.sent'));
-        Mail::assertQueued(Letter::class, static fn(Letter $letter): bool => $letter->about === 'known');
+        Mail::assertQueued(AccountEmail::class, static fn(AccountEmail $letter): bool => $letter->about === 'known');
     }
 
     public function testAGuestGoesAMonthAfterTheLastVisit(): void

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\FoodOf;
+use App\Fertilising\FertilisingQuery;
 use App\Units\Amount;
-use Cresco\Core\Change\Conditioner;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\WaterChange\Conditioner;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Input that can be read in two ways, or in none, is asked or refused. */
@@ -98,18 +98,18 @@ final class InputTest extends FeatureCase
         [$keeper, $tank, $tap] = $this->readyTank();
         $tank->update(['water_id' => null]);
         $fresh = $tank->fresh(['keeper.waters', 'keeper.jars', 'devices']) ?? $tank;
-        self::assertEqualsWithDelta(5.0, FoodOf::tank($fresh)->source(Parameter::Nitrate)->central(), 1.5);
+        self::assertEqualsWithDelta(5.0, FertilisingQuery::tank($fresh)->source(Parameter::Nitrate)->central(), 1.5);
     }
 
     public function testWhatPlantsTakeIsInTheNitrateOfATankWhoseFoodNobodySaid(): void
     {
         [$keeper, $tank] = $this->readyTank();
         $tank->readings()->where('parameter', 'nitrate')->delete();
-        $rate = static fn(): float => FoodOf::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Nitrate)->rate()->central();
+        $rate = static fn(): float => FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank)->course(Parameter::Nitrate)->rate()->central();
         $bare = $rate();
         self::assertEqualsWithDelta($tank->nitrate_per_day, $bare, 0.01);
         $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 1, 'front_edge' => 0, 'back_edge' => 1])->looks()->create(['happened_at' => now()->subDays(3), 'height' => 300, 'cover' => 1]);
-        $food = FoodOf::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
+        $food = FertilisingQuery::tank($tank->fresh(['keeper', 'devices']) ?? $tank);
         self::assertGreaterThan(0.1, $food->uptake(Parameter::Nitrate));
         self::assertEqualsWithDelta($bare - $food->uptake(Parameter::Nitrate), $rate(), 0.05);
     }

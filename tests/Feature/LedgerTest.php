@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Account\EstimatesPage;
+use App\Account\Ledger;
+use App\Account\LedgerEntry;
+use App\Account\ReplacedEstimate;
+use App\Data\OwnEstimates;
 use App\Exchange\KeeperTables;
-use App\Kept\OwnFigures;
-use App\Known\ChoresOf;
-use App\Known\Courses;
-use App\Known\Evaporation;
-use App\Known\WeekOf;
-use App\Known\WorkDone;
 use App\Models\FreshStart;
 use App\Models\RunState;
-use App\View\AssumedPage;
-use App\View\Ledger;
-use App\View\LedgerEntry;
-use App\View\Replaced;
+use App\Schedule\WeekQuery;
+use App\Tanks\ChoresQuery;
+use App\Tanks\EvaporationQuery;
+use App\Tanks\LevelsQuery;
+use App\Tanks\TasksDoneQuery;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Algae\AlgaeTypes;
-use Cresco\Core\Algae\Causes;
-use Cresco\Core\Algae\Looks;
-use Cresco\Core\Animals\AnimalKinds;
-use Cresco\Core\Leaves\LeafCauses;
-use Cresco\Core\Leaves\LeafSigns;
+use Cresco\Core\Diagnosis\AlgaeTypes;
+use Cresco\Core\Diagnosis\AppearanceSigns;
+use Cresco\Core\Diagnosis\Causes;
+use Cresco\Core\Diagnosis\LeafCauses;
+use Cresco\Core\Diagnosis\LeafSigns;
+use Cresco\Core\Livestock\AnimalKinds;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Mixing\Salts;
 use Cresco\Core\Planning\Interval;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Plants\PlantCatalogue;
-use Cresco\Core\Recipe\Salts;
 
 final class LedgerTest extends FeatureCase
 {
@@ -63,7 +63,7 @@ final class LedgerTest extends FeatureCase
     public function testFiguresComeFromWhereTheyStand(): void
     {
         $entries = self::entries();
-        self::assertSame(['1.5', LedgerEntry::GUESS], [$entries['StandingDepth::BODY_HEIGHTS']->value, $entries['StandingDepth::BODY_HEIGHTS']->grade]);
+        self::assertSame(['1.5', LedgerEntry::GUESS], [$entries['SwimmingDepth::BODY_HEIGHTS']->value, $entries['SwimmingDepth::BODY_HEIGHTS']->grade]);
         self::assertSame(['9.80665', LedgerEntry::PUBLISHED], [$entries['Siphon::GRAVITY']->value, $entries['Siphon::GRAVITY']->grade]);
         self::assertSame(LedgerEntry::LIMIT, $entries['Siphon::DEEPEST']->grade);
         self::assertSame('0.15', $entries['Cover::Sand.stirred']->value);
@@ -83,13 +83,13 @@ final class LedgerTest extends FeatureCase
         self::assertStringContainsString('form Stem; pace Fast; demand Middling; roots 0.3', $entries['PlantCatalogue::all.rotala_rotundifolia']->value);
         self::assertStringContainsString('where panes 9 of ten (consensus)', $entries['AlgaeTypes::all.green_dust']->value);
         self::assertStringContainsString('changes_late 8.5 against 2 of ten (consensus)', $entries['Causes::all.changes_skipped']->value);
-        self::assertSame('window 14', $entries['Hints::all.lamp_long']->value);
+        self::assertSame('window 14', $entries['DiagnosticSigns::all.lamp_long']->value);
         self::assertSame('usually 0.2, 0.8', $entries['LeafSigns::all.soft_water']->value);
         self::assertStringContainsString('molarMass 172.171; brings Ca 1, SO4 1', $entries['Salts::all.gypsum']->value);
         // CRC Handbook and IUPAC: what each ion has of its own.
         self::assertSame(['44.5', LedgerEntry::PUBLISHED], [$entries['Ion::Bicarbonate.limitingConductivity']->value, $entries['Ion::Bicarbonate.limitingConductivity']->grade]);
         self::assertSame(['24.305', LedgerEntry::PUBLISHED], [$entries['Ion::Magnesium.molarMass']->value, $entries['Ion::Magnesium.molarMass']->grade]);
-        foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'PlantCatalogue' => PlantCatalogue::all(), 'AlgaeTypes' => AlgaeTypes::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'Looks' => Looks::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
+        foreach (['AnimalKinds' => AnimalKinds::all(), 'JobKinds' => JobKinds::all(), 'PlantCatalogue' => PlantCatalogue::all(), 'AlgaeTypes' => AlgaeTypes::all(), 'Causes' => Causes::all(), 'LeafCauses' => LeafCauses::all(), 'LeafSigns' => LeafSigns::all(), 'AppearanceSigns' => AppearanceSigns::all(), 'Salts' => Salts::all()] as $name => $catalogue) {
             self::assertSame([], array_diff(array_map(static fn(string $key): string => $name.'::all.'.$key, array_keys($catalogue)), array_keys($entries)));
         }
     }
@@ -99,7 +99,7 @@ final class LedgerTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse('2026-03-01 12:00'));
         [$keeper, $tank, $water] = $this->readyTank();
         $this->tank($keeper)->update(['name' => 'Another']);
-        $this->actingAs($keeper)->get('/estimates')->assertOk()->assertSee('Nothing yet.')->assertSee('StandingDepth::BODY_HEIGHTS');
+        $this->actingAs($keeper)->get('/estimates')->assertOk()->assertSee('Nothing yet.')->assertSee('SwimmingDepth::BODY_HEIGHTS');
         $this->read($keeper, $tank, ['nitrate' => '20-40'], CarbonImmutable::parse('2026-02-20 12:00'));
         $jar = $this->jar($keeper, 'gypsum');
         $jar->trials()->create(['method' => 'scale', 'spoons' => 10, 'grams_each' => 3.0, 'taken_at' => now()]);
@@ -123,7 +123,7 @@ final class LedgerTest extends FeatureCase
         foreach ([10, 5, 2] as $ago) {
             $tank->topUps()->create(['litres' => 4.0, 'taken_at' => CarbonImmutable::now()->subDays($ago), 'water_id' => $water->id]);
         }
-        $figures = static fn(): array => array_map(static fn(Replaced $row): array => [$row->figure, $row->tank, $row->jar], (new AssumedPage($keeper->fresh() ?? $keeper))->replaced());
+        $figures = static fn(): array => array_map(static fn(ReplacedEstimate $row): array => [$row->figure, $row->tank, $row->jar], (new EstimatesPage($keeper->fresh() ?? $keeper))->replaced());
         $before = [['made.nitrate', $tank->id, null], ['evaporation', $tank->id, null], ['spoon', null, $jar->id], ['pen', null, null]];
         self::assertSame($before, $figures());
 
@@ -133,7 +133,7 @@ final class LedgerTest extends FeatureCase
         }
         self::assertSame([], $figures());
         self::assertNull($jar->refresh()->load('trials')->spoon());
-        self::assertSame([0, 0], [Courses::of($tank->refresh())->made(Parameter::Nitrate)->count, Evaporation::of($tank)->count]);
+        self::assertSame([0, 0], [LevelsQuery::of($tank->refresh())->made(Parameter::Nitrate)->count, EvaporationQuery::of($tank)->count]);
         $this->get('/estimates')->assertSee('Started over')->assertSee('Daily evaporation of Brook, today 12:00');
         // What is seen afterwards counts.
         $this->travel(3)->days();
@@ -166,7 +166,7 @@ final class LedgerTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['dry' => '1', 'tasks' => ['glass']]);
         $run->steps()->update(['opened_at' => now()->subDays(5), 'done_at' => now()->subDays(5)]);
         $run->update(['state' => RunState::Done, 'finished_at' => now()->subDays(5)]);
-        $due = static fn(): int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->day();
+        $due = static fn(): int => (new WeekQuery($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->day();
         // Every seven days, done five days ago.
         self::assertSame(2, $due());
         $this->actingAs($keeper)->get('/estimates')->assertSee('every 7 days, 8 min');
@@ -174,7 +174,7 @@ final class LedgerTest extends FeatureCase
         self::assertSame(5, $due());
         self::assertSame(['glass.days' => 10.0, 'glass.minutes' => 20.0, 'between' => 12.0, 'evaporation' => 6.0], array_replace(['glass.days' => 0.0, 'glass.minutes' => 0.0, 'between' => 0.0, 'evaporation' => 0.0], $keeper->refresh()->figures->own));
         // 6 mm off 25 dm2 are 1.5 L.
-        self::assertEqualsWithDelta(1.5, Evaporation::of($tank->refresh())->value, 1e-9);
+        self::assertEqualsWithDelta(1.5, EvaporationQuery::of($tank->refresh())->value, 1e-9);
         $this->get('/tonight')->assertSee('12 between two tanks');
         // Nothing, or what Cresco begins with, is no figure of one's own.
         $this->put('/estimates', ['figures' => ['glass' => ['days' => '7', 'minutes' => '']]])->assertSessionHasNoErrors();
@@ -197,7 +197,7 @@ final class LedgerTest extends FeatureCase
             $run->steps()->where('job', 'glass')->update(['opened_at' => $begun, 'done_at' => $begun->addMinutes(16)]);
             $run->update(['state' => RunState::Done, 'finished_at' => $begun]);
         }
-        $minutes = static fn(): int => (new WeekOf($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->minutes;
+        $minutes = static fn(): int => (new WeekQuery($keeper->fresh() ?? $keeper))->jobs[$tank->id.'.task.glass@0']->minutes;
         // Two of 8 and three of 16, multiplied: (8² · 16³)^(1/5) = 12.1.
         self::assertSame(12, $minutes());
         $keeper->freshStarts()->create(['tank_id' => $tank->id, 'what' => FreshStart::MINUTES, 'since' => now()]);
@@ -213,7 +213,7 @@ final class LedgerTest extends FeatureCase
             $run->steps()->whereIn('job', ['glass', 'algae'])->update(['done_at' => $at, 'found' => 'much', 'since' => 10.0]);
             $run->update(['state' => RunState::Done, 'finished_at' => $at]);
         }
-        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), WorkDone::intervals([$tank->id], OwnFigures::read(null))[$tank->id] ?? []);
+        $counts = static fn(): array => array_map(static fn(Interval $interval): int => $interval->count(), TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id] ?? []);
         self::assertEqualsCanonicalizing(['glass' => 3, 'algae' => 3], $counts());
         $this->travel(1)->minutes();
         $this->actingAs($keeper)->post('/learning-resets', ['what' => 'often.glass', 'tank' => $tank->id])->assertSessionHasNoErrors();
@@ -232,7 +232,7 @@ final class LedgerTest extends FeatureCase
                 $chores[$kind]->turns()->create(['done_at' => CarbonImmutable::now()->subDays($ago), 'since' => 7, 'found' => 'much']);
             }
         }
-        $count = static fn(string $kind): int => ChoresOf::interval(ChoresOf::query()->findOrFail($chores[$kind]->id))->count();
+        $count = static fn(string $kind): int => ChoresQuery::interval(ChoresQuery::query()->findOrFail($chores[$kind]->id))->count();
         self::assertSame([3, 3], [$count('floss'), $count('prefilter')]);
         $this->actingAs($keeper)->get('/estimates')->assertSeeText('How often at Brook: New floss')->assertSee('turns.'.$chores['floss']->id, false);
         $this->post('/learning-resets', ['what' => 'turns.'.$chores['floss']->id])->assertSessionHasNoErrors();

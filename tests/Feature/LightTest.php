@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\LightOf;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\View\LightPage;
+use App\Plants\LightPage;
+use App\Tanks\LightQuery;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Lamps as their labels say, what lies in their way, and what a sensor or a phone showed under them. */
@@ -34,7 +34,7 @@ final class LightTest extends FeatureCase
     {
         $fresh = Tank::query()->findOrFail($tank->id)->setRelation('keeper', $tank->keeper);
 
-        return LightOf::tank($fresh)->at(300.0);
+        return LightQuery::tank($fresh)->at(300.0);
     }
 
     /** @return iterable<string, array{string, string, float, float}> by what, shown, µmol/m²s and doubt */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\Courses;
 use App\Models\Tank;
+use App\Tanks\LevelsQuery;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 
@@ -27,9 +27,9 @@ final class MagnesiumTest extends FeatureCase
         $this->tank->readings()->where('parameter', 'general_hardness')->delete();
     }
 
-    private function courses(): Courses
+    private function courses(): LevelsQuery
     {
-        return Courses::of($this->tank->fresh(['keeper', 'devices']) ?? $this->tank);
+        return LevelsQuery::of($this->tank->fresh(['keeper', 'devices']) ?? $this->tank);
     }
 
     private function level(Parameter $parameter): float

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\Courses;
-use App\Known\TankWater;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Tanks\LevelsQuery;
+use App\Tanks\TankWaterQuery;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -29,7 +29,7 @@ final class OneFigureTest extends FeatureCase
         $compared = 0;
         foreach (Tank::query()->with('keeper')->get() as $tank) {
             $pages = ['tank' => $html("/tanks/$tank->id"), 'change' => strip_tags($html("/tanks/$tank->id/water-change")), 'food' => $html("/tanks/$tank->id/fertilising"), 'today' => $today[$tank->id] ?? ''];
-            foreach (array_keys(TankWater::of($tank)->readings) as $name) {
+            foreach (array_keys(TankWaterQuery::of($tank)->readings) as $name) {
                 $parameter = Parameter::from($name);
                 $label = preg_quote(label($parameter), '/');
                 $shown = [];
@@ -59,7 +59,7 @@ final class OneFigureTest extends FeatureCase
         $this->demo();
         $tell = static function (): array {
             $told = [];
-            foreach (Courses::ofMany(Tank::query()->with('keeper')->get()) as $id => $courses) {
+            foreach (LevelsQuery::ofMany(Tank::query()->with('keeper')->get()) as $id => $courses) {
                 foreach (Parameter::balanced() as $parameter) {
                     $level = $courses->level($parameter);
                     $told["$id $parameter->value"] = [$level->quantile(0.1), $level->central(), $level->quantile(0.9), $courses->course($parameter)->rate()->central()];
@@ -78,7 +78,7 @@ final class OneFigureTest extends FeatureCase
         DB::table('water_states')->delete();
         Cache::flush();
         $unread = [];
-        foreach (Courses::ofMany(Tank::query()->with('keeper')->get()) as $id => $courses) {
+        foreach (LevelsQuery::ofMany(Tank::query()->with('keeper')->get()) as $id => $courses) {
             foreach (Parameter::balanced() as $parameter) {
                 $unread["$id $parameter->value"] = !$courses->isRead($parameter);
             }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\KeepLooks;
-use App\Known\PlantingOf;
-use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\PlantKind;
 use App\Models\Stand;
 use App\Models\StandLook;
 use App\Models\Tank;
+use App\Plants\RecordPlantMeasurements;
+use App\Tanks\PlantModelQuery;
+use App\Tanks\VesselQuery;
 use App\Units\LengthUnit;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Plants\LearnedRate;
@@ -45,7 +45,7 @@ final class PlantsTest extends FeatureCase
 
     private function fresh(): Tank
     {
-        return Tank::query()->with(PlantingOf::WITH)->findOrFail($this->tank->id);
+        return Tank::query()->with(PlantModelQuery::WITH)->findOrFail($this->tank->id);
     }
 
     public function testLeavesGrownInAirAreTakenOutEveryOtherDayForSixWeeks(): void
@@ -157,7 +157,7 @@ final class PlantsTest extends FeatureCase
     {
         $seen = $this->set();
         $unseen = $this->set(['height' => '', 'left' => '40', 'right' => '70']);
-        $planting = PlantingOf::tank($this->fresh());
+        $planting = PlantModelQuery::tank($this->fresh());
 
         self::assertGreaterThan(2.0 * $planting->stands[$seen->id]->off / $planting->stands[$seen->id]->height, $planting->stands[$unseen->id]->off / $planting->stands[$unseen->id]->height);
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Never measured');
@@ -167,7 +167,7 @@ final class PlantsTest extends FeatureCase
     {
         $stand = $this->set();
         $this->travelTo('2026-03-15 18:00');
-        $core = PlantingOf::tank($this->fresh())->stands[$stand->id];
+        $core = PlantModelQuery::tank($this->fresh())->stands[$stand->id];
 
         // 1.4 times 400 mm of water is where it would stop.
         self::assertEqualsWithDelta(560.0, $core->ceiling, 1e-9);
@@ -183,17 +183,17 @@ final class PlantsTest extends FeatureCase
         foreach ([14, 28, 42] as $days) {
             $this->travelTo(CarbonImmutable::parse('2026-03-01 18:00')->addDays($days));
             $found = $growth->after($height, 2.0);
-            app(KeepLooks::class)($this->fresh()->setRelation('keeper', $this->keeper), [$stand->id => ['height' => 120.0, 'cover' => 1.0, 'before' => $found, 'coverBefore' => null, 'guessed' => false, 'replanted' => 0]], CarbonImmutable::now());
+            app(RecordPlantMeasurements::class)($this->fresh()->setRelation('keeper', $this->keeper), [$stand->id => ['height' => 120.0, 'cover' => 1.0, 'before' => $found, 'coverBefore' => null, 'guessed' => false, 'replanted' => 0]], CarbonImmutable::now());
             $height = 120.0;
         }
-        $rate = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate;
+        $rate = PlantModelQuery::tank($this->fresh())->stands[$stand->id]->rate;
         self::assertSame(3, $rate->count);
         self::assertEqualsWithDelta(60.0, $rate->median, 5.0);
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee('from 3 pairs of heights');
 
         $this->travelTo('2026-04-26 18:00');
-        app(KeepLooks::class)($this->fresh()->setRelation('keeper', $this->keeper), [$stand->id => ['height' => 120.0, 'cover' => 1.0, 'before' => 400.0, 'coverBefore' => null, 'guessed' => true, 'replanted' => 0]], CarbonImmutable::now());
-        self::assertEqualsWithDelta($rate->median, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->median, 1e-9);
+        app(RecordPlantMeasurements::class)($this->fresh()->setRelation('keeper', $this->keeper), [$stand->id => ['height' => 120.0, 'cover' => 1.0, 'before' => 400.0, 'coverBefore' => null, 'guessed' => true, 'replanted' => 0]], CarbonImmutable::now());
+        self::assertEqualsWithDelta($rate->median, PlantModelQuery::tank($this->fresh())->stands[$stand->id]->rate->median, 1e-9);
     }
 
     public function testHeightsAreKeptInOnePassBesideWhatWasForecast(): void
@@ -201,7 +201,7 @@ final class PlantsTest extends FeatureCase
         $first = $this->set();
         $second = $this->set(['left' => '40', 'right' => '70']);
         $this->travelTo('2026-03-08 18:00');
-        $foreseen = PlantingOf::tank($this->fresh())->stands[$first->id]->height;
+        $foreseen = PlantModelQuery::tank($this->fresh())->stands[$first->id]->height;
 
         $this->get("/tanks/{$this->tank->id}/plants/measurements")->assertOk()->assertSee('1. Rotala rotundifolia, back left');
         $this->post("/tanks/{$this->tank->id}/plants/measurements", ['height' => [$first->id => '165', $second->id => '']])->assertSessionHasNoErrors();
@@ -330,9 +330,9 @@ final class PlantsTest extends FeatureCase
         }
         self::assertSame(1, $this->tank->lamps()->count());
 
-        $before = PlantingOf::tank($this->fresh())->light->at(200.0);
+        $before = PlantModelQuery::tank($this->fresh())->light->at(200.0);
         $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '20', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasNoErrors();
-        self::assertLessThan(0.9 * $before, PlantingOf::tank($this->fresh())->light->at(200.0));
+        self::assertLessThan(0.9 * $before, PlantModelQuery::tank($this->fresh())->light->at(200.0));
         $this->get("/tanks/{$this->tank->id}/light")->assertSee('One PAR test shifts all of it by a factor of');
         $this->post("/tanks/{$this->tank->id}/light-readings", ['by' => 'sensor', 'value' => '-1', 'across' => '50', 'front' => '50', 'depth' => '200'])->assertSessionHasErrors('value');
     }
@@ -340,11 +340,11 @@ final class PlantsTest extends FeatureCase
     public function testADayOnWhichTheLampsStayedOnCountsInTheDose(): void
     {
         $stand = $this->set();
-        $usual = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->usual;
+        $usual = PlantModelQuery::tank($this->fresh())->stands[$stand->id]->rate->usual;
         $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '22'])->assertSessionHasNoErrors();
         // Thirteen days of eight hours and one of twenty-two are nine hours a day.
         $this->get("/tanks/{$this->tank->id}/light")->assertSee('Photoperiod of the last two weeks: 9.0 h a day on average, 8.0 h as set');
-        self::assertEqualsWithDelta($usual * 9.0 / 8.0, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate->usual, 0.01);
+        self::assertEqualsWithDelta($usual * 9.0 / 8.0, PlantModelQuery::tank($this->fresh())->stands[$stand->id]->rate->usual, 0.01);
         // Said again, it is put right.
         $this->post("/tanks/{$this->tank->id}/light-days", ['day' => '2026-02-28', 'day_hours' => '8'])->assertSessionHasNoErrors();
         self::assertSame(1, $this->tank->lightDays()->count());
@@ -362,11 +362,11 @@ final class PlantsTest extends FeatureCase
         $page = (string) $this->get("/tanks/{$this->tank->id}/plants?trim=1&stands[]=$stand->id&cut[$stand->id]=60")->assertSee('mg/L less nitrate: it rises faster until they have regrown.')->getContent();
 
         preg_match('/about ([\d.]+) mg\/L less nitrate/', $page, $found);
-        $core = PlantingOf::tank($this->fresh())->stands[$stand->id];
+        $core = PlantModelQuery::tank($this->fresh())->stands[$stand->id];
         $growth = new Regrowth(560.0, $core->rate->median);
         // 200 g/m2 of dry mass at 400 mm on 0.25 m2, 2.5 % of it nitrogen, in about 100 L.
         $gram = 200.0 * 0.25 / 400.0 * ($growth->after(280.0, 1.0) - 280.0 - $growth->after(60.0, 1.0) + 60.0);
-        self::assertEqualsWithDelta($gram * 0.025 * 1000.0 * 62.0 / 14.0 / VesselOf::tank($this->tank)->litres(), (float) ($found[1] ?? 0.0), 0.06);
+        self::assertEqualsWithDelta($gram * 0.025 * 1000.0 * 62.0 / 14.0 / VesselQuery::tank($this->tank)->litres(), (float) ($found[1] ?? 0.0), 0.06);
     }
 
     public function testHeightRateAndLightOpenToWorkingsThatComeToTheSameFigures(): void
@@ -374,15 +374,15 @@ final class PlantsTest extends FeatureCase
         $stand = $this->set();
         $this->travelTo('2026-03-12 18:00');
         $tank = $this->fresh();
-        $core = PlantingOf::tank($tank)->stands[$stand->id];
+        $core = PlantModelQuery::tank($tank)->stands[$stand->id];
 
-        self::assertEqualsWithDelta($core->height, PlantingOf::height($tank, $stand->id)?->value('h') ?? 0.0, 1e-6);
-        self::assertEqualsWithDelta($core->rate->usual, PlantingOf::growth($tank, $stand->id)?->value('rate') ?? 0.0, 1e-6);
+        self::assertEqualsWithDelta($core->height, PlantModelQuery::height($tank, $stand->id)?->value('h') ?? 0.0, 1e-6);
+        self::assertEqualsWithDelta($core->rate->usual, PlantModelQuery::growth($tank, $stand->id)?->value('rate') ?? 0.0, 1e-6);
         foreach (['grown-', 'rate--', 'light-'] as $name) {
             $this->get("/tanks/{$this->tank->id}/plants?working=$name$stand->id", ['HX-Request' => 'true'])->assertOk()->assertSee('What goes in');
             $this->get("/tanks/{$this->tank->id}/plants?working={$name}999", ['HX-Request' => 'true'])->assertOk()->assertDontSee('What goes in');
         }
-        self::assertNull(PlantingOf::growth($tank, 999));
+        self::assertNull(PlantModelQuery::growth($tank, 999));
     }
 
     public function testABackupThatIsLaidBackShowsItsOwnPlantsAndNotThoseOfAfterwards(): void
@@ -398,7 +398,7 @@ final class PlantsTest extends FeatureCase
         $this->set(['kind' => 'anubias_barteri', 'left' => '50', 'right' => '80', 'height' => '90']);
 
         $this->get("/tanks/{$this->tank->id}/plants")->assertSee('Anubias barteri');
-        self::assertCount(2, PlantingOf::tank($this->fresh())->stands);
+        self::assertCount(2, PlantModelQuery::tank($this->fresh())->stands);
         self::assertNotSame($then, $this->fresh()->plants_version);
     }
 
@@ -453,8 +453,8 @@ final class PlantsTest extends FeatureCase
     public function testARateIsLearnedOnceAndKeptUntilSomethingIsSeenAnew(): void
     {
         $stand = $this->set();
-        $known = PlantingOf::tank($this->fresh())->stands[$stand->id]->rate;
+        $known = PlantModelQuery::tank($this->fresh())->stands[$stand->id]->rate;
         self::assertInstanceOf(LearnedRate::class, $known);
-        self::assertEquals($known, PlantingOf::tank($this->fresh())->stands[$stand->id]->rate);
+        self::assertEquals($known, PlantModelQuery::tank($this->fresh())->stands[$stand->id]->rate);
     }
 }

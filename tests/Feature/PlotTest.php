@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\View\Axis;
-use App\View\Plot;
+use App\Drawing\Axis;
+use App\Drawing\Plot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

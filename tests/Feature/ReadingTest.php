@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Devices\Devices;
-use App\Known\TankWater;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\WaterChange;
+use App\Tanks\TankWaterQuery;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Exact;
-use Cresco\Core\Measure\Method;
+use Cresco\Core\Diagnosis\Gauge;
+use Cresco\Core\Measure\ExactValue;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Watch\Gauge;
+use Cresco\Core\Measure\ReadingMethod;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -36,7 +36,7 @@ final class ReadingTest extends FeatureCase
         self::assertSame('2026-03-01 18:30', $entry->happened_at->format('Y-m-d H:i'));
         self::assertCount(3, $entry->readings);
         $nitrate = $entry->readings->firstWhere('parameter', Parameter::Nitrate);
-        self::assertSame([Method::Between, 25.0, 20.0, 40.0], [$nitrate?->method, $nitrate?->value, $nitrate?->low, $nitrate?->high]);
+        self::assertSame([ReadingMethod::Between, 25.0, 20.0, 40.0], [$nitrate?->method, $nitrate?->value, $nitrate?->low, $nitrate?->high]);
     }
 
     public function testOneBadReadingKeepsNothingAndLosesNothing(): void
@@ -124,12 +124,12 @@ final class ReadingTest extends FeatureCase
         $tank->readings()->where('parameter', 'nitrate')->delete();
         $tank->update(['nitrate_per_day' => 2.0]);
         $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->subDays(6));
-        $water = TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
+        $water = TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
         // As read, and 6 d x 2 mg/L.
         self::assertEqualsWithDelta(12.0, $water->state()->central(Parameter::Nitrate, 0.0) - $water->readings['nitrate']->toCore()->distribution()->central(), 1e-4);
         self::assertTrue($water->isCarriedOn(Parameter::Nitrate));
         self::assertFalse($water->isCarried(Parameter::Nitrate));
-        $now = $water->state()->get(Parameter::Nitrate) ?? new Exact(0.0);
+        $now = $water->state()->get(Parameter::Nitrate) ?? new ExactValue(0.0);
         $figure = $keeper->show()->number(Parameter::Nitrate, $now->central(), ($now->quantile(0.9) - $now->quantile(0.1)) / 2.0);
         $this->actingAs($keeper)->get("/tanks/$tank->id")->assertSee('id="now-nitrate">'.$figure.'</span>', false);
         $this->get("/tanks/$tank->id?working=nitrate")->assertSee('made in a day beside what is in the log')->assertSee('tested 6 days ago');
@@ -137,11 +137,11 @@ final class ReadingTest extends FeatureCase
         $this->get("/tanks/$tank->id/water-change")->assertSee($keeper->show()->number(Parameter::Nitrate, $water->state()->central(Parameter::Nitrate, 0.0), 4.0));
         // So far above it that it may be a slip, or something happened: both are said, and no amount is worked out upon it.
         $this->read($keeper, $tank, ['nitrate' => 'over 100'], CarbonImmutable::now()->subHour());
-        self::assertTrue(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
+        self::assertTrue(TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
         $this->get('/')->assertSee('Nitrate does not fit your earlier tests')->assertSee('if something happened that is not in the log. Test it again, or log')->assertDontSee('Nothing due');
         $this->get("/tanks/$tank->id/water-change?reason=nitrate&nitrate_goal=20")->assertOk()->assertSee('Test first.')->assertSee('test it again');
         $this->read($keeper, $tank, ['nitrate' => 'over 100']);
-        self::assertFalse(TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
+        self::assertFalse(TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->isOpen(Parameter::Nitrate));
         $this->get('/')->assertDontSee('does not fit your earlier tests')->assertSee('Nitrate is far over its limit');
     }
 
@@ -154,7 +154,7 @@ final class ReadingTest extends FeatureCase
         $tank->update(['nitrate_per_day' => 0.0]);
         $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->subDays(2));
         $this->noteChange($keeper, $tank, $water, 50.0, CarbonImmutable::now()->subDay());
-        $level = static fn(): float => TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->state()->central(Parameter::Nitrate, 0.0);
+        $level = static fn(): float => TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank)->state()->central(Parameter::Nitrate, 0.0);
         $before = $level();
         // What taps hold is 5 until somebody reads it; the half that went in held 40 (30 to 60, its middle is 45).
         $this->read($keeper, $water, ['nitrate' => '40']);
@@ -176,7 +176,7 @@ final class ReadingTest extends FeatureCase
         foreach ([40 => '5', 30 => '10', 20 => '20'] as $ago => $value) {
             $this->read($keeper, $tank, ['nitrate' => $value], CarbonImmutable::now()->subDays($ago));
         }
-        $water = static fn(): TankWater => TankWater::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
+        $water = static fn(): TankWaterQuery => TankWaterQuery::of($tank->fresh()?->setRelation('keeper', $keeper) ?? $tank);
         self::assertSame(3, $water()->courses()->made(Parameter::Nitrate)->count);
         $this->actingAs($keeper)->post('/learning-resets', ['what' => 'made.nitrate', 'tank' => $tank->id])->assertSessionHasNoErrors();
         self::assertSame(0, $water()->courses()->made(Parameter::Nitrate)->count);

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Reading;
 use App\Models\Tank;
-use Cresco\Core\Measure\Method;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Tank\Shape;
 use FilesystemIterator;
 use Illuminate\Database\Eloquent\Casts\Attribute;
@@ -35,7 +35,7 @@ final class RecordTest extends TestCase
     {
         $reading = new Reading();
         $reading->setRawAttributes(['method' => 'drops', 'value' => '3']);
-        self::assertSame([Method::Drops, 3.0], [$reading->method, $reading->value]);
+        self::assertSame([ReadingMethod::Drops, 3.0], [$reading->method, $reading->value]);
         $reading->mergeCasts(['value' => 'integer']);
         self::assertSame(3, $reading->value);
     }

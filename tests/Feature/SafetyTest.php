@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Http\WholeSessions;
+use App\Http\AtomicFileSessionHandler;
 use App\Models\Entry;
 use App\Models\Keeper;
 use App\Models\Reading;
@@ -168,7 +168,7 @@ final class SafetyTest extends FeatureCase
     {
         $folder = sys_get_temp_dir().'/cresco-sessions-'.bin2hex(random_bytes(4));
         mkdir($folder);
-        $sessions = new WholeSessions(new Filesystem(), $folder, 10);
+        $sessions = new AtomicFileSessionHandler(new Filesystem(), $folder, 10);
         $sessions->write('one', 'before');
         // Whoever reads meanwhile has the old one to its end.
         $reader = fopen($folder.'/one', 'r');
@@ -179,7 +179,7 @@ final class SafetyTest extends FeatureCase
         self::assertSame(0o600, fileperms($folder.'/one') & 0o777);
         $store = Session::driver('file');
         self::assertInstanceOf(Store::class, $store);
-        self::assertInstanceOf(WholeSessions::class, $store->getHandler());
+        self::assertInstanceOf(AtomicFileSessionHandler::class, $store->getHandler());
         (new Filesystem())->deleteDirectory($folder);
     }
 

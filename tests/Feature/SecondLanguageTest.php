@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Keeper;
+use Cresco\Core\Mixing\Salts;
 use Cresco\Core\Plants\PlantCatalogue;
-use Cresco\Core\Recipe\Salts;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;

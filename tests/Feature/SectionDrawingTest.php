@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\VesselOf;
+use App\Drawing\SectionDrawing;
 use App\Models\Device;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\View\SectionDrawing;
+use App\Tanks\VesselQuery;
 use Cresco\Core\Tank\Shape;
 use Illuminate\Database\Eloquent\Collection;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -43,7 +43,7 @@ final class SectionDrawingTest extends FeatureCase
 
     private static function drawn(Tank $tank, ?float $mark, bool $plain = false): SectionDrawing
     {
-        return new SectionDrawing($tank, VesselOf::tank($tank), VesselOf::levels($tank), $mark, 640.0, 400.0, $plain, $tank->water_below_rim);
+        return new SectionDrawing($tank, VesselQuery::tank($tank), VesselQuery::levels($tank), $mark, 640.0, 400.0, $plain, $tank->water_below_rim);
     }
 
     #[DataProvider('shapes')]
@@ -51,7 +51,7 @@ final class SectionDrawingTest extends FeatureCase
     {
         $tank = self::made($shape);
         $drawing = self::drawn($tank, 180.0);
-        $vessel = VesselOf::tank($tank);
+        $vessel = VesselQuery::tank($tank);
 
         self::assertEqualsWithDelta($vessel->plan->length() * $drawing->scale, $drawing->innerWidth(), 0.2);
         self::assertEqualsWithDelta($vessel->rim * $drawing->scale, $drawing->floor - $drawing->top, 0.1);
@@ -129,11 +129,11 @@ final class SectionDrawingTest extends FeatureCase
     public function testTheSameTankIsComputedOnceUntilAMeasureChanges(): void
     {
         $tank = self::made(Shape::Box);
-        $first = VesselOf::tank($tank);
-        self::assertSame($first, VesselOf::tank($tank));
+        $first = VesselQuery::tank($tank);
+        self::assertSame($first, VesselQuery::tank($tank));
         $tank->outer_height = 450.0;
 
-        self::assertNotSame($first, VesselOf::tank($tank));
-        self::assertGreaterThan($first->litres(), VesselOf::tank($tank)->litres());
+        self::assertNotSame($first, VesselQuery::tank($tank));
+        self::assertGreaterThan($first->litres(), VesselQuery::tank($tank)->litres());
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\VesselOf;
 use App\Models\Jar;
 use App\Models\Run;
 use App\Models\Tank;
-use Cresco\Core\Measure\Method;
+use App\Tanks\VesselQuery;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What is asked once, asked back when it cannot be, and what a sheet takes from it. */
@@ -27,10 +27,10 @@ final class SetUpTest extends FeatureCase
         $keeper = $this->keeper();
         $this->actingAs($keeper)->post('/settings/kits', ['set' => 'strips'])->assertSessionHasNoErrors()->assertRedirect();
         $keeper->refresh();
-        self::assertSame(Method::AtField, $keeper->show()->kit(Parameter::GeneralHardness)->method);
+        self::assertSame(ReadingMethod::AtField, $keeper->show()->kit(Parameter::GeneralHardness)->method);
         $this->post('/settings/kits', ['set' => 'drops'])->assertRedirect();
         $kit = ($keeper->fresh() ?? $keeper)->show()->kit(Parameter::GeneralHardness);
-        self::assertSame(Method::Drops, $kit->method);
+        self::assertSame(ReadingMethod::Drops, $kit->method);
         self::assertEqualsWithDelta(1.0, $kit->step, 1e-9);
         $this->post('/settings/kits', ['set' => 'guesswork'])->assertSessionHasErrors('set');
     }
@@ -84,7 +84,7 @@ final class SetUpTest extends FeatureCase
         $this->post('/tanks', ['stone_kg' => '80', 'stone_height' => '19', 'wood_kg' => '25', 'wood_height' => '19'] + self::typed())->assertSessionHasErrors();
         self::assertSame(0, Tank::query()->count());
         $this->post('/tanks', ['stone_kg' => '40', 'stone_height' => '19'] + self::typed())->assertSessionHasNoErrors();
-        self::assertEqualsWithDelta(100.0 - 40.0 / 2.7, VesselOf::tank(Tank::query()->sole())->litres(), 2.0);
+        self::assertEqualsWithDelta(100.0 - 40.0 / 2.7, VesselQuery::tank(Tank::query()->sole())->litres(), 2.0);
     }
 
     public function testACountedFillThatCannotBeIsRefusedAndAnOddOneIsAskedBack(): void

@@ -8,12 +8,12 @@ use App\Units\Habits;
 use App\Units\LengthUnit;
 use App\Units\MomentRule;
 use App\Units\Show;
-use App\Units\Span;
+use App\Units\TimeDifference;
 use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Measure\Method;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
@@ -37,7 +37,7 @@ final class ShowTest extends FeatureCase
             {
                 $units = Unit::for($parameter);
 
-                return new TestKit($parameter, Method::Drops, $units[$this->unit] ?? $units[0], 1.0);
+                return new TestKit($parameter, ReadingMethod::Drops, $units[$this->unit] ?? $units[0], 1.0);
             }
 
             public function volumeUnit(): VolumeUnit
@@ -86,10 +86,10 @@ final class ShowTest extends FeatureCase
         self::assertSame(["30\u{00A0}mg/L", '30'], [$show->limit(Parameter::Nitrate, 30.0), $show->limitNumber(Parameter::Nitrate, 30.0)]);
         self::assertSame('0.1', $show->limitNumber(Parameter::Nitrite, 0.1));
         self::assertSame('6.5', $show->limitNumber(Parameter::Acidity, 6.5));
-        $band = $show->band(Parameter::Nitrate, new Normal(31.7, 6.4));
+        $band = $show->band(Parameter::Nitrate, new NormalValue(31.7, 6.4));
         self::assertSame('32 ± 8', $band);
-        self::assertSame("32 ± 8\u{00A0}mg/L", $show->joinedBand(Parameter::Nitrate, new Normal(31.7, 6.4)));
-        self::assertSame('6.65 ± 0.06', $show->band(Parameter::Acidity, new Normal(6.653, 0.05)));
+        self::assertSame("32 ± 8\u{00A0}mg/L", $show->joinedBand(Parameter::Nitrate, new NormalValue(31.7, 6.4)));
+        self::assertSame('6.65 ± 0.06', $show->band(Parameter::Acidity, new NormalValue(6.653, 0.05)));
     }
 
     public function testNitrateIsToldAsNitrogenWhereItIsReadSo(): void
@@ -177,7 +177,7 @@ final class ShowTest extends FeatureCase
     public function testTimeBetweenTwoMomentsIsThatOfAStopWatch(string $from, string $until, float $hours): void
     {
         [$from, $until] = [CarbonImmutable::parse($from), CarbonImmutable::parse($until)];
-        self::assertEqualsWithDelta($hours, 24.0 * Span::days($from, $until), 1e-9);
-        self::assertEqualsWithDelta(60.0 * $hours, Span::minutes($from, $until), 1e-9);
+        self::assertEqualsWithDelta($hours, 24.0 * TimeDifference::days($from, $until), 1e-9);
+        self::assertEqualsWithDelta(60.0 * $hours, TimeDifference::minutes($from, $until), 1e-9);
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\VesselOf;
 use App\Models\Device;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use App\Units\VolumeUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -29,7 +29,7 @@ final class TankTest extends FeatureCase
         $tank = Tank::query()->with('devices')->sole();
 
         // The published box with a sloped bed: 138.88 L.
-        self::assertEqualsWithDelta(138.88, VesselOf::tank($tank)->litres(), 0.3);
+        self::assertEqualsWithDelta(138.88, VesselQuery::tank($tank)->litres(), 0.3);
         self::assertSame(['heater', 'lamp'], $tank->devices->map(fn($device) => $device->kind->value)->sort()->values()->all());
         self::assertSame(1.5, $tank->nitrate_per_day);
         $this->get('/tanks/'.$tank->id)->assertOk()->assertSee('139')->assertSee("heater: from −90\u{A0}mm");
@@ -51,7 +51,7 @@ final class TankTest extends FeatureCase
     {
         $this->actingAs($this->keeper())->post('/tanks', ['glass' => '6', 'bed_back' => '', 'bed_front' => '', 'outer_depth' => 'x', 'middle_depth' => ''] + $sizes + self::typed())->assertSessionHasNoErrors();
 
-        self::assertEqualsWithDelta($litres, VesselOf::tank(Tank::query()->sole())->litres(), 0.001 * $litres);
+        self::assertEqualsWithDelta($litres, VesselQuery::tank(Tank::query()->sole())->litres(), 0.001 * $litres);
     }
 
     public function testATankIsKnownByALitreTableAlone(): void
@@ -63,8 +63,8 @@ final class TankTest extends FeatureCase
         $tank = Tank::query()->sole();
 
         // Rim 34 cm above the floor: by hand 26 + 10.8 * 4.8 / 8 = 32.48 L, and the first 8.12 L down to 60.62 mm below the line.
-        self::assertEqualsWithDelta(32.48, VesselOf::tank($tank)->litres(), 1e-9);
-        self::assertEqualsWithDelta(112.62, VesselOf::tank($tank)->markFor(8.12), 0.01);
+        self::assertEqualsWithDelta(32.48, VesselQuery::tank($tank)->litres(), 1e-9);
+        self::assertEqualsWithDelta(112.62, VesselQuery::tank($tank)->markFor(8.12), 0.01);
         $this->get("/tanks/$tank->id")->assertOk()->assertSee('data-working="volume">32', false)->assertSee('Another shape, measured by litres');
         foreach (['water-change', 'hose', 'top-off', 'gravel-vac', 'section.svg'] as $page) {
             $this->get("/tanks/$tank->id/$page")->assertOk();

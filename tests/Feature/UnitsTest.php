@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Known\BatchContent;
-use App\Known\VesselOf;
 use App\Models\Analysis;
 use App\Models\Keeper;
 use App\Models\Store;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Tanks\BatchContent;
+use App\Tanks\VesselQuery;
 
 /** A keeper who thinks in gallons, degrees Fahrenheit, mg/L of lime and TDS: what is typed and shown is theirs, what is kept is not. */
 final class UnitsTest extends FeatureCase
@@ -89,7 +89,7 @@ final class UnitsTest extends FeatureCase
         $this->post("/checklists/$run->id/again", ['level' => '20', 'litres' => '9'])->assertRedirect();
         self::assertEqualsWithDelta(9.0 * self::GALLON, $run->refresh()->plan->litres, 0.01);
         $this->get("/checklists/$run->id/print")->assertOk()->assertSee('US gal');
-        self::assertEqualsWithDelta(VesselOf::tank($tank)->markFor(9.0 * self::GALLON), $run->plan->mark, 0.1);
+        self::assertEqualsWithDelta(VesselQuery::tank($tank)->markFor(9.0 * self::GALLON), $run->plan->mark, 0.1);
     }
 
     /** @return array{Keeper, Tank, Water, Water} */

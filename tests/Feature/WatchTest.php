@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\Phrase;
-use App\Known\Moved;
-use App\Known\TankWater;
-use App\Known\WatchOf;
+use App\Data\Phrase;
 use App\Models\Keeper;
 use App\Models\RunState;
 use App\Models\Tank;
 use App\Models\Water;
-use App\View\WatchWords;
+use App\Problems\ChangeDetectionQuery;
+use App\Problems\ChangePoint;
+use App\Problems\ChangePointWords;
+use App\Tanks\TankWaterQuery;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Diagnosis\Gauge;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Watch\Gauge;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** What changes quietly is told, with the day it began and what lay just before. */
@@ -86,7 +86,7 @@ final class WatchTest extends FeatureCase
         }
         $this->travelTo($now);
         $tank = Tank::query()->findOrFail($this->tank->id)->setRelation('keeper', $this->keeper->fresh() ?? $this->keeper);
-        $moved = WatchOf::ofMany([$tank->id => TankWater::of($tank)], $tank->keeper->show())[$tank->id];
+        $moved = ChangeDetectionQuery::ofMany([$tank->id => TankWaterQuery::of($tank)], $tank->keeper->show())[$tank->id];
         self::assertSame([Parameter::Nitrate], array_map(static fn($one) => $one->parameter, $moved));
         self::assertGreaterThan(0.4, $moved[0]->now - $moved[0]->before);
         self::assertEqualsWithDelta(5 * 7, $now->diffInDays(CarbonImmutable::createFromTimestamp($moved[0]->began), true), 15.0);
@@ -98,11 +98,11 @@ final class WatchTest extends FeatureCase
             // A tenth up and down by the hour of the reading; from ten days ago on a degree and a half less.
             $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.1 * sin(2.3 * $day) - ($day <= 10 ? 1.5 : 0.0))], CarbonImmutable::now()->subDays($day)->subHour());
         }
-        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::LEVEL));
+        $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::LEVEL));
         self::assertCount(1, $moved);
         self::assertEqualsWithDelta([25.0, 23.5], [$moved[0]->before, $moved[0]->now], 0.2);
         self::assertEqualsWithDelta(10, CarbonImmutable::createFromTimestamp($moved[0]->began)->diffInDays(CarbonImmutable::now()), 1.5);
-        self::assertStringStartsWith("Temperature 25.0\u{A0}°C → 23.6\u{A0}°C since", WatchWords::line($moved[0], $this->keeper->show()));
+        self::assertStringStartsWith("Temperature 25.0\u{A0}°C → 23.6\u{A0}°C since", ChangePointWords::line($moved[0], $this->keeper->show()));
     }
 
     public function testWhatWasTypedWrongIsTakenBackAtOnce(): void
@@ -134,7 +134,7 @@ final class WatchTest extends FeatureCase
         for ($day = 59; $day >= 0; --$day) {
             $this->read($this->keeper, $this->tank, ['temperature' => sprintf('%.1f', 25.0 + 0.2 * sin(2.3 * $day)), 'ph' => sprintf('%.2f', 6.9 + 0.05 * sin(1.7 * $day))], CarbonImmutable::now()->subDays($day)->subHour());
         }
-        self::assertSame([], array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::LEVEL));
+        self::assertSame([], array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::LEVEL));
     }
 
     public function testAHeaterThatNeedsLongerEachWeekIsFoundByItsMinutes(): void
@@ -144,7 +144,7 @@ final class WatchTest extends FeatureCase
             $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round((300.0 + max(0.0, 3.0 * (28 - $day))) * (1.0 + 0.05 * sin(1.7 * $day))));
         }
         $this->get('/')->assertSeeText('Heater minutes a day')->assertSeeText('just after “Heater set behind the rock”');
-        $moved = WatchOf::tank($this->tank);
+        $moved = ChangeDetectionQuery::tank($this->tank);
         self::assertCount(1, $moved);
         self::assertEqualsWithDelta(300.0, $moved[0]->before, 8.0);
         self::assertGreaterThan(330.0, $moved[0]->now);
@@ -156,7 +156,7 @@ final class WatchTest extends FeatureCase
         for ($day = 90; $day >= 1; --$day) {
             $this->tank->note(Gauge::Heater, CarbonImmutable::now()->subDays($day), round(300.0 * (1.0 + 0.05 * sin(1.7 * $day))));
         }
-        self::assertSame([], WatchOf::tank($this->tank));
+        self::assertSame([], ChangeDetectionQuery::tank($this->tank));
     }
 
     public function testAStandThatGrowsLessIsTold(): void
@@ -167,10 +167,10 @@ final class WatchTest extends FeatureCase
             $grown = ($week <= 4 ? 2.0 : 6.0) + 0.3 * sin(1.3 * $week);
             $stand->looks()->create(['happened_at' => CarbonImmutable::now()->subDays(7 * $week)->subHour(), 'height' => 100.0, 'before' => 100.0 + 7.0 * $grown, 'cover' => 1]);
         }
-        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::GROWTH));
+        $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::GROWTH));
         self::assertCount(1, $moved);
         self::assertEqualsWithDelta([6.0, 2.0], [$moved[0]->before, $moved[0]->now], 0.3);
-        self::assertStringStartsWith("Growth of Rotala rotundifolia 6.0\u{A0}mm → 2.", WatchWords::line($moved[0], $this->keeper->show()));
+        self::assertStringStartsWith("Growth of Rotala rotundifolia 6.0\u{A0}mm → 2.", ChangePointWords::line($moved[0], $this->keeper->show()));
     }
 
     public function testPanesThatAreWipedMoreOftenAreTold(): void
@@ -185,10 +185,10 @@ final class WatchTest extends FeatureCase
                 $done->steps()->forceCreate(['position' => 1, 'job' => 'glass', 'content' => $run->steps()->firstOrFail()->content, 'done_at' => $at, 'skipped' => false]);
             }
         }
-        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::WIPES));
+        $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::WIPES));
         self::assertCount(1, $moved);
         self::assertEqualsWithDelta([7.5, 3.25], [$moved[0]->before, $moved[0]->now], 0.5);
-        self::assertStringContainsString('8 days → 3 days', WatchWords::line($moved[0], $this->keeper->show()));
+        self::assertStringContainsString('8 days → 3 days', ChangePointWords::line($moved[0], $this->keeper->show()));
     }
 
     public function testAMembraneThatLetsMoreThroughAndGivesLessIsToldAtItsStore(): void
@@ -213,9 +213,9 @@ final class WatchTest extends FeatureCase
             $run->steps()->where('job', 'drain')->update(['opened_at' => $at->subSeconds((int) round(60.0 * $minutes)), 'done_at' => $at]);
             $run->update(['state' => RunState::Done, 'finished_at' => $at]);
         }
-        $moved = array_values(array_filter(WatchOf::tank($this->tank), static fn(Moved $one): bool => $one->what === Moved::DRAIN));
+        $moved = array_values(array_filter(ChangeDetectionQuery::tank($this->tank), static fn(ChangePoint $one): bool => $one->what === ChangePoint::DRAIN));
         self::assertCount(1, $moved);
         self::assertEqualsWithDelta([2.0, 3.5], [$moved[0]->before, $moved[0]->now], 0.15);
-        self::assertStringContainsString("The hose, for 10\u{A0}L 2.0\u{A0}min → 3.5\u{A0}min", WatchWords::line($moved[0], $this->keeper->show()));
+        self::assertStringContainsString("The hose, for 10\u{A0}L 2.0\u{A0}min → 3.5\u{A0}min", ChangePointWords::line($moved[0], $this->keeper->show()));
     }
 }

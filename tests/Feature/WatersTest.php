@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\ForecastRecord;
-use App\Known\SourceLevels;
-use App\Known\Waters;
+use App\Data\ForecastRecord;
+use App\Tanks\SourceLevelsQuery;
+use App\Tanks\WatersQuery;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 
@@ -35,12 +35,12 @@ final class WatersTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
         $ro = $this->water($keeper, 'RO unit', 'reverse_osmosis');
-        $pure = Waters::around($tank, [$ro->id])->source($ro);
+        $pure = WatersQuery::around($tank, [$ro->id])->source($ro);
         self::assertSame(0.0, $pure->central(Parameter::GeneralHardness, -1));
         self::assertTrue($pure->isAssumed(Parameter::Nitrate));
 
         $this->read($keeper, $ro, ['conductivity' => '31']);
-        $read = Waters::around($tank, [$ro->id])->source($ro);
+        $read = WatersQuery::around($tank, [$ro->id])->source($ro);
         self::assertEqualsWithDelta(31.0, $read->central(Parameter::Conductivity, -1), 1e-9);
         self::assertFalse($read->isAssumed(Parameter::Conductivity));
         self::assertTrue($read->isAssumed(Parameter::GeneralHardness));
@@ -50,7 +50,7 @@ final class WatersTest extends FeatureCase
     {
         $keeper = $this->keeper();
         $tap = $this->water($keeper);
-        $state = Waters::around($this->tank($keeper), [$tap->id])->source($tap);
+        $state = WatersQuery::around($this->tank($keeper), [$tap->id])->source($tap);
 
         self::assertFalse($state->has(Parameter::GeneralHardness));
         self::assertFalse($state->has(Parameter::Nitrate));
@@ -61,7 +61,7 @@ final class WatersTest extends FeatureCase
         [$keeper, $tank, $tap] = $this->readyTank();
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['conductivity' => '30', 'ph' => '6.0']);
-        $blend = static fn(): float => Waters::around($tank, [$tap->id, $rain->id])->blend($tap, $rain, 0.25)->central(Parameter::Conductivity, -1);
+        $blend = static fn(): float => WatersQuery::around($tank, [$tap->id, $rain->id])->blend($tap, $rain, 0.25)->central(Parameter::Conductivity, -1);
 
         // By strength, halved to.
         self::assertEqualsWithDelta(304.28, $blend(), 1e-2);
@@ -77,14 +77,14 @@ final class WatersTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['conductivity' => '30'], CarbonImmutable::parse('2026-02-20 08:00', 'UTC'));
 
-        self::assertSame([], SourceLevels::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 11:00', 'Asia/Karachi')));
-        self::assertEqualsWithDelta(30.0, SourceLevels::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 05:00', 'America/New_York'))[$rain->id]['conductivity']->central(), 1e-6);
+        self::assertSame([], SourceLevelsQuery::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 11:00', 'Asia/Karachi')));
+        self::assertEqualsWithDelta(30.0, SourceLevelsQuery::ofMany([$rain->id], CarbonImmutable::parse('2026-02-20 05:00', 'America/New_York'))[$rain->id]['conductivity']->central(), 1e-6);
     }
 
     public function testAnOldReadingOfATapSaysLessThanANewOne(): void
     {
         [$keeper, , $tap] = $this->readyTank();
-        $spread = static fn(): float => SourceLevels::ofMany([$tap->id])[$tap->id]['general_hardness']->spread();
+        $spread = static fn(): float => SourceLevelsQuery::ofMany([$tap->id])[$tap->id]['general_hardness']->spread();
         $new = $spread();
         $this->travel(300)->days();
 
@@ -95,7 +95,7 @@ final class WatersTest extends FeatureCase
     {
         [$keeper, $tank, $tap] = $this->readyTank();
         $rain = $this->water($keeper, 'Rain', 'rain');
-        $waters = Waters::around($tank, [$tap->id, $rain->id]);
+        $waters = WatersQuery::around($tank, [$tap->id, $rain->id]);
 
         self::assertSame('Tap', $waters->blend($tap, $rain, 0.0)->name);
         self::assertSame('Rain', $waters->blend($tap, $rain, 1.0)->name);
@@ -137,12 +137,12 @@ final class WatersTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '50']);
         $this->finishRun($run, CarbonImmutable::parse('2026-03-01 18:30'), CarbonImmutable::parse('2026-03-01 19:30'));
         $this->travelTo(CarbonImmutable::parse('2026-03-02 12:00'));
-        $state = Waters::around($tank, [])->tank();
+        $state = WatersQuery::around($tank, [])->tank();
         self::assertTrue($state->isAssumed(Parameter::Conductivity));
         self::assertEqualsWithDelta(360.0, $state->central(Parameter::Conductivity, -1), 1.0);
 
         $this->read($keeper, $tank, ['conductivity' => '371']);
-        $state = Waters::around($tank, [])->tank();
+        $state = WatersQuery::around($tank, [])->tank();
         self::assertFalse($state->isAssumed(Parameter::Conductivity));
         self::assertEqualsWithDelta(369.5, $state->central(Parameter::Conductivity, -1), 1.5);
         self::assertTrue($state->isAssumed(Parameter::Nitrate));

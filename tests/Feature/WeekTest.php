@@ -4,21 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Actions\NoteChange;
-use App\Change\DraftChange;
+use App\Data\ForecastRecord;
+use App\Data\OwnEstimates;
+use App\Data\WeekHabits;
 use App\Exchange\CalendarFile;
 use App\Exchange\FileFault;
-use App\Kept\ForecastRecord;
-use App\Kept\OwnFigures;
-use App\Kept\WeekHabits;
-use App\Known\BatchContent;
-use App\Known\ChoresOf;
-use App\Known\Jobs;
-use App\Known\SuppliesOf;
-use App\Known\WaterDrawn;
-use App\Known\WearOf;
-use App\Known\WeekOf;
-use App\Known\WorkDone;
 use App\Models\Batch;
 use App\Models\Chore;
 use App\Models\Jar;
@@ -27,20 +17,30 @@ use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
 use App\Models\Tank;
-use App\View\CalendarFeed;
-use App\View\Evening;
-use App\View\WeekDay;
-use App\View\WeekPage;
-use App\View\WeekWords;
-use App\Words\WorkWords;
+use App\Schedule\CalendarFeed;
+use App\Schedule\JobsQuery;
+use App\Schedule\WeekDay;
+use App\Schedule\WeekPage;
+use App\Schedule\WeekQuery;
+use App\Schedule\WeekWords;
+use App\Supplies\SuppliesQuery;
+use App\Tanks\BatchContent;
+use App\Tanks\ChoresQuery;
+use App\Tanks\ServiceLifeQuery;
+use App\Tanks\TasksDoneQuery;
+use App\Tanks\WaterUseQuery;
+use App\Today\TonightPage;
+use App\WaterChange\DraftChange;
+use App\WaterChange\LogWaterChange;
+use App\Words\StepWords;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Checklist\FollowUpKind;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Planning\JobKind;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Planning\JobType;
 use Cresco\Core\Planning\UpcomingJob;
 use Cresco\Core\Planning\Urgency;
-use Cresco\Core\Work\After;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
@@ -61,7 +61,7 @@ final class WeekTest extends FeatureCase
     public function testTheChangeLiesOnItsDayAndComesAgain(): void
     {
         [$keeper] = $this->week();
-        $week = new WeekOf($keeper);
+        $week = new WeekQuery($keeper);
         $changes = array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change'));
 
         self::assertSame([1, 8, 15, 22], array_map(static fn(UpcomingJob $job): int => $job->day(), $changes));
@@ -92,12 +92,12 @@ final class WeekTest extends FeatureCase
             $this->get('/week/move'.$nonsense, ['HX-Request' => 'true'])->assertNotFound();
         }
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05'])->assertRedirect('/week');
-        $week = new WeekOf($keeper);
+        $week = new WeekQuery($keeper);
         self::assertSame(2, $week->placement->day($tank->id.'.change@0'));
         $this->get('/week')->assertSeeText('moved here by you');
         // It stays when other things move, and goes back when the hand lets go.
         $keeper->update(['week' => new WeekHabits([5, 5, 5, 5, 5, 5, 5], array_fill(0, 7, '18:30'), 15)]);
-        self::assertSame(2, (new WeekOf($keeper))->placement->day($tank->id.'.change@0'));
+        self::assertSame(2, (new WeekQuery($keeper))->placement->day($tank->id.'.change@0'));
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '', 'was' => '2026-03-05'])->assertRedirect('/week');
         self::assertSame(0, $keeper->laidJobs()->count());
     }
@@ -133,7 +133,7 @@ final class WeekTest extends FeatureCase
         // Due on the 4th and weekly; five days later is nearer to the next time, but it is this one that was moved.
         $this->actingAs($keeper)->get('/week/move?job='.$tank->id.'.change%400')->assertSee('name="due"', false);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-08', 'due' => '2026-03-04'])->assertRedirect('/week');
-        $week = new WeekOf($keeper->fresh() ?? $keeper);
+        $week = new WeekQuery($keeper->fresh() ?? $keeper);
         $days = array_map(static fn(UpcomingJob $job): ?int => $week->placement->day($job->id()), array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')));
         self::assertSame(5, $days[0]);
         $due = array_map(static fn(UpcomingJob $job): int => $job->day(), array_values(array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === 'change')));
@@ -147,12 +147,12 @@ final class WeekTest extends FeatureCase
         $stand = $tank->stands()->create(['kind' => 'rotala_rotundifolia', 'left_edge' => 0, 'right_edge' => 0.3, 'front_edge' => 0.5, 'back_edge' => 1, 'wished' => 100]);
         $stand->looks()->create(['happened_at' => now()->subDays(2), 'height' => 250, 'cover' => 1, 'guessed' => false]);
         $key = $tank->id.'.stand.'.$stand->id;
-        $first = static fn(WeekOf $week): array => array_keys(array_filter($week->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $key && $job->day() <= 7));
-        self::assertSame([$key.'@0'], $first(new WeekOf($keeper->fresh() ?? $keeper)));
+        $first = static fn(WeekQuery $week): array => array_keys(array_filter($week->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $key && $job->day() <= 7));
+        self::assertSame([$key.'@0'], $first(new WeekQuery($keeper->fresh() ?? $keeper)));
         $run = $this->writeRun($keeper->fresh() ?? $keeper, $tank->fresh() ?? $tank, ['reason' => 'routine', 'tasks' => ['trim'], 'planned_for' => '2026-03-06']);
         $run->update(['planned_for' => '2026-03-06']);
         self::assertStringContainsString('"stand":'.$stand->id, (string) json_encode($run->steps()->where('job', 'trim')->sole()->content->toKeep()));
-        self::assertSame([], $first(new WeekOf($keeper->fresh() ?? $keeper)));
+        self::assertSame([], $first(new WeekQuery($keeper->fresh() ?? $keeper)));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -178,7 +178,7 @@ final class WeekTest extends FeatureCase
     {
         [$keeper] = $this->week();
         $this->actingAs($keeper)->post('/week/away', ['from_day' => '2026-03-03', 'until_day' => '2026-03-06', 'note' => 'by the sea'])->assertRedirect('/week');
-        $week = new WeekOf($keeper);
+        $week = new WeekQuery($keeper);
         self::assertSame([0, 0, 0, 0, 120], array_slice($week->minutes, 0, 5));
         self::assertSame(4, $week->placement->day(array_key_first($week->jobs) ?? ''));
         $this->get('/week')->assertSeeText('by the sea');
@@ -194,7 +194,7 @@ final class WeekTest extends FeatureCase
             $keeper->update(['timezone' => $zone]);
             $keeper->awaySpells()->create(['from_day' => '2026-07-08', 'until_day' => '2026-07-09', 'note' => 'out']);
             $keeper->chores()->create(['kind' => 'reagents', 'next_on' => '2026-07-10']);
-            $week = new WeekOf($keeper->refresh());
+            $week = new WeekQuery($keeper->refresh());
             self::assertSame([1, 2], array_keys($week->taken), $zone);
             self::assertSame(3, array_values($week->jobs)[0]->day(), $zone);
             self::assertSame('tomorrow', $keeper->show()->date(CarbonImmutable::parse('2026-07-08')), $zone);
@@ -227,14 +227,14 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         $tank->readings()->where('parameter', 'ammonium')->delete();
         $this->read($keeper, $tank, ['ammonium' => '2']);
-        $alarm = array_values(array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->urgency === Urgency::Alarm))[0];
+        $alarm = array_values(array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->urgency === Urgency::Alarm))[0];
         self::assertSame(JobType::Concern, $alarm->key->type);
         // No day of the week has room, and one is asked for.
         $this->actingAs($keeper)->post('/week/lay', ['job' => (string) $alarm->key, 'day' => CarbonImmutable::now()->addDays(3)->format('Y-m-d')]);
         foreach (['/', '/week', '/tonight'] as $page) {
             $this->get($page)->assertOk()->assertSeeText('dangerous now');
         }
-        self::assertSame([(string) $alarm->key], array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekOf($keeper->fresh() ?? $keeper))->urgent()));
+        self::assertSame([(string) $alarm->key], array_map(static fn(UpcomingJob $job): string => (string) $job->key, (new WeekQuery($keeper->fresh() ?? $keeper))->urgent()));
         self::assertStringContainsString('dangerous now', str_replace("\r\n ", '', CalendarFeed::of($keeper->fresh() ?? $keeper)));
         self::assertSame(0, $alarm->day());
     }
@@ -249,10 +249,10 @@ final class WeekTest extends FeatureCase
             $this->get("/checklists/$run->id?step=$step->position")->assertSeeText('How much was there to do?');
             $this->done($run, ['glass' => ['found' => 'much']]);
         }
-        $learned = WorkDone::intervals([$tank->id], OwnFigures::read(null))[$tank->id]['glass'];
+        $learned = TasksDoneQuery::intervals([$tank->id], OwnEstimates::read(null))[$tank->id]['glass'];
         self::assertSame([1, 7], [$learned->count(), $learned->usual]);
         self::assertSame(6, $learned->days());
-        self::assertSame([6], array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->of === 'glass'))));
+        self::assertSame([6], array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->of === 'glass'))));
     }
 
     public function testWhatNeedsLowWaterGoesWithTheChange(): void
@@ -261,7 +261,7 @@ final class WeekTest extends FeatureCase
         $run = $this->writeRun($keeper, $tank, ['tasks' => ['vacuum']]);
         $this->done($run);
         $this->travel(10)->days();
-        $week = new WeekOf($keeper);
+        $week = new WeekQuery($keeper);
         $vacuum = $tank->id.'.task.vacuum@0';
         self::assertSame($tank->id.'.change@', substr($week->with[$vacuum] ?? '', 0, strlen($tank->id.'.change@')));
         $change = $week->with[$vacuum];
@@ -292,7 +292,7 @@ final class WeekTest extends FeatureCase
         $store = $keeper->stores()->create(['name' => 'Barrel', 'capacity' => 60, 'level' => 10, 'litres_per_day' => 48, 'waste' => 3, 'water_id' => $water->id]);
         $ready = (new WeekPage($keeper->refresh(), 0))->ready()[0];
         // Tomorrow at 18:00, an hour before: 30 % of the tank less 10 L, at 2 L an hour.
-        $litres = array_values(array_filter((new WeekOf($keeper))->jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0))[0]->litres;
+        $litres = array_values(array_filter((new WeekQuery($keeper))->jobs, static fn(UpcomingJob $job): bool => $job->litres > 0.0))[0]->litres;
         self::assertEqualsWithDelta(CarbonImmutable::parse('2026-03-04 17:00')->subMinutes((int) ceil(30.0 * ($litres - 10.0)))->getTimestamp(), $ready->by->getTimestamp(), 61.0);
         self::assertTrue($ready->alarms);
         $calendar = CalendarFeed::of($keeper);
@@ -324,7 +324,7 @@ final class WeekTest extends FeatureCase
         $keeper = $this->keeper();
         $tank = $this->tank($keeper);
         $tank->update(['routine_days' => 10]);
-        $due = fn(): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
+        $due = fn(): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
         self::assertSame([10, 20], array_slice($due(), 0, 2));
         $this->travel(4)->days();
         self::assertSame([6, 16], array_slice($due(), 0, 2));
@@ -342,7 +342,7 @@ final class WeekTest extends FeatureCase
         $this->travel(3)->days();
         $keeper->awaySpells()->create(['from_day' => CarbonImmutable::now()->format('Y-m-d'), 'until_day' => CarbonImmutable::now()->format('Y-m-d')]);
         $why = static function () use ($keeper, $tank): string {
-            $week = new WeekOf($keeper->fresh() ?? $keeper);
+            $week = new WeekQuery($keeper->fresh() ?? $keeper);
 
             return WeekWords::why($week, $week->jobs[$tank->id.'.change@0']);
         };
@@ -357,7 +357,7 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank, $water] = $this->readyTank();
         $tank->update(['routine_days' => 7, 'routine_share' => 0.3]);
         $this->noteChange($keeper, $tank, $water, 30.0, CarbonImmutable::now()->subDays(15));
-        $jobs = fn(): array => array_values(array_map(static fn(UpcomingJob $job): array => [$job->kind->key, $job->day()], array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
+        $jobs = fn(): array => array_values(array_map(static fn(UpcomingJob $job): array => [$job->kind->key, $job->day()], array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.change')));
         // Late, and no more than that: twice its seven days and two more are a long time.
         self::assertSame([['change', -8], ['change', 7]], array_slice($jobs(), 0, 2));
         $this->actingAs($keeper)->get('/week')->assertOk()->assertSee("/tanks/$tank->id/water-change")->assertDontSee("/tanks/$tank->id/catch-up");
@@ -376,7 +376,7 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank] = $this->week();
         $this->done($this->writeRun($keeper, $tank, ['tasks' => ['vacuum', 'glass']]));
-        $due = fn(string $task): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekOf($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.task.'.$task)));
+        $due = fn(string $task): array => array_values(array_map(static fn(UpcomingJob $job): int => $job->day(), array_filter((new WeekQuery($keeper->fresh() ?? $keeper))->jobs, static fn(UpcomingJob $job): bool => (string) $job->key === $tank->id.'.task.'.$task)));
         // A fortnight after the session the bed is due; so are the panes, for a week.
         $this->travel(15)->days();
         self::assertSame([-1, -8], [$due('vacuum')[0], $due('glass')[0]]);
@@ -384,7 +384,7 @@ final class WeekTest extends FeatureCase
         $this->travel(1)->days();
         self::assertSame([14, -9], [$due('vacuum')[0], $due('glass')[0]]);
         $this->get("/tanks/$tank->id/catch-up")->assertOk()->assertSeeText("Gravel-vac 33\u{A0}% of the substrate, the zones you left longest.");
-        self::assertContains('way_back', array_map(static fn(UpcomingJob $job): string => $job->kind->key, (new WeekOf($keeper->fresh() ?? $keeper))->jobs));
+        self::assertContains('way_back', array_map(static fn(UpcomingJob $job): string => $job->kind->key, (new WeekQuery($keeper->fresh() ?? $keeper))->jobs));
     }
 
     /** @return iterable<string, array{int, int, int, int}> days ago of the first daily dose, every how many were left out, days between those planned, and days that 100 g last */
@@ -408,7 +408,7 @@ final class WeekTest extends FeatureCase
         if ($planned > 0) {
             $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 10.0, 'every' => $planned, 'starts_on' => CarbonImmutable::now()->format('Y-m-d')]);
         }
-        $bottle = array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id));
+        $bottle = array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id));
         self::assertEqualsWithDelta($lasts, $bottle[0]['stock']->lasts(), 1.0);
     }
 
@@ -428,11 +428,11 @@ final class WeekTest extends FeatureCase
         $rain = $this->water($keeper, 'Rain', 'rain');
         $this->read($keeper, $rain, ['conductivity' => '20', 'temperature' => '12']);
         $change = $tank->id.'.change@';
-        self::assertSame(30.0, (new WeekOf($keeper->refresh()))->jobs[$change.'0']->litres);
+        self::assertSame(30.0, (new WeekQuery($keeper->refresh()))->jobs[$change.'0']->litres);
         // The change would be due tomorrow, 30 of 100 L out of the tap. A sheet for the day after takes 40, a quarter of them rain.
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '40', 'second_water' => (string) $rain->id, 'second_share' => '25', 'tasks' => ['glass'], 'day' => CarbonImmutable::now()->addDays(2)->format('Y-m-d')]);
         self::assertSame([2, 0.25], [count($run->plan->waters), $run->plan->secondShare]);
-        $week = new WeekOf($keeper->refresh());
+        $week = new WeekQuery($keeper->refresh());
         $sheet = $week->jobs['sheet.'.$run->id.'@0'] ?? null;
         self::assertNotNull($sheet);
         self::assertSame([2, true, $run->plannedMinutes(), 2], [$sheet->day(), $sheet->isSet, $sheet->minutes, $week->placement->day($sheet->id())]);
@@ -447,7 +447,7 @@ final class WeekTest extends FeatureCase
 
         // One without a change leaves the change where it was.
         $run->update(['changes_water' => false]);
-        $week = new WeekOf($keeper->refresh());
+        $week = new WeekQuery($keeper->refresh());
         self::assertArrayHasKey($change.'0', $week->jobs);
         self::assertSame(0.0, $week->jobs['sheet.'.$run->id.'@0']->litres);
     }
@@ -475,18 +475,18 @@ final class WeekTest extends FeatureCase
         foreach ($days as $ago) {
             $tank->doses()->create(['jar_id' => $jar->id, 'name' => $jar->name, 'amount' => 20.0, 'unit' => 'g', 'brings' => [], 'given_at' => CarbonImmutable::now()->subDays($ago), 'day' => CarbonImmutable::now()->subDays($ago)->format('Y-m-d')]);
         }
-        self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly, 1e-9);
+        self::assertEqualsWithDelta(20.0, array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly, 1e-9);
     }
 
     public function testWhatAChangeTakesIsDrawnOfTheWatersThatItIsMadeOf(): void
     {
         foreach ([[[4], 0.3, [4 => 1.0]], [[4, 7], 0.25, [4 => 0.75, 7 => 0.25]], [[4, 7], 0.0, [4 => 1.0]], [[4, 7], 1.4, [7 => 1.0]], [[4, 4], 0.4, [4 => 1.0]], [[], 0.4, []]] as [$waters, $second, $shares]) {
-            self::assertEqualsWithDelta($shares, WaterDrawn::shares($waters, $second), 1e-12);
+            self::assertEqualsWithDelta($shares, WaterUseQuery::shares($waters, $second), 1e-12);
         }
         [$keeper, , $ro, $tap] = $this->bench();
         $jars = array_map(static fn(Jar $jar): string => (string) $jar->id, $keeper->jars()->get()->all());
         $mix = $this->writeBatch($keeper, ['litres' => '40', 'gh' => '6', 'kh' => '3', 'ec' => '', 'ratio' => '3', 'waters' => [(string) $ro->id], 'jars' => $jars]);
-        $drawn = static fn(): WaterDrawn => new WaterDrawn($keeper->refresh());
+        $drawn = static fn(): WaterUseQuery => new WaterUseQuery($keeper->refresh());
         // What is made up on the bench comes out of what its newest batch was made of, and of its store once it has one.
         self::assertEqualsWithDelta([$ro->id => 30.0, $tap->id => 10.0], $drawn()->of([(int) $mix->water_id => 20.0, $ro->id => 10.0, $tap->id => 10.0]), 1e-9);
         $keeper->stores()->create(['water_id' => $mix->water_id, 'name' => 'Tub', 'capacity' => 60.0, 'level' => 10.0, 'litres_per_day' => 0.0, 'waste' => 0.0]);
@@ -510,7 +510,7 @@ final class WeekTest extends FeatureCase
 
             return $amounts;
         };
-        $weekly = static fn(array $jars): array => array_map(static fn(int $id): float => array_values(array_filter(SuppliesOf::of($keeper->refresh()), static fn(array $one): bool => $one['jar'] === $id))[0]['stock']->weekly, array_keys($jars));
+        $weekly = static fn(array $jars): array => array_map(static fn(int $id): float => array_values(array_filter(SuppliesQuery::of($keeper->refresh()), static fn(array $one): bool => $one['jar'] === $id))[0]['stock']->weekly, array_keys($jars));
         $first = $made(14);
         $second = $made(7);
         self::assertGreaterThan(1, count($first));
@@ -546,7 +546,7 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank] = $this->week();
         $jar = $this->jar($keeper, 'potassium_sulfate', 420.0);
         $day = static fn(int $ahead): string => CarbonImmutable::now()->addDays($ahead)->format('Y-m-d');
-        $weekly = static fn(): float => array_values(array_filter(SuppliesOf::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly;
+        $weekly = static fn(): float => array_values(array_filter(SuppliesQuery::of($keeper), static fn(array $one): bool => $one['jar'] === $jar->id))[0]['stock']->weekly;
         $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 4.0, 'every' => 1, 'starts_on' => $day(-3), 'ends_on' => $day(3)]);
         $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 6.0, 'every' => 1, 'starts_on' => $day(4), 'ends_on' => $day(10)]);
         $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 8.0, 'every' => 1, 'starts_on' => $day(11)]);
@@ -617,7 +617,7 @@ final class WeekTest extends FeatureCase
         $this->travelTo(CarbonImmutable::parse($day.' 12:00', $zone));
         [$keeper] = $this->readyTank();
         $keeper->update(['timezone' => $zone, 'week' => new WeekHabits(array_fill(0, 7, 60), array_fill(0, 7, '18:30'), 15)]);
-        $week = new WeekOf($keeper->refresh());
+        $week = new WeekQuery($keeper->refresh());
 
         self::assertSame([$before, $after], [$week->begins(0)->utc()->format('H:i'), $week->begins(4)->utc()->format('H:i')]);
         self::assertSame('18:30', $week->begins(4)->format('H:i'));
@@ -638,7 +638,7 @@ final class WeekTest extends FeatureCase
         $send($file)->assertRedirect('/week')->assertSessionHasNoErrors();
         // From half past six an hour: the choir takes half of it, on three Tuesdays; the fair takes all of Saturday.
         self::assertSame([['2026-03-03', 30, 'Choir'], ['2026-03-07', 120, 'Fair'], ['2026-03-10', 30, 'Choir'], ['2026-03-17', 30, 'Choir']], $keeper->busySpells()->get()->map(static fn($one): array => [$one->day->format('Y-m-d'), $one->minutes, $one->title])->all());
-        self::assertSame([30, 0, 60, 60, 0], array_slice((new WeekOf($keeper))->minutes, 0, 5));
+        self::assertSame([30, 0, 60, 60, 0], array_slice((new WeekQuery($keeper))->minutes, 0, 5));
         foreach (['no calendar at all', "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:nonsense\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", "BEGIN:VCARD\r\nFN:x\r\nEND:VCARD\r\n"] as $wrong) {
             $send($wrong)->assertSessionHasErrors('file');
         }
@@ -696,7 +696,7 @@ final class WeekTest extends FeatureCase
     /** @return list<array{string, int, int}> kind, tank and day of what lies on the days of a keeper */
     private static function lying(Keeper $keeper, string $kind): array
     {
-        $week = new WeekOf($keeper->refresh());
+        $week = new WeekQuery($keeper->refresh());
 
         return array_values(array_map(static fn(UpcomingJob $job): array => [$kind, $job->tank(), (int) $week->placement->day($job->id())], array_filter($week->jobs, static fn(UpcomingJob $job): bool => $job->kind->key === $kind)));
     }
@@ -708,7 +708,7 @@ final class WeekTest extends FeatureCase
         // Changed at nine on Tuesday: from nine in the evening on, until Thursday at nine.
         $this->noteChange($keeper, $tank, $keeper->waters()->firstOrFail(), 30.0, CarbonImmutable::now());
         self::assertSame([['next_day', $tank->id, 0]], self::lying($keeper, 'next_day'));
-        self::assertSame([false], array_values(array_map(static fn(UpcomingJob $job): bool => $job->urgency->isNow(), array_filter(Jobs::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay))));
+        self::assertSame([false], array_values(array_map(static fn(UpcomingJob $job): bool => $job->urgency->isNow(), array_filter(JobsQuery::of($keeper)->at($tank->id), static fn(UpcomingJob $job): bool => $job->key->type === JobType::NextDay))));
         $this->travel(13)->hours();
         $this->actingAs($keeper)->get('/')->assertSeeText('Test again today');
         $this->get('/week')->assertSeeText('Test for the forecast check')->assertSee('/tanks/'.$tank->id.'/test');
@@ -720,11 +720,11 @@ final class WeekTest extends FeatureCase
     {
         [$keeper, $tank] = $this->week();
         $run = $this->writeRun($keeper, $tank);
-        $run->afterJobs()->create(['job' => After::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96)]);
-        $run->afterJobs()->create(['job' => After::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
+        $run->afterJobs()->create(['job' => FollowUpKind::Media, 'due_from' => CarbonImmutable::now()->addHours(16), 'due_until' => CarbonImmutable::now()->addHours(96)]);
+        $run->afterJobs()->create(['job' => FollowUpKind::Evening, 'due_from' => CarbonImmutable::now()->subHours(20), 'due_until' => CarbonImmutable::now()->subHours(10)]);
         // What would say no more is gone; the other is due at one at night, which is tomorrow.
         self::assertSame([['after', $tank->id, 1]], self::lying($keeper, 'after'));
-        $this->actingAs($keeper)->get('/week')->assertSeeText(WorkWords::after(After::Media))->assertSee('/checklists/'.$run->id.'/after/media');
+        $this->actingAs($keeper)->get('/week')->assertSeeText(StepWords::after(FollowUpKind::Media))->assertSee('/checklists/'.$run->id.'/after/media');
         $run->afterJobs()->update(['done_at' => CarbonImmutable::now()]);
         self::assertSame([], self::lying($keeper, 'after'));
     }
@@ -771,21 +771,21 @@ final class WeekTest extends FeatureCase
             $this->travel(1)->days();
             $this->read($keeper, $tank, ['nitrate' => '10', 'ph' => '7']);
         }
-        $wear = WearOf::of($chore->refresh());
+        $wear = ServiceLifeQuery::of($chore->refresh());
         // Nine since it was new, of twenty; nine and the two before in a diary of nine days, which count as two weeks: (20 - 9) / (11 / 14) = 14.
         self::assertSame([9.0, 20.0, 14], [$wear?->done, $wear?->most, $wear?->days()]);
         self::assertEqualsWithDelta(11.0 / 14.0, $wear->aDay ?? 0.0, 1e-9);
         $this->get('/tasks')->assertSeeText('9 of 20 tests of nitrate');
         // The date on the pack counts beside it, and what comes first.
         $chore->update(['next_on' => CarbonImmutable::now()->addDays(10)->format('Y-m-d')]);
-        self::assertEqualsWithDelta(10, ChoresOf::due($chore, $keeper->show())->from, 1);
+        self::assertEqualsWithDelta(10, ChoresQuery::due($chore, $keeper->show())->from, 1);
         for ($n = 0; $n < 12; ++$n) {
             $this->read($keeper, $tank, ['nitrate' => '10'], CarbonImmutable::now()->addMinutes($n));
         }
-        self::assertSame(0, (new WeekOf($keeper->refresh()))->jobs['chore.'.$chore->id.'@0']->day());
+        self::assertSame(0, (new WeekQuery($keeper->refresh()))->jobs['chore.'.$chore->id.'@0']->day());
         $this->travel(1)->days();
         $this->post("/tasks/$chore->id/done")->assertRedirect();
-        self::assertSame(0.0, WearOf::of($chore->refresh())?->done);
+        self::assertSame(0.0, ServiceLifeQuery::of($chore->refresh())?->done);
     }
 
     public function testASedimentStageWearsByTheLitresThatWereMade(): void
@@ -796,24 +796,24 @@ final class WeekTest extends FeatureCase
         $this->noteChange($keeper, $tank, $pure, 25.0, CarbonImmutable::now()->subDays(10));
         $this->noteChange($keeper, $tank, $pure, 20.0, CarbonImmutable::now()->subDays(30));
         // The tap is no reverse osmosis; what came before the stage was new wears it not, and says what a day takes.
-        $wear = WearOf::of($chore);
+        $wear = ServiceLifeQuery::of($chore);
         // 45 L in thirty days; 75 L more at 1.5 a day.
         self::assertEqualsWithDelta([25.0, 1.5], [$wear?->done, $wear?->aDay], 1e-6);
         self::assertSame(50, $wear?->days());
         // What was changed a hundred days ago is no part of them, and says that the diary is older than ninety.
         $this->noteChange($keeper, $tank, $pure, 90.0, CarbonImmutable::now()->subDays(100));
-        self::assertEqualsWithDelta(0.5, WearOf::of($chore)?->aDay, 1e-6);
+        self::assertEqualsWithDelta(0.5, ServiceLifeQuery::of($chore)?->aDay, 1e-6);
         // Of a change that is mixed at the tank its part counts: a quarter of a sheet's litres, and two fifths of 10 L that were poured without one.
         $tap = $this->water($keeper->unsetRelation('waters'), 'Town', 'tap');
         $run = $this->writeRun($keeper, $tank, ['reason' => 'amount', 'way' => 'litres', 'litres' => '30', 'water' => $tap->id, 'second_water' => $pure->id, 'second_share' => '25']);
-        app(NoteChange::class)($keeper->id, $tank->id, $run, null, 'Town + Pure', 32.0, 0.3, $run->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
+        app(LogWaterChange::class)($keeper->id, $tank->id, $run, null, 'Town + Pure', 32.0, 0.3, $run->forecast, CarbonImmutable::now()->subDay(), 'Changed', null);
         $tank->update(['water_id' => $tap->id, 'second_water_id' => $pure->id, 'second_share' => 0.4]);
-        app(NoteChange::class)($keeper->id, $tank->id, null, null, 'Town + Pure', 10.0, 0.1, ForecastRecord::none(), CarbonImmutable::now()->subDay(), 'Changed', null);
-        self::assertEqualsWithDelta(25.0 + 8.0 + 4.0, WearOf::of($chore)?->done, 1e-6);
+        app(LogWaterChange::class)($keeper->id, $tank->id, null, null, 'Town + Pure', 10.0, 0.1, ForecastRecord::none(), CarbonImmutable::now()->subDay(), 'Changed', null);
+        self::assertEqualsWithDelta(25.0 + 8.0 + 4.0, ServiceLifeQuery::of($chore)?->done, 1e-6);
         $tubes = $keeper->chores()->create(['tank_id' => $tank->id, 'kind' => 'tubes', 'wears_most' => 4000.0, 'last_at' => CarbonImmutable::now()->subDays(100)]);
         $tank->lamps()->create(['kind' => 'panel', 'told_by' => 'maker', 'told' => 90, 'length' => 400, 'width' => 120, 'above' => 80, 'hours' => 10]);
         // A thousand hours, and three thousand more at ten a day.
-        self::assertSame(300, WearOf::of($tubes)?->days());
+        self::assertSame(300, ServiceLifeQuery::of($tubes)?->days());
     }
 
     public function testAMembraneIsDueOnTheDayThatItsReadingsLeadTo(): void
@@ -826,7 +826,7 @@ final class WeekTest extends FeatureCase
         }
         self::assertSame([], self::lying($keeper, 'membrane'));
         $this->travel(75)->days();
-        $due = (new WeekOf($keeper->refresh()))->jobs['store.'.$store->id.'@0']->day();
+        $due = (new WeekQuery($keeper->refresh()))->jobs['store.'.$store->id.'@0']->day();
         self::assertEqualsWithDelta(25, $due, 2);
         // What is assumed of a membrane stands beside what this one was found to hold.
         $this->actingAs($keeper)->get('/estimates')->assertSeeTextInOrder(['Barrel', sprintf('%.1f ± ', 100.0 * ($store->refresh()->membrane()?->held->prior->central() ?? 0.0)), sprintf('%.1f ± ', 100.0 * ($store->membrane()->now ?? 0.0))]);
@@ -846,7 +846,7 @@ final class WeekTest extends FeatureCase
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         $tank->dosePlans()->create(['jar_id' => $jar->id, 'amount' => 1.0, 'every' => 3, 'starts_on' => $today->subDays(4)]);
         $tank->dosePlans()->create(['jar_id' => $this->jar($keeper, 'potassium_phosphate')->id, 'amount' => 0.1, 'every' => 2, 'starts_on' => $today, 'ends_on' => $today->addDays(4)]);
-        $week = new WeekOf($keeper->refresh());
+        $week = new WeekQuery($keeper->refresh());
         // The first on days 2, 5, 8 ..., the second on 0, 2, 4; two minutes for a tank, whatever it is given.
         self::assertSame([0, 2, 4, 5, 8, 11, 14, 17, 20, 23, 26], array_values(array_intersect(range(0, 27), array_keys($week->doses))));
         self::assertSame([58, 0, 58, 60, 118], array_slice($week->minutes, 0, 5));
@@ -858,9 +858,9 @@ final class WeekTest extends FeatureCase
         [$keeper, $tank, ] = $this->week();
         // Due tomorrow, laid on today, since Wednesday has no time: the evening takes it.
         $this->actingAs($keeper)->get('/tonight')->assertOk();
-        self::assertTrue((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
+        self::assertTrue((new TonightPage($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
         $this->post('/week/lay', ['job' => $tank->id.'.change', 'day' => '2026-03-05']);
-        self::assertFalse((new Evening($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
+        self::assertFalse((new TonightPage($keeper->refresh(), null, app(DraftChange::class)))->picked[$tank->id]);
         // Due since today, and still left for the day on which the hand laid it, which is said.
         $this->travel(1)->days();
         $this->get('/tonight')->assertSeeText('planned for tomorrow');

@@ -9,14 +9,21 @@ use App\Models\LampSource;
 use App\Models\WaterKind;
 use App\Units\KitSet;
 use App\Units\Show;
+use App\View\Names;
 use App\View\Term;
-use App\View\Words;
 use App\Words\Texts;
 use BackedEnum;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Bed\Cover;
-use Cresco\Core\Change\ChangeFault;
-use Cresco\Core\Flow\Grain;
+use Cresco\Core\Checklist\Caution;
+use Cresco\Core\Checklist\FollowUpKind;
+use Cresco\Core\Checklist\OrderRule;
+use Cresco\Core\Checklist\OrderRules;
+use Cresco\Core\Checklist\PracticeChoice;
+use Cresco\Core\Checklist\StepCatalogue;
+use Cresco\Core\Checklist\TankSign;
+use Cresco\Core\Checklist\Task;
+use Cresco\Core\Formula\Grade;
+use Cresco\Core\Hydraulics\Grain;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\LampKind;
 use Cresco\Core\Light\LampType;
@@ -25,13 +32,14 @@ use Cresco\Core\Light\WaterTint;
 use Cresco\Core\Measure\MeasureFault;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
-use Cresco\Core\Plants\Demand;
-use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Pace;
+use Cresco\Core\Mixing\Preference;
+use Cresco\Core\Mixing\RecipeAim;
+use Cresco\Core\Mixing\Salts;
+use Cresco\Core\Plants\GrowthForm;
+use Cresco\Core\Plants\GrowthPace;
+use Cresco\Core\Plants\LightDemand;
 use Cresco\Core\Plants\PlantCatalogue;
-use Cresco\Core\Recipe\Preference;
-use Cresco\Core\Recipe\RecipeAim;
-use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Substrate\Cover;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\DeviceKind;
 use Cresco\Core\Tank\PassiveSource;
@@ -39,15 +47,7 @@ use Cresco\Core\Tank\Shape;
 use Cresco\Core\Tank\TankFault;
 use Cresco\Core\Text;
 use Cresco\Core\Water\Ion;
-use Cresco\Core\Work\After;
-use Cresco\Core\Work\Catalogue;
-use Cresco\Core\Work\Caution;
-use Cresco\Core\Work\Rule;
-use Cresco\Core\Work\Rules;
-use Cresco\Core\Work\School;
-use Cresco\Core\Work\TankSign;
-use Cresco\Core\Work\Task;
-use Cresco\Core\Working\Grade;
+use Cresco\Core\WaterChange\WaterChangeFault;
 use FilesystemIterator;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Lang;
@@ -76,7 +76,7 @@ final class WordsTest extends FeatureCase
     #[DataProvider('figures')]
     public function testAFigureHasNoFalseDecimals(float $value, int $digits, string $shown): void
     {
-        self::assertSame($shown, Words::figure($value, $digits));
+        self::assertSame($shown, Names::figure($value, $digits));
     }
 
     /** @return iterable<string, array{string, string}> moment in UTC; said on the 10th of May at noon in Auckland */
@@ -128,16 +128,16 @@ final class WordsTest extends FeatureCase
     public function testEveryStepReasonTaskSignAndCautionHasItsWords(): void
     {
         $keys = [];
-        foreach (Catalogue::steps() as $job) {
+        foreach (StepCatalogue::steps() as $job) {
             array_push($keys, "$job->key.title", "$job->key.act", "$job->key.why", ...array_map(static fn(string $line): string => 'do.'.$line, $job->lines));
         }
-        array_push($keys, ...array_map(static fn(Rule $rule): string => 'because.'.$rule->because, Rules::all()), ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()), ...array_map(static fn(TankSign $sign): string => 'signs.'.$sign->value, TankSign::cases()), ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()), ...array_map(static fn(After $job): string => 'after_lines.'.$job->value.'.0', After::cases()));
-        foreach (School::cases() as $school) {
+        array_push($keys, ...array_map(static fn(OrderRule $rule): string => 'because.'.$rule->because, OrderRules::all()), ...array_map(static fn(Task $task): string => 'tasks.'.$task->value, Task::cases()), ...array_map(static fn(TankSign $sign): string => 'signs.'.$sign->value, TankSign::cases()), ...array_map(static fn(Caution $caution): string => 'cautions.'.$caution->value, Caution::cases()), ...array_map(static fn(FollowUpKind $job): string => 'after_lines.'.$job->value.'.0', FollowUpKind::cases()));
+        foreach (PracticeChoice::cases() as $school) {
             array_push($keys, 'methods.'.$school->value, ...array_map(static fn(string $choice): string => 'choices.'.$school->value.'.'.$choice, $school->choices()));
         }
         self::assertSame([], array_values(array_filter($keys, static fn(string $key): bool => !Lang::has('steps.'.$key))));
         // No line is left that no step says, and none is said that has no words, whatever session brings it.
-        $said = (string) file_get_contents(base_path('core/Work/Catalogue.php'));
+        $said = (string) file_get_contents(base_path('core/Checklist/StepCatalogue.php'));
         preg_match_all("~ [?:] \\[?((?:'[a-z_]+'(?:, )?)+)~", $said, $chosen);
         preg_match_all("~'([a-z_]+)'~", implode(' ', $chosen[1]), $lines);
         self::assertContains('opposite_ends', $lines[1]);
@@ -161,7 +161,7 @@ final class WordsTest extends FeatureCase
 
     public function testWhatTheCoreSaysIsInTheLanguageOfItsKeeper(): void
     {
-        self::assertSame('The source (20) is between the tank (30) and the target (15)', say(ChangeFault::sourceBetween('20', '30', '15')));
+        self::assertSame('The source (20) is between the tank (30) and the target (15)', say(WaterChangeFault::sourceBetween('20', '30', '15')));
         self::assertSame('pH must be between 2 and 12.', say(MeasureFault::outOfRange(Parameter::Acidity, 2.0, 12.0, '')));
         self::assertSame('Nitrate must be between 0 and 1000 mg/L.', say(MeasureFault::outOfRange(Parameter::Nitrate, 0.0, 1000.0, 'mg/L')));
         self::assertSame('The length must be more than 0.', say(TankFault::notPositive('outer_length', 'length')));
@@ -199,7 +199,7 @@ final class WordsTest extends FeatureCase
     public function testEveryChoiceHasItsName(): void
     {
         $unnamed = [];
-        foreach ([Grain::class, Demand::class, Pace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class, Preference::class, Parameter::class, Form::class, Grade::class, LampSource::class, WaterKind::class, EntryKind::class, KitSet::class] as $choice) {
+        foreach ([Grain::class, LightDemand::class, GrowthPace::class, Cover::class, Ion::class, PassiveSource::class, DeviceKind::class, Shape::class, AnimalGroup::class, LightColour::class, GlassCover::class, LampKind::class, LampType::class, WaterTint::class, RecipeAim::class, Preference::class, Parameter::class, GrowthForm::class, Grade::class, LampSource::class, WaterKind::class, EntryKind::class, KitSet::class] as $choice) {
             $unnamed = [...$unnamed, ...array_filter($choice::cases(), static fn(BackedEnum $one): bool => !Texts::has($one))];
         }
         foreach (Parameter::cases() as $parameter) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Kept\StepContent;
-use App\Known\InquiryOf;
+use App\Data\StepContent;
 use App\Models\Tank;
-use App\View\InquiryPage;
+use App\Problems\DiagnosisQuery;
+use App\Problems\ProblemPage;
 use Carbon\CarbonImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -85,7 +85,7 @@ final class YoungTankTest extends FeatureCase
 
             $fresh = $tank->fresh(['keeper']) ?? $tank;
 
-            return (new InquiryPage(InquiryOf::of($inquiry->setRelation('tank', $fresh), $fresh), 'now'))->dieOff()->ammonium()->value('NH4');
+            return (new ProblemPage(DiagnosisQuery::of($inquiry->setRelation('tank', $fresh), $fresh), 'now'))->dieOff()->ammonium()->value('NH4');
         };
         $old = $settled(300);
         foreach ([5, null] as $age) {

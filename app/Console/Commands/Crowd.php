@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\TakeInArchive;
+use App\Account\ImportArchive;
 use App\Exchange\KeeperArchive;
 use App\Exchange\TakingIn;
 use App\Models\Keeper;
@@ -22,7 +22,7 @@ final class Crowd extends Command
 
     public const PASSWORD = 'still water';
 
-    public function handle(TakeInArchive $takeIn): int
+    public function handle(ImportArchive $takeIn): int
     {
         if (Keeper::query()->where('is_demo', false)->where('email', 'not like', '%'.self::HOST)->exists()) {
             $this->error('Others have accounts here: measure somewhere else.');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\View\Ledger;
+use App\Account\Ledger;
 use Illuminate\Console\Command;
 
 /** Writes docs/defaults.md anew from what stands in the code. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\DeleteAccount;
-use App\Actions\Guests;
+use App\Account\DeleteAccount;
+use App\Account\Guests;
 use Illuminate\Console\Command;
 
 /** Deletes guests who have not come for a month. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\TakeInArchive;
+use App\Account\ImportArchive;
 use App\Backup\BackupFault;
 use App\Backup\BackupFile;
 use App\Backup\Restoring;
@@ -33,7 +33,7 @@ final class Heal extends Command
         if ($this->laravel->isDownForMaintenance()) {
             $this->callSilently('up');
         }
-        if (Schema::hasColumn('keepers', 'incoming_for') && ($left = TakeInArchive::clearLeft()) > 0) {
+        if (Schema::hasColumn('keepers', 'incoming_for') && ($left = ImportArchive::clearLeft()) > 0) {
             $this->line(trans_choice('backup.imports_cleared', $left, ['count' => $left]));
         }
         if ($isHealed) {

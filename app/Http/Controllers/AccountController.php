@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Accounts\Letter;
-use App\Accounts\NewPassword;
-use App\Actions\DeleteAccount;
-use App\Actions\TakeInArchive;
+use App\Account\BackupStatus;
+use App\Account\DeleteAccount;
+use App\Account\ImportArchive;
+use App\Account\NewPassword;
 use App\Exchange\FileFault;
 use App\Exchange\KeeperArchive;
 use App\Exchange\TakingIn;
 use App\Models\Keeper;
-use App\View\Backups;
+use App\Notifications\AccountEmail;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -35,7 +35,7 @@ final class AccountController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        return view('account.show', ['keeper' => $keeper, 'backups' => Backups::lines($keeper->show())]);
+        return view('account.show', ['keeper' => $keeper, 'backups' => BackupStatus::lines($keeper->show())]);
     }
 
     /** All that is kept, as one file. */
@@ -47,7 +47,7 @@ final class AccountController extends Controller
         return response()->download($path, 'cresco-'.CarbonImmutable::now()->format('Y-m-d').'.zip', ['Content-Type' => 'application/zip'])->deleteFileAfterSend();
     }
 
-    public function takeIn(Request $request, TakeInArchive $takeIn): RedirectResponse
+    public function takeIn(Request $request, ImportArchive $takeIn): RedirectResponse
     {
         $keeper = $this->keeper($request);
         $file = $request->file('archive');
@@ -71,8 +71,8 @@ final class AccountController extends Controller
         $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190']], []);
         $address = mb_strtolower(trim($request->string('email')->toString()));
         Keeper::query()->where('email', $address)->exists()
-            ? Letter::post($address, 'known')
-            : Letter::post($address, 'move', Letter::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => $keeper->addressMark()]));
+            ? AccountEmail::post($address, 'known')
+            : AccountEmail::post($address, 'move', AccountEmail::link('account.move', ['keeper' => (string) $keeper->id, 'email' => $address, 'was' => $keeper->addressMark()]));
 
         return redirect('/account')->with('status', __('account.sent'));
     }
@@ -97,7 +97,7 @@ final class AccountController extends Controller
             return redirect('/sign-in')->with('status', __('account.there'));
         }
         if ($before !== null) {
-            Letter::post($before, 'moved');
+            AccountEmail::post($before, 'moved');
         }
 
         return redirect('/account')->with('status', __($before === null ? 'guest.welcome' : 'account.moved'));
@@ -113,7 +113,7 @@ final class AccountController extends Controller
         // This device stays signed in; the others know another password and are let go.
         Auth::login($keeper);
         $request->session()->regenerate();
-        Letter::post($keeper->email, 'password');
+        AccountEmail::post($keeper->email, 'password');
 
         return redirect('/account')->with('status', __('account.password_set'));
     }
@@ -126,7 +126,7 @@ final class AccountController extends Controller
         $request->session()->invalidate();
         $request->session()->regenerateToken();
         $delete($keeper);
-        Letter::post($keeper->email, 'gone');
+        AccountEmail::post($keeper->email, 'gone');
 
         return redirect('/sign-in')->with('status', __('account.gone'));
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AddAcid;
+use App\Mixing\AddAcid;
+use App\Mixing\LowerKhPage;
 use App\Models\Tank;
-use App\View\AcidPage;
-use App\View\TankLoop;
-use App\Words\WorkWords;
-use Cresco\Core\Work\Caution;
+use App\Schedule\TankTabs;
+use App\Words\StepWords;
+use Cresco\Core\Checklist\Caution;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,7 +23,7 @@ final class AcidController extends Controller
         $page = $this->page($request, $tank, $request->query());
         $this->shareFaults($page->faults);
 
-        return view('tanks.acid', ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => WorkWords::caution(Caution::Acid), 'loop' => TankLoop::of($tank, '')]);
+        return view('tanks.acid', ['tank' => $tank, 'page' => $page, 'show' => $page->show, 'caution' => StepWords::caution(Caution::Acid), 'loop' => TankTabs::of($tank, '')]);
     }
 
     public function store(Request $request, Tank $tank, AddAcid $add): RedirectResponse
@@ -39,10 +39,10 @@ final class AcidController extends Controller
     }
 
     /** @param array<mixed> $typed */
-    private function page(Request $request, Tank $tank, array $typed): AcidPage
+    private function page(Request $request, Tank $tank, array $typed): LowerKhPage
     {
         $tank->setRelation('keeper', $this->keeper($request)->loadMissing('waters', 'kits', 'jars'));
 
-        return new AcidPage($tank, $typed);
+        return new LowerKhPage($tank, $typed);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\FinishAfter;
-use App\Actions\RecordReadings;
-use App\Change\ConditionerDose;
 use App\Models\AfterJob;
 use App\Models\Run;
+use App\Testing\RecordResults;
+use App\WaterChange\DechlorinatorDose;
+use App\WaterChange\FinishFollowUp;
+use Cresco\Core\Checklist\FollowUpKind;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Work\After;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -29,10 +29,10 @@ final class AfterController extends Controller
         }
         $run->tank->setRelation('keeper', $this->keeper($request));
 
-        return view('runs.after', ['run' => $run, 'after' => $after, 'reads' => self::READS, 'dose' => $after->job === After::Conditioner ? ConditionerDose::ofTank($run->tank) : null, 'show' => $run->tank->keeper->show()]);
+        return view('runs.after', ['run' => $run, 'after' => $after, 'reads' => self::READS, 'dose' => $after->job === FollowUpKind::Conditioner ? DechlorinatorDose::ofTank($run->tank) : null, 'show' => $run->tank->keeper->show()]);
     }
 
-    public function store(Request $request, Run $run, string $job, RecordReadings $record, FinishAfter $finish): RedirectResponse
+    public function store(Request $request, Run $run, string $job, RecordResults $record, FinishFollowUp $finish): RedirectResponse
     {
         $keeper = $this->keeper($request);
         $checked = $this->checked($request, ['readings' => ['nullable', 'array'], 'note' => ['nullable', 'string', 'max:1000']], ['note.max' => __('said.text.note')]);

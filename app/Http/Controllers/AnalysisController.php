@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Models\Analysis;
 use App\Models\Keeper;
 use App\Models\Water;
+use App\Supplies\SourceWaterPage;
 use App\Units\Amount;
-use App\View\WaterPage;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
@@ -25,7 +25,7 @@ final class AnalysisController extends Controller
     public function show(Request $request, Water $water): View
     {
         $keeper = $this->keeper($request);
-        $page = new WaterPage($water, $keeper->show());
+        $page = new SourceWaterPage($water, $keeper->show());
 
         return $this->withWorking($request, $page->working(...), static fn(): View => view('waters.show', [
             'water' => $water, 'page' => $page, 'show' => $keeper->show(), 'now' => CarbonImmutable::now($keeper->timezone),

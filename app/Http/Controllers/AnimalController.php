@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\LetIn;
-use App\Kept\Phrase;
+use App\Data\Phrase;
+use App\Livestock\ArrivalPage;
+use App\Livestock\FinishArrivalStep;
+use App\Livestock\LivestockPage;
 use App\Models\Animal;
 use App\Models\AnimalEvent;
 use App\Models\EntryKind;
 use App\Models\Tank;
+use App\Schedule\TankTabs;
 use App\Units\Amount;
-use App\View\AnimalsPage;
-use App\View\ArrivalPage;
-use App\View\TankLoop;
-use App\View\Words;
+use App\View\Names;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Animals\AnimalKinds;
-use Cresco\Core\Animals\CountKind;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Livestock\AnimalKinds;
+use Cresco\Core\Livestock\CountKind;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,12 +36,12 @@ final class AnimalController extends Controller
     public function index(Request $request, Tank $tank): View
     {
         $tank->setRelation('keeper', $this->keeper($request));
-        $page = new AnimalsPage($tank);
+        $page = new LivestockPage($tank);
 
         return $this->withWorking(
             $request,
             static fn(string $of): ?Computation => $of === 'nitrate' ? $page->nitrate() : null,
-            static fn(): View => view('animals.index', ['page' => $page, 'tank' => $tank, 'show' => $page->show, 'loop' => TankLoop::of($tank, 'look')]),
+            static fn(): View => view('animals.index', ['page' => $page, 'tank' => $tank, 'show' => $page->show, 'loop' => TankTabs::of($tank, 'look')]),
         );
     }
 
@@ -94,7 +94,7 @@ final class AnimalController extends Controller
     {
         $keeper = $this->keeper($request);
         $now = CarbonImmutable::now();
-        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.entry.'.$kind->value, ['count' => $count, 'name' => Words::inside(AnimalsPage::name($animal))]), 'happened_at' => $now]);
+        $entry = $keeper->entries()->create(['tank_id' => $tank->id, 'kind' => EntryKind::Note, 'title' => Phrase::of('animals.entry.'.$kind->value, ['count' => $count, 'name' => Names::inside(LivestockPage::name($animal))]), 'happened_at' => $now]);
         $animal->events()->save(new AnimalEvent(['kind' => $kind, 'count' => $count, 'day' => $keeper->show()->local($now)->format('Y-m-d'), 'entry_id' => $entry->id]));
     }
 
@@ -102,7 +102,7 @@ final class AnimalController extends Controller
     public function made(Request $request, Tank $tank): RedirectResponse
     {
         $tank->setRelation('keeper', $this->keeper($request));
-        $nitrate = (new AnimalsPage($tank))->guess();
+        $nitrate = (new LivestockPage($tank))->guess();
         if ($nitrate !== null) {
             $tank->update(['nitrate_per_day' => $nitrate]);
         }
@@ -114,7 +114,7 @@ final class AnimalController extends Controller
     public function needs(Request $request, Tank $tank): RedirectResponse
     {
         $tank->setRelation('keeper', $this->keeper($request));
-        $tank->update(['limits' => (new AnimalsPage($tank))->limits()]);
+        $tank->update(['limits' => (new LivestockPage($tank))->limits()]);
 
         return redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.asks.kept'));
     }
@@ -126,7 +126,7 @@ final class AnimalController extends Controller
         $tank->setRelation('keeper', $keeper);
         $bag = $request->query('litres') === null ? null : $this->bag($request);
         $page = new ArrivalPage($tank, $bag);
-        $whole = static fn(): View => view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'working' => null, 'isWorkingAsked' => false]);
+        $whole = static fn(): View => view('animals.arrival', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look'), 'working' => null, 'isWorkingAsked' => false]);
 
         return $this->withWorking($request, $page->working(...), $whole, $whole);
     }
@@ -150,11 +150,11 @@ final class AnimalController extends Controller
         $keeper = $this->keeper($request);
         $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
 
-        return view('animals.course', ['page' => ArrivalPage::ofArrival($tank, $one), 'tank' => $tank, 'arrival' => $one, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look')]);
+        return view('animals.course', ['page' => ArrivalPage::ofArrival($tank, $one), 'tank' => $tank, 'arrival' => $one, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look')]);
     }
 
     /** A step is done; the last one lets them in. A second tap does no more than the first. */
-    public function step(Request $request, Tank $tank, int $arrival, LetIn $letIn): RedirectResponse
+    public function step(Request $request, Tank $tank, int $arrival, FinishArrivalStep $letIn): RedirectResponse
     {
         $keeper = $this->keeper($request);
         $one = $tank->setRelation('keeper', $keeper)->arrivals()->whereKey($arrival)->firstOrFail();
@@ -173,7 +173,7 @@ final class AnimalController extends Controller
             is_numeric($typed['step'] ?? null) ? (int) $typed['step'] : 0,
             $page->isLast(),
             is_numeric($typed['days'] ?? null) ? (int) $typed['days'] : $page->days(),
-            Phrase::of('animals.arrived', ['what' => $one->what, 'means' => Words::inside($page->title())]),
+            Phrase::of('animals.arrived', ['what' => $one->what, 'means' => Names::inside($page->title())]),
         );
 
         return $isIn ? redirect('/tanks/'.$tank->id.'/livestock')->with('status', __('animals.kept')) : redirect('/tanks/'.$tank->id.'/new-arrivals/'.$arrival);

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Account\EstimatesPage;
 use App\Http\Requests\OwnFiguresRequest;
-use App\Known\ChoresOf;
 use App\Models\Chore;
 use App\Models\FreshStart;
-use App\View\AssumedPage;
+use App\Tanks\ChoresQuery;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Checklist\Task;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Work\Task;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +22,7 @@ final class AssumedController extends Controller
 {
     public function show(Request $request): View
     {
-        return view('assumed', ['page' => new AssumedPage($this->keeper($request))]);
+        return view('assumed', ['page' => new EstimatesPage($this->keeper($request))]);
     }
 
     public function update(OwnFiguresRequest $request): RedirectResponse
@@ -39,7 +39,7 @@ final class AssumedController extends Controller
         $made = array_map(static fn(Parameter $parameter): string => FreshStart::MADE.$parameter->value, Parameter::balanced());
         $often = array_map(static fn(Task $task): string => FreshStart::OFTEN.$task->value, Task::cases());
         $ofTank = [...$made, ...$often, FreshStart::EVAPORATION, FreshStart::MINUTES];
-        $turns = ChoresOf::of($keeper)->map(static fn(Chore $chore): string => FreshStart::TURNS.$chore->id)->all();
+        $turns = ChoresQuery::of($keeper)->map(static fn(Chore $chore): string => FreshStart::TURNS.$chore->id)->all();
         $typed = $this->checked($request, [
             'what' => ['required', 'string', Rule::in([...$ofTank, ...$turns, FreshStart::SPOON, FreshStart::PEN])],
             'tank' => [Rule::excludeIf(!in_array($request->input('what'), $ofTank, true)), 'required', 'integer', Rule::in($keeper->tanks()->pluck('id')->all())],

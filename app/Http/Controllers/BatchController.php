@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\MakeBatch;
+use App\Data\BatchCheck;
 use App\Devices\Devices;
-use App\Kept\BatchCheck;
-use App\Known\BatchContent;
+use App\Mixing\BatchPage;
+use App\Mixing\MakeBatch;
 use App\Models\Batch;
+use App\Tanks\BatchContent;
 use App\Units\Amount;
 use App\Units\Show;
-use App\View\BatchCard;
 use Cresco\Core\Measure\Conductivity;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
@@ -25,7 +25,7 @@ final class BatchController extends Controller
     public function show(Request $request, Batch $batch): View
     {
         $keeper = $this->keeper($request);
-        $card = new BatchCard($batch, $keeper->show());
+        $card = new BatchPage($batch, $keeper->show());
 
         return $this->withWorking($request, $card->working(...), static fn(): View => view('bench.card', [
             'card' => $card,

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CleanPatches;
-use App\Known\VesselOf;
 use App\Models\BedPatch;
 use App\Models\Tank;
-use App\View\BedPage;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\Tanks\VesselQuery;
+use App\WaterChange\VacuumZones;
+use App\WaterChange\ZonesPage;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Bed\Cover;
-use Cresco\Core\Bed\Patch;
+use Cresco\Core\Substrate\Cover;
+use Cresco\Core\Substrate\Zone;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,17 +28,17 @@ final class BedController extends Controller
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
-        $page = new BedPage($tank);
+        $page = new ZonesPage($tank);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, '')]));
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.bed', ['tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, '')]));
     }
 
     /** Cuts the whole bed into patches of about an arm's reach. */
     public function cut(Request $request, Tank $tank): RedirectResponse
     {
         $this->checked($request, ['cover' => ['required', Rule::enum(Cover::class)]], ['cover' => __('said.choose.bed')]);
-        $plan = VesselOf::tank($tank)->plan;
-        [$across, $deep] = Patch::grid($plan->length(), $plan->depth());
+        $plan = VesselQuery::tank($tank)->plan;
+        [$across, $deep] = Zone::grid($plan->length(), $plan->depth());
         DB::transaction(static function () use ($tank, $across, $deep, $request): void {
             $tank->patches()->delete();
             for ($row = 0; $row < $deep; ++$row) {
@@ -54,7 +54,7 @@ final class BedController extends Controller
         return redirect('/tanks/'.$tank->id.'/gravel-vac');
     }
 
-    public function clean(Tank $tank, int $patch, CleanPatches $clean): RedirectResponse
+    public function clean(Tank $tank, int $patch, VacuumZones $clean): RedirectResponse
     {
         $clean($tank, [$this->patch($tank, $patch)->id], CarbonImmutable::now());
 
@@ -71,7 +71,7 @@ final class BedController extends Controller
 
     public function split(Tank $tank, int $patch): RedirectResponse
     {
-        $plan = VesselOf::tank($tank)->plan;
+        $plan = VesselQuery::tank($tank)->plan;
         $done = DB::transaction(function () use ($tank, $patch, $plan): bool {
             // As it is by now: whoever was quicker may have split it.
             $record = $this->alone($tank, $patch);

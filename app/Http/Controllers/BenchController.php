@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\WriteBatch;
-use App\Bench\BenchDraft;
-use App\Bench\DraftBatch;
 use App\Http\Requests\BenchRequest;
-use App\View\Asked;
-use App\View\BenchSheet;
-use App\View\StockBottles;
+use App\Mixing\DraftBatch;
+use App\Mixing\MixingDraft;
+use App\Mixing\MixingPage;
+use App\Mixing\StockSolutions;
+use App\Mixing\WriteBatch;
+use App\View\PageQuery;
 use Cresco\Core\Fault;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Formula\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -35,7 +35,7 @@ final class BenchController extends Controller
         if ($isPart && $faults->isNotEmpty()) {
             return response(view('bench.faults', ['faults' => $faults])->render())->header('HX-Reswap', 'none');
         }
-        $sheet = $draft === null ? null : new BenchSheet($draft, $keeper->show(), array_values($keeper->stores->all()));
+        $sheet = $draft === null ? null : new MixingPage($draft, $keeper->show(), array_values($keeper->stores->all()));
         $this->shareFaults($faults);
 
         return $this->withWorking(
@@ -52,9 +52,9 @@ final class BenchController extends Controller
         $draft = $this->drafted($request);
 
         return $draft === null ? redirect('/mix-water') : view('bench.bottles', [
-            'bottles' => StockBottles::of($draft, $request->query('per_litre'), $request->query('bottle')),
+            'bottles' => StockSolutions::of($draft, $request->query('per_litre'), $request->query('bottle')),
             'show' => $this->keeper($request)->show(),
-            'query' => Asked::kept($request, ['per_litre', 'bottle']),
+            'query' => PageQuery::kept($request, ['per_litre', 'bottle']),
         ]);
     }
 
@@ -65,14 +65,14 @@ final class BenchController extends Controller
         $faults = $request->faults();
         if ($draft === null || $faults->isNotEmpty()) {
             throw ValidationException::withMessages($faults->isEmpty() ? ['waters' => __('said.cannot.nothing_to_make')] : $faults->toArray())
-                ->redirectTo('/mix-water?'.Asked::query($request));
+                ->redirectTo('/mix-water?'.PageQuery::query($request));
         }
 
         return redirect('/batches/'.$write($request->keeper(), $draft)->id);
     }
 
     /** The draft, or null with the reason among the faults. */
-    private function drafted(BenchRequest $request): ?BenchDraft
+    private function drafted(BenchRequest $request): ?MixingDraft
     {
         $input = $request->toInput();
         if ($input->waters === []) {

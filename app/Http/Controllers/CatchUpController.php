@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\DraftChange;
 use App\Models\Tank;
-use App\View\CatchUpPage;
-use App\View\TankLoop;
+use App\Schedule\CatchUpPage;
+use App\Schedule\TankTabs;
+use App\WaterChange\DraftChange;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -25,6 +25,6 @@ final class CatchUpController extends Controller
 
         $page = new CatchUpPage($tank, $draft);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.catch-up', ['page' => $page, 'tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]));
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.catch-up', ['page' => $page, 'tank' => $tank, 'loop' => TankTabs::of($tank, 'change')]));
     }
 }

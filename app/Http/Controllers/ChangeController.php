@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\WriteRunSheet;
-use App\Change\DoseAfter;
-use App\Change\DraftChange;
-use App\Change\SessionInput;
-use App\Change\SessionOf;
-use App\Change\TrimInput;
-use App\Change\TrimPlan;
+use App\Fertilising\FertilisingQuery;
 use App\Http\Requests\ChangeRequest;
-use App\Known\FoodOf;
-use App\Known\PlantingOf;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
-use App\View\Asked;
-use App\View\ChangeSheet;
-use App\View\DosesAfter;
-use App\View\TankLoop;
-use Cresco\Core\Plants\Planting;
-use Cresco\Core\Work\Task;
-use Cresco\Core\Working\Computation;
+use App\Plants\TrimInput;
+use App\Plants\TrimPlan;
+use App\Schedule\TankTabs;
+use App\Tanks\PlantModelQuery;
+use App\View\PageQuery;
+use App\WaterChange\DosesAfterChange;
+use App\WaterChange\DosesAfterRows;
+use App\WaterChange\DraftChange;
+use App\WaterChange\SessionInput;
+use App\WaterChange\SessionPlan;
+use App\WaterChange\WaterChangePage;
+use App\WaterChange\WriteChecklist;
+use Cresco\Core\Checklist\Task;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Plants\PlantModel;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
@@ -40,19 +40,19 @@ final class ChangeController extends Controller
         $this->prepare($request, $tank);
         $isPart = $request->header('HX-Request') === 'true';
         if ($tank->keeper->waters->isEmpty()) {
-            return view('change.no-water', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'change')]);
+            return view('change.no-water', ['tank' => $tank, 'loop' => TankTabs::of($tank, 'change')]);
         }
         $faults = $request->faults($tank);
         if ($isPart && $faults->isNotEmpty()) {
             return response(view('change.faults', ['faults' => $faults])->render())->header('HX-Reswap', 'none');
         }
-        $sheet = new ChangeSheet(($this->draft)($tank, $request->toInput($tank)), $tank->keeper->show());
+        $sheet = new WaterChangePage(($this->draft)($tank, $request->toInput($tank)), $tank->keeper->show());
         $this->shareFaults($faults);
 
         return $this->withWorking(
             $request,
             fn(string $of): ?Computation => str_starts_with($of, 'dose.') ? $this->doses($request, $tank)->working(substr($of, 5)) : $sheet->working($of),
-            static fn(): View => view('change.show', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'change', $sheet->draft->waters->now), 'sheet' => $sheet, 'typed' => $request]),
+            static fn(): View => view('change.show', ['tank' => $tank, 'loop' => TankTabs::of($tank, 'change', $sheet->draft->waters->now), 'sheet' => $sheet, 'typed' => $request]),
             static fn(): View => view('change.answer', ['sheet' => $sheet, 'faults' => $faults]),
         );
     }
@@ -65,18 +65,18 @@ final class ChangeController extends Controller
             return redirect('/tanks/'.$tank->id.'/water-change');
         }
 
-        return view($request->header('HX-Request') === 'true' ? 'change.dose' : 'change.dose-page', ['tank' => $tank, 'doses' => $this->doses($request, $tank), 'loop' => TankLoop::of($tank, 'change')]);
+        return view($request->header('HX-Request') === 'true' ? 'change.dose' : 'change.dose-page', ['tank' => $tank, 'doses' => $this->doses($request, $tank), 'loop' => TankTabs::of($tank, 'change')]);
     }
 
-    private function doses(ChangeRequest $request, Tank $tank): DosesAfter
+    private function doses(ChangeRequest $request, Tank $tank): DosesAfterRows
     {
         $tank->keeper->loadMissing('jars');
 
-        return new DosesAfter(new DoseAfter(FoodOf::tank($tank), ($this->draft)($tank, $request->toInput($tank))), $tank);
+        return new DosesAfterRows(new DosesAfterChange(FertilisingQuery::tank($tank), ($this->draft)($tank, $request->toInput($tank))), $tank);
     }
 
     /** Writes the checklist for what the sheet shows. */
-    public function store(ChangeRequest $request, Tank $tank, WriteRunSheet $write): RedirectResponse
+    public function store(ChangeRequest $request, Tank $tank, WriteChecklist $write): RedirectResponse
     {
         $this->prepare($request, $tank);
         $work = SessionInput::of($request);
@@ -85,7 +85,7 @@ final class ChangeController extends Controller
             return redirect('/source-waters/new');
         }
         if ($faults->isNotEmpty()) {
-            throw ValidationException::withMessages($faults->toArray())->redirectTo('/tanks/'.$tank->id.'/water-change?'.Asked::query($request));
+            throw ValidationException::withMessages($faults->toArray())->redirectTo('/tanks/'.$tank->id.'/water-change?'.PageQuery::query($request));
         }
         $running = Run::query()->where('tank_id', $tank->id)->where('state', RunState::Running)->first();
         if ($running !== null) {
@@ -96,18 +96,18 @@ final class ChangeController extends Controller
         if (!$work->isDry && $draft->plan->drained <= 0.05) {
             throw ValidationException::withMessages(['litres' => __('said.cannot.nothing_to_change')])->redirectTo('/tanks/'.$tank->id.'/water-change');
         }
-        if ($work->isDry && SessionOf::draft($draft, $work->tasks)->tasks === []) {
+        if ($work->isDry && SessionPlan::draft($draft, $work->tasks)->tasks === []) {
             $work->faults->add('tasks', __('said.choose.one_job'));
         }
         if ($work->faults->isNotEmpty()) {
-            throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.Asked::query($request));
+            throw ValidationException::withMessages($work->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.PageQuery::query($request));
         }
-        $planting = array_intersect([Task::Trim->value, Task::Floaters->value], array_column($work->tasks, 'value')) === [] ? null : PlantingOf::orNone($tank);
+        $planting = array_intersect([Task::Trim->value, Task::Floaters->value], array_column($work->tasks, 'value')) === [] ? null : PlantModelQuery::orNone($tank);
         $trim = $planting === null ? null : TrimInput::of($request, $planting, $tank->keeper->show());
         if ($trim?->faults->isNotEmpty() === true) {
-            throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.Asked::query($request));
+            throw ValidationException::withMessages($trim->faults->toArray())->redirectTo('/tanks/'.$tank->id.'/maintenance?'.PageQuery::query($request));
         }
-        [$run, $said] = $write($draft, $work, $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting));
+        [$run, $said] = $write($draft, $work, $planting === null ? null : TrimPlan::of($tank, $trim?->asked, PlantModel::BETWEEN_CUTS, $planting));
 
         return $said === null ? redirect('/checklists/'.$run->id) : redirect('/checklists/'.$run->id)->with('status', $said);
     }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\NoteChange;
-use App\Change\PastChange;
+use App\Data\ForecastRecord;
+use App\Data\Phrase;
 use App\Http\Requests\PastChangeRequest;
-use App\Kept\ForecastRecord;
-use App\Kept\Phrase;
-use App\Known\VesselOf;
 use App\Models\Tank;
 use App\Models\Water;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\Tanks\VesselQuery;
+use App\WaterChange\LogWaterChange;
+use App\WaterChange\PastChange;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -27,13 +27,13 @@ final class ChangedController extends Controller
         $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
 
         return view('change.changed', [
-            'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'change'),
-            'litres' => $keeper->show()->volumes()->show($tank->routine_share * VesselOf::tank($tank)->litres()),
+            'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'change'),
+            'litres' => $keeper->show()->volumes()->show($tank->routine_share * VesselQuery::tank($tank)->litres()),
             'now' => CarbonImmutable::now($keeper->timezone)->format('Y-m-d\TH:i'),
         ]);
     }
 
-    public function store(PastChangeRequest $request, Tank $tank, NoteChange $note): RedirectResponse
+    public function store(PastChangeRequest $request, Tank $tank, LogWaterChange $note): RedirectResponse
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));

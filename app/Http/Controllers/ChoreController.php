@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\DoChore;
 use App\Http\Requests\ChoreRequest;
-use App\Known\ChoresOf;
 use App\Models\Chore;
-use App\View\ChoresPage;
+use App\Schedule\ChoresPage;
+use App\Schedule\DoChore;
+use App\Tanks\ChoresQuery;
 use App\View\JobWords;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Planning\Found;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Planning\AmountFound;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -53,10 +53,10 @@ final class ChoreController extends Controller
     public function done(Request $request, Chore $chore, DoChore $do): RedirectResponse
     {
         $keeper = $this->keeper($request);
-        $do($keeper, $chore, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null, $chore->name ?? JobWords::kind($chore->kind));
+        $do($keeper, $chore, is_string($request->input('found')) ? AmountFound::tryFrom($request->input('found')) : null, $chore->name ?? JobWords::kind($chore->kind));
         $chore->refresh()->load('turns');
 
-        return redirect()->back(302, [], '/week')->with('status', __('week.chore.done', ['days' => ChoresOf::interval($chore)->days()]));
+        return redirect()->back(302, [], '/week')->with('status', __('week.chore.done', ['days' => ChoresQuery::interval($chore)->days()]));
     }
 
     public function destroy(Chore $chore): RedirectResponse

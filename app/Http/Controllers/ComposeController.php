@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\DraftChange;
-use App\Change\SessionInput;
-use App\Change\TrimInput;
-use App\Change\TrimPlan;
 use App\Http\Requests\ChangeRequest;
-use App\Known\PlantingOf;
 use App\Models\Tank;
-use App\View\ComposePage;
-use App\View\TankLoop;
-use Cresco\Core\Plants\Planting;
-use Cresco\Core\Work\School;
+use App\Plants\TrimInput;
+use App\Plants\TrimPlan;
+use App\Schedule\TankTabs;
+use App\Tanks\PlantModelQuery;
+use App\WaterChange\DraftChange;
+use App\WaterChange\MaintenancePage;
+use App\WaterChange\SessionInput;
+use Cresco\Core\Checklist\PracticeChoice;
+use Cresco\Core\Plants\PlantModel;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,17 +33,17 @@ final class ComposeController extends Controller
         $this->shareFaults($work->faults);
         $input = $request->toInput($tank);
 
-        $planting = PlantingOf::orNone($tank);
+        $planting = PlantModelQuery::orNone($tank);
         $trim = $planting === null ? null : TrimInput::of($request, $planting, $tank->keeper->show());
         if ($trim !== null) {
             $this->shareFaults($work->faults->merge($trim->faults));
         }
-        $page = new ComposePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show(), $planting === null ? null : TrimPlan::of($tank, $trim?->asked, Planting::BETWEEN_CUTS, $planting));
+        $page = new MaintenancePage($draft($tank, $work->isDry ? $input->dry() : $input), $work, $tank->keeper->show(), $planting === null ? null : TrimPlan::of($tank, $trim?->asked, PlantModel::BETWEEN_CUTS, $planting));
 
         return view('change.compose', [
             'tank' => $tank,
             'page' => $page,
-            'loop' => TankLoop::of($tank, 'session', $page->draft->waters->now),
+            'loop' => TankTabs::of($tank, 'session', $page->draft->waters->now),
             'asked' => array_intersect_key($request->query(), array_flip(self::CHANGE)),
         ]);
     }
@@ -55,12 +55,12 @@ final class ComposeController extends Controller
     public function schools(Request $request, Tank $tank): RedirectResponse
     {
         $rules = ['schools' => ['required', 'array']];
-        foreach (School::cases() as $school) {
+        foreach (PracticeChoice::cases() as $school) {
             $rules['schools.'.$school->value] = ['required', Rule::in($school->choices())];
         }
         $this->checked($request, $rules, ['*' => __('said.choose.listed')]);
         $chosen = [];
-        foreach (School::cases() as $school) {
+        foreach (PracticeChoice::cases() as $school) {
             $chosen[$school->value] = (string) $request->string('schools.'.$school->value);
         }
         $tank->update(['schools' => $chosen]);

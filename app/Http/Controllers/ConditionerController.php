@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\ConditionerDose;
-use App\Change\DraftChange;
-use App\Change\SessionOf;
-use App\Change\UsualChange;
-use App\Known\VesselOf;
 use App\Models\Disinfectant;
 use App\Models\Jar;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Schedule\TankTabs;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\DoseUnit;
 use App\Units\Show;
 use App\View\Finding;
-use App\View\TankLoop;
-use App\Words\WorkWords;
+use App\WaterChange\DechlorinatorDose;
+use App\WaterChange\DraftChange;
+use App\WaterChange\SessionPlan;
+use App\WaterChange\UsualChange;
+use App\Words\StepWords;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Change\Conditioner;
-use Cresco\Core\Work\Caution;
+use Cresco\Core\Checklist\Caution;
+use Cresco\Core\WaterChange\Conditioner;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,13 +37,13 @@ final class ConditionerController extends Controller
         $tank->setRelation('keeper', $keeper);
         $volume = $keeper->volume_unit;
         $volumes = $keeper->show()->volumes();
-        $usualJar = ConditionerDose::jar($keeper);
+        $usualJar = DechlorinatorDose::jar($keeper);
         $jars = $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortBy('name');
         $jar = $jars->firstWhere('id', $request->integer('product')) ?? $usualJar;
         $unit = $jar?->doseUnit() ?? DoseUnit::Millilitre;
         $doses = $unit->scale($keeper->show());
-        $chlorine = ConditionerDose::chlorine($tank);
-        $net = VesselOf::tank($tank)->litres();
+        $chlorine = DechlorinatorDose::chlorine($tank);
+        $net = VesselQuery::tank($tank)->litres();
         $usual = [
             'litres' => Show::plain($volumes->fromBase(self::tapWater($tank, $draft)), 1), 'chlorine' => $chlorine > 0.0 ? Show::plain($chlorine, 2) : '',
             // Without a product in stock nobody knows its dose.
@@ -94,7 +94,7 @@ final class ConditionerController extends Controller
             'tank' => $tank, 'typed' => $typed, 'volume' => $volume, 'result' => $working, 'unit' => $unit, 'jar' => $jar, 'jars' => $jars, 'isUsual' => $jar?->id === $usualJar?->id,
             'dose' => $working === null ? '' : ($unit === DoseUnit::Millilitre ? Show::rounded($working->value('dose'), $working->value('dose') < 10 ? 2 : 1).' mL' : $unit->text($working->value('dose'), $keeper->show())),
             'findings' => $findings, 'net' => $keeper->show()->volume($net),
-            'caution' => WorkWords::caution(Caution::Conditioner), 'loop' => TankLoop::of($tank, ''),
+            'caution' => StepWords::caution(Caution::Conditioner), 'loop' => TankTabs::of($tank, ''),
         ]);
     }
 
@@ -116,10 +116,10 @@ final class ConditionerController extends Controller
     private static function tapWater(Tank $tank, DraftChange $draft): float
     {
         if ($tank->keeper->waters->isEmpty()) {
-            return VesselOf::tank($tank)->litres() * $tank->routine_share;
+            return VesselQuery::tank($tank)->litres() * $tank->routine_share;
         }
         $change = $draft($tank, UsualChange::of($tank));
-        $tap = SessionOf::tapShare($change);
+        $tap = SessionPlan::tapShare($change);
 
         return ($tap > 0.0 ? $tap : 1.0) * $change->plan->refill();
     }

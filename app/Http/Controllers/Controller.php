@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\NoText;
+use App\Http\UnreadableInput;
 use App\Models\Keeper;
 use Closure;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Formula\Computation;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
@@ -28,7 +28,7 @@ abstract class Controller extends BaseController
      */
     protected function checked(Request $request, array $rules, array $messages): array
     {
-        NoText::dropLists($request, $rules);
+        UnreadableInput::dropLists($request, $rules);
         $checked = $request->validate($rules, $messages);
         $fields = [];
         foreach (is_array($checked) ? $checked : [] as $field => $value) {

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Models\Reading;
 use App\Models\Tank;
-use App\View\CoursePage;
-use App\View\GaugeLine;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\Testing\ChartsPage;
+use App\Testing\GaugeLine;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Algae\Hints;
+use Cresco\Core\Diagnosis\DiagnosticSigns;
+use Cresco\Core\Diagnosis\Gauge;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Watch\Gauge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,7 +24,7 @@ final class CourseController extends Controller
 {
     public function show(Request $request, Tank $tank): View
     {
-        return view('course.show', ['tank' => $tank, 'page' => $this->page($request, $tank), 'loop' => TankLoop::of($tank, 'diary')]);
+        return view('course.show', ['tank' => $tank, 'page' => $this->page($request, $tank), 'loop' => TankTabs::of($tank, 'diary')]);
     }
 
     public function svg(Request $request, Tank $tank): Response
@@ -73,7 +73,7 @@ final class CourseController extends Controller
         }, 'course.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
     }
 
-    private function page(Request $request, Tank $tank): CoursePage
+    private function page(Request $request, Tank $tank): ChartsPage
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper);
@@ -83,16 +83,16 @@ final class CourseController extends Controller
         $until = $day->endOfDay()->utc();
         $last = CarbonImmutable::now($keeper->timezone)->endOfDay()->utc();
         $series = array_values(array_filter((array) $request->query('series'), is_string(...)));
-        $page = new CoursePage($tank, in_array($span, CoursePage::SPANS, true) ? $span : 91, $until->greaterThan($last) ? $last : $until, [], self::sign($request));
+        $page = new ChartsPage($tank, in_array($span, ChartsPage::SPANS, true) ? $span : 91, $until->greaterThan($last) ? $last : $until, [], self::sign($request));
         $known = array_values(array_intersect($series, array_keys($page->series())));
 
-        return $known === [] ? $page : new CoursePage($tank, $page->span, $page->until, $known, $page->sign);
+        return $known === [] ? $page : new ChartsPage($tank, $page->span, $page->until, $known, $page->sign);
     }
 
     private static function sign(Request $request): ?string
     {
         $sign = $request->query('sign');
 
-        return is_string($sign) && isset(Hints::all()[$sign]) ? $sign : null;
+        return is_string($sign) && isset(DiagnosticSigns::all()[$sign]) ? $sign : null;
     }
 }

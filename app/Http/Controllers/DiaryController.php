@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakeBackEntry;
+use App\Log\UndoEntry;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\Keeper;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Schedule\TankTabs;
 use App\Units\MomentRule;
-use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -60,7 +60,7 @@ final class DiaryController extends Controller
         return redirect(is_numeric($tank) ? '/tanks/'.$tank.'/log' : '/log')->with('status', __('said.done.written'));
     }
 
-    public function destroy(Entry $entry, TakeBackEntry $takeBack): RedirectResponse
+    public function destroy(Entry $entry, UndoEntry $takeBack): RedirectResponse
     {
         $isChange = $entry->kind === EntryKind::Change;
         $takeBack($entry);
@@ -140,7 +140,7 @@ final class DiaryController extends Controller
             'kind' => $kind,
             'tank' => $tank,
             'tanks' => $keeper->tanks()->orderBy('name')->get(),
-            'loop' => $tank === null ? null : TankLoop::of($tank, 'diary'),
+            'loop' => $tank === null ? null : TankTabs::of($tank, 'diary'),
             'show' => $keeper->show(),
         ]);
     }

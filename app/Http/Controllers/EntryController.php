@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CorrectEntry;
-use App\Actions\RecordReadings;
-use App\Known\VesselOf;
+use App\Log\CorrectEntry;
 use App\Models\Entry;
 use App\Models\EntryKind;
 use App\Models\WaterChange;
+use App\Schedule\TankTabs;
+use App\Tanks\VesselQuery;
+use App\Testing\RecordResults;
 use App\Units\MomentRule;
-use App\View\TankLoop;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
@@ -30,17 +30,17 @@ final class EntryController extends Controller
             'show' => $keeper->show(),
             'change' => self::change($entry),
             'when' => $keeper->show()->local($entry->happened_at)->format('Y-m-d\TH:i'),
-            'loop' => $entry->tank === null ? null : TankLoop::of($entry->tank->setRelation('keeper', $keeper), 'diary'),
+            'loop' => $entry->tank === null ? null : TankTabs::of($entry->tank->setRelation('keeper', $keeper), 'diary'),
         ]);
     }
 
-    public function update(Request $request, Entry $entry, RecordReadings $record, CorrectEntry $correct): RedirectResponse
+    public function update(Request $request, Entry $entry, RecordResults $record, CorrectEntry $correct): RedirectResponse
     {
         $keeper = $this->keeper($request);
         $entry->load('readings', 'tank', 'water');
         $change = self::change($entry);
         $volumes = $keeper->show()->volumes();
-        $net = $entry->tank === null ? 0.0 : VesselOf::tank($entry->tank->setRelation('keeper', $keeper))->litres();
+        $net = $entry->tank === null ? 0.0 : VesselQuery::tank($entry->tank->setRelation('keeper', $keeper))->litres();
         $isWritten = in_array($entry->kind, EntryKind::written(), true);
         $this->checked($request, [
             'happened_at' => ['required', $change === null ? new MomentRule($keeper->timezone) : new MomentRule($keeper->timezone, before: '+5 minutes')],

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\DraftChange;
-use App\View\Evening;
+use App\Today\TonightPage;
+use App\WaterChange\DraftChange;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -19,6 +19,6 @@ final class EveningController extends Controller
         $picked = $request->boolean('chosen') ? array_map(intval(...), array_values(array_filter(is_array($typed) ? $typed : [], is_numeric(...)))) : null;
 
         // Beside the tanks of today it is shorter.
-        return view($request->headers->get('HX-Request') === 'true' ? 'parts.tonight' : 'evening', ['evening' => new Evening($keeper, $picked, $draft), 'show' => $keeper->show()]);
+        return view($request->headers->get('HX-Request') === 'true' ? 'parts.tonight' : 'evening', ['evening' => new TonightPage($keeper, $picked, $draft), 'show' => $keeper->show()]);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\FeedBottle;
-use App\Known\FoodOf;
+use App\Fertilising\FertilisingQuery;
+use App\Fertilising\StockSolution;
+use App\Fertilising\StockSolutionPage;
 use App\Models\Jar;
 use App\Models\Tank;
+use App\Schedule\TankTabs;
 use App\Units\Amount;
-use App\View\FeedBottlePage;
-use App\View\TankLoop;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -30,7 +30,7 @@ final class FeedBottleController extends Controller
     {
         $this->shareFaults(Validator::make($request->only('weeks', 'each'), array_map(static fn(array $rules): array => ['nullable', ...array_slice($rules, 1)], self::rules()), self::messages())->errors());
 
-        return view('food.bottle', ['tank' => $tank, 'page' => new FeedBottlePage($tank, $this->bottle($request, $tank, false)), 'loop' => TankLoop::of($tank, 'food')]);
+        return view('food.bottle', ['tank' => $tank, 'page' => new StockSolutionPage($tank, $this->bottle($request, $tank, false)), 'loop' => TankTabs::of($tank, 'food')]);
     }
 
     /** Made: its salts leave the shelf, the bottle stands there, and it is what the tank gets from now on. */
@@ -38,7 +38,7 @@ final class FeedBottleController extends Controller
     {
         $this->checked($request, self::rules(), self::messages());
         $bottle = $this->bottle($request, $tank, true);
-        $page = new FeedBottlePage($tank, $bottle);
+        $page = new StockSolutionPage($tank, $bottle);
         if ($bottle->isEmpty()) {
             throw ValidationException::withMessages(['weeks' => __('said.cannot.no_salt')]);
         }
@@ -63,22 +63,22 @@ final class FeedBottleController extends Controller
     /** @return array<string, list<mixed>> */
     private static function rules(): array
     {
-        return ['weeks' => ['required', 'integer', 'between:1,'.FeedBottle::KEEPS], 'each' => ['required', new Amount(0.5, 200, 'mL', '10')]];
+        return ['weeks' => ['required', 'integer', 'between:1,'.StockSolution::KEEPS], 'each' => ['required', new Amount(0.5, 200, 'mL', '10')]];
     }
 
     /** @return array<string, string> */
     private static function messages(): array
     {
-        return ['weeks.*' => __('food.weeks_between', ['most' => FeedBottle::KEEPS]), 'each.required' => __('said.write.a_dose')];
+        return ['weeks.*' => __('food.weeks_between', ['most' => StockSolution::KEEPS]), 'each.required' => __('said.write.a_dose')];
     }
 
-    private function bottle(Request $request, Tank $tank, bool $isChecked): FeedBottle
+    private function bottle(Request $request, Tank $tank, bool $isChecked): StockSolution
     {
         $keeper = $this->keeper($request)->loadMissing('jars');
         $tank->setRelation('keeper', $keeper);
         $weeks = Amount::parse($request->input('weeks')) ?? self::WEEKS;
         $each = Amount::parse($request->input('each')) ?? self::EACH;
 
-        return FeedBottle::of(FoodOf::tank($tank), array_values($keeper->jars->all()), $isChecked ? (int) $weeks : (int) max(1, min(FeedBottle::KEEPS, $weeks)), max(0.5, min(200.0, $each)));
+        return StockSolution::of(FertilisingQuery::tank($tank), array_values($keeper->jars->all()), $isChecked ? (int) $weeks : (int) max(1, min(StockSolution::KEEPS, $weeks)), max(0.5, min(200.0, $each)));
     }
 }

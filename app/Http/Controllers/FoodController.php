@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\GiveDose;
-use App\Actions\LookAtDoses;
-use App\Actions\PlanDoses;
-use App\Actions\WeighPinches;
-use App\Change\FoodTrial;
 use App\Devices\Devices;
-use App\Exchange\DoseFile;
 use App\Exchange\FileFault;
-use App\Exchange\MealFile;
 use App\Exchange\TakingIn;
-use App\Known\CapsulesOf;
-use App\Known\FoodOf;
-use App\Known\VesselOf;
+use App\Fertilising\CheckDoses;
+use App\Fertilising\DoseFile;
+use App\Fertilising\DoseTrial;
+use App\Fertilising\FertilisingPage;
+use App\Fertilising\FertilisingQuery;
+use App\Fertilising\GiveDose;
+use App\Fertilising\PlanDoses;
+use App\Fertilising\RootTabsQuery;
+use App\Livestock\MealFile;
+use App\Livestock\WeighPinches;
 use App\Models\Dose;
 use App\Models\DosePlan;
 use App\Models\Tank;
+use App\Schedule\TankTabs;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\Show;
-use App\View\FoodPage;
-use App\View\TankLoop;
-use App\View\Words;
+use App\View\Names;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Food\CapsuleKind;
-use Cresco\Core\Food\FeedingSchool;
+use Cresco\Core\Fertilising\DosingMethod;
+use Cresco\Core\Fertilising\RootTabKind;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -47,18 +47,17 @@ final class FoodController extends Controller
 {
     private const MOST_BYTES = 512 * 1024;
 
-
     public function show(Request $request, Tank $tank): View
     {
         $tank->setRelation('keeper', $this->keeper($request)->loadMissing('jars'));
         $this->shareFaults($faults = self::faults($request));
-        $food = FoodOf::tank($tank);
-        $page = new FoodPage($tank, $food, self::trial($request, $tank), self::drawn($request));
+        $food = FertilisingQuery::tank($tank);
+        $page = new FertilisingPage($tank, $food, self::trial($request, $tank), self::drawn($request));
 
         return $this->withWorking(
             $request,
             $page->working(...),
-            static fn(): View => view('food.show', ['tank' => $tank, 'page' => $page, 'loop' => TankLoop::of($tank, 'food')]),
+            static fn(): View => view('food.show', ['tank' => $tank, 'page' => $page, 'loop' => TankTabs::of($tank, 'food')]),
             static fn(): View => view('food.courses', ['tank' => $tank, 'page' => $page, 'faults' => $faults]),
         );
     }
@@ -67,7 +66,7 @@ final class FoodController extends Controller
     public function update(Request $request, Tank $tank): RedirectResponse
     {
         $this->checked($request, [
-            'feeding_school' => ['required', Rule::enum(FeedingSchool::class)], 'food_grams' => ['nullable', new Amount(0, 500, 'g', '0.5')], 'food_pinches' => ['nullable', new Amount(0, 500, 'pinches', '4')],
+            'feeding_school' => ['required', Rule::enum(DosingMethod::class)], 'food_grams' => ['nullable', new Amount(0, 500, 'g', '0.5')], 'food_pinches' => ['nullable', new Amount(0, 500, 'pinches', '4')],
             'food_protein' => ['nullable', new Amount(1, 80, '%', '42')], 'fasting_day' => ['nullable', 'integer', 'between:0,6'],
         ], ['feeding_school' => __('said.choose.listed'), 'feeding_school.required' => __('said.choose.listed'), 'fasting_day.*' => __('said.choose.weekday')]);
         $pinches = Amount::parse($request->input('food_pinches'));
@@ -92,7 +91,7 @@ final class FoodController extends Controller
             $tank->dosePlans()->where('jar_id', $fields['jar_id'])->delete();
             $tank->dosePlans()->create($fields);
             // What is changed meanwhile is waited for once more.
-            LookAtDoses::changed($tank, CarbonImmutable::parse($fields['starts_on']));
+            CheckDoses::changed($tank, CarbonImmutable::parse($fields['starts_on']));
         });
 
         return self::back($tank, __('said.done.planned'));
@@ -103,15 +102,15 @@ final class FoodController extends Controller
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper->loadMissing('jars'));
-        $food = FoodOf::tank($tank);
-        $trial = new FoodTrial();
-        $advice = $trial->advised($food, (new FoodPage($tank, $food, $trial))->feeds());
+        $food = FertilisingQuery::tank($tank);
+        $trial = new DoseTrial();
+        $advice = $trial->advised($food, (new FertilisingPage($tank, $food, $trial))->feeds());
         if ($advice->doses === []) {
             throw ValidationException::withMessages(['adopt' => __('said.cannot.nothing_proposed')]);
         }
         $ends = $advice->ends($tank->dosePlans);
         if ($ends !== [] && !$request->boolean('end_others')) {
-            throw ValidationException::withMessages(['end_others' => trans_choice('food.ends.ask', count($ends), ['names' => Words::list(array_map(static fn(DosePlan $plan): string => $plan->jar->name, $ends))])]);
+            throw ValidationException::withMessages(['end_others' => trans_choice('food.ends.ask', count($ends), ['names' => Names::list(array_map(static fn(DosePlan $plan): string => $plan->jar->name, $ends))])]);
         }
         DB::transaction(static fn() => app(PlanDoses::class)($tank, $advice->doses));
 
@@ -119,7 +118,7 @@ final class FoodController extends Controller
     }
 
     /** Whether what was changed of the doses did anything. */
-    public function looked(Request $request, Tank $tank, LookAtDoses $keep): RedirectResponse
+    public function looked(Request $request, Tank $tank, CheckDoses $keep): RedirectResponse
     {
         $this->checked($request, ['helped' => ['required', Rule::in(['yes', 'no', 'later'])]], ['helped' => __('said.choose.three'), 'helped.*' => __('said.choose.three')]);
         $tank->setRelation('keeper', $this->keeper($request));
@@ -133,7 +132,7 @@ final class FoodController extends Controller
     {
         DB::transaction(static function () use ($tank, $dosePlan): void {
             $tank->dosePlans()->whereKey($dosePlan)->firstOrFail()->delete();
-            LookAtDoses::changed($tank, CarbonImmutable::now($tank->keeper->timezone));
+            CheckDoses::changed($tank, CarbonImmutable::now($tank->keeper->timezone));
         });
 
         return self::back($tank, __('said.done.unplanned'));
@@ -163,13 +162,13 @@ final class FoodController extends Controller
     public function capsules(Request $request, Tank $tank, int $stand): RedirectResponse
     {
         $record = $tank->stands()->whereKey($stand)->firstOrFail();
-        $most = CapsulesOf::most(VesselOf::tank($tank)->litres());
-        $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'kind' => ['required', Rule::enum(CapsuleKind::class)]], [
+        $most = RootTabsQuery::most(VesselQuery::tank($tank)->litres());
+        $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'kind' => ['required', Rule::enum(RootTabKind::class)]], [
             'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'kind.*' => __('said.choose.listed'), 'kind' => __('said.choose.listed'),
         ]);
         $record->capsules()->create(['kind' => (string) $request->string('kind'), 'number' => $request->integer('number'), 'placed_on' => CarbonImmutable::now($this->keeper($request)->timezone)->format('Y-m-d')]);
 
-        return self::back($tank, __('food.capsules.kept', ['days' => CapsuleKind::CHECK]));
+        return self::back($tank, __('food.capsules.kept', ['days' => RootTabKind::CHECK]));
     }
 
     /** Given or left out, of what falls on today or of anything else on the shelf. */
@@ -309,7 +308,7 @@ final class FoodController extends Controller
         $jar = $keeper->jars()->whereKey($fields['plan_jar'])->firstOrFail();
         $feed = $jar->toFeed($keeper->scale_step) ?? throw ValidationException::withMessages(['plan_jar' => __('said.cannot.no_food')]);
         $amount = Amount::parse($request->input('plan_amount')) ?? 0.0;
-        $times = $feed->timesLabel($amount, $request->integer('every'), VesselOf::tank($tank)->litres());
+        $times = $feed->timesLabel($amount, $request->integer('every'), VesselQuery::tank($tank)->litres());
         $hasShrimp = $tank->needs()->hasShrimp();
         if ($times !== null && $times > $feed->timesAtMost($hasShrimp) * 1.001 && mb_strtolower(trim((string) $request->string('consent'))) !== __('food.consent.word')) {
             throw ValidationException::withMessages(['consent' => __($hasShrimp && $feed->mayHoldCopper() ? 'food.consent.shrimp' : 'food.consent.ask', ['times' => Show::plain($times, 1), 'name' => $jar->name, 'word' => __('food.consent.word')])]);
@@ -342,7 +341,7 @@ final class FoodController extends Controller
         return $request->header('HX-Request') === 'true' && $request->query->has('drawn') && !is_array($drawn) ? explode(' ', (string) $drawn) : null;
     }
 
-    private static function trial(Request $request, Tank $tank): FoodTrial
+    private static function trial(Request $request, Tank $tank): DoseTrial
     {
         $amounts = [];
         $typed = $request->query('what');
@@ -358,7 +357,7 @@ final class FoodController extends Controller
         $meals = Amount::parse($request->query('meals'));
         $share = $share === null || $share < 1.0 || $share > 100.0 ? null : $share / 100.0;
 
-        return new FoodTrial($amounts, $share !== null && abs($share - $tank->routine_share) < 1e-9 ? null : $share, $meals === null || $meals < 0.0 || $meals > 1000.0 ? 1.0 : $meals / 100.0);
+        return new DoseTrial($amounts, $share !== null && abs($share - $tank->routine_share) < 1e-9 ? null : $share, $meals === null || $meals < 0.0 || $meals > 1000.0 ? 1.0 : $meals / 100.0);
     }
 
     private static function back(Tank $tank, string $said): RedirectResponse

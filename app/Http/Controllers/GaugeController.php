@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Devices\Devices;
 use App\Models\Tank;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Watch\Gauge;
+use Cresco\Core\Diagnosis\Gauge;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AskHelper;
-use App\Actions\KeepPhoto;
-use App\Actions\RecordReadings;
-use App\Kept\Phrase;
+use App\Data\Phrase;
 use App\Models\EntryKind;
 use App\Models\Helper;
 use App\Models\Photo;
-use App\View\HelperPage;
+use App\Plants\SavePhoto;
+use App\Schedule\AskHelper;
+use App\Schedule\HelperPage;
+use App\Testing\RecordResults;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,7 +45,7 @@ final class HelpController extends Controller
         return $this->back($secret, (string) __($isBack ? 'helper.unticked' : 'helper.ticked'));
     }
 
-    public function read(Request $request, string $secret, RecordReadings $record): RedirectResponse
+    public function read(Request $request, string $secret, RecordResults $record): RedirectResponse
     {
         $helper = $this->helper($secret);
         $typed = $request->input('readings');
@@ -69,7 +69,7 @@ final class HelpController extends Controller
         return $this->back($secret, (string) __('helper.kept'));
     }
 
-    public function photo(Request $request, string $secret, KeepPhoto $keep): RedirectResponse
+    public function photo(Request $request, string $secret, SavePhoto $keep): RedirectResponse
     {
         $helper = $this->helper($secret);
         if (Photo::query()->where('tank_id', $helper->tank_id)->whereNull('run_id')->where('taken_at', '>=', CarbonImmutable::now()->subDay())->count() >= self::A_DAY[1]) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AskHelper;
 use App\Http\Requests\HelperRequest;
 use App\Models\Helper;
-use App\View\HelperPage;
-use App\View\HelpersPage;
-use App\View\Unattended;
+use App\Schedule\AskHelper;
+use App\Schedule\HelperPage;
+use App\Schedule\HelpersPage;
+use App\Schedule\Unattended;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Formula\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Tank;
-use App\View\HosePage;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\WaterChange\HosePage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +22,7 @@ final class HoseController extends Controller
         $this->shareFaults($page->faults);
 
         return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.hose', [
-            'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankLoop::of($tank, ''),
+            'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankTabs::of($tank, ''),
         ]));
     }
 

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPhoto;
-use App\Actions\LookIntoTrouble;
-use App\Kept\GivenAnswers;
-use App\Known\InquiryOf;
+use App\Data\GivenAnswers;
 use App\Models\About;
 use App\Models\Aim;
 use App\Models\Inquiry;
 use App\Models\Photo;
 use App\Models\Result;
 use App\Models\Tank;
+use App\Plants\SavePhoto;
+use App\Problems\DiagnosisQuery;
+use App\Problems\ProblemPage;
+use App\Problems\ProblemsPage;
+use App\Problems\WorkOnProblem;
+use App\Schedule\TankTabs;
 use App\Units\Amount;
-use App\View\InquiryPage;
-use App\View\TankLoop;
-use App\View\TroublePage;
-use Cresco\Core\Algae\AlgaeTypes;
-use Cresco\Core\Algae\Causes;
-use Cresco\Core\Algae\Remedy;
-use Cresco\Core\Leaves\LeafCauses;
-use Cresco\Core\Work\TankSign;
+use Cresco\Core\Checklist\TankSign;
+use Cresco\Core\Diagnosis\AlgaeTypes;
+use Cresco\Core\Diagnosis\Causes;
+use Cresco\Core\Diagnosis\LeafCauses;
+use Cresco\Core\Diagnosis\Remedy;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -40,10 +40,10 @@ final class InquiryController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request));
 
-        return view('inquiries.index', ['tank' => $tank, 'page' => new TroublePage($tank), 'loop' => TankLoop::of($tank, 'trouble')]);
+        return view('inquiries.index', ['tank' => $tank, 'page' => new ProblemsPage($tank), 'loop' => TankTabs::of($tank, 'trouble')]);
     }
 
-    public function store(Request $request, Tank $tank, LookIntoTrouble $look): RedirectResponse
+    public function store(Request $request, Tank $tank, WorkOnProblem $look): RedirectResponse
     {
         $seen = is_string($request->input('seen')) ? TankSign::tryFrom($request->input('seen')) : null;
         if ($seen?->about() !== null) {
@@ -94,7 +94,7 @@ final class InquiryController extends Controller
         return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now');
     }
 
-    public function destroy(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
+    public function destroy(Request $request, Tank $tank, int $inquiry, SavePhoto $keep): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry);
         $photos = $record->photos()->get();
@@ -105,10 +105,10 @@ final class InquiryController extends Controller
     }
 
     /** One answer; nothing chosen takes it back. */
-    public function answer(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): View|RedirectResponse
+    public function answer(Request $request, Tank $tank, int $inquiry, WorkOnProblem $look): View|RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry, true);
-        $of = InquiryOf::of($record, $tank);
+        $of = DiagnosisQuery::of($record, $tank);
         $sign = $of->signs()[(string) $request->string('sign')] ?? $of->causeSigns()[(string) $request->string('sign')] ?? null;
         $part = $request->input('part') === 'why' ? 'why' : 'what';
         $this->checked($request, ['sign' => ['required', 'string']], ['sign' => __('said.cannot.no_question')]);
@@ -118,16 +118,16 @@ final class InquiryController extends Controller
         }
         $look->answer($record, $sign->key, $option);
         if ($request->header('HX-Request') === 'true') {
-            return view('inquiries.asking', ['page' => new InquiryPage(InquiryOf::of($record, $tank), $part), 'tank' => $tank]);
+            return view('inquiries.asking', ['page' => new ProblemPage(DiagnosisQuery::of($record, $tank), $part), 'tank' => $tank]);
         }
 
         return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.($part === 'why' ? '/why' : ''));
     }
 
-    public function photo(Request $request, Tank $tank, int $inquiry, KeepPhoto $keep): RedirectResponse
+    public function photo(Request $request, Tank $tank, int $inquiry, SavePhoto $keep): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry);
-        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
+        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= SavePhoto::MOST) {
             throw ValidationException::withMessages(['photo' => __('said.photo.tank_most')]);
         }
         $record->photos()->attach($keep->outside($tank, $request->file('photo'))->id);
@@ -135,13 +135,13 @@ final class InquiryController extends Controller
         return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.($request->input('part') === 'now' ? '/now' : ''))->with('status', __('said.done.photo'));
     }
 
-    public function plan(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
+    public function plan(Request $request, Tank $tank, int $inquiry, WorkOnProblem $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry, true);
         $this->checked($request, ['remedies' => ['required', 'array', 'max:10'], 'remedies.*' => [Rule::enum(Remedy::class)]], ['remedies' => __('inquiry.now.nothing'), 'remedies.*' => __('said.choose.listed')]);
-        $of = InquiryOf::of($record, $tank);
+        $of = DiagnosisQuery::of($record, $tank);
         $causes = [];
-        foreach ((new InquiryPage($of, 'now'))->proposals() as $proposal) {
+        foreach ((new ProblemPage($of, 'now'))->proposals() as $proposal) {
             $causes[$proposal->remedy->value] = $proposal->cause;
         }
         $remedies = [];
@@ -156,7 +156,7 @@ final class InquiryController extends Controller
         return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now')->with('status', __('said.done.planned'));
     }
 
-    public function check(Request $request, Tank $tank, int $inquiry, int $treatment, LookIntoTrouble $look): RedirectResponse
+    public function check(Request $request, Tank $tank, int $inquiry, int $treatment, WorkOnProblem $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry, true);
         $this->checked($request, ['result' => ['required', Rule::enum(Result::class)]], ['result' => __('said.choose.one'), 'result.required' => __('said.choose.one')]);
@@ -165,7 +165,7 @@ final class InquiryController extends Controller
         return redirect('/tanks/'.$tank->id.'/problems/'.$inquiry.'/now')->with('status', __('said.done.noted'));
     }
 
-    public function end(Request $request, Tank $tank, int $inquiry, LookIntoTrouble $look): RedirectResponse
+    public function end(Request $request, Tank $tank, int $inquiry, WorkOnProblem $look): RedirectResponse
     {
         $record = $this->found($request, $tank, $inquiry, true);
         $isLeaves = $record->about === About::Leaves;
@@ -173,7 +173,7 @@ final class InquiryController extends Controller
             'kind' => ['nullable', Rule::in($isLeaves ? [] : array_keys(AlgaeTypes::all()))], 'cause' => ['nullable', Rule::in(array_keys($isLeaves ? LeafCauses::all() : Causes::all()))], 'outcome' => ['required', Rule::enum(Result::class)],
         ], ['kind' => __('said.choose.listed'), 'cause' => __('said.choose.listed'), 'outcome' => __('said.choose.one'), 'outcome.required' => __('said.choose.one')]);
         $text = static fn(string $field): ?string => $request->filled($field) ? (string) $request->string($field) : null;
-        $look->end(InquiryOf::of($record, $tank), $text('kind'), $text('cause'), Result::from((string) $request->string('outcome')));
+        $look->end(DiagnosisQuery::of($record, $tank), $text('kind'), $text('cause'), Result::from((string) $request->string('outcome')));
 
         return redirect('/tanks/'.$tank->id.'/problems')->with('status', __('said.done.ended'));
     }
@@ -193,12 +193,12 @@ final class InquiryController extends Controller
         $grams = Amount::parse($request->query('grams'));
         $faults = Validator::make(['grams' => $request->query('grams')], ['grams' => ['nullable', new Amount(0, 10000, 'g', '30')]])->errors();
         $this->shareFaults($faults);
-        $page = new InquiryPage(InquiryOf::of($record, $tank), $part, $faults->has('grams') ? InquiryPage::HANDFUL : $grams ?? InquiryPage::HANDFUL);
+        $page = new ProblemPage(DiagnosisQuery::of($record, $tank), $part, $faults->has('grams') ? ProblemPage::HANDFUL : $grams ?? ProblemPage::HANDFUL);
 
         return $this->withWorking(
             $request,
             $page->working(...),
-            static fn(): View => view('inquiries.show', ['page' => $page, 'tank' => $tank, 'loop' => TankLoop::of($tank, 'trouble')]),
+            static fn(): View => view('inquiries.show', ['page' => $page, 'tank' => $tank, 'loop' => TankTabs::of($tank, 'trouble')]),
             static fn(): View => view($part === 'now' ? 'inquiries.plan' : 'inquiries.asking', ['page' => $page, 'tank' => $tank]),
         );
     }

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\LampRequest;
-use App\Known\LightOf;
-use App\Known\PlantingOf;
-use App\Known\VesselOf;
 use App\Models\Tank;
+use App\Plants\LightPage;
+use App\Schedule\TankTabs;
+use App\Tanks\LightQuery;
+use App\Tanks\PlantModelQuery;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
-use App\View\LightPage;
-use App\View\TankLoop;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Formula\Computation;
 use Cresco\Core\Light\GlassCover;
 use Cresco\Core\Light\LampReading;
 use Cresco\Core\Light\LightColour;
 use Cresco\Core\Light\WaterTint;
-use Cresco\Core\Working\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -28,13 +28,13 @@ final class LightController extends Controller
 {
     public function show(Request $request, Tank $tank): View
     {
-        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantModelQuery::WITH);
         $page = new LightPage($tank);
 
         return $this->withWorking(
             $request,
-            static fn(string $of): ?Computation => $of === 'light' ? LightOf::tank($tank)->working($page->middle()) : null,
-            static fn(): View => view('plants.light', ['tank' => $tank, 'page' => $page, 'loop' => TankLoop::of($tank, 'plants')]),
+            static fn(string $of): ?Computation => $of === 'light' ? LightQuery::tank($tank)->working($page->middle()) : null,
+            static fn(): View => view('plants.light', ['tank' => $tank, 'page' => $page, 'loop' => TankTabs::of($tank, 'plants')]),
         );
     }
 
@@ -84,7 +84,7 @@ final class LightController extends Controller
             'by' => ['required', Rule::in(['sensor', 'air_sensor', 'phone'])],
             'value' => ['required', $request->input('by') === 'phone' ? new Amount(10, 300000, 'lux', '4500') : new Amount(0.5, 3000, 'µmol/m²s', '60')],
             'across' => ['required', new Amount(0, 100, '%', '50')], 'front' => ['required', new Amount(0, 100, '%', '50')],
-            'depth' => ['required', $levels->rule(0.0, VesselOf::tank($tank)->waterHeight(), 300.0)],
+            'depth' => ['required', $levels->rule(0.0, VesselQuery::tank($tank)->waterHeight(), 300.0)],
         ], ['required' => __('said.number.needed'), 'by.*' => __('said.choose.meter')]);
         $value = Amount::parse($request->input('value')) ?? 1.0;
         $place = [(Amount::parse($request->input('across')) ?? 50.0) / 100.0, (Amount::parse($request->input('front')) ?? 50.0) / 100.0, $levels->parse($request->input('depth')) ?? 0.0];

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\Tank;
-use App\View\LookBackPage;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\WaterChange\ForecastCheckPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -20,7 +20,7 @@ final class LookBackController extends Controller
         $run = $tank->runs()->where('state', RunState::Done)->latest('finished_at')->first();
 
         return $run === null
-            ? view('look-back.empty', ['tank' => $tank, 'loop' => TankLoop::of($tank, 'look-back')])
+            ? view('look-back.empty', ['tank' => $tank, 'loop' => TankTabs::of($tank, 'look-back')])
             : redirect('/checklists/'.$run->id.'/forecast-check');
     }
 
@@ -31,11 +31,11 @@ final class LookBackController extends Controller
         }
         $run->load('tank.devices', 'tank.keeper', 'steps', 'switches');
 
-        $page = new LookBackPage($run);
+        $page = new ForecastCheckPage($run);
 
         return $this->withWorking($request, $page->working(...), static fn(): View => view('look-back.show', [
             'page' => $page,
-            'loop' => TankLoop::of($run->tank, 'look-back'),
+            'loop' => TankTabs::of($run->tank, 'look-back'),
             'show' => $run->tank->keeper->show(),
         ]));
     }

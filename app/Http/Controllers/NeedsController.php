@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Tank;
-use App\View\NeedsPage;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\Tanks\TargetsPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,13 +19,13 @@ final class NeedsController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request));
 
-        return view('tanks.needs', ['tank' => $tank, 'page' => new NeedsPage($tank), 'loop' => TankLoop::of($tank, 'look')]);
+        return view('tanks.needs', ['tank' => $tank, 'page' => new TargetsPage($tank), 'loop' => TankTabs::of($tank, 'look')]);
     }
 
     public function update(Request $request, Tank $tank): RedirectResponse
     {
         $tank->setRelation('keeper', $this->keeper($request));
-        [$limits, $faults] = (new NeedsPage($tank))->parse($request->all());
+        [$limits, $faults] = (new TargetsPage($tank))->parse($request->all());
         if ($faults->isNotEmpty()) {
             throw ValidationException::withMessages($faults->toArray());
         }

@@ -9,8 +9,8 @@ use App\Models\PenTrial;
 use App\Units\Amount;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Recipe\PenFactor;
-use Cresco\Core\Recipe\RecipeFault;
+use Cresco\Core\Mixing\MeterFactor;
+use Cresco\Core\Mixing\MixingFault;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,9 +36,9 @@ final class PenController extends Controller
         $pair = [Amount::parse($request->input('shown')) ?? 0.0, Amount::parse($request->input('known')) ?? 0.0];
         try {
             // One pair must be a pen's by itself: a slip may not hide among the good ones.
-            PenFactor::learned([$pair, $pair, $pair, $pair, $pair, $pair, $pair, $pair], $keeper->pen_factor);
+            MeterFactor::learned([$pair, $pair, $pair, $pair, $pair, $pair, $pair, $pair], $keeper->pen_factor);
             $learned = self::learned($keeper, [$pair]);
-        } catch (RecipeFault $fault) {
+        } catch (MixingFault $fault) {
             throw ValidationException::withMessages(['shown' => say($fault)]);
         }
         $keeper->penTrials()->create(['shown' => $pair[0], 'known' => $pair[1], 'taken_at' => CarbonImmutable::now()]);
@@ -66,10 +66,10 @@ final class PenController extends Controller
     }
 
     /** @param list<array{float, float}> $more */
-    private static function learned(Keeper $keeper, array $more): PenFactor
+    private static function learned(Keeper $keeper, array $more): MeterFactor
     {
         $pairs = $keeper->penTrials()->get()->map(static fn(PenTrial $trial): array => [$trial->shown, $trial->known])->values()->all();
 
-        return PenFactor::learned(array_values([...$pairs, ...$more]), $keeper->pen_factor);
+        return MeterFactor::learned(array_values([...$pairs, ...$more]), $keeper->pen_factor);
     }
 }

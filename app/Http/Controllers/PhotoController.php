@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPhoto;
 use App\Models\Photo;
 use App\Models\Run;
+use App\Plants\SavePhoto;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -17,7 +17,7 @@ final class PhotoController extends Controller
 {
     private const MOST_IN_A_RUN = 40;
 
-    public function store(Request $request, Run $run, int $position, KeepPhoto $keep): RedirectResponse
+    public function store(Request $request, Run $run, int $position, SavePhoto $keep): RedirectResponse
     {
         $step = $run->steps()->where('position', $position)->firstOrFail();
         $back = '/checklists/'.$run->id.'?step='.$position;
@@ -37,7 +37,7 @@ final class PhotoController extends Controller
         return response()->file($file, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline']);
     }
 
-    public function destroy(Photo $photo, KeepPhoto $keep): RedirectResponse
+    public function destroy(Photo $photo, SavePhoto $keep): RedirectResponse
     {
         $keep->drop($photo);
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\PlanAgain;
-use App\Change\NewPlan;
-use App\Known\VesselOf;
 use App\Models\Run;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\Show;
+use App\WaterChange\PlanAgain;
+use App\WaterChange\Replan;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,13 +45,13 @@ final class PlanAgainController extends Controller
         return redirect('/checklists/'.$run->id)->with('status', __('said.done.planned_again'));
     }
 
-    /** @return array{array<string, string>, MessageBag, NewPlan|null} */
+    /** @return array{array<string, string>, MessageBag, Replan|null} */
     private function plan(Request $request, Run $run): array
     {
         $keeper = $this->keeper($request)->loadMissing('waters', 'kits');
         $run->load('steps', 'tank.devices');
         $run->tank->setRelation('keeper', $keeper);
-        $vessel = VesselOf::tank($run->tank);
+        $vessel = VesselQuery::tank($run->tank);
         $show = $keeper->show();
         $isDrained = $run->steps->contains(static fn($step): bool => $step->job === 'drain' && $step->done_at !== null);
         $usual = [
@@ -69,12 +69,12 @@ final class PlanAgainController extends Controller
             'level' => ['required', $show->levels()->rule(0.0, floor($vessel->rim - 20.0), 120.0)],
             'minutes' => ['nullable', new Amount(1, 600, 'min', '30')],
         ], ['required' => __('said.number.needed')])->errors();
-        $waters = NewPlan::waters($run, $keeper);
+        $waters = Replan::waters($run, $keeper);
         if ($faults->isNotEmpty() || $waters === []) {
             return [$typed, $faults, null];
         }
         $minutes = Amount::parse($typed['minutes']);
 
-        return [$typed, $faults, new NewPlan($run, $show->volumes()->parse($typed['litres']) ?? 0.0, $show->levels()->parse($typed['level']) ?? 0.0, $minutes === null ? null : (int) round($minutes), $waters, $keeper->show())];
+        return [$typed, $faults, new Replan($run, $show->volumes()->parse($typed['litres']) ?? 0.0, $show->levels()->parse($typed['level']) ?? 0.0, $minutes === null ? null : (int) round($minutes), $waters, $keeper->show())];
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\TrimInput;
-use App\Known\PlantingOf;
 use App\Models\Tank;
-use App\View\PlantsPage;
-use App\View\TankLoop;
+use App\Plants\PlantsPage;
+use App\Plants\TrimInput;
+use App\Schedule\TankTabs;
+use App\Tanks\PlantModelQuery;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,7 +20,7 @@ final class PlantsController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request))->loadMissing('devices');
         $isPart = $request->header('HX-Request') === 'true';
-        $planting = PlantingOf::tank($tank);
+        $planting = PlantModelQuery::tank($tank);
         $trim = TrimInput::of($request, $planting, $tank->keeper->show());
         if ($isPart && $trim->faults->isNotEmpty()) {
             return response(view('plants.faults', ['stands' => array_keys($planting->stands), 'faults' => $trim->faults])->render())->header('HX-Reswap', 'none');
@@ -32,7 +32,7 @@ final class PlantsController extends Controller
         return $this->withWorking(
             $request,
             $page->working(...),
-            static fn(): View => view('plants.show', ['tank' => $tank, 'page' => $page, 'loop' => TankLoop::of($tank, 'plants')]),
+            static fn(): View => view('plants.show', ['tank' => $tank, 'page' => $page, 'loop' => TankTabs::of($tank, 'plants')]),
             static fn(): View => view('plants.answer', ['page' => $page, 'tank' => $tank, 'isPart' => true]),
         );
     }

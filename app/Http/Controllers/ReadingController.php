@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\RecordReadings;
-use App\Kept\Phrase;
-use App\Known\LatestReadings;
+use App\Data\Phrase;
 use App\Models\EntryKind;
 use App\Models\Reading;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Schedule\TankTabs;
+use App\Tanks\LatestResultsQuery;
+use App\Testing\GaugeLine;
+use App\Testing\RecordResults;
 use App\Units\Amount;
 use App\Units\MomentRule;
-use App\View\GaugeLine;
-use App\View\TankLoop;
 use Carbon\CarbonImmutable;
+use Cresco\Core\Diagnosis\Gauge;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\TestResult;
-use Cresco\Core\Watch\Gauge;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -30,11 +30,11 @@ final class ReadingController extends Controller
     /** Times that hardness or conductivity may differ from the last reading before it is asked back: mostly a decimal that slipped. House default. */
     private const ODD = 5.0;
 
-    public function __construct(private readonly RecordReadings $record) {}
+    public function __construct(private readonly RecordResults $record) {}
 
     public function createForTank(Request $request, Tank $tank): View
     {
-        return $this->form($request, $tank, '/tanks/'.$tank->id.'/test', LatestReadings::ofTanks([$tank->id])[$tank->id] ?? [], TankLoop::of($tank, 'read'));
+        return $this->form($request, $tank, '/tanks/'.$tank->id.'/test', LatestResultsQuery::ofTanks([$tank->id])[$tank->id] ?? [], TankTabs::of($tank, 'read'));
     }
 
     public function storeForTank(Request $request, Tank $tank): RedirectResponse
@@ -46,7 +46,7 @@ final class ReadingController extends Controller
 
     public function createForWater(Request $request, Water $water): View
     {
-        return $this->form($request, $water, '/source-waters/'.$water->id.'/test'.(is_numeric($request->query('tank')) ? '?tank='.(int) $request->query('tank') : ''), LatestReadings::ofWaters([$water->id])[$water->id] ?? [], null);
+        return $this->form($request, $water, '/source-waters/'.$water->id.'/test'.(is_numeric($request->query('tank')) ? '?tank='.(int) $request->query('tank') : ''), LatestResultsQuery::ofWaters([$water->id])[$water->id] ?? [], null);
     }
 
     public function storeForWater(Request $request, Water $water): RedirectResponse
@@ -69,7 +69,7 @@ final class ReadingController extends Controller
     }
 
     /** @param array<string, Reading> $latest */
-    private function form(Request $request, Tank|Water $of, string $url, array $latest, ?TankLoop $loop): View
+    private function form(Request $request, Tank|Water $of, string $url, array $latest, ?TankTabs $loop): View
     {
         return view('read', [
             'of' => $of,
@@ -140,7 +140,7 @@ final class ReadingController extends Controller
     private function askBack(Request $request, Tank|Water $of, array $readings): void
     {
         $show = $this->keeper($request)->show();
-        $latest = $of instanceof Tank ? LatestReadings::ofTanks([$of->id]) : LatestReadings::ofWaters([$of->id]);
+        $latest = $of instanceof Tank ? LatestResultsQuery::ofTanks([$of->id]) : LatestResultsQuery::ofWaters([$of->id]);
         $sure = (array) $request->input('sure', []);
         $messages = [];
         foreach ([Parameter::Conductivity, Parameter::GeneralHardness, Parameter::CarbonateHardness] as $parameter) {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\DraftBatch;
-use App\Exchange\AnalysisFile;
 use App\Exchange\FileFault;
-use App\Exchange\RecipeFile;
 use App\Exchange\TakingIn;
 use App\Http\Requests\BenchRequest;
+use App\Mixing\DraftBatch;
+use App\Mixing\RecipeFile;
+use App\Mixing\RecipePage;
 use App\Models\Keeper;
 use App\Models\Recipe;
-use App\View\Asked;
-use App\View\KeptRecipe;
-use Cresco\Core\Recipe\RecipeFault;
+use App\Supplies\AnalysisFile;
+use App\View\PageQuery;
+use Cresco\Core\Mixing\MixingFault;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -33,21 +33,21 @@ final class RecipeController extends Controller
         $keeper = $this->keeper($request);
 
         return view('bench.recipes', [
-            'recipes' => $keeper->recipes()->orderBy('name')->orderBy('id')->get()->map(static fn(Recipe $recipe): KeptRecipe => new KeptRecipe($recipe, $keeper->show())),
+            'recipes' => $keeper->recipes()->orderBy('name')->orderBy('id')->get()->map(static fn(Recipe $recipe): RecipePage => new RecipePage($recipe, $keeper->show())),
         ]);
     }
 
     public function store(BenchRequest $request, DraftBatch $draft): RedirectResponse
     {
         $keeper = $request->keeper();
-        $back = '/mix-water?'.Asked::query($request, ['recipe_name']);
+        $back = '/mix-water?'.PageQuery::query($request, ['recipe_name']);
         $name = is_string($request->input('recipe_name')) ? trim($request->input('recipe_name')) : '';
         if ($name === '' || mb_strlen($name) > 80) {
             return redirect($back)->with('status', __('said.text.recipe'));
         }
         try {
             $content = $request->faults()->isEmpty() ? RecipeFile::of($name, $draft($request->toInput(), $keeper->waters)) : null;
-        } catch (RecipeFault) {
+        } catch (MixingFault) {
             $content = null;
         }
         if ($content === null) {

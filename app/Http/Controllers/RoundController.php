@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Known\Jobs;
-use App\View\Round;
+use App\Schedule\JobsQuery;
+use App\Today\TodayPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 
@@ -15,8 +15,8 @@ final class RoundController extends Controller
     {
         $keeper = $this->keeper($request);
 
-        $jobs = Jobs::of($keeper);
+        $jobs = JobsQuery::of($keeper);
 
-        return view('round', ['strips' => Round::of($jobs), 'home' => Round::home($jobs), 'pens' => $keeper->pensToSet()]);
+        return view('round', ['strips' => TodayPage::of($jobs), 'home' => TodayPage::home($jobs), 'pens' => $keeper->pensToSet()]);
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\FinishStep;
-use App\Actions\RecordReadings;
-use App\Change\NewPlan;
 use App\Http\Requests\CutsFound;
 use App\Models\Run;
 use App\Models\RunState;
 use App\Models\RunStep;
-use App\View\RunSheet;
+use App\Testing\RecordResults;
+use App\WaterChange\ChecklistPage;
+use App\WaterChange\FinishStep;
+use App\WaterChange\Replan;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Planning\Found;
+use Cresco\Core\Planning\AmountFound;
 use Cresco\Core\Tank\DeviceKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -35,18 +35,18 @@ final class RunController extends Controller
             return redirect('/tanks/'.$run->tank_id)->with('status', __('said.cannot.dropped'));
         }
         $asked = $request->query('step');
-        $sheet = new RunSheet($run, is_numeric($asked) ? (int) $asked : null);
+        $sheet = new ChecklistPage($run, is_numeric($asked) ? (int) $asked : null);
         return view('runs.show', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show(), 'again' => $sheet->isReadAgain() ? $this->again($request, $run) : null]);
     }
 
     /** What the readings of this session ask for; null without a water that could go in. */
-    private function again(Request $request, Run $run): ?NewPlan
+    private function again(Request $request, Run $run): ?Replan
     {
         $keeper = $this->keeper($request)->loadMissing('waters', 'kits');
         $run->tank->setRelation('keeper', $keeper);
-        $waters = NewPlan::waters($run, $keeper);
+        $waters = Replan::waters($run, $keeper);
 
-        return $waters === [] ? null : new NewPlan($run, $run->plan->litres, $run->plan->waterline ?? $run->tank->water_below_rim, null, $waters, $keeper->show());
+        return $waters === [] ? null : new Replan($run, $run->plan->litres, $run->plan->waterline ?? $run->tank->water_below_rim, null, $waters, $keeper->show());
     }
 
     /** What another device asks for to see whether anything has changed. */
@@ -54,7 +54,7 @@ final class RunController extends Controller
     {
         $run->load('steps', 'switches', 'tank');
 
-        return response((new RunSheet($run, null))->state(), 200, ['Content-Type' => 'text/plain']);
+        return response((new ChecklistPage($run, null))->state(), 200, ['Content-Type' => 'text/plain']);
     }
 
     /** The whole sheet on a page of paper. */
@@ -62,7 +62,7 @@ final class RunController extends Controller
     {
         $run->load('steps', 'switches', 'tank.devices', 'tank.keeper');
 
-        $sheet = new RunSheet($run, null);
+        $sheet = new ChecklistPage($run, null);
 
         return view('runs.print', ['run' => $run, 'sheet' => $sheet, 'show' => $run->tank->keeper->show(), 'drawing' => $sheet->hasPlants() ? $sheet->drawing() : null]);
     }
@@ -71,7 +71,7 @@ final class RunController extends Controller
     public function strip(Run $run): View
     {
         $run->load('steps', 'switches', 'tank.devices', 'tank.keeper');
-        $marks = (new RunSheet($run, null))->marks();
+        $marks = (new ChecklistPage($run, null))->marks();
         $heights = array_map(static fn(array $mark): float => $mark[0], $marks);
 
         $bottom = max([110.0, ...$heights]) + 10.0;
@@ -94,7 +94,7 @@ final class RunController extends Controller
         return response()->noContent();
     }
 
-    public function finish(Request $request, Run $run, int $position, RecordReadings $record, FinishStep $finish): RedirectResponse
+    public function finish(Request $request, Run $run, int $position, RecordResults $record, FinishStep $finish): RedirectResponse
     {
         $keeper = $this->keeper($request);
         $step = $run->steps()->where('position', $position)->firstOrFail();
@@ -111,7 +111,7 @@ final class RunController extends Controller
         $cuts = CutsFound::of($request, $run, $step, $keeper->show());
         $leftOn = is_array($checked['left_on'] ?? null) ? array_values(array_filter($checked['left_on'], is_string(...))) : [];
         $reached = $request->boolean('patches_asked') ? array_values(array_map(intval(...), array_filter(is_array($checked['patches'] ?? null) ? $checked['patches'] : [], is_numeric(...)))) : null;
-        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts, is_string($request->input('found')) ? Found::tryFrom($request->input('found')) : null);
+        $first = $finish($keeper, $run, $step, $readings, is_string($checked['note'] ?? null) ? $checked['note'] : null, $request->boolean('skip'), $leftOn, $reached, $cuts, is_string($request->input('found')) ? AmountFound::tryFrom($request->input('found')) : null);
 
         $answer = redirect('/checklists/'.$run->id);
 

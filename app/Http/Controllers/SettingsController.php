@@ -16,8 +16,8 @@ use App\Units\Show;
 use App\Units\VolumeUnit;
 use Carbon\CarbonImmutable;
 use Closure;
-use Cresco\Core\Measure\Method;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\Unit;
 use Illuminate\Contracts\View\View;
@@ -29,7 +29,7 @@ use Illuminate\Validation\Rule;
 final class SettingsController extends Controller
 {
     /** How a parameter may be measured; the reading decides the rest. */
-    public const METHODS = [Method::Pen, Method::Drops, Method::AtField, Method::Exact];
+    public const METHODS = [ReadingMethod::Pen, ReadingMethod::Drops, ReadingMethod::AtField, ReadingMethod::Exact];
 
     public function edit(Request $request): View
     {
@@ -61,7 +61,7 @@ final class SettingsController extends Controller
             $field = 'kits.'.$parameter->value;
             $rules[$field] = ['required', 'array:method,unit,step,fields,set'];
             $rules[$field.'.set'] = ['nullable', new MomentRule($keeper->timezone, before: 'now')];
-            $rules[$field.'.method'] = ['required', Rule::in(array_map(static fn(Method $m): string => $m->value, self::METHODS))];
+            $rules[$field.'.method'] = ['required', Rule::in(array_map(static fn(ReadingMethod $m): string => $m->value, self::METHODS))];
             $rules[$field.'.unit'] = ['required', Rule::in(array_map(static fn(Unit $u): string => $u->key, Unit::for($parameter)))];
             $rules[$field.'.step'] = ['nullable', new Amount(0, 100, '', '1')];
             $rules[$field.'.fields'] = ['nullable', 'string', 'max:120', function (string $attribute, mixed $value, Closure $fail): void {

@@ -11,9 +11,9 @@ use App\Models\SpoonTrial;
 use App\Units\Amount;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Recipe\RecipeFault;
-use Cresco\Core\Recipe\Salts;
-use Cresco\Core\Recipe\Spoon;
+use Cresco\Core\Mixing\MixingFault;
+use Cresco\Core\Mixing\Salts;
+use Cresco\Core\Mixing\Spoon;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -104,7 +104,7 @@ final class ShelfController extends Controller
             $grams = $method === 'scale'
                 ? Spoon::weighed($fromDevice ? Devices::scale($keeper, $jar, $spoons)?->read() ?? 0.0 : $number('grams'), $spoons)
                 : Spoon::byPen($fromDevice ? Devices::spoonPen($keeper, $jar, $spoons, $number('litres'), $perGram) ?? 0.0 : $number('rise') - $number('before'), $number('litres'), $spoons, $perGram);
-        } catch (RecipeFault $fault) {
+        } catch (MixingFault $fault) {
             throw ValidationException::withMessages([$method === 'scale' ? 'grams' : 'rise' => say($fault)]);
         }
         $before = $jar->spoon();

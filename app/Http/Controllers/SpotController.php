@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPhoto;
 use App\Models\OffSpot;
 use App\Models\OffState;
 use App\Models\Photo;
 use App\Models\Tank;
-use App\View\SpotPage;
-use App\View\TankLoop;
+use App\Plants\PhotoSpotPage;
+use App\Plants\SavePhoto;
+use App\Schedule\TankTabs;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Work\Off;
+use Cresco\Core\Checklist\LayoutIssueKind;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,13 +32,13 @@ final class SpotController extends Controller
         $id = static fn(string $field): ?int => is_numeric($request->query($field)) ? (int) $request->query($field) : null;
 
         return view('plants.spot', [
-            'tank' => $tank, 'page' => new SpotPage($tank, $id('then'), $id('now'), $request->query('way') !== 'beside'), 'show' => $tank->keeper->show(), 'loop' => TankLoop::of($tank, 'plants'),
+            'tank' => $tank, 'page' => new PhotoSpotPage($tank, $id('then'), $id('now'), $request->query('way') !== 'beside'), 'show' => $tank->keeper->show(), 'loop' => TankTabs::of($tank, 'plants'),
         ]);
     }
 
-    public function store(Request $request, Tank $tank, KeepPhoto $keep): RedirectResponse
+    public function store(Request $request, Tank $tank, SavePhoto $keep): RedirectResponse
     {
-        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= KeepPhoto::MOST) {
+        if (Photo::query()->where('tank_id', $tank->id)->whereNull('run_id')->count() >= SavePhoto::MOST) {
             throw ValidationException::withMessages(['photo' => __('said.photo.tank_most')]);
         }
         $keep->outside($tank, $request->file('photo'));
@@ -62,7 +62,7 @@ final class SpotController extends Controller
     /** Something is off. */
     public function note(Request $request, Tank $tank): RedirectResponse
     {
-        $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(Off::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => __('said.choose.off'), 'place.max' => __('said.text.most')]);
+        $this->checked($request, ['kinds' => ['required', 'array', 'max:10'], 'kinds.*' => [Rule::enum(LayoutIssueKind::class)], 'place' => ['nullable', 'string', 'max:80']], ['kinds*' => __('said.choose.off'), 'place.max' => __('said.text.most')]);
         $kinds = array_unique(array_filter((array) $request->input('kinds'), is_string(...)));
         DB::transaction(static function () use ($request, $tank, $kinds): void {
             if (OffSpot::query()->where('tank_id', $tank->id)->where('state', OffState::Restore)->count() + count($kinds) > self::MOST) {

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepLooks;
 use App\Http\Requests\StandRequest;
-use App\Known\PlantingOf;
 use App\Models\Keeper;
 use App\Models\Stand;
 use App\Models\Tank;
+use App\Plants\HeightsPage;
+use App\Plants\PlantGroupForm;
+use App\Plants\RecordPlantMeasurements;
+use App\Schedule\TankTabs;
+use App\Tanks\PlantModelQuery;
 use App\Units\Amount;
-use App\View\HeightsPage;
-use App\View\StandForm;
-use App\View\TankLoop;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Plants\Settling;
+use Cresco\Core\Plants\Emersed;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,14 +68,14 @@ final class StandController extends Controller
     /** All heights in one pass. */
     public function heights(Request $request, Tank $tank): View
     {
-        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantModelQuery::WITH);
 
-        return view('plants.heights', ['tank' => $tank, 'page' => new HeightsPage($tank), 'loop' => TankLoop::of($tank, 'plants')]);
+        return view('plants.heights', ['tank' => $tank, 'page' => new HeightsPage($tank), 'loop' => TankTabs::of($tank, 'plants')]);
     }
 
-    public function measure(Request $request, Tank $tank, KeepLooks $keep): RedirectResponse
+    public function measure(Request $request, Tank $tank, RecordPlantMeasurements $keep): RedirectResponse
     {
-        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantModelQuery::WITH);
         $page = new HeightsPage($tank);
         $this->checked($request, $page->rules(), []);
         $this->keepHand($request, $tank->keeper);
@@ -111,15 +111,15 @@ final class StandController extends Controller
     {
         $tank->stands()->settling()->whereKey($stand)->firstOrFail()->update(['melted_at' => CarbonImmutable::now()]);
 
-        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('plants.melt.kept', ['days' => Settling::EVERY]));
+        return redirect('/tanks/'.$tank->id.'/plants')->with('status', __('plants.melt.kept', ['days' => Emersed::EVERY]));
     }
 
     /** One stand was cut, outside a session. */
-    public function cut(Request $request, Tank $tank, int $stand, KeepLooks $keep): RedirectResponse
+    public function cut(Request $request, Tank $tank, int $stand, RecordPlantMeasurements $keep): RedirectResponse
     {
-        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantModelQuery::WITH);
         $record = $tank->stands()->whereKey($stand)->firstOrFail();
-        $core = PlantingOf::tank($tank)->stands[$record->id];
+        $core = PlantModelQuery::tank($tank)->stands[$record->id];
         $levels = $tank->keeper->show()->levels();
         $byCover = $core->isCutByCover();
         $rule = $byCover ? new Amount(1, 100, '%', '40') : $levels->rule(1.0, 3000.0, 200.0);
@@ -139,8 +139,8 @@ final class StandController extends Controller
 
     private function form(Request $request, Tank $tank, ?Stand $stand): View
     {
-        $tank->setRelation('keeper', $this->keeper($request))->load(PlantingOf::WITH);
+        $tank->setRelation('keeper', $this->keeper($request))->load(PlantModelQuery::WITH);
 
-        return view('plants.stand', ['tank' => $tank, 'form' => new StandForm($tank, $stand), 'loop' => TankLoop::of($tank, 'plants')]);
+        return view('plants.stand', ['tank' => $tank, 'form' => new PlantGroupForm($tank, $stand), 'loop' => TankTabs::of($tank, 'plants')]);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Known\CapsulesOf;
-use App\Known\VesselOf;
+use App\Fertilising\RootTabsQuery;
 use App\Models\Stand;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\MomentRule;
 use Carbon\CarbonImmutable;
@@ -57,7 +57,7 @@ final class StandRecordController extends Controller
 
     public function capsule(Request $request, Tank $tank, int $stand, int $capsule): RedirectResponse
     {
-        $most = CapsulesOf::most(VesselOf::tank($tank)->litres());
+        $most = RootTabsQuery::most(VesselQuery::tank($tank)->litres());
         $this->checked($request, ['number' => ['required', 'integer', 'between:1,'.$most], 'placed_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:tomorrow']], [
             'number.*' => trans_choice('food.capsules.most', $most, ['count' => $most]), 'placed_on.*' => __('said.day.needed'),
         ]);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Cycling\CyclingPage;
 use App\Models\Tank;
-use App\View\StartPage;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
 use Carbon\CarbonImmutable;
-use Cresco\Core\StartUp\AmmoniaSource;
-use Cresco\Core\StartUp\CyclingMethod;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Cycling\AmmoniaSource;
+use Cresco\Core\Cycling\CyclingMethod;
+use Cresco\Core\Formula\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,12 +31,12 @@ final class StartController extends Controller
         $keeper = $this->keeper($request)->loadMissing('kits');
         $tank->setRelation('keeper', $keeper);
 
-        $page = new StartPage($tank, $tank->startUp()->first());
+        $page = new CyclingPage($tank, $tank->startUp()->first());
 
         return $this->withWorking(
             $request,
             static fn(string $of): ?Computation => $of === 'first' ? $page->working() : null,
-            static fn(): View => view('start.show', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankLoop::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]),
+            static fn(): View => view('start.show', ['page' => $page, 'tank' => $tank, 'show' => $keeper->show(), 'loop' => TankTabs::of($tank, 'look'), 'today' => CarbonImmutable::now($keeper->timezone)]),
         );
     }
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Change\DraftChange;
 use App\Devices\Devices;
 use App\Http\Requests\StoreRequest;
 use App\Models\Store;
 use App\Models\WaterKind;
+use App\Supplies\ReservoirPage;
 use App\Units\Amount;
-use App\View\StorePage;
+use App\WaterChange\DraftChange;
 use Carbon\CarbonImmutable;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Store\Membrane;
-use Cresco\Core\Store\StoreFault;
+use Cresco\Core\Mixing\Membrane;
+use Cresco\Core\Mixing\StoreFault;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -39,7 +39,7 @@ final class StoreController extends Controller
     public function show(Request $request, Store $store, DraftChange $draft): View
     {
         $keeper = $this->keeper($request);
-        $page = new StorePage($store->load('rejections', 'water'), $keeper, $request->query('need'), $draft);
+        $page = new ReservoirPage($store->load('rejections', 'water'), $keeper, $request->query('need'), $draft);
 
         return $this->withWorking($request, $page->working(...), static fn(): View => view('stores.show', ['store' => $store, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'keeper' => $keeper]));
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SupplyRequest;
-use App\Known\SuppliesOf;
 use App\Models\Supply;
+use App\Supplies\SuppliesQuery;
 use Carbon\CarbonImmutable;
-use Cresco\Core\Working\Computation;
+use Cresco\Core\Formula\Computation;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ final class SupplyController extends Controller
     public function index(Request $request): View
     {
         $keeper = $this->keeper($request);
-        $lines = SuppliesOf::of($keeper);
+        $lines = SuppliesQuery::of($keeper);
 
         return $this->withWorking(
             $request,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\StandLook;
-use App\View\SurplusPage;
+use App\Plants\SpareCuttingsPage;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -15,7 +15,7 @@ final class SurplusController extends Controller
 {
     public function index(Request $request): View
     {
-        return view('plants.surplus', ['page' => new SurplusPage($this->keeper($request))]);
+        return view('plants.surplus', ['page' => new SpareCuttingsPage($this->keeper($request))]);
     }
 
     /** It found a place. */

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AnswerFirst;
-use App\Actions\KeepPhoto;
+use App\Account\AnswerFirst;
+use App\Drawing\PlantShapes;
+use App\Drawing\SectionDrawing;
 use App\Http\Requests\TankRequest;
-use App\Known\TankWater;
-use App\Known\UsualWater;
-use App\Known\VesselOf;
 use App\Models\Device;
 use App\Models\Keeper;
 use App\Models\Tank;
-use App\View\DrawnStands;
-use App\View\SectionDrawing;
-use App\View\TankLoop;
-use App\View\TankPage;
+use App\Plants\SavePhoto;
+use App\Schedule\TankTabs;
+use App\Tanks\TankWaterQuery;
+use App\Tanks\UsualWaterQuery;
+use App\Tanks\VesselQuery;
+use App\Today\OverviewPage;
 use Cresco\Core\Tank\AnimalGroup;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Collection;
@@ -43,7 +43,7 @@ final class TankController extends Controller
             AnswerFirst::tap($this->keeper($request));
         }
         if ($tank->water_id === null) {
-            $tank->update(['water_id' => UsualWater::for($this->keeper($request), $tank->needs())?->id]);
+            $tank->update(['water_id' => UsualWaterQuery::for($this->keeper($request), $tank->needs())?->id]);
         }
 
         return redirect('/tanks/'.$tank->id)->with('status', __('said.done.tank_stands', ['name' => $tank->name]));
@@ -51,16 +51,16 @@ final class TankController extends Controller
 
     public function show(Request $request, Tank $tank): View
     {
-        $water = TankWater::of($tank);
-        $page = new TankPage($tank->load('devices'), $water);
+        $water = TankWaterQuery::of($tank);
+        $page = new OverviewPage($tank->load('devices'), $water);
 
-        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.show', ['loop' => TankLoop::of($tank, 'look', $water), 'page' => $page]));
+        return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.show', ['loop' => TankTabs::of($tank, 'look', $water), 'page' => $page]));
     }
 
     /** The section as a file of its own. */
     public function svg(Tank $tank): Response
     {
-        $drawing = new SectionDrawing($tank->load('devices'), VesselOf::tank($tank), VesselOf::levels($tank), null, 760.0, 480.0, false, $tank->water_below_rim, false, DrawnStands::now($tank));
+        $drawing = new SectionDrawing($tank->load('devices'), VesselQuery::tank($tank), VesselQuery::levels($tank), null, 760.0, 480.0, false, $tank->water_below_rim, false, PlantShapes::now($tank));
 
         return response(view('parts.section', ['drawing' => $drawing, 'show' => $tank->keeper->show(), 'file' => true])->render(), 200, [
             'Content-Type' => 'image/svg+xml; charset=utf-8',
@@ -80,7 +80,7 @@ final class TankController extends Controller
         return redirect('/tanks/'.$tank->id)->with('status', __('said.done.kept'));
     }
 
-    public function destroy(Tank $tank, KeepPhoto $photos): RedirectResponse
+    public function destroy(Tank $tank, SavePhoto $photos): RedirectResponse
     {
         $photos->dropFilesOf($tank);
         $tank->delete();
@@ -99,7 +99,7 @@ final class TankController extends Controller
             $tank = $typed->fill(new Tank());
             $tank->setRelation('devices', new Collection(array_map(static fn(array $d): Device => new Device($d), $typed->devices())));
             $tank->setRelation('keeper', $keeper);
-            $drawing = new SectionDrawing($tank, VesselOf::tank($tank), VesselOf::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim);
+            $drawing = new SectionDrawing($tank, VesselQuery::tank($tank), VesselQuery::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim);
         }
 
         return view('tanks.drawn', ['drawing' => $drawing, 'faults' => $validator->errors(), 'show' => $keeper->show()]);
@@ -113,8 +113,8 @@ final class TankController extends Controller
             'tank' => $tank,
             'waters' => $keeper->waters()->orderBy('name')->get(),
             'show' => $keeper->show(),
-            'drawing' => new SectionDrawing($tank, VesselOf::tank($tank), VesselOf::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim),
-            'loop' => $tank->exists ? TankLoop::of($tank, 'look') : null,
+            'drawing' => new SectionDrawing($tank, VesselQuery::tank($tank), VesselQuery::levels($tank), null, 560.0, 340.0, false, $tank->water_below_rim),
+            'loop' => $tank->exists ? TankTabs::of($tank, 'look') : null,
         ]);
     }
 

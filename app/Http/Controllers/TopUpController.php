@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Known\VesselOf;
 use App\Models\Tank;
-use App\View\CreepPage;
-use App\View\TankLoop;
+use App\Schedule\TankTabs;
+use App\Tanks\VesselQuery;
+use App\WaterChange\TopOffPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -25,10 +25,10 @@ final class TopUpController extends Controller
     {
         $keeper = $this->keeper($request);
         $tank->setRelation('keeper', $keeper->loadMissing('waters', 'kits'));
-        $page = new CreepPage($tank, is_numeric($request->query('top_up')) ? (int) $request->query('top_up') : null, is_numeric($request->query('change')) ? (int) $request->query('change') : null);
+        $page = new TopOffPage($tank, is_numeric($request->query('top_up')) ? (int) $request->query('top_up') : null, is_numeric($request->query('change')) ? (int) $request->query('change') : null);
 
         return $this->withWorking($request, $page->working(...), static fn(): View => view('tanks.top-up', [
-            'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankLoop::of($tank, ''),
+            'tank' => $tank, 'page' => $page, 'show' => $keeper->show(), 'volume' => $keeper->volume_unit, 'loop' => TankTabs::of($tank, ''),
         ]));
     }
 
@@ -36,7 +36,7 @@ final class TopUpController extends Controller
     {
         $tank->setRelation('keeper', $this->keeper($request));
         $show = $tank->keeper->show();
-        $net = VesselOf::tank($tank)->litres();
+        $net = VesselQuery::tank($tank)->litres();
         $this->checked($request, ['water_id' => ['nullable', 'integer', Rule::exists('waters', 'id')->where('keeper_id', $tank->keeper_id)], 'litres' => ['required', $show->volumes()->rule(0.01, $net, 2.5)]], ['required' => __('said.number.needed'), 'water_id' => __('said.choose.water')]);
         $litres = $show->volumes()->parse($request->input('litres')) ?? 0.0;
         if ($litres > self::ODD * $net && !in_array('litres', (array) $request->input('sure', []), true)) {

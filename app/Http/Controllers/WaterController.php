@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Known\BatchLeft;
-use App\Known\LatestReadings;
 use App\Models\Disinfectant;
 use App\Models\Water;
 use App\Models\WaterKind;
+use App\Supplies\BatchLeftQuery;
+use App\Tanks\LatestResultsQuery;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -23,8 +23,8 @@ final class WaterController extends Controller
         return view('waters.index', [
             'waters' => $waters,
             'stores' => $this->keeper($request)->stores()->orderBy('name')->get(),
-            'latest' => LatestReadings::ofWaters(array_values(array_map(intval(...), $waters->modelKeys()))),
-            'left' => BatchLeft::of($this->keeper($request)),
+            'latest' => LatestResultsQuery::ofWaters(array_values(array_map(intval(...), $waters->modelKeys()))),
+            'left' => BatchLeftQuery::of($this->keeper($request)),
             'show' => $this->keeper($request)->show(),
         ]);
     }

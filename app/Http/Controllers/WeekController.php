@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Data\WeekHabits;
 use App\Exchange\CalendarFile;
 use App\Exchange\FileFault;
-use App\Kept\WeekHabits;
-use App\Known\Jobs;
 use App\Models\Keeper;
-use App\View\CalendarFeed;
-use App\View\WeekPage;
+use App\Schedule\CalendarFeed;
+use App\Schedule\JobsQuery;
+use App\Schedule\WeekPage;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -28,7 +28,7 @@ final class WeekController extends Controller
 
     public function show(Request $request): View
     {
-        $from = is_numeric($request->query('from')) ? max(0, min(Jobs::DAYS - WeekPage::DAYS, (int) $request->query('from'))) : 0;
+        $from = is_numeric($request->query('from')) ? max(0, min(JobsQuery::DAYS - WeekPage::DAYS, (int) $request->query('from'))) : 0;
         $keeper = $this->keeper($request)->loadMissing('waters', 'stores.water');
 
         return view('week.show', ['page' => new WeekPage($keeper, $from), 'keeper' => $keeper, 'feed' => session('feed')]);
@@ -37,7 +37,7 @@ final class WeekController extends Controller
     /** The days to which a job may go, and what each costs. */
     public function move(Request $request): View|RedirectResponse
     {
-        $from = is_numeric($request->query('from')) ? max(0, min(Jobs::DAYS - WeekPage::DAYS, (int) $request->query('from'))) : 0;
+        $from = is_numeric($request->query('from')) ? max(0, min(JobsQuery::DAYS - WeekPage::DAYS, (int) $request->query('from'))) : 0;
         $page = new WeekPage($this->keeper($request), $from);
         $id = $request->query('job');
         $job = is_string($id) ? $page->movable($id) : null;
@@ -60,7 +60,7 @@ final class WeekController extends Controller
         $job = is_string($checked['job']) ? $checked['job'] : '';
         $day = is_string($checked['day'] ?? null) ? $checked['day'] : null;
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
-        if ($day !== null && ($day < $today->format('Y-m-d') || $day > $today->addDays(Jobs::DAYS)->format('Y-m-d'))) {
+        if ($day !== null && ($day < $today->format('Y-m-d') || $day > $today->addDays(JobsQuery::DAYS)->format('Y-m-d'))) {
             throw ValidationException::withMessages(['day' => __('said.choose.day')]);
         }
         DB::transaction(function () use ($keeper, $job, $day, $checked, $today): void {
@@ -150,8 +150,8 @@ final class WeekController extends Controller
         $habits = $keeper->week;
         $today = CarbonImmutable::now($keeper->timezone)->startOfDay();
         $days = [];
-        foreach (CalendarFile::busy($text, $keeper->timezone, $today, $today->addDays(2 * Jobs::DAYS)) as $event) {
-            for ($day = $event['from']->startOfDay(), $n = 0; $day->lessThan($event['until']) && $n < 2 * Jobs::DAYS; $day = $day->addDay(), ++$n) {
+        foreach (CalendarFile::busy($text, $keeper->timezone, $today, $today->addDays(2 * JobsQuery::DAYS)) as $event) {
+            for ($day = $event['from']->startOfDay(), $n = 0; $day->lessThan($event['until']) && $n < 2 * JobsQuery::DAYS; $day = $day->addDay(), ++$n) {
                 $begins = $day->setTime(...$habits->begins($day));
                 $ends = $begins->addMinutes($habits->minutesOn($day));
                 $minutes = $event['whole'] ? $habits->minutesOn($day) : (int) max(0, ($event['until']->min($ends)->getTimestamp() - $event['from']->max($begins)->getTimestamp()) / 60);

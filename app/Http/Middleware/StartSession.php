@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Accounts\SignedOut;
+use App\Account\SignedOutSessions;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Base;
@@ -24,7 +24,7 @@ final class StartSession extends Base
     public function getSession(Request $request)
     {
         $session = parent::getSession($request);
-        if (SignedOut::has($session->getId())) {
+        if (SignedOutSessions::has($session->getId())) {
             $session->setId(Str::random(40));
         }
 

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Bench\BenchInput;
-use App\Known\VesselOf;
+use App\Mixing\MixingInput;
 use App\Models\Jar;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
 use App\Models\WaterKind;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\Show;
 use Closure;
+use Cresco\Core\Checklist\PracticeChoice;
 use Cresco\Core\Measure\Parameter;
-use Cresco\Core\Recipe\Preference;
-use Cresco\Core\Recipe\Target;
+use Cresco\Core\Mixing\Preference;
+use Cresco\Core\Mixing\Target;
 use Cresco\Core\Tank\AnimalGroup;
 use Cresco\Core\Tank\Needs;
-use Cresco\Core\Work\School;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Validator;
@@ -125,14 +125,14 @@ final class BenchRequest extends FormRequest
     }
 
     /** The input with every field that is wrong or not sent at its usual value. */
-    public function toInput(): BenchInput
+    public function toInput(): MixingInput
     {
         $keeper = $this->keeper();
         $tank = $this->tank();
         $animals = $this->animals();
         $litres = $this->faults()->has('litres') ? null : $keeper->show()->volumes()->parse($this->input('litres'));
 
-        return new BenchInput(
+        return new MixingInput(
             $tank,
             $animals,
             $litres === null ? self::usualLitres($tank) : $litres,
@@ -143,7 +143,7 @@ final class BenchRequest extends FormRequest
             $keeper->scale_step,
             $this->boolean('spoons'),
             // Unless it is said here, as the tank's way is.
-            ($this->has('minerals') && !$this->isOtherTank() ? $this->text('minerals') : School::Minerals->of($tank->schools ?? [])) === 'direct',
+            ($this->has('minerals') && !$this->isOtherTank() ? $this->text('minerals') : PracticeChoice::Minerals->of($tank->schools ?? [])) === 'direct',
             ($this->number('share') ?? 100.0 * ($tank === null ? 0.25 : $tank->routine_share)) / 100.0,
         );
     }
@@ -176,7 +176,7 @@ final class BenchRequest extends FormRequest
 
     private function target(AnimalGroup $animals): Target
     {
-        $usual = self::preset(BenchInput::needsOf($this->tank(), $animals));
+        $usual = self::preset(MixingInput::needsOf($this->tank(), $animals));
         $caps = $animals->caps();
         $values = [];
         foreach (self::AIMS as $field => $parameter) {
@@ -225,7 +225,7 @@ final class BenchRequest extends FormRequest
 
     private static function usualLitres(?Tank $tank): float
     {
-        return $tank === null ? 20.0 : max(1.0, round(VesselOf::tank($tank)->litres() * $tank->routine_share));
+        return $tank === null ? 20.0 : max(1.0, round(VesselQuery::tank($tank)->litres() * $tank->routine_share));
     }
 
     /** @return list<Water> */

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Change\AmountField;
-use App\Change\ChangeInput;
-use App\Change\ChangeReason;
-use App\Known\UsualWater;
-use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Tank;
 use App\Models\Water;
+use App\Tanks\UsualWaterQuery;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\Show;
+use App\WaterChange\AmountField;
+use App\WaterChange\ChangeInput;
+use App\WaterChange\ChangeReason;
 use Closure;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Foundation\Http\FormRequest;
@@ -39,7 +39,7 @@ final class ChangeRequest extends FormRequest
             return $this->faults;
         }
         $show = $tank->keeper->show();
-        $vessel = VesselOf::tank($tank);
+        $vessel = VesselQuery::tank($tank);
         $unit = $show->unit(...);
         $mine = Rule::in($tank->keeper->waters->modelKeys());
         $reason = $this->reason();
@@ -82,7 +82,7 @@ final class ChangeRequest extends FormRequest
     public function toInput(Tank $tank): ChangeInput
     {
         $show = $tank->keeper->show();
-        $first = $this->chosen($tank, 'water', $tank->water_id) ?? UsualWater::of($tank);
+        $first = $this->chosen($tank, 'water', $tank->water_id) ?? UsualWaterQuery::of($tank);
         $second = $this->has('second_water') ? $this->chosen($tank, 'second_water', null) : $this->chosen($tank, 'second_water', $tank->second_water_id);
         $way = $this->way();
         $typed = $this->number($tank, $way->value);

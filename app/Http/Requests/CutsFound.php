@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Kept\StandCut;
+use App\Data\GroupTrim;
 use App\Models\Run;
 use App\Models\RunStep;
 use App\Models\Stand;
 use App\Units\Amount;
 use App\Units\Show;
-use Cresco\Core\Plants\PlantStand;
+use Cresco\Core\Plants\GrowingGroup;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Validation\ValidationException;
@@ -30,7 +30,7 @@ final class CutsFound
         }
         $cuts = $step->content->stands;
         $last = [];
-        foreach (Stand::query()->standing()->where('tank_id', $run->tank_id)->whereKey(array_map(static fn(StandCut $cut): int => $cut->stand, $cuts))->with('latestLook')->get() as $stand) {
+        foreach (Stand::query()->standing()->where('tank_id', $run->tank_id)->whereKey(array_map(static fn(GroupTrim $cut): int => $cut->stand, $cuts))->with('latestLook')->get() as $stand) {
             $last[$stand->id] = $stand->latestLook;
         }
         $found = $faults = [];
@@ -59,7 +59,7 @@ final class CutsFound
     }
 
     /** A height or a cover as it stands in a field of the sheet. */
-    public static function shown(StandCut $cut, float $value, Show $show): string
+    public static function shown(GroupTrim $cut, float $value, Show $show): string
     {
         return match (true) {
             $cut->byCover => Show::plain(100.0 * $value, 0),
@@ -73,14 +73,14 @@ final class CutsFound
      *
      * @return array{float, bool} what it says, and whether it was typed
      */
-    private static function read(Request $request, StandCut $cut, string $which, float $planned, Show $show, array &$faults): array
+    private static function read(Request $request, GroupTrim $cut, string $which, float $planned, Show $show, array &$faults): array
     {
         $text = $request->input("stand_$which.$cut->stand");
         if (!is_string($text) || trim($text) === '' || trim($text) === self::shown($cut, $planned, $show)) {
             return [$planned, false];
         }
         $field = "stand_$which.$cut->stand";
-        $rule = $cut->byCover ? new Amount(1, 100, '%', '40') : $show->levels()->rule(1.0, PlantStand::TALLEST, 140.0);
+        $rule = $cut->byCover ? new Amount(1, 100, '%', '40') : $show->levels()->rule(1.0, GrowingGroup::TALLEST, 140.0);
         foreach (Validator::make(['it' => $text], ['it' => [$rule]])->errors()->get('it') as $words) {
             $faults[$field] = is_string($words) ? $words : '';
         }

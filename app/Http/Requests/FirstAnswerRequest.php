@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\NoText;
+use App\Http\UnreadableInput;
 use App\Models\Keeper;
 use App\Units\Scale;
 use Cresco\Core\Tank\AnimalGroup;
@@ -19,7 +19,7 @@ final class FirstAnswerRequest extends FormRequest
 
     protected function prepareForValidation(): void
     {
-        NoText::dropLists($this, $this->rules());
+        UnreadableInput::dropLists($this, $this->rules());
     }
 
     /** @return array<string, mixed> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Http\NoText;
+use App\Http\UnreadableInput;
 use App\Models\Keeper;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Http\FormRequest;
@@ -14,7 +14,7 @@ abstract class KeeperRequest extends FormRequest
 {
     protected function prepareForValidation(): void
     {
-        NoText::dropLists($this, $this->rules());
+        UnreadableInput::dropLists($this, $this->rules());
     }
 
     /** @return array<string, mixed> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Kept\OwnFigures;
+use App\Data\OwnEstimates;
 use App\Units\Amount;
 use App\Units\Show;
 use Illuminate\Foundation\Http\FormRequest;
@@ -26,7 +26,7 @@ final class OwnFiguresRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            foreach (array_keys(OwnFigures::usual()) as $key) {
+            foreach (array_keys(OwnEstimates::usual()) as $key) {
                 // What was not sent stays as it is; what was sent empty goes back.
                 if (!$this->has('figures.'.$key)) {
                     continue;
@@ -36,7 +36,7 @@ final class OwnFiguresRequest extends FormRequest
                     $this->figures[$key] = null;
                     continue;
                 }
-                [$least, $most] = OwnFigures::range($key);
+                [$least, $most] = OwnEstimates::range($key);
                 $value = is_string($typed) ? Amount::parse($typed) : null;
                 if ($value === null || $value < $least || $value > $most) {
                     $validator->errors()->add('figures.'.$key, (string) __('ledger.own.number', ['least' => Show::plain($least, 1), 'most' => Show::plain($most, 0)]));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Known\VesselOf;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\MomentRule;
 use Carbon\CarbonImmutable;
@@ -20,7 +20,7 @@ final class PastChangeRequest extends KeeperRequest
         $keeper = $this->keeper()->loadMissing('waters');
         $show = $keeper->show();
         $tank = $this->route('tank');
-        $net = $tank instanceof Tank ? VesselOf::tank($tank)->litres() : 0.0;
+        $net = $tank instanceof Tank ? VesselQuery::tank($tank)->litres() : 0.0;
 
         return [
             'litres' => ['required', $show->volumes()->rule(0.1, $net, 0.3 * $net)],

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Known\VesselOf;
 use App\Models\PlantKind;
 use App\Models\Stand;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use Carbon\CarbonImmutable;
 use Closure;
-use Cresco\Core\Plants\Demand;
-use Cresco\Core\Plants\Form;
-use Cresco\Core\Plants\Pace;
+use Cresco\Core\Plants\GrowingGroup;
+use Cresco\Core\Plants\GrowthForm;
+use Cresco\Core\Plants\GrowthPace;
+use Cresco\Core\Plants\LightDemand;
 use Cresco\Core\Plants\PlantCatalogue;
 use Cresco\Core\Plants\PlantSpecies;
-use Cresco\Core\Plants\PlantStand;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -37,17 +37,17 @@ final class StandRequest extends FormRequest
                 $fail($words);
             }
         };
-        $water = VesselOf::tank($tank)->waterHeight();
+        $water = VesselQuery::tank($tank)->waterHeight();
         $kind = $this->kind();
         // A kind that stays low is not typed a metre tall; stems and ribbons may be longer than the water is deep.
-        $tallest = $kind?->form->entry()->reachesSurface === true ? min(PlantStand::TALLEST, 2.0 * $water) : min($water, 1.5 * ($kind->ceiling ?? $kind?->form->entry()->ceiling ?? $water));
+        $tallest = $kind?->form->entry()->reachesSurface === true ? min(GrowingGroup::TALLEST, 2.0 * $water) : min($water, 1.5 * ($kind->ceiling ?? $kind?->form->entry()->ceiling ?? $water));
 
         return [
             'kind' => [$isNew ? 'nullable' : 'required', Rule::in($kinds)],
             'own_name' => ['nullable', 'string', 'max:80'],
-            'form' => [$isNew ? 'required' : 'nullable', Rule::enum(Form::class)],
-            'pace' => [$isNew ? 'required' : 'nullable', Rule::enum(Pace::class)],
-            'demand' => [$isNew ? 'required' : 'nullable', Rule::enum(Demand::class)],
+            'form' => [$isNew ? 'required' : 'nullable', Rule::enum(GrowthForm::class)],
+            'pace' => [$isNew ? 'required' : 'nullable', Rule::enum(GrowthPace::class)],
+            'demand' => [$isNew ? 'required' : 'nullable', Rule::enum(LightDemand::class)],
             'roots' => ['nullable', new Amount(0, 100, '%', '50')],
             'left' => $percent('0'),
             'right' => [...$percent('30'), $after('left', __('said.cannot.right_edge'))],
@@ -57,7 +57,7 @@ final class StandRequest extends FormRequest
             'cover' => ['nullable', new Amount(1, 100, '%', '100')],
             'wished' => ['nullable', $levels->rule(5.0, $water, 200.0)],
             'perch' => ['nullable', $levels->rule(0.0, max(1.0, $water - 20.0), 120.0)],
-            'ceiling' => ['nullable', $levels->rule(10.0, PlantStand::TALLEST, 300.0)],
+            'ceiling' => ['nullable', $levels->rule(10.0, GrowingGroup::TALLEST, 300.0)],
             'planted_on' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before_or_equal:'.CarbonImmutable::now($tank->keeper->timezone)->format('Y-m-d'),
                 fn(string $attribute, mixed $value, Closure $fail) => $tank->started_on !== null && is_string($value) && $value < $tank->started_on->format('Y-m-d') ? $fail(__('said.day.set_up', ['day' => $tank->started_on->format('j M Y')])) : null],
             'note' => ['nullable', 'string', 'max:500'],
@@ -86,9 +86,9 @@ final class StandRequest extends FormRequest
     private function kind(): ?PlantSpecies
     {
         if ($this->filled('own_name')) {
-            $form = Form::tryFrom((string) $this->string('form'));
+            $form = GrowthForm::tryFrom((string) $this->string('form'));
 
-            return $form === null ? null : new PlantSpecies('own', $form, Pace::Middling, Demand::Middling, 0.5);
+            return $form === null ? null : new PlantSpecies('own', $form, GrowthPace::Middling, LightDemand::Middling, 0.5);
         }
         $key = $this->input('kind');
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Known\VesselOf;
 use App\Models\Keeper;
 use App\Models\Tank;
+use App\Tanks\VesselQuery;
 use App\Units\Amount;
 use App\Units\Scale;
 use App\Units\Show;
@@ -122,7 +122,7 @@ class TankRequest extends KeeperRequest
             }
             $tank = $this->fill(new Tank());
             try {
-                VesselOf::tank($tank);
+                VesselQuery::tank($tank);
                 $this->askBack($validator, $tank);
             } catch (TankFault $fault) {
                 $validator->errors()->add($fault->measure, say($fault));
@@ -140,7 +140,7 @@ class TankRequest extends KeeperRequest
             return;
         }
         $bare = $tank->replicate(['measured_litres', 'measured_spread'])->forceFill(['measured_litres' => null, 'measured_spread' => null]);
-        $byTape = VesselOf::tank($bare)->litres();
+        $byTape = VesselQuery::tank($bare)->litres();
         if (abs($tank->measured_litres - $byTape) > self::ODD_COUNT * $byTape) {
             $show = $this->keeper()->show();
             $validator->errors()->add('measured_litres', (string) __('said.look.measures', ['tape' => $show->volume($byTape), 'count' => $show->volume($tank->measured_litres)]));

@@ -4,7 +4,7 @@
     @if($page->animals->isEmpty())<p>{{ __('animals.none') }}</p>@endif
     <ul class="plain-list animals">
     @foreach($page->animals as $animal)
-        <li><div><h2>{{ App\View\AnimalsPage::name($animal) }} <b class="num">{{ $page->count($animal) }}</b></h2>
+        <li><div><h2>{{ App\Livestock\LivestockPage::name($animal) }} <b class="num">{{ $page->count($animal) }}</b></h2>
             <p class="muted">{{ $page->size($animal) }}
                 @foreach($page->heeds($animal) as $heed)<span class="beyond">{{ $heed }}</span> @endforeach</p></div>
             @if($chart = $page->chart($animal))<div class="count"><x-chart :chart="$chart" :high="84"/></div>@endif
@@ -13,9 +13,9 @@
                     autocomplete="off" class="small-number">
                 @foreach(App\View\Choices::all('counts') as $kind)<button class="act quiet" name="event"
                     value="{{ $kind->value }}">{{ __('animals.event.'.$kind->value) }}<span class="visually-hidden">:
-                    {{ App\View\AnimalsPage::name($animal) }}</span></button> @endforeach</form>
+                    {{ App\Livestock\LivestockPage::name($animal) }}</span></button> @endforeach</form>
             <form class="act-line" method="post" action="/tanks/{{ $tank->id }}/livestock/{{ $animal->id }}">@csrf @method('delete')<button
-                class="quiet">{{ __('act.delete') }}<span class="visually-hidden">: {{ App\View\AnimalsPage::name($animal) }}</span></button></form></li>
+                class="quiet">{{ __('act.delete') }}<span class="visually-hidden">: {{ App\Livestock\LivestockPage::name($animal) }}</span></button></form></li>
     @endforeach
     </ul>
     @error('count')<p class="fault" role="alert">{{ $message }}</p>@enderror
@@ -50,7 +50,8 @@
     @endif
     <section aria-labelledby="more-title"><h2 id="more-title">{{ __('animals.page.add') }}</h2>
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/livestock" novalidate>@csrf<div class="row-fields">
-        <x-choice name="kind" :label="__('animals.page.kind')" :options="App\View\AnimalsPage::kinds()"/><x-field name="name" :label="__('animals.page.name')"/>
+        <x-choice name="kind" :label="__('animals.page.kind')" :options="App\Livestock\LivestockPage::kinds()"/>
+        <x-field name="name" :label="__('animals.page.name')"/>
         <x-field name="count" :label="__('animals.page.count')" mode="numeric"/><x-field name="length" :label="__('animals.page.length')"
             :unit="$show->levels()->label" mode="decimal"/></div><button class="act">{{ __('act.add') }}</button></form></section>
     @includeWhen($isWorkingAsked, 'parts.open-working')

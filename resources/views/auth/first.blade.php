@@ -18,7 +18,7 @@
             <input type="hidden" name="timezone" data-timezone>
             <button class="act large">{{ __('guest.tell') }}</button>
         </form>
-        <p class="muted">{{ __('guest.kept', ['days' => App\Actions\Guests::DAYS]) }}</p>
+        <p class="muted">{{ __('guest.kept', ['days' => App\Account\Guests::DAYS]) }}</p>
         @if($demo)<form method="post" action="/sign-in/demo">@csrf<button class="act quiet">{{ __('guest.demo') }}</button></form>@endif
     </div>
 </x-layout>

@@ -5,7 +5,7 @@
 @else
 @php($show = $sheet->show)
 @php($draft = $sheet->draft)
-@php($base = '?'.App\View\Asked::query(request()).'&working=')
+@php($base = '?'.App\View\PageQuery::query(request()).'&working=')
 @php($link = fn (string $name): string => 'href="'.e($base.$name).'" data-working="'.e($name).'"')
 <section class="board" aria-label="{{ __('bench.answer.gh_and_kh') }}" tabindex="0">
     @include('bench.map', ['map' => $sheet->map])
@@ -66,9 +66,9 @@
                 <path class="amount" d="M0 5H{{ max(.4, $row['at']) }}"/>@if($row['capAt'] !== null)<path class="cap"
                     d="M{{ $row['capAt'] }} 0V10"/>@endif</svg></td>
                 <td class="num after"><a
-                    {!! $link('ion.'.$row['ion']->value) !!}>{{ App\View\Words::figure($row['milligrams'], 3) }}</a>@if($row['unknown'])<span
+                    {!! $link('ion.'.$row['ion']->value) !!}>{{ App\View\Names::figure($row['milligrams'], 3) }}</a>@if($row['unknown'])<span
                     title="{{ __('bench.answer.may_be_higher') }}">+</span>@endif</td><td class="num">{{ $row['cap'] === null ? '' :
-                        App\View\Words::figure($row['cap'], 3) }}</td></tr>
+                        App\View\Names::figure($row['cap'], 3) }}</td></tr>
         @endforeach
         </tbody>
     </table>
@@ -91,7 +91,7 @@
     <p class="workings">{{ __('act.working') }} <a {!! $link('model') !!}>{{ __('bench.answer.conductivity_from_ions') }}</a>@if($sheet->working('run')), <a
         {!! $link('run') !!}>{{ __('bench.answer.run_time_of') }}</a>@endif @if($sheet->working('co2')), <a {!! $link('co2') !!}>{{
             __('bench.answer.ph_and_co') }}</a>@endif
-        · <a href="/mix-water/bottles?{{ App\View\Asked::query(request()) }}">{{ __('bench.answer.as_stock_solutions') }}</a>@if($sheet->batchCost()) · {{
+        · <a href="/mix-water/bottles?{{ App\View\PageQuery::query(request()) }}">{{ __('bench.answer.as_stock_solutions') }}</a>@if($sheet->batchCost()) · {{
             __('bench.answer.costs', ['what' => $sheet->batchCost()]) }}@endif</p>
     @if($draft->input->tank && $draft->input->tank->id)<p class="workings"><a
         href="/tanks/{{ $draft->input->tank->id }}/water-change?reason=amount&amp;way=litres&amp;litres={{

@@ -1,7 +1,7 @@
 @php($home = $map->home())
 @php($aim = $map->target())
 @php([$perX, $perY] = $map->perPixel())
-<svg class="water-map" viewBox="0 0 {{ App\View\BenchMap::WIDTH }} {{ App\View\BenchMap::HEIGHT }}" role="img" aria-label="{{ $map->said() }}"
+<svg class="water-map" viewBox="0 0 {{ App\Mixing\HardnessMap::WIDTH }} {{ App\Mixing\HardnessMap::HEIGHT }}" role="img" aria-label="{{ $map->said() }}"
     data-per-x="{{ $perX }}" data-per-y="{{ $perY }}" data-left="{{ $map->left() }}" data-bottom="{{ $map->bottom() }}" data-right="{{ $map->right() }}"
     data-top="{{ $map->top() }}">
     <defs>

@@ -11,7 +11,7 @@
     @if($strip['tank'] !== null)<rect class="tank" x="{{ $at($strip['tank']) - 5 }}" y="17" width="10" height="10"/>@endif
     @if($strip['target'] !== null)<path class="ec-aim" d="M{{ $at($strip['target']) }} 10V34"/>@endif
     <circle class="made" cx="{{ $at($strip['made']) }}" cy="22" r="5"/>
-    @foreach(App\View\BenchMap::ticks($show->unit($ec)->fromBase($strip['most'])) as $tick)<path class="tick-line"
+    @foreach(App\Mixing\HardnessMap::ticks($show->unit($ec)->fromBase($strip['most'])) as $tick)<path class="tick-line"
         d="M{{ $at($show->unit($ec)->toBase($tick)) }} 22v4"/><text class="num" x="{{ $at($show->unit($ec)->toBase($tick)) }}" y="50"
         text-anchor="middle">{{ App\Units\Show::plain($tick, 0) }}</text>@endforeach
 </svg>

@@ -1,6 +1,6 @@
 @php($show = $sheet->show)
 @php($draft = $sheet->draft)
-@php($base = '?'.App\View\Asked::query(request()).'&working=')
+@php($base = '?'.App\View\PageQuery::query(request()).'&working=')
 @php($link = fn (string $name): string => 'href="'.e($base.$name).'" data-working="'.e($name).'"')
 @php([$first, $rest] = $sheet->sorted())
 <div class="change-lead">
@@ -75,9 +75,9 @@
         @endforeach
         @if($free = $draft->forecast->ammoniaAfter())
             <tr><th scope="row">{{ __('change.answer.free_ammonia') }}<small>{{ __('change.answer.mg_l_nh') }}</small></th><td></td>
-                <td class="num after"><a {!! $link('ammonia.after') !!}>{{ App\View\ChangeSheet::trace($free->value('NH3_N')) }}</a></td>
+                <td class="num after"><a {!! $link('ammonia.after') !!}>{{ App\WaterChange\WaterChangePage::trace($free->value('NH3_N')) }}</a></td>
                 <td class="num">@if($n = $draft->forecast->ammoniaNextDay())<a
-                    {!! $link('ammonia.next') !!}>{{ App\View\ChangeSheet::trace($n->value('NH3_N')) }}</a>@endif</td></tr>
+                    {!! $link('ammonia.next') !!}>{{ App\WaterChange\WaterChangePage::trace($n->value('NH3_N')) }}</a>@endif</td></tr>
         @endif
         </tbody>
     </table>
@@ -87,14 +87,14 @@
         <a {!! $link('volume') !!}>{{ __('change.answer.net_volume') }}</a>@if($draft->needed), <a {!! $link('needed') !!}>{{
             __('change.answer.litres_needed') }}</a>@endif, <a
             {!! $link('stream') !!}>{{ __('change.answer.new_water_temperature') }}</a>, <a {!! $link('depth') !!}>{{ __('change.answer.swimming_depth')
-                }}</a>@if($draft->input->reason === App\Change\ChangeReason::Routine), <a {!! $link('routine') !!}>{{ __('change.answer.nitrate_peak')
+                }}</a>@if($draft->input->reason === App\WaterChange\ChangeReason::Routine), <a {!! $link('routine') !!}>{{ __('change.answer.nitrate_peak')
                     }}</a>@endif
     </p>
     </details>
     @if($sheet->feedsPlants())
-    <section class="dose-after" hx-get="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\Asked::query(request()) }}"
+    <section class="dose-after" hx-get="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\PageQuery::query(request()) }}"
         hx-trigger="load delay:500ms" hx-target="this" hx-swap="innerHTML" hx-replace-url="false"
-        hx-sync="this:replace"><p><a href="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\Asked::query(request()) }}">{{
+        hx-sync="this:replace"><p><a href="/tanks/{{ $draft->tank->id }}/water-change/dose?{{ App\View\PageQuery::query(request()) }}">{{
             __('food.after.link') }}</a></p></section>
     @endif
 </aside>

@@ -13,10 +13,10 @@
             value="{{ $value }}">@endif @endforeach
         <fieldset class="signs"><legend>{{ __('change.compose.what_do_you') }}</legend>
             @foreach($page->signs() as $row)<label><input id="sign-{{ $row['sign']->value }}" type="checkbox" name="signs[]" value="{{ $row['sign']->value }}"
-                @checked($row['seen']) data-recompose> <span>{{ App\Words\WorkWords::sign($row['sign']) }}</span></label>@if($row['seen'])<input type="hidden"
+                @checked($row['seen']) data-recompose> <span>{{ App\Words\StepWords::sign($row['sign']) }}</span></label>@if($row['seen'])<input type="hidden"
                 name="signs_was[]" value="{{ $row['sign']->value }}">@if($row['sign']->about() !== null) <button form="look-into"
                 class="link" name="seen" value="{{ $row['sign']->value }}">{{ __('inquiry.look_into') }}<span class="visually-hidden">:
-                {{ App\Words\WorkWords::sign($row['sign']) }}</span></button>@endif @endif @endforeach
+                {{ App\Words\StepWords::sign($row['sign']) }}</span></button>@endif @endif @endforeach
             <p class="fault" id="e-f-signs">{{ $errors->first('signs') }}</p>
             <p class="ask-why mt-2 mb-0"><a href="/tanks/{{ $page->draft->tank->id }}/problems">{{ __('inquiry.from_compose') }}</a></p>
         </fieldset>
@@ -24,7 +24,7 @@
         <fieldset class="picks"><legend>{{ __('change.compose.what_will_you') }}</legend>
             @foreach($page->tasks() as $row)
                 <label class="tick"><input id="task-{{ $row['task']->value }}" type="checkbox" name="tasks[]" value="{{ $row['task']->value }}"
-                    @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ App\Words\WorkWords::task($row['task']) }} <small
+                    @checked($row['picked']) @disabled(!$row['open']) data-recompose> <span>{{ App\Words\StepWords::task($row['task']) }} <small
                     @class(['due' => $row['due']])>{{ implode(', ', array_filter([$row['due'] ? __('change.compose.due') : '', $row['open'] ? $row['last'] :
                     __('change.compose.with_change')])) }}</small></span></label>
                 @if($stands = $page->standsUnder($row['task']))
@@ -62,16 +62,16 @@
                 name="order" value="">{{ __('change.compose.back_to_the') }}</button></p>@endif
             <ol class="sheet-steps">
                 @foreach($page->steps() as $row)
-                <li @class(['of-water' => $row['water']])><span class="num">{{ $row['from'] }}</span><div><b>{{ App\Words\WorkWords::title($row['job']) }}</b>
+                <li @class(['of-water' => $row['water']])><span class="num">{{ $row['from'] }}</span><div><b>{{ App\Words\StepWords::title($row['job']) }}</b>
                     <small>{{ $row['minutes'] }}{{ $row['learned'] ? ' '.__('change.compose.as_before') : '' }}{{ $row['water'] ?
                         ' · '.__('change.compose.water_runs') : '' }}</small><small
-                    class="why">{{ App\Words\WorkWords::why($row['job']) }}</small></div>
+                    class="why">{{ App\Words\StepWords::why($row['job']) }}</small></div>
                     <span class="moves">@if($row['up'])<button class="quiet" name="order" value="{{ $row['up'] }}"
-                        aria-label="{{ __('change.compose.earlier', ['what' => App\Words\WorkWords::title($row['job'])]) }}">↑</button>@endif
+                        aria-label="{{ __('change.compose.earlier', ['what' => App\Words\StepWords::title($row['job'])]) }}">↑</button>@endif
                             @if($row['down'])<button
                             class="quiet" name="order"
                         value="{{ $row['down'] }}" aria-label="{{ __('change.compose.later', ['what'
-                            => App\Words\WorkWords::title($row['job'])]) }}">↓</button>@endif</span></li>
+                            => App\Words\StepWords::title($row['job'])]) }}">↓</button>@endif</span></li>
                 @endforeach
             </ol>
             <ul class="spells">@foreach($page->spells() as [$words, $isLong])<li @class(['due' => $isLong])>{{ $words }}</li>@endforeach</ul>
@@ -103,10 +103,10 @@
     </form>
     <details class="more"><summary>{{ __('change.compose.how_you_do') }}</summary>
         <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/methods">@csrf @method('put')
-            <input type="hidden" name="back" value="{{ App\View\Asked::query(request()) }}">
+            <input type="hidden" name="back" value="{{ App\View\PageQuery::query(request()) }}">
             @foreach(App\View\Choices::all('school') as $school)
-                <div class="field"><label for="f-school-{{ $school->value }}">{{ App\Words\WorkWords::method($school) }}</label>
-                <select id="f-school-{{ $school->value }}" name="schools[{{ $school->value }}]">@foreach(App\Words\WorkWords::choices($school) as $key =>
+                <div class="field"><label for="f-school-{{ $school->value }}">{{ App\Words\StepWords::method($school) }}</label>
+                <select id="f-school-{{ $school->value }}" name="schools[{{ $school->value }}]">@foreach(App\Words\StepWords::choices($school) as $key =>
                     $words)<option
                     value="{{ $key }}" @selected($page->session->school($school) === $key)>{{ $words }}</option>@endforeach</select>
                 <p class="fault">@error('schools.'.$school->value){{ $message }}@enderror</p></div>

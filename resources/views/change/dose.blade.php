@@ -8,6 +8,7 @@
     <th scope="col">{{ __('food.after.give') }}</th></tr></thead><tbody>
     @foreach($doses->rows() as $row)<tr><th scope="row">{{ $row['name'] }}</th><td class="num">{{ $row['after'] }}</td>
     <td class="num">{{ $row['aim'] }}</td><td class="num"><a data-working="dose.{{ $row['key'] }}"
-        href="/tanks/{{ $tank->id }}/water-change?{{ App\View\Asked::query(request()) }}&amp;working=dose.{{ $row['key'] }}">{{ $row['need'] }}</a></td></tr>
+        href="/tanks/{{ $tank->id }}/water-change?{{ App\View\PageQuery::query(request()) }}&amp;working=dose.{{ $row['key'] }}"
+        >{{ $row['need'] }}</a></td></tr>
     @endforeach</tbody></table></details>
 @endif

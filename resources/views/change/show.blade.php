@@ -14,7 +14,7 @@
         @csrf
         <input type="hidden" name="way" value="{{ $input->way->value }}" data-way>
         <fieldset class="reasons"><legend class="visually-hidden">{{ __('change.page.why') }}</legend>
-            @foreach(App\Change\ChangeReason::cases() as $reason)
+            @foreach(App\WaterChange\ChangeReason::cases() as $reason)
             <label class="chip"><input type="radio" name="reason" value="{{ $reason->value }}"
                 @checked($r === $reason)> <span>{{ __('change.page.reason.'.$reason->value) }}</span></label>
             @endforeach

@@ -14,8 +14,8 @@
         <h2>{{ $one['name'] }}</h2>
         <ol>@foreach($one['salts'] as $salt)<li class="num">{{ $salt }}</li>@endforeach</ol>
         <p>{{ __('food.bottle.fill', ['millilitres' => App\Units\Show::plain($one['millilitres'], 0)]) }}</p>
-        <p><b>{{ __('food.bottle.dose', ['each' => App\Units\Show::plain($page->bottle->each, 1), 'every' => App\View\Words::every($page->bottle->every),
-            'tank' => $tank->name]) }}</b> {{ __('food.bottle.brings', ['what' => App\View\Words::list($one['brings'])]) }}</p>
+        <p><b>{{ __('food.bottle.dose', ['each' => App\Units\Show::plain($page->bottle->each, 1), 'every' => App\View\Names::every($page->bottle->every),
+            'tank' => $tank->name]) }}</b> {{ __('food.bottle.brings', ['what' => App\View\Names::list($one['brings'])]) }}</p>
         <p>{{ __('food.bottle.label', ['made' => $page->made(), 'until' => $page->until()]) }}</p>
     </section>
     @endforeach

@@ -2,8 +2,8 @@
 <div class="course" id="course-{{ $strip->nutrient->value }}">
     <p class="of">
         <b><x-term :key="$strip->nutrient->value" :tank="$tank">{{ $label }}</x-term></b> <small>{{ $strip->chart->unit }}</small>
-        <a class="num now" href="?working={{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}"
-            data-working="{{ App\View\FoodPage::LEVEL.$strip->nutrient->value }}">{{ $page->short($strip->nutrient, $strip->now()) }}</a>
+        <a class="num now" href="?working={{ App\Fertilising\FertilisingPage::LEVEL.$strip->nutrient->value }}"
+            data-working="{{ App\Fertilising\FertilisingPage::LEVEL.$strip->nutrient->value }}">{{ $page->short($strip->nutrient, $strip->now()) }}</a>
     </p>
     <x-chart :chart="$strip->chart" :high="112"/>
     <details class="then" @sure><summary>{{ __('food.ahead') }}<span class="visually-hidden">: {{ $label }}</span></summary>

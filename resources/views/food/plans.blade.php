@@ -9,7 +9,7 @@
         <p>{{ __('food.propose') }}</p>
         <ul class="proposed">
             @foreach($proposal as $one)
-            <li><span class="num">{{ $one['amount'] }}</span> {{ $one['feed']->name }} {{ App\View\Words::every($one['every']) }}</li>
+            <li><span class="num">{{ $one['amount'] }}</span> {{ $one['feed']->name }} {{ App\View\Names::every($one['every']) }}</li>
             @endforeach
         </ul>
         <p class="muted">{{ __('food.slowly') }}</p>

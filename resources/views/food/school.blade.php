@@ -42,7 +42,7 @@
             <x-field name="food_protein" :label="__('food.school.protein_on_its')" unit="%" :value="App\Units\Show::plain($tank->food_protein, 1)"
                 mode="decimal"/>
             <x-choice name="fasting_day" :label="__('food.school.fasting_day')" :value="$tank->fasting_day ?? ''"
-                :options="['' => __('food.school_page.none')] + App\View\Words::weekdays()"/>
+                :options="['' => __('food.school_page.none')] + App\View\Names::weekdays()"/>
         </div>
         <button class="act quiet">{{ __('act.save') }}</button>
     </form>

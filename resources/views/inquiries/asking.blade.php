@@ -23,7 +23,7 @@
             </form>
         @else
             <h2 id="asked-title">{{ __('inquiry.next.done') }}</h2>
-            @if($page->part === 'what' && $page->held())<p class="does"><b>{{ App\View\InquiryWords::kind($page->held()->key) }}.</b>
+            @if($page->part === 'what' && $page->held())<p class="does"><b>{{ App\Problems\ProblemWords::kind($page->held()->key) }}.</b>
                 {{ __('inquiry.kinds.'.$page->held()->key.'.does') }}</p>@endif
             @if(!$page->inquiry->ended_at)<p>{{ __('inquiry.next.done_why') }}</p>@endif
             <p><a class="act" id="answer-first" href="{{ $page->part === 'what' && !$page->of->isAboutLeaves() ? $page->url('why') : $page->url('now') }}"

@@ -31,7 +31,7 @@
             <h2 id="open-title">{{ __('inquiry.looked_into') }}</h2>
             @forelse($page->open() as $inquiry)
                 <p class="found"><a href="/tanks/{{ $tank->id }}/problems/{{ $inquiry->id }}{{ $inquiry->treatments->isEmpty() ? '' : '/now' }}"
-                    >{{ App\View\InquiryWords::title($inquiry) }}</a><br><small>{{ $page->state($inquiry) }}</small></p>
+                    >{{ App\Problems\ProblemWords::title($inquiry) }}</a><br><small>{{ $page->state($inquiry) }}</small></p>
             @empty
                 <p>{{ __('inquiry.none') }}</p>
             @endforelse
@@ -41,7 +41,7 @@
             @if($page->ended() !== [])
                 <h2>{{ __('inquiry.ended') }}</h2>
                 @foreach($page->ended() as $inquiry)
-                <p class="found"><a href="/tanks/{{ $tank->id }}/problems/{{ $inquiry->id }}/now">{{ App\View\InquiryWords::title($inquiry) }}</a><br>
+                <p class="found"><a href="/tanks/{{ $tank->id }}/problems/{{ $inquiry->id }}/now">{{ App\Problems\ProblemWords::title($inquiry) }}</a><br>
                     <small>{{ $page->show->day($inquiry->ended_at) }}, {{ __('inquiry.end.outcomes.'.$inquiry->outcome?->value) }}</small></p>
                 @endforeach
             @endif

@@ -5,7 +5,7 @@
         <form @class(['check-up', 'due' => $page->isDue($treatment)]) method="post" action="{{ $page->url() }}/treatments/{{ $treatment->id }}">@csrf
             <h2>{{ __('inquiry.check.head', ['what' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]) }}
                 <small>{{ __('inquiry.check.due', ['day' => $page->day($treatment->check_on)]) }}</small></h2>
-            <p>{{ App\View\InquiryWords::expects($treatment) }}.</p>
+            <p>{{ App\Problems\ProblemWords::expects($treatment) }}.</p>
             <label class="tick"><input type="checkbox" name="goes_on" value="1" checked> {{ __('inquiry.check.instead', ['remedy' =>
                 mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->instead($page->tank->needs())->value.'.name'))]) }}</label>
             <p class="pair">@foreach(App\Models\Result::cases() as $result)<button @class(['act', 'quiet' => !$page->isDue($treatment)]) name="result"
@@ -17,7 +17,8 @@
         <h2 id="plan-title">{{ __('inquiry.ended') }}</h2>
         <p class="does">{{ __('inquiry.end.ended', ['day' => $page->show->day($page->inquiry->ended_at)]) }}:
             {{ __('inquiry.end.outcomes.'.$page->inquiry->outcome?->value) }}.</p>
-        @if($page->inquiry->cause)<p>{{ __('inquiry.end.cause') }}: {{ App\View\InquiryWords::cause($page->inquiry->cause, $page->inquiry->about) }}.</p>@endif
+        @if($page->inquiry->cause)<p>{{ __('inquiry.end.cause') }}:
+            {{ App\Problems\ProblemWords::cause($page->inquiry->cause, $page->inquiry->about) }}.</p>@endif
         <form method="post" action="{{ $page->url() }}/again">@csrf<button class="act quiet">{{ __('inquiry.end.reopen') }}</button></form>
         @else
         <h2 id="plan-title">{{ __('inquiry.now.head') }}</h2>

@@ -5,7 +5,7 @@
 
 {!! $address !!}
 
-{{ __('account.letters.until', ['hours' => App\Accounts\Letter::HOURS]) }}
+{{ __('account.letters.until', ['hours' => App\Notifications\AccountEmail::HOURS]) }}
 @endif
 
 Cresco

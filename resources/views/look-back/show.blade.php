@@ -110,12 +110,12 @@
         <dd>{{ $page->skipped() === [] ? __('look_back.show.nothing') : implode(', ', array_map(fn ($s) => lcfirst($s->title()).($s->note ?
             ' ('.$s->note.')' : ''), $page->skipped())) }}</dd></div>
         @if($missed = $page->missedPatches())<div><dt>{{ __('look_back.show.gravel_vac') }}</dt>
-        <dd>{{ trans_choice('look_back.show.missed', count($missed), ['zones' => App\View\Words::list(array_map(strval(...), $missed))]) }}</dd></div>@endif
+        <dd>{{ trans_choice('look_back.show.missed', count($missed), ['zones' => App\View\Names::list(array_map(strval(...), $missed))]) }}</dd></div>@endif
         @if($after = $page->afterJobs())<div><dt>{{ __('look_back.show.follow_up') }}</dt>
-        <dd>@foreach($after as $job)@if($job->done_at){{ __('look_back.show.done_at', ['what' => App\Words\WorkWords::after($job->job), 'day' =>
+        <dd>@foreach($after as $job)@if($job->done_at){{ __('look_back.show.done_at', ['what' => App\Words\StepWords::after($job->job), 'day' =>
             $show->when($job->done_at)])
-            }}@elseif($job->due_until->isPast()){{ __('look_back.show.not_done', ['what' => App\Words\WorkWords::after($job->job)]) }} @else<a
-            href="/checklists/{{ $run->id }}/after/{{ $job->job->value }}">{{ App\Words\WorkWords::after($job->job) }}</a>
+            }}@elseif($job->due_until->isPast()){{ __('look_back.show.not_done', ['what' => App\Words\StepWords::after($job->job)]) }} @else<a
+            href="/checklists/{{ $run->id }}/after/{{ $job->job->value }}">{{ App\Words\StepWords::after($job->job) }}</a>
             {{ $job->due_from->isFuture() ? __('look_back.show.from', ['day' => $show->when($job->due_from)]) : '' }}@endif{{ $loop->last ? '' : '; '
                 }}@endforeach</dd></div>@endif
     </dl>

@@ -26,7 +26,7 @@
         @if($last)
             {{ __('layout.read_row.last', ['what' => $show->reading($last->toCore()), 'day' => $show->day($last->taken_at)]) }}
         @endif
-        {{ App\View\Words::kit($kit) }}
+        {{ App\View\Names::kit($kit) }}
         @if($kit->isSet())<span class="pen-age" id="pen-{{ $name }}">@include('parts.pen-age')</span>@endif
     </small>
 </div>

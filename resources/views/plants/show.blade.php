@@ -27,7 +27,7 @@
         <section class="board" aria-label="{{ __('plants.show.the_plant_groups') }}">
             <div class="days">
                 <label for="day">{{ __('plants.show.show') }}</label>
-                <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ App\View\PlantsPage::AHEAD }}" step="1" value="{{ $page->day }}"
+                <input id="day" type="range" name="day" min="{{ -$page->back }}" max="{{ App\Plants\PlantsPage::AHEAD }}" step="1" value="{{ $page->day }}"
                     list="day-marks">
                 <datalist id="day-marks"><option value="0" label="{{ __('plants.show.today') }}"></option></datalist>
                 <span class="day-ends" aria-hidden="true">
@@ -56,7 +56,7 @@
                     <div class="who">
                         <a href="/tanks/{{ $tank->id }}/plant-groups/{{ $row->stand->key }}"><span
                             class="visually-hidden">{{ $row->number }}. </span><i>{{ $row->stand->name }}</i></a>
-                        <small>{{ App\View\StandWords::place($row->stand) }}</small>
+                        <small>{{ App\Plants\PlantGroupWords::place($row->stand) }}</small>
                         @if($row->stand->floats())
                         <span class="num">{{ $row->height }}</span>
                         @else
@@ -79,7 +79,7 @@
                     <div class="cut">
                         <label class="tick">
                             <input type="checkbox" name="stands[]" value="{{ $row->stand->key }}" @checked($row->picked)> {{ __('plants.show.trim') }}
-                            <span class="visually-hidden">{{ $row->stand->name }}, {{ App\View\StandWords::place($row->stand) }}</span>
+                            <span class="visually-hidden">{{ $row->stand->name }}, {{ App\Plants\PlantGroupWords::place($row->stand) }}</span>
                         </label>
                         <label for="f-cut-{{ $row->stand->key }}">{{ __('plants.show.to') }}<span class="visually-hidden"> {{ $row->number }}</span></label>
                         <span class="entry">

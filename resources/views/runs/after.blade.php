@@ -1,13 +1,13 @@
-<x-layout :title="App\Words\WorkWords::after($after->job).' · '.$run->tank->name" bare>
+<x-layout :title="App\Words\StepWords::after($after->job).' · '.$run->tank->name" bare>
 <div class="run">
     <header class="run-head"><a
         href="/">{{ __('run.after.today') }}</a><span>{{ $run->tank->name }}{{ $run->finished_at === null ? '' :
         ', after the session of '.$show->when($run->finished_at) }}</span></header>
     <form class="run-body" id="after" method="post" action="/checklists/{{ $run->id }}/after/{{ $after->job->value }}" novalidate>@csrf
-        <h1>{{ App\Words\WorkWords::after($after->job) }}</h1>
-        @foreach(App\Words\WorkWords::afterLines($after->job) as $line)<p class="line">{{ $line }}</p>@endforeach
+        <h1>{{ App\Words\StepWords::after($after->job) }}</h1>
+        @foreach(App\Words\StepWords::afterLines($after->job) as $line)<p class="line">{{ $line }}</p>@endforeach
         @if($dose)<p class="line"><b>{{ $dose }}</b></p>@endif
-        <x-cautions :cautions="array_map(App\Words\WorkWords::caution(...), $after->job->cautions())"/>
+        <x-cautions :cautions="array_map(App\Words\StepWords::caution(...), $after->job->cautions())"/>
         <div class="captures">
         @foreach($reads as $parameter)
             <div class="capture"><label for="r-{{ $parameter->value }}">{{ label($parameter) }}

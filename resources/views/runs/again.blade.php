@@ -16,7 +16,7 @@
         'run.again.needs', ['goal' => $new->goalInWords(), 'litres' => $show->volume($new->advised)]) }} <a
         href="/checklists/{{ $run->id }}/again?{{ http_build_query(['litres' => App\Units\Show::plain($volume->fromLitres($new->advised),
             1)] + $typed) }}">{{ __('run.again.use_it') }}</a></x-finding>@endif
-    <x-findings :findings="App\View\BeyondLimits::of($run->tank, $new->forecast, $new->mark, $new->allowed(), $show)"/>
+    <x-findings :findings="App\WaterChange\LimitFindings::of($run->tank, $new->forecast, $new->mark, $new->allowed(), $show)"/>
     <p class="line">@if($new->toFill !== null)<b class="num">{{ __('run.to_fill', ['litres' => $show->volume($new->toFill, 1)]) }}</b>
         @elseif($new->left < 0.1){{ __('run.again.nothing_more_to') }} @else<b class="num">{{ $show->volume($new->left, 1) }}</b> {{
             __('run.again.still_to_drain') }} <b
@@ -26,7 +26,7 @@
         @if($run->tank->fish_height > 0){{ __('run.again.fish_have_of', ['level' => $show->level($new->depth())]) }} @endif</p>
     <p class="why">{{ __('run.again.after_it') }} @foreach($new->after() as [$name, $value]){{ $name }} {{ $value }}@if(!$loop->last) · @endif @endforeach</p>
     @if($fallen = $new->fallen())<x-finding tone="heed"><b>{{ __('run.again.left_for_next') }}</b>
-        {{ App\View\Words::list(array_map(fn ($s) => lcfirst($s->title()), $fallen)) }}.</x-finding>@endif
+        {{ App\View\Names::list(array_map(fn ($s) => lcfirst($s->title()), $fallen)) }}.</x-finding>@endif
     <form method="post" action="/checklists/{{ $run->id }}/again">@csrf
         @foreach($typed as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
         <button class="act large">{{ __('run.again.continue_with_this') }}</button>

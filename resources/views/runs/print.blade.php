@@ -13,7 +13,8 @@
                 @if($content->reads !== [])<span class="blanks">@foreach($content->reads as $parameter){{ label($parameter) }} ______
                     @endforeach</span>@endif
                 @if($content->cautions !== [])<small
-                    class="paper-caution">! {{ implode(' ! ', array_map(App\View\RunSheet::short(...), App\Words\WorkWords::cautions($content->cautions)))
+                    class="paper-caution">! {{ implode(' ! ', array_map(
+                        App\WaterChange\ChecklistPage::short(...), App\Words\StepWords::cautions($content->cautions)))
                         }}</small>@endif</div>
                 </li>
         @endforeach

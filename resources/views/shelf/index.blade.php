@@ -45,8 +45,8 @@
                 {{ App\Units\Show::plain(100 * $jar->purity, 1) }} %@endif</p>
             @if($against)<x-finding tone="heed"><b>{{ __('shelf.index.the_label_contradicts') }}</b> {{ say($against, 'bench') }}</x-finding>@endif</div>
             <dl class="strip-figures"><div><dt>{{ __('shelf.index.in_stock') }}</dt><dd>@if($jar->stock === null){{ __('shelf.index.not_counted') }}
-                @else{{ App\View\Words::figure($jar->stock, 3) }} {{ $jar->unit }}@endif</dd></div><div><dt>{{ __('shelf.index.a_level_spoon') }}</dt>
-            <dd>{{ $spoon ? App\View\Words::figure($spoon->mean, 3).' ± '.App\View\Words::figure($spoon->spread, 2).' g' : '–' }}</dd></div><div>
+                @else{{ App\View\Names::figure($jar->stock, 3) }} {{ $jar->unit }}@endif</dd></div><div><dt>{{ __('shelf.index.a_level_spoon') }}</dt>
+            <dd>{{ $spoon ? App\View\Names::figure($spoon->mean, 3).' ± '.App\View\Names::figure($spoon->spread, 2).' g' : '–' }}</dd></div><div>
             <dt>{{ __('shelf.index.n100_cost', ['what' => $jar->unit]) }}</dt><dd>{{ $jar->price > 0 ? App\Units\Show::rounded($jar->price, 2) : '–'
                 }}</dd></div><div>
             <dt>{{ __('shelf.index.n1_in_1', ['what' => $jar->unit]) }}</dt><dd>{{ $show->widths(

@@ -2,7 +2,7 @@
 <x-layout :title="__('shelf.spoon.title', ['name' => $jar->name])">
     <div class="page-head"><h1>{{ __('shelf.spoon.a_level_spoon', ['name' => $jar->name]) }}</h1><a class="act quiet" href="/supplies/products">{{
         __('shelf.spoon.products') }}</a></div>
-    <p class="lead-line">@if($spoon)<b class="num">{{ App\View\Words::figure($spoon->mean, 3) }} g</b> ± {{ App\View\Words::figure($spoon->spread, 2) }},
+    <p class="lead-line">@if($spoon)<b class="num">{{ App\View\Names::figure($spoon->mean, 3) }} g</b> ± {{ App\View\Names::figure($spoon->spread, 2) }},
         {{ trans_choice('shelf.spoon.from_trials', $spoon->trials, ['count' => $spoon->trials]) }}{{ trans_choice('ledger.aside', $spoon->aside,
         ['count' => $spoon->aside]) }} @else {{ __('shelf.spoon.not_known_yet') }} @endif</p>
     <nav class="kinds" aria-label="{{ __('shelf.spoon.method') }}"><a href="?by=scale" @if($method === 'scale') aria-current="page" @endif>{{
@@ -38,7 +38,7 @@
     <th><span class="visually-hidden">{{ __('act.delete') }}</span></th></tr></thead><tbody>
         @foreach($jar->trials->reverse() as $trial)<tr><td>{{ $show->when($trial->taken_at) }}</td><td>{{ __($trial->method === 'pen' ? 'names.meter' :
             'names.scale') }}</td>
-        <td class="num">{{ $trial->spoons }}</td><td class="num">{{ App\View\Words::figure($trial->grams_each, 3) }} g</td><td>
+        <td class="num">{{ $trial->spoons }}</td><td class="num">{{ App\View\Names::figure($trial->grams_each, 3) }} g</td><td>
         <form method="post" action="/products/{{ $jar->id }}/trials/{{ $trial->id }}">@csrf @method('delete')<button class="quiet">{{ __('act.delete') }}<span
             class="visually-hidden"> {{ __('shelf.spoon.trial_of', ['day' => $show->when($trial->taken_at)]) }}</span></button></form></td></tr>@endforeach
     </tbody></table>

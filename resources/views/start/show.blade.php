@@ -34,8 +34,8 @@
     @endif
     <details @if(!$page->known || $errors->any()) open @endif><summary>{{ __('start.page.set_up') }}</summary>
     <form class="plain-form" method="post" action="/tanks/{{ $tank->id }}/cycling" novalidate>@csrf<div class="row-fields">
-        <x-choice name="way" :label="__('start.page.method')" :options="App\View\StartPage::ways()" :value="$page->start?->way->value ?? 'planted'"/>
-        <x-choice name="source" :label="__('start.page.source')" :options="App\View\StartPage::sources()" :value="$page->start?->source->value ?? 'soil'"/>
+        <x-choice name="way" :label="__('start.page.method')" :options="App\Cycling\CyclingPage::ways()" :value="$page->start?->way->value ?? 'planted'"/>
+        <x-choice name="source" :label="__('start.page.source')" :options="App\Cycling\CyclingPage::sources()" :value="$page->start?->source->value ?? 'soil'"/>
         <x-field name="begun_on" :label="__('start.page.filled')" type="date"
             :value="$page->start?->begun_on->format('Y-m-d') ?? $today->format('Y-m-d')"/></div>
         <label class="tick"><input type="checkbox" name="plenty" value="1" @checked($page->start?->plenty ?? true)> <span>{{ __('start.page.plenty')

@@ -13,7 +13,7 @@
                 <x-field name="name" :label="__('act.name')" :value="$tank->name" :help="__('tank.form.what_you_call')"/>
                 <x-choice name="shape" :label="__('tank.form.shape')" :value="$tank->shape->value"
                     :options="App\View\Choices::options('shape')"
-                    :data-shape="App\View\Words::shapes()"/>
+                    :data-shape="App\View\Names::shapes()"/>
                 <div class="row-fields">
                     <x-field small name="outer_length" :label="__('tank.form.length_edge_or')" :value="$in($sizes, $tank->outer_length)" :unit="$sizes->label"
                         mode="decimal"/>

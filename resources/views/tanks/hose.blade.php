@@ -1,6 +1,6 @@
 @php($degrees = $show->unit(App\View\Choices::parameter('temperature'))->label)
 @php($t = fn (string $field) => $page->typed[$field])
-@php($link = fn (string $name): string => 'href="?'.e(App\View\Asked::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
+@php($link = fn (string $name): string => 'href="?'.e(App\View\PageQuery::query(request()).'&working='.$name).'" data-working="'.e($name).'"')
 <x-layout :title="__('hose.page.title', ['tank' => $tank->name])" :loop="$loop">
     <h1>{{ __('hose.page.hose_and_heat', ['tank' => $tank->name]) }}</h1>
     <form method="get" action="/tanks/{{ $tank->id }}/hose" novalidate>

@@ -15,13 +15,13 @@
             @selected($water->is($page->change))>{{ $water->name }}</option>@endforeach</select></div>
         <button class="act quiet no-script">{{ __('act.work_out') }}</button>
     </form>
-    <p class="muted">{{ __('creep.page.routine', ['share' => $show->percent($tank->routine_share), 'every' => App\View\Words::every($tank->routine_days),
+    <p class="muted">{{ __('creep.page.routine', ['share' => $show->percent($tank->routine_share), 'every' => App\View\Names::every($tank->routine_days),
         'water' => $page->changeName()]) }}</p>
     @foreach($page->courses() as $row)
         <section><h2>{{ __('creep.page.year', ['what' => $row['label']]) }} @if($row['chart'])<small>{{ $row['chart']->unit }}</small>@endif</h2>
         @if($row['missing'])<p class="muted">{{ $row['missing'] }}</p>@else
         <p>{{ __('creep.page.ends', ['now' => $row['now'], 'before' => $row['settled'], 'after' => $row['low']]) }} <a
-            href="?{{ App\View\Asked::query(request()) }}&amp;working={{ $row['parameter']->value }}"
+            href="?{{ App\View\PageQuery::query(request()) }}&amp;working={{ $row['parameter']->value }}"
             data-working="{{ $row['parameter']->value }}">{{ __('act.working') }}<span class="visually-hidden">: {{ $row['label'] }}</span></a></p>
         <x-chart :chart="$row['chart']"/>@endif
         </section>

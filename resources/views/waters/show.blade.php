@@ -27,7 +27,7 @@
         <form class="plain-form" method="post" action="/source-waters/{{ $water->id }}/analyses" novalidate>@csrf
             <p class="muted">{{ __('water.page.add_why') }}</p>
             <div class="row-fields">
-            @foreach(App\View\BenchSheet::BARS as $ion)<x-field small :name="'ions['.$ion->value.']'" :label="label($ion)" unit="mg/L" mode="decimal"
+            @foreach(App\Mixing\MixingPage::BARS as $ion)<x-field small :name="'ions['.$ion->value.']'" :label="label($ion)" unit="mg/L" mode="decimal"
                 maxlength="20"/>@endforeach
                 <x-field small name="hardness" :label="__('water.page.hardness')"
                     :unit="$show->unit(App\View\Choices::parameter('general_hardness'))->label" mode="decimal"/>

@@ -1,5 +1,5 @@
 @php($show = $page->show)
-@php($last = min($page->from + App\View\WeekPage::DAYS, App\Known\Jobs::DAYS) - 1)
+@php($last = min($page->from + App\Schedule\WeekPage::DAYS, App\Schedule\JobsQuery::DAYS) - 1)
 <x-layout :title="__('week.show.week')" wide>
 <div class="week-page">
     <div class="page-head"><h1>{{ __('week.show.week') }}</h1>
@@ -26,7 +26,7 @@
         @if($page->from > 0)<a class="act quiet" href="/week?from={{ max(0, $page->from - 7) }}">{{ __('week.show.earlier') }}</a>@endif
         <b class="num">{{ __('week.show.to_4', ['day' => $page->week->today->addDays($page->from)->translatedFormat('D j M'), 'until' =>
             $page->week->today->addDays($last)->translatedFormat('D j M')]) }}</b>
-        @if($last < App\Known\Jobs::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">{{ __('week.show.later') }}</a>@endif
+        @if($last < App\Schedule\JobsQuery::DAYS - 1)<a class="act quiet" href="/week?from={{ $page->from + 7 }}">{{ __('week.show.later') }}</a>@endif
     </nav>
     <ol class="week-days" data-week>
         @foreach($page->days() as $day)
@@ -57,7 +57,7 @@
                     }}<span class="visually-hidden">: {{ $session->name() }}, {{ $day->day->translatedFormat('D j M') }}</span></a>@endif</div>
                 <ul>
                 @foreach($session->jobs as $job)
-                    @php($why = App\View\WeekWords::why($page->week, $job))
+                    @php($why = App\Schedule\WeekWords::why($page->week, $job))
                     @php($name = App\View\JobWords::job($job, $show))
                     @php($moves = !$job->isSet && !isset($page->week->with[$job->id()]))
                     <li class="lot" @if($moves) draggable="true" data-job="{{ $job->id() }}" @endif>
@@ -101,7 +101,7 @@
     <details @if($errors->hasAny(['minutes.*', 'hours.*', 'set_up'])) open @endif><summary>{{ __('week.show.your_usual_week') }}</summary>
         <form class="plain-form" method="post" action="/week/habits" novalidate>@csrf @method('put')
             <div class="habit-days">
-            @foreach([...array_slice(App\View\Words::weekdays(), 1), App\View\Words::weekdays()[0]] as $n => $name)
+            @foreach([...array_slice(App\View\Names::weekdays(), 1), App\View\Names::weekdays()[0]] as $n => $name)
                 <fieldset><legend>{{ $name }}</legend><x-field :name="'minutes['.$n.']'" :label="__('week.show.minutes')"
                     :value="$page->week->habits->minutes[$n]"
                     mode="numeric"

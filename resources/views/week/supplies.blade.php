@@ -10,10 +10,10 @@
         @foreach($lines as $at => $line)
         @php($in = $line['stock']->orderIn())
         <tr><th scope="row">{{ $line['name'] }}</th><td class="num" data-of="{{ __('week.supplies.left') }}">{{
-            App\View\WeekPage::amount($line['stock']->left, $line['unit']) }}</td>
-            <td class="num" data-of="{{ __('week.supplies.takes') }}">{{ App\View\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
+            App\Schedule\WeekPage::amount($line['stock']->left, $line['unit']) }}</td>
+            <td class="num" data-of="{{ __('week.supplies.takes') }}">{{ App\Schedule\WeekPage::amount($line['stock']->weekly, $line['unit']) }}</td>
             <td data-of="{{ __('week.supplies.lasts_for') }}">{{ $line['stock']->lasts() === null ? __('week.supplies.unused') :
-                App\View\WeekPage::daysWords($line['stock']->lasts()) }}</td>
+                App\Schedule\WeekPage::daysWords($line['stock']->lasts()) }}</td>
             <td data-of="{{ __($line['home'] ? 'week.supplies.mix_by' : 'week.supplies.order_by') }}" @class(['short' => $in !== null && $in <= 0])>@if($in
                 !== null)<a
                 data-working="{{ $at }}"
@@ -46,7 +46,7 @@
             value="g" small/></div>
         <div class="row-fields"><x-field name="weekly" :label="__('week.supplies.used_per_week')" mode="decimal" value="0"/><x-field name="lead_days"
             :label="__('week.supplies.delivery_days')"
-            mode="numeric" :value="App\Known\SuppliesOf::LEAD"/><x-field name="expires_on" :label="__('week.supplies.expires_on')" type="date"/></div>
+            mode="numeric" :value="App\Supplies\SuppliesQuery::LEAD"/><x-field name="expires_on" :label="__('week.supplies.expires_on')" type="date"/></div>
         <button class="act">{{ __('act.save') }}</button>
     </form></section>
     @includeWhen($isWorkingAsked, 'parts.open-working')

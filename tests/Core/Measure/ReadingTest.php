@@ -7,9 +7,9 @@ namespace Tests\Core\Measure;
 use Cresco\Core\Measure\Density;
 use Cresco\Core\Measure\Distribution;
 use Cresco\Core\Measure\MeasureFault;
-use Cresco\Core\Measure\Method;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Measure\ReadingMethod;
 use Cresco\Core\Measure\Sentence;
 use Cresco\Core\Measure\TestKit;
 use Cresco\Core\Measure\TestResult;
@@ -21,7 +21,7 @@ final class ReadingTest extends TestCase
 {
     private static function chart(): TestKit
     {
-        return new TestKit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]);
+        return new TestKit(Parameter::Nitrate, ReadingMethod::AtField, Unit::usual(Parameter::Nitrate), 0.0, [0.0, 5.0, 10.0, 20.0, 40.0, 80.0]);
     }
 
     public function testAColourMidwayIsEvenlyUncertain(): void
@@ -37,23 +37,23 @@ final class ReadingTest extends TestCase
     {
         // Abramowitz and Stegun (1964), tables 26.1, 26.5 and 26.6; their formula holds within 0.00045.
         foreach (['0.5' => 0.0, '0.75' => 0.67449, '0.9' => 1.28155, '0.975' => 1.95996, '0.99' => 2.32635, '0.999' => 3.09023, '0.9999' => 3.71902, '0.999999' => 4.75342, '0.99999999' => 5.61200] as $share => $z) {
-            self::assertEqualsWithDelta($z, Normal::standardQuantile((float) $share), 0.00045, (string) $share);
-            self::assertEqualsWithDelta(-$z, Normal::standardQuantile(1.0 - (float) $share), 0.00046, (string) $share);
+            self::assertEqualsWithDelta($z, NormalValue::standardQuantile((float) $share), 0.00045, (string) $share);
+            self::assertEqualsWithDelta(-$z, NormalValue::standardQuantile(1.0 - (float) $share), 0.00046, (string) $share);
         }
         // What is surer than can be told is told as far as can be.
-        self::assertSame(Normal::standardQuantile(1.0 - 1e-9), Normal::standardQuantile(1.0));
+        self::assertSame(NormalValue::standardQuantile(1.0 - 1e-9), NormalValue::standardQuantile(1.0));
     }
 
     public function testANumberBelowTheFirstFieldLiesAboveNothingOrWithinAStepOfItsOwn(): void
     {
         // Of what can be nothing: between nothing and the field, nearer to where it was seen.
-        $nitrate = new TestKit(Parameter::Nitrate, Method::AtField, Unit::usual(Parameter::Nitrate), 0.0, [5.0, 10.0, 20.0]);
+        $nitrate = new TestKit(Parameter::Nitrate, ReadingMethod::AtField, Unit::usual(Parameter::Nitrate), 0.0, [5.0, 10.0, 20.0]);
         $two = $nitrate->read('2')->distribution();
         self::assertEqualsWithDelta([0.0, 5.0], [$two->quantile(0.0), $two->quantile(1.0)], 1e-6);
         self::assertLessThan(2.5, $two->central());
         self::assertGreaterThan($two->central(), $nitrate->read('4')->distribution()->central());
         // There is no pH of nothing: a chart that ends at 6.4 is believed for one more, however low it is said to be.
-        $ph = new TestKit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.4, 6.8, 7.2]);
+        $ph = new TestKit(Parameter::Acidity, ReadingMethod::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.4, 6.8, 7.2]);
         $seen = $ph->read('6.3')->distribution();
         self::assertEqualsWithDelta([5.4, 6.4], [$seen->quantile(0.0), $seen->quantile(1.0)], 1e-6);
         self::assertGreaterThan(5.9, $seen->central());
@@ -117,7 +117,7 @@ final class ReadingTest extends TestCase
         yield 'slanted' => [Density::slanted(2, 5, 1, 0)];
         yield 'peaked' => [Density::peaked(2, 3, 7)];
         yield 'peak at the edge' => [Density::peaked(0, 0, 2.5)];
-        yield 'bell' => [new Normal(4, 1.5)];
+        yield 'bell' => [new NormalValue(4, 1.5)];
     }
 
     #[DataProvider('densities')]
@@ -145,28 +145,28 @@ final class ReadingTest extends TestCase
         self::assertEqualsWithDelta(1.8 * $density->spread(), $moved->spread(), 1e-9);
     }
 
-    /** @return iterable<string, array{string, Method, float, float, float}> typed; method, value, low, high */
+    /** @return iterable<string, array{string, ReadingMethod, float, float, float}> typed; method, value, low, high */
     public static function typed(): iterable
     {
-        yield 'a field' => ['20', Method::AtField, 20, 15, 30];
-        yield 'the lowest field' => ['0', Method::AtField, 0, 0, 2.5];
-        yield 'the top field' => ['80', Method::AtLeast, 80, 60, 160];
-        yield 'between fields, as a guess' => ['24', Method::Between, 24, 20, 40];
-        yield 'beyond the chart' => ['120', Method::AtLeast, 120, 120, 240];
-        yield 'a band' => ['20-40', Method::Between, 30, 20, 40];
-        yield 'a band with a long dash and spaces' => [" 20 \u{2013} 40 ", Method::Between, 30, 20, 40];
-        yield 'a band in words' => ['20 to 40', Method::Between, 30, 20, 40];
-        yield 'nearer the lower' => ['20-40 nearer 20', Method::Between, 25, 20, 40];
-        yield 'nearer the upper' => ['20 - 40, near 40', Method::Between, 35, 20, 40];
-        yield 'a decimal comma' => ['7,5-12,5', Method::Between, 10, 7.5, 12.5];
-        yield 'under' => ['under 5', Method::Between, 2.5, 0, 5];
-        yield 'less than' => ['<5', Method::Between, 2.5, 0, 5];
-        yield 'over' => ['over 80', Method::AtLeast, 80, 80, 160];
-        yield 'plus' => ['80+', Method::AtLeast, 80, 80, 160];
+        yield 'a field' => ['20', ReadingMethod::AtField, 20, 15, 30];
+        yield 'the lowest field' => ['0', ReadingMethod::AtField, 0, 0, 2.5];
+        yield 'the top field' => ['80', ReadingMethod::AtLeast, 80, 60, 160];
+        yield 'between fields, as a guess' => ['24', ReadingMethod::Between, 24, 20, 40];
+        yield 'beyond the chart' => ['120', ReadingMethod::AtLeast, 120, 120, 240];
+        yield 'a band' => ['20-40', ReadingMethod::Between, 30, 20, 40];
+        yield 'a band with a long dash and spaces' => [" 20 \u{2013} 40 ", ReadingMethod::Between, 30, 20, 40];
+        yield 'a band in words' => ['20 to 40', ReadingMethod::Between, 30, 20, 40];
+        yield 'nearer the lower' => ['20-40 nearer 20', ReadingMethod::Between, 25, 20, 40];
+        yield 'nearer the upper' => ['20 - 40, near 40', ReadingMethod::Between, 35, 20, 40];
+        yield 'a decimal comma' => ['7,5-12,5', ReadingMethod::Between, 10, 7.5, 12.5];
+        yield 'under' => ['under 5', ReadingMethod::Between, 2.5, 0, 5];
+        yield 'less than' => ['<5', ReadingMethod::Between, 2.5, 0, 5];
+        yield 'over' => ['over 80', ReadingMethod::AtLeast, 80, 80, 160];
+        yield 'plus' => ['80+', ReadingMethod::AtLeast, 80, 80, 160];
     }
 
     #[DataProvider('typed')]
-    public function testItIsReadTheWayItIsWritten(string $typed, Method $method, float $value, float $low, float $high): void
+    public function testItIsReadTheWayItIsWritten(string $typed, ReadingMethod $method, float $value, float $low, float $high): void
     {
         $reading = self::chart()->read($typed);
 
@@ -188,7 +188,7 @@ final class ReadingTest extends TestCase
     #[DataProvider('acidities')]
     public function testAChartOfPhEndsALittleBeyondItsFieldsAndDoublesNothing(string $typed, float $low, float $high): void
     {
-        $reading = (new TestKit(Parameter::Acidity, Method::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.6, 7.0, 7.4, 7.8, 8.2]))->read($typed);
+        $reading = (new TestKit(Parameter::Acidity, ReadingMethod::AtField, Unit::usual(Parameter::Acidity), 0.0, [6.6, 7.0, 7.4, 7.8, 8.2]))->read($typed);
 
         self::assertEqualsWithDelta([$low, $high], [$reading->low, $reading->high], 1e-9);
     }
@@ -219,7 +219,7 @@ final class ReadingTest extends TestCase
 
     public function testAKitInFahrenheitKeepsCelsius(): void
     {
-        $kit = new TestKit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.2);
+        $kit = new TestKit(Parameter::Temperature, ReadingMethod::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.2);
 
         self::assertEqualsWithDelta(25.0, $kit->read('77')->value, 1e-9);
         self::assertEqualsWithDelta(0.2 / 1.8, $kit->read('77')->high - $kit->read('77')->low, 1e-9);
@@ -257,7 +257,7 @@ final class ReadingTest extends TestCase
 
     public function testTheRangeIsSaidInTheUnitOfTheKit(): void
     {
-        $kit = new TestKit(Parameter::Temperature, Method::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.1);
+        $kit = new TestKit(Parameter::Temperature, ReadingMethod::Pen, Unit::of(Parameter::Temperature, 'fahrenheit'), 0.1);
 
         $this->expectExceptionMessage('"low":"32","high":"113 °F"');
         $kit->read('250');
@@ -282,7 +282,7 @@ final class ReadingTest extends TestCase
     #[DataProvider('pens')]
     public function testAPenStraysFromTheDayOnWhichItWasSet(Parameter $parameter, float $value, float $digit, ?float $days, float $spread, bool $due): void
     {
-        $kit = new TestKit($parameter, Method::Pen, Unit::usual($parameter), $digit, [], $days);
+        $kit = new TestKit($parameter, ReadingMethod::Pen, Unit::usual($parameter), $digit, [], $days);
 
         self::assertEqualsWithDelta($spread, $kit->read((string) $value)->distribution()->spread(), 1e-9);
         self::assertEqualsWithDelta($value, $kit->read((string) $value)->distribution()->central(), 1e-9);
@@ -291,7 +291,7 @@ final class ReadingTest extends TestCase
 
     public function testADropKitDoesNotStray(): void
     {
-        $kit = new TestKit(Parameter::Acidity, Method::Drops, Unit::usual(Parameter::Acidity), 0.5, [], 400.0);
+        $kit = new TestKit(Parameter::Acidity, ReadingMethod::Drops, Unit::usual(Parameter::Acidity), 0.5, [], 400.0);
 
         self::assertSame(0.0, $kit->wander(7.0));
         self::assertFalse($kit->isDue());

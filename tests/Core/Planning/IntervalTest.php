@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
-use Cresco\Core\Planning\Comes;
-use Cresco\Core\Planning\Found;
+use Cresco\Core\Checklist\Task;
+use Cresco\Core\Planning\AmountFound;
 use Cresco\Core\Planning\Interval;
 use Cresco\Core\Planning\JobKind;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Planning\Lateness;
 use Cresco\Core\Planning\PlanningFault;
-use Cresco\Core\Planning\Stock;
-use Cresco\Core\Work\Task;
+use Cresco\Core\Planning\Recurrence;
+use Cresco\Core\Planning\StockForecast;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -30,31 +30,31 @@ final class IntervalTest extends TestCase
     public function testPanesFoundHalfCoveredComeSooner(): void
     {
         // By hand: w = 0.35^2/0.405^2 = 0.7468; ln 7 and three times ln 4.9 weigh to (0.7468*1.9459 + 3*1.5892)/3.7468 = 1.6603, e^ is 5.26.
-        $much = Interval::learned(7, [[7.0, Found::Much, 1.0], [7.0, Found::Much, 8.0], [7.0, Found::Much, 15.0]]);
+        $much = Interval::learned(7, [[7.0, AmountFound::Much, 1.0], [7.0, AmountFound::Much, 8.0], [7.0, AmountFound::Much, 15.0]]);
         self::assertSame(5, $much->days());
         self::assertEqualsWithDelta(5.26, exp($much->log->value), 0.01);
-        self::assertGreaterThan(8, Interval::learned(7, [[7.0, Found::Little, 1.0], [7.0, Found::Little, 8.0]])->days());
-        self::assertSame(7, Interval::learned(7, [[7.0, Found::Expected, 1.0]])->days());
+        self::assertGreaterThan(8, Interval::learned(7, [[7.0, AmountFound::Little, 1.0], [7.0, AmountFound::Little, 8.0]])->days());
+        self::assertSame(7, Interval::learned(7, [[7.0, AmountFound::Expected, 1.0]])->days());
     }
 
     public function testTheMoreWasFoundTheLessTheUsualCounts(): void
     {
-        $turns = array_map(static fn(int $n): array => [20.0, Found::Expected, (float) $n], range(1, 12));
+        $turns = array_map(static fn(int $n): array => [20.0, AmountFound::Expected, (float) $n], range(1, 12));
         self::assertSame(19, Interval::learned(7, $turns)->days());
         self::assertLessThan(17, Interval::learned(7, array_slice($turns, 0, 2))->days());
     }
 
     public function testOneWildTurnAmongManyIsSetAside(): void
     {
-        $turns = array_map(static fn(int $n): array => [7.0, Found::Expected, (float) $n], range(1, 6));
-        $interval = Interval::learned(7, [...$turns, [200.0, Found::Expected, 9.0]]);
+        $turns = array_map(static fn(int $n): array => [7.0, AmountFound::Expected, (float) $n], range(1, 6));
+        $interval = Interval::learned(7, [...$turns, [200.0, AmountFound::Expected, 9.0]]);
         self::assertSame(7, $interval->days());
         self::assertSame([9.0], $interval->log->aside);
     }
 
     public function testItsWorkingComesToTheSameDays(): void
     {
-        $interval = Interval::learned(7, [[5.0, Found::Much, 1.0], [9.0, Found::Expected, 2.0]]);
+        $interval = Interval::learned(7, [[5.0, AmountFound::Much, 1.0], [9.0, AmountFound::Expected, 2.0]]);
         self::assertEqualsWithDelta(exp($interval->log->value), $interval->working('x')->value('days'), 1e-9);
         self::assertEqualsWithDelta(7.0, Interval::learned(7, [])->working('x')->value('days'), 1e-9);
     }
@@ -80,7 +80,7 @@ final class IntervalTest extends TestCase
         self::assertSame(Lateness::Endangers, JobKinds::of('impeller')->lateness);
         self::assertSame(Lateness::Harms, JobKinds::of('change')->lateness);
         self::assertSame(Lateness::Looks, JobKinds::of('glass')->lateness);
-        self::assertSame(Comes::Expiry, JobKinds::of('reagents')->comes);
+        self::assertSame(Recurrence::Expiry, JobKinds::of('reagents')->comes);
         self::assertSame('own', JobKinds::of('no such kind')->key);
         self::assertGreaterThanOrEqual(18, count(JobKinds::offered()));
         self::assertGreaterThanOrEqual(27, count(array_filter(JobKinds::all(), static fn(JobKind $kind): bool => $kind->atTank)));
@@ -95,20 +95,20 @@ final class IntervalTest extends TestCase
 
     public function testStockIsOrderedSoThatItIsThereInTimeWithTwoDaysInHand(): void
     {
-        $food = new Stock(20.0, 7.0, 5);
+        $food = new StockForecast(20.0, 7.0, 5);
         self::assertSame([20, 13], [$food->lasts(), $food->orderIn()]);
         self::assertSame(13.0, $food->working('x', 'g')->value('order'));
-        self::assertSame(-7, (new Stock(0.0, 1.0, 5))->orderIn());
-        self::assertNull((new Stock(5.0, 0.0, 5))->orderIn());
+        self::assertSame(-7, (new StockForecast(0.0, 1.0, 5))->orderIn());
+        self::assertNull((new StockForecast(5.0, 0.0, 5))->orderIn());
         $this->expectException(PlanningFault::class);
-        new Stock(-1.0, 1.0, 5);
+        new StockForecast(-1.0, 1.0, 5);
     }
 
     public function testWhatIsOrderedOnItsDayIsThereBeforeTheLastIsGoneAndNotWeeksEarlier(): void
     {
         $chance = new Randomizer(new Mt19937(11));
         for ($i = 0; $i < 500; ++$i) {
-            $stock = new Stock($chance->getInt(0, 5000) / 10.0, $chance->getInt(1, 400) / 10.0, $chance->getInt(0, 30));
+            $stock = new StockForecast($chance->getInt(0, 5000) / 10.0, $chance->getInt(1, 400) / 10.0, $chance->getInt(0, 30));
             $order = $stock->orderIn();
             self::assertNotNull($order);
             $days = min((float) 3650, 7.0 * $stock->left / $stock->weekly);

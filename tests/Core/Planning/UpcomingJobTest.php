@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Planning;
 
-use Cresco\Core\Planning\Due;
+use Cresco\Core\Planning\DueBand;
 use Cresco\Core\Planning\JobKey;
 use Cresco\Core\Planning\JobKinds;
 use Cresco\Core\Planning\JobType;
@@ -17,22 +17,22 @@ final class UpcomingJobTest extends TestCase
 {
     private static function job(JobType $type, Urgency $urgency, int $day, string $of = '1', int $every = 0): UpcomingJob
     {
-        return new UpcomingJob(new JobKey($type, 12, $of), Due::on($day), $urgency, JobKinds::of('glass'), every: $every);
+        return new UpcomingJob(new JobKey($type, 12, $of), DueBand::on($day), $urgency, JobKinds::of('glass'), every: $every);
     }
 
     public function testWorkThatComesAgainFallsDueOnItsDayAndIsLateFromTheNext(): void
     {
-        self::assertFalse(Due::again(7, 6)->isNow());
-        $today = Due::again(7, 7);
+        self::assertFalse(DueBand::again(7, 6)->isNow());
+        $today = DueBand::again(7, 7);
         self::assertTrue($today->isNow());
         self::assertFalse($today->isLate());
-        self::assertTrue(Due::again(7, 8)->isLate());
-        self::assertSame(3, Due::again(7, 10)->over());
+        self::assertTrue(DueBand::again(7, 8)->isLate());
+        self::assertSame(3, DueBand::again(7, 10)->over());
     }
 
     public function testABandIsLateOnlyWhenAllOfItIsGone(): void
     {
-        $band = new Due(-3, 2);
+        $band = new DueBand(-3, 2);
         self::assertTrue($band->isNow());
         self::assertFalse($band->isLate());
         self::assertSame([-0.5, -1], [$band->middle(), $band->day()]);
@@ -41,7 +41,7 @@ final class UpcomingJobTest extends TestCase
     public function testABandThatEndsBeforeItBeginsIsAFault(): void
     {
         $this->expectException(PlanningFault::class);
-        new Due(3, 2);
+        new DueBand(3, 2);
     }
 
     public function testTheMostUrgentStandsFirstThenWhatItIsOfThenTheLongestOverdue(): void

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Plants;
 
 use Cresco\Core\Plants\Canopy;
-use Cresco\Core\Plants\Demand;
-use Cresco\Core\Plants\Form;
 use Cresco\Core\Plants\Growth;
+use Cresco\Core\Plants\GrowthForm;
 use Cresco\Core\Plants\LearnedRate;
+use Cresco\Core\Plants\LightDemand;
 use Cresco\Core\Plants\PlantsFault;
 use Cresco\Core\Plants\Regrowth;
 use Cresco\Core\Plants\Shade;
 use Cresco\Core\Plants\Spread;
-use Cresco\Core\Plants\TakenOut;
+use Cresco\Core\Plants\Trimmings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Data;
@@ -60,7 +60,7 @@ final class GrowthTest extends TestCase
             return ['cover_then' => $spread->after($row->number('cover'), $row->number('days')), 'days_to_limit' => $spread->daysTo($row->number('cover'), $row->number('limit'))];
         }
         if ($name === 'growth-factors') {
-            $demand = [30 => Demand::Shade, 60 => Demand::Middling, 120 => Demand::Much][(int) $row->number('Ek')];
+            $demand = [30 => LightDemand::Shade, 60 => LightDemand::Middling, 120 => LightDemand::Much][(int) $row->number('Ek')];
             $growth = Growth::rate($row->number('class_rate'), $demand, $row->number('E'), $row->number('CO2_mg_L'));
 
             return ['f_light' => $growth->value('by_light'), 'f_CO2' => $growth->value('by_carbon'), 'rate' => $growth->value('rate')];
@@ -91,7 +91,7 @@ final class GrowthTest extends TestCase
 
             return ['low_80' => $rate->low, 'median' => $rate->median, 'high_80' => $rate->high];
         }
-        $out = TakenOut::of($row->number('fresh_g'), $row->number('water_L'));
+        $out = Trimmings::of($row->number('fresh_g'), $row->number('water_L'));
 
         return [
             'dry_mg' => $out->value('dry'), 'N_mg' => $out->value('N'), 'P_mg' => $out->value('P'), 'K_mg' => $out->value('K'),
@@ -102,10 +102,10 @@ final class GrowthTest extends TestCase
     public function testTheShadeOfAFormIsOfThoseLeavesOfItThatStandAboveTheTop(): void
     {
         // Stems of 288 mm over a top at 80 mm in 360 mm of water: 4 (288 - 80) / 360 = 2.311 layers, k 0.6.
-        $shade = Shade::of('stems', Form::Stem, 288.0, 80.0, 360.0, 1.0);
+        $shade = Shade::of('stems', GrowthForm::Stem, 288.0, 80.0, 360.0, 1.0);
 
         self::assertEqualsWithDelta(exp(-0.6 * 2.3111), $shade->lets(), 1e-4);
-        self::assertSame(1.0, Shade::of('stems', Form::Stem, 60.0, 80.0, 360.0, 1.0)->lets());
+        self::assertSame(1.0, Shade::of('stems', GrowthForm::Stem, 60.0, 80.0, 360.0, 1.0)->lets());
     }
 
     /** @return iterable<string, array{int}> pairs of heights */
@@ -178,7 +178,7 @@ final class GrowthTest extends TestCase
 
     public function testOneThatUsesBicarbonateDoesNotStopWithoutCarbonDioxide(): void
     {
-        $rate = static fn(float $least): float => Growth::rate(70.0, Demand::Middling, 60.0, 0.5, leastCarbon: $least)->value('rate');
+        $rate = static fn(float $least): float => Growth::rate(70.0, LightDemand::Middling, 60.0, 0.5, leastCarbon: $least)->value('rate');
 
         // 0.45 against 0.5/5.5 / (30/35) = 0.10606.
         self::assertEqualsWithDelta(0.45 / 0.106061, $rate(Growth::BICARBONATE) / $rate(0.0), 1e-4);
@@ -191,7 +191,7 @@ final class GrowthTest extends TestCase
         yield 'no height' => [static fn() => (new Regrowth(400.0, 30.0))->after(0.0, 1.0)];
         yield 'a cover of more than all' => [static fn() => (new Spread(6.0))->after(1.1, 3.0)];
         yield 'an overlap of more than all' => [static fn() => new Shade('it', 1.2, 0.6, 1.0)];
-        yield 'a tank without water' => [static fn() => TakenOut::of(10.0, 0.0)];
+        yield 'a tank without water' => [static fn() => Trimmings::of(10.0, 0.0)];
         yield 'a rate of nothing' => [static fn() => LearnedRate::guess(0.0)];
     }
 

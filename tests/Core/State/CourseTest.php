@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\State;
 
-use Cresco\Core\Measure\Balance;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\LevelPrior;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\CoursePoint;
@@ -19,7 +19,7 @@ use Random\Randomizer;
 
 final class CourseTest extends TestCase
 {
-    private static function balance(Parameter $parameter = Parameter::Nitrate): Balance
+    private static function balance(Parameter $parameter = Parameter::Nitrate): LevelPrior
     {
         return $parameter->entry()->balance ?? self::fail('It is not conserved.');
     }
@@ -27,8 +27,8 @@ final class CourseTest extends TestCase
     public function testKnownExactlyItGoesWhereTheMassBalanceGoes(): void
     {
         $events = [Event::changed(7.0, 0.4, 5.0), Event::added(7.0, 3.0), Event::changed(14.0, 0.4, 5.0), Event::added(9.5, 1.0)];
-        $steady = new Balance(5.0, 5.0, 0.1, 1e-9, 200.0);
-        $course = Course::fitted($steady, new Normal(12.0, 1e-9), new Normal(0.8, 1e-9), 0.02, $events, 0.0, 20.0);
+        $steady = new LevelPrior(5.0, 5.0, 0.1, 1e-9, 200.0);
+        $course = Course::fitted($steady, new NormalValue(12.0, 1e-9), new NormalValue(0.8, 1e-9), 0.02, $events, 0.0, 20.0);
 
         self::assertEqualsWithDelta(MassBalance::run(12.0, $events, 0.8, 0.02, 0.0, 20.0)->level, $course->level()->level, 1e-6);
     }
@@ -36,7 +36,7 @@ final class CourseTest extends TestCase
     public function testACourseThatWasKeptComesBackToTheLastDigit(): void
     {
         $events = [Event::read(0.0, 12.0, 1.0), Event::changed(7.0, 0.4, 5.0), Event::added(7.3, 3.1), Event::read(9.0, 14.2, 1.0)];
-        $course = Course::fitted(self::balance(), new Normal(12.0, 3.0), new Normal(0.8, 1.0), 0.02, $events, 0.0, 20.0);
+        $course = Course::fitted(self::balance(), new NormalValue(12.0, 3.0), new NormalValue(0.8, 1.0), 0.02, $events, 0.0, 20.0);
         $kept = Course::kept((array) json_decode((string) json_encode($course->toKeep(), JSON_PRESERVE_ZERO_FRACTION), true));
         self::assertEquals($course, $kept);
         self::assertInstanceOf(Course::class, $kept);
@@ -52,7 +52,7 @@ final class CourseTest extends TestCase
         for ($day = 1; $day < 90; ++$day) {
             $events = [...$events, ...($day % 7 === 0 ? [Event::changed($day + 0.4, 0.5, 5.0)] : []), ...($day % 2 === 0 ? [Event::added($day + 0.8, 2.0)] : []), ...($day % 10 === 0 ? [Event::read($day + 0.3, 14.0, 3.0)] : [])];
         }
-        $course = Course::fitted(self::balance(), new Normal(12.0, 3.0), new Normal(0.4, 0.5), 0.01, $events, 0.0, 90.0);
+        $course = Course::fitted(self::balance(), new NormalValue(12.0, 3.0), new NormalValue(0.4, 0.5), 0.01, $events, 0.0, 90.0);
         $thin = $course->thinned();
         self::assertLessThan(count($course->points), count($thin->points));
         self::assertSame([$course->points[0], $course->points[count($course->points) - 1]], [$thin->points[0], $thin->points[count($thin->points) - 1]]);
@@ -82,7 +82,7 @@ final class CourseTest extends TestCase
         for ($day = 0; $day <= 84; $day += 7) {
             $read[] = Event::read((float) $day, 10.0 + 0.5 * $day, 1.0);
         }
-        $course = Course::fitted(self::balance(), new Normal(20.0, 10.0), new Normal(0.0, 1.0), 0.0, $read, 0.0, 84.0);
+        $course = Course::fitted(self::balance(), new NormalValue(20.0, 10.0), new NormalValue(0.0, 1.0), 0.0, $read, 0.0, 84.0);
 
         self::assertEqualsWithDelta(52.0, $course->level()->level, 3.0);
         self::assertEqualsWithDelta(0.5, $course->rate()->central(), 0.06);
@@ -97,7 +97,7 @@ final class CourseTest extends TestCase
             $read[] = Event::read((float) $day, 20.0, 1.0);
             $wild[] = Event::read((float) $day, $day === 42 ? 160.0 : 20.0, 1.0);
         }
-        $of = static fn(Event ...$events): Course => Course::fitted(self::balance(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 70.0);
+        $of = static fn(Event ...$events): Course => Course::fitted(self::balance(), new NormalValue(20.0, 8.0), new NormalValue(0.0, 1.0), 0.0, array_values($events), 0.0, 70.0);
 
         self::assertSame([42.0], $of(...$wild)->aside);
         self::assertEqualsWithDelta($of(...$read)->level()->level, $of(...$wild)->level()->level, 2.0);
@@ -123,7 +123,7 @@ final class CourseTest extends TestCase
     public function testAJumpIsBelievedOnceItWasReadTwice(array $values, bool $isOpen, array $low, array $high): void
     {
         $read = array_map(static fn(int $week, float $value): Event => Event::read(7.0 * $week, $value, 1.0 + 0.06 * $value), array_keys($values), $values);
-        $course = Course::fitted(self::balance(), new Normal($values[0], 8.0), new Normal(0.0, 0.6), 0.0, $read, 0.0, 7.0 * (count($values) - 1) + 0.1);
+        $course = Course::fitted(self::balance(), new NormalValue($values[0], 8.0), new NormalValue(0.0, 0.6), 0.0, $read, 0.0, 7.0 * (count($values) - 1) + 0.1);
         $level = $course->level();
         $said = "$level->low to $level->high, about $level->level";
         self::assertSame($isOpen, $course->isOpen(), $said);
@@ -133,7 +133,7 @@ final class CourseTest extends TestCase
 
     public function testItIsNeverBelowNothingAndItsBandNeither(): void
     {
-        $course = Course::fitted(self::balance(), new Normal(2.0, 1.0), new Normal(-1.5, 0.3), 0.0, [Event::read(7.0, 0.0, 0.5)], 0.0, 40.0);
+        $course = Course::fitted(self::balance(), new NormalValue(2.0, 1.0), new NormalValue(-1.5, 0.3), 0.0, [Event::read(7.0, 0.0, 0.5)], 0.0, 40.0);
         foreach ($course->points as $point) {
             self::assertGreaterThanOrEqual(0.0, $point->low);
             self::assertGreaterThanOrEqual($point->low, $point->level);
@@ -144,7 +144,7 @@ final class CourseTest extends TestCase
 
     public function testAheadItsBandWidensAndWhatIsTriedMovesIt(): void
     {
-        $course = Course::fitted(self::balance(), new Normal(15.0, 2.0), new Normal(0.4, 0.3), 0.0, [Event::read(14.0, 20.0, 1.5)], 0.0, 28.0);
+        $course = Course::fitted(self::balance(), new NormalValue(15.0, 2.0), new NormalValue(0.4, 0.3), 0.0, [Event::read(14.0, 20.0, 1.5)], 0.0, 28.0);
         $ahead = $course->ahead([], 84.0);
         $level = static fn(Course $of, float $day): float => $of->at($day)->level ?? 0.0;
         $width = static fn(int $days): float => ($point = $ahead->at(28.0 + $days)) === null ? 0.0 : $point->high - $point->low;
@@ -163,7 +163,7 @@ final class CourseTest extends TestCase
     public function testAfterACutTheRateIsOpenAgain(): void
     {
         $read = array_map(static fn(int $week): Event => Event::read(7.0 * $week, 20.0, 1.0), range(0, 10));
-        $of = static fn(Event ...$events): float => Course::fitted(self::balance(), new Normal(20.0, 8.0), new Normal(0.0, 1.0), 0.0, array_values($events), 0.0, 71.0)->rate()->spread();
+        $of = static fn(Event ...$events): float => Course::fitted(self::balance(), new NormalValue(20.0, 8.0), new NormalValue(0.0, 1.0), 0.0, array_values($events), 0.0, 71.0)->rate()->spread();
 
         self::assertGreaterThan(1.5 * $of(...$read), $of(...[...$read, Event::turned(70.5, 0.6)]));
     }
@@ -204,7 +204,7 @@ final class CourseTest extends TestCase
                 }
             }
             $past = array_values(array_filter($events, static fn(Event $event): bool => $event->day <= 84));
-            $ahead = Course::fitted($balance, new Normal($start, 0.4 * $start), new Normal($mean, $balance->rate), 0.0, $past, 0.0, 84.0)->ahead($events, 112.0);
+            $ahead = Course::fitted($balance, new NormalValue($start, 0.4 * $start), new NormalValue($mean, $balance->rate), 0.0, $past, 0.0, 84.0)->ahead($events, 112.0);
             foreach (array_keys($within) as $days) {
                 foreach ($ahead->points as $point) {
                     if (abs($point->day - 84.0 - $days) < 1e-6) {
@@ -224,6 +224,6 @@ final class CourseTest extends TestCase
     public function testACourseOfNoDaysOrEndlessOnesIsRefused(): void
     {
         $this->expectException(StateFault::class);
-        Course::fitted(self::balance(), new Normal(1.0, 1.0), new Normal(0.0, 1.0), 0.0, [], 10.0, 9.0);
+        Course::fitted(self::balance(), new NormalValue(1.0, 1.0), new NormalValue(0.0, 1.0), 0.0, [], 10.0, 9.0);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\State;
 
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Numeric\Median;
 use Cresco\Core\State\Course;
@@ -31,7 +31,7 @@ final class DiariesTest extends TestCase
         $found = [];
         foreach ($all['cases'] as $case) {
             $now = $case['days'] + 5.0 * self::LATER;
-            $course = Course::fitted($balance, new Normal($case['start']['mean'], $case['start']['sd']), new Normal($case['rate']['mean'], $case['rate']['sd']), 0.0, array_map(static fn(array $event): Event => self::event($event, $case['eye_sd'] ?? 0.0), $case['events']), 0.0, $now);
+            $course = Course::fitted($balance, new NormalValue($case['start']['mean'], $case['start']['sd']), new NormalValue($case['rate']['mean'], $case['rate']['sd']), 0.0, array_map(static fn(array $event): Event => self::event($event, $case['eye_sd'] ?? 0.0), $case['events']), 0.0, $now);
             $planned = [];
             foreach (range($case['days'] + 1, $case['days'] + 28) as $day) {
                 if ($case['planned']['dose'] > 0.0 && $day % $case['planned']['dose_every'] === 0) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\State;
 
-use Cresco\Core\Measure\Balance;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\LevelPrior;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\State\Course;
 use Cresco\Core\State\Event;
 use Cresco\Core\State\LevelSince;
@@ -19,7 +19,7 @@ final class LevelSinceTest extends TestCase
     /** @param list<Event> $events */
     private static function course(array $events, float $loss = 0.0, float $until = 20.0, float $rate = 0.8): Course
     {
-        return Course::fitted(new Balance(5.0, 5.0, 0.5, 0.01, 200.0), new Normal(20.0, 3.0), new Normal($rate, 0.01), $loss, $events, 0.0, $until);
+        return Course::fitted(new LevelPrior(5.0, 5.0, 0.5, 0.01, 200.0), new NormalValue(20.0, 3.0), new NormalValue($rate, 0.01), $loss, $events, 0.0, $until);
     }
 
     public function testAChainByHand(): void

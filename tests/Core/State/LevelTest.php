@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\State;
 
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\State\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -14,7 +14,7 @@ final class LevelTest extends TestCase
     public function testOneBellIsABell(): void
     {
         $level = new Level([[1.0, 20.0, 3.0]]);
-        $bell = new Normal(20.0, 3.0);
+        $bell = new NormalValue(20.0, 3.0);
         foreach ([0.1, 0.5, 0.9] as $share) {
             self::assertEqualsWithDelta($bell->quantile($share), $level->quantile($share), 1e-9);
         }
@@ -25,8 +25,8 @@ final class LevelTest extends TestCase
     {
         $level = new Level([[0.7, 10.0, 1.0], [0.3, 80.0, 5.0]]);
         // Half of all are five sevenths of the lower one; nine tenths leave a third of the upper one above.
-        self::assertEqualsWithDelta(10.0 + Normal::standardQuantile(5.0 / 7.0), $level->central(), 0.05);
-        self::assertEqualsWithDelta(80.0 + 5.0 * Normal::standardQuantile(2.0 / 3.0), $level->quantile(0.9), 0.05);
+        self::assertEqualsWithDelta(10.0 + NormalValue::standardQuantile(5.0 / 7.0), $level->central(), 0.05);
+        self::assertEqualsWithDelta(80.0 + 5.0 * NormalValue::standardQuantile(2.0 / 3.0), $level->quantile(0.9), 0.05);
         self::assertEqualsWithDelta(sqrt(0.7 * 0.3 * 70.0 ** 2 + 0.7 + 0.3 * 25.0), $level->spread(), 1e-9);
         $twice = $level->scaled(2.0, 1.0);
         self::assertEqualsWithDelta(2.0 * $level->quantile(0.9) + 1.0, $twice->quantile(0.9), 0.1);

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\State;
 
-use Cresco\Core\Food\FoodFault;
-use Cresco\Core\Food\Wanted;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Fertilising\FertilisingFault;
+use Cresco\Core\Fertilising\NutrientTargets;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\State\Event;
 use Cresco\Core\State\MassBalance;
@@ -116,12 +116,12 @@ final class MassBalanceTest extends TestCase
 
     public function testADoseAfterAChangeLeavesTheLevelAtItsAimBeforeTheNext(): void
     {
-        $need = Wanted::afterChange(Parameter::Nitrate, 5.0, new Normal(6.0, 0.5), new Normal(-0.9, 0.1), 0.4, 7.0, new Normal(2.0, 0.3));
+        $need = NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(6.0, 0.5), new NormalValue(-0.9, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3));
         // After: 0.6 x 6 + 0.4 x 2 = 4.4; seven days take 6.3; 5 - 4.4 + 6.3.
         self::assertEqualsWithDelta([4.4, 6.9], [$need->value('A'), $need->value('D')], 1e-9);
         // Carried on day by day it is there: the aim is met, whatever the share.
         foreach ([0.0, 0.25, 0.9] as $share) {
-            $level = (1.0 - $share) * 6.0 + $share * 2.0 + Wanted::afterChange(Parameter::Nitrate, 5.0, new Normal(6.0, 0.5), new Normal(-0.9, 0.1), $share, 7.0, new Normal(2.0, 0.3))->value('D');
+            $level = (1.0 - $share) * 6.0 + $share * 2.0 + NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(6.0, 0.5), new NormalValue(-0.9, 0.1), $share, 7.0, new NormalValue(2.0, 0.3))->value('D');
             for ($day = 0; $day < 7; ++$day) {
                 $level -= 0.9;
             }
@@ -129,12 +129,12 @@ final class MassBalanceTest extends TestCase
         }
         // At once and for good it is what the steady form says: the level before is then the aim.
         self::assertEqualsWithDelta(
-            Wanted::between(Parameter::Nitrate, 5.0, new Normal(-0.9, 0.1), 0.4, 7.0, new Normal(2.0, 0.3))->value('D'),
-            Wanted::afterChange(Parameter::Nitrate, 5.0, new Normal(5.0, 0.5), new Normal(-0.9, 0.1), 0.4, 7.0, new Normal(2.0, 0.3))->value('D'),
+            NutrientTargets::between(Parameter::Nitrate, 5.0, new NormalValue(-0.9, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3))->value('D'),
+            NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(5.0, 0.5), new NormalValue(-0.9, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3))->value('D'),
             1e-9,
         );
-        self::assertSame(0.0, Wanted::afterChange(Parameter::Nitrate, 5.0, new Normal(40.0, 0.5), new Normal(0.5, 0.1), 0.4, 7.0, new Normal(2.0, 0.3))->value('D'));
-        $this->expectException(FoodFault::class);
-        Wanted::afterChange(Parameter::Nitrate, 5.0, new Normal(40.0, 0.5), new Normal(0.5, 0.1), 1.4, 7.0, new Normal(2.0, 0.3));
+        self::assertSame(0.0, NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(40.0, 0.5), new NormalValue(0.5, 0.1), 0.4, 7.0, new NormalValue(2.0, 0.3))->value('D'));
+        $this->expectException(FertilisingFault::class);
+        NutrientTargets::afterChange(Parameter::Nitrate, 5.0, new NormalValue(40.0, 0.5), new NormalValue(0.5, 0.1), 1.4, 7.0, new NormalValue(2.0, 0.3));
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Tank;
 
-use Cresco\Core\Measure\Normal;
-use Cresco\Core\Tank\Bed;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Tank\Displacement;
 use Cresco\Core\Tank\Footprint;
 use Cresco\Core\Tank\HeightTable;
 use Cresco\Core\Tank\Rectangle;
 use Cresco\Core\Tank\Shape;
-use Cresco\Core\Tank\StandingDepth;
+use Cresco\Core\Tank\SubstrateLayer;
+use Cresco\Core\Tank\SwimmingDepth;
 use Cresco\Core\Tank\TankFault;
 use Cresco\Core\Tank\Vessel;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -36,7 +36,7 @@ final class VolumeTest extends TestCase
         // Litres counted up to 4, 12, 24 and 32 cm above the floor; water to 28.8 cm.
         $table = HeightTable::of([[320.0, 36.8], [40.0, 2.0], [240.0, 26.0], [120.0, 10.4]]);
 
-        return new Vessel(new Rectangle(400.0, 400.0), 340.0, 340.0 - 288.0, new Bed(40.0, 30.0, 0.4), [], null, $table);
+        return new Vessel(new Rectangle(400.0, 400.0), 340.0, 340.0 - 288.0, new SubstrateLayer(40.0, 30.0, 0.4), [], null, $table);
     }
 
     public function testATableOfLitresIsTheVolumeAndTheCurve(): void
@@ -76,7 +76,7 @@ final class VolumeTest extends TestCase
     {
         $this->expectException(TankFault::class);
         $this->expectExceptionMessage($message);
-        new Vessel(new Rectangle(400.0, 400.0), 340.0, 52.0, Bed::none(), [], null, HeightTable::of($marks));
+        new Vessel(new Rectangle(400.0, 400.0), 340.0, 52.0, SubstrateLayer::none(), [], null, HeightTable::of($marks));
     }
 
     private static function vessel(Row $row): Vessel
@@ -90,7 +90,7 @@ final class VolumeTest extends TestCase
             default => Shape::Box->plan($mm('outer_length_cm'), $mm('outer_width_cm'), 0, $glass),
         };
         $rim = $row->has('given.inner_height_cm') ? $mm('inner_height_cm') : $mm('outer_height_cm') - $glass;
-        $bed = $row->has('given.bed_back_cm') ? new Bed($mm('bed_back_cm'), $mm('bed_front_cm'), $row->number('given.porosity')) : Bed::none();
+        $bed = $row->has('given.bed_back_cm') ? new SubstrateLayer($mm('bed_back_cm'), $mm('bed_front_cm'), $row->number('given.porosity')) : SubstrateLayer::none();
         $rocks = match (true) {
             $row->has('given.rock_kg') => [Displacement::even($row->number('given.rock_kg') / $row->number('given.rock_kg_per_L'), $mm('rock_from_cm'), $mm('rock_to_cm'))],
             $row->has('given.rock_displaced_L_if_covered') => [Displacement::cone($row->number('given.rock_displaced_L_if_covered'), $mm('rock_from_cm'), $mm('rock_to_cm'))],
@@ -175,8 +175,8 @@ final class VolumeTest extends TestCase
     public function testACountBeatsTheTapeWhenItIsSharper(): void
     {
         $plan = new Rectangle(600, 300);
-        $byTape = new Vessel($plan, 400, 20, Bed::none());
-        $counted = new Vessel($plan, 400, 20, Bed::none(), [], new Normal(64.0, 0.5));
+        $byTape = new Vessel($plan, 400, 20, SubstrateLayer::none());
+        $counted = new Vessel($plan, 400, 20, SubstrateLayer::none(), [], new NormalValue(64.0, 0.5));
 
         // 68.4 L by tape with 3 % of spread (2.052 L) and 64 L +- 0.5: weights 0.2375 and 4.
         self::assertEqualsWithDelta(68.4, $byTape->litres(), 1e-6);
@@ -187,7 +187,7 @@ final class VolumeTest extends TestCase
 
     public function testTheWorkingOfTheVolumeAddsUp(): void
     {
-        $vessel = new Vessel(new Rectangle(500, 300), 400, 30, new Bed(80, 40, 0.4), [Displacement::even(2.0, 40, 250)]);
+        $vessel = new Vessel(new Rectangle(500, 300), 400, 30, new SubstrateLayer(80, 40, 0.4), [Displacement::even(2.0, 40, 250)]);
         $working = $vessel->volume();
 
         // 500 x 300 x 370 mm = 55.5 L; bed 500 x 300 x 60 = 9 L, 60 % of it grains; 2 L of stone.
@@ -196,18 +196,18 @@ final class VolumeTest extends TestCase
 
     public function testFishStandInWhatIsLeftOverTheBed(): void
     {
-        $vessel = new Vessel(new Rectangle(500, 300), 400, 30, new Bed(80, 40, 0.4));
+        $vessel = new Vessel(new Rectangle(500, 300), 400, 30, new SubstrateLayer(80, 40, 0.4));
 
-        self::assertEqualsWithDelta(160.0, StandingDepth::at($vessel, 200), 1e-9);
-        self::assertSame(0.0, StandingDepth::at($vessel, 390));
-        self::assertEqualsWithDelta(60.0, StandingDepth::needed(40), 1e-9);
-        self::assertEqualsWithDelta(160.0, StandingDepth::working($vessel, 200)->value('depth'), 1e-9);
+        self::assertEqualsWithDelta(160.0, SwimmingDepth::at($vessel, 200), 1e-9);
+        self::assertSame(0.0, SwimmingDepth::at($vessel, 390));
+        self::assertEqualsWithDelta(60.0, SwimmingDepth::needed(40), 1e-9);
+        self::assertEqualsWithDelta(160.0, SwimmingDepth::working($vessel, 200)->value('depth'), 1e-9);
     }
 
     public function testStonesLeaveATenthOfTheFloorFreeWhereMostOfThemStandSideBySide(): void
     {
         // 200 by 100 mm: two of 9,000 mm2 over 100 mm are 0.9 L each, and take nine tenths together.
-        $tank = static fn(float ...$stones): Vessel => new Vessel(new Rectangle(200, 100), 200, 20, Bed::none(), [Displacement::even(0.9, 0, 100), Displacement::even(...$stones)]);
+        $tank = static fn(float ...$stones): Vessel => new Vessel(new Rectangle(200, 100), 200, 20, SubstrateLayer::none(), [Displacement::even(0.9, 0, 100), Displacement::even(...$stones)]);
         self::assertEqualsWithDelta(20.0 * 0.18 - 1.8, $tank(0.9, 0, 100)->volume()->value('net'), 1e-9);
         // One upon the other they take half as much at any height, as much stone as it is.
         self::assertEqualsWithDelta(20.0 * 0.18 - 1.8, $tank(0.9, 100, 150)->volume()->value('net'), 1e-9);
@@ -224,10 +224,10 @@ final class VolumeTest extends TestCase
         yield 'all glass' => [static fn() => Shape::Cylinder->plan(100, 0, 0, 50), 'glass'];
         yield 'a bow that is flat' => [static fn() => Shape::BowFront->plan(600, 300, 300, 6), 'middle_depth'];
         yield 'a bow beyond a half circle' => [static fn() => Shape::BowFront->plan(600, 300, 700, 6), 'middle_depth'];
-        yield 'a bed without grains' => [static fn() => new Bed(10, 10, 1.0), 'porosity'];
-        yield 'a waterline under the floor' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 120, Bed::none()), 'water_below_rim'];
-        yield 'a bed above the water' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, new Bed(90, 10, 0.4)), 'bed_back'];
-        yield 'more stone than tank' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, Bed::none(), [Displacement::even(5, 0, 60)]), 'stone_kg'];
+        yield 'a bed without grains' => [static fn() => new SubstrateLayer(10, 10, 1.0), 'porosity'];
+        yield 'a waterline under the floor' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 120, SubstrateLayer::none()), 'water_below_rim'];
+        yield 'a bed above the water' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, new SubstrateLayer(90, 10, 0.4)), 'bed_back'];
+        yield 'more stone than tank' => [static fn() => new Vessel(new Rectangle(100, 100), 100, 20, SubstrateLayer::none(), [Displacement::even(5, 0, 60)]), 'stone_kg'];
     }
 
     /** @param callable(): mixed $build */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Cresco\Core\Measure\Exact;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Measure\ExactValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Water\AcidKind;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\WaterFault;
 use Cresco\Core\Water\WaterState;
-use Cresco\Core\Working\Computation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -56,8 +56,8 @@ final class AcidTest extends TestCase
     private static function water(float $alkalinity, float $ph, string $name = 'the water', float $conductivity = 300.0): WaterState
     {
         return new WaterState($name, [
-            Parameter::CarbonateHardness->value => new Exact($alkalinity), Parameter::Acidity->value => new Exact($ph),
-            Parameter::Temperature->value => new Exact(25.0), Parameter::Conductivity->value => new Exact($conductivity),
+            Parameter::CarbonateHardness->value => new ExactValue($alkalinity), Parameter::Acidity->value => new ExactValue($ph),
+            Parameter::Temperature->value => new ExactValue(25.0), Parameter::Conductivity->value => new ExactValue($conductivity),
         ]);
     }
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
+use Cresco\Core\Formula\Computation;
 use Cresco\Core\Measure\Alkalinity;
-use Cresco\Core\Measure\Exact;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\ExactValue;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\TestResult;
 use Cresco\Core\Measure\Unit;
@@ -14,7 +15,6 @@ use Cresco\Core\Water\Ammonia;
 use Cresco\Core\Water\Carbonate;
 use Cresco\Core\Water\Mixing;
 use Cresco\Core\Water\WaterState;
-use Cresco\Core\Working\Computation;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Data;
@@ -50,7 +50,7 @@ final class CarbonateTest extends TestCase
 
     public function testHalfAMilligramOfAmmoniumAtPhEight(): void
     {
-        $free = Ammonia::free('x', new Exact(0.5), new Exact(8.0), new Exact(25.0));
+        $free = Ammonia::free('x', new ExactValue(0.5), new ExactValue(8.0), new ExactValue(25.0));
 
         // 0.5 mg/L NH4 is 0.388 mg/L N, of which 5.366 % are free.
         self::assertEqualsWithDelta(0.388 * 0.05366, $free->value('NH3_N'), 0.0003);
@@ -72,10 +72,10 @@ final class CarbonateTest extends TestCase
     private static function state(string $name, float $ph, float $degrees, float $celsius = 25.0, float $conductivity = 300.0, float $spread = 0.0): WaterState
     {
         return new WaterState($name, [
-            Parameter::Acidity->value => new Normal($ph, $spread),
-            Parameter::CarbonateHardness->value => new Exact(Alkalinity::fromDegrees($degrees)->milliequivalentPerLitre),
-            Parameter::Temperature->value => new Exact($celsius),
-            Parameter::Conductivity->value => new Exact($conductivity),
+            Parameter::Acidity->value => new NormalValue($ph, $spread),
+            Parameter::CarbonateHardness->value => new ExactValue(Alkalinity::fromDegrees($degrees)->milliequivalentPerLitre),
+            Parameter::Temperature->value => new ExactValue($celsius),
+            Parameter::Conductivity->value => new ExactValue($conductivity),
         ]);
     }
 
@@ -233,7 +233,7 @@ final class CarbonateTest extends TestCase
 
     public function testWhatIsUnknownInOnePartIsUnknownInTheBlend(): void
     {
-        $blend = Mixing::blend('x', [[self::state('a', 7, 3)->with(Parameter::Nitrate, new Exact(5)), 0.5], [self::state('b', 7, 3), 0.5]]);
+        $blend = Mixing::blend('x', [[self::state('a', 7, 3)->with(Parameter::Nitrate, new ExactValue(5)), 0.5], [self::state('b', 7, 3), 0.5]]);
 
         self::assertFalse($blend->has(Parameter::Nitrate));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Water;
 
 use Cresco\Core\Measure\Alkalinity;
-use Cresco\Core\Measure\Normal;
+use Cresco\Core\Measure\NormalValue;
 use Cresco\Core\Measure\Parameter;
 use Cresco\Core\Measure\Unit;
 use Cresco\Core\Water\Carbonate;
@@ -16,9 +16,9 @@ use PHPUnit\Framework\TestCase;
 
 final class DissolvedGasTest extends TestCase
 {
-    private static function degrees(float $degrees, float $off = 0.0): Normal
+    private static function degrees(float $degrees, float $off = 0.0): NormalValue
     {
-        return new Normal($degrees * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $off * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
+        return new NormalValue($degrees * Alkalinity::MILLIEQUIVALENT_PER_DEGREE, $off * Alkalinity::MILLIEQUIVALENT_PER_DEGREE);
     }
 
     /** @return iterable<string, array{float, float}> */
@@ -34,7 +34,7 @@ final class DissolvedGasTest extends TestCase
     public function testItIsWithinATenthOfTheCommonRule(float $ph, float $degrees): void
     {
         $rule = 3.0 * $degrees * 10.0 ** (7.0 - $ph);
-        $gas = DissolvedGas::of(new Normal($ph, 0.0), self::degrees($degrees), 25.0, 300.0);
+        $gas = DissolvedGas::of(new NormalValue($ph, 0.0), self::degrees($degrees), 25.0, 300.0);
 
         self::assertNotNull($gas);
         self::assertEqualsWithDelta($rule, $gas->level, 0.1 * $rule);
@@ -43,7 +43,7 @@ final class DissolvedGasTest extends TestCase
 
     public function testATenthOfPhIsAQuarterOfTheGas(): void
     {
-        $gas = DissolvedGas::of(new Normal(6.6, 0.1), self::degrees(4.0), 25.0, 300.0);
+        $gas = DissolvedGas::of(new NormalValue(6.6, 0.1), self::degrees(4.0), 25.0, 300.0);
         self::assertNotNull($gas);
         // 1.2816 deviations of 0.1: times 10^0.12816.
         self::assertEqualsWithDelta(10.0 ** 0.12816, $gas->high / $gas->level, 1e-4);
@@ -52,9 +52,9 @@ final class DissolvedGasTest extends TestCase
 
     public function testTheBandIsThatOfItsWorking(): void
     {
-        [$ph, $kh] = [new Normal(6.65, 0.05), self::degrees(2.5, 0.29)];
+        [$ph, $kh] = [new NormalValue(6.65, 0.05), self::degrees(2.5, 0.29)];
         $gas = DissolvedGas::of($ph, $kh, 24.0, 280.0);
-        $working = Carbonate::carbonDioxideOf(new WaterState('the tank', ['ph' => $ph, 'carbonate_hardness' => $kh, 'temperature' => new Normal(24.0, 0.0), 'conductivity' => new Normal(280.0, 0.0)]), Unit::usual(Parameter::CarbonateHardness))->estimate('mg');
+        $working = Carbonate::carbonDioxideOf(new WaterState('the tank', ['ph' => $ph, 'carbonate_hardness' => $kh, 'temperature' => new NormalValue(24.0, 0.0), 'conductivity' => new NormalValue(280.0, 0.0)]), Unit::usual(Parameter::CarbonateHardness))->estimate('mg');
 
         self::assertNotNull($gas);
         self::assertEqualsWithDelta($gas->level, $working->central(), 0.01 * $gas->level);
@@ -64,7 +64,7 @@ final class DissolvedGasTest extends TestCase
 
     public function testNothingIsSaidOfSoftWater(): void
     {
-        self::assertNull(DissolvedGas::of(new Normal(6.0, 0.1), self::degrees(0.9), 25.0, 100.0));
-        self::assertNotNull(DissolvedGas::of(new Normal(6.0, 0.1), self::degrees(1.01), 25.0, 100.0));
+        self::assertNull(DissolvedGas::of(new NormalValue(6.0, 0.1), self::degrees(0.9), 25.0, 100.0));
+        self::assertNotNull(DissolvedGas::of(new NormalValue(6.0, 0.1), self::degrees(1.01), 25.0, 100.0));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Water;
 
-use Cresco\Core\Recipe\Salt;
-use Cresco\Core\Recipe\Salts;
+use Cresco\Core\Mixing\Salt;
+use Cresco\Core\Mixing\Salts;
 use Cresco\Core\Water\Ion;
 use Cresco\Core\Water\Ions;
 use Cresco\Core\Water\WaterFault;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
-use App\Accounts\Doors;
+use App\Account\LoginThrottle;
 use App\Http\Controllers\Controller;
 use Illuminate\Contracts\View\View;
 use Illuminate\Foundation\Auth\SendsPasswordResetEmails;
@@ -17,7 +17,7 @@ final class ForgotPasswordController extends Controller
         sendResetLinkEmail as private sendLetter;
     }
 
-    public function sendResetLinkEmail(Request $request, Doors $doors): RedirectResponse
+    public function sendResetLinkEmail(Request $request, LoginThrottle $doors): RedirectResponse
     {
         $doors->letter($this->credentials($request)['email'], (string) $request->ip());
         $answer = $this->sendLetter($request);

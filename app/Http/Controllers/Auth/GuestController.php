@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
-use App\Accounts\Doors;
-use App\Accounts\Letter;
-use App\Accounts\NewPassword;
-use App\Actions\AnswerFirst;
-use App\Actions\DeleteAccount;
-use App\Actions\Guests;
+use App\Account\AnswerFirst;
+use App\Account\DeleteAccount;
+use App\Account\Guests;
+use App\Account\LoginThrottle;
+use App\Account\NewPassword;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\FirstAnswerRequest;
-use App\Known\TankWater;
 use App\Models\Keeper;
+use App\Notifications\AccountEmail;
+use App\Tanks\TankWaterQuery;
 use Cresco\Core\Fault;
 use Cresco\Core\Measure\Parameter;
 use Illuminate\Contracts\View\View;
@@ -32,7 +32,7 @@ final class GuestController extends Controller
         return view('auth.first', ['demo' => (bool) config('app.demo')]);
     }
 
-    public function answer(FirstAnswerRequest $request, AnswerFirst $answer, Doors $doors): RedirectResponse
+    public function answer(FirstAnswerRequest $request, AnswerFirst $answer, LoginThrottle $doors): RedirectResponse
     {
         $doors->guest((string) $request->ip());
         if (Guests::areFull()) {
@@ -48,7 +48,7 @@ final class GuestController extends Controller
         Guests::enter($tank->keeper);
         $request->session()->regenerate();
         // By nitrate where the test may mean more than the limit.
-        $nitrate = TankWater::of($tank)->state()->get(Parameter::Nitrate)?->quantile(0.9);
+        $nitrate = TankWaterQuery::of($tank)->state()->get(Parameter::Nitrate)?->quantile(0.9);
         $limit = $tank->needs()->range(Parameter::Nitrate)[1] ?? null;
         $goal = $nitrate === null || $limit === null || $nitrate <= $limit ? '' : '?reason=nitrate&nitrate_goal='.$limit;
 
@@ -56,7 +56,7 @@ final class GuestController extends Controller
     }
 
     /** A password now, and an address once its owner has said so: until then the guest stays one. */
-    public function keep(Request $request, Timebox $timebox, Doors $doors): RedirectResponse
+    public function keep(Request $request, Timebox $timebox, LoginThrottle $doors): RedirectResponse
     {
         $guest = $this->guest($request);
         $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190'], 'password' => NewPassword::rules()], []);
@@ -69,8 +69,8 @@ final class GuestController extends Controller
         $request->session()->regenerate();
         $timebox->call(static function () use ($address, $guest): void {
             Keeper::query()->where('email', $address)->exists()
-                ? Letter::post($address, 'known')
-                : Letter::post($address, 'keep', Letter::link('account.move', ['keeper' => (string) $guest->id, 'email' => $address, 'was' => $guest->addressMark()]));
+                ? AccountEmail::post($address, 'known')
+                : AccountEmail::post($address, 'keep', AccountEmail::link('account.move', ['keeper' => (string) $guest->id, 'email' => $address, 'was' => $guest->addressMark()]));
         }, config()->integer('auth.timebox_duration'));
 
         return redirect('/account')->with('status', __('account.sent'));

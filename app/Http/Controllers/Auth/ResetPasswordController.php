@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
-use App\Accounts\NewPassword;
+use App\Account\NewPassword;
 use App\Http\Controllers\Controller;
 use App\Models\Keeper;
 use Illuminate\Contracts\View\View;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
-use App\Accounts\Doors;
+use App\Account\LoginThrottle;
 use App\Http\Controllers\Controller;
 use App\Models\Keeper;
 use Illuminate\Contracts\View\View;
@@ -24,13 +24,13 @@ final class SignInController extends Controller
     }
 
     /** The same answer, after the same time, for an address that is not known and for a password that is wrong. */
-    public function enter(Request $request, Doors $doors, Timebox $timebox): RedirectResponse
+    public function enter(Request $request, LoginThrottle $doors, Timebox $timebox): RedirectResponse
     {
         $this->checked($request, ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']], []);
         // An address is the same however it is typed.
         $address = mb_strtolower(trim($request->string('email')->toString()));
         $place = (string) $request->ip();
-        $doors->knock($address, $place, Doors::knows($request->cookie(Doors::KNOWN), $address));
+        $doors->knock($address, $place, LoginThrottle::knows($request->cookie(LoginThrottle::KNOWN), $address));
         $keeper = $timebox->call(static function (Timebox $box) use ($request, $address): ?Keeper {
             $keeper = self::withPassword($address, $request->string('password')->toString());
             if ($keeper !== null) {
@@ -47,7 +47,7 @@ final class SignInController extends Controller
         $doors->opened($address, $place);
         $request->session()->regenerate();
 
-        return redirect()->intended('/')->withCookie(cookie()->forever(Doors::KNOWN, Doors::sign($address)));
+        return redirect()->intended('/')->withCookie(cookie()->forever(LoginThrottle::KNOWN, LoginThrottle::sign($address)));
     }
 
     /** A password costs one hash, whether there is such an account or not: how long it takes tells nothing, however busy the machine is. */

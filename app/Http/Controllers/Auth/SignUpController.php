@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Auth;
 
-use App\Accounts\Doors;
-use App\Accounts\Letter;
-use App\Accounts\NewPassword;
+use App\Account\LoginThrottle;
+use App\Account\NewPassword;
 use App\Http\Controllers\Controller;
 use App\Models\Keeper;
+use App\Notifications\AccountEmail;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Http\RedirectResponse;
@@ -27,15 +27,15 @@ final class SignUpController extends Controller
         return view('auth.sign-up');
     }
 
-    public function ask(Request $request, Timebox $timebox, Doors $doors): RedirectResponse
+    public function ask(Request $request, Timebox $timebox, LoginThrottle $doors): RedirectResponse
     {
         $this->checked($request, ['email' => ['required', 'string', 'email', 'max:190']], []);
         $address = mb_strtolower(trim($request->string('email')->toString()));
         $doors->letter($address, (string) $request->ip());
         $timebox->call(static function () use ($address): void {
             Keeper::query()->where('email', $address)->exists()
-                ? Letter::post($address, 'known')
-                : Letter::post($address, 'begin', Letter::link('sign-up.new', ['email' => $address]));
+                ? AccountEmail::post($address, 'known')
+                : AccountEmail::post($address, 'begin', AccountEmail::link('sign-up.new', ['email' => $address]));
         }, config()->integer('auth.timebox_duration'));
 
         return redirect('/sign-up')->with('status', __('account.sent'));

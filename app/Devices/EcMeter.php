@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Devices;
+
+/** A conductivity and temperature pen in a vessel. */
+interface EcMeter
+{
+    public function read(): EcReading;
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Fertilising;
+
+use App\Models\Capsule;
+use App\Models\Stand;
+use App\Models\Tank;
+use App\Units\Show;
+use Cresco\Core\Fertilising\RootTabKind;
+use Cresco\Core\Planning\DueBand;
+use Illuminate\Support\Facades\DB;
+
+/** Stands that feed by their roots, when they last had capsules and when those are to be renewed. */
+final class RootTabsQuery
+{
+    /** Share of its food by the roots from which on a stand is given capsules. House default. */
+    public const ROOTS = 0.7;
+
+    /**
+     * @param array<int, Tank>   $tanks by id
+     * @param list<Capsule>|null $last  of their stands, where they are not to be looked up
+     *
+     * @return array<int, array<int, array{DueBand, string}>> when, and what grows there, by tank and stand that had some
+     */
+    public static function due(array $tanks, Show $show, ?array $last = null): array
+    {
+        $due = [];
+        foreach ($last ?? self::last(array_keys($tanks)) as $capsule) {
+            $tank = $tanks[$capsule->stand->tank_id];
+            [$least, $most] = $capsule->kind->days($tank->warmth, $capsule->stand->toKind()->roots);
+            $since = $show->daysSinceDate($capsule->placed_on);
+            $due[$tank->id][$capsule->stand_id] = [new DueBand($least - $since, $most - $since), $capsule->stand->toKind()->name];
+        }
+
+        return $due;
+    }
+
+    /**
+     * @param list<int> $tanks
+     *
+     * @return list<Capsule> the last of each stand
+     */
+    public static function last(array $tanks): array
+    {
+        $last = [];
+        foreach (Capsule::query()->whereIn('stand_id', DB::table('stands')->select('id')->whereIn('tank_id', $tanks)->whereNull('gone_at'))->with('stand.plantKind')->orderBy('placed_on')->orderBy('id')->get() as $capsule) {
+            $last[$capsule->stand_id] = $capsule;
+        }
+
+        return array_values($last);
+    }
+
+    /** Whether a stand is one that capsules are for. */
+    public static function isFor(Stand $stand): bool
+    {
+        return $stand->toKind()->roots >= self::ROOTS;
+    }
+
+    /** The most that go in on one day. */
+    public static function most(float $litres): int
+    {
+        return RootTabKind::most($litres);
+    }
+}

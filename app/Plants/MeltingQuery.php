@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Models\Stand;
+use App\Units\Show;
+use Cresco\Core\Planning\JobKey;
+use Cresco\Core\Planning\JobKinds;
+use Cresco\Core\Planning\JobType;
+use Cresco\Core\Planning\UpcomingJob;
+use Cresco\Core\Planning\Urgency;
+use Cresco\Core\Plants\Emersed;
+
+/** Leaves grown in air that die back under water. */
+final class MeltingQuery
+{
+    /**
+     * Plant groups whose leaves die back, and when they are to be looked through.
+     *
+     * @param list<int> $tanks
+     *
+     * @return list<UpcomingJob>
+     */
+    public static function tanks(array $tanks, Show $show): array
+    {
+        $jobs = [];
+        foreach (Stand::query()->settling()->whereIn('tank_id', $tanks)->with('plantKind')->orderBy('id')->get() as $stand) {
+            $planted = $stand->planted_on === null ? 0 : max(0, $show->daysSinceDate($stand->planted_on));
+            $due = Emersed::due($planted, $stand->melted_at === null ? $planted : max(0, $show->daysSince($stand->melted_at)));
+            if ($due !== null) {
+                // They are looked after every other day for six weeks: the next time is said, the rest would fill the page.
+                $jobs[] = new UpcomingJob(new JobKey(JobType::Melt, $stand->tank_id, (string) $stand->id), $due, $due->isNow() ? Urgency::Due : Urgency::Ahead, JobKinds::of('melt'), name: $stand->toKind()->name, of: $stand->id);
+            }
+        }
+
+        return $jobs;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plants;
+
+use App\Models\Stand;
+use App\Models\Tank;
+use App\Tanks\PlantModelQuery;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Plants\CutRule;
+use Cresco\Core\Plants\GrowingGroup;
+use Cresco\Core\Plants\PlantModel;
+use Illuminate\Support\Facades\DB;
+
+/** Writes down how tall stands were found and how they were left, beside what had been forecast. */
+final class RecordPlantMeasurements
+{
+    /**
+     * @param array<int, array{height: float, cover: float, before: float|null, coverBefore: float|null, guessed: bool, replanted: int}> $found by stand, mm and 0 to 1
+     * @param bool $isForecast whether the forecast is kept beside it
+     *
+     * @return int how many were kept
+     */
+    public function __invoke(Tank $tank, array $found, CarbonImmutable $at, ?int $run = null, bool $isForecast = true): int
+    {
+        $planting = $isForecast && $found !== [] ? PlantModelQuery::tank($tank) : null;
+        $kept = 0;
+        DB::transaction(function () use ($tank, $found, $at, $run, $planting, &$kept): void {
+            foreach ($found as $id => $one) {
+                $stand = Stand::query()->standing()->where('tank_id', $tank->id)->whereKey($id)->first();
+                if ($stand === null || ($run !== null && $stand->looks()->where('run_id', $run)->exists())) {
+                    continue;
+                }
+                $core = $planting?->stands[$id] ?? null;
+                $half = 1.2816 * ($core->off ?? 0.0);
+                $ofCover = $one['coverBefore'] !== null || $core?->floats() === true;
+                $stand->looks()->create([
+                    'run_id' => $run, 'happened_at' => $at, 'height' => $one['height'], 'cover' => $one['cover'], 'before' => $one['before'], 'cover_before' => $one['coverBefore'], 'guessed' => $one['guessed'],
+                    'foreseen' => $core === null ? null : ($ofCover ? $core->cover : $core->height),
+                    'foreseen_low' => $core === null || $ofCover ? null : max(1.0, $core->height - $half),
+                    'foreseen_high' => $core === null || $ofCover ? null : $core->height + $half,
+                    'replanted' => $one['replanted'],
+                    'surplus' => $core === null || $planting === null ? 0 : max(0, self::tops($planting, $core, $one['before'], $one['height']) - $one['replanted']),
+                ]);
+                $stand->update(['looked_at' => CarbonImmutable::now()]);
+                ++$kept;
+            }
+        });
+
+        return $kept;
+    }
+
+    private static function tops(PlantModel $planting, GrowingGroup $stand, ?float $before, float $height): int
+    {
+        if ($before === null || $stand->form->entry()->cutBy !== CutRule::Height || $height >= $before) {
+            return 0;
+        }
+        $high = max(1.0, min($before, $stand->ceiling));
+
+        return $planting->cut($stand->at($high), PlantModel::BETWEEN_CUTS, max(1.0, min($height, $high)))->tops;
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Problems;
+
+use App\Data\GivenAnswers;
+use App\Data\Phrase;
+use App\Models\EntryKind;
+use App\Models\Inquiry;
+use App\Models\Result;
+use App\Models\Tank;
+use App\Models\Treatment;
+use App\View\Names;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Checklist\TankSign;
+use Cresco\Core\Diagnosis\AppearanceSigns;
+use Cresco\Core\Diagnosis\Remedy;
+use Illuminate\Support\Facades\DB;
+
+/** An inquiry from what was seen to how it ended, each turn of it in the diary. */
+final class WorkOnProblem
+{
+    /** What was seen at a session says already of it. */
+    public function seen(Inquiry $inquiry, TankSign $sign): void
+    {
+        foreach ($sign->answers() as $of => $option) {
+            $this->answer($inquiry, $of, $option);
+        }
+    }
+
+    /** The keeper's answer to a question; none where it is not known after all. */
+    public function answer(Inquiry $inquiry, string $sign, ?string $option): void
+    {
+        DB::transaction(static function () use ($inquiry, $sign, $option): void {
+            $kept = Inquiry::query()->lockForUpdate()->findOrFail($inquiry->id);
+            $inquiry->answers = $kept->answers->with($sign, $option);
+            $inquiry->save();
+        });
+    }
+
+    /**
+     * What is done about it, each until the day of its check-up. What is planned already is not planned twice.
+     *
+     * @param array<string, string|null> $remedies the cause that each is to take away, by remedy
+     */
+    public function plan(DiagnosisQuery $of, array $remedies): void
+    {
+        $inquiry = $of->inquiry;
+        $held = $of->isAboutLeaves() ? null : $of->held();
+        DB::transaction(static function () use ($inquiry, $remedies, $held): void {
+            if ($held !== null) {
+                $inquiry->update(['kind' => $held]);
+            }
+            $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
+            $planned = $inquiry->treatments()->whereNull('checked_at')->pluck('remedy')->all();
+            $names = [];
+            foreach ($remedies as $name => $cause) {
+                $remedy = Remedy::from($name);
+                if (!in_array($remedy, $planned, true)) {
+                    $inquiry->treatments()->create(['remedy' => $remedy, 'cause' => $cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($remedy->days())->format('Y-m-d')]);
+                    $names[] = mb_strtolower(__('inquiry.remedies.'.$remedy->value.'.name'));
+                }
+            }
+            if ($names !== []) {
+                self::write($inquiry, Phrase::of('inquiry.entries.planned', ['what' => self::title($inquiry), 'remedies' => Names::list($names)]));
+            }
+        });
+    }
+
+    /** What was seen on the day of a check-up; what did not help is followed by its next step, when the keeper wants it. */
+    public function check(Inquiry $inquiry, Treatment $treatment, Result $result, bool $goesOn): void
+    {
+        DB::transaction(static function () use ($inquiry, $treatment, $result, $goesOn): void {
+            if ($treatment->checked_at !== null) {
+                return;
+            }
+            $treatment->update(['checked_at' => CarbonImmutable::now(), 'result' => $result]);
+            self::write($inquiry, Phrase::of('inquiry.entries.checked', ['what' => self::title($inquiry), 'result' => Phrase::of('inquiry.check.was.'.$result->value), 'remedy' => mb_strtolower(__('inquiry.remedies.'.$treatment->remedy->value.'.name'))]));
+            $next = $treatment->remedy->instead($inquiry->tank->needs());
+            if ($goesOn && $result !== Result::Better && !$inquiry->treatments()->whereNull('checked_at')->where('remedy', $next)->exists()) {
+                $today = $inquiry->tank->keeper->show()->local(CarbonImmutable::now())->startOfDay();
+                $inquiry->treatments()->create(['remedy' => $next, 'cause' => $treatment->cause, 'begun_at' => CarbonImmutable::now(), 'check_on' => $today->addDays($next->days())->format('Y-m-d')]);
+            }
+        });
+    }
+
+    /** What it turned out to be: it is learned from with all that the diary told at the time. */
+    public function end(DiagnosisQuery $of, ?string $kind, ?string $cause, Result $outcome): void
+    {
+        $inquiry = $of->inquiry;
+        $answers = GivenAnswers::none();
+        foreach ($of->certain() as $sign => $option) {
+            $answers = $answers->with($sign, $option);
+        }
+        DB::transaction(static function () use ($inquiry, $kind, $cause, $outcome, $answers): void {
+            $inquiry->update(['kind' => $kind, 'cause' => $cause, 'outcome' => $outcome, 'ended_at' => CarbonImmutable::now(), 'answers' => $answers]);
+            self::write($inquiry, Phrase::of('inquiry.entries.ended', ['what' => self::title($inquiry), 'outcome' => Phrase::of('inquiry.end.outcomes.'.$outcome->value)]));
+        });
+    }
+
+    /** @param array<string, mixed> $fields */
+    public function open(Tank $tank, array $fields): Inquiry
+    {
+        return DB::transaction(static function () use ($tank, $fields): Inquiry {
+            /** @var Inquiry $inquiry */
+            $inquiry = $tank->inquiries()->create($fields + ['answers' => self::begun($fields), 'opened_at' => CarbonImmutable::now()]);
+            $inquiry->setRelation('tank', $tank);
+            self::write($inquiry, Phrase::of('inquiry.entries.opened', ['what' => self::title($inquiry)]));
+
+            return $inquiry;
+        });
+    }
+
+    /**
+     * Where it grows is an answer already.
+     *
+     * @param array<string, mixed> $fields
+     */
+    private static function begun(array $fields): GivenAnswers
+    {
+        $place = $fields['place'] ?? null;
+
+        return GivenAnswers::none()->with('where', is_string($place) && in_array($place, AppearanceSigns::all()['where']->options, true) ? $place : null);
+    }
+
+    private static function title(Inquiry $inquiry): string
+    {
+        return lcfirst(ProblemWords::title($inquiry->loadMissing('stand.plantKind')));
+    }
+
+    private static function write(Inquiry $inquiry, Phrase $title): void
+    {
+        $inquiry->tank->keeper->entries()->create(['tank_id' => $inquiry->tank_id, 'kind' => EntryKind::Event, 'happened_at' => CarbonImmutable::now(), 'title' => $title]);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tanks;
+
+use App\Models\Tank;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/** What the stands of a tank grew in a day between two looks at them. */
+final class PlantGrowthQuery
+{
+    /** Days between two looks that say anything of growth, least and most. House limits. */
+    private const APART = [2, 120];
+
+    /** @return list<array{int, int, float}> stand, second of the later look, and mm a day, by stand and in the order of the looks */
+    public static function of(Tank $tank, CarbonImmutable $from, CarbonImmutable $until): array
+    {
+        $found = $before = [];
+        $rows = DB::table('stand_looks')->join('stands', 'stands.id', '=', 'stand_looks.stand_id')->where('stands.tank_id', $tank->id)->where('happened_at', '<=', $until)
+            ->where('happened_at', '>=', $from->subDays(self::APART[1]))->orderBy('stand_id')->orderBy('happened_at')->get(['stand_id', 'happened_at', 'height', 'before', 'guessed']);
+        foreach ($rows as $row) {
+            if (!is_numeric($row->stand_id) || !is_string($row->happened_at) || !is_numeric($row->height)) {
+                continue;
+            }
+            $stand = (int) $row->stand_id;
+            $at = (int) strtotime($row->happened_at.' UTC');
+            [$then, $height] = $before[$stand] ?? [null, 0.0];
+            $since = $then === null ? 0.0 : ($at - $then) / 86400.0;
+            // A cut notes what was found before it and what was left after; a guess by the eye measures nothing.
+            if ($since >= self::APART[0] && $since <= self::APART[1] && !$row->guessed && $at >= $from->getTimestamp()) {
+                $found[] = [$stand, $at, ((is_numeric($row->before) ? (float) $row->before : (float) $row->height) - $height) / $since];
+            }
+            $before[$stand] = [$at, (float) $row->height];
+        }
+
+        return $found;
+    }
+}

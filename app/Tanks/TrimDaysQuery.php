@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tanks;
+
+use Cresco\Core\Planning\DueBand;
+use Cresco\Core\Plants\GrowingGroup;
+use Cresco\Core\Plants\PlantModel;
+use Cresco\Core\Plants\TrimDue;
+
+/** When the stands of a tank want cutting, as its planting foresees it. */
+final readonly class TrimDaysQuery
+{
+    /**
+     * @param array<int, DueBand>    $dues  of each stand that is foreseen to want cutting, by key, the first first
+     * @param array<int, string> $names of all stands, by key
+     */
+    private function __construct(public array $dues, public array $names) {}
+
+    public static function of(PlantModel $planting): self
+    {
+        return new self(
+            array_combine(array_map(static fn(TrimDue $due): int => $due->stand->key, $planting->dues()), array_map(static fn(TrimDue $due): DueBand => $due->due, $planting->dues())),
+            array_map(static fn(GrowingGroup $stand): string => $stand->name, $planting->stands),
+        );
+    }
+}

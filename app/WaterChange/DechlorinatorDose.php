@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WaterChange;
+
+use App\Data\Phrase;
+use App\Models\Jar;
+use App\Models\Keeper;
+use App\Models\Tank;
+use App\Models\Water;
+use App\Tanks\VesselQuery;
+use App\Tanks\WatersQuery;
+
+/** How much dechlorinator some litres of tap water need, of the product that was last used. */
+final class DechlorinatorDose
+{
+    /** @param float $litres of tap water, or of the whole tank */
+    public static function words(ChangeDraft $draft, float $litres): Phrase
+    {
+        return self::of($draft->tank->keeper, $litres, SessionPlan::chlorine($draft));
+    }
+
+    /** For all of the water of a tank. */
+    public static function ofTank(Tank $tank): Phrase
+    {
+        return self::of($tank->keeper, VesselQuery::tank($tank)->litres(), self::chlorine($tank));
+    }
+
+    private static function of(Keeper $keeper, float $litres, float $chlorine): Phrase
+    {
+        $jar = self::jar($keeper);
+
+        return $jar === null ? Phrase::of('run.by_label') : Phrase::of('run.of', [
+            'amount' => $jar->doseUnit()->text($jar->coreConditioner()->dose($litres, $chlorine)->value('dose'), $keeper->show()), 'name' => $jar->name,
+        ]);
+    }
+
+    /** The one that was last used of those that are not used up; before any was used the one that was last written of. */
+    public static function jar(Keeper $keeper): ?Jar
+    {
+        return $keeper->jars->filter(static fn(Jar $jar): bool => $jar->isConditioner())->sortByDesc(static fn(Jar $jar): array => [$jar->stock === null || $jar->stock > 0.0, $jar->used_at, $jar->updated_at, $jar->id])->first();
+    }
+
+    /** mg/L of chlorine last read in the tap water of a tank, on the careful side; nothing when none was read. */
+    public static function chlorine(Tank $tank): float
+    {
+        $waters = $tank->keeper->waters->whereIn('id', [$tank->water_id, $tank->second_water_id]);
+        $waters = $waters->isEmpty() ? $tank->keeper->waters : $waters;
+        $known = WatersQuery::around($tank, array_values(array_map(intval(...), $waters->modelKeys())));
+
+        return $waters->reduce(static fn(float $most, Water $water): float => max($most, $known->chlorine($water)), 0.0);
+    }
+}

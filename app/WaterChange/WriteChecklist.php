@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WaterChange;
+
+use App\Data\BatchProduct;
+use App\Data\BatchWater;
+use App\Data\ChecklistPlan;
+use App\Data\DoseLine;
+use App\Data\ForecastRecord;
+use App\Data\GroupTrim;
+use App\Data\Phrase;
+use App\Data\StepContent;
+use App\Fertilising\DosesDueQuery;
+use App\Models\Batch;
+use App\Models\DosePlan;
+use App\Models\OffSpot;
+use App\Models\OffState;
+use App\Models\Photo;
+use App\Models\Run;
+use App\Models\RunState;
+use App\Models\Tank;
+use App\Plants\PlantGroupWords;
+use App\Plants\TrimPlan;
+use App\Problems\TreatmentsQuery;
+use App\Problems\TreatmentWords;
+use App\Tanks\BatchContent;
+use App\Units\Show;
+use App\View\Names;
+use App\Words\StepWords;
+use Carbon\CarbonImmutable;
+use Cresco\Core\Checklist\Caution;
+use Cresco\Core\Checklist\OrderRules;
+use Cresco\Core\Checklist\ReadingPoint;
+use Cresco\Core\Checklist\Session;
+use Cresco\Core\Checklist\StepDefinition;
+use Cresco\Core\Checklist\Timetable;
+use Cresco\Core\Measure\Parameter;
+use Cresco\Core\Substrate\Zone;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Turns a worked-out change into a checklist: its steps in order, its switch list, its plan and its forecast. */
+final class WriteChecklist
+{
+    /** @return array{Run, string|null} the sheet, and what gave way to it */
+    public function __invoke(ChangeDraft $draft, SessionInput $work, ?TrimPlan $trim = null): array
+    {
+        $tank = $draft->tank;
+        $show = $tank->keeper->show();
+        $session = SessionPlan::draft($draft, $work->tasks);
+        $order = $work->own === [] ? $session->order() : $session->order()->as($work->own, $session);
+        $texts = StepTexts::of($draft);
+        $minutes = SessionPlan::minutes($draft, $order, null, $trim);
+        $table = Timetable::of($session->jobs($order), OrderRules::of($session), $minutes);
+
+        return DB::transaction(function () use ($draft, $tank, $session, $texts, $show, $minutes, $order, $table, $work, $trim): array {
+            $gone = $this->giveWay($tank, $work->day, $show);
+            $waters = SessionPlan::waters($draft->input);
+            $batch = count($waters) === 1 ? $draft->waters->batchOf($waters[0]) : null;
+            $patches = WaterOut::of($draft, $session)->cleaned;
+            $doses = DosesDueQuery::of($tank, $work->day ?? $show->local(CarbonImmutable::now()));
+            $treatments = TreatmentsQuery::open([$tank->id])[$tank->id] ?? [];
+            $spots = $tank->offSpots()->where('state', OffState::Restore)->orderBy('id')->get();
+            $run = new Run(['tank_id' => $tank->id, 'state' => RunState::Planned, 'plan' => self::plan($draft, $session, $work, $table->minutes()), 'forecast' => $session->changesWater() ? ForecastRecord::of($draft->forecast) : ForecastRecord::none(), 'planned_for' => $work->day, 'changes_water' => $session->changesWater(), 'guessed_minutes' => $work->guess]);
+            $run->keeper_id = $tank->keeper_id;
+            $run->save();
+            foreach ($session->jobs($order) as $position => $job) {
+                $run->steps()->create(['position' => $position + 1, 'job' => $job->key, 'content' => $this->content($job, $session, $texts, $batch, $show, $minutes[$job->key] ?? $job->minutes, $table, $patches, $trim === null ? [] : self::stands($trim, $job->key, $tank), $spots->filter(static fn(OffSpot $spot): bool => $spot->kind->step() === $job->key), $trim === null || $job->key !== 'planting' ? [] : self::replant($trim, $show), $job->key === 'fertilise' ? $doses : [], $job->of === null ? [] : TreatmentWords::lines($treatments, $job->of))]);
+            }
+            $steps = array_map(static fn(StepDefinition $job): string => $job->key, $session->jobs($order));
+            $tank->offSpots()->whereKey($spots->filter(static fn(OffSpot $spot): bool => in_array($spot->kind->step(), $steps, true))->modelKeys())->update(['run_id' => $run->id]);
+            foreach ($session->switchList() as $device) {
+                $run->switches()->create(['device' => $device]);
+            }
+
+            return [$run, $gone];
+        });
+    }
+
+    /** A sheet for the same day that was not begun gives way, and photos taken for it stay with the tank; sheets for other days stay. */
+    private function giveWay(Tank $tank, ?CarbonImmutable $day, Show $show): ?string
+    {
+        // Sheets that are written side by side wait for each other here.
+        Tank::query()->whereKey($tank->id)->lockForUpdate()->first();
+        $before = Run::query()->where('tank_id', $tank->id)->where('holds', Run::holding(RunState::Planned, $day))->withCount('steps')->first();
+        if ($before === null) {
+            return null;
+        }
+        $photos = Photo::query()->where('run_id', $before->id)->update(['run_id' => null, 'run_step_id' => null]);
+        $before->delete();
+
+        return implode(' ', array_filter([
+            __('water.replaced', ['day' => $day === null ? __('water.no_day') : $show->date($day), 'at' => $show->day($before->created_at)]),
+            $photos === 0 ? '' : trans_choice('water.photos_stay', $photos, ['count' => $photos]),
+        ]));
+    }
+
+    private static function plan(ChangeDraft $draft, Session $session, SessionInput $work, int $minutes): ChecklistPlan
+    {
+        $alone = SessionPlan::waters($draft->input);
+
+        return new ChecklistPlan(
+            $draft->plan->drained,
+            $draft->share(),
+            $draft->mark,
+            $draft->plan->refill(),
+            $draft->plan->outflow(),
+            $draft->plan->drains,
+            $draft->plan->inflow,
+            $draft->input->waterline,
+            $draft->plan->source->get(Parameter::Temperature)?->central(),
+            $draft->plan->source->name,
+            array_values(array_filter([$draft->input->first->id, $draft->input->second?->id])),
+            $draft->input->secondShare,
+            count($alone) === 1 ? $alone[0]->id : null,
+            $draft->input->reason->value,
+            match ($draft->input->reason) {
+                ChangeReason::Nitrate => [Parameter::Nitrate, $draft->input->nitrateGoal],
+                ChangeReason::Conductivity => $draft->input->conductivityGoal === null ? null : [Parameter::Conductivity, $draft->input->conductivityGoal],
+                default => null,
+            },
+            $work->signs,
+            $session->after(),
+            $minutes,
+        );
+    }
+
+    /**
+     * @param list<Zone> $patches
+     *
+     * @return list<Phrase> how what lies on these patches is cleaned, instead of how any bed is
+     */
+    private static function techniques(array $patches): array
+    {
+        $covers = array_values(array_unique(array_map(static fn(Zone $patch): string => $patch->cover->value, $patches)));
+
+        return array_map(static fn(string $cover): Phrase => Phrase::of('bed.how', ['cover' => Phrase::of('names.label.cover.'.$cover), 'how' => Phrase::of('names.technique.'.$cover)]), $covers);
+    }
+
+    /**
+     * @param array<string, string|Phrase> $texts
+     * @param list<Zone>              $patches of bed that are next
+     * @param list<GroupTrim>           $stands  that are cut in it
+     * @param Collection<int, OffSpot> $spots   that it restores
+     * @param list<Phrase>             $replant what is set again in it
+     * @param list<DosePlan>           $doses   that are given in it
+     * @param list<Phrase>             $treated lines of what is done about findings
+     */
+    private function content(StepDefinition $job, Session $session, array $texts, ?Batch $batch, Show $show, int $minutes, Timetable $table, array $patches, array $stands, Collection $spots, array $replant, array $doses, array $treated): StepContent
+    {
+        $lines = StepWords::lines($job->linesIn($session), $texts);
+        // How what lies on the zones that are next is cleaned, instead of how any substrate is.
+        $lines = $job->key === 'vacuum' && $patches !== [] ? [...self::techniques($patches), ...array_slice($lines, 1)] : $lines;
+
+        return new StepContent(
+            lines: [
+                ...$lines,
+                ...($job->moment === ReadingPoint::NewWater && $batch !== null ? self::batchLines($batch, $show) : []),
+                ...$replant,
+                ...array_map(static fn(DosePlan $plan): Phrase => Phrase::of('food.step', ['amount' => Names::dose($plan->amount, $plan->jar), 'name' => $plan->jar->name]), $doses),
+                ...array_values($spots->map(static fn(OffSpot $spot): Phrase => Phrase::of('spot.line', ['what' => $spot->words()]))->all()),
+                ...$treated,
+            ],
+            cautions: array_map(static fn(Caution $caution): string => $caution->value, $session->cautionsOf($job)),
+            tools: $job->tools,
+            meanwhile: array_map(static fn(StepDefinition $other): string => $other->key, $table->meanwhile($job->key)),
+            moment: $job->moment,
+            reads: $job->reads,
+            switches: $job->switches,
+            minutes: $minutes,
+            timer: $job->timerMinutes ?? 0,
+            drawing: $job->atEachDrain || $job->key === 'check' || $stands !== [],
+            patches: $job->key === 'vacuum' ? array_map(static fn(Zone $patch): int => $patch->key, $patches) : [],
+            doses: array_map(static fn(DosePlan $plan): DoseLine => new DoseLine($plan->jar_id, $plan->given()), $doses),
+            stands: $stands,
+            batch: $job->moment === ReadingPoint::NewWater ? $batch?->id : null,
+        );
+    }
+
+    /** @return list<Phrase> tops that are set again, where and how many */
+    private static function replant(TrimPlan $trim, Show $show): array
+    {
+        $lines = [];
+        foreach ($trim->cuts as $cut) {
+            if ($cut->tops > 0) {
+                $lines[] = Phrase::of('plants.replant_line', ['tops' => $cut->tops, 'name' => $cut->stand->name.', '.PlantGroupWords::place($cut->stand), 'spacing' => $show->level($cut->stand->form->spacing())]);
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return list<GroupTrim> stands that a step cuts: floating plants as they go back, all others in the trim */
+    private static function stands(TrimPlan $trim, string $job, Tank $tank): array
+    {
+        if (!in_array($job, ['trim', 'floaters_back'], true)) {
+            return [];
+        }
+        $words = new PlantGroupWords($trim->planting, $tank->keeper->show(), $tank->keeper->hand);
+        $cuts = [];
+        foreach ($trim->cuts as $key => $cut) {
+            if ($cut->stand->floats() === ($job === 'floaters_back')) {
+                $byCover = $cut->stand->isCutByCover();
+                $cuts[] = new GroupTrim($key, $words->name($cut->stand), $byCover, $byCover ? $cut->stand->cover : $cut->stand->height, $byCover ? $cut->cover : $cut->to, [...$words->cut($cut), __('plants.method.'.$cut->stand->form->value)]);
+            }
+        }
+
+        return $cuts;
+    }
+
+    /** @return list<Phrase> what the batch that goes in is made of, and what the pen should read of it */
+    private static function batchLines(Batch $batch, Show $show): array
+    {
+        $content = new BatchContent($batch);
+
+        return [
+            Phrase::of($batch->made_at === null ? 'run.batch.written' : 'run.batch.made', [
+                'litres' => $show->volume($content->litres(), 1),
+                'parts' => implode(', ', [
+                    ...array_map(static fn(BatchWater $source): string => $show->volume($source->litres, 1).' '.$source->name, $content->sources()),
+                    ...array_map(static fn(BatchProduct $jar): string => $content->amount($jar, $content->timesJars()).' '.$jar->name, $content->jars()),
+                ]),
+            ]),
+            Phrase::of('said.look.pen', ['value' => $show->value(Parameter::Conductivity, $content->expectedConductivity())]),
+        ];
+    }
+}

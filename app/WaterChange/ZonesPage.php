@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WaterChange;
+
+use App\Models\BedPatch;
+use App\Models\Tank;
+use App\Tanks\TankWaterQuery;
+use App\Tanks\VesselQuery;
+use App\Tanks\ZoneRotationQuery;
+use App\Units\Show;
+use App\View\Finding;
+use App\View\Names;
+use Cresco\Core\Formula\Computation;
+use Cresco\Core\Formula\Estimate;
+use Cresco\Core\Substrate\Zone;
+use Cresco\Core\Substrate\ZoneRotation;
+
+/** The bed from above, patch by patch. */
+final class ZonesPage
+{
+    private const WIDE = 620.0;
+
+    /** @var list<BedPatch> numbered from the front left */
+    public readonly array $patches;
+
+    /** @var list<int> */
+    private readonly array $next;
+
+    private readonly ZoneRotation $rotation;
+
+    private readonly Show $show;
+
+    public function __construct(private readonly Tank $tank)
+    {
+        $this->show = $tank->keeper->show();
+        $water = TankWaterQuery::of($tank);
+        $this->rotation = ZoneRotationQuery::tank($tank, $water);
+        $this->patches = array_values(ZoneRotationQuery::numbered($tank));
+        $this->next = array_map(static fn(Zone $patch): int => $patch->key, ZoneRotationQuery::next($tank, $water));
+    }
+
+    public function height(): float
+    {
+        $plan = VesselQuery::tank($this->tank)->plan;
+
+        return round(self::WIDE * $plan->depth() / $plan->length(), 1);
+    }
+
+    public function wide(): float
+    {
+        return self::WIDE;
+    }
+
+    /** Outline of the plan, front pane below, for a polygon. */
+    public function outline(): string
+    {
+        $plan = VesselQuery::tank($this->tank)->plan;
+        $scale = self::WIDE / $plan->length();
+
+        return implode(' ', array_map(static fn(array $point): string => round($point[0] * $scale, 1).','.round($point[1] * $scale, 1), $plan->outline()));
+    }
+
+    /** @return array{float, float, float, float} x, y, width and height in the drawing */
+    public function rectangle(BedPatch $patch): array
+    {
+        return [
+            round(self::WIDE * $patch->left_edge, 1), round($this->height() * (1.0 - $patch->back_edge), 1),
+            round(self::WIDE * ($patch->right_edge - $patch->left_edge), 1), round($this->height() * ($patch->back_edge - $patch->front_edge), 1),
+        ];
+    }
+
+    public function isNext(BedPatch $patch): bool
+    {
+        return in_array($patch->id, $this->next, true);
+    }
+
+    public function age(BedPatch $patch): string
+    {
+        return $patch->cleaned_at === null ? (string) __('names.never') : $this->show->day($patch->cleaned_at);
+    }
+
+    /** "12 d" */
+    public function days(BedPatch $patch): string
+    {
+        return $patch->cleaned_at === null ? (string) __('names.never') : $this->show->daysSince($patch->cleaned_at).' d';
+    }
+
+    /** Density of the hatching: 0 just cleaned to 3 long ago. */
+    public function wear(BedPatch $patch): int
+    {
+        $days = $patch->cleaned_at === null ? 999 : $this->show->daysSince($patch->cleaned_at);
+
+        return match (true) {
+            $days < 8 => 0,
+            $days < 22 => 1,
+            $days < 43 => 2,
+            default => 3,
+        };
+    }
+
+    /** @return list<BedPatch> that make a rectangle with this one */
+    public function partners(BedPatch $patch): array
+    {
+        return array_values(array_filter($this->patches, static fn(BedPatch $other): bool => !$other->is($patch) && $patch->toCore()->with($other->toCore()) !== null));
+    }
+
+    public function number(BedPatch $patch): int
+    {
+        return (int) array_search($patch, $this->patches, true) + 1;
+    }
+
+    /** What cleaning the next patches brings, in words; null when there are none. */
+    public function finding(): ?Finding
+    {
+        $working = $this->working('next');
+        if ($working === null) {
+            return $this->patches === [] ? null : new Finding(Finding::HEED, __('bed.none.head'), __('bed.none.why'));
+        }
+        $free = $working->endingAt('free')->estimate();
+        $numbers = [];
+        foreach ($this->patches as $patch) {
+            if ($this->isNext($patch)) {
+                $numbers[] = (string) $this->number($patch);
+            }
+        }
+
+        return new Finding(Finding::GOOD, trans_choice('bed.next', count($numbers), ['patches' => Names::list($numbers)]), __('bed.stirred', [
+            'total' => Names::figure($working->value('total'), 2), 'free' => $free->high() < 0.001 ? __('bed.trace') : self::band($free).' mg/L',
+            'alarm' => Names::figure($this->rotation->alarm, 2), 'oxygen' => self::band($working->endingAt('oxygen')->estimate()),
+        ]));
+    }
+
+    private static function band(Estimate $estimate): string
+    {
+        return Names::figure(max(0.0, $estimate->low()), 2).' to '.Names::figure($estimate->high(), 2);
+    }
+
+    public function working(string $name): ?Computation
+    {
+        $next = array_values(array_filter(array_map(static fn(BedPatch $patch): Zone => $patch->toCore(), $this->patches), fn(Zone $patch): bool => in_array($patch->key, $this->next, true)));
+
+        return $name !== 'next' || $next === [] ? null : $this->rotation->working($next);
+    }
+}
